@@ -1,0 +1,122 @@
+"""Gradient noise and its sum over octaves, as row functions for the kernels.
+
+Gradient noise after Perlin (2002, Improving noise, SIGGRAPH) with the quintic fade, continuous to
+the second order. The gradient of a lattice point is hashed from its coordinates without tables or
+branches: three fields of ten bits give a vector uniform in a cube.
+"""
+
+import numpy as np
+
+from ..kernels import f32, i32, row, u32
+
+AMPLITUDE = 1.9
+"""Scales one octave to a standard deviation of 0.35 and values mostly within -1 to 1."""
+
+_X = u32(0x9E3779B1)
+_Y = u32(0x85EBCA77)
+_Z = u32(0xC2B2AE3D)
+_MIX = u32(0x2C1B3C6D)
+_OCTAVE = u32(0x68E31DA4)
+_TEN = u32(1023)
+_UNIT = f32(2.0 / 1023.0)
+
+
+@row
+def _corner(h, x, y, z):
+    h = u32(h ^ (h >> u32(15)))
+    h = u32(h * _MIX)
+    h = u32(h ^ (h >> u32(13)))
+    gx = f32(i32(h & _TEN))
+    gy = f32(i32((h >> u32(10)) & _TEN))
+    gz = f32(i32((h >> u32(20)) & _TEN))
+    return (gx * x + gy * y + gz * z) * _UNIT - (x + y + z)
+
+
+@row
+def _fade(t):
+    return t * t * t * (t * (t * f32(6) - f32(15)) + f32(10))
+
+
+@row
+def gradient_noise(x, y, z, seed):
+    """Gradient noise with one lattice cell per unit.
+
+    Parameters
+    ----------
+    x, y, z : float32
+        In cells, within two thousand million of zero.
+    seed : uint32
+
+    Returns
+    -------
+    float32
+        Mean 0, standard deviation 0.35, at most 2.85 in size.
+    """
+    fx = np.floor(x)
+    fy = np.floor(y)
+    fz = np.floor(z)
+    # A sum of two uint32 is a uint64 to numba: without narrowing every step the vectors halve
+    # (measured: 120 against 178 million evaluations/s on one core).
+    ix = u32(u32(i32(fx)) * _X + seed)
+    iy = u32(u32(i32(fy)) * _Y)
+    iz = u32(u32(i32(fz)) * _Z)
+    x = x - fx
+    y = y - fy
+    z = z - fz
+    x1 = x - f32(1)
+    y1 = y - f32(1)
+    z1 = z - f32(1)
+    u = _fade(x)
+    v = _fade(y)
+    w = _fade(z)
+    jz = u32(iz + _Z)
+    a = u32(ix + iy)
+    b = u32(a + _X)
+    c = u32(a + _Y)
+    d = u32(b + _Y)
+    n000 = _corner(u32(a + iz), x, y, z)
+    n001 = _corner(u32(a + jz), x, y, z1)
+    n010 = _corner(u32(c + iz), x, y1, z)
+    n011 = _corner(u32(c + jz), x, y1, z1)
+    n100 = _corner(u32(b + iz), x1, y, z)
+    n101 = _corner(u32(b + jz), x1, y, z1)
+    n110 = _corner(u32(d + iz), x1, y1, z)
+    n111 = _corner(u32(d + jz), x1, y1, z1)
+    n00 = n000 + w * (n001 - n000)
+    n01 = n010 + w * (n011 - n010)
+    n10 = n100 + w * (n101 - n100)
+    n11 = n110 + w * (n111 - n110)
+    n0 = n00 + v * (n01 - n00)
+    n1 = n10 + v * (n11 - n10)
+    return (n0 + u * (n1 - n0)) * f32(AMPLITUDE)
+
+
+@row
+def octave_seed(seed, octave):
+    """Seed of one octave of a sum.
+
+    Parameters
+    ----------
+    seed : uint32
+    octave : int
+
+    Returns
+    -------
+    uint32
+    """
+    return u32(seed + u32(u32(octave) * _OCTAVE))
+
+
+@row
+def clamped(value):
+    """Value held within -1 to 1, the stated range of a sum of octaves.
+
+    Parameters
+    ----------
+    value : float32
+
+    Returns
+    -------
+    float32
+    """
+    return max(f32(-1), min(f32(1), value))

@@ -1,0 +1,148 @@
+"""The camera of a view: rays through pixels and points on the picture."""
+
+from dataclasses import dataclass
+
+import math
+
+import numpy as np
+
+FILM = 36.0
+"""Width of the film back in millimetres."""
+
+
+@dataclass(frozen=True, eq=False)
+class Camera:
+    """A pinhole camera.
+
+    Attributes
+    ----------
+    eye : ndarray of float64, shape (3,)
+        Metres.
+    right, up, forward : ndarray of float64, shape (3,)
+        Unit vectors.
+    width, height : int
+        Picture in pixels.
+    spread : float
+        Width of one pixel at distance 1.
+    """
+
+    eye: np.ndarray
+    right: np.ndarray
+    up: np.ndarray
+    forward: np.ndarray
+    width: int
+    height: int
+    spread: float
+
+    def ray(self, x, y):
+        """Unit direction through a point of the picture.
+
+        Parameters
+        ----------
+        x, y : float
+            Pixels from the upper left corner.
+
+        Returns
+        -------
+        ndarray of float64, shape (3,)
+        """
+        across = (x - self.width / 2) * self.spread
+        down = (y - self.height / 2) * self.spread
+        ray = self.forward + across * self.right - down * self.up
+        return ray / np.linalg.norm(ray)
+
+    def pixel(self, point):
+        """Where a point of the world falls on the picture.
+
+        Parameters
+        ----------
+        point : sequence of float, length 3
+            Metres.
+
+        Returns
+        -------
+        (float, float, float) or None
+            x and y in pixels and pixels per metre there; None behind the camera.
+        """
+        to = np.asarray(point, float) - self.eye
+        depth = float(to @ self.forward)
+        if depth <= 1e-6:
+            return None
+        per_metre = 1.0 / (self.spread * depth)
+        return (
+            self.width / 2 + float(to @ self.right) * per_metre,
+            self.height / 2 - float(to @ self.up) * per_metre,
+            per_metre,
+        )
+
+
+def direction_of(azimuth, elevation):
+    """Unit vector toward a point of the sky.
+
+    Parameters
+    ----------
+    azimuth, elevation : float
+        Degrees; azimuth 0 is +z and 90 is +x.
+
+    Returns
+    -------
+    ndarray of float64, shape (3,)
+    """
+    a, e = math.radians(azimuth), math.radians(elevation)
+    return np.array([math.sin(a) * math.cos(e), math.sin(e), math.cos(a) * math.cos(e)])
+
+
+def camera_of(view, width, height):
+    """Camera of a view for a picture of some size.
+
+    Parameters
+    ----------
+    view : View
+    width, height : int
+        Pixels. The focal length holds for the wider side of a 36 by 24 film.
+
+    Returns
+    -------
+    Camera
+    """
+    back = direction_of(view.azimuth, view.elevation)
+    eye = np.asarray(view.target) + view.distance * back
+    forward = -back
+    right = np.cross(forward, [0.0, 1.0, 0.0])
+    right /= np.linalg.norm(right)
+    up = np.cross(right, forward)
+    # A tall picture keeps what a 3:2 picture of its height would show.
+    across = max(width, height * 1.5)
+    return Camera(eye, right, up, forward, int(width), int(height), FILM / view.focal / across)
+
+
+def fitted(view, low, high, width, height, share=0.72):
+    """The view moved so that a box fills a share of the picture.
+
+    Parameters
+    ----------
+    view : View
+    low, high : sequence of float, length 3
+        Corners of the box in metres.
+    width, height : int
+        Pixels.
+    share : float, optional
+        Of the picture's tighter side.
+
+    Returns
+    -------
+    View
+    """
+    low, high = np.asarray(low, float), np.asarray(high, float)
+    target = (low + high) / 2
+    camera = camera_of(view, width, height)
+    corners = np.array([[x, y, z] for x in (low[0], high[0]) for y in (low[1], high[1])
+                        for z in (low[2], high[2])]) - target
+    half_x = camera.spread * width / 2 * share
+    half_y = camera.spread * height / 2 * share
+    depth = corners @ camera.forward
+    needed = np.maximum(
+        np.abs(corners @ camera.right) / half_x, np.abs(corners @ camera.up) / half_y
+    ) - depth
+    distance = float(min(max(needed.max(), 0.1), 400_000.0))
+    return view.edited(target=tuple(float(t) for t in target), distance=distance)

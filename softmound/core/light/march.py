@@ -1,0 +1,305 @@
+"""Draft light and Clay: one march of a ray for each pixel through the bricks of a cloud.
+
+Draft light sums four octaves of scattering of the sun (Wrenninge, Kulla and Lundqvist 2013, Oz:
+the great and volumetric, SIGGRAPH talks): each with its extinction, contribution and anisotropy
+falling from one to the next. Sun and surroundings are gathered in layers of their own, so that
+colours, strengths and exposure can change without marching again.
+"""
+
+import math
+
+import numpy as np
+
+from ..kernels import call, f32, i32, kernel, prange, row, u32, u64
+from ..volume.bricks import NOTHING, SIDE
+from ..volume.lookup import code_at
+from .camera import direction_of
+from .lattice import OCTAVES
+from .shell import WIDE
+
+CONTRIBUTIONS = (1.0, 3.0, 2.2, 0.9)
+"""What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
+SPREAD = 0.42
+"""Anisotropy of each octave, as a share of the one before."""
+OPAQUE = 0.006
+"""Transmittance below which a ray ends."""
+LAYERS = 5
+"""Sun, zenith, horizon, ground, opacity; or for Clay normal x, y, z, openness, opacity."""
+SURFACE = 0.3
+"""Share of the core density at which Clay puts the surface."""
+
+
+# Distances in the flat pool to a voxel's neighbours.
+_K, _J, _JK = u64(1), u64(WIDE), u64(WIDE + 1)
+_I, _IK = u64(WIDE * WIDE), u64(WIDE * WIDE + 1)
+_IJ, _IJK = u64(WIDE * WIDE + WIDE), u64(WIDE * WIDE + WIDE + 1)
+
+
+@row
+def _trilinear(values, base, u, v, w):
+    """Density within a widened brick that starts at `base` of the flat pool."""
+    i = i32(u)
+    j = i32(v)
+    k = i32(w)
+    u -= f32(i)
+    v -= f32(j)
+    w -= f32(k)
+    # Unsigned places spare a check for negative ones at every load.
+    at = u64(base + (i * WIDE + j) * WIDE + k)
+    a = values[at] + w * (values[at + _K] - values[at])
+    b = values[at + _J] + w * (values[at + _JK] - values[at + _J])
+    c = values[at + _I] + w * (values[at + _IK] - values[at + _I])
+    d = values[at + _IJ] + w * (values[at + _IJK] - values[at + _IJ])
+    e = a + v * (b - a)
+    return e + u * (c + v * (d - c) - e)
+
+
+@call
+def _density(low, top, nodes, values, tile_values, x, y, z):
+    bx = i32(math.floor(x)) >> 3
+    by = i32(math.floor(y)) >> 3
+    bz = i32(math.floor(z)) >> 3
+    code = code_at(low, top, nodes, bx, by, bz)
+    if code >= 0:
+        return _trilinear(
+            values, code * WIDE**3, x - f32(bx * SIDE), y - f32(by * SIDE), z - f32(bz * SIDE)
+        )
+    if code == NOTHING:
+        return f32(0)
+    return tile_values[-2 - code]
+
+
+@call
+def _normal(low, top, nodes, values, tile_values, x, y, z, pixel):
+    one = f32(1)
+    gx = _density(low, top, nodes, values, tile_values, x - one, y, z)
+    gx -= _density(low, top, nodes, values, tile_values, x + one, y, z)
+    gy = _density(low, top, nodes, values, tile_values, x, y - one, z)
+    gy -= _density(low, top, nodes, values, tile_values, x, y + one, z)
+    gz = _density(low, top, nodes, values, tile_values, x, y, z - one)
+    gz -= _density(low, top, nodes, values, tile_values, x, y, z + one)
+    norm = one / math.sqrt(gx * gx + gy * gy + gz * gz + f32(1e-12))
+    pixel[0] = gx * norm
+    pixel[1] = gy * norm
+    pixel[2] = gz * norm
+
+
+@row
+def _jitter(x, y, turn):
+    h = u32(u32(u32(x) * u32(0x9E3779B1)) ^ u32(u32(y) * u32(0x85EBCA77)))
+    h = u32(h ^ u32(u32(turn) * u32(0xC2B2AE3D)))
+    h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
+    h = u32(u32(h ^ (h >> u32(12))) * u32(0x297A2D39))
+    return f32(u32(h ^ (h >> u32(15))) >> u32(8)) * f32(1.0 / 16777216.0)
+
+
+@call
+def _lobe(weight, g, cosine):
+    spread = f32(1) + g * g - f32(2) * g * cosine
+    return weight * (f32(1) - g * g) / (spread * math.sqrt(spread))
+
+
+@row
+def _lattice_cell(x, y, z, to_cell, shift, sides):
+    """Place of a point in the flat lattice, and the four weights across its x-y square."""
+    fx = min(max(x * to_cell + shift[0], f32(0)), f32(sides[0]) - f32(1.001))
+    fy = min(max(y * to_cell + shift[1], f32(0)), f32(sides[1]) - f32(1.001))
+    fz = min(max(z * to_cell + shift[2], f32(0)), f32(sides[2]) - f32(1.001))
+    i = i32(fx)
+    j = i32(fy)
+    k = i32(fz)
+    return u64(((i * sides[1] + j) * sides[2] + k) * 4), fx - f32(i), fy - f32(j), fz - f32(k)
+
+
+@row
+def _blend(light, at, near, far, u, v, w, channel):
+    """Trilinear value of one channel; `near` and `far` are the next rows in y and x."""
+    c = u64(channel)
+    n = u64(channel + 4)
+    a = light[at + c] + w * (light[at + n] - light[at + c])
+    b = light[near + c] + w * (light[near + n] - light[near + c])
+    d = light[far + c] + w * (light[far + n] - light[far + c])
+    both = far + near - at
+    e = light[both + c] + w * (light[both + n] - light[both + c])
+    a += v * (b - a)
+    return a + u * (d + v * (e - d) - a)
+
+
+@kernel
+def _march(low, top, nodes, values, tile_values, box_low, box_high, light, sides, to_cell, shift,
+           eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
+           first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
+    next_y = u64(sides[2] * 4)
+    next_x = u64(sides[1] * sides[2] * 4)
+    for line in prange(out.shape[0]):
+        down = ((f32(first_row + line) + shift_y) * stride - centre_y) * spread
+        for column in range(out.shape[1]):
+            across = ((f32(column) + shift_x) * stride - centre_x) * spread
+            # The tiny number keeps an axis-parallel ray from dividing by zero.
+            dx = forward[0] + across * right[0] - down * up[0] + f32(1e-9)
+            dy = forward[1] + across * right[1] - down * up[1] + f32(1e-9)
+            dz = forward[2] + across * right[2] - down * up[2] + f32(1e-9)
+            norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz)
+            dx *= norm
+            dy *= norm
+            dz *= norm
+            ix = f32(1) / dx
+            iy = f32(1) / dy
+            iz = f32(1) / dz
+            pixel = out[line, column]
+            for n in range(LAYERS):
+                pixel[n] = f32(0)
+            ax = (box_low[0] - eye[0]) * ix
+            ay = (box_low[1] - eye[1]) * iy
+            az = (box_low[2] - eye[2]) * iz
+            ex = (box_high[0] - eye[0]) * ix
+            ey = (box_high[1] - eye[1]) * iy
+            ez = (box_high[2] - eye[2]) * iz
+            start = max(f32(0), max(min(ax, ex), max(min(ay, ey), min(az, ez))))
+            last = min(max(ax, ex), min(max(ay, ey), max(az, ez)))
+            if start >= last:
+                continue
+            # From a brick's lower corner to the side where this ray leaves it.
+            sx = f32(SIDE) if dx > f32(0) else f32(0)
+            sy = f32(SIDE) if dy > f32(0) else f32(0)
+            sz = f32(SIDE) if dz > f32(0) else f32(0)
+            cosine = dx * sun[0] + dy * sun[1] + dz * sun[2]
+            p8 = _lobe(weights[0], anisotropies[0], cosine)
+            p4 = _lobe(weights[1], anisotropies[1], cosine)
+            p2 = _lobe(weights[2], anisotropies[2], cosine)
+            p1 = _lobe(weights[3], anisotropies[3], cosine)
+            clear = f32(1)
+            sun_sum = f32(0)
+            zenith_sum = f32(0)
+            horizon_sum = f32(0)
+            ground_sum = f32(0)
+            # Every ray samples on its own comb of points, shifted at random against bands.
+            t = start + _jitter(column, first_row + line, turn) * step
+            going = True
+            while going and t < last:
+                bx = i32(math.floor(eye[0] + dx * t)) >> 3
+                by = i32(math.floor(eye[1] + dy * t)) >> 3
+                bz = i32(math.floor(eye[2] + dz * t)) >> 3
+                code = code_at(low, top, nodes, bx, by, bz)
+                x0 = f32(bx * SIDE)
+                y0 = f32(by * SIDE)
+                z0 = f32(bz * SIDE)
+                leave = min((x0 + sx - eye[0]) * ix,
+                            min((y0 + sy - eye[1]) * iy, (z0 + sz - eye[2]) * iz))
+                steps = max(1, i32(math.ceil((min(leave, last) - t) / step)))
+                if code == NOTHING:
+                    t += step * f32(steps)
+                    continue
+                base = max(code, 0) * WIDE**3
+                constant = f32(0)
+                if code < 0:
+                    constant = tile_values[-2 - code]
+                for _ in range(steps):
+                    x = eye[0] + dx * t
+                    y = eye[1] + dy * t
+                    z = eye[2] + dz * t
+                    t += step
+                    rho = constant
+                    if code >= 0:
+                        # Rounding at the border must not read beyond the layer.
+                        rho = _trilinear(
+                            values, base, min(max(x - x0, f32(0)), f32(7.9999)),
+                            min(max(y - y0, f32(0)), f32(7.9999)),
+                            min(max(z - z0, f32(0)), f32(7.9999)),
+                        )
+                    if rho <= f32(0) or (clay and rho < surface):
+                        continue
+                    at, u, v, w = _lattice_cell(x, y, z, to_cell, shift, sides)
+                    near = at + next_y
+                    far = at + next_x
+                    zenith = _blend(light, at, near, far, u, v, w, 1)
+                    horizon = _blend(light, at, near, far, u, v, w, 2)
+                    ground = _blend(light, at, near, far, u, v, w, 3)
+                    if clay:
+                        _normal(low, top, nodes, values, tile_values, x, y, z, pixel)
+                        pixel[3] = (zenith + horizon + f32(0.5) * ground) / f32(2.5)
+                        pixel[4] = f32(1)
+                        going = False
+                        break
+                    weight = clear * (f32(1) - math.exp(-extinction * rho))
+                    e1 = _blend(light, at, near, far, u, v, w, 0)
+                    e2 = e1 * e1
+                    e4 = e2 * e2
+                    sun_sum += weight * (p8 * e4 * e4 + p4 * e4 + p2 * e2 + p1 * e1)
+                    zenith_sum += weight * zenith
+                    horizon_sum += weight * horizon
+                    ground_sum += weight * ground
+                    clear -= weight
+                    if clear < f32(OPAQUE):
+                        going = False
+                        break
+            if not clay:
+                # What is left behind an opaque ray looks like what was seen of it.
+                whole = f32(1)
+                if not going:
+                    whole = f32(1) / (f32(1) - clear)
+                    clear = f32(0)
+                pixel[0] = sun_sum * whole
+                pixel[1] = zenith_sum * whole
+                pixel[2] = horizon_sum * whole
+                pixel[3] = ground_sum * whole
+                pixel[4] = f32(1) - clear
+
+
+def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.0,
+          clay=False, ticket=None):
+    """Layers of light for each pixel of a picture.
+
+    Parameters
+    ----------
+    shell : Shell
+    lattice : Lattice
+    light : Light
+        Medium and sun direction; colours and strengths are not used.
+    camera : Camera
+    stride : int, optional
+        March one ray for a square of so many pixels.
+    shift : tuple of float, optional
+        Where in its square a ray passes, from 0 to 1.
+    turn : int, optional
+        Number of the pass: shifts the sampling points along the rays.
+    step : float, optional
+        Length of a step in voxels.
+    clay : bool, optional
+        Stop at the surface and give its normal.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 5)
+        For light: in-scattered sun per unit of irradiance (1/sr), arriving shares of zenith,
+        horizon and ground, and opacity. For Clay: normal, openness, opacity.
+    """
+    rows, columns = -(-camera.height // stride), -(-camera.width // stride)
+    out = np.empty((rows, columns, LAYERS), np.float32)
+    voxel = shell.voxel
+    medium, index = light.medium, shell.index
+    toward = direction_of(light.sun.azimuth, light.sun.elevation)
+    octaves = np.arange(OCTAVES)
+    weights = medium.albedo ** (octaves + 1.0) * np.array(CONTRIBUTIONS) / (4.0 * np.pi)
+    to_cell = voxel / lattice.cell
+    arguments = (
+        np.array(lattice.light.shape[:3]), f32(to_cell), ((shell.offset - lattice.first) / lattice.cell).astype(np.float32),
+        ((camera.eye - shell.offset) / voxel).astype(np.float32),
+        camera.right.astype(np.float32), camera.up.astype(np.float32),
+        camera.forward.astype(np.float32), f32(camera.spread), f32(camera.width / 2),
+        f32(camera.height / 2), f32(stride), f32(shift[0]), f32(shift[1]), int(turn),
+    )
+    block = max(8, 20_000 // columns)
+    for top in range(0, rows, block):
+        if ticket is not None:
+            ticket.tick(top / rows)
+        _march(
+            index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values,
+            shell.low.astype(np.float32), shell.high.astype(np.float32), lattice.light.ravel(), *arguments,
+            top, f32(step), f32(medium.extinction * voxel * step),
+            toward.astype(np.float32),
+            (medium.anisotropy * SPREAD**octaves).astype(np.float32), weights.astype(np.float32),
+            clay, f32(SURFACE * shell.core), out[top : top + block],
+        )
+    return out

@@ -1,0 +1,59 @@
+"""The sky: its radiance in a direction, and the few directions that stand for all of it."""
+
+import numpy as np
+
+from .camera import direction_of
+
+# (azimuth, elevation, weight) of the directions light is gathered from, by channel. Weights are
+# shares of the sphere; the sixteen cover it: 0.25 above 30 degrees, 0.25 between that and the
+# horizon, 0.5 below.
+ZENITH = ((0.0, 90.0, 0.07), (45.0, 48.0, 0.06), (165.0, 48.0, 0.06), (285.0, 48.0, 0.06))
+HORIZON = tuple((60.0 * n + 15.0, 14.0, 0.25 / 6) for n in range(6))
+GROUND = ((0.0, -90.0, 0.17), (90.0, -38.0, 0.11), (210.0, -38.0, 0.11), (330.0, -38.0, 0.11))
+CHANNELS = (ZENITH, HORIZON, GROUND)
+
+
+def sky_radiance(directions, sky):
+    """Radiance of the sky, without the sun.
+
+    A blend from the horizon's colour to the zenith's with the sine of the elevation, and to the
+    ground's colour in the haze below the horizon.
+
+    Parameters
+    ----------
+    directions : array_like of float, shape (..., 3)
+        Unit vectors.
+    sky : Sky
+
+    Returns
+    -------
+    ndarray of float64, shape (..., 3)
+        Linear RGB.
+    """
+    height = np.asarray(directions, float)[..., 1:2]
+    toward = 1.0 - (1.0 - np.clip(height, 0.0, 1.0)) ** 2.6
+    above = np.asarray(sky.horizon) + (np.asarray(sky.zenith) - np.asarray(sky.horizon)) * toward
+    below = np.clip(-height * 1.5, 0.0, 1.0)
+    below = below * below * (3.0 - 2.0 * below)
+    return sky.strength * (above + (np.asarray(sky.ground) - above) * below)
+
+
+def gathered(sky):
+    """Light arriving from the three parts of the surroundings where nothing is in the way.
+
+    Parameters
+    ----------
+    sky : Sky
+
+    Returns
+    -------
+    ndarray of float64, shape (3, 3)
+        Mean radiance over the sphere from the zenith, horizon and ground directions, linear RGB:
+        the rows add up to the mean radiance of all directions.
+    """
+    rows = []
+    for channel in CHANNELS:
+        directions = np.array([direction_of(a, e) for a, e, _ in channel])
+        weights = np.array([w for _, _, w in channel])
+        rows.append(weights @ sky_radiance(directions, sky))
+    return np.array(rows)

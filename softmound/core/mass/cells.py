@@ -1,0 +1,200 @@
+"""Which bricks can hold surface, found from large cells down to single bricks.
+
+The distance to a melted union of ellipsoids is 1-Lipschitz, so its value at the middle of a cell
+bounds it all over the cell. Each cell passes to its eight children only the blobs that can matter
+inside it, which makes the cost grow with the surface and not with blobs times space.
+"""
+
+import hashlib
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..engine.ticket import chunks
+from ..kernels import f32, kernel, prange, row
+from .ellipsoid import ball_distance, blob_distance, melted
+
+CHUNK = 4096
+FAR = 1e9
+
+
+@dataclass(frozen=True, eq=False)
+class Cells:
+    """Cells of one size and the blobs that matter in each.
+
+    Attributes
+    ----------
+    size : int
+        Edge in bricks.
+    coords : ndarray of int32, shape (n, 3)
+        In cells of that size.
+    starts, counts : ndarray of int64, shape (n,)
+        Run of `blobs` for each cell.
+    blobs : ndarray of int32
+        Rows of the blob table.
+    stamps : ndarray of int64, shape (n,)
+        Hash of the blobs that matter in each cell, in their order.
+    """
+
+    size: int
+    coords: np.ndarray
+    starts: np.ndarray
+    counts: np.ndarray
+    blobs: np.ndarray
+    stamps: np.ndarray
+
+
+@row
+def _any_distance(blob, x, y, z):
+    if blob[19] > f32(0):
+        return ball_distance(blob, x, y, z)
+    return blob_distance(blob, x, y, z)
+
+
+@kernel
+def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, out_starts, out_blobs,
+             out_counts, stamps, distance):
+    half = edge * f32(0.5)
+    for n in prange(coords.shape[0]):
+        x = f32(coords[n, 0]) * edge + half
+        y = f32(coords[n, 1]) * edge + half
+        z = f32(coords[n, 2]) * edge + half
+        near = f32(FAR)
+        joined = f32(FAR)
+        first = starts[n]
+        last = first + counts[n]
+        for at in range(first, last):
+            d = _any_distance(table[blobs[at]], x, y, z)
+            near = min(near, d)
+            joined = melted(joined, d, melt)
+        distance[n] = joined
+        # Farther than twice the melt behind the nearest blob, a blob cannot change the join.
+        limit = near + f32(2) * (reach + melt)
+        kept = 0
+        stamp = np.int64(0)
+        for at in range(first, last):
+            d = _any_distance(table[blobs[at]], x, y, z)
+            if d <= limit:
+                out_blobs[out_starts[n] + kept] = blobs[at]
+                kept += 1
+                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
+        out_counts[n] = kept
+        stamps[n] = stamp
+
+
+def measured(cells, voxel, table, melt, side, ticket=None):
+    """Distance at the middle of each cell, and the cells with their lists of blobs cut down.
+
+    Parameters
+    ----------
+    cells : Cells
+    voxel, melt : float
+        Metres.
+    table : ndarray of float32, shape (b, 20)
+    side : int
+        Voxels along a brick.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    distance : ndarray of float32, shape (n,)
+        Metres.
+    cells : Cells
+    """
+    edge = cells.size * side * voxel
+    count = len(cells.coords)
+    distance = np.empty(count, np.float32)
+    counts = np.empty(count, np.int64)
+    stamps = np.empty(count, np.int64)
+    starts = np.cumsum(cells.counts) - cells.counts
+    hashes = np.array([_hash_of(line) for line in table], np.int64)
+    blobs = np.empty(int(cells.counts.sum()), np.int32)
+    for part in chunks(count, CHUNK, ticket):
+        _measure(
+            cells.coords[part], f32(edge), f32(edge * 3**0.5 / 2), table, hashes,
+            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), starts[part], blobs,
+            counts[part], stamps[part], distance[part],
+        )
+    return distance, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
+
+
+def _hash_of(line):
+    return int.from_bytes(hashlib.blake2b(line.tobytes(), digest_size=8).digest(), "little", signed=True)
+
+
+def first_cells(low, high, size, blob_count):
+    """Cells of one size that cover a box, each with all blobs.
+
+    Parameters
+    ----------
+    low, high : ndarray of int, shape (3,)
+        Inclusive brick coordinates.
+    size : int
+        Edge of a cell in bricks, a power of two.
+    blob_count : int
+
+    Returns
+    -------
+    Cells
+    """
+    axes = [np.arange(lo // size, hi // size + 1, dtype=np.int32) for lo, hi in zip(low, high)]
+    coords = np.stack(np.meshgrid(*axes, indexing="ij"), axis=-1).reshape(-1, 3)
+    count = len(coords)
+    return Cells(
+        size, np.ascontiguousarray(coords), np.zeros(count, np.int64),
+        np.full(count, blob_count, np.int64), np.arange(blob_count, dtype=np.int32),
+        np.zeros(count, np.int64),
+    )
+
+
+def chosen(cells, keep):
+    """Only some of the cells, or all in another order.
+
+    Parameters
+    ----------
+    cells : Cells
+    keep : ndarray of bool, shape (n,), or of int
+
+    Returns
+    -------
+    Cells
+    """
+    return Cells(cells.size, np.ascontiguousarray(cells.coords[keep]), cells.starts[keep],
+                 cells.counts[keep], cells.blobs, cells.stamps[keep])
+
+
+_CORNERS = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3)
+
+
+def halved(cells):
+    """The eight halves of each cell, with the lists of their parents.
+
+    Parameters
+    ----------
+    cells : Cells
+        With an even size.
+
+    Returns
+    -------
+    Cells
+    """
+    coords = (cells.coords[:, None, :] * 2 + _CORNERS[None]).reshape(-1, 3).astype(np.int32)
+    return Cells(cells.size // 2, coords, np.repeat(cells.starts, 8), np.repeat(cells.counts, 8),
+                 cells.blobs, np.repeat(cells.stamps, 8))
+
+
+def bricks_inside(cells):
+    """All bricks of some cells.
+
+    Parameters
+    ----------
+    cells : Cells
+
+    Returns
+    -------
+    ndarray of int32, shape (m, 3)
+        Brick coordinates.
+    """
+    axis = np.arange(cells.size)
+    within = np.stack(np.meshgrid(axis, axis, axis, indexing="ij"), -1).reshape(-1, 3)
+    return (cells.coords[:, None, :] * cells.size + within[None]).reshape(-1, 3).astype(np.int32)

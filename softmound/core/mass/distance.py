@@ -1,0 +1,240 @@
+"""Mass to signed distance, only in bricks near the surface."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..engine.ticket import chunks
+from ..grain.fbm import fbm_at
+from ..kernels import f32, i32, kernel, prange, u32
+from ..volume.bricks import LANES, SIDE, brick_order
+from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, measured
+from .ellipsoid import ball_distance, blob_distance, blob_table, melted
+
+CHUNK = 512
+RAGGED_OCTAVES = 3
+
+
+@dataclass(frozen=True, eq=False)
+class Shape:
+    """Mass as the kernels want it.
+
+    Attributes
+    ----------
+    table : ndarray of float32, shape (n, 20)
+    melt : float
+        Metres, above 0.
+    base : BaseLevel
+    """
+
+    table: np.ndarray
+    melt: float
+    base: object
+
+
+def shape_of(mass):
+    """Numbers of a mass.
+
+    Parameters
+    ----------
+    mass : Mass
+
+    Returns
+    -------
+    Shape
+    """
+    return Shape(blob_table(mass.blobs), max(mass.melt, 1e-6), mass.base)
+
+
+def box_of(mass, reach=0.0):
+    """Box that holds the whole shape grown by `reach`.
+
+    Parameters
+    ----------
+    mass : Mass
+    reach : float, optional
+        Metres.
+
+    Returns
+    -------
+    (ndarray of float64, ndarray of float64) or None
+        Lower and upper corner in metres, or None when nothing is left above the base level.
+    """
+    if not mass.blobs:
+        return None
+    table = blob_table(mass.blobs).astype(np.float64)
+    turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
+    extent = np.sqrt(np.einsum("nij,ni->nj", turned**2, table[:, 12:15] ** 2))
+    # Melting pushes the surface out by less than the melt radius.
+    reach = reach + mass.melt
+    low = (table[:, :3] - extent).min(axis=0) - reach
+    high = (table[:, :3] + extent).max(axis=0) + reach
+    if mass.base.on:
+        low[1] = max(low[1], mass.base.altitude - mass.base.raggedness - reach)
+        if low[1] >= high[1]:
+            return None
+    return low, high
+
+
+@kernel
+def _evaluate(coords, voxel, table, starts, counts, blobs, melt, base_on, altitude, softness,
+              raggedness, ragged_frequency, seed, out):
+    for b in prange(coords.shape[0]):
+        x0 = f32(coords[b, 0] * SIDE) * voxel
+        y0 = f32(coords[b, 1] * SIDE) * voxel
+        z0 = f32(coords[b, 2] * SIDE) * voxel
+        brick = out[b]
+        for lane in range(LANES):
+            brick[lane] = f32(FAR)
+        for at in range(starts[b], starts[b] + counts[b]):
+            blob = table[blobs[at]]
+            if blob[19] > f32(0):
+                for lane in range(LANES):
+                    n = i32(lane)
+                    d = ball_distance(
+                        blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
+                        z0 + f32(n & 7) * voxel,
+                    )
+                    brick[lane] = melted(brick[lane], d, melt)
+            else:
+                for lane in range(LANES):
+                    n = i32(lane)
+                    d = blob_distance(
+                        blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
+                        z0 + f32(n & 7) * voxel,
+                    )
+                    brick[lane] = melted(brick[lane], d, melt)
+        deepest = f32(FAR)
+        for lane in range(LANES):
+            deepest = min(deepest, brick[lane])
+        # Well above the level the smooth maximum changes nothing.
+        if base_on and altitude + raggedness - y0 > deepest - softness:
+            for i in range(SIDE):
+                for k in range(SIDE):
+                    level = altitude
+                    if raggedness > f32(0):
+                        level += raggedness * fbm_at(
+                            (x0 + f32(i) * voxel) * ragged_frequency, f32(0.5),
+                            (z0 + f32(k) * voxel) * ragged_frequency,
+                            RAGGED_OCTAVES, f32(2), f32(0.5), f32(0), seed,
+                        )
+                    for j in range(SIDE):
+                        lane = (i << 6) | (j << 3) | k
+                        below = level - (y0 + f32(j) * voxel)
+                        # The smooth maximum is the smooth minimum upside down.
+                        brick[lane] = -melted(-brick[lane], -below, softness)
+
+
+@dataclass(frozen=True, eq=False)
+class Band:
+    """Bricks near the surface, before their voxels are computed.
+
+    Attributes
+    ----------
+    cells : Cells
+        Of one brick each, sorted by x, then y, then z.
+    inside : ndarray of int32, shape (m, 3)
+        Bricks wholly deeper than the band.
+    """
+
+    cells: Cells
+    inside: np.ndarray
+
+
+def band_of(mass, voxel, outward, inward, ticket=None):
+    """Find the bricks whose distance can lie within a band around the surface.
+
+    Parameters
+    ----------
+    mass : Mass
+    voxel : float
+        Metres.
+    outward, inward : float
+        Reach of the band outside and inside the surface, metres.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Band
+    """
+    shape = shape_of(mass)
+    box = box_of(mass, outward)
+    if box is None:
+        return Band(first_cells((0, 0, 0), (-1, -1, -1), 1, 0), np.empty((0, 3), np.int32))
+    edge = SIDE * voxel
+    low, high = (np.floor(corner / edge).astype(np.int64) for corner in box)
+    size = 1
+    while ((high - low + 1) / size).max() > 8:
+        size *= 2
+    cells = first_cells(low, high, size, len(shape.table))
+    inside = []
+    while True:
+        distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, ticket)
+        lower, upper = _bounds(distance, cells, voxel, shape.base)
+        deep = upper < -inward
+        if deep.any():
+            inside.append(bricks_inside(chosen(cells, deep)))
+        cells = chosen(cells, ~deep & (lower <= outward))
+        if cells.size == 1:
+            break
+        cells = halved(cells)
+    order = brick_order(cells.coords)
+    if order is not None:
+        cells = chosen(cells, order)
+    return Band(cells, np.concatenate(inside) if inside else np.empty((0, 3), np.int32))
+
+
+def _bounds(distance, cells, voxel, base):
+    """Bounds of the distance over each cell, base level included."""
+    edge = cells.size * SIDE * voxel
+    reach = edge * 3**0.5 / 2
+    lower, upper = distance - reach, distance + reach
+    if base.on:
+        below = base.altitude - (cells.coords[:, 1] + 0.5) * edge
+        slack = edge / 2 + base.raggedness
+        lower = np.maximum(lower, below - slack)
+        upper = np.maximum(upper, below + slack) + base.softness / 4
+    return lower, upper
+
+
+def distance_in(mass, voxel, cells, ticket=None, memory=None):
+    """Signed distance at the voxels of some bricks.
+
+    Parameters
+    ----------
+    mass : Mass
+    voxel : float
+        Metres.
+    cells : Cells
+        Of size 1, from `band_of`.
+    ticket : Ticket, optional
+    memory : BrickMemory, optional
+        Bricks whose blobs did not change since the last call are taken from here.
+
+    Returns
+    -------
+    ndarray of float32, shape (n, 512)
+        Metres, negative inside. Exact for one blob; where blobs melt and where the base level
+        joins, a bound that is 1-Lipschitz but for the raggedness.
+    """
+    shape = shape_of(mass)
+    if memory is None:
+        return _computed(shape, voxel, cells, ticket)
+    about = (voxel, shape.melt, shape.base)
+    return memory.recalled(
+        about, cells.coords, cells.stamps,
+        lambda rows: _computed(shape, voxel, chosen(cells, rows), ticket),
+    )
+
+
+def _computed(shape, voxel, cells, ticket):
+    base = shape.base
+    out = np.empty((len(cells.coords), LANES), np.float32)
+    for part in chunks(len(cells.coords), CHUNK, ticket):
+        _evaluate(
+            cells.coords[part], f32(voxel), shape.table, cells.starts[part], cells.counts[part],
+            cells.blobs, f32(shape.melt), base.on, f32(base.altitude),
+            f32(max(base.softness, 1e-6)), f32(base.raggedness), f32(1.0 / base.ragged_size),
+            u32(base.seed), out[part],
+        )
+    return out

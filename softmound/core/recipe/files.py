@@ -1,0 +1,215 @@
+"""The `.mound` file: a zip of `mound.json` and `thumb.png` (docs/mound-format.md)."""
+
+import io
+import json
+import os
+import pathlib
+import tempfile
+import zipfile
+import zlib
+
+from pydantic import ValidationError
+
+from .migrations import migrated
+from .models import Mound
+from .problems import Problem, sentence_for
+
+LARGEST_RECIPE = 64 * 2**20
+LARGEST_THUMB = 16 * 2**20
+_MEMBERS = {"mound.json": LARGEST_RECIPE, "thumb.png": LARGEST_THUMB}
+
+
+def mound_json(mound):
+    """Text of a recipe: readable, one field a line, the same for the same recipe.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    str
+    """
+    return json.dumps(mound.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n"
+
+
+def parse_mound(text, source):
+    """Read a recipe from its JSON text.
+
+    Parameters
+    ----------
+    text : str or bytes
+    source : str or path-like
+        For the sentence when it cannot be read.
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+        Unknown version or field, NaN, a number out of range, or no JSON at all.
+    """
+    try:
+        data = json.loads(text)
+    except (ValueError, RecursionError) as error:
+        place = f" in line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
+        raise Problem(f"{source}: mound.json is not valid JSON{place}; restore it from a copy.") from error
+    try:
+        return Mound.model_validate(migrated(data, source))
+    except ValidationError as error:
+        raise Problem(sentence_for(error, source)) from error
+
+
+def write_mound(path, mound, thumb=None):
+    """Save a recipe, so that a crash leaves the old file or the new one.
+
+    Parameters
+    ----------
+    path : path-like
+    mound : Mound
+    thumb : bytes, optional
+        A PNG of the cloud.
+
+    Raises
+    ------
+    Problem
+        If the file cannot be written; an older file of that name is untouched.
+    """
+    buffer = io.BytesIO()
+    with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
+        for name, content in (("mound.json", mound_json(mound).encode()), ("thumb.png", thumb)):
+            if content is not None:
+                # A fixed date: the same recipe gives the same bytes.
+                entry = zipfile.ZipInfo(name, date_time=(2000, 1, 1, 0, 0, 0))
+                entry.compress_type = zipfile.ZIP_DEFLATED
+                archive.writestr(entry, content)
+    write_whole(path, buffer.getvalue())
+
+
+def write_whole(path, content):
+    """Write a file aside, flush it, and rename it into place.
+
+    Parameters
+    ----------
+    path : path-like
+    content : bytes
+
+    Raises
+    ------
+    Problem
+        If that fails; whatever stood at `path` is untouched.
+    """
+    path = pathlib.Path(path)
+    aside = None
+    try:
+        with tempfile.NamedTemporaryFile(
+            dir=path.parent, prefix=f".{path.name}.", suffix=".part", delete=False
+        ) as part:
+            aside = pathlib.Path(part.name)
+            part.write(content)
+            part.flush()
+            os.fsync(part.fileno())
+        aside.chmod(0o644)
+        os.replace(aside, path)
+        sync_folder(path.parent)
+    except OSError as error:
+        if aside is not None:
+            aside.unlink(missing_ok=True)
+        raise Problem(
+            f"{path}: could not be written ({error.strerror or error}); choose another place."
+        ) from error
+
+
+def sync_folder(folder):
+    """Make the names in a folder last through a power cut.
+
+    Parameters
+    ----------
+    folder : path-like
+    """
+    handle = os.open(folder, os.O_RDONLY)
+    try:
+        os.fsync(handle)
+    finally:
+        os.close(handle)
+
+
+def read_mound(path):
+    """Open a `.mound` file.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+        One sentence on what is wrong with the file.
+    """
+    return parse_mound(_member(path, "mound.json"), path)
+
+
+def read_thumb(path):
+    """The picture stored in a `.mound` file.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    bytes or None
+        A PNG, or None when it holds none.
+
+    Raises
+    ------
+    Problem
+        If the file is no mound.
+    """
+    return _member(path, "thumb.png")
+
+
+def _member(path, wanted):
+    path = pathlib.Path(path)
+    try:
+        with zipfile.ZipFile(path) as archive:
+            entries = archive.infolist()
+            for entry in entries:
+                _check_member(entry, path)
+            if wanted not in archive.namelist():
+                if wanted == "mound.json":
+                    raise Problem(f"{path}: holds no mound.json; this is not a Soft Mound file.")
+                return None
+            with archive.open(wanted) as stream:
+                # Read to the limit and no further: the stated size may lie.
+                content = stream.read(_MEMBERS[wanted] + 1)
+            if len(content) > _MEMBERS[wanted]:
+                raise Problem(f"{path}: {wanted} unpacks to more than it states; it is not opened.")
+            return content
+    except FileNotFoundError as error:
+        raise Problem(f"{path}: there is no such file; check the name.") from error
+    except (
+        zipfile.BadZipFile, zlib.error, EOFError, NotImplementedError, RuntimeError, ValueError
+    ) as error:
+        raise Problem(f"{path}: damaged or not a .mound file; restore it from a copy.") from error
+    except OSError as error:
+        raise Problem(f"{path}: could not be read ({error.strerror or error}).") from error
+
+
+def _check_member(entry, path):
+    name = entry.filename
+    if name.startswith(("/", "\\")) or ".." in pathlib.PurePosixPath(name).parts or "\\" in name:
+        raise Problem(f"{path}: the entry {name!r} points outside the file; it is not opened.")
+    if name not in _MEMBERS:
+        raise Problem(f"{path}: the entry {name!r} does not belong in a mound; it is not opened.")
+    if entry.file_size > _MEMBERS[name]:
+        raise Problem(
+            f"{path}: {name} would unpack to {entry.file_size / 2**20:,.0f} MiB, more than the "
+            f"{_MEMBERS[name] / 2**20:.0f} MiB allowed; it is not opened."
+        )

@@ -1,0 +1,46 @@
+"""What can be wrong with something from outside, said in one sentence."""
+
+
+class Problem(Exception):
+    """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user."""
+
+
+def sentence_for(error, source):
+    """Say what a validation found first, in one sentence.
+
+    Parameters
+    ----------
+    error : pydantic.ValidationError
+        From reading a recipe.
+    source : str or path-like
+        The file it came from.
+
+    Returns
+    -------
+    str
+        Names the file, the place in it and what to do.
+    """
+    first = error.errors(include_url=False)[0]
+    place = ".".join(str(step) for step in first["loc"]) or "the recipe"
+    kind, value, context = first["type"], first.get("input"), first.get("ctx", {})
+    more = len(error.errors()) - 1
+    if kind == "extra_forbidden":
+        text = f"the field {place} is not known to this version; remove it or update Soft Mound"
+    elif kind == "missing":
+        text = f"the field {place} is missing; add it"
+    elif kind in ("greater_than_equal", "greater_than"):
+        text = f"{place} is {value!r}; set it to at least {context.get('ge', context.get('gt'))}"
+    elif kind in ("less_than_equal", "less_than"):
+        text = f"{place} is {value!r}; set it to at most {context.get('le', context.get('lt'))}"
+    elif kind == "finite_number":
+        text = f"{place} is not a finite number; give it a real value"
+    elif kind == "too_long":
+        text = f"{place} holds too many entries; keep at most {context.get('max_length')}"
+    else:
+        text = f"{place} is {_short(value)}: {first['msg'][:1].lower()}{first['msg'][1:]}"
+    return f"{source}: {text}" + (f" ({more} more problems)." if more else ".")
+
+
+def _short(value):
+    shown = repr(value)
+    return shown if len(shown) <= 40 else shown[:37] + "..."
