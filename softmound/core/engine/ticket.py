@@ -60,6 +60,17 @@ class Ticket:
         if self._told is not None:
             self._told(self._low + (self._high - self._low) * share, self._words)
 
+    def quiet(self):
+        """A ticket that stops with this one but reports nothing.
+
+        Returns
+        -------
+        Ticket
+        """
+        other = Ticket()
+        other._stop = self._stop
+        return other
+
 
 def chunks(count, size, ticket=None):
     """Ranges that cover `count` things, with a tick before each.

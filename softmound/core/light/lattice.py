@@ -13,6 +13,7 @@ from ..volume.bricks import SIDE
 from .camera import direction_of
 from .sky import CHANNELS
 from .sweep import depth_toward
+from .transmittance import transmittance
 
 OCTAVES = 4
 """Octaves of scattering the march sums."""
@@ -26,22 +27,27 @@ SKY_SHARE = 0.30
 
 @dataclass(frozen=True, eq=False)
 class Lattice:
-    """Light at the cells of a lattice.
+    """Light at the cells of two lattices: the sun's fine, the surroundings' coarse.
 
     Attributes
     ----------
-    first : ndarray of float64, shape (3,)
-        World position of the middle of cell (0, 0, 0), metres.
-    cell : float
-        Edge in metres.
-    light : ndarray of float32, shape (X, Y, Z, 4)
-        The sun's transmittance to the power 0.5^3 (which raised to 8, 4, 2 and 1 serves four
-        octaves), and the shares of zenith, horizon and ground that arrive.
+    sun_first, sky_first : ndarray of float64, shape (3,)
+        World position of the middle of cell (0, 0, 0) of each, metres.
+    sun_cell, sky_cell : float
+        Edges in metres.
+    sun : ndarray of float32, shape (X, Y, Z)
+        The sun's transmittance to the power 0.5^3, which raised to 8, 4, 2 and 1 serves four
+        octaves.
+    sky : ndarray of float32, shape (U, V, W, 3)
+        Shares of the light of zenith, horizon and ground that arrive.
     """
 
-    first: np.ndarray
-    cell: float
-    light: np.ndarray
+    sun_first: np.ndarray
+    sun_cell: float
+    sun: np.ndarray
+    sky_first: np.ndarray
+    sky_cell: float
+    sky: np.ndarray
 
 
 @kernel
@@ -64,44 +70,24 @@ def _average(coords, values, low, block, out):
 
 
 @kernel
-def _enlarged(small, ratio, shift, shape, out, channel):
-    """Trilinear enlargement of a coarser lattice into one channel."""
-    for x in prange(shape[0]):
-        fx = min(max((f32(x) + shift) / ratio, f32(0)), f32(small.shape[0] - 1))
-        i = min(np.int64(fx), small.shape[0] - 2)
-        u = fx - f32(i)
-        for y in range(shape[1]):
-            fy = min(max((f32(y) + shift) / ratio, f32(0)), f32(small.shape[1] - 1))
-            j = min(np.int64(fy), small.shape[1] - 2)
-            v = fy - f32(j)
-            for z in range(shape[2]):
-                fz = min(max((f32(z) + shift) / ratio, f32(0)), f32(small.shape[2] - 1))
-                k = min(np.int64(fz), small.shape[2] - 2)
-                w = fz - f32(k)
-                a = small[i, j, k] + w * (small[i, j, k + 1] - small[i, j, k])
-                b = small[i, j + 1, k] + w * (small[i, j + 1, k + 1] - small[i, j + 1, k])
-                c = small[i + 1, j, k] + w * (small[i + 1, j, k + 1] - small[i + 1, j, k])
-                d = small[i + 1, j + 1, k] + w * (
-                    small[i + 1, j + 1, k + 1] - small[i + 1, j + 1, k]
-                )
-                e = a + v * (b - a)
-                out[x, y, z, channel] = e + u * (c + v * (d - c) - e)
-
-
-@kernel
-def _dim(depth, scale, out, channel):
+def _arriving(depth, scale, weight, total):
     for x in prange(depth.shape[0]):
         for y in range(depth.shape[1]):
             for z in range(depth.shape[2]):
-                out[x, y, z, channel] = np.exp(-scale * depth[x, y, z])
+                total[x, y, z] += weight * transmittance(scale * depth[x, y, z])
 
 
 @kernel
-def _gather(depth, scale, weight, total):
-    for x in prange(depth.shape[0]):
-        for y in range(depth.shape[1]):
-            for z in range(depth.shape[2]):
-                total[x, y, z] += weight * np.exp(-scale * depth[x, y, z])
+def _shrink(density, factor, out):
+    for x in prange(out.shape[0]):
+        for y in range(out.shape[1]):
+            for z in range(out.shape[2]):
+                total = f32(0)
+                for i in range(x * factor, min((x + 1) * factor, density.shape[0])):
+                    for j in range(y * factor, min((y + 1) * factor, density.shape[1])):
+                        for k in range(z * factor, min((z + 1) * factor, density.shape[2])):
+                            total += density[i, j, k]
+                out[x, y, z] = total / f32(factor * factor * factor)
 
 
 def coarse_density(grid, cells):
@@ -159,15 +145,12 @@ def shrunk(density, factor):
     ndarray of float32
         Sides divided by `factor`, rounded up; missing cells count as empty.
     """
-    padding = [(0, -side % factor) for side in density.shape]
-    padded = np.pad(density, padding)
-    a, b, c = (side // factor for side in padded.shape)
-    return np.ascontiguousarray(
-        padded.reshape(a, factor, b, factor, c, factor).mean(axis=(1, 3, 5), dtype=np.float32)
-    )
+    out = np.empty(tuple(-(-side // factor) for side in density.shape), np.float32)
+    _shrink(density, factor, out)
+    return out
 
 
-def lit(grid, light, ticket=None):
+def lit(grid, light, cells=SUN_CELLS, ticket=None):
     """Light in a cloud.
 
     Parameters
@@ -175,6 +158,8 @@ def lit(grid, light, ticket=None):
     grid : BrickGrid
         Density, not empty.
     light : Light
+    cells : int, optional
+        About how many cells of the sun's lattice go along the longest axis.
     ticket : Ticket, optional
 
     Returns
@@ -182,24 +167,25 @@ def lit(grid, light, ticket=None):
     Lattice
     """
     tick = ticket.tick if ticket is not None else lambda share: None
-    density, first, cell = coarse_density(grid, SUN_CELLS)
+    density, first, cell = coarse_density(grid, cells)
     tick(0.1)
     extinction = light.medium.extinction
-    out = np.empty((*density.shape, 4), np.float32)
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
-    _dim(depth_toward(density, cell, toward), f32(extinction * FALL ** (OCTAVES - 1)), out, 0)
+    sun = np.zeros_like(density)
+    depth = depth_toward(density, cell, toward)
+    _arriving(depth, f32(extinction * FALL ** (OCTAVES - 1)), f32(1), sun)
     tick(0.5)
     factor = 1
     while max(density.shape) / factor > SKY_CELLS * 1.3:
         factor *= 2
-    small = shrunk(density, factor) if factor > 1 else density
-    small = np.pad(small, [(0, 1 if side < 2 else 0) for side in small.shape])
+    small = shrunk(density, factor)
+    sky = np.empty((*small.shape, len(CHANNELS)), np.float32)
     for number, channel in enumerate(CHANNELS):
-        total = np.zeros(small.shape, np.float32)
+        total = np.zeros_like(small)
         share = sum(weight for _, _, weight in channel)
         for azimuth, elevation, weight in channel:
             depth = depth_toward(small, cell * factor, direction_of(azimuth, elevation))
-            _gather(depth, f32(extinction * SKY_SHARE), f32(weight / share), total)
-        _enlarged(total, f32(factor), f32(0.5 - factor / 2), np.array(density.shape), out, number + 1)
+            _arriving(depth, f32(extinction * SKY_SHARE), f32(weight / share), total)
+        sky[..., number] = total
         tick(0.5 + 0.15 * (number + 1))
-    return Lattice(first, cell, out)
+    return Lattice(first, cell, sun, first + cell * (factor - 1) / 2, cell * factor, sky)

@@ -16,6 +16,7 @@ from ..volume.lookup import code_at
 from .camera import direction_of
 from .lattice import OCTAVES
 from .shell import WIDE
+from .transmittance import transmittance
 
 CONTRIBUTIONS = (1.0, 3.0, 2.2, 0.9)
 """What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
@@ -101,36 +102,38 @@ def _lobe(weight, g, cosine):
 
 @row
 def _lattice_cell(x, y, z, to_cell, shift, sides):
-    """Place of a point in the flat lattice, and the four weights across its x-y square."""
+    """Place of a point in a flat lattice, and where it lies within its cell."""
     fx = min(max(x * to_cell + shift[0], f32(0)), f32(sides[0]) - f32(1.001))
     fy = min(max(y * to_cell + shift[1], f32(0)), f32(sides[1]) - f32(1.001))
     fz = min(max(z * to_cell + shift[2], f32(0)), f32(sides[2]) - f32(1.001))
     i = i32(fx)
     j = i32(fy)
     k = i32(fz)
-    return u64(((i * sides[1] + j) * sides[2] + k) * 4), fx - f32(i), fy - f32(j), fz - f32(k)
+    return u64((i * sides[1] + j) * sides[2] + k), fx - f32(i), fy - f32(j), fz - f32(k)
 
 
 @row
-def _blend(light, at, near, far, u, v, w, channel):
-    """Trilinear value of one channel; `near` and `far` are the next rows in y and x."""
-    c = u64(channel)
-    n = u64(channel + 4)
-    a = light[at + c] + w * (light[at + n] - light[at + c])
-    b = light[near + c] + w * (light[near + n] - light[near + c])
-    d = light[far + c] + w * (light[far + n] - light[far + c])
-    both = far + near - at
-    e = light[both + c] + w * (light[both + n] - light[both + c])
+def _blend(light, at, next_x, next_y, next_z, u, v, w):
+    """Trilinear value of a flat lattice at place `at`."""
+    a = light[at] + w * (light[at + next_z] - light[at])
+    b = light[at + next_y] + w * (light[at + next_y + next_z] - light[at + next_y])
+    c = light[at + next_x] + w * (light[at + next_x + next_z] - light[at + next_x])
+    at += next_x + next_y
+    d = light[at] + w * (light[at + next_z] - light[at])
     a += v * (b - a)
-    return a + u * (d + v * (e - d) - a)
+    return a + u * (c + v * (d - c) - a)
 
 
 @kernel
-def _march(low, top, nodes, values, tile_values, box_low, box_high, light, sides, to_cell, shift,
-           eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
-           first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
-    next_y = u64(sides[2] * 4)
-    next_x = u64(sides[1] * sides[2] * 4)
+def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, sun_sides, to_sun,
+           sun_shift, sky_light, sky_sides, to_sky, sky_shift, eye, right, up, forward, spread,
+           centre_x, centre_y, stride, shift_x, shift_y, turn, first_row, step, extinction, sun, anisotropies,
+           weights, clay, surface, out):
+    sun_y = u64(sun_sides[2])
+    sun_x = u64(sun_sides[1] * sun_sides[2])
+    sky_z = u64(3)
+    sky_y = u64(sky_sides[2] * 3)
+    sky_x = u64(sky_sides[1] * sky_sides[2] * 3)
     for line in prange(out.shape[0]):
         down = ((f32(first_row + line) + shift_y) * stride - centre_y) * spread
         for column in range(out.shape[1]):
@@ -209,20 +212,20 @@ def _march(low, top, nodes, values, tile_values, box_low, box_high, light, sides
                         )
                     if rho <= f32(0) or (clay and rho < surface):
                         continue
-                    at, u, v, w = _lattice_cell(x, y, z, to_cell, shift, sides)
-                    near = at + next_y
-                    far = at + next_x
-                    zenith = _blend(light, at, near, far, u, v, w, 1)
-                    horizon = _blend(light, at, near, far, u, v, w, 2)
-                    ground = _blend(light, at, near, far, u, v, w, 3)
+                    at, u, v, w = _lattice_cell(x, y, z, to_sky, sky_shift, sky_sides)
+                    at = at * u64(3)
+                    zenith = _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
+                    horizon = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
+                    ground = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
                     if clay:
                         _normal(low, top, nodes, values, tile_values, x, y, z, pixel)
                         pixel[3] = (zenith + horizon + f32(0.5) * ground) / f32(2.5)
                         pixel[4] = f32(1)
                         going = False
                         break
-                    weight = clear * (f32(1) - math.exp(-extinction * rho))
-                    e1 = _blend(light, at, near, far, u, v, w, 0)
+                    weight = clear * (f32(1) - transmittance(extinction * rho))
+                    at, u, v, w = _lattice_cell(x, y, z, to_sun, sun_shift, sun_sides)
+                    e1 = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
                     e2 = e1 * e1
                     e4 = e2 * e2
                     sun_sum += weight * (p8 * e4 * e4 + p4 * e4 + p2 * e2 + p1 * e1)
@@ -282,9 +285,11 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
     octaves = np.arange(OCTAVES)
     weights = medium.albedo ** (octaves + 1.0) * np.array(CONTRIBUTIONS) / (4.0 * np.pi)
-    to_cell = voxel / lattice.cell
     arguments = (
-        np.array(lattice.light.shape[:3]), f32(to_cell), ((shell.offset - lattice.first) / lattice.cell).astype(np.float32),
+        lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),
+        ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32),
+        lattice.sky.ravel(), np.array(lattice.sky.shape[:3]), f32(voxel / lattice.sky_cell),
+        ((shell.offset - lattice.sky_first) / lattice.sky_cell).astype(np.float32),
         ((camera.eye - shell.offset) / voxel).astype(np.float32),
         camera.right.astype(np.float32), camera.up.astype(np.float32),
         camera.forward.astype(np.float32), f32(camera.spread), f32(camera.width / 2),
@@ -296,7 +301,7 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
             ticket.tick(top / rows)
         _march(
             index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values,
-            shell.low.astype(np.float32), shell.high.astype(np.float32), lattice.light.ravel(), *arguments,
+            shell.low.astype(np.float32), shell.high.astype(np.float32), *arguments,
             top, f32(step), f32(medium.extinction * voxel * step),
             toward.astype(np.float32),
             (medium.anisotropy * SPREAD**octaves).astype(np.float32), weights.astype(np.float32),

@@ -31,7 +31,7 @@ def sky_radiance(directions, sky):
         Linear RGB.
     """
     height = np.asarray(directions, float)[..., 1:2]
-    toward = 1.0 - (1.0 - np.clip(height, 0.0, 1.0)) ** 2.6
+    toward = 1.0 - (1.0 - np.clip(height, 0.0, 1.0)) ** 2.5
     above = np.asarray(sky.horizon) + (np.asarray(sky.zenith) - np.asarray(sky.horizon)) * toward
     below = np.clip(-height * 1.5, 0.0, 1.0)
     below = below * below * (3.0 - 2.0 * below)

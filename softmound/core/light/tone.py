@@ -4,7 +4,7 @@ import math
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange, row
+from ..kernels import f32, i32, kernel, prange, row, u32
 from .camera import direction_of
 from .sky import gathered
 
@@ -14,21 +14,6 @@ AROUND = 1.5
 """Light from all round that a thick cloud sends back, over what arrives just below its surface."""
 _CLAY = (0.80, 0.77, 0.72)
 _GLOW = 0.004
-
-
-@row
-def _curve(x):
-    # x / (1 + x^p)^(1/p): straight through the middle, never reaching white.
-    x = max(x, f32(1e-7))
-    return x * (f32(1) + x ** f32(SHOULDER)) ** f32(-1.0 / SHOULDER)
-
-
-@row
-def _encoded(x):
-    # IEC 61966-2-1 (sRGB).
-    if x <= f32(0.0031308):
-        return x * f32(12.92)
-    return f32(1.055) * x ** f32(1.0 / 2.4) - f32(0.055)
 
 
 def tone_curve(x):
@@ -48,9 +33,30 @@ def tone_curve(x):
     return x * (1.0 + x**SHOULDER) ** (-1.0 / SHOULDER)
 
 
+def _encoded(x):
+    """IEC 61966-2-1 (sRGB) encoding of a display value."""
+    return np.where(x <= 0.0031308, x * 12.92, 1.055 * x ** (1.0 / 2.4) - 0.055)
+
+
+# The curve and the encoding as a table over x / (1 + x), which covers all of 0 to infinity.
+_SIZE = 4096
+_PLACES = np.linspace(0.0, 1.0 - 1e-6, _SIZE + 1)
+_TABLE = (255.0 * _encoded(tone_curve(_PLACES / (1.0 - _PLACES)))).astype(np.float32)
+
+
+@row
+def _shown(x, table, dither):
+    """Screen value from 0 to 255 of a scene-linear value."""
+    x = max(x, f32(0))
+    at = x / (f32(1) + x) * f32(_SIZE)
+    n = min(i32(at), i32(_SIZE - 1))
+    value = table[n] + (at - f32(n)) * (table[n + 1] - table[n])
+    return np.uint8(min(f32(255), max(f32(0), value + f32(0.5) + dither)))
+
+
 @kernel
 def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun_colour, parts,
-             zenith, horizon, ground, strength, toward, gain, clay, out):
+             zenith, horizon, ground, strength, toward, gain, table, clay, out):
     for line in prange(out.shape[0]):
         source = line // stride
         down = (f32(line) + f32(0.5) - centre_y) * spread
@@ -66,12 +72,10 @@ def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun
             dz *= norm
             opacity = pixel[4]
             # Triangular noise of half a step either way keeps the sky from showing bands.
-            h = np.uint32(np.uint32(line) * np.uint32(0x9E3779B1)) ^ np.uint32(
-                np.uint32(column) * np.uint32(0x85EBCA77)
-            )
-            h = np.uint32(np.uint32(h ^ (h >> np.uint32(15))) * np.uint32(0x2C1B3C6D))
-            h = np.uint32(h ^ (h >> np.uint32(13)))
-            dither = f32(h & np.uint32(255)) / f32(255) - f32((h >> np.uint32(8)) & np.uint32(255)) / f32(255)
+            h = u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+            h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
+            h = u32(h ^ (h >> u32(13)))
+            dither = (f32(h & u32(255)) - f32((h >> u32(8)) & u32(255))) * f32(0.5 / 255)
             if clay:
                 shade = f32(0)
                 if opacity > f32(0):
@@ -86,13 +90,12 @@ def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun
                 for n in range(3):
                     tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
                     behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))
-                    value = _curve(shade * tint * opacity + behind * (f32(1) - opacity))
-                    out[line, column, n] = np.uint8(
-                        min(f32(255), max(f32(0), _encoded(value) * f32(255) + f32(0.5) + dither * f32(0.5)))
-                    )
+                    value = shade * tint * opacity + behind * (f32(1) - opacity)
+                    out[line, column, n] = _shown(value, table, dither)
             else:
                 rise = max(f32(0), min(f32(1), dy))
-                mix = f32(1) - (f32(1) - rise) ** f32(2.6)
+                fall = f32(1) - rise
+                mix = f32(1) - fall * fall * math.sqrt(fall)
                 low = max(f32(0), min(f32(1), dy * f32(-1.5)))
                 low = low * low * (f32(3) - f32(2) * low)
                 cosine = dx * toward[0] + dy * toward[1] + dz * toward[2]
@@ -103,10 +106,8 @@ def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun
                     behind = strength * (behind + (ground[n] - behind) * low) + glow * sun_colour[n]
                     cloud = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n]
                              + pixel[2] * parts[1, n] + pixel[3] * parts[2, n])
-                    value = _curve(gain * (cloud + behind * (f32(1) - opacity)))
-                    out[line, column, n] = np.uint8(
-                        min(f32(255), max(f32(0), _encoded(value) * f32(255) + f32(0.5) + dither * f32(0.5)))
-                    )
+                    value = gain * (cloud + behind * (f32(1) - opacity))
+                    out[line, column, n] = _shown(value, table, dither)
             out[line, column, 3] = np.uint8(255)
 
 
@@ -139,6 +140,6 @@ def composed(layers, light, camera, *, stride=1, clay=False):
         np.asarray(sky.zenith, np.float32), np.asarray(sky.horizon, np.float32),
         np.asarray(sky.ground, np.float32), f32(sky.strength),
         direction_of(sun.azimuth, sun.elevation).astype(np.float32), f32(2.0**light.exposure),
-        clay, out,
+        _TABLE, clay, out,
     )
     return out

@@ -1,0 +1,206 @@
+"""Pictures for the desk, off its thread: coarse while the hand moves, fine when it rests."""
+
+import threading
+import time
+from dataclasses import dataclass, field
+
+import numpy as np
+
+from ..light.camera import camera_of
+from ..light.lattice import SUN_CELLS
+from ..light.tone import composed
+from ..recipe.problems import Problem
+from .density import draft_voxel
+from .stages import Stages, empty_layers, layers_of
+from .ticket import Stopped, Ticket
+
+PASSES = 8
+"""Rays for each pixel when the hand rests."""
+MOVING_CELLS = 80
+"""Fineness of the sun's lattice while the hand moves."""
+MOVING_SECONDS = 0.05
+"""What marching a picture may take while the hand moves: the stride follows."""
+
+
+@dataclass(frozen=True, eq=False)
+class Request:
+    """All that one picture depends on, frozen.
+
+    Attributes
+    ----------
+    number : int
+        Rises with every request.
+    mound : Mound
+    width, height : int
+        Pixels.
+    way : str
+        "draft" or "clay".
+    moving : bool
+        The hand is on something: one coarse picture, at once.
+    grid, key : BrickGrid and str, optional
+        Show this density (a finished build) instead of the draft of the mound.
+    """
+
+    number: int
+    mound: object
+    width: int
+    height: int
+    way: str = "draft"
+    moving: bool = False
+    grid: object = None
+    key: str = ""
+
+
+@dataclass(frozen=True, eq=False)
+class Answer:
+    """A picture, and the request it belongs to.
+
+    Attributes
+    ----------
+    request : Request
+    pixels : ndarray of uint8, shape (height, width, 4), or None
+    passes : int
+        Rays for each pixel so far; 0 for a coarse picture.
+    grid : BrickGrid or None
+    seconds : float
+        From taking up the request to this picture.
+    problem : str
+        What went wrong, or nothing.
+    stages : dict
+        Seconds of each stage.
+    """
+
+    request: Request
+    pixels: object
+    passes: int
+    grid: object
+    seconds: float
+    problem: str = ""
+    stages: dict = field(default_factory=dict)
+
+
+class Painter:
+    """One thread that always works on the newest request.
+
+    A picture for a moving hand is finished even when a newer request waits, so that something is
+    always seen; work on a resting picture is dropped at once.
+
+    Parameters
+    ----------
+    deliver : callable
+        Called from the painter's thread with each `Answer`.
+    stages : Stages, optional
+    """
+
+    def __init__(self, deliver, stages=None):
+        self.stages = Stages() if stages is None else stages
+        self._deliver = deliver
+        self._wake = threading.Condition()
+        self._waiting = None
+        self._ticket = None
+        self._working = None
+        self._closed = False
+        self._stride = 2
+        self._thread = threading.Thread(target=self._run, name="painter", daemon=True)
+        self._thread.start()
+
+    def ask(self, request):
+        """Take a request; an older one that still waits is forgotten.
+
+        Parameters
+        ----------
+        request : Request
+        """
+        with self._wake:
+            self._waiting = request
+            if self._ticket is not None and not (self._working.moving and request.moving):
+                self._ticket.stop()
+            self._wake.notify()
+
+    def stop(self):
+        """Drop the picture being worked on and the one waiting."""
+        with self._wake:
+            self._waiting = None
+            if self._ticket is not None:
+                self._ticket.stop()
+
+    @property
+    def idle(self):
+        """True when nothing is worked on and nothing waits."""
+        with self._wake:
+            return self._waiting is None and self._working is None
+
+    def close(self):
+        """End the thread, and wait for it."""
+        with self._wake:
+            self._closed = True
+            self._waiting = None
+            if self._ticket is not None:
+                self._ticket.stop()
+            self._wake.notify()
+        self._thread.join()
+
+    def _run(self):
+        while True:
+            with self._wake:
+                self._working = self._ticket = None
+                while self._waiting is None and not self._closed:
+                    self._wake.wait()
+                if self._closed:
+                    return
+                self._working, self._waiting = self._waiting, None
+                self._ticket = ticket = Ticket()
+                request = self._working
+            begun = time.perf_counter()
+            try:
+                for answer in self._pictures(request, ticket, begun):
+                    self._deliver(answer)
+            except Stopped:
+                pass
+            except Problem as problem:
+                self._deliver(Answer(request, None, 0, None, time.perf_counter() - begun, str(problem)))
+
+    def _pictures(self, request, ticket, begun):
+        mound, clay = request.mound, request.way == "clay"
+        camera = camera_of(mound.view, request.width, request.height)
+        if request.grid is None:
+            voxel = draft_voxel(mound)
+            key = self.stages.density_key(mound, voxel)
+            grid = self.stages.density(mound, voxel, ticket)
+        else:
+            grid, key = request.grid, request.key
+
+        def answer(layers, stride, passes):
+            pixels = composed(layers, mound.light, camera, stride=stride, clay=clay)
+            return Answer(request, pixels, passes, grid, time.perf_counter() - begun, "",
+                          dict(self.stages.seconds))
+
+        if grid.brick_bounds() is None:
+            yield answer(empty_layers(camera), 1, PASSES)
+            return
+        if request.moving:
+            stride = self._stride
+            # The light of the last resting picture serves when only the view moves.
+            marching = time.perf_counter()
+            layers = layers_of(self.stages, mound, grid, key, camera, stride=stride,
+                               cells=self._moving_cells(key, mound.light), clay=clay,
+                               ticket=ticket)
+            self._adapt(time.perf_counter() - marching)
+            yield answer(layers, stride, 0)
+            return
+        total = np.zeros((camera.height, camera.width, 5), np.float32)
+        for turn in range(PASSES):
+            total += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay,
+                               ticket=ticket)
+            if turn + 1 in (1, 2, 4, PASSES):
+                yield answer(total / np.float32(turn + 1), 1, turn + 1)
+
+    def _moving_cells(self, key, light):
+        fine = self.stages.lattice_key(key, light, SUN_CELLS)
+        return SUN_CELLS if fine in self.stages.cache else MOVING_CELLS
+
+    def _adapt(self, seconds):
+        if seconds > MOVING_SECONDS * 1.6 and self._stride < 6:
+            self._stride += 1
+        elif seconds < MOVING_SECONDS * 0.5 and self._stride > 1:
+            self._stride -= 1

@@ -1,0 +1,70 @@
+"""What an OpenVDB file holds."""
+
+import numpy as np
+
+from .reference import vdb
+from .vdb import _windows
+
+
+def facts_of_file(path):
+    """Describe every grid of a file. Run it on foreign files through `foreign.read_facts` only.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    list of dict
+        For each grid: name, class, type, half, voxel_size, dims, active_voxels, min, max, mean,
+        bounds (in the file's unit), metadata, bytes (in memory). Values are None where the
+        library's module cannot read the type.
+    """
+    return [_facts(path, outline) for outline in vdb.readAllGridMetadata(str(path))]
+
+
+def _facts(path, outline):
+    facts = {
+        "name": outline.name, "class": str(outline.gridClass), "type": outline.valueTypeName,
+        "half": bool(outline.saveFloatAsHalf), "voxel_size": list(outline.transform.voxelSize()),
+        "dims": None, "active_voxels": None, "min": None, "max": None, "mean": None,
+        "bounds": None, "metadata": {k: _plain(v) for k, v in outline.metadata.items()},
+        "bytes": None,
+    }
+    grid = vdb.read(str(path), outline.name)
+    count = grid.activeVoxelCount()
+    facts.update(active_voxels=count, bytes=grid.memUsage())
+    if count:
+        low, high = grid.evalActiveVoxelBoundingBox()
+        corners = [grid.transform.indexToWorld(tuple(low)), grid.transform.indexToWorld(tuple(high))]
+        facts.update(
+            dims=[int(h - l + 1) for l, h in zip(low, high)],
+            bounds=[[float(x) for x in corner] for corner in corners],
+        )
+    if isinstance(grid, vdb.FloatGrid) and count:
+        facts.update(_values(grid, count))
+    return facts
+
+
+def _values(grid, count):
+    # Inactive voxels hold the background; with NaN there they can be told from active ones.
+    marked = grid.deepCopy()
+    marked.background = float("nan")
+    low, high, total = np.inf, -np.inf, 0.0
+    window = np.empty((128,) * 3, np.float32)
+    for corner in _windows(grid, None):
+        marked.copyToArray(window, ijk=tuple(int(c) for c in corner))
+        live = window[~np.isnan(window)]
+        if len(live):
+            low, high = min(low, float(live.min())), max(high, float(live.max()))
+            total += float(live.sum(dtype=np.float64))
+    return {"min": low, "max": high, "mean": total / count}
+
+
+def _plain(value):
+    if isinstance(value, (bool, int, float, str)):
+        return value
+    try:
+        return [_plain(part) for part in value]
+    except TypeError:
+        return str(value)
