@@ -135,7 +135,8 @@ def density_grid(mound, voxel, ticket=None, memories=None):
 def _whole(mound, voxel, cells, ticket, memories):
     coords = cells.coords
     distance = distance_in(mound.mass, voxel, cells, ticket, memories.distance)
-    displaced = pushed(distance, coords, voxel, mound.grains, ticket, memories.noise)
+    displaced = pushed(distance, coords, voxel, mound.grains, mound.mass.base, ticket,
+                       memories.noise)
     density, low, high = filled(displaced, mound.skin, voxel, out=displaced)
     full = low >= np.float32(mound.skin.core)
     kept = (high > 0.0) & ~full
@@ -154,7 +155,7 @@ def _streamed(mound, voxel, cells, ticket, _memories):
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
         values = distance_in(mound.mass, voxel, part, quiet)
-        pushed(values, part.coords, voxel, mound.grains, quiet, out=values)
+        pushed(values, part.coords, voxel, mound.grains, mound.mass.base, quiet, out=values)
         density, low, high = filled(values, mound.skin, voxel, out=values)
         full = low >= core
         keep = (high > 0.0) & ~full

@@ -2,7 +2,7 @@
 
 import threading
 import time
-from dataclasses import dataclass, field
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 
@@ -11,6 +11,7 @@ from ..light.lattice import SUN_CELLS
 from ..light.tone import composed
 from ..recipe.problems import Problem
 from .density import draft_voxel
+from .miniatures import miniatures
 from .stages import Stages, empty_layers, layers_of
 from .ticket import Stopped, Ticket
 
@@ -68,6 +69,10 @@ class Answer:
         What went wrong, or nothing.
     stages : dict
         Seconds of each stage.
+    ahead : Forecast or None
+        Once the hand rests: what a build will need.
+    miniatures : dict
+        Last of all: small pictures by station, ndarray of uint8, shape (height, width, 4).
     """
 
     request: Request
@@ -77,6 +82,8 @@ class Answer:
     seconds: float
     problem: str = ""
     stages: dict = field(default_factory=dict)
+    ahead: object = None
+    miniatures: dict = field(default_factory=dict)
 
 
 class Painter:
@@ -94,6 +101,7 @@ class Painter:
 
     def __init__(self, deliver, stages=None):
         self.stages = Stages() if stages is None else stages
+        self._small = Stages(self.stages.cache)
         self._deliver = deliver
         self._wake = threading.Condition()
         self._waiting = None
@@ -193,7 +201,10 @@ class Painter:
             total += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay,
                                ticket=ticket)
             if turn + 1 in (1, 2, 4, PASSES):
-                yield answer(total / np.float32(turn + 1), 1, turn + 1)
+                made = answer(total / np.float32(turn + 1), 1, turn + 1)
+                yield made
+        yield replace(made, ahead=self.stages.forecast(mound, ticket),
+                      miniatures=miniatures(self._small, mound, ticket))
 
     def _moving_cells(self, key, light):
         fine = self.stages.lattice_key(key, light, SUN_CELLS)

@@ -11,6 +11,7 @@ from ..light.shell import shell_of
 from ..light.tone import composed
 from .cache import Cache
 from .density import Memories, density_grid
+from .forecast import forecast
 from .keys import key_of
 
 CACHE_BYTES = 1_500_000_000
@@ -120,6 +121,23 @@ class Stages:
         """
         return self._timed(
             "light", self.lattice_key(key, light, cells), lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
+        )
+
+    def forecast(self, mound, ticket=None):
+        """What builds of a mound will need: see `forecast`.
+
+        Parameters
+        ----------
+        mound : Mound
+        ticket : Ticket, optional
+
+        Returns
+        -------
+        Forecast
+        """
+        return self._timed(
+            "forecast", key_of("forecast", mound.mass, mound.grains, mound.skin),
+            lambda: forecast(mound, ticket), lambda ahead: ahead.distances.nbytes,
         )
 
     def _timed(self, stage, key, make, size):

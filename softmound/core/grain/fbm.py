@@ -88,25 +88,6 @@ def _fbm_points(points, octaves, lacunarity, gain, folded, seed, out):
                         folded, seed)
 
 
-@kernel
-def _add_scaled(total, noise, strength):
-    for b in prange(total.shape[0]):
-        for lane in range(LANES):
-            total[b, lane] += strength * noise[b, lane]
-
-
-def add_scaled(total, noise, strength):
-    """Add noise times a strength to a running total, in place.
-
-    Parameters
-    ----------
-    total, noise : ndarray of float32, shape (n, 512)
-    strength : float
-        Metres.
-    """
-    _add_scaled(total, noise, f32(strength))
-
-
 def fbm_bricks(coords, voxel, push, out):
     """Noise of one grain at every voxel of some bricks.
 

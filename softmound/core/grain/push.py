@@ -3,8 +3,9 @@
 import numpy as np
 
 from ..engine.ticket import chunks
-from ..volume.bricks import LANES
-from .fbm import add_scaled, fbm_bricks
+from ..kernels import f32, i32, kernel, prange
+from ..volume.bricks import LANES, SIDE
+from .fbm import fbm_bricks
 
 EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
@@ -26,7 +27,18 @@ def reach_of(grains):
     return sum(g.strength for g in live), sum(g.strength for g in live if not g.folded)
 
 
-def pushed(distance, coords, voxel, grains, ticket=None, memory=None, out=None):
+@kernel
+def _add(total, noise, coords, voxel, strength, level, per_metre, least):
+    for b in prange(total.shape[0]):
+        y0 = f32(coords[b, 1] * SIDE) * voxel - level
+        for lane in range(LANES):
+            rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
+            rise = max(f32(0), min(f32(1), rise))
+            share = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
+            total[b, lane] += strength * share * noise[b, lane]
+
+
+def pushed(distance, coords, voxel, grains, base, ticket=None, memory=None, out=None):
     """Displaced distance at the voxels of some bricks.
 
     Parameters
@@ -38,6 +50,8 @@ def pushed(distance, coords, voxel, grains, ticket=None, memory=None, out=None):
     voxel : float
         Metres.
     grains : sequence of Push
+    base : BaseLevel
+        Grains that are weaker below fade over one feature size above it.
     ticket : Ticket, optional
     memory : BrickMemory, optional
         Noise depends on the place and the grains alone: what an earlier call left here is used.
@@ -56,18 +70,18 @@ def pushed(distance, coords, voxel, grains, ticket=None, memory=None, out=None):
         return out
     if memory is None:
         for part in chunks(len(coords), _chunk(live), ticket):
-            np.subtract(distance[part], _offsets(coords[part], voxel, live), out=out[part])
+            np.subtract(distance[part], _offsets(coords[part], voxel, live, base), out=out[part])
         return out
 
     def compute(rows):
         offsets = np.empty((len(rows), LANES), np.float32)
         for part in chunks(len(rows), _chunk(live), ticket):
-            offsets[part] = _offsets(coords[rows[part]], voxel, live)
+            offsets[part] = _offsets(coords[rows[part]], voxel, live, base)
         return offsets
 
     stamps = np.zeros(len(coords), np.int64)
     return np.subtract(
-        distance, memory.recalled((voxel, tuple(live)), coords, stamps, compute), out=out
+        distance, memory.recalled((voxel, tuple(live), base.on, base.altitude), coords, stamps, compute), out=out
     )
 
 
@@ -75,9 +89,12 @@ def _chunk(grains):
     return max(64, EVALUATIONS // (LANES * sum(g.octaves for g in grains)))
 
 
-def _offsets(coords, voxel, grains):
+def _offsets(coords, voxel, grains, base):
     total = np.zeros((len(coords), LANES), np.float32)
     room = np.empty_like(total)
     for grain in grains:
-        add_scaled(total, fbm_bricks(coords, voxel, grain, room), grain.strength)
+        noise = fbm_bricks(coords, voxel, grain, room)
+        least = 1.0 - grain.weaker_below if base.on else 1.0
+        _add(total, noise, coords, f32(voxel), f32(grain.strength), f32(base.altitude),
+             f32(1.0 / grain.feature), f32(least))
     return total

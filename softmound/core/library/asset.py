@@ -8,6 +8,7 @@ import re
 import shutil
 
 from ..engine.forecast import refuse_unless_fits
+from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
 from ..exchange.png import png_of
 from ..exchange.vdb import write_vdb
@@ -147,6 +148,21 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket):
     step(1.0, 1.0, "publishing")
 
 
+def recipe_mark(mound):
+    """Hash of all of a recipe but its view: tells whether a version is of this recipe.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    str
+        32 hexadecimal digits.
+    """
+    return key_of("recipe", mound.mass, mound.voxels, mound.grains, mound.skin, mound.light)
+
+
 def facts_of(mound, grid, voxel):
     """What `asset.json` says of a grid.
 
@@ -173,7 +189,7 @@ def facts_of(mound, grid, voxel):
         "range": [float(min(v.min() for v in values)), float(max(v.max() for v in values))],
         "extinction": mound.light.medium.extinction,
         "albedo": mound.light.medium.albedo, "anisotropy": mound.light.medium.anisotropy,
-        "seeds": seeds,
+        "seeds": seeds, "recipe": recipe_mark(mound),
     }
 
 

@@ -1,13 +1,14 @@
 """The camera of a view: rays through pixels and points on the picture."""
 
-from dataclasses import dataclass
-
 import math
+from dataclasses import dataclass
 
 import numpy as np
 
 FILM = 36.0
 """Width of the film back in millimetres."""
+TURN = 0.35
+"""Degrees for each pixel a hand moves."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -146,3 +147,80 @@ def fitted(view, low, high, width, height, share=0.72):
     ) - depth
     distance = float(min(max(needed.max(), 0.1), 400_000.0))
     return view.edited(target=tuple(float(t) for t in target), distance=distance)
+
+
+def turned(view, dx, dy):
+    """The view turned around its target.
+
+    Parameters
+    ----------
+    view : View
+    dx, dy : float
+        Pixels the hand moved to the right and down.
+
+    Returns
+    -------
+    View
+    """
+    azimuth = (view.azimuth - dx * TURN + 180.0) % 360.0 - 180.0
+    return view.edited(azimuth=azimuth, elevation=min(max(view.elevation + dy * TURN, -85.0), 85.0))
+
+
+def slid(view, camera, dx, dy):
+    """The view slid parallel to the picture, so that the target's surroundings follow the hand.
+
+    Parameters
+    ----------
+    view : View
+    camera : Camera
+    dx, dy : float
+        Pixels the hand moved to the right and down.
+
+    Returns
+    -------
+    View
+    """
+    per_metre = camera.pixel(view.target)[2]
+    shift = (dy * camera.up - dx * camera.right) / per_metre
+    return view.edited(target=tuple(float(t + s) for t, s in zip(view.target, shift)))
+
+
+def approached(view, steps):
+    """The view nearer to its target.
+
+    Parameters
+    ----------
+    view : View
+    steps : float
+        Notches of a wheel; negative ones lead away.
+
+    Returns
+    -------
+    View
+    """
+    return view.edited(distance=min(max(view.distance * 0.88**steps, 0.1), 400_000.0))
+
+
+def altitude_at(view, camera, row):
+    """Altitude that a row of the picture shows at the target's distance.
+
+    Parameters
+    ----------
+    view : View
+    camera : Camera
+    row : float
+        Pixels from the top.
+
+    Returns
+    -------
+    float
+        Metres.
+    """
+    # The vertical line through the target meets the ray's plane where its slope from the eye is
+    # that of the row.
+    slope = (camera.height / 2 - row) * camera.spread
+    to = np.asarray(view.target) - camera.eye
+    flat = to - np.array([0.0, to[1], 0.0])
+    ahead, over = flat @ camera.forward, flat @ camera.up
+    rise = (slope * ahead - over) / (camera.up[1] - slope * camera.forward[1])
+    return float(camera.eye[1] + rise)

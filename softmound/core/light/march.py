@@ -18,9 +18,9 @@ from .lattice import OCTAVES
 from .shell import WIDE
 from .transmittance import transmittance
 
-CONTRIBUTIONS = (1.0, 3.0, 2.2, 0.9)
+CONTRIBUTIONS = (1.0, 2.6, 1.1, 0.45)
 """What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
-SPREAD = 0.42
+SPREAD = 0.25
 """Anisotropy of each octave, as a share of the one before."""
 OPAQUE = 0.006
 """Transmittance below which a ray ends."""

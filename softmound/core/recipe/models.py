@@ -83,7 +83,10 @@ class Voxels(Value):
 
 
 class Push(Value):
-    """A grain that moves the surface along its normal by gradient fBm."""
+    """A grain that moves the surface along its normal by gradient fBm.
+
+    Folded, it only pushes outward. `weaker_below` takes that share of it away at the base level.
+    """
 
     action: Literal["push"] = "push"
     on: bool = True
@@ -93,6 +96,7 @@ class Push(Value):
     lacunarity: Annotated[float, Field(ge=1.2, le=4.0)] = 2.0
     gain: Annotated[float, Field(ge=0.05, le=0.95)] = 0.5
     folded: bool = False
+    weaker_below: Share = 0.0
     seed: Seed = 17
     offset: Place = (0.0, 0.0, 0.0)
 

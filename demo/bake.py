@@ -1,0 +1,65 @@
+"""Remakes the demo mounds of The Weather Bakery: python demo/bake.py (from the repository)."""
+
+import pathlib
+
+from softmound.core.engine.density import bounds_of
+from softmound.core.light.camera import fitted
+from softmound.core.recipe import (
+    BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sky, Sun, View, Voxels, write_mound,
+)
+from softmound.core.recipe.starts import heap
+
+HERE = pathlib.Path(__file__).parent
+
+
+def cottage_loaf():
+    """A broad loaf with a smaller one on top, sun from the front and side."""
+    loaf = heap(13, 380.0, seed=11, height=0.36, dome=1.15, generations=2, buds=6, shrink=0.46)
+    cap = (
+        Blob(name="Cap", centre=(18.0, 168.0, -8.0), radii=(66.0, 52.0, 60.0), rotation=(0.0, 20.0, 6.0)),
+        Blob(name="Cap left", centre=(-38.0, 158.0, 12.0), radii=(44.0, 38.0, 42.0)),
+        Blob(name="Cap crown", centre=(30.0, 205.0, -2.0), radii=(38.0, 33.0, 36.0)),
+        Blob(name="Cap nub", centre=(-6.0, 212.0, 18.0), radii=(24.0, 22.0, 23.0)),
+    )
+    return Mound(
+        name="Cottage Loaf",
+        mass=Mass(blobs=loaf + cap, melt=10.0, base=BaseLevel(
+            altitude=20.0, softness=14.0, raggedness=7.0, ragged_size=46.0, seed=5)),
+        voxels=Voxels(final=1.0),
+        grains=(
+            Push(feature=64.0, strength=26.0, octaves=5, folded=True, weaker_below=0.85, seed=17),
+            Push(feature=15.0, strength=4.0, octaves=4, weaker_below=0.4, seed=41),
+        ),
+        skin=Skin(thickness=7.0, softness=0.8),
+        light=Light(sun=Sun(azimuth=62.0, elevation=36.0), medium=Medium(extinction=0.11)),
+        view=View(azimuth=0.0, elevation=2.0),
+    )
+
+
+def burnt_crust():
+    """A lone heavy crust against the sun."""
+    crust = heap(10, 300.0, seed=29, height=0.6, dome=0.8, generations=2, buds=5, shrink=0.5)
+    return Mound(
+        name="Burnt Crust",
+        mass=Mass(blobs=crust, melt=12.0, base=BaseLevel(
+            altitude=24.0, softness=12.0, raggedness=8.0, ragged_size=40.0, seed=9)),
+        voxels=Voxels(final=1.0),
+        grains=(
+            Push(feature=52.0, strength=24.0, octaves=5, folded=True, weaker_below=0.8, seed=23),
+            Push(feature=13.0, strength=4.5, octaves=4, weaker_below=0.3, seed=7),
+        ),
+        skin=Skin(thickness=7.0, softness=0.8),
+        light=Light(
+            sun=Sun(azimuth=163.0, elevation=13.0, colour=(1.0, 0.74, 0.46), strength=4.2),
+            sky=Sky(zenith=(0.10, 0.16, 0.32), horizon=(0.62, 0.46, 0.38), ground=(0.13, 0.11, 0.11)),
+            medium=Medium(extinction=0.11),
+            exposure=-0.6,
+        ),
+        view=View(azimuth=0.0, elevation=2.0),
+    )
+
+
+if __name__ == "__main__":
+    for made in (cottage_loaf(), burnt_crust()):
+        made = made.edited(view=fitted(made.view, *bounds_of(made), 1280, 800, 0.62))
+        write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

@@ -1,0 +1,57 @@
+"""Small pictures of one mound at each step of the work."""
+
+import numpy as np
+
+from ..light.camera import camera_of, fitted
+from ..light.tone import composed
+from .density import bounds_of, span_of
+from .stages import layers_of, picture
+
+SIZE = (208, 124)
+CELLS = 64
+"""Voxels along the longest axis of the little cloud."""
+BLOCKS = 26
+"""Voxels along it in the picture of the voxels."""
+
+
+def miniatures(stages, mound, ticket=None):
+    """One small picture for each station that shows a step of the recipe.
+
+    Parameters
+    ----------
+    stages : Stages
+        Not the one that draws the large picture, whose memory of bricks would be lost.
+    mound : Mound
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    dict of str to ndarray of uint8, shape (124, 208, 4)
+        Under "Mass", "Voxels", "Grain" and "Light".
+    """
+    bounds = bounds_of(mound)
+    if bounds is None:
+        return {}
+    small = mound.edited(view=fitted(mound.view, *bounds, *SIZE, 0.86))
+    span = max(span_of(mound), 0.01)
+    plain = small.edited(grains=())
+    made = {}
+    for name, recipe, clay in (("Mass", plain, True), ("Grain", small, True), ("Light", small, False)):
+        voxel = max(span / CELLS, 1e-4)
+        key = stages.density_key(recipe, voxel)
+        grid = stages.density(recipe, voxel, ticket, remember=False)
+        made[name] = picture(stages, recipe, grid, key, *SIZE, clay=clay, ticket=ticket)
+    made["Voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
+    return made
+
+
+def _blocks(stages, mound, voxel, ticket):
+    """Clay in squares the size of coarse voxels, so that the voxel can be seen."""
+    key = stages.density_key(mound, voxel)
+    grid = stages.density(mound, voxel, ticket, remember=False)
+    camera = camera_of(mound.view, *SIZE)
+    at = camera.pixel(mound.view.target)
+    side = max(3, round(at[2] * voxel)) if at else 6
+    layers = layers_of(stages, mound, grid, key, camera, stride=side, clay=True, ticket=ticket)
+    layers[..., 4] = np.round(layers[..., 4])
+    return composed(layers, mound.light, camera, stride=side, clay=True)

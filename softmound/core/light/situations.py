@@ -1,0 +1,43 @@
+"""Ready lights to begin with: where the sun stands beside the view, and its sky."""
+
+from ..recipe.models import Sky, Sun
+
+# name, azimuth from the view's back, elevation, sun colour, sun strength, zenith, horizon, ground, exposure
+_TABLE = (
+    ("Side, morning", 62.0, 34.0, (1.0, 0.93, 0.83), 2.6,
+     (0.085, 0.19, 0.44), (0.40, 0.52, 0.68), (0.17, 0.17, 0.16), -0.6),
+    ("High, noon", 25.0, 72.0, (1.0, 0.97, 0.93), 2.9,
+     (0.07, 0.17, 0.43), (0.38, 0.51, 0.69), (0.20, 0.20, 0.18), -0.8),
+    ("Low, in front", 18.0, 12.0, (1.0, 0.82, 0.60), 2.6,
+     (0.10, 0.18, 0.38), (0.52, 0.50, 0.52), (0.15, 0.14, 0.13), -0.4),
+    ("Low, behind", 163.0, 13.0, (1.0, 0.74, 0.46), 4.2,
+     (0.10, 0.16, 0.32), (0.62, 0.46, 0.38), (0.13, 0.11, 0.11), -0.6),
+    ("Dusk", 118.0, 2.0, (1.0, 0.46, 0.22), 1.8,
+     (0.07, 0.09, 0.20), (0.46, 0.30, 0.30), (0.06, 0.055, 0.07), 0.2),
+    ("Overcast", 90.0, 60.0, (1.0, 1.0, 1.0), 0.12,
+     (0.52, 0.55, 0.60), (0.46, 0.49, 0.53), (0.20, 0.20, 0.19), -0.2),
+)
+NAMES = tuple(row[0] for row in _TABLE)
+
+
+def in_situation(light, view, name):
+    """A light with sun, sky and exposure of a situation; the medium stays.
+
+    Parameters
+    ----------
+    light : Light
+    view : View
+        The sun's azimuth is counted from behind the camera.
+    name : str
+        One of `NAMES`.
+
+    Returns
+    -------
+    Light
+    """
+    _, azimuth, elevation, colour, strength, zenith, horizon, ground, exposure = next(
+        row for row in _TABLE if row[0] == name)
+    sun = Sun(azimuth=(view.azimuth + azimuth) % 360.0, elevation=elevation, colour=colour,
+              strength=strength)
+    sky = Sky(zenith=zenith, horizon=horizon, ground=ground)
+    return light.edited(sun=sun, sky=sky, exposure=exposure)

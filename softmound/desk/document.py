@@ -1,0 +1,310 @@
+"""The open mound: its history, its file, and the copy that survives a crash."""
+
+import json
+import os
+import pathlib
+import threading
+import time
+import uuid
+
+import platformdirs
+from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
+
+from ..core.recipe import Mound, Problem, read_mound, write_mound
+
+AUTOSAVE_SECONDS = 1.5
+HISTORY = 400
+RECENT = 8
+
+
+def recovery_folder():
+    """Folder of the copies of mounds that are not saved yet.
+
+    Returns
+    -------
+    pathlib.Path
+    """
+    return platformdirs.user_data_path("softmound") / "recovery"
+
+
+class Document(QObject):
+    """The recipe being edited.
+
+    Signals
+    -------
+    changed(bool)
+        The mound is another now; True while the hand is still moving.
+    looked(bool)
+        Only the view is another.
+    named()
+        File, name or saved state changed.
+    """
+
+    changed = pyqtSignal(bool)
+    looked = pyqtSignal(bool)
+    named = pyqtSignal()
+
+    def __init__(self, parent=None):
+        super().__init__(parent)
+        self.mound = Mound()
+        self.path = None
+        self.saved_at = None
+        self._undo, self._redo = [], []
+        self._moving = False
+        self._saved = self.mound
+        self._id = f"{os.getpid()}-{uuid.uuid4().hex[:8]}"
+        self._writing = threading.Lock()
+        self._timer = QTimer(self, singleShot=True, interval=int(AUTOSAVE_SECONDS * 1000))
+        self._timer.timeout.connect(self.autosave)
+
+    @property
+    def dirty(self):
+        """True when there is something that is not saved."""
+        return _without_view(self.mound) != _without_view(self._saved)
+
+    @property
+    def undo_words(self):
+        """What undo would take back, or None."""
+        return self._undo[-1][1] if self._undo else None
+
+    @property
+    def redo_words(self):
+        """What redo would bring again, or None."""
+        return self._redo[-1][1] if self._redo else None
+
+    def edit(self, mound, words, moving=False):
+        """Take another recipe. While `moving`, edits are one step of history.
+
+        Parameters
+        ----------
+        mound : Mound
+        words : str
+            What was done, for the menu: "move blob".
+        moving : bool, optional
+            The hand has not let go yet.
+        """
+        if mound == self.mound and not self._moving:
+            return
+        if not self._moving:
+            self._undo.append((self.mound, words))
+            del self._undo[:-HISTORY]
+            self._redo.clear()
+        self._moving = moving
+        if not moving and self._undo and self._undo[-1][0] == mound:
+            self._undo.pop()  # put back where it was: nothing happened
+        self.mound = mound
+        self._timer.start()
+        self.changed.emit(moving)
+        if not moving:
+            self.named.emit()
+
+    def let_go(self):
+        """End a gesture at its last state."""
+        if self._moving:
+            self.edit(self.mound, "", moving=False)
+
+    def give_up(self):
+        """End a gesture and put back what it began with.
+
+        Returns
+        -------
+        bool
+            True when there was one.
+        """
+        if not self._moving:
+            return False
+        before, _ = self._undo.pop()
+        self._moving = False
+        self.mound = before.edited(view=self.mound.view)
+        self.changed.emit(False)
+        self.named.emit()
+        return True
+
+    def look(self, view, moving=False):
+        """Change the view: kept with the mound, but no step of history.
+
+        Parameters
+        ----------
+        view : View
+        moving : bool, optional
+        """
+        self.mound = self.mound.edited(view=view)
+        self.looked.emit(moving)
+
+    def undo(self):
+        """Take back the last step."""
+        self.let_go()
+        self._step(self._undo, self._redo)
+
+    def redo(self):
+        """Bring the last step again."""
+        self.let_go()
+        self._step(self._redo, self._undo)
+
+    def _step(self, source, target):
+        if not source:
+            return
+        mound, words = source.pop()
+        target.append((self.mound, words))
+        self.mound = mound.edited(view=self.mound.view)
+        self._timer.start()
+        self.changed.emit(False)
+        self.named.emit()
+
+    def open(self, mound, path=None, saved=True):
+        """Begin with another mound.
+
+        Parameters
+        ----------
+        mound : Mound
+        path : path-like, optional
+        saved : bool, optional
+            False when it was recovered and is not on disk like this.
+        """
+        self._forget_copy()
+        self.mound = mound
+        self.path = pathlib.Path(path) if path else None
+        self._saved = mound if saved else Mound()
+        self.saved_at = None
+        self._undo, self._redo, self._moving = [], [], False
+        if self.path is not None and saved:
+            remember_recent(self.path)
+        if not saved:
+            self._timer.start()
+        self.changed.emit(False)
+        self.named.emit()
+
+    def read(self, path):
+        """Open a file.
+
+        Parameters
+        ----------
+        path : path-like
+
+        Raises
+        ------
+        Problem
+            The open mound stays.
+        """
+        self.open(read_mound(path), path)
+
+    def save(self, path=None, thumb=None):
+        """Write the mound to its file, or to another one.
+
+        Parameters
+        ----------
+        path : path-like, optional
+        thumb : bytes, optional
+            PNG of the cloud.
+
+        Raises
+        ------
+        Problem
+            The older file is untouched.
+        """
+        self.let_go()
+        path = pathlib.Path(path) if path else self.path
+        write_mound(path, self.mound, thumb)
+        self.path, self._saved, self.saved_at = path, self.mound, time.localtime()
+        remember_recent(path)
+        self._forget_copy()
+        self.named.emit()
+
+    def autosave(self):
+        """Write the copy that survives a crash, beside the interface's thread."""
+        if not self.dirty:
+            self._forget_copy()
+            return
+        threading.Thread(target=self._write_copy, args=(self.mound, self.path), daemon=True).start()
+
+    def _write_copy(self, mound, path):
+        folder = recovery_folder()
+        with self._writing:
+            try:
+                folder.mkdir(parents=True, exist_ok=True)
+                write_mound(folder / f"{self._id}.mound", mound)
+                note = {"process": os.getpid(), "path": str(path) if path else None}
+                (folder / f"{self._id}.json").write_text(json.dumps(note))
+            except (OSError, Problem):
+                pass  # a full disk must not stop the work; saving will say so
+
+    def _forget_copy(self):
+        self._timer.stop()
+        with self._writing:
+            for ending in ("mound", "json"):
+                (recovery_folder() / f"{self._id}.{ending}").unlink(missing_ok=True)
+
+    def close(self):
+        """Leave for good: the copy is not needed any more."""
+        self._forget_copy()
+
+
+def _without_view(mound):
+    return mound.model_dump(exclude={"view"})
+
+
+def left_behind():
+    """Mounds whose process ended without saving.
+
+    Returns
+    -------
+    list of (pathlib.Path, pathlib.Path or None)
+        The copy, and the file it was opened from.
+    """
+    found = []
+    for note in sorted(recovery_folder().glob("*.json")):
+        try:
+            facts = json.loads(note.read_text())
+            alive = pathlib.Path(f"/proc/{int(facts['process'])}").exists()
+            copy = note.with_suffix(".mound")
+            if not alive and copy.exists():
+                found.append((copy, pathlib.Path(facts["path"]) if facts["path"] else None))
+        except (OSError, ValueError, KeyError, TypeError):
+            continue
+    return found
+
+
+def forget_left_behind(copy):
+    """Remove a copy that was recovered or is not wanted.
+
+    Parameters
+    ----------
+    copy : pathlib.Path
+    """
+    copy.unlink(missing_ok=True)
+    copy.with_suffix(".json").unlink(missing_ok=True)
+
+
+def settings():
+    """What the application remembers between sessions.
+
+    Returns
+    -------
+    QSettings
+    """
+    path = platformdirs.user_config_path("softmound") / "desk.ini"
+    return QSettings(str(path), QSettings.Format.IniFormat)
+
+
+def recent():
+    """Files opened or saved last, newest first, that still exist.
+
+    Returns
+    -------
+    list of pathlib.Path
+    """
+    kept = settings().value("recent") or []
+    kept = [kept] if isinstance(kept, str) else kept
+    return [pathlib.Path(p) for p in kept if pathlib.Path(p).exists()]
+
+
+def remember_recent(path):
+    """Put a file at the head of the recent ones.
+
+    Parameters
+    ----------
+    path : path-like
+    """
+    path = str(pathlib.Path(path).resolve())
+    kept = [path] + [str(p) for p in recent() if str(p) != path]
+    settings().setValue("recent", kept[:RECENT])

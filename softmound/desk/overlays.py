@@ -1,0 +1,351 @@
+"""What lies on the picture: the altitude rail, the sun dome, and the ways of looking."""
+
+import math
+
+from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
+from PyQt6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QWidget
+
+from ..core.light.camera import altitude_at
+from . import style
+from .words import figure
+
+VEIL = 175
+FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
+
+
+class AltitudeRail(QWidget):
+    """Metres up the left side of the picture, with the base level as a handle.
+
+    Signals
+    -------
+    moved(float, bool)
+        New altitude of the base level; True while dragged.
+    """
+
+    moved = pyqtSignal(float, bool)
+
+    def __init__(self, parent):
+        super().__init__(parent)
+        self.setAccessibleName("Altitude rail: base level")
+        self.setToolTip("Altitude in metres. Drag the handle, or use the arrow keys, to move the base level.")
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self.setMouseTracking(True)
+        self._camera = None
+        self._base = None
+        self._view = None
+        self._hand = False
+
+    def show_mound(self, mound, camera):
+        """Follow a mound and a camera.
+
+        Parameters
+        ----------
+        mound : Mound
+        camera : Camera
+            In pixels of the picture as laid out.
+        """
+        self._camera, self._view = camera, mound.view
+        self._base = mound.mass.base
+        self.update()
+
+    def altitude_pixel(self, altitude):
+        """Row of an altitude at the target's distance.
+
+        Parameters
+        ----------
+        altitude : float
+
+        Returns
+        -------
+        float or None
+            Pixels in the picture.
+        """
+        at = self._camera.pixel((self._view.target[0], altitude, self._view.target[2]))
+        return None if at is None else at[1]
+
+    def _handle_row(self):
+        if self._camera is None or self._base is None:
+            return None
+        row = self.altitude_pixel(self._base.altitude)
+        return None if row is None else row - self.y()
+
+    def mousePressEvent(self, event):
+        row = self._handle_row()
+        if event.button() == Qt.MouseButton.LeftButton and row is not None:
+            self._hand = abs(event.position().y() - row) < 14
+
+    def mouseMoveEvent(self, event):
+        row = self._handle_row()
+        near = row is not None and abs(event.position().y() - row) < 14
+        self.setCursor(Qt.CursorShape.SizeVerCursor if near or self._hand else Qt.CursorShape.ArrowCursor)
+        if self._hand:
+            altitude = altitude_at(self._view, self._camera, event.position().y() + self.y())
+            step = 10.0 ** (math.floor(math.log10(max(self._metres(), 1e-6))) - 2)
+            self.moved.emit(round(altitude / step) * step, True)
+
+    def mouseReleaseEvent(self, event):
+        if self._hand and event.button() == Qt.MouseButton.LeftButton:
+            self._hand = False
+            self.moved.emit(self._base.altitude, False)
+
+    def keyPressEvent(self, event):
+        steps = {Qt.Key.Key_Up: 1, Qt.Key.Key_Down: -1}
+        if event.key() in steps and self._base is not None:
+            step = self._metres() / (500 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 50)
+            self.moved.emit(float(figure(self._base.altitude + steps[event.key()] * step)), False)
+        else:
+            super().keyPressEvent(event)
+
+    def _metres(self):
+        return self.height() / self._camera.pixel(self._view.target)[2]
+
+    def paintEvent(self, _event):
+        if self._camera is None or self._camera.pixel(self._view.target) is None:
+            return
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.GROUND, VEIL))
+        painter.drawRoundedRect(QRectF(0, 0, self.width() - 8, self.height()), 6, 6)
+        step = nice_step(self._metres() / 6)
+        painter.setFont(style.text_font(11))
+        first = math.floor(altitude_at(self._view, self._camera, self.y() + self.height()) / (step / 4)) * (step / 4)
+        for n in range(60):
+            altitude = first + n * step / 4
+            row = self.altitude_pixel(altitude)
+            if row is None or row - self.y() < 8:
+                break
+            row -= self.y()
+            if row > self.height() - 8:
+                continue
+            whole = abs(altitude / step - round(altitude / step)) < 1e-6
+            painter.setPen(QPen(style.TEXT if whole else style.QUIET, 1))
+            right = self.width() - 12
+            painter.drawLine(QPointF(right - (9 if whole else 5), row), QPointF(right, row))
+            if whole and row > 14:
+                painter.drawText(QRectF(2, row - 8, right - 14, 16),
+                                 Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
+                                 f"{figure(altitude)} m")
+        self._paint_figure(painter)
+        row = self._handle_row()
+        if row is not None and self._base.on:
+            painter.setPen(QPen(style.TEXT, 1.2) if self.hasFocus() else Qt.PenStyle.NoPen)
+            painter.setBrush(style.BARLEY)
+            painter.drawPolygon(QPolygonF([
+                QPointF(self.width() - 13, row), QPointF(self.width() - 1, row - 7),
+                QPointF(self.width() - 1, row + 7),
+            ]))
+
+    def _paint_figure(self, painter):
+        """The largest figure for scale that stays small on the rail."""
+        per_metre = self._camera.pixel(self._view.target)[2]
+        fitting = [f for f in FIGURES if f[0] * per_metre <= 46]
+        if not fitting or fitting[-1][0] * per_metre < 6:
+            return
+        size, name = fitting[-1]
+        tall = size * per_metre
+        foot = QPointF(16, self.height() - 10)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.BLUE)
+        painter.drawPath(_figure(name, foot, tall))
+        painter.setPen(style.QUIET)
+        painter.setFont(style.text_font(10))
+        painter.drawText(QRectF(26, self.height() - 24, 34, 16), Qt.AlignmentFlag.AlignVCenter,
+                         f"{figure(size)} m")
+
+
+def _figure(name, foot, tall):
+    path = QPainterPath()
+    x, y = foot.x(), foot.y()
+    if name == "person":
+        path.addEllipse(QPointF(x, y - 0.88 * tall), 0.1 * tall, 0.12 * tall)
+        path.addRoundedRect(QRectF(x - 0.13 * tall, y - 0.74 * tall, 0.26 * tall, 0.74 * tall),
+                            0.1 * tall, 0.1 * tall)
+    elif name == "house":
+        path.addRect(QRectF(x - 0.5 * tall, y - 0.55 * tall, tall, 0.55 * tall))
+        path.addPolygon(QPolygonF([QPointF(x - 0.62 * tall, y - 0.55 * tall), QPointF(x, y - tall),
+                                   QPointF(x + 0.62 * tall, y - 0.55 * tall)]))
+    else:
+        path.addPolygon(QPolygonF([QPointF(x - 0.12 * tall, y), QPointF(x - 0.08 * tall, y - 0.8 * tall),
+                                   QPointF(x, y - tall), QPointF(x + 0.08 * tall, y - 0.8 * tall),
+                                   QPointF(x + 0.12 * tall, y)]))
+    return path
+
+
+def nice_step(rough):
+    """A round step near a rough one: 1, 2 or 5 times a power of ten.
+
+    Parameters
+    ----------
+    rough : float
+
+    Returns
+    -------
+    float
+    """
+    power = 10.0 ** math.floor(math.log10(max(rough, 1e-9)))
+    for factor in (1.0, 2.0, 5.0):
+        if rough <= factor * power:
+            return factor * power
+    return 10.0 * power
+
+
+class SunDome(QWidget):
+    """A plan of the sky around the cloud, turned so that the camera looks up the plan.
+
+    Signals
+    -------
+    moved(float, float, bool)
+        Azimuth and elevation of the sun; True while dragged.
+    """
+
+    moved = pyqtSignal(float, float, bool)
+
+    SIDE = 132
+    LOWEST = -10.0
+
+    def __init__(self, parent):
+        super().__init__(parent)
+        self.setFixedSize(self.SIDE, self.SIDE)
+        self.setAccessibleName("Sun dome")
+        self.setToolTip("The sky from above: the middle is overhead, the ring is the horizon, the wedge "
+                        "is where the camera looks. Drag the sun, or use the arrow keys.")
+        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
+        self._sun, self._view, self._hand = None, None, False
+
+    def show_mound(self, mound):
+        """Follow a mound.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        self._sun, self._view = mound.light.sun, mound.view
+        self.update()
+
+    def _radius(self):
+        return self.SIDE / 2 - 14
+
+    def sun_point(self):
+        """Where the sun is on the dome.
+
+        Returns
+        -------
+        QPointF
+        """
+        away = (90.0 - self._sun.elevation) / 90.0 * self._radius()
+        angle = math.radians(self._sun.azimuth - self._view.azimuth - 180.0)
+        return QPointF(self.SIDE / 2 - away * math.sin(angle), self.SIDE / 2 - away * math.cos(angle))
+
+    def _take(self, at, moving):
+        dx, dy = at.x() - self.SIDE / 2, at.y() - self.SIDE / 2
+        away = math.hypot(dx, dy) / self._radius()
+        elevation = max(self.LOWEST, 90.0 - 90.0 * away)
+        azimuth = self._sun.azimuth
+        if away > 0.01:
+            azimuth = (math.degrees(math.atan2(-dx, -dy)) + self._view.azimuth + 180.0) % 360.0
+        self.moved.emit(round(azimuth, 1), round(elevation, 1), moving)
+
+    def mousePressEvent(self, event):
+        if event.button() == Qt.MouseButton.LeftButton:
+            self._hand = True
+            self._take(event.position(), True)
+
+    def mouseMoveEvent(self, event):
+        if self._hand:
+            self._take(event.position(), True)
+
+    def mouseReleaseEvent(self, event):
+        if self._hand and event.button() == Qt.MouseButton.LeftButton:
+            self._hand = False
+            self._take(event.position(), False)
+
+    def keyPressEvent(self, event):
+        turns = {Qt.Key.Key_Left: (5, 0), Qt.Key.Key_Right: (-5, 0), Qt.Key.Key_Up: (0, 3),
+                 Qt.Key.Key_Down: (0, -3)}
+        if event.key() not in turns:
+            super().keyPressEvent(event)
+            return
+        turn, lift = turns[event.key()]
+        elevation = min(max(self._sun.elevation + lift, self.LOWEST), 90.0)
+        self.moved.emit((self._sun.azimuth + turn) % 360.0, elevation, False)
+
+    def paintEvent(self, _event):
+        if self._sun is None:
+            return
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        middle = QPointF(self.SIDE / 2, self.SIDE / 2)
+        radius = self._radius()
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.GROUND, VEIL))
+        painter.drawEllipse(middle, self.SIDE / 2 - 1, self.SIDE / 2 - 1)
+        half = math.degrees(math.atan(18.0 / self._view.focal))
+        wedge = QPainterPath(middle)
+        wedge.arcTo(QRectF(middle.x() - radius, middle.y() - radius, 2 * radius, 2 * radius),
+                    90 - half, 2 * half)
+        wedge.closeSubpath()
+        painter.fillPath(wedge, style.with_alpha(style.BLUE, 90))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(style.TEXT if self.hasFocus() else style.QUIET, 1))
+        painter.drawEllipse(middle, radius, radius)
+        painter.setPen(QPen(style.with_alpha(style.QUIET, 110), 1))
+        for share in (1 / 3, 2 / 3):
+            painter.drawEllipse(middle, radius * share, radius * share)
+        at = self.sun_point()
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.BARLEY, 70))
+        painter.drawEllipse(at, 11, 11)
+        painter.setBrush(style.BARLEY)
+        painter.drawEllipse(at, 6.5, 6.5)
+
+
+class Ways(QWidget):
+    """The ways of looking, side by side.
+
+    Signals
+    -------
+    chosen(str)
+        Key of the way.
+    """
+
+    chosen = pyqtSignal(str)
+
+    def __init__(self, ways, parent):
+        super().__init__(parent)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(4, 4, 4, 4)
+        layout.setSpacing(4)
+        group = QButtonGroup(self)
+        self.buttons = {}
+        for key, text, help_text in ways:
+            button = QPushButton(text, self)
+            button.setCheckable(True)
+            button.setToolTip(help_text)
+            button.setAccessibleName(f"Look: {text}")
+            button.setCursor(Qt.CursorShape.PointingHandCursor)
+            button.setStyleSheet("QPushButton { padding: 3px 12px; background: transparent; }"
+                                 f"QPushButton:checked {{ background: {style.BARLEY.name()}; }}"
+                                 f"QPushButton:focus {{ border-color: {style.TEXT.name()}; }}")
+            group.addButton(button)
+            layout.addWidget(button)
+            button.clicked.connect(lambda _=False, k=key: self.chosen.emit(k))
+            self.buttons[key] = button
+        self.adjustSize()
+
+    def show_way(self, key):
+        """Mark a way as the present one.
+
+        Parameters
+        ----------
+        key : str
+        """
+        self.buttons[key].setChecked(True)
+
+    def paintEvent(self, _event):
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.GROUND, VEIL))
+        painter.drawRoundedRect(QRectF(self.rect()), 6, 6)

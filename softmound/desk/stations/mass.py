@@ -1,0 +1,452 @@
+"""Mass: blobs, picked, moved and sized in the picture or in numbers."""
+
+import math
+
+from PyQt6.QtCore import QAbstractListModel, QModelIndex, QPointF, QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPen, QPolygonF
+from PyQt6.QtWidgets import (
+    QAbstractItemView, QCheckBox, QHBoxLayout, QLineEdit, QListView, QPushButton, QStyle,
+    QStyledItemDelegate, QVBoxLayout, QWidget,
+)
+
+from ...core.engine.density import span_of
+from ...core.mass.outline import blob_outline, moved, resized
+from ...core.mass.pick import blob_hit
+from ...core.recipe import BaseLevel, Blob, Mass, limits
+from .. import style
+from ..fields import NumberField, Row, words
+from .station import SettingsPanel, Station
+
+HANDLE = 7
+"""Pixels of a handle's radius."""
+
+
+class MassStation(Station):
+    """The station."""
+
+    name = "Mass"
+    chosen_changed = pyqtSignal()
+
+    def __init__(self, document, parent=None):
+        super().__init__(document, parent)
+        self.chosen = None
+        self.hand = BlobHand(self)
+        self.tray = BlobTray(self)
+        self.settings = MassSettings(self)
+
+    def show_mound(self, mound):
+        if self.chosen is not None and self.chosen >= len(mound.mass.blobs):
+            self.chosen = None
+        self.tray.show_mound(mound)
+        self.settings.show_mound(mound)
+
+    def note(self, mound):
+        return "" if mound.mass.blobs else "A cloud begins with a blob. Press Add blob, or the key B."
+
+    def choose(self, number):
+        """Make a blob the chosen one.
+
+        Parameters
+        ----------
+        number : int or None
+        """
+        if number != self.chosen:
+            self.chosen = number
+            self.show_mound(self.document.mound)
+            self.chosen_changed.emit()
+
+    def blob(self):
+        """The chosen blob, or None."""
+        return self.document.mound.mass.blobs[self.chosen] if self.chosen is not None else None
+
+    def replace(self, blob, words_, moving=False):
+        """Put another blob in the place of the chosen one.
+
+        Parameters
+        ----------
+        blob : Blob
+        words_ : str
+        moving : bool, optional
+        """
+        mass = self.document.mound.mass
+        blobs = mass.blobs[: self.chosen] + (blob,) + mass.blobs[self.chosen + 1 :]
+        self._edit(mass.edited(blobs=blobs), words_, moving)
+
+    def edit_mass(self, words_, moving=False, **changes):
+        """Change something all blobs share.
+
+        Parameters
+        ----------
+        words_ : str
+        moving : bool, optional
+        **changes
+            Fields of `Mass`.
+        """
+        self._edit(self.document.mound.mass.edited(**changes), words_, moving)
+
+    def edit_base(self, words_, moving=False, **changes):
+        """Change the base level.
+
+        Parameters
+        ----------
+        words_ : str
+        moving : bool, optional
+        **changes
+            Fields of `BaseLevel`.
+        """
+        base = self.document.mound.mass.base.edited(**changes)
+        self._edit(self.document.mound.mass.edited(base=base), words_, moving)
+
+    def _edit(self, mass, words_, moving):
+        self.document.edit(self.document.mound.edited(mass=mass), words_, moving)
+
+    def add(self, centre=None):
+        """Add a blob and choose it.
+
+        Parameters
+        ----------
+        centre : tuple of float, optional
+            Metres; default on top of the chosen blob, or at the view's target.
+        """
+        mound = self.document.mound
+        beside = self.blob()
+        radius = sum(beside.radii) / 3 * 0.7 if beside else max(span_of(mound) * 0.12, 0.0) or 20.0
+        if centre is None and beside is not None:
+            x, y, z = beside.centre
+            centre = (x, y + max(beside.radii), z)
+        centre = tuple(round(float(c), 3) for c in (centre or mound.view.target))
+        taken = {b.name for b in mound.mass.blobs}
+        number = len(taken) + 1
+        while f"Blob {number}" in taken:
+            number += 1
+        blob = Blob(name=f"Blob {number}", centre=centre, radii=(round(radius, 3),) * 3)
+        self._edit(mound.mass.edited(blobs=mound.mass.blobs + (blob,)), "add blob", False)
+        self.choose(len(mound.mass.blobs))
+
+    def duplicate(self):
+        """Add a copy of the chosen blob, beside it."""
+        blob = self.blob()
+        if blob is None:
+            return
+        x, y, z = blob.centre
+        copy = blob.edited(name=f"{blob.name[:72]} copy", centre=(x + blob.radii[0], y, z))
+        mass = self.document.mound.mass
+        self._edit(mass.edited(blobs=mass.blobs + (copy,)), "duplicate blob", False)
+        self.choose(len(mass.blobs))
+
+    def remove(self):
+        """Remove the chosen blob."""
+        if self.chosen is None:
+            return
+        mass, number = self.document.mound.mass, self.chosen
+        self.chosen = None
+        self._edit(mass.edited(blobs=mass.blobs[:number] + mass.blobs[number + 1 :]), "remove blob", False)
+        self.chosen_changed.emit()
+
+
+class BlobHand:
+    """Picks, drags and sizes blobs in the picture.
+
+    Parameters
+    ----------
+    station : MassStation
+    """
+
+    def __init__(self, station):
+        self._station = station
+        self._last = None
+        self._sizing = None
+        self._moved = False
+
+    def _outline(self, camera):
+        blob = self._station.blob()
+        return None if blob is None else blob_outline(blob, camera)
+
+    def _handles(self, outline):
+        right = outline[outline[:, 0].argmax()]
+        top = outline[outline[:, 1].argmin()]
+        return QPointF(*right), QPointF(*top)
+
+    def _on_handle(self, at, camera):
+        outline = self._outline(camera)
+        return outline is not None and any(
+            math.hypot(at.x() - h.x(), at.y() - h.y()) <= HANDLE + 3 for h in self._handles(outline)
+        )
+
+    def press(self, at, modifiers, camera):
+        """Take hold of a handle, or pick what is under the pointer."""
+        station = self._station
+        self._moved = False
+        if self._on_handle(at, camera):
+            middle = camera.pixel(station.blob().centre)
+            self._sizing = (station.blob(), math.hypot(at.x() - middle[0], at.y() - middle[1]))
+            return
+        hit = blob_hit(station.document.mound.mass.blobs, camera.eye, camera.ray(at.x(), at.y()))
+        station.choose(None if hit is None else hit[0])
+        self._last = at if hit is not None else None
+
+    def drag(self, at, modifiers, camera):
+        """Move or size the chosen blob."""
+        station = self._station
+        if self._sizing is not None:
+            blob, start = self._sizing
+            middle = camera.pixel(blob.centre)
+            factor = max(math.hypot(at.x() - middle[0], at.y() - middle[1]) / max(start, 1.0), 0.02)
+            self._moved = True
+            station.replace(resized(blob, factor, limits(Blob, "radii")), "resize blob", True)
+        elif self._last is not None and station.blob() is not None:
+            step = at - self._last
+            self._last, self._moved = at, True
+            station.replace(moved(station.blob(), camera, step.x(), step.y()), "move blob", True)
+
+    def release(self):
+        """Let go."""
+        if self._moved:
+            self._station.document.let_go()
+        self._last = self._sizing = None
+        self._moved = False
+
+    def double(self, at, camera):
+        """Add a blob where the pointer meets the cloud, or at the target's distance."""
+        mound = self._station.document.mound
+        ray = camera.ray(at.x(), at.y())
+        hit = blob_hit(mound.mass.blobs, camera.eye, ray)
+        away = hit[1] if hit else mound.view.distance / float(ray @ camera.forward)
+        self._station.chosen = None
+        self._station.add(tuple(camera.eye + ray * away))
+
+    def hover(self, at, camera):
+        """Cursor for what is under the pointer."""
+        if self._on_handle(at, camera):
+            return Qt.CursorShape.SizeFDiagCursor
+        hit = blob_hit(self._station.document.mound.mass.blobs, camera.eye, camera.ray(at.x(), at.y()))
+        return Qt.CursorShape.OpenHandCursor if hit else Qt.CursorShape.ArrowCursor
+
+    def paint(self, painter, camera):
+        """Draw the chosen blob's outline and handles."""
+        outline = self._outline(camera)
+        if outline is None:
+            return
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        polygon = QPolygonF([QPointF(x, y) for x, y in outline])
+        painter.setPen(QPen(style.with_alpha(style.INK, 120), 3))
+        painter.drawPolygon(polygon)
+        painter.setPen(QPen(style.BARLEY, 1.6))
+        painter.drawPolygon(polygon)
+        painter.setBrush(style.BARLEY)
+        painter.setPen(QPen(style.INK, 1.5))
+        for handle in self._handles(outline):
+            painter.drawEllipse(handle, HANDLE, HANDLE)
+
+
+class _Blobs(QAbstractListModel):
+    def __init__(self):
+        super().__init__()
+        self.blobs = ()
+
+    def take(self, blobs):
+        if len(blobs) != len(self.blobs):
+            self.beginResetModel()
+            self.blobs = blobs
+            self.endResetModel()
+        elif blobs != self.blobs:
+            self.blobs = blobs
+            self.dataChanged.emit(self.index(0), self.index(len(blobs) - 1))
+
+    def rowCount(self, parent=QModelIndex()):
+        return 0 if parent.isValid() else len(self.blobs)
+
+    def data(self, index, role=Qt.ItemDataRole.DisplayRole):
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return self.blobs[index.row()].name
+        if role == Qt.ItemDataRole.ToolTipRole:
+            blob = self.blobs[index.row()]
+            return f"{blob.name}: radii {', '.join(f'{r:g}' for r in blob.radii)} m"
+        return None
+
+
+class _Silhouette(QStyledItemDelegate):
+    SIZE = QSize(86, 92)
+
+    def sizeHint(self, _option, _index):
+        return self.SIZE
+
+    def paint(self, painter, option, index):
+        model = index.model()
+        blob = model.blobs[index.row()]
+        largest = max(max(b.radii) for b in model.blobs)
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        frame = QRectF(option.rect).adjusted(3, 3, -3, -3)
+        chosen = bool(option.state & QStyle.StateFlag.State_Selected)
+        painter.setPen(QPen(style.BARLEY, 1.5) if chosen else Qt.PenStyle.NoPen)
+        painter.setBrush(style.RAISED)
+        painter.drawRoundedRect(frame, 6, 6)
+        # Small blobs stay visible: sizes are shown by their square root.
+        scale = [27.0 * math.sqrt(r / largest) for r in blob.radii]
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.TEXT if chosen else style.QUIET)
+        middle = QPointF(frame.center().x(), frame.top() + 32)
+        painter.translate(middle)
+        painter.rotate(-blob.rotation[2])
+        painter.drawEllipse(QPointF(0, 0), scale[0], scale[1])
+        painter.restore()
+        painter.setPen(style.TEXT if chosen else style.QUIET)
+        painter.setFont(style.text_font(12))
+        name = painter.fontMetrics().elidedText(blob.name, Qt.TextElideMode.ElideRight,
+                                                int(frame.width()) - 8)
+        painter.drawText(QRectF(frame.left(), frame.bottom() - 22, frame.width(), 18),
+                         Qt.AlignmentFlag.AlignCenter, name)
+
+
+class BlobTray(QWidget):
+    """The blobs as silhouettes, and what can be done with them."""
+
+    def __init__(self, station):
+        super().__init__()
+        self._station = station
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(16, 10, 12, 10)
+        layout.setSpacing(12)
+        side = QVBoxLayout()
+        side.setSpacing(6)
+        self.add = QPushButton(style.icon("plus"), "Add blob")
+        self.add.setToolTip("Add a blob on top of the chosen one (B), or double-click in the picture.")
+        self.copy = QPushButton(style.icon("copy"), "Duplicate")
+        self.copy.setToolTip("Add a copy of the chosen blob (Ctrl+D).")
+        self.drop = QPushButton(style.icon("trash-2"), "Remove")
+        self.drop.setToolTip("Remove the chosen blob (Delete).")
+        for button, action in ((self.add, station.add), (self.copy, station.duplicate),
+                               (self.drop, station.remove)):
+            button.clicked.connect(lambda _=False, act=action: act())
+            button.setMinimumWidth(116)
+            side.addWidget(button)
+        side.addStretch()
+        layout.addLayout(side)
+        self.model = _Blobs()
+        self.list = QListView()
+        self.list.setModel(self.model)
+        self.list.setItemDelegate(_Silhouette(self.list))
+        self.list.setFlow(QListView.Flow.LeftToRight)
+        self.list.setWrapping(False)
+        self.list.setUniformItemSizes(True)
+        self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
+        self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.list.setAccessibleName("Blobs")
+        self.list.selectionModel().currentChanged.connect(
+            lambda now, _before: station.choose(now.row() if now.isValid() else None))
+        layout.addWidget(self.list, 1)
+
+    def show_mound(self, mound):
+        """Follow a mound.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        chosen = self._station.chosen
+        selection = self.list.selectionModel()
+        blocked = selection.blockSignals(True)
+        self.model.take(mound.mass.blobs)
+        index = self.model.index(chosen) if chosen is not None else QModelIndex()
+        selection.setCurrentIndex(index, selection.SelectionFlag.ClearAndSelect)
+        selection.blockSignals(blocked)
+        if chosen is not None:
+            self.list.scrollTo(index)
+        self.list.viewport().update()
+        for button in (self.copy, self.drop):
+            button.setEnabled(chosen is not None)
+
+
+_AXES = ("x", "y", "z")
+
+
+class MassSettings(SettingsPanel):
+    """Numbers of the chosen blob, of the joining and of the base level."""
+
+    def __init__(self, station):
+        super().__init__("Mass", "the shape, blocked in from blobs")
+        self._station = station
+        self._blob = []
+        self._blob.append(self.section("Blob"))
+        self.name = QLineEdit()
+        self.name.setAccessibleName("Blob's name")
+        self.name.setMaxLength(80)
+        self.name.editingFinished.connect(self._renamed)
+        self._blob.append(self.add(Row(self.name)))
+        self.fields = {}
+        for field, label, unit, shown, scale, sentence in (
+            ("radii", "Radius", "m", (0.5, 500.0), "log", "Half the blob's size along its own axis."),
+            ("centre", "Centre", "m", (-500.0, 500.0), "linear", "Where the blob's middle is; y is the altitude."),
+            ("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turn about the axis; x first, then y, then z."),
+        ):
+            low, high = limits(Blob, field)
+            for axis in range(3):
+                number = NumberField(f"{label} {_AXES[axis]}", low, high, 0.0 if field != "radii" else 15.0,
+                                     unit, sentence, scale, shown)
+                number.changed.connect(
+                    lambda value, moving, f=field, a=axis: self._component(f, a, value, moving))
+                self.fields[field, axis] = number
+                self._blob.append(self.add(number))
+        self.hint = self.add(words("Click a blob in the picture or in the tray to change it."))
+        self.section("Joining")
+        self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
+                                 "Blend radius where blobs join: 0 leaves a crease.")
+        self.melt.changed.connect(lambda v, m: station.edit_mass("melt", m, melt=v))
+        self.section("Base level")
+        self.on = QCheckBox("Flatten the underside")
+        self.on.toggled.connect(lambda on: station.edit_base("base level", on=on))
+        self.add(Row(self.on))
+        self.base = {}
+        for field, label, shown, scale, sentence in (
+            ("altitude", "Altitude", (-200.0, 1000.0), "linear", "Below this altitude nothing condenses."),
+            ("softness", "Softness", (0.0, 100.0), "linear", "How gently the underside rounds into the sides."),
+            ("raggedness", "Raggedness", (0.0, 60.0), "linear", "How far the underside goes up and down."),
+            ("ragged_size", "Raggedness size", (1.0, 300.0), "log", "Feature size of the raggedness."),
+        ):
+            self.base[field] = self._number(BaseLevel, field, label, "m", shown, scale, sentence)
+            self.base[field].changed.connect(
+                lambda v, m, f=field: station.edit_base(f"base {f.replace('_', ' ')}", m, **{f: v}))
+
+    def _number(self, model, field, label, unit, shown, scale, sentence):
+        low, high = limits(model, field)
+        reset = model.model_fields[field].default
+        return self.add(NumberField(label, low, high, reset, unit, sentence, scale, shown))
+
+    def _component(self, field, axis, value, moving):
+        blob = self._station.blob()
+        if blob is None:
+            return
+        parts = list(getattr(blob, field))
+        parts[axis] = value
+        self._station.replace(blob.edited(**{field: tuple(parts)}), f"blob {field}", moving)
+
+    def _renamed(self):
+        blob, name = self._station.blob(), self.name.text().strip()
+        if blob is not None and name and name != blob.name and "/" not in name and "\\" not in name:
+            self._station.replace(blob.edited(name=name), "rename blob")
+
+    def show_mound(self, mound):
+        """Follow a mound.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        blob = self._station.blob()
+        for widget in self._blob:
+            widget.setVisible(blob is not None)
+        self.hint.setVisible(blob is None)
+        if blob is not None:
+            if not self.name.hasFocus():
+                self.name.setText(blob.name)
+            for (field, axis), number in self.fields.items():
+                number.set(getattr(blob, field)[axis])
+        self.melt.set(mound.mass.melt)
+        base = mound.mass.base
+        blocked = self.on.blockSignals(True)
+        self.on.setChecked(base.on)
+        self.on.blockSignals(blocked)
+        for field, number in self.base.items():
+            number.set(getattr(base, field))
+            number.setEnabled(base.on)

@@ -1,0 +1,129 @@
+"""The strip: the stations as tiles with a miniature of this mound, in the order of the work."""
+
+from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QPainter, QPainterPath, QPen
+from PyQt6.QtWidgets import QAbstractButton, QButtonGroup, QVBoxLayout, QWidget
+
+from . import style
+
+FRESH, COMPUTING, OLD = "fresh", "computing", "out of date"
+_DOTS = {FRESH: style.LICHEN, COMPUTING: style.BARLEY, OLD: style.QUIET}
+MINIATURE = (112, 58)
+
+
+class Tile(QAbstractButton):
+    """One station on the strip.
+
+    Parameters
+    ----------
+    word : str
+        Name of the station.
+    number : int
+        Key that opens it.
+    """
+
+    def __init__(self, word, number, parent=None):
+        super().__init__(parent)
+        self.word, self.number, self.state, self.image = word, number, COMPUTING, None
+        self.setCheckable(True)
+        self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
+        self.setAccessibleName(f"{word} station")
+        self.setFixedSize(112, 92)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self.show_state(COMPUTING)
+
+    def sizeHint(self):
+        return QSize(112, 92)
+
+    def show_state(self, state):
+        """Show whether the station's result is up to date.
+
+        Parameters
+        ----------
+        state : str
+            `FRESH`, `COMPUTING` or `OLD`.
+        """
+        self.state = state
+        self.setAccessibleDescription(f"{state}; key {self.number}")
+        self.setToolTip(f"{self.word} ({self.number}): {state}")
+        self.update()
+
+    def show_image(self, image):
+        """Show a miniature.
+
+        Parameters
+        ----------
+        image : QImage
+        """
+        self.image = image
+        self.update()
+
+    def paintEvent(self, _event):
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        frame = QRectF(0.5, 0.5, self.width() - 1, self.height() - 1)
+        path = QPainterPath()
+        path.addRoundedRect(frame, 6, 6)
+        painter.fillPath(path, style.RAISED if self.underMouse() else style.with_alpha(style.RAISED, 170))
+        if self.image is not None:
+            painter.save()
+            clip = QPainterPath()
+            clip.addRoundedRect(QRectF(4, 4, self.width() - 8, MINIATURE[1] + 4), 4, 4)
+            painter.setClipPath(clip)
+            painter.drawImage(QRectF(4, 4, self.width() - 8, MINIATURE[1] + 4), self.image)
+            painter.restore()
+        painter.setFont(style.text_font(13))
+        painter.setPen(style.TEXT)
+        painter.drawText(QRectF(10, 67, 80, 22), Qt.AlignmentFlag.AlignVCenter, self.word)
+        dot = QRectF(self.width() - 18, 74, 8, 8)
+        colour = _DOTS[self.state]
+        if self.state == COMPUTING:
+            painter.setPen(QPen(colour, 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+        else:
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(colour)
+        painter.drawEllipse(dot)
+        if self.isChecked() or self.hasFocus():
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.setPen(QPen(style.BARLEY if self.isChecked() else style.TEXT, 1.5))
+            painter.drawPath(path)
+
+
+class Strip(QWidget):
+    """All tiles.
+
+    Signals
+    -------
+    chosen(int)
+        Place of the station.
+    """
+
+    chosen = pyqtSignal(int)
+
+    def __init__(self, names, parent=None):
+        super().__init__(parent)
+        self.setObjectName("bar")
+        self.setFixedWidth(132)
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(10, 12, 10, 12)
+        layout.setSpacing(8)
+        group = QButtonGroup(self)
+        self.tiles = []
+        for number, name in enumerate(names):
+            tile = Tile(name, number + 1)
+            group.addButton(tile, number)
+            layout.addWidget(tile)
+            self.tiles.append(tile)
+        layout.addStretch()
+        group.idClicked.connect(self.chosen)
+
+    def open(self, number):
+        """Mark a station as the open one.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self.tiles[number].setChecked(True)

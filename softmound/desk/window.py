@@ -1,0 +1,691 @@
+"""The window: strip, picture, tray, settings, status, and what ties them together."""
+
+import pathlib
+import time
+
+from PyQt6.QtCore import QObject, Qt, QTimer, pyqtSignal
+from PyQt6.QtGui import QAction, QKeySequence, QShortcut
+from PyQt6.QtWidgets import (
+    QFileDialog, QHBoxLayout, QLabel, QMainWindow, QMenu, QMessageBox, QProgressBar, QPushButton,
+    QStackedWidget, QToolButton, QVBoxLayout, QWidget,
+)
+
+from ..core.engine.background import Job
+from ..core.engine.density import bounds_of, draft_voxel
+from ..core.engine.forecast import memory_limit, refuse_unless_fits
+from ..core.engine.painter import PASSES, Painter, Request
+from ..core.engine.stages import Stages
+from ..core.exchange.png import png_of
+from ..core.library.asset import publish
+from ..core.light.camera import fitted
+from ..core.recipe import Problem
+from ..core.recipe.starts import first_mound
+from . import style
+from .document import Document, recent
+from .picture import Picture
+from .stations.grain import GrainStation
+from .stations.library import LibraryStation
+from .stations.light import LightStation
+from .stations.mass import MassStation
+from .stations.voxels import VoxelsStation
+from .strip import COMPUTING, FRESH, OLD, Strip
+from .words import count, figure, memory, seconds
+
+TRAY_HEIGHT = 176
+SETTINGS_WIDTH = 300
+FILTER = "Mounds (*.mound)"
+
+
+class Bridge(QObject):
+    """Carries what other threads say to the interface's thread.
+
+    Signals
+    -------
+    answered(Answer), told(Job, float, str), ended(Job)
+    """
+
+    answered = pyqtSignal(object)
+    told = pyqtSignal(object, float, str)
+    ended = pyqtSignal(object)
+
+
+class Window(QMainWindow):
+    """The one window of the application.
+
+    Parameters
+    ----------
+    library : path-like
+    """
+
+    picture_shown = pyqtSignal(object)
+
+    def __init__(self, library):
+        super().__init__()
+        self.setWindowTitle("Soft Mound")
+        self.resize(1280, 800)
+        self.document = Document(self)
+        self.bridge = Bridge()
+        self.bridge.answered.connect(self._answered)
+        self.bridge.told.connect(self._told)
+        self.bridge.ended.connect(self._ended)
+        stages = Stages()
+        self.painter = Painter(self.bridge.answered.emit, stages)
+        self.builder = Stages(stages.cache)
+        self.stations = [
+            MassStation(self.document, self), VoxelsStation(self.document, self),
+            GrainStation(self.document, self), LightStation(self.document, self),
+            LibraryStation(self.document, library, self),
+        ]
+        self.mass, self.voxels, self.grain, self.light, self.library = self.stations
+        self.job = None
+        self.final = None
+        self.way = "draft"
+        self._request = 0
+        self._shown = 0
+        self._looking_at_final = False
+        self._lay_out()
+        self._make_actions()
+        self._connect()
+        self.open_station(0)
+
+    # -- layout ---------------------------------------------------------------------------------
+
+    def _lay_out(self):
+        ground = QWidget()
+        ground.setObjectName("ground")
+        column = QVBoxLayout(ground)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        column.addWidget(self._top_bar())
+        row = QHBoxLayout()
+        row.setSpacing(0)
+        self.strip = Strip([s.name for s in self.stations])
+        row.addWidget(self.strip)
+        middle = QVBoxLayout()
+        middle.setSpacing(0)
+        self.picture = Picture()
+        middle.addWidget(self.picture, 1)
+        self.trays = QStackedWidget()
+        self.trays.setObjectName("panel")
+        self.trays.setFixedHeight(TRAY_HEIGHT)
+        self.panels = QStackedWidget()
+        self.panels.setObjectName("panel")
+        self.panels.setFixedWidth(SETTINGS_WIDTH)
+        for station in self.stations:
+            self.trays.addWidget(station.tray)
+            self.panels.addWidget(station.settings)
+        middle.addWidget(self.trays)
+        row.addLayout(middle, 1)
+        row.addWidget(self.panels)
+        column.addLayout(row, 1)
+        column.addWidget(self._status_bar())
+        self.setCentralWidget(ground)
+
+    def _top_bar(self):
+        bar = QWidget()
+        bar.setObjectName("bar")
+        bar.setFixedHeight(40)
+        row = QHBoxLayout(bar)
+        row.setContentsMargins(10, 4, 14, 4)
+        row.setSpacing(6)
+        self.menu_button = QToolButton()
+        self.menu_button.setIcon(style.icon("menu"))
+        self.menu_button.setAccessibleName("Menu")
+        self.menu_button.setToolTip("Menu (Alt+M)")
+        self.menu_button.setShortcut("Alt+M")
+        self.menu_button.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        row.addWidget(self.menu_button)
+        self.name_label = QLabel()
+        self.name_label.setObjectName("title")
+        self.saved_label = QLabel()
+        self.saved_label.setObjectName("quiet")
+        row.addSpacing(4)
+        row.addWidget(self.name_label)
+        row.addWidget(self.saved_label)
+        row.addStretch()
+        self.undo_button, self.redo_button, self.fit_button = QToolButton(), QToolButton(), QToolButton()
+        for button, icon in ((self.undo_button, "undo-2"), (self.redo_button, "redo-2"),
+                             (self.fit_button, "maximize")):
+            button.setIcon(style.icon(icon))
+            row.addWidget(button)
+        row.addSpacing(6)
+        self.publish_button = QPushButton("Publish…")
+        self.publish_button.setObjectName("main")
+        row.addWidget(self.publish_button)
+        return bar
+
+    def _status_bar(self):
+        bar = QWidget()
+        bar.setObjectName("status")
+        bar.setFixedHeight(28)
+        row = QHBoxLayout(bar)
+        row.setContentsMargins(16, 0, 14, 0)
+        self.facts_label, self.time_label, self.work_label = QLabel(), QLabel(), QLabel()
+        for label in (self.facts_label, self.time_label, self.work_label):
+            label.setObjectName("quiet")
+        self.facts_label.setAccessibleName("Voxels and memory")
+        self.time_label.setAccessibleName("Timing and messages")
+        self.progress = QProgressBar()
+        self.progress.setTextVisible(False)
+        self.progress.setFixedWidth(170)
+        self.progress.setAccessibleName("Progress")
+        self.stop_button = QPushButton("Stop")
+        self.stop_button.setStyleSheet("padding: 1px 10px;")
+        self.stop_button.setToolTip("Stop the work in the background (Esc).")
+        row.addWidget(self.facts_label)
+        row.addStretch()
+        row.addWidget(self.time_label)
+        row.addStretch()
+        row.addWidget(self.work_label)
+        row.addWidget(self.progress)
+        row.addWidget(self.stop_button)
+        self._show_work(False)
+        return bar
+
+    # -- actions --------------------------------------------------------------------------------
+
+    def _make_actions(self):
+        menu = QMenu(self)
+        self.actions_ = {}
+        for name, text, keys, run in (
+            ("new", "New mound", QKeySequence.StandardKey.New, self.new),
+            ("open", "Open…", QKeySequence.StandardKey.Open, self.open_dialog),
+            ("recent", "Open recent", None, None),
+            ("save", "Save", QKeySequence.StandardKey.Save, self.save),
+            ("save_as", "Save as…", "Ctrl+Shift+S", self.save_as),
+            (None, "", None, None),
+            ("undo", "Undo", QKeySequence.StandardKey.Undo, self.document.undo),
+            ("redo", "Redo", "Ctrl+Y", self.document.redo),
+            ("fit", "Fit the cloud", "Ctrl+0", self.fit),
+            (None, "", None, None),
+            ("build", "Build final", "F5", self.build_final),
+            ("publish", "Publish…", "Ctrl+P", self.publish),
+            (None, "", None, None),
+            ("keys", "Keys and gestures", "F1", self.show_keys),
+            ("quit", "Quit", "Ctrl+Q", self.close),
+        ):
+            if name is None:
+                menu.addSeparator()
+            elif name == "recent":
+                self.recent_menu = menu.addMenu(text)
+                self.recent_menu.aboutToShow.connect(self._fill_recent)
+            else:
+                action = QAction(text, self)
+                if keys is not None:
+                    action.setShortcut(QKeySequence(keys))
+                action.triggered.connect(lambda _=False, r=run: r())
+                menu.addAction(action)
+                self.addAction(action)
+                self.actions_[name] = action
+        self.menu_button.setMenu(menu)
+        for button, name in ((self.undo_button, "undo"), (self.redo_button, "redo"), (self.fit_button, "fit")):
+            button.clicked.connect(self.actions_[name].trigger)
+            button.setAccessibleName(self.actions_[name].text())
+        self.fit_button.setToolTip("Fit the cloud into the picture (Ctrl+0)")
+        for number in range(len(self.stations)):
+            QShortcut(QKeySequence(str(number + 1)), self, lambda n=number: self.open_station(n))
+        for keys, run in (("B", self._add_blob), ("G", self._add_grain), ("C", lambda: self.look("clay")),
+                          ("D", lambda: self.look("draft")), ("Ctrl+D", self.mass.duplicate),
+                          ("Delete", self._remove), ("Escape", self.escape)):
+            QShortcut(QKeySequence(keys), self, run)
+
+    def _connect(self):
+        document, picture = self.document, self.picture
+        document.changed.connect(self._changed)
+        document.looked.connect(self._looked)
+        document.named.connect(self._named)
+        picture.looked.connect(document.look)
+        picture.resized.connect(lambda: self._ask(False))
+        picture.way_chosen.connect(self.look)
+        picture.rail.moved.connect(lambda a, m: self.mass.edit_base("base level", m, altitude=a))
+        picture.dome.moved.connect(
+            lambda a, e, m: self.light.edit_part("sun", "sun", m, azimuth=a, elevation=e))
+        self.strip.chosen.connect(self.open_station)
+        self.mass.chosen_changed.connect(picture.update)
+        self.voxels.build_wanted.connect(self.build_final)
+        self.voxels.stop_wanted.connect(self.stop)
+        self.voxels.shown.connect(self._look_at_final)
+        self.library.publish_wanted.connect(self.publish)
+        self.library.opened.connect(self.open)
+        self.library.told.connect(self.tell)
+        self.publish_button.clicked.connect(lambda: self.publish())
+        self.stop_button.clicked.connect(self.stop)
+        self._quiet = QTimer(self, singleShot=True, interval=9000)
+        self._quiet.timeout.connect(lambda: self.time_label.setText(""))
+
+    # -- following the document -----------------------------------------------------------------
+
+    @property
+    def station(self):
+        """The open station."""
+        return self.stations[self.trays.currentIndex()]
+
+    def open_station(self, number):
+        """Open a station.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self.strip.open(number)
+        self.trays.setCurrentIndex(number)
+        self.panels.setCurrentIndex(number)
+        station = self.station
+        self.picture.hand = station.hand
+        self.picture.want_dome(station.dome)
+        self._show_station()
+        self.look(self.way)
+
+    def _show_station(self):
+        mound = self.document.mound
+        self.station.show_mound(mound)
+        self.picture.show_note(self.station.note(mound))
+        self.picture.show_mound(mound)
+
+    def _changed(self, moving):
+        if not moving and self._looking_at_final and self.final_grid() is None:
+            self._looking_at_final = False
+        self._show_station()
+        for tile in self.strip.tiles[:4]:
+            tile.show_state(COMPUTING)
+        self._show_final_state()
+        self._ask(moving)
+
+    def _looked(self, moving):
+        mound = self.document.mound
+        self.picture.show_mound(mound)
+        if self.station is self.light:
+            self.light.show_mound(mound)
+        self._ask(moving)
+
+    def _named(self):
+        document = self.document
+        self.name_label.setText(document.mound.name)
+        if document.dirty:
+            text = "not saved"
+        elif document.saved_at is not None:
+            text = f"saved {time.strftime('%H:%M', document.saved_at)}"
+        else:
+            text = "saved" if document.path else ""
+        self.saved_label.setText(text)
+        for name, verb, words_ in (("undo", "Undo", document.undo_words), ("redo", "Redo", document.redo_words)):
+            action = self.actions_[name]
+            action.setEnabled(words_ is not None)
+            action.setText(f"{verb} {words_}" if words_ else verb)
+            button = getattr(self, f"{name}_button")
+            button.setEnabled(words_ is not None)
+            button.setToolTip(f"{action.text()} ({action.shortcut().toString()})")
+        self._show_final_state()
+
+    def look(self, way):
+        """Look in another way.
+
+        Parameters
+        ----------
+        way : str
+            "clay" or "draft".
+        """
+        self.way = way
+        self.picture.ways.show_way(way)
+        self._ask(False)
+
+    def fit(self):
+        """Fit the cloud into the picture."""
+        bounds = bounds_of(self.document.mound)
+        if bounds is not None:
+            # The rail covers the picture's left side.
+            size = self.picture.width(), self.picture.height()
+            self.document.look(fitted(self.document.mound.view, *bounds, *size))
+
+    # -- pictures -------------------------------------------------------------------------------
+
+    def _ask(self, moving):
+        if not self.isVisible():
+            return
+        self._request += 1
+        width, height = self.picture.pixel_size()
+        grid = self.final_grid() if self._looking_at_final else None
+        mound = self.document.mound
+        key = self.builder.density_key(mound, mound.voxels.final) if grid is not None else ""
+        self.painter.ask(Request(self._request, mound, width, height, self.way, moving, grid, key))
+
+    def _answered(self, answer):
+        if answer.request.number < self._shown or (
+                answer.pixels is not None and answer.pixels.shape[1::-1] != self.picture.pixel_size()):
+            return  # late, or of another size
+        self._shown = answer.request.number
+        if answer.problem:
+            self.tell(answer.problem)
+            return
+        self.picture.show_pixels(answer.pixels)
+        self._show_facts(answer)
+        newest = answer.request.number == self._request
+        if answer.miniatures or answer.passes == PASSES and answer.grid.brick_bounds() is None:
+            self._show_rest(answer, newest)
+        self.picture_shown.emit(answer)
+
+    def _show_rest(self, answer, newest):
+        from PyQt6.QtGui import QImage
+
+        for tile in self.strip.tiles:
+            pixels = answer.miniatures.get(tile.word)
+            if pixels is not None:
+                height, width = pixels.shape[:2]
+                tile.show_image(QImage(pixels.data, width, height, 4 * width,
+                                       QImage.Format.Format_RGBX8888).copy())
+            elif tile.word != "Library" and not answer.miniatures:
+                tile.show_image(None)
+        if newest:
+            for tile in self.strip.tiles[:4]:
+                tile.show_state(FRESH)
+            self._show_final_state()
+            if answer.ahead is not None:
+                self.voxels.ahead = answer.ahead
+                if self.station is self.voxels:
+                    self.voxels.show_forecast(answer.ahead)
+
+    def _show_facts(self, answer):
+        grid = answer.grid
+        bounds = grid.brick_bounds()
+        if bounds is None:
+            self.facts_label.setText("no voxels")
+        else:
+            dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)
+            active = grid.active_voxels() if not answer.request.moving else None
+            shown = f" · {count(active)} active" if active is not None else ""
+            self.facts_label.setText(
+                f"{dims} voxels · {figure(grid.voxel)} m{shown} · "
+                f"{memory(self.painter.stages.cache.nbytes)} of {memory(memory_limit())}")
+        if answer.passes <= 1 and not self._quiet.isActive():
+            self.time_label.setText(f"lit in {seconds(answer.seconds)}")
+
+    def tell(self, text):
+        """Say something in the status line.
+
+        Parameters
+        ----------
+        text : str
+        """
+        self.time_label.setText(text)
+        self._quiet.start()
+
+    # -- building and publishing ------------------------------------------------------------------
+
+    def final_grid(self):
+        """The finished grid of the present recipe, or None.
+
+        Returns
+        -------
+        BrickGrid or None
+        """
+        mound = self.document.mound
+        if self.final is None or self.final[0] != self.builder.density_key(mound, mound.voxels.final):
+            return None
+        return self.final[1]
+
+    def build_final(self):
+        """Build the final grid beside the work."""
+        mound = self.document.mound
+        voxel = mound.voxels.final
+
+        def work(ticket):
+            refuse_unless_fits(mound, voxel)
+            grid = self.builder.density(mound, voxel, ticket, remember=False)
+            return "build", self.builder.density_key(mound, voxel), grid
+
+        self._start(work)
+
+    def publish(self):
+        """Build and add a version to the library, beside the work."""
+        mound, folder = self.document.mound, self.library.folder
+        if not mound.mass.blobs:
+            self.tell("There is no cloud to publish yet: add a blob in Mass.")
+            return
+
+        def work(ticket):
+            path = publish(mound, folder, ticket=ticket, stages=self.builder)
+            return "publish", path, None
+
+        self._start(work)
+
+    def _start(self, work):
+        if self.job is not None:
+            self.tell("One build at a time: stop the present one first, or wait for it.")
+            return
+        bridge = self.bridge
+        self.job = Job(work, lambda share, words: bridge.told.emit(self.job, share, words), bridge.ended.emit)
+        self._show_work(True)
+        self._begun = time.monotonic()
+        self._show_final_state()
+        self.job.start()
+
+    def _told(self, job, share, words_):
+        if job is not self.job:
+            return
+        self.progress.setValue(round(100 * share))
+        gone = time.monotonic() - self._begun
+        left = f", {seconds(gone / share * (1 - share))} left" if share > 0.1 and gone > 1.5 else ""
+        self.work_label.setText(words_ + left)
+
+    def _ended(self, job):
+        if job is not self.job:
+            return
+        self.job = None
+        self._show_work(False)
+        if job.problem:
+            QTimer.singleShot(0, lambda: self.trouble(job.problem))
+        elif job.stopped:
+            self.tell("Stopped; nothing was changed.")
+        else:
+            kind, what, grid = job.result
+            if kind == "build":
+                self.final = (what, grid)
+                self.tell(f"Final grid built: {count(grid.active_voxels())} active voxels.")
+            else:
+                self.library.look_again()
+                self.tell(f"Published as {what.parent.name} {what.name}.")
+        self._show_final_state()
+
+    def _show_work(self, working):
+        for widget in (self.progress, self.stop_button, self.work_label):
+            widget.setVisible(working)
+        self.progress.setValue(0)
+        self.work_label.setText("")
+
+    def _show_final_state(self):
+        finished = self.final_grid() is not None
+        self.voxels.settings.show_building(self.job is not None, finished)
+        library = self.strip.tiles[4]
+        if self.job is not None:
+            library.show_state(COMPUTING)
+        else:
+            library.show_state(FRESH if self.library.published_now(self.document.mound) else OLD)
+        newest = next((v for v in self.library.versions if v.facts["name"] == self.document.mound.name), None)
+        if newest is not None:
+            library.show_image(self.library.tray.model.image(newest))
+
+    def _look_at_final(self, final):
+        self._looking_at_final = final and self.final_grid() is not None
+        self._ask(False)
+
+    def stop(self):
+        """Stop the work in the background."""
+        if self.job is not None:
+            self.job.stop()
+
+    def escape(self):
+        """Stop the work, or let go of what is held."""
+        if self.document.give_up():
+            return
+        if self.job is not None:
+            self.stop()
+        else:
+            self.mass.choose(None)
+
+    def _add_blob(self):
+        self.open_station(0)
+        self.mass.add()
+
+    def _add_grain(self):
+        self.open_station(2)
+        self.grain.add()
+
+    def _remove(self):
+        if self.station is self.mass:
+            self.mass.remove()
+        elif self.station is self.grain:
+            self.grain.remove()
+
+    # -- files ------------------------------------------------------------------------------------
+
+    def new(self):
+        """Begin a new mound."""
+        if self.may_leave():
+            self.document.open(first_mound("Untitled"))
+            self.fit()
+
+    def open_dialog(self):
+        """Ask for a file and open it."""
+        path, _ = QFileDialog.getOpenFileName(self, "Open a mound", self._folder(), FILTER)
+        if path:
+            self.open(path)
+
+    def open(self, path):
+        """Open a file, unless the present mound is to be kept.
+
+        Parameters
+        ----------
+        path : path-like
+        """
+        if not self.may_leave():
+            return
+        try:
+            self.document.read(path)
+        except Problem as problem:
+            self.trouble(str(problem))
+
+    def save(self):
+        """Save to the mound's file, asking for one when it has none.
+
+        Returns
+        -------
+        bool
+            False when it was not saved.
+        """
+        if self.document.path is None:
+            return self.save_as()
+        return self._save_to(self.document.path)
+
+    def save_as(self):
+        """Ask for a file and save to it.
+
+        Returns
+        -------
+        bool
+            False when it was not saved.
+        """
+        start = pathlib.Path(self._folder()) / f"{self.document.mound.name}.mound"
+        path, _ = QFileDialog.getSaveFileName(self, "Save the mound", str(start), FILTER)
+        if not path:
+            return False
+        path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
+        if path != self.document.path:
+            self.document.mound = self.document.mound.edited(name=path.stem.replace("_", " ")[:80])
+        return self._save_to(path)
+
+    def _save_to(self, path):
+        image = self.picture.image
+        thumb = None
+        if image is not None:
+            small = image.scaledToWidth(480, Qt.TransformationMode.SmoothTransformation)
+            small = small.convertToFormat(small.Format.Format_RGBA8888)
+            thumb = png_of(_pixels(small))
+        try:
+            self.document.save(path, thumb)
+        except Problem as problem:
+            self.trouble(str(problem))
+            return False
+        self.tell(f"Saved {path}.")
+        return True
+
+    def _folder(self):
+        return str(self.document.path.parent if self.document.path else pathlib.Path.home())
+
+    def _fill_recent(self):
+        self.recent_menu.clear()
+        for path in recent():
+            self.recent_menu.addAction(str(path), lambda p=path: self.open(p))
+        if self.recent_menu.isEmpty():
+            self.recent_menu.addAction("Nothing yet").setEnabled(False)
+
+    def may_leave(self):
+        """Ask what to do with a mound that is not saved.
+
+        Returns
+        -------
+        bool
+            False to stay.
+        """
+        if not self.document.dirty:
+            return True
+        box = QMessageBox(QMessageBox.Icon.Question, "Soft Mound",
+                          f"“{self.document.mound.name}” has changes that are not saved.", parent=self)
+        save = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
+        box.addButton("Leave without saving", QMessageBox.ButtonRole.DestructiveRole)
+        stay = box.addButton("Stay", QMessageBox.ButtonRole.RejectRole)
+        box.setDefaultButton(save)
+        box.exec()
+        if box.clickedButton() is stay:
+            return False
+        return self.save() if box.clickedButton() is save else True
+
+    def trouble(self, text):
+        """Say what went wrong, in a box.
+
+        Parameters
+        ----------
+        text : str
+        """
+        QMessageBox(QMessageBox.Icon.Warning, "Soft Mound", text, parent=self).exec()
+
+    def show_keys(self):
+        """Say which keys and gestures there are."""
+        QMessageBox(QMessageBox.Icon.NoIcon, "Keys and gestures", KEYS, parent=self).exec()
+
+    def showEvent(self, event):
+        super().showEvent(event)
+        self._ask(False)
+
+    def closeEvent(self, event):
+        if not self.may_leave():
+            event.ignore()
+            return
+        if self.job is not None:
+            self.job.stop()
+            self.job.wait()
+        self.painter.close()
+        self.document.close()
+        event.accept()
+
+
+def _pixels(image):
+    import numpy as np
+
+    bits = image.constBits()
+    bits.setsize(image.sizeInBytes())
+    return np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)[
+        :, : image.width()]
+
+
+KEYS = """<table cellpadding='3'>
+<tr><td><b>Right drag</b></td><td>turn</td><td width='30'></td><td><b>1 to 5</b></td><td>stations</td></tr>
+<tr><td><b>Shift + right drag</b></td><td>slide</td><td></td><td><b>B</b></td><td>add a blob</td></tr>
+<tr><td><b>Wheel</b></td><td>approach</td><td></td><td><b>G</b></td><td>add a grain</td></tr>
+<tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D</b></td><td>Clay, Draft light</td></tr>
+<tr><td><b>Space held</b></td><td>the bare picture</td><td></td><td><b>Ctrl+D</b></td><td>duplicate the blob</td></tr>
+<tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove blob or grain</td></tr>
+<tr><td><b>Ctrl+Z, Ctrl+Y</b></td><td>undo, redo</td><td></td><td><b>F5</b></td><td>build final</td></tr>
+<tr><td><b>Ctrl+N, O, S</b></td><td>new, open, save</td><td></td><td><b>Ctrl+P</b></td><td>publish</td></tr>
+</table>
+<p>In Mass: drag a blob to move it, its round handles to size it, double-click to add one.<br>
+Numbers: drag, double-click to type, Backspace to reset; with Shift they move finely.</p>"""
