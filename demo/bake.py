@@ -14,24 +14,29 @@ HERE = pathlib.Path(__file__).parent
 
 def cottage_loaf():
     """A broad loaf with a smaller one on top, sun from the front and side."""
-    loaf = heap(13, 380.0, seed=11, height=0.36, dome=1.15, generations=2, buds=6, shrink=0.46)
-    cap = (
-        Blob(name="Cap", centre=(18.0, 168.0, -8.0), radii=(66.0, 52.0, 60.0), rotation=(0.0, 20.0, 6.0)),
-        Blob(name="Cap left", centre=(-38.0, 158.0, 12.0), radii=(44.0, 38.0, 42.0)),
-        Blob(name="Cap crown", centre=(30.0, 205.0, -2.0), radii=(38.0, 33.0, 36.0)),
-        Blob(name="Cap nub", centre=(-6.0, 212.0, 18.0), radii=(24.0, 22.0, 23.0)),
+    filling = (
+        Blob(name="Crumb", centre=(0.0, 62.0, 0.0), radii=(165.0, 56.0, 132.0)),
+        Blob(name="Neck", centre=(12.0, 118.0, -4.0), radii=(82.0, 62.0, 74.0), rotation=(0.0, 0.0, 6.0)),
+    )
+    loaf = heap(15, 400.0, seed=4, height=0.26, dome=0.55, generations=2, buds=7, shrink=0.44)
+    cap = heap(8, 190.0, seed=7, height=0.3, dome=0.6, generations=2, buds=6, shrink=0.46)
+    cap = tuple(
+        blob.edited(name=blob.name.replace("Blob", "Cap"),
+                    centre=tuple(round(c + d, 2) for c, d in zip(blob.centre, (14.0, 92.0, -6.0))))
+        for blob in cap
     )
     return Mound(
         name="Cottage Loaf",
-        mass=Mass(blobs=loaf + cap, melt=10.0, base=BaseLevel(
+        mass=Mass(blobs=filling + loaf + cap, melt=10.0, base=BaseLevel(
             altitude=20.0, softness=14.0, raggedness=7.0, ragged_size=46.0, seed=5)),
         voxels=Voxels(final=1.0),
         grains=(
             Push(feature=64.0, strength=26.0, octaves=5, folded=True, weaker_below=0.85, seed=17),
             Push(feature=15.0, strength=4.0, octaves=4, weaker_below=0.4, seed=41),
         ),
-        skin=Skin(thickness=7.0, softness=0.8),
-        light=Light(sun=Sun(azimuth=62.0, elevation=36.0), medium=Medium(extinction=0.11)),
+        skin=Skin(thickness=5.5, softness=0.8),
+        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.12),
+                    exposure=-0.45),
         view=View(azimuth=0.0, elevation=2.0),
     )
 
@@ -52,7 +57,7 @@ def burnt_crust():
         light=Light(
             sun=Sun(azimuth=163.0, elevation=13.0, colour=(1.0, 0.74, 0.46), strength=4.2),
             sky=Sky(zenith=(0.10, 0.16, 0.32), horizon=(0.62, 0.46, 0.38), ground=(0.13, 0.11, 0.11)),
-            medium=Medium(extinction=0.11),
+            medium=Medium(extinction=0.12),
             exposure=-0.6,
         ),
         view=View(azimuth=0.0, elevation=2.0),
@@ -61,5 +66,5 @@ def burnt_crust():
 
 if __name__ == "__main__":
     for made in (cottage_loaf(), burnt_crust()):
-        made = made.edited(view=fitted(made.view, *bounds_of(made), 1280, 800, 0.62))
+        made = made.edited(view=fitted(made.view, *bounds_of(made), 848, 560))
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

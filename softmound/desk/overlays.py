@@ -117,7 +117,7 @@ class AltitudeRail(QWidget):
             if row is None or row - self.y() < 8:
                 break
             row -= self.y()
-            if row > self.height() - 8:
+            if row > self.height() - 34:  # the figure for scale stands below
                 continue
             whole = abs(altitude / step - round(altitude / step)) < 1e-6
             painter.setPen(QPen(style.TEXT if whole else style.QUIET, 1))

@@ -73,6 +73,8 @@ class Tile(QAbstractButton):
             painter.setClipPath(clip)
             painter.drawImage(QRectF(4, 4, self.width() - 8, MINIATURE[1] + 4), self.image)
             painter.restore()
+        else:
+            self._paint_cards(painter)
         painter.setFont(style.text_font(13))
         painter.setPen(style.TEXT)
         painter.drawText(QRectF(10, 67, 80, 22), Qt.AlignmentFlag.AlignVCenter, self.word)
@@ -89,6 +91,15 @@ class Tile(QAbstractButton):
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.setPen(QPen(style.BARLEY if self.isChecked() else style.TEXT, 1.5))
             painter.drawPath(path)
+
+    def _paint_cards(self, painter):
+        """Empty cards, until there is a picture."""
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.QUIET, 70))
+        for n in range(3):
+            painter.drawRoundedRect(QRectF(20 + 26 * n, 24, 20, 16), 3, 3)
+            if n < 2:
+                painter.drawRoundedRect(QRectF(20 + 26 * n, 44, 20, 14), 3, 3)
 
 
 class Strip(QWidget):

@@ -654,6 +654,7 @@ class Window(QMainWindow):
 
     def showEvent(self, event):
         super().showEvent(event)
+        self.picture.setFocus()
         self._ask(False)
 
     def closeEvent(self, event):

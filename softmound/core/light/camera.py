@@ -117,7 +117,7 @@ def camera_of(view, width, height):
     return Camera(eye, right, up, forward, int(width), int(height), FILM / view.focal / across)
 
 
-def fitted(view, low, high, width, height, share=0.72):
+def fitted(view, low, high, width, height, share=0.88):
     """The view moved so that a box fills a share of the picture.
 
     Parameters

@@ -21,7 +21,7 @@ FALL = 0.5
 """Each octave is attenuated with this share of the extinction of the one before."""
 SUN_CELLS = 160
 SKY_CELLS = 34
-SKY_SHARE = 0.30
+SKY_SHARE = 0.5
 """Share of the extinction that dims light from the sky: most of it comes round by scattering."""
 
 

@@ -18,7 +18,7 @@ from .lattice import OCTAVES
 from .shell import WIDE
 from .transmittance import transmittance
 
-CONTRIBUTIONS = (1.0, 2.6, 1.1, 0.45)
+CONTRIBUTIONS = (2.2, 3.6, 0.5, 0.16)
 """What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
 SPREAD = 0.25
 """Anisotropy of each octave, as a share of the one before."""

@@ -121,9 +121,9 @@ class Sun(Value):
 class Sky(Value):
     """Radiance overhead, at the horizon, and coming back from the ground."""
 
-    zenith: Colour = (0.10, 0.21, 0.43)
-    horizon: Colour = (0.44, 0.54, 0.65)
-    ground: Colour = (0.17, 0.17, 0.16)
+    zenith: Colour = (0.05, 0.145, 0.40)
+    horizon: Colour = (0.33, 0.47, 0.67)
+    ground: Colour = (0.22, 0.24, 0.27)
     strength: Annotated[float, Field(ge=0.0, le=20.0)] = 1.0
 
 

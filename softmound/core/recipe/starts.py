@@ -77,7 +77,8 @@ def first_mound(name):
     return Mound(
         name=name,
         mass=Mass(
-            blobs=heap(7, 300.0, seed=3, generations=1), melt=18.0,
+            blobs=(Blob(name="Heart", centre=(0.0, 45.0, 0.0), radii=(120.0, 50.0, 95.0)),)
+            + heap(9, 300.0, seed=3, height=0.34, dome=0.6, generations=1), melt=14.0,
             base=BaseLevel(altitude=0.0, softness=8.0, raggedness=4.0, ragged_size=40.0),
         ),
         voxels=Voxels(final=1.0),
@@ -86,6 +87,6 @@ def first_mound(name):
             Push(feature=18.0, strength=4.0, octaves=3, seed=29),
         ),
         skin=Skin(thickness=7.0),
-        light=Light(sun=Sun(azimuth=60.0, elevation=38.0)),
+        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), exposure=-0.45),
         view=View(distance=750.0, target=(0.0, 75.0, 0.0), elevation=2.0, azimuth=0.0),
     )

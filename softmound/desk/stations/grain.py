@@ -284,6 +284,8 @@ class ScaleRuler(QWidget):
         order = sorted(range(len(self._mound.grains)), key=lambda n: n == self._station.chosen)
         for number in order:
             self._paint_hill(painter, number, bottom)
+        for number in order:
+            self._letter(painter, number)
 
     def _paint_axis(self, painter, bottom):
         low, high = self._range()
@@ -353,11 +355,21 @@ class ScaleRuler(QWidget):
         if chosen:
             painter.setPen(QPen(style.TEXT, 1.5) if self.hasFocus() else Qt.PenStyle.NoPen)
             painter.drawEllipse(top, 5, 5)
+
+    def _letter(self, painter, number):
+        grain = self._mound.grains[number]
+        chosen = number == self._station.chosen
+        top = self.top_of(grain)
         text = f"Push · {figure(grain.feature)} m" + ("" if grain.on else " · off")
         wide = painter.fontMetrics().horizontalAdvance(text) + 8
-        painter.setPen(style.TEXT if chosen else QColor("#c9c8c2"))
         x = min(max(top.x() - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
-        painter.drawText(QRectF(x, max(top.y() - 24, 20), wide, 16), Qt.AlignmentFlag.AlignCenter, text)
+        box = QRectF(x, max(top.y() - 26, 20), wide, 17)
+        # On a plate of its own, so that hills and lines behind it do not cross the letters.
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.PANEL, 200))
+        painter.drawRoundedRect(box, 4, 4)
+        painter.setPen(style.TEXT if chosen else QColor("#c9c8c2"))
+        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
 
 class GrainSettings(SettingsPanel):
@@ -386,7 +398,7 @@ class GrainSettings(SettingsPanel):
             number.changed.connect(lambda v, m, f=field, w=whole: station.edit_grain(
                 f"grain {f.replace('_', ' ')}", m, **{f: round(v) if w else v}))
             self.fields[field] = self.add(number)
-        self.folded = QCheckBox("Folded: domes and creases, outward only")
+        self.folded = QCheckBox("Folded: domes and creases")
         self.folded.toggled.connect(lambda on: station.edit_grain("folded grain", folded=on))
         self.add(Row(self.folded))
         self.section("Offset")

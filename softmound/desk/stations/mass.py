@@ -266,10 +266,8 @@ class _Blobs(QAbstractListModel):
 
 
 class _Silhouette(QStyledItemDelegate):
-    SIZE = QSize(86, 92)
-
     def sizeHint(self, _option, _index):
-        return self.SIZE
+        return QSize(96, 128)
 
     def paint(self, painter, option, index):
         model = index.model()
@@ -283,10 +281,10 @@ class _Silhouette(QStyledItemDelegate):
         painter.setBrush(style.RAISED)
         painter.drawRoundedRect(frame, 6, 6)
         # Small blobs stay visible: sizes are shown by their square root.
-        scale = [27.0 * math.sqrt(r / largest) for r in blob.radii]
+        scale = [36.0 * math.sqrt(r / largest) for r in blob.radii]
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.TEXT if chosen else style.QUIET)
-        middle = QPointF(frame.center().x(), frame.top() + 32)
+        middle = QPointF(frame.center().x(), frame.top() + (frame.height() - 22) / 2)
         painter.translate(middle)
         painter.rotate(-blob.rotation[2])
         painter.drawEllipse(QPointF(0, 0), scale[0], scale[1])

@@ -105,11 +105,13 @@ class CostLine(QWidget):
         """
         self._mound = mound
         self._limit = memory_limit()
+        ahead = self._station.ahead
+        self._smallest = ahead.smallest_voxel(self._limit) if ahead is not None else 1.0
         self.update()
 
     def _range(self):
         long = max(span_of(self._mound), 0.5)
-        return long / 1400.0, long / 20.0
+        return min(self._smallest * 0.7, long / 1000.0), long / 20.0
 
     def x_of(self, voxel):
         """Column of a voxel size.
@@ -143,7 +145,7 @@ class CostLine(QWidget):
         return min(max(float(f"{low * (high / low) ** share:.2g}"), floor), ceiling)
 
     def _y_of(self, bytes_):
-        low, high = math.log(1e7), math.log(max(self._limit * 4, 2e9))
+        low, high = math.log(1e7), math.log(max(self._limit * 3, 2e9))
         share = (math.log(max(bytes_, 1.0)) - low) / (high - low)
         return self.height() - self.BOTTOM - share * (self.height() - self.TOP - self.BOTTOM)
 

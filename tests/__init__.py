@@ -1,0 +1,1 @@
+"""The tests: python -m tests, or ./run test."""
