@@ -22,8 +22,12 @@ CONTRIBUTIONS = (2.2, 3.6, 0.5, 0.16)
 """What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
 SPREAD = 0.25
 """Anisotropy of each octave, as a share of the one before."""
-OPAQUE = 0.006
+OPAQUE = 0.01
 """Transmittance below which a ray ends."""
+HOLD = 4
+"""Steps for which the light of the sky is taken to be the same."""
+DEEP = f32(0.5)
+"""Transmittance below which the sun's light is looked up every third step."""
 LAYERS = 5
 """Sun, zenith, horizon, ground, opacity; or for Clay normal x, y, z, openness, opacity."""
 SURFACE = 0.3
@@ -179,6 +183,13 @@ def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, s
             # Every ray samples on its own comb of points, shifted at random against bands.
             t = start + _jitter(column, first_row + line, turn) * step
             going = True
+            zenith = f32(0)
+            horizon = f32(0)
+            ground = f32(0)
+            held = f32(0)
+            held_for = 0
+            sunlight = f32(0)
+            sun_for = 0
             while going and t < last:
                 bx = i32(math.floor(eye[0] + dx * t)) >> 3
                 by = i32(math.floor(eye[1] + dy * t)) >> 3
@@ -212,11 +223,20 @@ def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, s
                         )
                     if rho <= f32(0) or (clay and rho < surface):
                         continue
-                    at, u, v, w = _lattice_cell(x, y, z, to_sky, sky_shift, sky_sides)
-                    at = at * u64(3)
-                    zenith = _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
-                    horizon = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
-                    ground = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
+                    # The sky's cells are many steps wide: look anew only now and then, and weigh
+                    # what was seen by all that was scattered meanwhile.
+                    if held_for == 0:
+                        zenith_sum += held * zenith
+                        horizon_sum += held * horizon
+                        ground_sum += held * ground
+                        held = f32(0)
+                        held_for = HOLD
+                        at, u, v, w = _lattice_cell(x, y, z, to_sky, sky_shift, sky_sides)
+                        at = at * u64(3)
+                        zenith = _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
+                        horizon = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
+                        ground = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
+                    held_for -= 1
                     if clay:
                         _normal(low, top, nodes, values, tile_values, x, y, z, pixel)
                         pixel[3] = (zenith + horizon + f32(0.5) * ground) / f32(2.5)
@@ -224,19 +244,25 @@ def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, s
                         going = False
                         break
                     weight = clear * (f32(1) - transmittance(extinction * rho))
-                    at, u, v, w = _lattice_cell(x, y, z, to_sun, sun_shift, sun_sides)
-                    e1 = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
-                    e2 = e1 * e1
-                    e4 = e2 * e2
-                    sun_sum += weight * (p8 * e4 * e4 + p4 * e4 + p2 * e2 + p1 * e1)
-                    zenith_sum += weight * zenith
-                    horizon_sum += weight * horizon
-                    ground_sum += weight * ground
+                    if sun_for == 0:
+                        at, u, v, w = _lattice_cell(x, y, z, to_sun, sun_shift, sun_sides)
+                        e1 = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
+                        e2 = e1 * e1
+                        e4 = e2 * e2
+                        sunlight = p8 * e4 * e4 + p4 * e4 + p2 * e2 + p1 * e1
+                        # Every step near the surface, every third where little is seen any more.
+                        sun_for = 1 if clear > DEEP else 3
+                    sun_for -= 1
+                    sun_sum += weight * sunlight
+                    held += weight
                     clear -= weight
                     if clear < f32(OPAQUE):
                         going = False
                         break
             if not clay:
+                zenith_sum += held * zenith
+                horizon_sum += held * horizon
+                ground_sum += held * ground
                 # What is left behind an opaque ray looks like what was seen of it.
                 whole = f32(1)
                 if not going:

@@ -1,0 +1,59 @@
+"""Prints figures: python -m bench [NAME…] [--json]."""
+
+import json
+import platform
+import sys
+from importlib import import_module, metadata
+
+from softmound.core.kernels import threads
+
+NAMES = ("noise", "frame", "latency", "startup", "export")
+_LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
+
+
+def main(arguments):
+    """Measure and print.
+
+    Parameters
+    ----------
+    arguments : list of str
+
+    Returns
+    -------
+    int
+        0; 2 for a name that is not known.
+    """
+    names = [a for a in arguments if a != "--json"] or list(NAMES)
+    unknown = [n for n in names if n not in NAMES]
+    if unknown:
+        print(f"bench: no figures named {unknown[0]!r}; there are {', '.join(NAMES)}.", file=sys.stderr)
+        return 2
+    found = []
+    for name in names:
+        print(f"measuring {name}", file=sys.stderr, flush=True)
+        found += list(import_module(f"bench.{name}").figures())
+    if "--json" in arguments:
+        print(json.dumps([figure.as_dict() for figure in found], indent=1))
+        return 0
+    versions = ", ".join(f"{n} {metadata.version(n)}" for n in _LIBRARIES)
+    print(f"{_processor()}, {threads()} threads; Python {platform.python_version()}, {versions}\n")
+    print(f"{'figure':<62} {'value':>10} {'unit':<16} {'ratio':>7}  {'aim':<18} peer")
+    for figure in found:
+        ratio = "" if figure.ratio is None else f"{figure.ratio:.2f}"
+        mark = {True: "ok", False: "MISSED", None: ""}[figure.ok]
+        peer = f"{figure.peer}: {figure.peer_value:.4g} {figure.unit}" if figure.peer else ""
+        print(f"{figure.name:<62} {figure.value:>10.4g} {figure.unit:<16} {ratio:>7}  "
+              f"{figure.aim:<18} {mark:<6} {peer}")
+    return 0
+
+
+def _processor():
+    with open("/proc/cpuinfo", encoding="utf-8") as lines:
+        for line in lines:
+            if line.startswith("model name"):
+                return line.split(":", 1)[1].strip()
+    return platform.machine()
+
+
+if __name__ == "__main__":
+    sys.exit(main(sys.argv[1:]))
