@@ -1,0 +1,316 @@
+"""Mass: distance to ellipsoids, joining, the base level, and the bricks that hold it."""
+
+import math
+import unittest
+
+import numpy as np
+from scipy.optimize import brentq
+
+from softmound.core.light.camera import camera_of, fitted
+from softmound.core.mass.cells import first_cells
+from softmound.core.mass.distance import band_of, box_of, distance_in
+from softmound.core.mass.ellipsoid import rotation_matrix
+from softmound.core.mass.outline import blob_outline, moved, resized
+from softmound.core.mass.pick import blob_hit
+from softmound.core.recipe import BaseLevel, Blob, Mass, View
+from softmound.core.recipe.starts import heap
+from softmound.core.volume.memory import BrickMemory
+
+from .scenes import NO_BASE, lumpy_mound, voxels_of
+
+
+def exact_distance(blob, point):
+    """Signed distance to an ellipsoid by bracketing the root of its secular equation in float64."""
+    radii = np.array(blob.radii)
+    q = np.abs(rotation_matrix(blob.rotation).T @ (np.asarray(point) - blob.centre))
+    q = np.maximum(q, 1e-9 * radii)
+
+    def secular(t):
+        return float(((radii * q / (t + radii**2)) ** 2).sum() - 1.0)
+
+    low = -radii.min() ** 2 + 0.5 * radii.min() * q[radii.argmin()]
+    t = brentq(secular, low, float(radii.max() * np.linalg.norm(q)) + 1.0, xtol=1e-12, rtol=1e-14)
+    return math.copysign(np.linalg.norm(q - radii**2 * q / (t + radii**2)), t)
+
+
+def all_distances(mass, voxel, low, high):
+    """Distance at all voxels of a box of bricks, every blob considered everywhere."""
+    cells = first_cells(np.asarray(low), np.asarray(high), 1, len(mass.blobs))
+    return cells.coords, distance_in(mass, voxel, cells)
+
+
+def points_of(coords, voxel):
+    """World positions of the voxels of bricks."""
+    return voxels_of(coords) * voxel
+
+
+class OneBlob(unittest.TestCase):
+    def check(self, blob, voxel, tolerance):
+        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        band = band_of(mass, voxel, 3 * voxel, 3 * voxel)
+        got = distance_in(mass, voxel, band.cells)
+        points = points_of(band.cells.coords, voxel).reshape(-1, 3)
+        pick = np.random.default_rng(1).choice(len(points), 400, replace=False)
+        expected = np.array([exact_distance(blob, p) for p in points[pick]])
+        near = expected > -0.6 * min(blob.radii)
+        error = np.abs(got.ravel()[pick] - expected)[near]
+        self.assertLess(error.max(), tolerance * max(blob.radii))
+
+    def test_ball_is_exact(self):
+        blob = Blob(centre=(1.0, 2.0, -3.0), radii=(10.0, 10.0, 10.0))
+        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        band = band_of(mass, 0.5, 2.0, 2.0)
+        got = distance_in(mass, 0.5, band.cells)
+        expected = np.linalg.norm(points_of(band.cells.coords, 0.5) - blob.centre, axis=-1) - 10.0
+        np.testing.assert_allclose(got, expected, atol=2e-5)
+
+    def test_mild_ellipsoid(self):
+        self.check(Blob(centre=(0.0, 0.0, 0.0), radii=(10.0, 8.0, 12.0)), 0.6, 5e-5)
+
+    def test_turned_ellipsoid(self):
+        self.check(Blob(centre=(4.0, 20.0, -6.0), radii=(12.0, 5.0, 7.0), rotation=(30.0, -40.0, 70.0)),
+                   0.6, 1e-3)
+
+    def test_flat_and_long_ellipsoids(self):
+        self.check(Blob(radii=(30.0, 4.0, 25.0)), 1.2, 1e-3)
+        self.check(Blob(radii=(3.0, 3.0, 30.0)), 1.0, 1e-3)
+
+    def test_on_the_axes(self):
+        blob = Blob(centre=(0.0, 0.0, 0.0), radii=(8.0, 6.0, 4.0))
+        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        coords, got = all_distances(mass, 1.0, (-2, -2, -2), (1, 1, 1))
+        points = points_of(coords, 1.0)
+        for axis, radius in enumerate(blob.radii):
+            point = np.zeros(3)
+            point[axis] = 12.0
+            at = np.all(points == point, axis=-1)
+            self.assertAlmostEqual(float(got[at][0]), 12.0 - radius, places=4)
+
+    def test_volume_converges_to_the_formula(self):
+        blob = Blob(centre=(0.3, 20.2, -0.1), radii=(10.0, 7.0, 8.0), rotation=(10.0, 20.0, 30.0))
+        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        exact = 4.0 / 3.0 * math.pi * 10.0 * 7.0 * 8.0
+        errors = []
+        for voxel in (1.0, 0.5):
+            band = band_of(mass, voxel, voxel, voxel)
+            distance = distance_in(mass, voxel, band.cells)
+            # A voxel counts by how far the surface is from its middle: second order in the voxel.
+            share = np.clip(0.5 - distance / voxel, 0.0, 1.0)
+            volume = (share.sum() + 512 * len(band.inside)) * voxel**3
+            errors.append(abs(volume / exact - 1.0))
+        self.assertLess(errors[0], 0.01)
+        self.assertLess(errors[1], errors[0] / 2)
+
+    def test_rotation_is_about_x_then_y_then_z(self):
+        turned = rotation_matrix((90.0, 90.0, 0.0)) @ [0.0, 1.0, 0.0]
+        np.testing.assert_allclose(turned, [1.0, 0.0, 0.0], atol=1e-12)
+        matrix = rotation_matrix((12.0, -34.0, 56.0))
+        np.testing.assert_allclose(matrix @ matrix.T, np.eye(3), atol=1e-12)
+        self.assertAlmostEqual(np.linalg.det(matrix), 1.0)
+
+
+class Joining(unittest.TestCase):
+    def test_without_melt_it_is_the_minimum(self):
+        blobs = lumpy_mound().mass.blobs
+        coords, got = all_distances(Mass(blobs=blobs, melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))
+        each = [all_distances(Mass(blobs=(b,), melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))[1]
+                for b in blobs]
+        np.testing.assert_allclose(got, np.min(each, axis=0), atol=1e-5)
+
+    def test_two_equal_balls_melt_by_a_quarter(self):
+        blobs = (Blob(centre=(-6.0, 20.0, 0.0), radii=(8.0,) * 3), Blob(centre=(6.0, 20.0, 0.0), radii=(8.0,) * 3))
+        melt = 4.0
+        coords, got = all_distances(Mass(blobs=blobs, melt=melt, base=NO_BASE), 1.0, (-1, 2, -1), (0, 3, 0))
+        points = points_of(coords, 1.0)
+        middle = np.abs(points[..., 0]) < 1e-9
+        expected = np.hypot(np.hypot(6.0, points[middle][:, 1] - 20.0), points[middle][:, 2]) - 8.0 - melt / 4
+        np.testing.assert_allclose(got[middle], expected, atol=1e-5)
+
+    def test_away_from_the_seam_melt_changes_nothing(self):
+        blobs = (Blob(centre=(-6.0, 20.0, 0.0), radii=(8.0,) * 3), Blob(centre=(6.0, 20.0, 0.0), radii=(8.0,) * 3))
+        _, plain = all_distances(Mass(blobs=blobs, melt=0.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
+        coords, got = all_distances(Mass(blobs=blobs, melt=3.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
+        points = points_of(coords, 1.0)
+        apart = np.abs(np.linalg.norm(points - blobs[0].centre, axis=-1)
+                       - np.linalg.norm(points - blobs[1].centre, axis=-1)) > 3.0
+        np.testing.assert_allclose(got[apart], plain[apart], atol=1e-5)
+        self.assertTrue(np.all(got <= plain + 1e-5))
+
+    def test_it_is_one_lipschitz(self):
+        mass = lumpy_mound().mass.edited(base=NO_BASE)
+        _, got = all_distances(mass, 0.5, (-2, 1, -1), (1, 3, 1))
+        bricks = got.reshape(-1, 8, 8, 8)
+        for axis in (1, 2, 3):
+            self.assertLessEqual(np.abs(np.diff(bricks, axis=axis)).max(), 0.5 * (1 + 2e-2))
+
+
+class Bricks(unittest.TestCase):
+    def test_leaving_out_far_blobs_changes_nothing(self):
+        mass = Mass(blobs=heap(9, 60.0, 5, generations=2, buds=4), melt=3.0,
+                    base=BaseLevel(altitude=6.0, softness=2.0, raggedness=1.0, ragged_size=9.0))
+        band = band_of(mass, 0.8, 2.0, 3.0)
+        self.assertLess(band.cells.counts.mean(), 0.7 * len(mass.blobs))
+        got = distance_in(mass, 0.8, band.cells)
+        count = len(band.cells.coords)
+        everywhere = type(band.cells)(
+            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, len(mass.blobs), np.int64),
+            np.arange(len(mass.blobs), dtype=np.int32), band.cells.stamps)
+        np.testing.assert_allclose(got, distance_in(mass, 0.8, everywhere), atol=1e-5)
+
+    def test_no_brick_with_surface_is_missed(self):
+        mass = lumpy_mound().mass
+        voxel = 0.9
+        band = band_of(mass, voxel, 1.0, 1.5)
+        kept = {tuple(c) for c in band.cells.coords.tolist()}
+        inside = {tuple(c) for c in band.inside.tolist()}
+        self.assertFalse(kept & inside)
+        coords, distance = all_distances(mass, voxel, (-4, -1, -4), (4, 6, 4))
+        for coord, values in zip(coords.tolist(), distance):
+            if values.min() <= 1.0 and values.max() >= -1.5:
+                self.assertIn(tuple(coord), kept)
+            if tuple(coord) in inside:
+                self.assertLess(values.max(), -1.5)
+            elif tuple(coord) not in kept:
+                self.assertGreater(values.min(), 1.0)
+
+    def test_cost_follows_the_surface(self):
+        mass = Mass(blobs=(Blob(radii=(40.0,) * 3),), base=NO_BASE)
+        counts = [len(band_of(mass, v, 2.0, 2.0).cells.coords) for v in (1.0, 0.5)]
+        # A brick is kept when its middle lies within the band widened by half its diagonal.
+        kept = [(4.0 + 3**0.5 * 8 * v) / (8 * v) ** 3 for v in (1.0, 0.5)]
+        self.assertAlmostEqual(counts[1] / counts[0], kept[1] / kept[0], delta=0.25)
+
+    def test_bricks_are_sorted_and_unique(self):
+        coords = band_of(lumpy_mound().mass, 0.7, 1.0, 1.0).cells.coords
+        as_tuples = [tuple(c) for c in coords.tolist()]
+        self.assertEqual(as_tuples, sorted(set(as_tuples)))
+
+    def test_nothing_gives_nothing(self):
+        for mass in (Mass(), Mass(blobs=(Blob(centre=(0.0, -50.0, 0.0), radii=(5.0,) * 3),))):
+            self.assertIsNone(box_of(mass))
+            band = band_of(mass, 1.0, 1.0, 1.0)
+            self.assertEqual(len(band.cells.coords), 0)
+            self.assertEqual(distance_in(mass, 1.0, band.cells).shape, (0, 512))
+
+    def test_the_box_holds_the_surface(self):
+        mass = lumpy_mound().mass
+        low, high = box_of(mass)
+        coords, distance = all_distances(mass, 1.0, (-5, -2, -5), (5, 6, 5))
+        inside = points_of(coords, 1.0)[distance <= 0.0]
+        self.assertTrue(np.all(inside >= low) and np.all(inside <= high))
+
+    def test_the_box_of_a_turned_ellipsoid_is_tight(self):
+        mass = Mass(blobs=(Blob(centre=(0, 0, 0), radii=(10.0, 1.0, 1.0), rotation=(0.0, 0.0, 45.0)),),
+                    melt=0.0, base=NO_BASE)
+        low, high = box_of(mass)
+        reach = math.sqrt((10.0**2 + 1.0) / 2)
+        np.testing.assert_allclose(high, (reach, reach, 1.0), rtol=1e-5)
+        np.testing.assert_allclose(low, -high, rtol=1e-5)
+
+    def test_remembered_bricks_equal_fresh_ones(self):
+        mass = lumpy_mound().mass
+        memory = BrickMemory()
+        for step in range(4):
+            blob = mass.blobs[2].edited(centre=(1.0 + step, 24.0 - step, 0.0))
+            now = mass.edited(blobs=(*mass.blobs[:2], blob))
+            band = band_of(now, 0.8, 2.0, 2.0)
+            np.testing.assert_array_equal(distance_in(now, 0.8, band.cells, memory=memory),
+                                          distance_in(now, 0.8, band.cells))
+
+
+class Base(unittest.TestCase):
+    def distance(self, **changes):
+        base = BaseLevel(altitude=10.0, softness=0.0, raggedness=0.0).edited(**changes)
+        mass = Mass(blobs=(Blob(centre=(0.0, 12.0, 0.0), radii=(12.0,) * 3),), melt=0.0, base=base)
+        coords, got = all_distances(mass, 1.0, (-2, 0, -2), (1, 3, 1))
+        return points_of(coords, 1.0), got
+
+    def test_a_hard_level_cuts_at_its_altitude(self):
+        points, got = self.distance()
+        ball = np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0
+        np.testing.assert_allclose(got, np.maximum(ball, 10.0 - points[..., 1]), atol=1e-4)
+
+    def test_nothing_is_left_below(self):
+        for softness in (0.0, 3.0, 8.0):
+            points, got = self.distance(softness=softness)
+            self.assertTrue(np.all(got[points[..., 1] < 10.0] > 0.0))
+
+    def test_softness_only_takes_away_and_never_more_than_a_quarter(self):
+        _, hard = self.distance()
+        before = hard
+        for softness in (1.0, 4.0, 9.0):
+            _, soft = self.distance(softness=softness)
+            self.assertTrue(np.all(soft >= before - 1e-5))
+            self.assertLessEqual((soft - hard).max(), softness / 4 + 1e-4)
+            before = soft
+
+    def test_raggedness_stays_within_its_amplitude(self):
+        _, flat = self.distance()
+        points, ragged = self.distance(raggedness=2.0, ragged_size=5.0, seed=8)
+        self.assertLessEqual(np.abs(ragged - flat).max(), 2.0 + 1e-4)
+        self.assertGreater(np.abs(ragged - flat).max(), 0.3)
+        # It goes up and down over the plan, not over the height.
+        under = (points[..., 1] == 2.0)
+        self.assertGreater(np.std(ragged[under]), 0.1)
+
+    def test_off_means_off(self):
+        _, off = self.distance(on=False)
+        points, _ = self.distance()
+        np.testing.assert_allclose(off, np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0, atol=1e-4)
+
+
+class InThePicture(unittest.TestCase):
+    def setUp(self):
+        self.blobs = lumpy_mound().mass.blobs
+        view = fitted(View(azimuth=25.0, elevation=12.0), (-20, 5, -12), (18, 30, 12), 600, 400)
+        self.camera = camera_of(view, 600, 400)
+
+    def test_a_ray_hits_what_marching_finds(self):
+        dice = np.random.default_rng(6)
+        hits = 0
+        for _ in range(60):
+            ray = self.camera.ray(dice.uniform(150, 450), dice.uniform(80, 320))
+            got = blob_hit(self.blobs, self.camera.eye, ray)
+            along = np.linspace(0.0, 300.0, 6001)
+            points = self.camera.eye + along[:, None] * ray
+            inside = []
+            for blob in self.blobs:
+                own = (points - blob.centre) @ rotation_matrix(blob.rotation) / np.array(blob.radii)
+                where = np.flatnonzero((own**2).sum(axis=1) <= 1.0)
+                inside.append(along[where[0]] if len(where) else np.inf)
+            if got is None:
+                self.assertTrue(np.all(np.isinf(inside)))
+            else:
+                hits += 1
+                self.assertAlmostEqual(got[1], min(inside), delta=0.12)
+        self.assertGreater(hits, 20)
+
+    def test_outline_parts_hits_from_misses(self):
+        for number, blob in enumerate(self.blobs):
+            outline = blob_outline(blob, self.camera)
+            middle = outline.mean(axis=0)
+            for point in outline[::6]:
+                inside = middle + (point - middle) * 0.98
+                outside = middle + (point - middle) * 1.02
+                self.assertIsNotNone(blob_hit([blob], self.camera.eye, self.camera.ray(*inside)))
+                self.assertIsNone(blob_hit([blob], self.camera.eye, self.camera.ray(*outside)))
+
+    def test_no_outline_from_inside(self):
+        view = View(target=self.blobs[0].centre, distance=0.5)
+        self.assertIsNone(blob_outline(self.blobs[0], camera_of(view, 600, 400)))
+
+    def test_a_moved_blob_follows_the_hand(self):
+        blob = self.blobs[1]
+        before = self.camera.pixel(blob.centre)
+        after = self.camera.pixel(moved(blob, self.camera, 40.0, -25.0).centre)
+        self.assertAlmostEqual(after[0] - before[0], 40.0, delta=0.01)
+        self.assertAlmostEqual(after[1] - before[1], -25.0, delta=0.01)
+
+    def test_resizing_stays_within_limits(self):
+        blob = resized(self.blobs[1], 2.0, (0.001, 20.0))
+        self.assertEqual(blob.radii, (18.0, 20.0, 14.0))
+        self.assertEqual(resized(self.blobs[1], 1e-9, (0.5, 20.0)).radii, (0.5, 0.5, 0.5))
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,295 @@
+"""Recipes: frozen, limited, strictly read; the .mound file and all it refuses."""
+
+import io
+import json
+import math
+import os
+import pathlib
+import stat
+import struct
+import tempfile
+import unittest
+import zipfile
+
+from pydantic import ValidationError
+
+from softmound.core.recipe import (
+    BaseLevel, Blob, Light, Mass, Medium, Mound, Problem, Push, Skin, Sky, Sun, View, Voxels, limits,
+    mound_json, parse_mound, read_mound, read_thumb, write_mound,
+)
+from softmound.core.recipe.starts import first_mound, heap
+
+from .scenes import lumpy_mound
+
+
+def mound_zip(members, compression=zipfile.ZIP_DEFLATED):
+    """Bytes of a zip with the given members."""
+    buffer = io.BytesIO()
+    with zipfile.ZipFile(buffer, "w", compression) as archive:
+        for name, content in members.items():
+            archive.writestr(name, content)
+    return buffer.getvalue()
+
+
+class Models(unittest.TestCase):
+    def test_a_recipe_cannot_be_changed(self):
+        mound = lumpy_mound()
+        with self.assertRaises(ValidationError):
+            mound.name = "Other"
+        with self.assertRaises(ValidationError):
+            mound.mass.blobs[0].radii = (1.0, 1.0, 1.0)
+
+    def test_an_edit_is_a_new_recipe_and_leaves_the_old(self):
+        mound = lumpy_mound()
+        other = mound.edited(skin=mound.skin.edited(thickness=4.0))
+        self.assertEqual(other.skin.thickness, 4.0)
+        self.assertEqual(mound.skin.thickness, 1.5)
+        self.assertIs(other.mass, mound.mass)
+
+    def test_an_edit_outside_the_limits_is_refused(self):
+        for edit in (
+            lambda: Blob().edited(radii=(0.0, 1.0, 1.0)),
+            lambda: Push().edited(octaves=0),
+            lambda: Sun().edited(elevation=91.0),
+            lambda: Skin().edited(core=math.nan),
+            lambda: View().edited(distance=math.inf),
+        ):
+            with self.assertRaises(ValidationError):
+                edit()
+
+    def test_every_number_of_a_recipe_has_limits(self):
+        for model in (Blob, BaseLevel, Mass, Voxels, Push, Skin, Sun, Sky, Medium, Light, View):
+            for name, field in model.model_fields.items():
+                if isinstance(field.default, bool) or not isinstance(field.default, (int, float)):
+                    continue
+                with self.subTest(model=model.__name__, field=name):
+                    low, high = limits(model, name)
+                    self.assertLess(low, high)
+                    self.assertLessEqual(low, field.default)
+                    self.assertLessEqual(field.default, high)
+
+    def test_limits_of_tuples_are_those_of_their_numbers(self):
+        low, high = limits(Blob, "radii")
+        Blob(radii=(low, low, low))
+        Blob(radii=(high, high, high))
+        with self.assertRaises(ValidationError):
+            Blob(radii=(low / 2, 1.0, 1.0))
+        with self.assertRaises(ValidationError):
+            Blob(radii=(high * 2, 1.0, 1.0))
+
+    def test_a_heap_is_reproducible_and_follows_its_seed(self):
+        self.assertEqual(heap(5, 100.0, 3), heap(5, 100.0, 3))
+        self.assertNotEqual(heap(5, 100.0, 3), heap(5, 100.0, 4))
+        self.assertEqual(len(heap(5, 100.0, 3, generations=2, buds=4)), 5 + 5 * 4)
+
+    def test_the_first_mound_is_a_valid_recipe(self):
+        mound = first_mound("Any")
+        self.assertEqual(parse_mound(mound_json(mound), "x"), mound)
+
+
+class Reading(unittest.TestCase):
+    def refused(self, change, *words):
+        """Assert that a changed recipe is refused in one sentence with these words."""
+        data = json.loads(mound_json(lumpy_mound()))
+        change(data)
+        with self.assertRaises(Problem) as caught:
+            parse_mound(json.dumps(data), "bun.mound")
+        sentence = str(caught.exception)
+        self.assertIn("bun.mound", sentence)
+        self.assertNotIn("\n", sentence)
+        for word in words:
+            self.assertIn(word, sentence)
+        return sentence
+
+    def test_json_round_trip_is_equal(self):
+        for mound in (Mound(), lumpy_mound(), first_mound("A b c")):
+            self.assertEqual(parse_mound(mound_json(mound), "x"), mound)
+
+    def test_the_text_is_readable_and_stable(self):
+        text = mound_json(lumpy_mound())
+        self.assertEqual(text, mound_json(parse_mound(text, "x")))
+        self.assertIn('"name": "Lumpy"', text)
+        self.assertGreater(text.count("\n"), 50)
+
+    def test_unknown_version(self):
+        self.refused(lambda d: d.update(format=2), "format 2", "newer version")
+
+    def test_missing_or_silly_version(self):
+        self.refused(lambda d: d.pop("format"), "format version")
+        self.refused(lambda d: d.update(format="1"), "format version")
+        self.refused(lambda d: d.update(format=True), "format version")
+        self.refused(lambda d: d.update(format=-3), "format version")
+
+    def test_unknown_field(self):
+        self.refused(lambda d: d.update(colour="red"), "colour", "not known")
+        self.refused(lambda d: d["mass"]["blobs"][1].update(mass=3), "mass.blobs.1.mass", "not known")
+
+    def test_missing_field_is_filled_with_its_default(self):
+        data = json.loads(mound_json(lumpy_mound()))
+        del data["skin"]["core"]
+        self.assertEqual(parse_mound(json.dumps(data), "x").skin.core, Skin().core)
+
+    def test_out_of_range(self):
+        self.refused(lambda d: d["mass"]["blobs"][0].update(radii=[1.0, -2.0, 1.0]),
+                     "mass.blobs.0.radii.1", "-2.0", "at least")
+        self.refused(lambda d: d["light"]["sun"].update(elevation=200), "light.sun.elevation", "at most 90")
+        self.refused(lambda d: d["grains"][0].update(octaves=99), "grains.0.octaves", "at most 10")
+
+    def test_not_finite(self):
+        for value in (math.nan, math.inf, -math.inf):
+            self.refused(lambda d, v=value: d["skin"].update(thickness=v), "skin.thickness")
+
+    def test_wrong_type(self):
+        self.refused(lambda d: d["skin"].update(thickness="thick"), "skin.thickness")
+        self.refused(lambda d: d.update(mass=[]), "mass")
+        self.refused(lambda d: d["mass"]["blobs"][0].update(radii=[1.0, 2.0]), "radii")
+        self.refused(lambda d: d.update(name=""), "name")
+        self.refused(lambda d: d.update(name="a/b"), "name")
+
+    def test_too_many(self):
+        self.refused(lambda d: d.update(grains=[d["grains"][0]] * 9), "grains", "at most 8")
+
+    def test_several_problems_are_counted(self):
+        def change(data):
+            data["skin"]["thickness"] = -1
+            data["light"]["exposure"] = 99
+        self.assertIn("1 more problem", self.refused(change))
+
+    def test_no_json(self):
+        for text in ("", "{", "[1, 2", "nonsense", '{"format": 1,}', "[" * 100_000):
+            with self.assertRaises(Problem) as caught:
+                parse_mound(text, "bun.mound")
+            self.assertIn("JSON", str(caught.exception))
+
+    def test_json_that_is_no_object(self):
+        for text in ("[]", "3", '"mound"', "null"):
+            with self.assertRaises(Problem) as caught:
+                parse_mound(text, "bun.mound")
+            self.assertIn("no recipe", str(caught.exception))
+
+
+class Files(unittest.TestCase):
+    def setUp(self):
+        self._folder = tempfile.TemporaryDirectory()
+        self.folder = pathlib.Path(self._folder.name)
+        self.path = self.folder / "bun.mound"
+
+    def tearDown(self):
+        self._folder.cleanup()
+
+    def refused(self, content, *words):
+        self.path.write_bytes(content)
+        for read in (read_mound, read_thumb):
+            with self.assertRaises(Problem) as caught:
+                read(self.path)
+            sentence = str(caught.exception)
+            self.assertIn(str(self.path), sentence)
+            self.assertEqual(sentence.count("\n"), 0)
+            for word in words:
+                self.assertIn(word, sentence)
+
+    def test_round_trip_with_thumb(self):
+        write_mound(self.path, lumpy_mound(), b"a picture")
+        self.assertEqual(read_mound(self.path), lumpy_mound())
+        self.assertEqual(read_thumb(self.path), b"a picture")
+
+    def test_it_is_a_plain_zip_of_readable_json(self):
+        write_mound(self.path, lumpy_mound())
+        with zipfile.ZipFile(self.path) as archive:
+            self.assertEqual(archive.namelist(), ["mound.json"])
+            self.assertEqual(json.loads(archive.read("mound.json"))["name"], "Lumpy")
+        self.assertIsNone(read_thumb(self.path))
+
+    def test_same_recipe_same_bytes(self):
+        write_mound(self.path, lumpy_mound(), b"x")
+        other = self.folder / "other.mound"
+        write_mound(other, lumpy_mound(), b"x")
+        self.assertEqual(self.path.read_bytes(), other.read_bytes())
+
+    def test_writing_leaves_nothing_else_behind(self):
+        write_mound(self.path, lumpy_mound())
+        write_mound(self.path, Mound())
+        self.assertEqual([p.name for p in self.folder.iterdir()], ["bun.mound"])
+        self.assertEqual(read_mound(self.path), Mound())
+        self.assertEqual(stat.S_IMODE(self.path.stat().st_mode), 0o644)
+
+    def test_a_failed_write_keeps_the_old_file(self):
+        write_mound(self.path, lumpy_mound())
+        with self.assertRaises(Problem):
+            write_mound(self.folder / "missing" / "bun.mound", Mound())
+        target = self.folder / "taken.mound"
+        target.mkdir()
+        (target / "in the way").touch()
+        with self.assertRaises(Problem) as caught:
+            write_mound(target, Mound())
+        self.assertIn("could not be written", str(caught.exception))
+        self.assertEqual(read_mound(self.path), lumpy_mound())
+        self.assertEqual(sorted(p.name for p in self.folder.iterdir()), ["bun.mound", "taken.mound"])
+
+    def test_missing_file(self):
+        with self.assertRaises(Problem) as caught:
+            read_mound(self.folder / "none.mound")
+        self.assertIn("no such file", str(caught.exception))
+
+    def test_folder_instead_of_file(self):
+        with self.assertRaises(Problem):
+            read_mound(self.folder)
+
+    def test_no_zip(self):
+        for content in (b"", b"PK", b"not a zip at all" * 10, b"\x00" * 400):
+            self.refused(content, "not a .mound")
+
+    def test_damaged_zip(self):
+        write_mound(self.path, lumpy_mound(), b"x" * 3000)
+        whole = self.path.read_bytes()
+        self.refused(whole[: len(whole) // 2])
+        # Every flipped byte is read as before or refused in a sentence; nothing else may happen.
+        for at in range(0, len(whole), 7):
+            damaged = bytearray(whole)
+            damaged[at] ^= 0xFF
+            self.path.write_bytes(bytes(damaged))
+            try:
+                self.assertEqual(read_mound(self.path), lumpy_mound())
+            except Problem as problem:
+                self.assertIn(str(self.path), str(problem))
+
+    def test_zip_without_a_recipe(self):
+        self.path.write_bytes(mound_zip({"thumb.png": b"x"}))
+        with self.assertRaises(Problem) as caught:
+            read_mound(self.path)
+        self.assertIn("no mound.json", str(caught.exception))
+
+    def test_zip_that_escapes_its_folder(self):
+        for name in ("../mound.json", "/etc/mound.json", "a/../../mound.json", "..\\mound.json"):
+            self.refused(mound_zip({name: b"{}", "mound.json": b"{}"}), "outside the file")
+
+    def test_zip_with_something_foreign(self):
+        self.refused(mound_zip({"mound.json": b"{}", "run.sh": b"echo"}), "does not belong")
+
+    def test_zip_that_unpacks_to_gigabytes(self):
+        content = mound_zip({"mound.json": b" " * (70 * 2**20)})
+        self.assertLess(len(content), 2**20)
+        self.refused(content, "would unpack to 70 MiB", "64 MiB")
+
+    def test_zip_that_lies_about_its_size(self):
+        content = bytearray(mound_zip({"mound.json": b" " * (70 * 2**20)}))
+        lie = struct.pack("<I", 100)
+        central = content.rindex(b"PK\x01\x02")
+        content[central + 24 : central + 28] = lie
+        local = content.index(b"PK\x03\x04")
+        content[local + 22 : local + 26] = lie
+        self.path.write_bytes(bytes(content))
+        with self.assertRaises(Problem):
+            read_mound(self.path)
+
+    @unittest.skipIf(os.geteuid() == 0, "root may read everything")
+    def test_unreadable_file(self):
+        write_mound(self.path, Mound())
+        self.path.chmod(0)
+        with self.assertRaises(Problem) as caught:
+            read_mound(self.path)
+        self.assertIn("could not be read", str(caught.exception))
+
+
+if __name__ == "__main__":
+    unittest.main()
