@@ -10,6 +10,24 @@ import unittest
 HERE = pathlib.Path(__file__).parent
 
 
+class TimedResult(unittest.TextTestResult):
+    """Also keeps how long the slow tests took, so that the suite can be kept short."""
+
+    def __init__(self, *args, **options):
+        super().__init__(*args, **options)
+        self.slow = []
+
+    def startTest(self, test):
+        self._began = time.monotonic()
+        super().startTest(test)
+
+    def stopTest(self, test):
+        super().stopTest(test)
+        taken = time.monotonic() - self._began
+        if taken > 2.0:
+            self.slow.append((taken, test.id()))
+
+
 def main(names):
     """Run tests.
 
@@ -34,7 +52,10 @@ def main(names):
         else:
             suite = loader.discover(str(HERE), top_level_dir=str(HERE.parent))
         begun = time.monotonic()
-        result = unittest.TextTestRunner(verbosity=2, stream=sys.stdout).run(suite)
+        result = unittest.TextTestRunner(
+            verbosity=2, stream=sys.stdout, resultclass=TimedResult).run(suite)
+    for seconds, name in sorted(result.slow, reverse=True)[:12]:
+        print(f"{seconds:6.1f} s  {name}")
     failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
     passed = result.testsRun - failed - len(result.skipped)
     print(f"finished in {time.monotonic() - begun:.0f} s", flush=True)

@@ -36,7 +36,10 @@ def main(task, path, answer, name, gigabytes):
 
     try:
         if task == "facts":
-            pathlib.Path(answer).write_text(json.dumps(facts_of_file(path)))
+            facts = facts_of_file(path)
+            if not facts:
+                raise Problem("holds no grid; it is empty or damaged.")
+            pathlib.Path(answer).write_text(json.dumps(facts))
             return 0
         names = {g.name: g for g in vdb.readAllGridMetadata(path)}
         if name not in names:

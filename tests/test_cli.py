@@ -1,0 +1,210 @@
+"""The command: what it prints, what it writes, and one sentence for everything that goes wrong."""
+
+import contextlib
+import io
+import json
+import os
+import pathlib
+import signal
+import subprocess
+import sys
+import tempfile
+import time
+import unittest
+
+import numpy as np
+from PIL import Image
+
+from softmound.cli import main, reseeded
+from softmound.core.exchange.reference import vdb
+from softmound.core.recipe import Mound, read_mound, write_mound
+
+from .scenes import ball_mound, lumpy_mound
+
+ROOT = pathlib.Path(__file__).parent.parent
+
+
+class Command(unittest.TestCase):
+    def setUp(self):
+        self._folder = tempfile.TemporaryDirectory()
+        self.folder = pathlib.Path(self._folder.name)
+        self.mound = self.folder / "bun.mound"
+        write_mound(self.mound, ball_mound())
+
+    def tearDown(self):
+        self._folder.cleanup()
+
+    def run_command(self, *arguments):
+        """Run in this process; return exit code, stdout and stderr."""
+        out, err = io.StringIO(), io.StringIO()
+        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+            try:
+                code = main([str(a) for a in arguments])
+            except SystemExit as ended:
+                code = ended.code
+        return code, out.getvalue(), err.getvalue()
+
+    def refused(self, *arguments):
+        """Assert exit code 2 with one sentence, and that no file appeared; return the sentence."""
+        before = sorted(str(p) for p in self.folder.rglob("*"))
+        code, out, err = self.run_command(*arguments)
+        self.assertEqual(code, 2, err)
+        self.assertEqual(out, "")
+        self.assertEqual(err.strip().count("\n"), 0, err)
+        self.assertTrue(err.startswith("softmound: "), err)
+        self.assertEqual(sorted(str(p) for p in self.folder.rglob("*")), before)
+        return err
+
+    def test_new(self):
+        path = self.folder / "fresh.mound"
+        code, out, _ = self.run_command("new", path)
+        self.assertEqual((code, out.strip()), (0, str(path)))
+        mound = read_mound(path)
+        self.assertEqual(mound.name, "fresh")
+        self.assertTrue(mound.mass.blobs)
+        self.assertIn("exists already", self.refused("new", path))
+        self.assertEqual(read_mound(path), mound)
+
+    def test_build_writes_what_the_library_reads(self):
+        out = self.folder / "bun.vdb"
+        code, text, _ = self.run_command("build", self.mound, "--out", out, "--voxel", "0.5", "--json")
+        self.assertEqual(code, 0)
+        facts = json.loads(text)
+        stored = vdb.read(str(out), "density")
+        self.assertEqual(facts["active_voxels"], stored.activeVoxelCount())
+        self.assertEqual(facts["bytes"], out.stat().st_size)
+        self.assertEqual(facts["voxel"], 0.5)
+        self.assertAlmostEqual(stored.transform.voxelSize()[0], 0.5)
+        self.assertAlmostEqual(stored["extinction_per_metre"], facts["extinction"], places=6)
+        self.assertEqual(sorted(p.name for p in self.folder.iterdir()), ["bun.mound", "bun.vdb"])
+
+    def test_build_uses_the_final_voxel_and_can_be_read_by_people(self):
+        code, text, _ = self.run_command("build", self.mound, "--out", self.folder / "a.vdb")
+        self.assertEqual(code, 0)
+        self.assertRegex(text, r"voxel +1\n")
+        self.assertRegex(text, r"active voxels +[\d,]+\n")
+
+    def test_build_in_full_floats(self):
+        for flag, half in ((["--float"], False), ([], True)):
+            self.run_command("build", self.mound, "--out", self.folder / "a.vdb", *flag)
+            self.assertEqual(vdb.read(str(self.folder / "a.vdb"), "density").saveFloatAsHalf, half)
+
+    def test_build_takes_a_picture(self):
+        picture = self.folder / "bun.png"
+        code, _, _ = self.run_command("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "1",
+                                      "--picture", picture)
+        self.assertEqual(code, 0)
+        pixels = np.asarray(Image.open(picture))
+        self.assertEqual(pixels.shape, (800, 1280, 3))
+        self.assertGreater(pixels.std(), 5.0)
+
+    def test_another_seed_is_another_cloud(self):
+        write_mound(self.mound, lumpy_mound())
+        sums = []
+        for seed in (5, 5, 6):
+            path = self.folder / "a.vdb"
+            self.run_command("build", self.mound, "--out", path, "--seed", seed)
+            got = np.zeros((80, 60, 60), np.float32)
+            vdb.read(str(path), "density").copyToArray(got, ijk=(-40, 0, -30))
+            sums.append(got.tobytes())
+        self.assertEqual(sums[0], sums[1])
+        self.assertNotEqual(sums[0], sums[2])
+
+    def test_reseeding_shifts_all_grains_alike(self):
+        mound = reseeded(lumpy_mound(), 100)
+        self.assertEqual([g.seed for g in mound.grains], [100, 104])
+        self.assertIs(reseeded(mound, None), mound)
+        self.assertEqual(reseeded(Mound(), 7), Mound())
+
+    def test_info(self):
+        path = self.folder / "bun.vdb"
+        self.run_command("build", self.mound, "--out", path)
+        code, text, _ = self.run_command("info", path, "--json")
+        self.assertEqual(code, 0)
+        facts = json.loads(text)
+        grid, = facts["grids"]
+        stored = vdb.read(str(path), "density")
+        self.assertEqual(facts["bytes"], path.stat().st_size)
+        self.assertEqual(grid["active_voxels"], stored.activeVoxelCount())
+        self.assertEqual(grid["dims"], list(stored.evalActiveVoxelDim()))
+        code, text, _ = self.run_command("info", path)
+        self.assertEqual(code, 0)
+        for word in ("density", "fog volume", "voxel size", "active voxels", "mean", "extinction_per_metre"):
+            self.assertIn(word, text)
+
+    def test_publish_and_verify(self):
+        library = self.folder / "shelf"
+        code, text, _ = self.run_command("publish", self.mound, "--library", library, "--json")
+        self.assertEqual(code, 0)
+        folder = pathlib.Path(json.loads(text)["folder"])
+        self.assertEqual(folder, library / "test_bun" / "v001")
+        for place in (folder, folder.parent):
+            code, text, _ = self.run_command("verify", place)
+            self.assertEqual(code, 0)
+            self.assertIn("as published", text)
+        (folder / "thumb.png").write_bytes(b"other")
+        self.assertIn("thumb.png", self.refused("verify", folder))
+
+    def test_bad_mounds(self):
+        out = self.folder / "a.vdb"
+        self.assertIn("no such file", self.refused("build", self.folder / "none.mound", "--out", out))
+        other = self.folder / "other.mound"
+        other.write_bytes(b"not a mound")
+        self.assertIn("other.mound", self.refused("build", other, "--out", out))
+        self.assertIn("other.mound", self.refused("publish", other, "--library", self.folder / "shelf"))
+        write_mound(other, Mound())
+        self.assertIn("no cloud", self.refused("build", other, "--out", out))
+        self.assertIn("no cloud", self.refused("publish", other, "--library", self.folder / "shelf"))
+
+    def test_bad_numbers(self):
+        for voxel in ("0", "-1", "nan", "thick", "1e9"):
+            self.assertIn("voxel size", self.refused("build", self.mound, "--out", self.folder / "a.vdb",
+                                                     "--voxel", voxel))
+        for seed in ("-1", "x", "99999999999"):
+            self.assertIn("seed", self.refused("build", self.mound, "--out", self.folder / "a.vdb",
+                                               "--seed", seed))
+
+    def test_bad_places(self):
+        self.assertIn("folder", self.refused("build", self.mound, "--out", self.folder / "no" / "a.vdb"))
+        self.assertIn("folder", self.refused("build", self.mound, "--out", self.folder / "a.vdb",
+                                             "--picture", self.folder / "no" / "a.png"))
+        self.assertIn("no such file", self.refused("info", self.folder / "none.vdb"))
+        self.assertIn("not an OpenVDB", self.refused("info", self.mound))
+        self.assertIn("asset.json", self.refused("verify", self.folder))
+
+    def test_bad_words(self):
+        for arguments in ((), ("bake",), ("build",), ("build", self.mound), ("info",)):
+            code, _, err = self.run_command(*arguments)
+            self.assertEqual(code, 2)
+            self.assertEqual(err.strip().count("\n"), 0)
+
+    def test_a_build_that_does_not_fit_is_refused_at_once(self):
+        write_mound(self.mound, ball_mound(15_000.0))
+        begun = time.monotonic()
+        sentence = self.refused("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "0.1")
+        self.assertIn("smallest voxel that fits", sentence)
+        self.assertLess(time.monotonic() - begun, 30)
+
+    def test_interrupting_leaves_nothing_half_written(self):
+        write_mound(self.mound, ball_mound(200.0))
+        process = subprocess.Popen(
+            [sys.executable, "-m", "softmound", "build", str(self.mound), "--out", str(self.folder / "a.vdb"),
+             "--voxel", "0.5"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
+        time.sleep(2.5)
+        process.send_signal(signal.SIGINT)
+        _, err = process.communicate(timeout=60)
+        self.assertEqual(process.returncode, 2, err)
+        self.assertIn("stopped", err)
+        self.assertEqual([p.name for p in self.folder.iterdir()], ["bun.mound"])
+
+    def test_the_desk_says_when_there_is_no_screen(self):
+        environment = {k: v for k, v in os.environ.items()
+                       if k not in ("DISPLAY", "WAYLAND_DISPLAY", "QT_QPA_PLATFORM")}
+        done = subprocess.run([sys.executable, "-m", "softmound", "desk"], cwd=ROOT, env=environment,
+                              capture_output=True, text=True, timeout=60)
+        self.assertEqual(done.returncode, 2)
+        self.assertIn("no screen", done.stderr)
+
+
+if __name__ == "__main__":
+    unittest.main()

@@ -1,0 +1,334 @@
+"""The engine: keys, cache, tickets, jobs, the painter, and what it foretells."""
+
+import dataclasses
+import threading
+import time
+import unittest
+
+import numpy as np
+
+from softmound.core.engine.background import Job
+from softmound.core.engine.cache import Cache
+from softmound.core.engine.density import band_for, bounds_of, density_grid
+from softmound.core.engine.forecast import forecast, memory_limit, refuse_unless_fits
+from softmound.core.engine.keys import key_of
+from softmound.core.engine.miniatures import SIZE, miniatures
+from softmound.core.engine.painter import PASSES, Painter, Request
+from softmound.core.engine.stages import Stages, picture, pixel_shift
+from softmound.core.engine.ticket import Stopped, Ticket, chunks
+from softmound.core.light.camera import fitted
+from softmound.core.recipe import Blob, Problem, Push, Skin
+from softmound.core.recipe.starts import first_mound
+
+from .scenes import ball_mound, lumpy_mound
+
+
+class Keys(unittest.TestCase):
+    def test_same_content_same_key(self):
+        self.assertEqual(key_of("a", lumpy_mound().mass, 0.5), key_of("a", lumpy_mound().mass, 0.5))
+
+    def test_every_difference_is_another_key(self):
+        mass = lumpy_mound().mass
+        keys = {
+            key_of("a", mass, 0.5), key_of("b", mass, 0.5), key_of("a", mass, 0.25),
+            key_of("a", mass.edited(melt=9.0), 0.5), key_of("a", mass), key_of("a", 0.5, mass),
+            key_of("a", (mass,), 0.5), key_of("a", mass.edited(blobs=mass.blobs[::-1]), 0.5),
+        }
+        self.assertEqual(len(keys), 8)
+
+    def test_a_stage_depends_on_what_it_reads_only(self):
+        stages, mound = Stages(), lumpy_mound()
+        key = stages.density_key(mound, 0.5)
+        for other in (mound.edited(name="Other"), mound.edited(light=first_mound("x").light),
+                      mound.edited(view=mound.view.edited(distance=3.0))):
+            self.assertEqual(stages.density_key(other, 0.5), key)
+        for other in (mound.edited(skin=Skin(thickness=9.0)), mound.edited(grains=()),
+                      mound.edited(mass=mound.mass.edited(melt=0.0))):
+            self.assertNotEqual(stages.density_key(other, 0.5), key)
+        light = mound.light
+        lattice = stages.lattice_key(key, light)
+        self.assertEqual(stages.lattice_key(key, light.edited(exposure=2.0)), lattice)
+        self.assertEqual(stages.lattice_key(key, light.edited(sky=light.sky.edited(strength=3.0))), lattice)
+        self.assertNotEqual(stages.lattice_key(key, light.edited(sun=light.sun.edited(elevation=3.0))), lattice)
+
+
+class Caching(unittest.TestCase):
+    def test_it_makes_a_thing_once(self):
+        cache, made = Cache(100), []
+        for _ in range(3):
+            self.assertEqual(cache.made("a", lambda: made.append(1) or "thing", lambda _: 10), "thing")
+        self.assertEqual(made, [1])
+
+    def test_the_ones_used_longest_ago_go_first(self):
+        cache = Cache(30)
+        for key in "abc":
+            cache.put(key, key, 10)
+        cache.get("a")
+        cache.put("d", "d", 10)
+        self.assertEqual([k in cache for k in "abcd"], [True, False, True, True])
+        self.assertEqual(cache.nbytes, 30)
+
+    def test_it_never_holds_more_than_its_limit(self):
+        cache, dice = Cache(1000), np.random.default_rng(1)
+        for n in range(300):
+            cache.put(str(dice.integers(40)), n, int(dice.integers(1, 400)))
+            self.assertLessEqual(cache.nbytes, 1000)
+
+    def test_a_thing_too_large_is_not_kept_and_drops_nothing(self):
+        cache = Cache(30)
+        cache.put("a", "a", 20)
+        cache.put("b", "b", 40)
+        self.assertIn("a", cache)
+        self.assertNotIn("b", cache)
+
+    def test_a_stage_is_served_from_the_cache(self):
+        stages, mound = Stages(), ball_mound()
+        self.assertIs(stages.density(mound, 1.0), stages.density(mound.edited(name="Other"), 1.0))
+
+
+class Tickets(unittest.TestCase):
+    def test_a_stopped_ticket_raises_at_the_next_tick(self):
+        ticket = Ticket()
+        ticket.tick(0.5)
+        ticket.stop()
+        with self.assertRaises(Stopped):
+            ticket.tick(0.6)
+        with self.assertRaises(Stopped):
+            ticket.quiet().tick(0.6)
+
+    def test_progress_is_within_its_step(self):
+        told = []
+        ticket = Ticket(lambda share, words: told.append((round(share, 3), words)))
+        ticket.step(0.2, 0.6, "kneading")
+        ticket.tick(0.5)
+        ticket.quiet().tick(0.9)
+        self.assertEqual(told, [(0.2, "kneading"), (0.4, "kneading")])
+
+    def test_chunks_cover_everything_once(self):
+        for count, size in ((10, 3), (9, 3), (1, 5), (0, 4)):
+            got = [n for part in chunks(count, size) for n in range(count)[part]]
+            self.assertEqual(got, list(range(count)))
+
+    def test_progress_of_a_build_never_goes_back(self):
+        told = []
+        density_grid(lumpy_mound(), 0.3, Ticket(lambda share, _: told.append(share)))
+        self.assertGreater(len(told), 5)
+        self.assertTrue(all(b >= a - 1e-9 for a, b in zip(told, told[1:])))
+        self.assertLessEqual(max(told), 1.0)
+
+    def test_a_build_stops_wherever_it_is(self):
+        ticks = []
+        density_grid(lumpy_mound(), 0.25, Ticket(lambda *_: ticks.append(1)))
+        for limit in np.linspace(0, len(ticks) - 1, 9).astype(int):
+            ticket = Ticket()
+            seen = []
+            ticket._told = lambda *_: seen.append(1) or (len(seen) > limit and ticket.stop())
+            with self.assertRaises(Stopped):
+                density_grid(lumpy_mound(), 0.25, ticket)
+                ticket.tick(1.0)
+            self.assertLessEqual(len(seen), limit + 2)
+
+
+class Jobs(unittest.TestCase):
+    def run_job(self, work):
+        ended = threading.Event()
+        job = Job(work, lambda *_: None, lambda _: ended.set()).start()
+        self.assertTrue(ended.wait(20))
+        job.wait()
+        return job
+
+    def test_result(self):
+        job = self.run_job(lambda ticket: 42)
+        self.assertEqual((job.result, job.problem, job.stopped), (42, "", False))
+
+    def test_problem(self):
+        def work(_ticket):
+            raise Problem("The oven is cold.")
+        job = self.run_job(work)
+        self.assertEqual((job.result, job.problem), (None, "The oven is cold."))
+
+    def test_memory(self):
+        def work(_ticket):
+            raise MemoryError
+        self.assertIn("Memory ran out", self.run_job(work).problem)
+
+    def test_stop(self):
+        started = threading.Event()
+
+        def work(ticket):
+            while True:
+                started.set()
+                ticket.tick(0.0)
+                time.sleep(0.002)
+        ended = threading.Event()
+        job = Job(work, lambda *_: None, lambda _: ended.set()).start()
+        started.wait(5)
+        job.stop()
+        self.assertTrue(ended.wait(5))
+        self.assertTrue(job.stopped)
+
+
+class Painting(unittest.TestCase):
+    def setUp(self):
+        self.answers = []
+        self.arrived = threading.Condition()
+        self.painter = Painter(self.take)
+        self.addCleanup(self.painter.close)
+        mound = ball_mound(10.0, 2.0, grains=(Push(feature=5.0, strength=1.0),))
+        voxels = mound.voxels.edited(draft=0.8)
+        self.mound = mound.edited(view=fitted(mound.view, *bounds_of(mound), 96, 64), voxels=voxels)
+
+    def take(self, answer):
+        with self.arrived:
+            self.answers.append(answer)
+            self.arrived.notify_all()
+
+    def wait(self, condition):
+        with self.arrived:
+            self.assertTrue(self.arrived.wait_for(condition, 60))
+
+    def test_a_resting_request_is_refined_to_the_end(self):
+        self.painter.ask(Request(1, self.mound, 96, 64))
+        self.wait(lambda: self.answers and self.answers[-1].miniatures)
+        self.assertEqual([a.passes for a in self.answers], [1, 2, 4, PASSES, PASSES])
+        self.assertTrue(all(a.pixels.shape == (64, 96, 4) for a in self.answers))
+        self.assertTrue(all(a.request.number == 1 for a in self.answers))
+        self.assertIsNotNone(self.answers[-1].ahead)
+
+    def test_a_moving_request_gives_one_picture_at_once(self):
+        self.painter.ask(Request(1, self.mound, 96, 64, moving=True))
+        self.wait(lambda: self.painter.idle)
+        self.assertEqual([a.passes for a in self.answers], [0])
+
+    def test_the_newest_request_wins(self):
+        for number in range(1, 30):
+            self.painter.ask(Request(number, self.mound, 96, 64))
+        self.wait(lambda: self.answers and self.answers[-1].miniatures)
+        numbers = [a.request.number for a in self.answers]
+        self.assertEqual(numbers[-1], 29)
+        self.assertEqual(numbers, sorted(numbers))
+        self.assertLess(len(set(numbers)), 29)
+
+    def test_while_the_hand_moves_something_is_always_seen(self):
+        blobs = [self.mound.mass.blobs[0].edited(centre=(0.1 * n, 20.0, 0.0)) for n in range(25)]
+        for number, blob in enumerate(blobs):
+            mound = self.mound.edited(mass=self.mound.mass.edited(blobs=(blob,)))
+            self.painter.ask(Request(number, mound, 96, 64, moving=True))
+            time.sleep(0.02)
+        self.wait(lambda: self.answers and self.answers[-1].request.number == 24)
+        self.assertGreater(len(self.answers), 2)
+
+    def test_an_answer_carries_the_recipe_it_shows(self):
+        other = self.mound.edited(light=self.mound.light.edited(exposure=3.0))
+        self.painter.ask(Request(1, other, 96, 64, moving=True))
+        self.wait(lambda: bool(self.answers))
+        self.assertIs(self.answers[0].request.mound, other)
+
+    def test_an_empty_mound_is_only_sky(self):
+        empty = self.mound.edited(mass=self.mound.mass.edited(blobs=()))
+        self.painter.ask(Request(1, empty, 96, 64))
+        self.wait(lambda: bool(self.answers))
+        self.assertIsNone(self.answers[0].grid.brick_bounds())
+        self.assertLess(np.ptp(self.answers[0].pixels[:, :, 2].astype(int).mean(axis=1)), 160)
+
+    def test_a_problem_is_delivered_as_a_sentence(self):
+        far = (Blob(), Blob(centre=(49_000.0, 20.0, 49_000.0), radii=(1.0, 1.0, 1.0)),
+               Blob(centre=(-49_000.0, 49_000.0, -49_000.0), radii=(1.0, 1.0, 1.0)))
+        voxels = self.mound.voxels.edited(draft=0.5)
+        mound = self.mound.edited(mass=self.mound.mass.edited(blobs=far), voxels=voxels)
+        self.painter.ask(Request(1, mound, 96, 64))
+        self.wait(lambda: bool(self.answers))
+        self.assertIn("too far apart", self.answers[0].problem)
+
+    def test_stop_ends_the_work(self):
+        self.painter.ask(Request(1, self.mound, 1600, 1200))
+        time.sleep(0.05)
+        self.painter.stop()
+        self.wait(lambda: self.painter.idle or self.arrived.wait(0.05) or self.painter.idle)
+        self.assertFalse(any(a.miniatures for a in self.answers))
+
+
+class Pictures(unittest.TestCase):
+    def test_the_same_recipe_gives_the_same_pixels(self):
+        mound = lumpy_mound()
+        mound = mound.edited(view=fitted(mound.view, *bounds_of(mound), 80, 50))
+        shots = []
+        for _ in range(2):
+            stages = Stages()
+            grid = stages.density(mound, 0.8)
+            shots.append(picture(stages, mound, grid, "k", 80, 50, passes=2).tobytes())
+        self.assertEqual(*shots)
+
+    def test_pixel_shifts_stay_inside_and_spread(self):
+        shifts = np.array([pixel_shift(n) for n in range(64)])
+        self.assertEqual(tuple(shifts[0]), (0.5, 0.5))
+        self.assertTrue(np.all((shifts >= 0) & (shifts < 1)))
+        np.testing.assert_allclose(shifts.mean(axis=0), 0.5, atol=0.05)
+        counts, _, _ = np.histogram2d(*shifts.T, bins=4, range=[[0, 1], [0, 1]])
+        self.assertGreaterEqual(counts.min(), 2)
+
+    def test_miniatures_of_each_step(self):
+        made = miniatures(Stages(), lumpy_mound())
+        self.assertEqual(set(made), {"Mass", "Voxels", "Grain", "Light"})
+        for pixels in made.values():
+            self.assertEqual(pixels.shape, (SIZE[1], SIZE[0], 4))
+        self.assertFalse(np.array_equal(made["Mass"], made["Grain"]))
+        self.assertEqual(miniatures(Stages(), lumpy_mound().edited(mass=first_mound("x").mass.edited(blobs=()))), {})
+
+
+class Foretelling(unittest.TestCase):
+    mounds = (lumpy_mound(), ball_mound(20.0, 1.0), first_mound("Any"))
+
+    def test_bricks_and_voxels_near_the_truth(self):
+        for mound in self.mounds:
+            ahead = forecast(mound)
+            for along in (60, 160, 300):
+                voxel = ahead.long / along
+                grid = density_grid(mound, voxel)
+                with self.subTest(mound=mound.name, along=along):
+                    self.assertAlmostEqual(ahead.bricks(voxel) / len(band_for(mound, voxel).cells.coords), 1.0,
+                                           delta=0.25)
+                    self.assertAlmostEqual(ahead.active_voxels(voxel) / grid.active_voxels(), 1.0, delta=0.25)
+                    if len(grid.coords) > 200:
+                        self.assertAlmostEqual(ahead.kept_bricks(voxel) / len(grid.coords), 1.0, delta=0.3)
+
+    def test_memory_grows_as_voxels_shrink(self):
+        ahead = forecast(lumpy_mound())
+        needs = [ahead.memory(v) for v in np.geomspace(2.0, 0.02, 30)]
+        self.assertTrue(all(b >= a * 0.97 for a, b in zip(needs, needs[1:])))
+
+    def test_the_smallest_voxel_fits_and_a_smaller_does_not(self):
+        ahead = forecast(lumpy_mound())
+        for limit in (60e6, 1e9, 40e9):
+            voxel = ahead.smallest_voxel(limit)
+            self.assertLessEqual(ahead.memory(voxel), limit * 1.001)
+            self.assertGreater(ahead.memory(voxel * 0.9), limit)
+
+    def test_what_does_not_fit_is_refused_with_what_does(self):
+        with self.assertRaises(Problem) as caught:
+            refuse_unless_fits(lumpy_mound(), 0.02, limit=100e6)
+        sentence = str(caught.exception)
+        self.assertIn("0.02 m", sentence)
+        self.assertIn("0.1 GB", sentence)
+        offered = float(sentence.rsplit("about ", 1)[1].split(" m")[0])
+        refuse_unless_fits(lumpy_mound(), offered * 1.1, limit=100e6)
+
+    def test_no_cloud_needs_nothing(self):
+        mound = lumpy_mound()
+        ahead = forecast(mound.edited(mass=mound.mass.edited(blobs=())))
+        self.assertEqual(ahead.bricks(0.5), 0.0)
+        self.assertEqual(ahead.active_voxels(0.5), 0.0)
+
+    def test_the_limit_is_what_the_machine_has(self):
+        self.assertGreater(memory_limit(), 50e6)
+        self.assertLess(memory_limit(), 1e14)
+
+    def test_another_skin_needs_no_new_look(self):
+        mound = lumpy_mound()
+        quick = dataclasses.replace(forecast(mound), skin=Skin(thickness=4.0))
+        slow = forecast(mound.edited(skin=Skin(thickness=4.0)))
+        self.assertEqual(quick.memory(0.5), slow.memory(0.5))
+
+
+if __name__ == "__main__":
+    unittest.main()
