@@ -194,6 +194,17 @@ def facts_of(mound, grid, voxel):
 
 
 def grid_metadata(facts):
+    """What travels inside the OpenVDB file.
+
+    Parameters
+    ----------
+    facts : dict
+        From `facts_of`.
+
+    Returns
+    -------
+    dict
+    """
     return {
         "soft_mound_name": facts["name"], "unit": facts["unit"], "up": facts["up"],
         "extinction_per_metre": float(facts["extinction"]), "albedo": float(facts["albedo"]),

@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import (
 )
 
 from ...core.engine.density import span_of
+from ...core.mass.distance import box_of
 from ...core.mass.outline import blob_outline, moved, resized
 from ...core.mass.pick import blob_hit
 from ...core.recipe import BaseLevel, Blob, Mass, limits
@@ -106,7 +107,7 @@ class MassStation(Station):
         Parameters
         ----------
         centre : tuple of float, optional
-            Metres; default on top of the chosen blob, or at the view's target.
+            Metres; default on top of the chosen blob, or of the whole shape, so that it is seen.
         """
         mound = self.document.mound
         beside = self.blob()
@@ -114,7 +115,11 @@ class MassStation(Station):
         if centre is None and beside is not None:
             x, y, z = beside.centre
             centre = (x, y + max(beside.radii), z)
-        centre = tuple(round(float(c), 3) for c in (centre or mound.view.target))
+        elif centre is None:
+            box = box_of(mound.mass)
+            x, y, z = mound.view.target
+            centre = (x, y if box is None else box[1][1], z)
+        centre = tuple(round(float(c), 3) for c in centre)
         taken = {b.name for b in mound.mass.blobs}
         number = len(taken) + 1
         while f"Blob {number}" in taken:
@@ -157,6 +162,7 @@ class BlobHand:
         self._last = None
         self._sizing = None
         self._moved = False
+        self._under = None
 
     def _outline(self, camera):
         blob = self._station.blob()
@@ -174,16 +180,22 @@ class BlobHand:
         )
 
     def press(self, at, modifiers, camera):
-        """Take hold of a handle, or pick what is under the pointer."""
+        """Take hold of a handle, of the chosen blob even behind others, or of what is in front."""
         station = self._station
         self._moved = False
+        self._under = None
         if self._on_handle(at, camera):
             middle = camera.pixel(station.blob().centre)
             self._sizing = (station.blob(), math.hypot(at.x() - middle[0], at.y() - middle[1]))
             return
-        hit = blob_hit(station.document.mound.mass.blobs, camera.eye, camera.ray(at.x(), at.y()))
-        station.choose(None if hit is None else hit[0])
+        ray = camera.ray(at.x(), at.y())
+        hit = blob_hit(station.document.mound.mass.blobs, camera.eye, ray)
+        number = None if hit is None else hit[0]
         self._last = at if hit is not None else None
+        if station.blob() is not None and blob_hit([station.blob()], camera.eye, ray):
+            self._under = number  # chosen when the hand lets go without having moved
+        else:
+            station.choose(number)
 
     def drag(self, at, modifiers, camera):
         """Move or size the chosen blob."""
@@ -203,7 +215,9 @@ class BlobHand:
         """Let go."""
         if self._moved:
             self._station.document.let_go()
-        self._last = self._sizing = None
+        elif self._under is not None:
+            self._station.choose(self._under)
+        self._last = self._sizing = self._under = None
         self._moved = False
 
     def double(self, at, camera):

@@ -63,6 +63,8 @@ class SettingsPanel(QScrollArea):
         super().__init__(parent)
         self.setObjectName("panel")
         self.setWidgetResizable(True)
+        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
+        self.setAccessibleName(f"{title} settings")
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         inside = QWidget()
         inside.setObjectName("panel")

@@ -1,0 +1,139 @@
+"""The real window, offscreen, with hands for it."""
+
+import pathlib
+import sys
+import tempfile
+import time
+import unittest
+
+import numpy as np
+from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer, qInstallMessageHandler
+from PyQt6.QtGui import QMouseEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QApplication, QMessageBox
+
+from softmound.core.recipe import write_mound
+from softmound.desk.style import dress
+from softmound.desk.window import Window
+
+from .scenes import lumpy_mound
+
+LEFT, RIGHT = Qt.MouseButton.LeftButton, Qt.MouseButton.RightButton
+NONE, SHIFT = Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier
+
+
+def heard(kind, _context, text):
+    """Print what Qt says, but for what the offscreen screen cannot do."""
+    if "propagateSizeHints" not in text:
+        print(f"{kind.name}: {text}", file=sys.stderr)
+
+
+_KEPT = []  # Qt's application must outlive every window
+
+
+def application():
+    """The one application of the test process."""
+    if not _KEPT:
+        qInstallMessageHandler(heard)
+        _KEPT.append(QApplication([]))
+        dress(_KEPT[0])
+    return _KEPT[0]
+
+
+class DeskTest(unittest.TestCase):
+    """Opens a window on a small saved mound; closes it afterwards without being asked anything."""
+
+    def setUp(self):
+        self.application = application()
+        self._folder = tempfile.TemporaryDirectory()
+        self.folder = pathlib.Path(self._folder.name)
+        self.path = self.folder / "lumpy.mound"
+        mound = lumpy_mound()
+        self.mound = mound.edited(voxels=mound.voxels.edited(draft=0.9))
+        write_mound(self.path, self.mound)
+        self.shown = []
+        self.window = self.open_window()
+
+    def tearDown(self):
+        if self.window is not None:
+            self.close(self.window)
+        self._folder.cleanup()
+
+    def open_window(self):
+        """Open a window on the saved mound and wait for its first picture."""
+        window = Window(self.folder / "library")
+        window.document.read(self.path)
+        window.picture_shown.connect(self.shown.append)
+        window.show()
+        window.fit()
+        self.until(lambda: window._shown == window._request and self.shown)
+        return window
+
+    def close(self, window):
+        """Close a window, giving up what is not saved."""
+        window.document._saved = window.document.mound
+        window.close()
+        self.window = None
+
+    def until(self, condition, seconds=60):
+        """Let the interface work until something is so."""
+        ends = time.monotonic() + seconds
+        while not condition():
+            self.application.processEvents()
+            time.sleep(0.002)
+            self.assertLess(time.monotonic(), ends, "the window did not get there")
+
+    def rest(self):
+        """Wait for the picture of the present recipe."""
+        self.until(lambda: self.window._shown == self.window._request and self.window.painter.idle)
+        self.application.processEvents()
+
+    def pixels(self):
+        """The picture as an array."""
+        image = self.window.picture.image
+        bits = image.constBits()
+        bits.setsize(image.sizeInBytes())
+        return np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())[
+            :, : image.width() * 4].copy()
+
+    def mouse(self, widget, kind, at, button=LEFT, buttons=None, modifiers=NONE):
+        """Send one mouse event, with the position in the widget."""
+        held = button if buttons is None else buttons
+        event = QMouseEvent(kind, QPointF(*at), widget.mapToGlobal(QPointF(*at)),
+                            button if kind != QEvent.Type.MouseMove else Qt.MouseButton.NoButton,
+                            held, modifiers)
+        QApplication.sendEvent(widget, event)
+        self.application.processEvents()
+
+    def drag(self, widget, start, end, button=LEFT, steps=6, modifiers=NONE, let_go=True):
+        """Press, move in steps, and let go."""
+        self.mouse(widget, QEvent.Type.MouseButtonPress, start, button, modifiers=modifiers)
+        for n in range(1, steps + 1):
+            at = [a + (b - a) * n / steps for a, b in zip(start, end)]
+            self.mouse(widget, QEvent.Type.MouseMove, at, button, modifiers=modifiers)
+        if let_go:
+            self.mouse(widget, QEvent.Type.MouseButtonRelease, end, button, Qt.MouseButton.NoButton, modifiers)
+
+    def click(self, widget, at=None):
+        """Click a widget, in the middle if nothing else is said."""
+        QTest.mouseClick(widget, LEFT, NONE, QPoint(*map(round, at)) if at is not None else QPoint())
+        self.application.processEvents()
+
+    def key(self, key, modifiers=NONE, widget=None):
+        """Press and let go a key."""
+        QTest.keyClick(widget or self.window, key, modifiers)
+        self.application.processEvents()
+
+    def answer(self, text):
+        """Press a button of the next message box."""
+        asked = []
+
+        def look():
+            box = QApplication.activeModalWidget()
+            if not isinstance(box, QMessageBox):
+                QTimer.singleShot(20, look)
+                return
+            asked.append(box.text())
+            next(b for b in box.buttons() if b.text().replace("&", "") == text).click()
+        QTimer.singleShot(0, look)
+        return asked

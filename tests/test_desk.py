@@ -1,0 +1,709 @@
+"""The window, driven by mouse and keys."""
+
+import json
+import os
+import pathlib
+import subprocess
+import sys
+import time
+import unittest
+from unittest import mock
+
+import numpy as np
+from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt
+from PyQt6.QtGui import QWheelEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
+
+from softmound.core.light.camera import direction_of
+from softmound.core.recipe import Mound, read_mound, read_thumb, write_mound
+from softmound.desk.document import Document, forget_left_behind, left_behind, recent
+from softmound.desk.fields import NumberField, linear_colour, screen_colour
+from softmound.desk.overlays import nice_step
+from softmound.desk.strip import COMPUTING, FRESH, OLD
+from softmound.desk.words import count, figure, memory, seconds
+
+from .desk import LEFT, RIGHT, SHIFT, DeskTest, application
+from .scenes import lumpy_mound
+
+ROOT = pathlib.Path(__file__).parent.parent
+CTRL = Qt.KeyboardModifier.ControlModifier
+
+
+class Blobs(DeskTest):
+    def pixel_of(self, number):
+        camera = self.window.picture.camera()
+        return camera.pixel(self.window.document.mound.mass.blobs[number].centre)[:2]
+
+    def test_add_drag_undo_save_reopen(self):
+        window = self.window
+        self.rest()
+        before = self.pixels()
+        self.click(window.mass.tray.add)
+        self.assertEqual(len(window.document.mound.mass.blobs), 4)
+        self.assertEqual(window.mass.chosen, 3)
+        self.rest()
+        added = self.pixels()
+        self.assertGreater(np.mean(added != before), 0.01)
+
+        at = self.pixel_of(3)
+        start = window.document.mound.mass.blobs[3].centre
+        self.drag(window.picture, at, (at[0] + 60, at[1] - 20))
+        moved = window.document.mound.mass.blobs[3].centre
+        self.assertNotEqual(moved, start)
+        # The blob is where the hand let go.
+        np.testing.assert_allclose(self.pixel_of(3), (at[0] + 60, at[1] - 20), atol=1.0)
+        self.rest()
+        self.assertGreater(np.mean(self.pixels() != added), 0.01)
+
+        self.key(Qt.Key.Key_Z, CTRL)
+        self.assertEqual(window.document.mound.mass.blobs[3].centre, start)
+        self.rest()
+        np.testing.assert_array_equal(self.pixels(), added)
+        self.key(Qt.Key.Key_Y, CTRL)
+        self.assertEqual(window.document.mound.mass.blobs[3].centre, moved)
+        self.rest()
+        self.assertTrue(window.save())
+        self.assertFalse(window.document.dirty)
+        saved = window.document.mound
+        self.assertEqual(read_mound(self.path), saved)
+        self.assertEqual(read_thumb(self.path)[:8], b"\x89PNG\r\n\x1a\n")
+        shown = self.pixels()
+        self.close(window)
+        self.window = self.open_window()
+        self.assertEqual(self.window.document.mound.mass, saved.mass)
+        self.window.document.look(saved.view)
+        self.rest()
+        np.testing.assert_array_equal(self.pixels(), shown)
+
+    def test_a_drag_is_one_step_of_history(self):
+        at = self.pixel_of(0)
+        depth = len(self.window.document._undo)
+        self.drag(self.window.picture, at, (at[0] + 80, at[1]), steps=15)
+        self.assertEqual(len(self.window.document._undo), depth + 1)
+        self.assertEqual(self.window.document.undo_words, "move blob")
+
+    def test_escape_puts_a_held_blob_back(self):
+        at = self.pixel_of(0)
+        before = self.window.document.mound
+        self.drag(self.window.picture, at, (at[0] + 80, at[1]), let_go=False)
+        self.assertNotEqual(self.window.document.mound.mass, before.mass)
+        self.window.escape()
+        self.assertEqual(self.window.document.mound.mass, before.mass)
+        self.assertIsNone(self.window.document.undo_words)
+
+    def test_clicking_picks_the_blob_in_front_and_clicking_beside_lets_go(self):
+        self.click(self.window.picture, self.pixel_of(2))
+        self.assertEqual(self.window.mass.chosen, 2)
+        self.click(self.window.picture, (self.window.picture.width() - 200, 90))
+        self.assertIsNone(self.window.mass.chosen)
+
+    def test_the_chosen_blob_is_held_even_behind_others(self):
+        window, picture = self.window, self.window.picture
+        window.mass.choose(0)
+        hidden = window.mass.blob().edited(centre=(8.0, 16.0, -14.0), radii=(4.0, 4.0, 4.0))
+        window.mass.replace(hidden, "hide")
+        at = self.pixel_of(0)
+        self.drag(picture, at, (at[0] + 30, at[1]))
+        self.assertEqual(window.mass.chosen, 0)
+        self.assertNotEqual(window.mass.blob().centre, hidden.centre)
+        # A click without a move picks what is in front.
+        self.click(picture, self.pixel_of(0))
+        self.assertEqual(window.mass.chosen, 1)
+
+    def test_a_handle_sizes_the_blob(self):
+        self.window.mass.choose(2)
+        camera = self.window.picture.camera()
+        blob = self.window.mass.blob()
+        hand = self.window.mass.hand
+        right, _ = hand._handles(hand._outline(camera))
+        middle = self.pixel_of(2)
+        double = (middle[0] + 2 * (right.x() - middle[0]), middle[1] + 2 * (right.y() - middle[1]))
+        self.drag(self.window.picture, (right.x(), right.y()), double)
+        np.testing.assert_allclose(self.window.mass.blob().radii, np.array(blob.radii) * 2.0, rtol=0.03)
+
+    def test_double_click_adds_under_the_pointer(self):
+        at = QPoint(*map(round, self.pixel_of(1)))
+        QTest.mouseDClick(self.window.picture, LEFT, pos=at)
+        self.assertEqual(len(self.window.document.mound.mass.blobs), 4)
+        np.testing.assert_allclose(self.pixel_of(3), (at.x(), at.y()), atol=1.5)
+
+    def test_keys_add_duplicate_and_remove(self):
+        self.key(Qt.Key.Key_B)
+        self.assertEqual(len(self.window.document.mound.mass.blobs), 4)
+        self.key(Qt.Key.Key_D, CTRL)
+        self.assertEqual(self.window.mass.blob().name, "Blob 4 copy")
+        self.key(Qt.Key.Key_Delete)
+        self.key(Qt.Key.Key_Delete)
+        self.assertEqual([b.name for b in self.window.document.mound.mass.blobs],
+                         ["Left", "Right", "Top", "Blob 4"])
+
+    def test_numbers_in_the_settings(self):
+        self.window.mass.choose(1)
+        field = self.window.mass.settings.fields["radii", 1]
+        self.assertEqual(field.value, 12.0)
+        field.setFocus()
+        field.type()
+        QTest.keyClicks(field._editor, "5.25")
+        self.key(Qt.Key.Key_Return, widget=field._editor)
+        self.assertEqual(self.window.document.mound.mass.blobs[1].radii, (9.0, 5.25, 7.0))
+
+    def test_renaming(self):
+        self.window.mass.choose(0)
+        name = self.window.mass.settings.name
+        name.setText("Heel")
+        name.editingFinished.emit()
+        self.assertEqual(self.window.document.mound.mass.blobs[0].name, "Heel")
+
+    def test_the_tray_shows_and_chooses(self):
+        tray = self.window.mass.tray
+        self.assertEqual(tray.model.rowCount(), 3)
+        self.click(tray.list.viewport(), (tray.list.visualRect(tray.model.index(1)).center().x(), 40))
+        self.assertEqual(self.window.mass.chosen, 1)
+
+    def test_the_base_level_by_its_handle(self):
+        rail = self.window.picture.rail
+        row = rail._handle_row()
+        wanted = rail.altitude_pixel(14.0) - rail.y()
+        self.drag(rail, (rail.width() - 6, row), (rail.width() - 6, wanted))
+        self.assertAlmostEqual(self.window.document.mound.mass.base.altitude, 14.0, delta=0.3)
+        self.key(Qt.Key.Key_Z, CTRL)
+        self.assertEqual(self.window.document.mound.mass.base.altitude, 8.0)
+        self.key(Qt.Key.Key_Up, widget=rail)
+        self.assertGreater(self.window.document.mound.mass.base.altitude, 8.0)
+
+    def test_an_empty_station_says_what_to_do(self):
+        for _ in range(3):
+            self.window.mass.choose(0)
+            self.window.mass.remove()
+        self.assertIn("blob", self.window.picture.note)
+        self.rest()
+        self.assertEqual(self.window.facts_label.text(), "no voxels")
+        self.key(Qt.Key.Key_B)
+        self.assertEqual(self.window.picture.note, "")
+
+
+class Views(DeskTest):
+    def test_right_drag_turns_and_shift_slides(self):
+        picture = self.window.picture
+        before = self.window.document.mound.view
+        self.drag(picture, (300, 200), (360, 220), RIGHT)
+        turned = self.window.document.mound.view
+        self.assertNotEqual(turned.azimuth, before.azimuth)
+        self.assertEqual(turned.target, before.target)
+        self.drag(picture, (300, 200), (360, 220), RIGHT, modifiers=SHIFT)
+        slid = self.window.document.mound.view
+        self.assertEqual(slid.azimuth, turned.azimuth)
+        self.assertNotEqual(slid.target, turned.target)
+
+    def test_the_wheel_approaches(self):
+        before = self.window.document.mound.view.distance
+        at = QPointF(300, 200)
+        QApplication.sendEvent(self.window.picture, QWheelEvent(
+            at, at, QPoint(), QPoint(0, 240), Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier,
+            Qt.ScrollPhase.NoScrollPhase, False))
+        self.assertLess(self.window.document.mound.view.distance, before)
+
+    def test_looking_is_no_step_of_history_and_survives_undo(self):
+        self.window.mass.edit_mass("melt", melt=5.0)
+        self.drag(self.window.picture, (300, 200), (400, 200), RIGHT)
+        view = self.window.document.mound.view
+        self.key(Qt.Key.Key_Z, CTRL)
+        self.assertEqual(self.window.document.mound.mass.melt, 2.5)
+        self.assertEqual(self.window.document.mound.view, view)
+
+    def test_fit_brings_the_cloud_back(self):
+        self.drag(self.window.picture, (300, 200), (900, 500), RIGHT, modifiers=SHIFT)
+        self.key(Qt.Key.Key_0, CTRL)
+        x, y, _ = self.window.picture.camera().pixel((0.0, 18.0, 0.0))
+        self.assertTrue(200 < x < 700 and 100 < y < 450)
+
+    def test_a_moving_view_is_coarse_and_rests_fine(self):
+        self.rest()
+        self.shown.clear()
+        self.drag(self.window.picture, (300, 200), (380, 200), RIGHT)
+        self.until(lambda: self.shown and self.shown[-1].miniatures)
+        self.assertEqual(self.shown[0].passes, 0)
+        self.assertEqual(self.shown[-1].passes, 8)
+
+    def test_clay_and_draft_light(self):
+        self.rest()
+        draft = self.pixels()
+        self.key(Qt.Key.Key_C)
+        self.rest()
+        self.assertGreater(np.mean(self.pixels() != draft), 0.5)
+        self.assertTrue(self.window.picture.ways.buttons["clay"].isChecked())
+        self.key(Qt.Key.Key_D)
+        self.rest()
+        np.testing.assert_array_equal(self.pixels(), draft)
+
+    def test_space_shows_the_bare_picture(self):
+        picture = self.window.picture
+        QTest.keyPress(picture, Qt.Key.Key_Space)
+        self.assertFalse(picture.rail.isVisible() or picture.ways.isVisible())
+        QTest.keyRelease(picture, Qt.Key.Key_Space)
+        self.assertTrue(picture.rail.isVisible() and picture.ways.isVisible())
+
+    def test_late_and_foreign_answers_are_dropped(self):
+        import dataclasses
+
+        self.rest()
+        newest = self.shown[-1]
+        shown = self.pixels()
+        other = np.zeros_like(newest.pixels)
+        late = dataclasses.replace(newest.request, number=newest.request.number - 5)
+        self.window._answered(dataclasses.replace(newest, request=late, pixels=other))
+        self.window._answered(dataclasses.replace(newest, pixels=other[:-3]))
+        np.testing.assert_array_equal(self.pixels(), shown)
+
+    def test_resizing_asks_for_a_picture_of_that_size(self):
+        self.window.resize(1400, 900)
+        self.rest()
+        self.assertEqual((self.window.picture.image.width(), self.window.picture.image.height()),
+                         self.window.picture.pixel_size())
+
+    def test_states_on_the_strip(self):
+        self.until(lambda: self.window.strip.tiles[0].state == FRESH)
+        self.assertEqual(self.window.strip.tiles[4].state, OLD)
+        self.window.mass.edit_mass("melt", melt=4.0)
+        self.assertEqual(self.window.strip.tiles[0].state, COMPUTING)
+        self.until(lambda: all(t.state == FRESH for t in self.window.strip.tiles[:4]))
+        self.assertTrue(all(t.image is not None for t in self.window.strip.tiles[:4]))
+
+
+class Stations(DeskTest):
+    def test_number_keys_open_stations(self):
+        for number, station in enumerate(self.window.stations):
+            self.key(Qt.Key(Qt.Key.Key_1.value + number))
+            self.assertIs(self.window.station, station)
+            self.assertTrue(station.tray.isVisible() and station.settings.isVisible())
+            self.assertTrue(self.window.strip.tiles[number].isChecked())
+            self.assertEqual(self.window.picture.dome.isVisible(), station.dome)
+
+    def test_everything_that_takes_the_keyboard_has_a_name(self):
+        for number in range(5):
+            self.window.open_station(number)
+            for widget in self.window.findChildren(QWidget):
+                if not widget.isVisible() or widget.focusPolicy() == Qt.FocusPolicy.NoFocus:
+                    continue
+                if widget.metaObject().className() in ("QScrollArea", "SettingsPanel", "QWidget"):
+                    continue
+                text = widget.text() if isinstance(widget, QAbstractButton) else ""
+                self.assertTrue(widget.accessibleName() or text, f"{widget} in station {number + 1}")
+
+    def test_grain_on_the_ruler(self):
+        self.window.open_station(2)
+        ruler = self.window.grain.tray.ruler
+        grain = self.window.document.mound.grains[0]
+        top = ruler.top_of(grain)
+        self.drag(ruler, (top.x(), top.y() + 4), (top.x() + 60, top.y() - 16))
+        after = self.window.document.mound.grains[0]
+        self.assertGreater(after.feature, grain.feature * 1.05)
+        self.assertGreater(after.strength, grain.strength * 1.05)
+        # The hill went where the hand did.
+        moved = ruler.top_of(after)
+        self.assertAlmostEqual(moved.x() - top.x(), 60.0, delta=3.0)
+        self.key(Qt.Key.Key_Z, CTRL)
+        self.assertEqual(self.window.document.mound.grains[0], grain)
+        self.key(Qt.Key.Key_Right, widget=ruler)
+        self.assertGreater(self.window.document.mound.grains[0].feature, grain.feature)
+
+    def test_add_and_remove_grains(self):
+        self.key(Qt.Key.Key_G)
+        grains = self.window.document.mound.grains
+        self.assertEqual(len(grains), 3)
+        self.assertLess(grains[2].feature, grains[1].feature)
+        self.assertIs(self.window.station, self.window.grain)
+        self.key(Qt.Key.Key_Delete)
+        self.assertEqual(len(self.window.document.mound.grains), 2)
+        for _ in range(2):
+            self.click(self.window.grain.tray.drop)
+        self.assertEqual(self.window.document.mound.grains, ())
+        self.assertIn("Add grain", self.window.picture.note)
+        self.assertFalse(self.window.grain.settings.on.isEnabled())
+        self.click(self.window.grain.tray.add)
+        self.assertEqual(len(self.window.document.mound.grains), 1)
+
+    def test_grain_settings_change_the_picture(self):
+        self.window.open_station(2)
+        self.rest()
+        before = self.pixels()
+        self.window.grain.settings.folded.click()
+        self.assertFalse(self.window.document.mound.grains[0].folded)
+        self.rest()
+        self.assertGreater(np.mean(self.pixels() != before), 0.01)
+        for field, value in (("octaves", 5), ("seed", 77), ("gain", 0.7), ("weaker_below", 0.4)):
+            self.window.grain.settings.fields[field].changed.emit(float(value), False)
+            self.assertEqual(getattr(self.window.document.mound.grains[0], field), value)
+
+    def test_the_sun_follows_the_hand_on_the_dome(self):
+        self.window.open_station(3)
+        dome = self.window.picture.dome
+        middle = dome.SIDE / 2
+        at = dome.sun_point()
+        # Half way from overhead to the horizon, straight ahead of the camera.
+        self.drag(dome, (at.x(), at.y()), (middle, middle - dome._radius() / 2))
+        sun, view = self.window.document.mound.light.sun, self.window.document.mound.view
+        self.assertAlmostEqual(sun.elevation, 45.0, delta=0.2)
+        toward = direction_of(sun.azimuth, 0.0)
+        ahead = -direction_of(view.azimuth, 0.0)
+        self.assertGreater(float(toward @ ahead), 0.999)
+        np.testing.assert_allclose((dome.sun_point().x(), dome.sun_point().y()),
+                                   (middle, middle - dome._radius() / 2), atol=0.6)
+        self.key(Qt.Key.Key_Down, widget=dome)
+        self.assertAlmostEqual(self.window.document.mound.light.sun.elevation, 42.0, delta=0.2)
+
+    def test_exposure_and_situations(self):
+        self.window.open_station(3)
+        self.rest()
+        before = self.pixels().astype(int)
+        field = self.window.light.settings.fields["", "exposure"]
+        field.changed.emit(1.5, False)
+        self.rest()
+        self.assertGreater(self.pixels().astype(int).mean(), before.mean() + 5)
+        self.click(self.window.light.tray.tiles["Low, behind"])
+        self.assertEqual(self.window.document.mound.light.sun.elevation, 13.0)
+        self.assertEqual(self.window.document.undo_words, "light: low, behind")
+
+    def test_draft_and_final_voxel(self):
+        self.window.open_station(1)
+        self.until(lambda: self.window.voxels.ahead is not None)
+        settings = self.window.voxels.settings
+        self.assertIn("active", settings.facts.text())
+        self.click(settings.auto, (10, settings.auto.height() / 2))
+        self.assertIsNone(self.window.document.mound.voxels.draft)
+        line = self.window.voxels.tray
+        wanted = 0.5
+        self.drag(line, (line.x_of(0.8), 100), (line.x_of(wanted), 100))
+        self.assertAlmostEqual(self.window.document.mound.voxels.final, wanted, delta=0.02)
+        self.key(Qt.Key.Key_Left, widget=line)
+        self.assertAlmostEqual(self.window.document.mound.voxels.final, 0.55, delta=0.02)
+        settings.skin["thickness"].changed.emit(0.2, False)
+        self.assertEqual(self.window.document.mound.skin.thickness, 0.2)
+        self.assertIn("Thinner than the final voxel", settings.thin.text())
+
+
+class Building(DeskTest):
+    def finer(self, voxel):
+        mound = self.window.document.mound
+        self.window.document.edit(mound.edited(voxels=mound.voxels.edited(final=voxel)), "final voxel")
+
+    def test_build_final_and_look_at_it(self):
+        self.rest()
+        draft = self.pixels()
+        self.finer(0.4)
+        self.window.open_station(1)
+        self.click(self.window.voxels.settings.build)
+        self.until(lambda: self.window.job is None)
+        grid = self.window.final_grid()
+        self.assertEqual(grid.voxel, 0.4)
+        self.click(self.window.voxels.settings.show_final)
+        self.rest()
+        self.assertIs(self.shown[-1].grid, grid)
+        self.assertGreater(np.mean(self.pixels() != draft), 0.01)
+        # An edit makes it out of date, and the draft is shown again.
+        self.window.mass.edit_mass("melt", melt=4.0)
+        self.rest()
+        self.assertIsNone(self.window.final_grid())
+        self.assertIsNot(self.shown[-1].grid, grid)
+        self.assertFalse(self.window.voxels.settings.show_final.isEnabled())
+
+    def test_stop_ends_a_build_and_changes_nothing(self):
+        self.finer(0.05)
+        before = self.window.document.mound
+        self.window.build_final()
+        self.until(lambda: self.window.progress.value() > 0)
+        self.assertTrue(self.window.stop_button.isVisible())
+        self.key(Qt.Key.Key_Escape)
+        self.until(lambda: self.window.job is None, 10)
+        self.assertIn("Stopped", self.window.time_label.text())
+        self.assertIsNone(self.window.final_grid())
+        self.assertEqual(self.window.document.mound, before)
+
+    def test_work_goes_on_during_a_build(self):
+        self.finer(0.08)
+        self.window.build_final()
+        self.window.mass.edit_mass("melt", melt=4.0)
+        self.until(lambda: self.shown[-1].request.mound.mass.melt == 4.0)
+        self.window.stop()
+        self.until(lambda: self.window.job is None)
+
+    def test_closing_during_a_build(self):
+        self.finer(0.05)
+        self.window.build_final()
+        self.until(lambda: self.window.progress.value() > 0)
+        window = self.window
+        job = window.job
+        self.close(window)
+        self.assertFalse(job._thread.is_alive())
+        self.assertFalse(window.painter._thread.is_alive())
+
+    def test_a_build_that_does_not_fit_is_said_and_not_started(self):
+        with mock.patch("softmound.core.engine.forecast.memory_limit", return_value=30e6):
+            self.finer(0.02)
+            asked = self.answer("OK")
+            self.window.build_final()
+            self.until(lambda: asked and self.window.job is None)
+        self.assertIn("smallest voxel that fits", asked[0])
+
+    def test_publish_and_see_it_on_the_shelf(self):
+        self.assertEqual(self.window.library.tray._stack.currentIndex(), 1)
+        self.rest()
+        self.click(self.window.publish_button)
+        self.until(lambda: self.window.job is None)
+        self.window.open_station(4)
+        self.assertEqual(len(self.window.library.versions), 1)
+        self.assertEqual(self.window.strip.tiles[4].state, FRESH)
+        self.window.library.tray.list.setCurrentIndex(self.window.library.tray.model.index(0))
+        text = self.window.library.settings.facts.text()
+        for word in ("Lumpy", "v001", "0.8 m", "active", "per metre"):
+            self.assertIn(word, text)
+        self.click(self.window.library.settings.verify)
+        self.assertIn("as published", self.window.time_label.text())
+        (self.window.library.chosen.folder / "thumb.png").write_bytes(b"x")
+        self.click(self.window.library.settings.verify)
+        self.assertIn("thumb.png", self.window.time_label.text())
+        with mock.patch("PyQt6.QtGui.QDesktopServices.openUrl") as opened:
+            self.click(self.window.library.settings.reveal)
+        self.assertEqual(opened.call_args[0][0].toLocalFile(), str(self.window.library.chosen.folder))
+        self.window.mass.edit_mass("melt", melt=4.0)
+        self.assertEqual(self.window.strip.tiles[4].state, OLD)
+        self.window.document._saved = self.window.document.mound
+        self.click(self.window.library.settings.open)
+        self.assertEqual(self.window.document.mound.mass.melt, 2.5)
+
+    def test_a_library_that_cannot_be_written_is_said(self):
+        blocked = self.folder / "file"
+        blocked.write_text("in the way")
+        self.window.library.folder = blocked / "library"
+        asked = self.answer("OK")
+        self.window.publish()
+        self.until(lambda: bool(asked) and self.window.job is None)
+        self.assertIn("cannot be written to", asked[0])
+
+
+class Files(DeskTest):
+    def test_new_open_save_as_and_recent(self):
+        other = self.folder / "Brioche.mound"
+        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(other.with_suffix("")), "")):
+            self.assertTrue(self.window.save_as())
+        self.assertEqual(read_mound(other).name, "Brioche")
+        self.assertEqual(self.window.name_label.text(), "Brioche")
+        self.window.new()
+        self.assertIsNone(self.window.document.path)
+        self.assertEqual(self.window.document.mound.name, "Untitled")
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(other), "")):
+            self.window.open_dialog()
+        self.assertEqual(self.window.document.path, other)
+        self.assertEqual([p.name for p in recent()[:2]], ["Brioche.mound", "lumpy.mound"])
+        self.window._fill_recent()
+        self.assertEqual(self.window.recent_menu.actions()[0].text(), str(other.resolve()))
+
+    def test_a_bad_file_leaves_the_open_mound(self):
+        bad = self.folder / "bad.mound"
+        bad.write_bytes(b"no mound")
+        before = self.window.document.mound
+        asked = self.answer("OK")
+        self.window.open(bad)
+        self.assertIn("bad.mound", asked[0])
+        self.assertIs(self.window.document.mound, before)
+        self.assertEqual(self.window.document.path, self.path)
+
+    def test_leaving_with_changes_asks(self):
+        self.window.mass.edit_mass("melt", melt=7.0)
+        self.assertEqual(self.window.saved_label.text(), "not saved")
+        asked = self.answer("Stay")
+        self.assertFalse(self.window.close())
+        self.assertIn("not saved", asked[0])
+        self.answer("Save")
+        self.assertTrue(self.window.may_leave())
+        self.assertEqual(read_mound(self.path).mass.melt, 7.0)
+
+    def test_a_failed_save_keeps_everything(self):
+        self.window.mass.edit_mass("melt", melt=7.0)
+        self.window.document.path = self.folder / "gone" / "x.mound"
+        asked = self.answer("OK")
+        self.assertFalse(self.window.save())
+        self.assertIn("could not be written", asked[0])
+        self.assertTrue(self.window.document.dirty)
+
+    def test_autosave_writes_a_copy_and_saving_removes_it(self):
+        document = self.window.document
+        self.window.mass.edit_mass("melt", melt=7.0)
+        document.autosave()
+        from softmound.desk.document import recovery_folder
+
+        copy = recovery_folder() / f"{document._id}.mound"
+        self.until(copy.with_suffix(".json").exists)
+        self.assertEqual(read_mound(copy).mass.melt, 7.0)
+        self.assertEqual(json.loads(copy.with_suffix(".json").read_text())["path"], str(self.path))
+        self.assertEqual([c for c, _ in left_behind() if c == copy], [], "our own process lives")
+        self.window.save()
+        self.assertFalse(copy.exists())
+
+    def test_recovery_after_a_kill(self):
+        script = (
+            "import os, sys, time\n"
+            "from tests.desk import application\n"
+            "from softmound.desk.document import Document\n"
+            "application()\n"
+            "document = Document()\n"
+            "document.read(sys.argv[1])\n"
+            "mass = document.mound.mass.edited(melt=11.0)\n"
+            "document.edit(document.mound.edited(mass=mass), 'melt')\n"
+            "document.autosave()\n"
+            "while not list((__import__('softmound.desk.document', fromlist=['x']).recovery_folder()).glob(f'{os.getpid()}-*.json')):\n"
+            "    time.sleep(0.02)\n"
+            "os.kill(os.getpid(), 9)\n")
+        done = subprocess.run([sys.executable, "-c", script, str(self.path)], cwd=ROOT, timeout=90,
+                              capture_output=True, env={**os.environ, "QT_QPA_PLATFORM": "offscreen"})
+        self.assertEqual(done.returncode, -9, done.stderr)
+        (copy, path), = left_behind()
+        self.assertEqual(path, self.path)
+        self.assertEqual(read_mound(copy).mass.melt, 11.0)
+        self.assertEqual(read_mound(self.path).mass.melt, 2.5)
+        from softmound.desk.application import offer_recovery
+
+        self.answer("Recover it")
+        offer_recovery(self.window)
+        self.assertEqual(self.window.document.mound.mass.melt, 11.0)
+        self.assertTrue(self.window.document.dirty)
+        self.assertEqual(left_behind(), [])
+
+    def test_a_copy_nobody_wants_is_thrown_away(self):
+        from softmound.desk.application import offer_recovery
+        from softmound.desk.document import recovery_folder
+
+        recovery_folder().mkdir(parents=True, exist_ok=True)
+        copy = recovery_folder() / "999999999-x.mound"
+        write_mound(copy, lumpy_mound())
+        copy.with_suffix(".json").write_text(json.dumps({"process": 999999999, "path": None}))
+        before = self.window.document.mound
+        self.answer("Throw it away")
+        offer_recovery(self.window)
+        self.assertIs(self.window.document.mound, before)
+        self.assertFalse(copy.exists())
+        forget_left_behind(copy)
+
+
+class Documents(unittest.TestCase):
+    def setUp(self):
+        application()
+        self.document = Document()
+        self.document.open(lumpy_mound())
+
+    def tearDown(self):
+        self.document.close()
+
+    def melt(self, value, moving=False):
+        mound = self.document.mound
+        self.document.edit(mound.edited(mass=mound.mass.edited(melt=value)), f"melt {value}", moving)
+
+    def test_a_long_history_comes_back_step_by_step(self):
+        for n in range(50):
+            self.melt(float(n + 10))
+        for n in reversed(range(50)):
+            self.assertEqual(self.document.mound.mass.melt, n + 10)
+            self.document.undo()
+        self.assertEqual(self.document.mound, lumpy_mound())
+        self.document.undo()
+        for _ in range(50):
+            self.document.redo()
+        self.assertEqual(self.document.mound.mass.melt, 59.0)
+        self.document.redo()
+
+    def test_an_edit_after_undo_forgets_the_redo(self):
+        self.melt(3.0)
+        self.document.undo()
+        self.melt(4.0)
+        self.assertIsNone(self.document.redo_words)
+
+    def test_a_gesture_that_ends_where_it_began_is_nothing(self):
+        self.melt(3.0, True)
+        self.melt(2.5, True)
+        self.document.let_go()
+        self.assertIsNone(self.document.undo_words)
+        self.assertFalse(self.document.dirty)
+
+    def test_undo_in_the_middle_of_a_gesture_ends_it(self):
+        self.melt(3.0, True)
+        self.melt(4.0, True)
+        self.document.undo()
+        self.assertEqual(self.document.mound.mass.melt, 2.5)
+        self.document.redo()
+        self.assertEqual(self.document.mound.mass.melt, 4.0)
+
+
+class Fields(unittest.TestCase):
+    def setUp(self):
+        application()
+        self.field = NumberField("Melt", 0.0, 100.0, 4.0, "m", "Blend radius.", "linear")
+        self.field.resize(280, 44)
+        self.said = []
+        self.field.changed.connect(lambda value, moving: self.said.append((value, moving)))
+
+    def test_dragging_the_track(self):
+        QTest.mousePress(self.field, LEFT, pos=QPoint(140, 33))
+        self.assertAlmostEqual(self.field.value, 50.0, delta=1.0)
+        QTest.mouseRelease(self.field, LEFT, pos=QPoint(140, 33))
+        self.assertTrue(self.said[0][1])
+        self.assertFalse(self.said[-1][1])
+
+    def test_arrows_and_reset(self):
+        QTest.keyClick(self.field, Qt.Key.Key_Right)
+        self.assertGreater(self.field.value, 4.0)
+        QTest.keyClick(self.field, Qt.Key.Key_Backspace)
+        self.assertEqual(self.field.value, 4.0)
+        self.assertEqual(self.said[-1], (4.0, False))
+
+    def test_typing_is_taken_within_the_limits_only(self):
+        for text, value in (("12.345", 12.345), ("1000", 100.0), ("-5", 0.0), ("7,5", 7.5), ("8 m", 8.0)):
+            self.field.type(text)
+            self.field._editor.editingFinished.emit()
+            self.assertEqual(self.field.value, value)
+        for text in ("bread", "", "nan", "inf"):
+            self.field.type(text)
+            self.field._editor.setText(text)
+            self.field._editor.editingFinished.emit()
+            self.assertEqual(self.field.value, 8.0)
+
+    def test_a_logarithmic_track_is_even_in_factors(self):
+        field = NumberField("Size", 0.001, 1000.0, 1.0, "m", "", "log", (0.1, 1000.0))
+        shares = [field._share(v) for v in (0.1, 1.0, 10.0, 100.0, 1000.0)]
+        np.testing.assert_allclose(np.diff(shares), 0.25)
+        for share in (0.1, 0.5, 0.9):
+            self.assertAlmostEqual(field._share(field._at(share)), share)
+
+    def test_whole_numbers_stay_whole(self):
+        field = NumberField("Seed", 0, 999, 17, whole=True)
+        field._take(3.4, False)
+        self.assertEqual(field.value, 3.0)
+        self.assertEqual(field.text(), "3")
+
+    def test_setting_says_nothing(self):
+        self.field.set(9.0)
+        self.assertEqual(self.said, [])
+
+    def test_colours_there_and_back(self):
+        for colour in ((0.0, 0.5, 1.0), (0.05, 0.145, 0.4), (1.0, 0.74, 0.46)):
+            np.testing.assert_allclose(linear_colour(screen_colour(colour)), colour, atol=0.006)
+
+
+class Words(unittest.TestCase):
+    def test_figures(self):
+        for value, text in ((0, "0"), (0.5, "0.5"), (123.456, "123"), (1234567.0, "1230000"),
+                            (0.00012345, "0.000123"), (-2.5, "-2.5"), (16.0, "16")):
+            self.assertEqual(figure(value), text)
+
+    def test_counts_memory_and_times(self):
+        self.assertEqual([count(v) for v in (12, 4100, 4.1e6, 2e9)], ["12", "4.1 k", "4.1 M", "2 G"])
+        self.assertEqual([memory(v) for v in (12, 1.18e8, 6e9)], ["12 B", "118 MB", "6 GB"])
+        self.assertEqual([seconds(v) for v in (0.084, 3.21, 125.0)], ["84 ms", "3.2 s", "2 min 5 s"])
+
+    def test_steps_are_round(self):
+        for rough, step in ((0.7, 1.0), (1.2, 2.0), (3.0, 5.0), (70.0, 100.0), (0.03, 0.05)):
+            self.assertAlmostEqual(nice_step(rough), step)
+
+
+if __name__ == "__main__":
+    unittest.main()
