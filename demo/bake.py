@@ -32,10 +32,10 @@ def cottage_loaf():
         voxels=Voxels(final=1.0),
         grains=(
             Push(feature=64.0, strength=26.0, octaves=5, folded=True, weaker_below=0.85, seed=17),
-            Push(feature=15.0, strength=4.0, octaves=4, weaker_below=0.4, seed=41),
+            Push(feature=19.0, strength=7.0, octaves=5, folded=True, weaker_below=0.6, seed=41),
         ),
-        skin=Skin(thickness=5.5, softness=0.8),
-        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.12),
+        skin=Skin(thickness=4.0, softness=0.7),
+        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.2),
                     exposure=-0.45),
         view=View(azimuth=0.0, elevation=2.0),
     )
@@ -51,13 +51,13 @@ def burnt_crust():
         voxels=Voxels(final=1.0),
         grains=(
             Push(feature=52.0, strength=24.0, octaves=5, folded=True, weaker_below=0.8, seed=23),
-            Push(feature=13.0, strength=4.5, octaves=4, weaker_below=0.3, seed=7),
+            Push(feature=17.0, strength=6.0, octaves=5, folded=True, weaker_below=0.4, seed=7),
         ),
-        skin=Skin(thickness=7.0, softness=0.8),
+        skin=Skin(thickness=4.5, softness=0.7),
         light=Light(
             sun=Sun(azimuth=163.0, elevation=13.0, colour=(1.0, 0.74, 0.46), strength=4.2),
             sky=Sky(zenith=(0.10, 0.16, 0.32), horizon=(0.62, 0.46, 0.38), ground=(0.13, 0.11, 0.11)),
-            medium=Medium(extinction=0.12),
+            medium=Medium(extinction=0.14),
             exposure=-0.6,
         ),
         view=View(azimuth=0.0, elevation=2.0),

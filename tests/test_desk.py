@@ -17,6 +17,7 @@ from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
 from softmound.core.light.camera import direction_of
 from softmound.core.recipe import Mound, read_mound, read_thumb, write_mound
+from softmound.desk.axis import LogAxis
 from softmound.desk.document import Document, forget_left_behind, left_behind, recent
 from softmound.desk.fields import NumberField, linear_colour, screen_colour
 from softmound.desk.overlays import nice_step
@@ -374,7 +375,7 @@ class Stations(DeskTest):
         self.assertIsNone(self.window.document.mound.voxels.draft)
         line = self.window.voxels.tray
         wanted = 0.5
-        self.drag(line, (line.x_of(0.8), 100), (line.x_of(wanted), 100))
+        self.drag(line, (line.axis.x_of(0.8), 100), (line.axis.x_of(wanted), 100))
         self.assertAlmostEqual(self.window.document.mound.voxels.final, wanted, delta=0.02)
         self.key(Qt.Key.Key_Left, widget=line)
         self.assertAlmostEqual(self.window.document.mound.voxels.final, 0.55, delta=0.02)
@@ -687,6 +688,20 @@ class Fields(unittest.TestCase):
     def test_colours_there_and_back(self):
         for colour in ((0.0, 0.5, 1.0), (0.05, 0.145, 0.4), (1.0, 0.74, 0.46)):
             np.testing.assert_allclose(linear_colour(screen_colour(colour)), colour, atol=0.006)
+
+
+class Axes(unittest.TestCase):
+    def test_there_and_back_in_either_direction(self):
+        for axis in (LogAxis(0.5, 300.0, 20.0, 620.0), LogAxis(20.0, 0.1, 60.0, 500.0)):
+            self.assertAlmostEqual(axis.x_of(axis.start), axis.left)
+            self.assertAlmostEqual(axis.x_of(axis.end), axis.right)
+            for value in (0.7, 3.0, 18.0):
+                self.assertAlmostEqual(axis.value_at(axis.x_of(value)), value)
+            self.assertAlmostEqual(axis.x_of(2.0) - axis.x_of(1.0), axis.x_of(10.0) - axis.x_of(5.0))
+
+    def test_marks_are_round_and_on_the_axis(self):
+        self.assertEqual(list(LogAxis(0.3, 30.0, 0, 1).marks()), [0.5, 1.0, 2.0, 5.0, 10.0, 20.0])
+        self.assertEqual(list(LogAxis(30.0, 0.3, 0, 1).marks()), [0.5, 1.0, 2.0, 5.0, 10.0, 20.0])
 
 
 class Words(unittest.TestCase):

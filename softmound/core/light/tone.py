@@ -86,7 +86,7 @@ def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun
                         pixel[0] * forward[0] + pixel[1] * forward[1] + pixel[2] * forward[2]
                     ) * f32(0.42)) / opacity)
                     open_sky = pixel[3] / opacity
-                    shade = (f32(0.16) + f32(0.62) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
+                    shade = (f32(0.20) + f32(0.78) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
                 for n in range(3):
                     tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
                     behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))

@@ -11,6 +11,7 @@ from ...core.engine.density import draft_voxel, span_of
 from ...core.grain.scales import hill, octaves_of
 from ...core.recipe import Push, limits
 from .. import style
+from ..axis import LogAxis
 from ..fields import NumberField, Row
 from ..words import figure
 from .station import SettingsPanel, Station
@@ -159,39 +160,17 @@ class ScaleRuler(QWidget):
         self._mound = mound
         self.update()
 
-    def _range(self):
+    @property
+    def axis(self):
+        """Feature sizes across the ruler.
+
+        Returns
+        -------
+        LogAxis
+        """
         voxel = draft_voxel(self._mound)
-        return voxel / 2.0, max(span_of(self._mound) * 1.25, voxel * 40)
-
-    def x_of(self, size):
-        """Column of a feature size.
-
-        Parameters
-        ----------
-        size : float or ndarray
-
-        Returns
-        -------
-        float or ndarray
-        """
-        low, high = self._range()
-        share = np.log(np.asarray(size) / low) / math.log(high / low)
-        return self.LEFT + share * (self.width() - self.LEFT - self.RIGHT)
-
-    def size_at(self, x):
-        """Feature size at a column.
-
-        Parameters
-        ----------
-        x : float
-
-        Returns
-        -------
-        float
-        """
-        low, high = self._range()
-        share = (x - self.LEFT) / (self.width() - self.LEFT - self.RIGHT)
-        return low * (high / low) ** share
+        largest = max(span_of(self._mound) * 1.25, voxel * 40)
+        return LogAxis(voxel / 2.0, largest, self.LEFT, self.width() - self.RIGHT)
 
     def _y_of(self, amplitude):
         """Row of an amplitude: logarithmic, from a thousandth of the span up to a fifth."""
@@ -212,14 +191,14 @@ class ScaleRuler(QWidget):
         QPointF
         """
         sizes, amplitudes = octaves_of(grain)
-        return QPointF(float(self.x_of(sizes[0])), float(self._y_of(hill(grain, sizes[:1])[0])))
+        return QPointF(self.axis.x_of(sizes[0]), float(self._y_of(hill(grain, sizes[:1])[0])))
 
     def _grain_at(self, at):
         best, nearest = None, 40.0
         for number, grain in enumerate(self._mound.grains):
             top = self.top_of(grain)
             away = abs(at.x() - top.x()) + 0.25 * abs(at.y() - top.y())
-            under = at.y() >= float(self._y_of(hill(grain, np.array([self.size_at(at.x())]))[0])) - 6
+            under = at.y() >= float(self._y_of(hill(grain, np.array([self.axis.value_at(at.x())]))[0])) - 6
             if under and away < nearest + (30 if number == self._station.chosen else 0):
                 best, nearest = number, away
         return best
@@ -238,17 +217,15 @@ class ScaleRuler(QWidget):
             self.setCursor(Qt.CursorShape.SizeAllCursor if on else Qt.CursorShape.ArrowCursor)
             return
         start, grain = self._press
-        low, high = self._range()
-        width = self.width() - self.LEFT - self.RIGHT
-        factor = (high / low) ** ((event.position().x() - start.x()) / width)
+        factor = self.axis.value_at(event.position().x()) / self.axis.value_at(start.x())
         rise = (start.y() - event.position().y()) / (self.height() - self.TOP - self.BOTTOM)
         changes = self._held(grain.feature * factor, max(grain.strength, 1e-3) * 500.0**rise)
         self._station.edit_grain("size and strength of grain", True, **changes)
 
     def _held(self, feature, strength):
         (f_low, f_high), (s_low, s_high) = limits(Push, "feature"), limits(Push, "strength")
-        low, high = self._range()
-        return {"feature": min(max(float(f"{feature:.3g}"), f_low, low), f_high, high),
+        feature = min(max(float(f"{feature:.3g}"), self.axis.start), self.axis.end)
+        return {"feature": min(max(feature, f_low), f_high),
                 "strength": min(max(float(f"{strength:.3g}"), s_low), s_high)}
 
     def mouseReleaseEvent(self, event):
@@ -288,30 +265,19 @@ class ScaleRuler(QWidget):
             self._letter(painter, number)
 
     def _paint_axis(self, painter, bottom):
-        low, high = self._range()
         painter.setPen(QPen(style.LINE, 1))
         painter.drawLine(QPointF(self.LEFT, bottom), QPointF(self.width() - self.RIGHT, bottom))
-        power = math.floor(math.log10(low))
         span = span_of(self._mound)
-        end = float(self.x_of(span))
-        while 10.0**power < high:
-            for factor in (1, 2, 5):
-                size = factor * 10.0**power
-                if low < size < span * 0.8:
-                    x = float(self.x_of(size))
-                    painter.setPen(QPen(style.LINE, 1))
-                    painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
-                    painter.setPen(style.QUIET)
-                    painter.drawText(QRectF(x - 30, bottom + 6, 60, 16), Qt.AlignmentFlag.AlignCenter,
-                                     f"{figure(size)} m")
-            power += 1
-        painter.setPen(QPen(style.LINE, 1))
-        painter.drawLine(QPointF(end, bottom), QPointF(end, bottom + 4))
-        painter.setPen(style.QUIET)
-        painter.drawText(QRectF(end - 50, bottom + 6, 100, 16), Qt.AlignmentFlag.AlignCenter, "cloud span")
+        marks = [(size, f"{figure(size)} m") for size in self.axis.marks() if size < span * 0.8]
+        for size, text in (*marks, (span, "cloud span")):
+            x = self.axis.x_of(size)
+            painter.setPen(QPen(style.LINE, 1))
+            painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
+            painter.setPen(style.QUIET)
+            painter.drawText(QRectF(x - 50, bottom + 6, 100, 16), Qt.AlignmentFlag.AlignCenter, text)
 
     def _paint_unresolvable(self, painter, bottom):
-        edge = float(self.x_of(2.0 * draft_voxel(self._mound)))
+        edge = self.axis.x_of(2.0 * draft_voxel(self._mound))
         zone = QRectF(self.LEFT, self.TOP - 4, edge - self.LEFT, bottom - self.TOP + 4)
         painter.fillRect(zone, QBrush(style.with_alpha(style.QUIET, 60), Qt.BrushStyle.BDiagPattern))
         painter.setPen(style.QUIET)
@@ -322,26 +288,24 @@ class ScaleRuler(QWidget):
 
     def _paint_slope(self, painter):
         """Amplitude of nature's k^(-5/3) over size goes with its third power's root: size^(1/3)."""
-        low, high = self._range()
         span = span_of(self._mound)
         sizes = np.geomspace(2.0 * draft_voxel(self._mound), span, 30)
         rows = self._y_of(0.05 * span * (sizes / span) ** (1.0 / 3.0))
         painter.setPen(QPen(style.QUIET, 1.2, Qt.PenStyle.DotLine))
-        path = QPainterPath(QPointF(float(self.x_of(sizes[0])), float(rows[0])))
-        for x, y in zip(self.x_of(sizes[1:]), rows[1:]):
+        path = QPainterPath(QPointF(self.axis.x_of(sizes[0]), float(rows[0])))
+        for x, y in zip(self.axis.x_of(sizes[1:]), rows[1:]):
             path.lineTo(float(x), float(y))
         painter.drawPath(path)
-        painter.drawText(QRectF(float(self.x_of(span)) - 110, float(rows[-1]) - 20, 110, 16),
+        painter.drawText(QRectF(self.axis.x_of(span) - 110, float(rows[-1]) - 20, 110, 16),
                          Qt.AlignmentFlag.AlignRight, "nature's slope")
 
     def _paint_hill(self, painter, number, bottom):
         grain = self._mound.grains[number]
         chosen = number == self._station.chosen
         tint = TINTS[number % len(TINTS)] if grain.on else style.LINE
-        low, high = self._range()
-        sizes = np.geomspace(low, high, 160)
+        sizes = self.axis.values(160)
         rows = self._y_of(hill(grain, sizes))
-        columns = self.x_of(sizes)
+        columns = self.axis.x_of(sizes)
         path = QPainterPath(QPointF(float(columns[0]), bottom))
         for x, y in zip(columns, rows):
             path.lineTo(float(x), float(y))

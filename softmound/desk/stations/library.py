@@ -87,7 +87,7 @@ class LibraryStation(Station):
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
 
     def published_now(self, mound):
-        """Whether the newest version of this name holds this very recipe.
+        """Whether the newest version of this name holds this very recipe at its final voxel.
 
         Parameters
         ----------
@@ -99,7 +99,8 @@ class LibraryStation(Station):
         """
         for version in self.versions:
             if version.facts["name"] == mound.name:
-                return version.facts.get("recipe") == recipe_mark(mound)
+                same_voxel = abs(version.facts["voxel"] - mound.voxels.final) < 1e-9
+                return same_voxel and version.facts.get("recipe") == recipe_mark(mound)
         return False
 
 
@@ -255,7 +256,8 @@ class LibrarySettings(SettingsPanel):
         mound : Mound
         """
         station = self._station
-        self.folder.setText(str(station.folder))
+        self.folder.setText(station.folder.name)
+        self.folder.setToolTip(str(station.folder))
         self.state.setText(
             f"“{mound.name}” is published as it is now." if station.published_now(mound) else
             f"“{mound.name}” will be published at its final voxel of {figure(mound.voxels.final)} m.")
@@ -273,6 +275,6 @@ class LibrarySettings(SettingsPanel):
             f"grid “{facts['grid']}”, {'16' if facts.get('half') else '32'}-bit<br>"
             f"voxel {figure(facts['voxel'])} m<br>{size} m<br>"
             f"{' × '.join(str(d) for d in facts['dims'])} voxels, {count(facts['active_voxels'])} active<br>"
-            f"density {figure(facts['range'][0], 2)} to {figure(facts['range'][1])}<br>"
+            f"density up to {figure(facts['range'][1])}<br>"
             f"extinction {figure(facts['extinction'])} per metre<br>"
             f"seeds {', '.join(map(str, facts['seeds']))}<br>{memory(version.bytes)}")

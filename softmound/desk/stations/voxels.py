@@ -11,6 +11,7 @@ from ...core.engine.density import draft_voxel, span_of
 from ...core.engine.forecast import memory_limit
 from ...core.recipe import Skin, Voxels, limits
 from .. import style
+from ..axis import LogAxis
 from ..fields import NumberField, Row, words
 from ..words import count, figure, memory
 from .station import SettingsPanel, Station
@@ -109,40 +110,21 @@ class CostLine(QWidget):
         self._smallest = ahead.smallest_voxel(self._limit) if ahead is not None else 1.0
         self.update()
 
-    def _range(self):
+    @property
+    def axis(self):
+        """Voxel sizes across the line, the finest on the right.
+
+        Returns
+        -------
+        LogAxis
+        """
         long = max(span_of(self._mound), 0.5)
-        return min(self._smallest * 0.7, long / 1000.0), long / 20.0
+        finest = min(self._smallest * 0.7, long / 1000.0)
+        return LogAxis(long / 20.0, finest, self.LEFT, self.width() - self.RIGHT)
 
-    def x_of(self, voxel):
-        """Column of a voxel size.
-
-        Parameters
-        ----------
-        voxel : float
-
-        Returns
-        -------
-        float
-        """
-        low, high = self._range()
-        share = math.log(voxel / low) / math.log(high / low)
-        return self.LEFT + (1.0 - share) * (self.width() - self.LEFT - self.RIGHT)
-
-    def voxel_at(self, x):
-        """Voxel size at a column.
-
-        Parameters
-        ----------
-        x : float
-
-        Returns
-        -------
-        float
-        """
-        low, high = self._range()
-        share = 1.0 - (x - self.LEFT) / (self.width() - self.LEFT - self.RIGHT)
+    def _voxel_at(self, x):
         floor, ceiling = limits(Voxels, "final")
-        return min(max(float(f"{low * (high / low) ** share:.2g}"), floor), ceiling)
+        return min(max(float(f"{self.axis.value_at(x):.2g}"), floor), ceiling)
 
     def _y_of(self, bytes_):
         low, high = math.log(1e7), math.log(max(self._limit * 3, 2e9))
@@ -156,7 +138,7 @@ class CostLine(QWidget):
 
     def mouseMoveEvent(self, event):
         if self._hand:
-            self._station.edit_voxels("final voxel", True, final=self.voxel_at(event.position().x()))
+            self._station.edit_voxels("final voxel", True, final=self._voxel_at(event.position().x()))
         else:
             self.setCursor(Qt.CursorShape.SizeHorCursor)
 
@@ -197,17 +179,15 @@ class CostLine(QWidget):
         painter.drawText(QRectF(left + 8, limit_y + 2, 220, 15), Qt.AlignmentFlag.AlignVCenter,
                          f"memory limit {memory(self._limit)}")
         path = QPainterPath()
-        for n in range(81):
-            x = left + (right - left) * n / 80
-            low, high = self._range()
-            voxel = low * (high / low) ** (1.0 - n / 80)
-            y = max(self._y_of(ahead.memory(voxel)), self.TOP - 6)
-            path.moveTo(x, y) if n == 0 else path.lineTo(x, y)
+        for voxel in self.axis.values(81):
+            x, y = self.axis.x_of(voxel), max(self._y_of(ahead.memory(voxel)), self.TOP - 6)
+            path.lineTo(x, y) if path.elementCount() else path.moveTo(x, y)
         painter.setPen(QPen(style.BLUE, 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawPath(path)
-        self._mark(painter, draft_voxel(self._mound), "draft", style.QUIET, bottom)
-        self._mark(painter, self._mound.voxels.final, "final", style.BARLEY, bottom)
+        # The lower one's letters stand lower, so that the two never meet.
+        self._mark(painter, draft_voxel(self._mound), "draft", style.QUIET, bottom, 18)
+        self._mark(painter, self._mound.voxels.final, "final", style.BARLEY, bottom, 38)
 
     def _paint_grid(self, painter, left, right, bottom):
         for bytes_ in (1e8, 1e9, 1e10):
@@ -218,34 +198,31 @@ class CostLine(QWidget):
                 painter.setPen(style.QUIET)
                 painter.drawText(QRectF(0, y - 8, left - 8, 16),
                                  Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, memory(bytes_))
-        low, high = self._range()
-        power = math.floor(math.log10(low))
-        while 10.0**power < high:
-            for factor in (1, 2, 5):
-                voxel = factor * 10.0**power
-                if low < voxel < high:
-                    x = self.x_of(voxel)
-                    painter.setPen(QPen(style.LINE, 1))
-                    painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
-                    painter.setPen(style.QUIET)
-                    painter.drawText(QRectF(x - 30, bottom + 6, 60, 16), Qt.AlignmentFlag.AlignCenter,
-                                     f"{figure(voxel)} m")
-            power += 1
+        for voxel in self.axis.marks():
+            x = self.axis.x_of(voxel)
+            painter.setPen(QPen(style.LINE, 1))
+            painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
+            painter.setPen(style.QUIET)
+            painter.drawText(QRectF(x - 30, bottom + 6, 60, 16), Qt.AlignmentFlag.AlignCenter,
+                             f"{figure(voxel)} m")
 
-    def _mark(self, painter, voxel, name, colour, bottom):
-        x = min(max(self.x_of(voxel), self.LEFT), self.width() - self.RIGHT)
+    def _mark(self, painter, voxel, name, colour, bottom, lift):
+        x = min(max(self.axis.x_of(voxel), self.LEFT), self.width() - self.RIGHT)
         y = max(self._y_of(self._station.ahead.memory(voxel)), self.TOP)
         painter.setPen(QPen(style.with_alpha(colour, 150), 1))
         painter.drawLine(QPointF(x, y), QPointF(x, bottom))
         painter.setPen(QPen(style.TEXT, 1.2) if self.hasFocus() and name == "final" else Qt.PenStyle.NoPen)
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(x, y), 6, 6)
-        painter.setPen(colour)
         text = f"{name} {figure(voxel)} m · {memory(self._station.ahead.memory(voxel))}"
-        wide = painter.fontMetrics().horizontalAdvance(text) + 4
-        # Beside its marker, on the side with more room.
-        at = x + 12 if x + 16 + wide < self.width() - 8 else x - 12 - wide
-        painter.drawText(QRectF(at, y - 20, wide, 16), Qt.AlignmentFlag.AlignVCenter, text)
+        wide = painter.fontMetrics().horizontalAdvance(text) + 10
+        at = min(max(x - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
+        plate = QRectF(at, max(y - lift, 8), wide, 17)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.PANEL, 225))
+        painter.drawRoundedRect(plate, 4, 4)
+        painter.setPen(colour)
+        painter.drawText(plate, Qt.AlignmentFlag.AlignCenter, text)
 
 
 class VoxelsSettings(SettingsPanel):
