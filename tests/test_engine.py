@@ -288,7 +288,7 @@ class Foretelling(unittest.TestCase):
                 with self.subTest(mound=mound.name, along=along):
                     self.assertAlmostEqual(ahead.bricks(voxel) / len(band_for(mound, voxel).cells.coords), 1.0,
                                            delta=0.25)
-                    self.assertAlmostEqual(ahead.active_voxels(voxel) / grid.active_voxels(), 1.0, delta=0.25)
+                    self.assertAlmostEqual(ahead.active_voxels(voxel) / grid.active_voxels(), 1.0, delta=0.15)
                     if len(grid.coords) > 200:
                         self.assertAlmostEqual(ahead.kept_bricks(voxel) / len(grid.coords), 1.0, delta=0.3)
 

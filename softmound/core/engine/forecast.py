@@ -13,6 +13,8 @@ from ..volume.bricks import LANES, SIDE
 
 ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
+FOLDED_MEAN = 0.27
+"""Mean of folded noise: it pushes outward everywhere."""
 FIXED = 24 * 2**20
 """Bytes a build takes whatever its size: windows, chunks, lists of blobs."""
 PER_BRICK = 56
@@ -37,6 +39,8 @@ class Forecast:
     skin : Skin
     long : float
         Longest side, metres.
+    swell : float
+        How far the surface moves outward on average, metres.
     """
 
     distances: np.ndarray
@@ -45,6 +49,7 @@ class Forecast:
     inward: float
     skin: object
     long: float
+    swell: float
 
     def _within(self, low, high):
         # Between the points' distances the count rises evenly: no steps in the cost line.
@@ -87,7 +92,8 @@ class Forecast:
         edge = SIDE * voxel
         reach = edge * 3**0.5 / 2 * ROUGHNESS
         skin = thickness_at(self.skin, voxel)
-        return min(self._within(-skin - reach, reach) / edge**3, self.bricks(voxel))
+        band = self._within(self.swell - skin - reach, self.swell + reach)
+        return min(band / edge**3, self.bricks(voxel))
 
     def active_voxels(self, voxel):
         """Voxels with density.
@@ -101,7 +107,7 @@ class Forecast:
         -------
         float
         """
-        return self._within(-1e9, 0.0) / voxel**3
+        return self._within(-1e9, self.swell) / voxel**3
 
     def memory(self, voxel):
         """Largest memory of a build.
@@ -155,7 +161,7 @@ def forecast(mound, ticket=None):
     outward, inward = reach_of(mound.grains)
     box = box_of(mound.mass, outward)
     if box is None:
-        return Forecast(np.empty(0, np.float32), 0.0, outward, inward, mound.skin, 0.0)
+        return Forecast(np.empty(0, np.float32), 0.0, outward, inward, mound.skin, 0.0, 0.0)
     shape = shape_of(mound.mass)
     edge = float((box[1] - box[0]).max()) / ALONG
     voxel = edge / SIDE
@@ -165,10 +171,13 @@ def forecast(mound, ticket=None):
     cells = first_cells(low, high, 1, len(shape.table))
     distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, ticket)
     if shape.base.on:
-        below = shape.base.altitude - (cells.coords[:, 1] + 0.5) * edge
-        distance = np.maximum(distance, below)
+        # Rows of points parallel to the level would all have one distance: spread them evenly.
+        spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
+        below = shape.base.altitude - (cells.coords[:, 1] + spread) * edge
+        distance = np.maximum(distance, below).astype(np.float32)
+    swell = sum(FOLDED_MEAN * g.strength for g in mound.grains if g.on and g.folded)
     return Forecast(np.sort(distance), edge**3, outward, inward, mound.skin,
-                    float((box[1] - box[0]).max()))
+                    float((box[1] - box[0]).max()), swell)
 
 
 def memory_limit():
