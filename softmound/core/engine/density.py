@@ -127,6 +127,8 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         raise Problem(
             f"Not enough memory for a voxel of {voxel:g} m; choose a larger one."
         ) from error
+    if ticket is not None:
+        ticket.tick(1.0)
     tiles = np.concatenate([band.inside, full])
     core = np.full(len(tiles), mound.skin.core, np.float32)
     return grid_of(voxel, coords, values, tiles, core)

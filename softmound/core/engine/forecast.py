@@ -17,8 +17,10 @@ FOLDED_MEAN = 0.27
 """Mean of folded noise: it pushes outward everywhere."""
 FIXED = 24 * 2**20
 """Bytes a build takes whatever its size: windows, chunks, lists of blobs."""
-PER_BRICK = 56
-"""Bytes of lists and index for each brick looked at."""
+PER_BRICK = 190
+"""Bytes of lists for each brick looked at (measured on builds of a million bricks)."""
+PER_TILE = 24
+"""Bytes of the lists and the index for each brick of constant density."""
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
 TWO_GIGABYTES = 2 * 2**30
@@ -124,7 +126,7 @@ class Forecast:
         """
         deep = self._within(-1e9, 0.0) / (SIDE * voxel) ** 3
         pool = 4 * LANES * self.kept_bricks(voxel)
-        return FIXED + pool + PER_BRICK * (self.bricks(voxel) + deep)
+        return FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * deep
 
     def smallest_voxel(self, limit):
         """Smallest voxel whose build stays within a limit.

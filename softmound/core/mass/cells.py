@@ -153,7 +153,7 @@ def chosen(cells, keep):
     Parameters
     ----------
     cells : Cells
-    keep : ndarray of bool, shape (n,), or of int
+    keep : ndarray of bool, shape (n,), or of int, or slice
 
     Returns
     -------
@@ -161,6 +161,30 @@ def chosen(cells, keep):
     """
     return Cells(cells.size, np.ascontiguousarray(cells.coords[keep]), cells.starts[keep],
                  cells.counts[keep], cells.blobs, cells.stamps[keep])
+
+
+def joined(parts):
+    """Cells of one size put together, their lists packed.
+
+    Parameters
+    ----------
+    parts : list of Cells
+        At least one.
+
+    Returns
+    -------
+    Cells
+    """
+    counts = np.concatenate([part.counts for part in parts])
+    packed = [
+        part.blobs[np.repeat(part.starts - (np.cumsum(part.counts) - part.counts), part.counts)
+                   + np.arange(part.counts.sum())]
+        for part in parts
+    ]
+    return Cells(
+        parts[0].size, np.concatenate([part.coords for part in parts]), np.cumsum(counts) - counts,
+        counts, np.concatenate(packed), np.concatenate([part.stamps for part in parts]),
+    )
 
 
 _CORNERS = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3)

@@ -8,10 +8,12 @@ from ..engine.ticket import chunks
 from ..grain.fbm import fbm_at
 from ..kernels import f32, i32, kernel, prange, u32
 from ..volume.bricks import LANES, SIDE, brick_order
-from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, measured
+from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
 from .ellipsoid import ball_distance, blob_distance, blob_table, melted
 
 CHUNK = 512
+BLOCK = 4096
+"""Cells halved at a time."""
 RAGGED_OCTAVES = 3
 
 
@@ -167,21 +169,36 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     while ((high - low + 1) / size).max() > 8:
         size *= 2
     cells = first_cells(low, high, size, len(shape.table))
-    inside = []
-    while True:
-        distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, ticket)
+    inside = [np.empty((0, 3), np.int32)]
+    quiet = ticket.quiet() if ticket is not None else None
+
+    def kept(cells):
+        distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, quiet)
         lower, upper = _bounds(distance, cells, voxel, shape.base)
         deep = upper < -inward
         if deep.any():
             inside.append(bricks_inside(chosen(cells, deep)))
-        cells = chosen(cells, ~deep & (lower <= outward))
-        if cells.size == 1:
-            break
-        cells = halved(cells)
+        return chosen(cells, ~deep & (lower <= outward))
+
+    def look():
+        """Each step below takes up to 50 ms for a million bricks: look at the ticket between."""
+        if quiet is not None:
+            quiet.tick(0.0)
+
+    cells = kept(cells)
+    while cells.size > 1:
+        # In blocks: the lists of all children at once would take more memory than the grid.
+        told = ticket if cells.size == 2 else quiet
+        parts = [kept(halved(chosen(cells, part))) for part in chunks(len(cells.coords), BLOCK, told)]
+        look()
+        cells = joined(parts) if parts else halved(cells)
+    look()
     order = brick_order(cells.coords)
+    look()
     if order is not None:
         cells = chosen(cells, order)
-    return Band(cells, np.concatenate(inside) if inside else np.empty((0, 3), np.int32))
+    look()
+    return Band(cells, np.concatenate(inside))
 
 
 def _bounds(distance, cells, voxel, base):

@@ -217,7 +217,7 @@ def brick_order(coords):
     ndarray of int64, shape (N,), or None
     """
     keys = brick_keys(coords)
-    return None if np.all(keys[1:] > keys[:-1]) else np.argsort(keys, kind="stable")
+    return None if np.all(keys[1:] > keys[:-1]) else np.argsort(keys)
 
 
 def index_of(coords, tile_coords):
