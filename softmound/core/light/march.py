@@ -129,10 +129,10 @@ def _blend(light, at, next_x, next_y, next_z, u, v, w):
 
 
 @kernel
-def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, sun_sides, to_sun,
-           sun_shift, sky_light, sky_sides, to_sky, sky_shift, eye, right, up, forward, spread,
-           centre_x, centre_y, stride, shift_x, shift_y, turn, first_row, step, extinction, sun, anisotropies,
-           weights, clay, surface, out):
+def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_high,
+           sun_light, sun_sides, to_sun, sun_shift, sky_light, sky_sides, to_sky, sky_shift,
+           eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
+           first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
     sun_y = u64(sun_sides[2])
     sun_x = u64(sun_sides[1] * sun_sides[2])
     sky_z = u64(3)
@@ -194,6 +194,22 @@ def _march(low, top, nodes, values, tile_values, box_low, box_high, sun_light, s
                 bx = i32(math.floor(eye[0] + dx * t)) >> 3
                 by = i32(math.floor(eye[1] + dy * t)) >> 3
                 bz = i32(math.floor(eye[2] + dz * t)) >> 3
+                # Empty surroundings are crossed in one stride, however many bricks they are.
+                cx = bx - first[0]
+                cy = by - first[1]
+                cz = bz - first[2]
+                apart = 0
+                if (cx >= 0 and cy >= 0 and cz >= 0 and cx < clearance.shape[0]
+                        and cy < clearance.shape[1] and cz < clearance.shape[2]):
+                    apart = i32(clearance[cx, cy, cz])
+                if apart > 0:
+                    around = f32((apart - 1) * SIDE)
+                    leave = min(
+                        (f32(bx * SIDE) + (sx + around if dx > f32(0) else -around) - eye[0]) * ix,
+                        min((f32(by * SIDE) + (sy + around if dy > f32(0) else -around) - eye[1]) * iy,
+                            (f32(bz * SIDE) + (sz + around if dz > f32(0) else -around) - eye[2]) * iz))
+                    t += step * f32(max(1, i32(math.ceil((leave - t) / step))))
+                    continue
                 code = code_at(low, top, nodes, bx, by, bz)
                 x0 = f32(bx * SIDE)
                 y0 = f32(by * SIDE)
@@ -327,6 +343,7 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
             ticket.tick(top / rows)
         _march(
             index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values,
+            shell.clearance, shell.first,
             shell.low.astype(np.float32), shell.high.astype(np.float32), *arguments,
             top, f32(step), f32(medium.extinction * voxel * step),
             toward.astype(np.float32),

@@ -3,6 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
+from scipy.ndimage import distance_transform_cdt
 
 from ..kernels import f32, kernel, prange
 from ..volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
@@ -10,6 +11,8 @@ from ..volume.lookup import code_at, value_at
 
 WIDE = SIDE + 1
 """Voxels along a brick with its layer."""
+LARGEST_BOX = 16_000_000
+"""Bricks of a box for which clearances are kept."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -27,6 +30,11 @@ class Shell:
     values : ndarray of float32, shape (N, 729)
         9x9x9 voxels from each brick's first voxel on.
     tile_values : ndarray of float32, shape (M,)
+    clearance : ndarray of uint8, shape (X, Y, Z)
+        For each brick of the box, how many bricks away the nearest one is that is not empty, in the
+        chessboard metric; 0 for a brick that is not.
+    first : ndarray of int64, shape (3,)
+        Brick coordinate of `clearance[0, 0, 0]`.
     low, high : ndarray of float64, shape (3,)
         Voxel coordinates between which density can be found.
     core : float
@@ -38,6 +46,8 @@ class Shell:
     index: BrickIndex
     values: np.ndarray
     tile_values: np.ndarray
+    clearance: np.ndarray
+    first: np.ndarray
     low: np.ndarray
     high: np.ndarray
     core: float
@@ -45,7 +55,7 @@ class Shell:
     @property
     def nbytes(self):
         """Bytes held."""
-        return self.values.nbytes + self.index.nodes.nbytes
+        return self.values.nbytes + self.index.nodes.nbytes + self.clearance.nbytes
 
 
 @kernel
@@ -112,6 +122,19 @@ def _codes(low, top, nodes, coords, out):
         out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
 
 
+def _clearance(coords):
+    """Clearance of every brick in the box of some bricks, and the box's first brick."""
+    first = coords.min(axis=0).astype(np.int64) - 1
+    shape = coords.max(axis=0).astype(np.int64) + 2 - first
+    if shape.prod() > LARGEST_BOX:
+        # So far spread that a dense box costs too much: every brick is looked up in the index.
+        return np.zeros((1, 1, 1), np.uint8), first
+    empty = np.ones(shape, bool)
+    empty[tuple((coords - first).T)] = False
+    apart = distance_transform_cdt(empty, metric="chessboard")
+    return np.minimum(apart, 255).astype(np.uint8), first
+
+
 def shell_of(grid):
     """Prepare a density grid for marching.
 
@@ -130,8 +153,9 @@ def shell_of(grid):
     _widen(index.low, index.top, index.nodes, grid.values, grid.tile_values, f32(grid.background),
            coords, values)
     low, high = grid.brick_bounds()
+    clearance, first = _clearance(np.concatenate([coords, grid.tile_coords]))
     largest = [v.max() for v in (grid.values, grid.tile_values) if len(v)]
     return Shell(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
-        grid.tile_values, low - 1.0, high + 1.0, float(max(largest)),
+        grid.tile_values, clearance, first, low - 1.0, high + 1.0, float(max(largest)),
     )
