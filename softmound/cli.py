@@ -208,16 +208,9 @@ def _desk(args):
 
 
 def _warm(_args):
-    from .core.engine.warm import warm, warmed
+    from .core.engine.warm import warm_once
 
-    if warmed():
-        return
-    print("Compiling the kernels, once for this machine (about a minute).", file=sys.stderr)
-
-    def told(share, words):
-        print(f"  {100 * share:3.0f} %  {words}", file=sys.stderr, flush=True)
-
-    warm(told)
+    warm_once(sys.stderr)
 
 
 def _print_facts(facts, as_json):

@@ -12,6 +12,7 @@ import platformdirs
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
+from ..core.engine.warm import warm_once
 from ..core.recipe import Problem, read_mound
 from ..core.recipe.starts import first_mound
 from .document import forget_left_behind, left_behind
@@ -52,6 +53,7 @@ def main(mound=None, library=None):
     if not os.environ.get("DISPLAY") and not os.environ.get("WAYLAND_DISPLAY"):
         if "QT_QPA_PLATFORM" not in os.environ:
             raise Problem("There is no screen to open on; start it from a desktop session.")
+    warm_once(sys.stderr)  # else the first picture would wait a minute without a word
     application = QApplication(sys.argv[:1])
     application.setApplicationName("Soft Mound")
     application.setDesktopFileName("softmound")

@@ -27,6 +27,20 @@ def warmed():
     return (CACHE / STAMP / _MARK).exists()
 
 
+def warm_once(stream):
+    """Compile all kernels unless that was done, with a line for each step.
+
+    Parameters
+    ----------
+    stream : file object
+        Where the lines go.
+    """
+    if warmed():
+        return
+    print("Compiling the kernels, once for this machine (about a minute).", file=stream)
+    warm(lambda share, words: print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True))
+
+
 def warm(told):
     """Compile all kernels by running each stage on a tiny mound.
 
