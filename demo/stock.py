@@ -3,7 +3,7 @@
 import pathlib
 import sys
 
-from softmound.core.engine.ticket import Ticket
+from softmound.core.ticket import Ticket
 from softmound.core.library.asset import folder_name, publish
 from softmound.core.recipe import read_mound
 

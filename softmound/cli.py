@@ -112,7 +112,7 @@ def _new(args):
 def _build(args):
     from .core.engine.forecast import refuse_unless_fits
     from .core.engine.stages import Stages, picture
-    from .core.engine.ticket import Ticket
+    from .core.ticket import Ticket
     from .core.exchange.png import png_of
     from .core.exchange.vdb import write_vdb
     from .core.library.asset import facts_of, grid_metadata
@@ -182,7 +182,7 @@ def _info(args):
 
 
 def _publish(args):
-    from .core.engine.ticket import Ticket
+    from .core.ticket import Ticket
     from .core.library.asset import publish
     from .core.library.shelf import read_version
 

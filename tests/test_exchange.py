@@ -9,7 +9,7 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid
-from softmound.core.engine.ticket import Stopped, Ticket
+from softmound.core.ticket import Stopped, Ticket
 from softmound.core.exchange.foreign import read_facts, read_vdb
 from softmound.core.exchange.png import png_of
 from softmound.core.exchange.reference import vdb

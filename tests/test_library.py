@@ -22,7 +22,7 @@ ROOT = pathlib.Path(__file__).parent.parent
 
 KILLED = """
 import os, sys
-from softmound.core.engine.ticket import Ticket
+from softmound.core.ticket import Ticket
 from softmound.core.library.asset import publish
 from softmound.core.recipe import read_mound
 left = int(sys.argv[3])

@@ -3,7 +3,7 @@
 import threading
 
 from ..recipe.problems import Problem
-from .ticket import Stopped, Ticket
+from ..ticket import Stopped, Ticket
 
 
 class Job:

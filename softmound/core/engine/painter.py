@@ -10,10 +10,10 @@ from ..light.camera import camera_of
 from ..light.lattice import SUN_CELLS
 from ..light.tone import composed
 from ..recipe.problems import Problem
+from ..ticket import Stopped, Ticket
 from .density import draft_voxel
 from .miniatures import miniatures
 from .stages import Stages, empty_layers, layers_of
-from .ticket import Stopped, Ticket
 
 PASSES = 8
 """Rays for each pixel when the hand rests."""

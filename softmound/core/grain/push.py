@@ -2,8 +2,8 @@
 
 import numpy as np
 
-from ..engine.ticket import chunks
 from ..kernels import f32, i32, kernel, prange
+from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE
 from .fbm import fbm_bricks
 

@@ -10,8 +10,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..engine.ticket import chunks
 from ..kernels import f32, kernel, prange, row
+from ..ticket import chunks
 from .ellipsoid import ball_distance, blob_distance, melted
 
 CHUNK = 4096

@@ -4,9 +4,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..engine.ticket import chunks
 from ..grain.fbm import fbm_at
 from ..kernels import f32, i32, kernel, prange, u32
+from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
 from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
 from .ellipsoid import ball_distance, blob_distance, blob_table, melted
