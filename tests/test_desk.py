@@ -149,6 +149,20 @@ class Blobs(DeskTest):
         self.key(Qt.Key.Key_Return, widget=field._editor)
         self.assertEqual(self.window.document.mound.mass.blobs[1].radii, (9.0, 5.25, 7.0))
 
+    def test_a_digit_is_typed_into_a_field_and_opens_no_station(self):
+        self.window.mass.choose(1)
+        field = self.window.mass.settings.fields["radii", 0]
+        field.setFocus()
+        self.key(Qt.Key.Key_3, widget=field)
+        self.assertIs(self.window.station, self.window.mass)
+        QTest.keyClicks(field._editor, ".5")
+        self.key(Qt.Key.Key_Return, widget=field._editor)
+        self.assertEqual(self.window.mass.blob().radii[0], 3.5)
+        field.setFocus()
+        self.key(Qt.Key.Key_Delete, widget=field)
+        self.assertEqual(len(self.window.document.mound.mass.blobs), 3)
+        self.assertEqual(self.window.mass.blob().radii[0], field.reset_value)
+
     def test_renaming(self):
         self.window.mass.choose(0)
         name = self.window.mass.settings.name
@@ -212,6 +226,18 @@ class Views(DeskTest):
         self.key(Qt.Key.Key_Z, CTRL)
         self.assertEqual(self.window.document.mound.mass.melt, 2.5)
         self.assertEqual(self.window.document.mound.view, view)
+
+    def test_keys_turn_slide_and_approach(self):
+        picture = self.window.picture
+        view = self.window.document.mound.view
+        self.key(Qt.Key.Key_Left, widget=picture)
+        self.assertNotEqual(self.window.document.mound.view.azimuth, view.azimuth)
+        self.key(Qt.Key.Key_Right, widget=picture)
+        self.assertAlmostEqual(self.window.document.mound.view.azimuth, view.azimuth)
+        self.key(Qt.Key.Key_Up, SHIFT, widget=picture)
+        self.assertGreater(view.target[1], self.window.document.mound.view.target[1])
+        self.key(Qt.Key.Key_Plus, widget=picture)
+        self.assertLess(self.window.document.mound.view.distance, view.distance)
 
     def test_fit_brings_the_cloud_back(self):
         self.drag(self.window.picture, (300, 200), (900, 500), RIGHT, modifiers=SHIFT)

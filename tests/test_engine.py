@@ -240,6 +240,13 @@ class Painting(unittest.TestCase):
         self.wait(lambda: bool(self.answers))
         self.assertIn("too far apart", self.answers[0].problem)
 
+    def test_a_draft_that_does_not_fit_is_refused(self):
+        mound = self.mound.edited(voxels=self.mound.voxels.edited(draft=0.005))
+        mound = mound.edited(mass=mound.mass.edited(blobs=(Blob(radii=(90.0, 90.0, 90.0)),)))
+        self.painter.ask(Request(1, mound, 96, 64))
+        self.wait(lambda: bool(self.answers))
+        self.assertIn("draft voxel", self.answers[0].problem)
+
     def test_stop_ends_the_work(self):
         self.painter.ask(Request(1, self.mound, 1600, 1200))
         time.sleep(0.05)

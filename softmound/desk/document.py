@@ -54,6 +54,7 @@ class Document(QObject):
         self._saved = self.mound
         self._id = f"{os.getpid()}-{uuid.uuid4().hex[:8]}"
         self._writing = threading.Lock()
+        self._copies = 0
         self._timer = QTimer(self, singleShot=True, interval=int(AUTOSAVE_SECONDS * 1000))
         self._timer.timeout.connect(self.autosave)
 
@@ -215,11 +216,14 @@ class Document(QObject):
         if not self.dirty:
             self._forget_copy()
             return
-        threading.Thread(target=self._write_copy, args=(self.mound, self.path), daemon=True).start()
+        threading.Thread(target=self._write_copy, args=(self.mound, self.path, self._copies),
+                         daemon=True).start()
 
-    def _write_copy(self, mound, path):
+    def _write_copy(self, mound, path, copies):
         folder = recovery_folder()
         with self._writing:
+            if copies != self._copies:
+                return  # saved or closed before this thread came to it
             try:
                 folder.mkdir(parents=True, exist_ok=True)
                 write_mound(folder / f"{self._id}.mound", mound)
@@ -231,6 +235,7 @@ class Document(QObject):
     def _forget_copy(self):
         self._timer.stop()
         with self._writing:
+            self._copies += 1
             for ending in ("mound", "json"):
                 (recovery_folder() / f"{self._id}.{ending}").unlink(missing_ok=True)
 

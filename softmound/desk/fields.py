@@ -2,7 +2,7 @@
 
 import math
 
-from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
+from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QPainter, QPen
 from PyQt6.QtWidgets import QColorDialog, QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QWidget
 
@@ -171,6 +171,18 @@ class NumberField(QWidget):
 
     def wheelEvent(self, event):
         event.ignore()  # the panel scrolls; numbers must not change under a scrolling hand
+
+    def event(self, event):
+        """Keys that the field itself takes are not shortcuts while it has the keyboard."""
+        if event.type() == QEvent.Type.ShortcutOverride and self._takes(event):
+            event.accept()
+            return True
+        return super().event(event)
+
+    def _takes(self, event):
+        plain = not event.modifiers() & Qt.KeyboardModifier.ControlModifier
+        typed = bool(event.text()) and event.text() in "0123456789.-"
+        return plain and (typed or event.key() in (Qt.Key.Key_Backspace, Qt.Key.Key_Delete))
 
     def keyPressEvent(self, event):
         steps = {Qt.Key.Key_Left: -1, Qt.Key.Key_Down: -1, Qt.Key.Key_Right: 1, Qt.Key.Key_Up: 1}

@@ -14,6 +14,11 @@ WAYS = (
     ("draft", "Draft light", "A fast estimate of light scattered many times: judge the look."),
 )
 
+# Keys do what a hand of so many pixels, or so many notches of the wheel, would do.
+_TURNS = {Qt.Key.Key_Left: (-24, 0), Qt.Key.Key_Right: (24, 0), Qt.Key.Key_Up: (0, -24),
+          Qt.Key.Key_Down: (0, 24)}
+_STEPS = {Qt.Key.Key_Plus: 1, Qt.Key.Key_Equal: 1, Qt.Key.Key_Minus: -1}
+
 
 class Picture(QWidget):
     """Shows the newest answer, and turns mouse and keys into views and gestures.
@@ -172,8 +177,17 @@ class Picture(QWidget):
         self._rest.start()
 
     def keyPressEvent(self, event):
-        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
-            self.show_bare(True)
+        if event.key() == Qt.Key.Key_Space:
+            if not event.isAutoRepeat():
+                self.show_bare(True)
+        elif event.key() in _TURNS:
+            dx, dy = _TURNS[event.key()]
+            if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
+                self._look(slid(self.mound.view, self.camera(), dx, dy))
+            else:
+                self._look(turned(self.mound.view, dx, dy))
+        elif event.key() in _STEPS:
+            self._look(approached(self.mound.view, _STEPS[event.key()]))
         else:
             super().keyPressEvent(event)
 

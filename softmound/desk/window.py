@@ -681,12 +681,12 @@ def _pixels(image):
 KEYS = """<table cellpadding='3'>
 <tr><td><b>Right drag</b></td><td>turn</td><td width='30'></td><td><b>1 to 5</b></td><td>stations</td></tr>
 <tr><td><b>Shift + right drag</b></td><td>slide</td><td></td><td><b>B</b></td><td>add a blob</td></tr>
-<tr><td><b>Wheel</b></td><td>approach</td><td></td><td><b>G</b></td><td>add a grain</td></tr>
+<tr><td><b>Wheel, + and -</b></td><td>approach</td><td></td><td><b>G</b></td><td>add a grain</td></tr>
 <tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D</b></td><td>Clay, Draft light</td></tr>
 <tr><td><b>Space held</b></td><td>the bare picture</td><td></td><td><b>Ctrl+D</b></td><td>duplicate the blob</td></tr>
 <tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove blob or grain</td></tr>
 <tr><td><b>Ctrl+Z, Ctrl+Y</b></td><td>undo, redo</td><td></td><td><b>F5</b></td><td>build final</td></tr>
 <tr><td><b>Ctrl+N, O, S</b></td><td>new, open, save</td><td></td><td><b>Ctrl+P</b></td><td>publish</td></tr>
 </table>
-<p>In Mass: drag a blob to move it, its round handles to size it, double-click to add one.<br>
+<p>With the keyboard on the picture, arrows turn and Shift+arrows slide.<br>In Mass: drag a blob to move it, its round handles to size it, double-click to add one.<br>
 Numbers: drag, double-click to type, Backspace to reset; with Shift they move finely.</p>"""

@@ -11,7 +11,9 @@ from ..light.lattice import SUN_CELLS
 from ..light.tone import composed
 from ..recipe.problems import Problem
 from ..ticket import Stopped, Ticket
-from .density import draft_voxel
+from ..volume.bricks import SIDE
+from .density import bounds_of, draft_voxel
+from .forecast import memory_limit
 from .miniatures import miniatures
 from .stages import Stages, empty_layers, layers_of
 
@@ -19,6 +21,8 @@ PASSES = 8
 """Rays for each pixel when the hand rests."""
 MOVING_CELLS = 80
 """Fineness of the sun's lattice while the hand moves."""
+DRAFT_GRIDS = 3
+"""Grids a draft keeps: distance, noise and density."""
 MOVING_SECONDS = 0.05
 """What marching a picture may take while the hand moves: the stride follows."""
 
@@ -174,6 +178,8 @@ class Painter:
         if request.grid is None:
             voxel = draft_voxel(mound)
             key = self.stages.density_key(mound, voxel)
+            if key not in self.stages.cache:
+                self._refuse_too_fine(mound, voxel, ticket)
             grid = self.stages.density(mound, voxel, ticket)
         else:
             grid, key = request.grid, request.key
@@ -205,6 +211,19 @@ class Painter:
                 yield made
         yield replace(made, ahead=self.stages.forecast(mound, ticket),
                       miniatures=miniatures(self._small, mound, ticket))
+
+    def _refuse_too_fine(self, mound, voxel, ticket):
+        """A draft keeps three grids. Only one that could be large at all is looked at closely."""
+        bounds = bounds_of(mound)
+        if bounds is None:
+            return
+        limit = memory_limit()
+        most = float(np.prod((bounds[1] - bounds[0]) / voxel + 2 * SIDE)) * 4 * DRAFT_GRIDS
+        if most > limit and self.stages.forecast(mound, ticket).memory(voxel) * DRAFT_GRIDS > limit:
+            raise Problem(
+                f"A draft voxel of {voxel:g} m needs more memory than there is; "
+                "choose a larger one, or let it follow the span."
+            )
 
     def _moving_cells(self, key, light):
         fine = self.stages.lattice_key(key, light, SUN_CELLS)
