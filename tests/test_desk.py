@@ -251,6 +251,10 @@ class Views(DeskTest):
         self.drag(self.window.picture, (300, 200), (380, 200), RIGHT)
         self.until(lambda: self.shown and self.shown[-1].miniatures)
         self.assertEqual(self.shown[0].passes, 0)
+        rows, columns = self.shown[0].pixels.shape[:2]
+        width, height = self.window.picture.pixel_size()
+        stride = self.shown[0].stride
+        self.assertEqual((columns, rows), (-(-width // stride), -(-height // stride)))
         self.assertEqual(self.shown[-1].passes, 8)
 
     def test_clay_and_draft_light(self):
@@ -280,7 +284,8 @@ class Views(DeskTest):
         other = np.zeros_like(newest.pixels)
         late = dataclasses.replace(newest.request, number=newest.request.number - 5)
         self.window._answered(dataclasses.replace(newest, request=late, pixels=other))
-        self.window._answered(dataclasses.replace(newest, pixels=other[:-3]))
+        sized = dataclasses.replace(newest.request, height=newest.request.height - 3)
+        self.window._answered(dataclasses.replace(newest, request=sized, pixels=other[:-3]))
         np.testing.assert_array_equal(self.pixels(), shown)
 
     def test_resizing_asks_for_a_picture_of_that_size(self):

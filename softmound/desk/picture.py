@@ -48,6 +48,7 @@ class Picture(QWidget):
         self.bare = False
         self.note = ""
         self._image = None
+        self._stride = 1
         self._drag = None
         self._rest = QTimer(self, singleShot=True, interval=180)
         self._rest.timeout.connect(lambda: self.looked.emit(self.mound.view, False))
@@ -69,13 +70,16 @@ class Picture(QWidget):
         self.dome.show_mound(mound)
         self.update()
 
-    def show_pixels(self, pixels):
+    def show_pixels(self, pixels, stride=1):
         """Show a picture.
 
         Parameters
         ----------
-        pixels : ndarray of uint8, shape (height, width, 4)
+        pixels : ndarray of uint8, shape (rows, columns, 4)
+        stride : int, optional
+            Pixels of the screen that each covers; they are blended smoothly.
         """
+        self._stride = stride
         height, width = pixels.shape[:2]
         # The image keeps its own copy: the array may go.
         self._image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()
@@ -215,7 +219,9 @@ class Picture(QWidget):
         painter.fillRect(self.rect(), style.GROUND)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         if self._image is not None:
-            painter.drawImage(QRectF(self.rect()), self._image)
+            ratio = self._stride / self.devicePixelRatioF()
+            painter.drawImage(
+                QRectF(0, 0, self._image.width() * ratio, self._image.height() * ratio), self._image)
         if self.bare or self.mound is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)

@@ -350,14 +350,14 @@ class Window(QMainWindow):
         self.painter.ask(Request(self._request, mound, width, height, self.way, moving, grid, key))
 
     def _answered(self, answer):
-        if answer.request.number < self._shown or (
-                answer.pixels is not None and answer.pixels.shape[1::-1] != self.picture.pixel_size()):
+        request = answer.request
+        if request.number < self._shown or (request.width, request.height) != self.picture.pixel_size():
             return  # late, or of another size
         self._shown = answer.request.number
         if answer.problem:
             self.tell(answer.problem)
             return
-        self.picture.show_pixels(answer.pixels)
+        self.picture.show_pixels(answer.pixels, answer.stride)
         self._show_facts(answer)
         newest = answer.request.number == self._request
         if answer.miniatures or answer.passes == PASSES and answer.grid.brick_bounds() is None:

@@ -54,4 +54,6 @@ def _blocks(stages, mound, voxel, ticket):
     side = max(3, round(at[2] * voxel)) if at else 6
     layers = layers_of(stages, mound, grid, key, camera, stride=side, clay=True, ticket=ticket)
     layers[..., 4] = np.round(layers[..., 4])
-    return composed(layers, mound.light, camera, stride=side, clay=True)
+    blocks = composed(layers, mound.light, camera, stride=side, clay=True)
+    whole = blocks.repeat(side, axis=0).repeat(side, axis=1)
+    return np.ascontiguousarray(whole[: SIZE[1], : SIZE[0]])

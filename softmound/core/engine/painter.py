@@ -63,7 +63,9 @@ class Answer:
     Attributes
     ----------
     request : Request
-    pixels : ndarray of uint8, shape (height, width, 4), or None
+    pixels : ndarray of uint8, shape (rows, columns, 4), or None
+    stride : int
+        Pixels of the screen that one of `pixels` covers in either direction.
     passes : int
         Rays for each pixel so far; 0 for a coarse picture.
     grid : BrickGrid or None
@@ -81,6 +83,7 @@ class Answer:
 
     request: Request
     pixels: object
+    stride: int
     passes: int
     grid: object
     seconds: float
@@ -170,7 +173,7 @@ class Painter:
             except Stopped:
                 pass
             except Problem as problem:
-                self._deliver(Answer(request, None, 0, None, time.perf_counter() - begun, str(problem)))
+                self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, str(problem)))
 
     def _pictures(self, request, ticket, begun):
         mound, clay = request.mound, request.way == "clay"
@@ -186,7 +189,7 @@ class Painter:
 
         def answer(layers, stride, passes):
             pixels = composed(layers, mound.light, camera, stride=stride, clay=clay)
-            return Answer(request, pixels, passes, grid, time.perf_counter() - begun, "",
+            return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
                           dict(self.stages.seconds))
 
         if grid.brick_bounds() is None:

@@ -19,8 +19,10 @@ OCTAVES = 4
 """Octaves of scattering the march sums."""
 FALL = 0.5
 """Each octave is attenuated with this share of the extinction of the one before."""
-SUN_CELLS = 160
+SUN_CELLS = 288
+"""About how many cells of the sun's lattice go along the longest axis, at most."""
 SKY_CELLS = 34
+"""The same of the surroundings' lattice."""
 SKY_SHARE = 0.5
 """Share of the extinction that dims light from the sky: most of it comes round by scattering."""
 

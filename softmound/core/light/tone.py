@@ -58,11 +58,10 @@ def _shown(x, table, dither):
 def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun_colour, parts,
              zenith, horizon, ground, strength, toward, gain, table, clay, out):
     for line in prange(out.shape[0]):
-        source = line // stride
-        down = (f32(line) + f32(0.5) - centre_y) * spread
+        down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
         for column in range(out.shape[1]):
-            pixel = layers[source, column // stride]
-            across = (f32(column) + f32(0.5) - centre_x) * spread
+            pixel = layers[line, column]
+            across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
             dx = forward[0] + across * right[0] - down * up[0]
             dy = forward[1] + across * right[1] - down * up[1]
             dz = forward[2] + across * right[2] - down * up[2]
@@ -125,10 +124,10 @@ def composed(layers, light, camera, *, stride=1, clay=False):
 
     Returns
     -------
-    ndarray of uint8, shape (height, width, 4)
-        RGBA, encoded for the screen.
+    ndarray of uint8, shape (rows, columns, 4)
+        RGBA, encoded for the screen; one pixel for each ray.
     """
-    out = np.empty((camera.height, camera.width, 4), np.uint8)
+    out = np.empty((*layers.shape[:2], 4), np.uint8)
     sky, sun = light.sky, light.sun
     # A white sheet facing a sun of strength 1 shall have radiance 1, so its irradiance is pi.
     sun_colour = np.asarray(sun.colour) * sun.strength * np.pi
@@ -136,7 +135,7 @@ def composed(layers, light, camera, *, stride=1, clay=False):
     _compose(
         layers, camera.right.astype(np.float32), camera.up.astype(np.float32),
         camera.forward.astype(np.float32), f32(camera.spread), f32(camera.width / 2),
-        f32(camera.height / 2), stride, sun_colour.astype(np.float32), parts.astype(np.float32),
+        f32(camera.height / 2), f32(stride), sun_colour.astype(np.float32), parts.astype(np.float32),
         np.asarray(sky.zenith, np.float32), np.asarray(sky.horizon, np.float32),
         np.asarray(sky.ground, np.float32), f32(sky.strength),
         direction_of(sun.azimuth, sun.elevation).astype(np.float32), f32(2.0**light.exposure),
