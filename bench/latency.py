@@ -6,8 +6,8 @@ import numpy as np
 
 from softmound.core.mass.outline import moved
 
-from .figure import Figure, at_most
 from .desk import opened, until
+from .figure import Figure, at_most
 from .scene import DEMO
 
 MOVES = 50

@@ -5,7 +5,19 @@ import pathlib
 from softmound.core.engine.density import bounds_of
 from softmound.core.light.camera import fitted
 from softmound.core.recipe import (
-    BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sky, Sun, View, Voxels, write_mound,
+    BaseLevel,
+    Blob,
+    Light,
+    Mass,
+    Medium,
+    Mound,
+    Push,
+    Skin,
+    Sky,
+    Sun,
+    View,
+    Voxels,
+    write_mound,
 )
 from softmound.core.recipe.starts import heap
 
@@ -43,7 +55,8 @@ def cottage_loaf():
 
 def burnt_crust():
     """A lone heavy crust against the sun."""
-    crust = heap(10, 300.0, seed=29, height=0.6, dome=0.8, generations=2, buds=5, shrink=0.5)
+    crumb = Blob(name="Crumb", centre=(6.0, 52.0, 0.0), radii=(128.0, 40.0, 96.0))
+    crust = (crumb,) + heap(10, 300.0, seed=29, height=0.6, dome=0.8, generations=2, buds=5, shrink=0.5)
     return Mound(
         name="Burnt Crust",
         mass=Mass(blobs=crust, melt=12.0, base=BaseLevel(

@@ -3,9 +3,9 @@
 import pathlib
 import sys
 
-from softmound.core.ticket import Ticket
 from softmound.core.library.asset import folder_name, publish
 from softmound.core.recipe import read_mound
+from softmound.core.ticket import Ticket
 
 HERE = pathlib.Path(__file__).parent
 VOXEL = 2.0

@@ -112,10 +112,10 @@ def _new(args):
 def _build(args):
     from .core.engine.forecast import refuse_unless_fits
     from .core.engine.stages import Stages, picture
-    from .core.ticket import Ticket
     from .core.exchange.png import png_of
     from .core.exchange.vdb import write_vdb
     from .core.library.asset import facts_of, grid_metadata
+    from .core.ticket import Ticket
 
     mound = reseeded(read_mound(args.mound), args.seed)
     voxel = args.voxel or mound.voxels.final
@@ -182,9 +182,9 @@ def _info(args):
 
 
 def _publish(args):
-    from .core.ticket import Ticket
     from .core.library.asset import publish
     from .core.library.shelf import read_version
+    from .core.ticket import Ticket
 
     with _Bar() as bar:
         folder = publish(read_mound(args.mound), args.library, args.voxel, ticket=Ticket(bar))

@@ -1,24 +1,27 @@
 """The window, driven by mouse and keys."""
 
+import dataclasses
 import json
 import os
 import pathlib
 import subprocess
 import sys
+import threading
 import time
 import unittest
 from unittest import mock
 
 import numpy as np
-from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt
+from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtGui import QWheelEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
 from softmound.core.light.camera import direction_of
-from softmound.core.recipe import Mound, read_mound, read_thumb, write_mound
+from softmound.core.recipe import read_mound, read_thumb, write_mound
+from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
-from softmound.desk.document import Document, forget_left_behind, left_behind, recent
+from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
 from softmound.desk.fields import NumberField, linear_colour, screen_colour
 from softmound.desk.overlays import nice_step
 from softmound.desk.strip import COMPUTING, FRESH, OLD
@@ -276,8 +279,6 @@ class Views(DeskTest):
         self.assertTrue(picture.rail.isVisible() and picture.ways.isVisible())
 
     def test_late_and_foreign_answers_are_dropped(self):
-        import dataclasses
-
         self.rest()
         newest = self.shown[-1]
         shown = self.pixels()
@@ -563,14 +564,25 @@ class Files(DeskTest):
         document = self.window.document
         self.window.mass.edit_mass("melt", melt=7.0)
         document.autosave()
-        from softmound.desk.document import recovery_folder
-
         copy = recovery_folder() / f"{document._id}.mound"
         self.until(copy.with_suffix(".json").exists)
         self.assertEqual(read_mound(copy).mass.melt, 7.0)
         self.assertEqual(json.loads(copy.with_suffix(".json").read_text())["path"], str(self.path))
         self.assertEqual([c for c, _ in left_behind() if c == copy], [], "our own process lives")
         self.window.save()
+        self.assertFalse(copy.exists())
+
+    def test_a_copy_never_outlives_a_save(self):
+        document = self.window.document
+        copy = recovery_folder() / f"{document._id}.mound"
+        for n in range(12):
+            self.window.mass.edit_mass("melt", melt=5.0 + n)
+            document.autosave()
+            self.window.save()
+            self.until(lambda: threading.active_count() < 40)
+        ends = time.monotonic() + 0.5
+        while time.monotonic() < ends:
+            self.application.processEvents()
         self.assertFalse(copy.exists())
 
     def test_recovery_after_a_kill(self):
@@ -594,8 +606,6 @@ class Files(DeskTest):
         self.assertEqual(path, self.path)
         self.assertEqual(read_mound(copy).mass.melt, 11.0)
         self.assertEqual(read_mound(self.path).mass.melt, 2.5)
-        from softmound.desk.application import offer_recovery
-
         self.answer("Recover it")
         offer_recovery(self.window)
         self.assertEqual(self.window.document.mound.mass.melt, 11.0)
@@ -603,9 +613,6 @@ class Files(DeskTest):
         self.assertEqual(left_behind(), [])
 
     def test_a_copy_nobody_wants_is_thrown_away(self):
-        from softmound.desk.application import offer_recovery
-        from softmound.desk.document import recovery_folder
-
         recovery_folder().mkdir(parents=True, exist_ok=True)
         copy = recovery_folder() / "999999999-x.mound"
         write_mound(copy, lumpy_mound())

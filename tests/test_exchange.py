@@ -1,5 +1,6 @@
 """OpenVDB: every voxel both ways, and foreign files that can harm nobody."""
 
+import io
 import os
 import pathlib
 import tempfile
@@ -7,14 +8,15 @@ import time
 import unittest
 
 import numpy as np
+from PIL import Image
 
 from softmound.core.engine.density import density_grid
-from softmound.core.ticket import Stopped, Ticket
 from softmound.core.exchange.foreign import read_facts, read_vdb
 from softmound.core.exchange.png import png_of
 from softmound.core.exchange.reference import vdb
 from softmound.core.exchange.vdb import compare, grid_from, vdb_of, write_vdb
 from softmound.core.recipe import Problem
+from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import LANES, grid_of
 
 from .scenes import box_grid, dense_of, lumpy_mound, random_grid
@@ -291,10 +293,6 @@ class Damaged(Folder):
 
 class Png(unittest.TestCase):
     def test_pixels_come_back(self):
-        import io
-
-        from PIL import Image
-
         pixels = np.random.default_rng(1).integers(0, 256, (13, 17, 4), dtype=np.uint8)
         again = np.asarray(Image.open(io.BytesIO(png_of(pixels))))
         np.testing.assert_array_equal(again, pixels[..., :3])

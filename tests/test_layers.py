@@ -6,8 +6,8 @@ import subprocess
 import sys
 import unittest
 
-from softmound.core.recipe import read_mound, read_thumb
 from softmound.core.engine.density import bounds_of
+from softmound.core.recipe import read_mound, read_thumb
 
 ROOT = pathlib.Path(__file__).parent.parent
 CORE = ROOT / "softmound" / "core"

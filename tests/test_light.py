@@ -9,9 +9,7 @@ from scipy.ndimage import map_coordinates
 
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
-from softmound.core.light.camera import (
-    altitude_at, approached, camera_of, direction_of, fitted, slid, turned,
-)
+from softmound.core.light.camera import altitude_at, approached, camera_of, direction_of, fitted, slid, turned
 from softmound.core.light.lattice import FALL, OCTAVES, coarse_density, lit, shrunk
 from softmound.core.light.march import CONTRIBUTIONS, SPREAD, march
 from softmound.core.light.phase import henyey_greenstein

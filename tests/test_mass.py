@@ -286,7 +286,7 @@ class InThePicture(unittest.TestCase):
         self.assertGreater(hits, 20)
 
     def test_outline_parts_hits_from_misses(self):
-        for number, blob in enumerate(self.blobs):
+        for blob in self.blobs:
             outline = blob_outline(blob, self.camera)
             middle = outline.mean(axis=0)
             for point in outline[::6]:

@@ -14,8 +14,25 @@ import zipfile
 from pydantic import ValidationError
 
 from softmound.core.recipe import (
-    BaseLevel, Blob, Light, Mass, Medium, Mound, Problem, Push, Skin, Sky, Sun, View, Voxels, limits,
-    mound_json, parse_mound, read_mound, read_thumb, write_mound,
+    BaseLevel,
+    Blob,
+    Light,
+    Mass,
+    Medium,
+    Mound,
+    Problem,
+    Push,
+    Skin,
+    Sky,
+    Sun,
+    View,
+    Voxels,
+    limits,
+    mound_json,
+    parse_mound,
+    read_mound,
+    read_thumb,
+    write_mound,
 )
 from softmound.core.recipe.starts import first_mound, heap
 

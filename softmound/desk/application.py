@@ -5,13 +5,12 @@ import pathlib
 import signal
 import sys
 
-# Before the kernels are loaded anywhere.
-from ..core import kernels  # noqa: F401
-
 import platformdirs
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
+# Before the kernels are loaded anywhere.
+from ..core import kernels  # noqa: F401
 from ..core.engine.warm import warm_once
 from ..core.recipe import Problem, read_mound
 from ..core.recipe.starts import first_mound

@@ -3,15 +3,26 @@
 import pathlib
 import time
 
+import numpy as np
 from PyQt6.QtCore import QObject, Qt, QTimer, pyqtSignal
-from PyQt6.QtGui import QAction, QKeySequence, QShortcut
+from PyQt6.QtGui import QAction, QImage, QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
-    QFileDialog, QHBoxLayout, QLabel, QMainWindow, QMenu, QMessageBox, QProgressBar, QPushButton,
-    QStackedWidget, QToolButton, QVBoxLayout, QWidget,
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QMainWindow,
+    QMenu,
+    QMessageBox,
+    QProgressBar,
+    QPushButton,
+    QStackedWidget,
+    QToolButton,
+    QVBoxLayout,
+    QWidget,
 )
 
 from ..core.engine.background import Job
-from ..core.engine.density import bounds_of, draft_voxel
+from ..core.engine.density import bounds_of
 from ..core.engine.forecast import memory_limit, refuse_unless_fits
 from ..core.engine.painter import PASSES, Painter, Request
 from ..core.engine.stages import Stages
@@ -365,8 +376,6 @@ class Window(QMainWindow):
         self.picture_shown.emit(answer)
 
     def _show_rest(self, answer, newest):
-        from PyQt6.QtGui import QImage
-
         for tile in self.strip.tiles:
             pixels = answer.miniatures.get(tile.word)
             if pixels is not None:
@@ -670,8 +679,6 @@ class Window(QMainWindow):
 
 
 def _pixels(image):
-    import numpy as np
-
     bits = image.constBits()
     bits.setsize(image.sizeInBytes())
     return np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)[

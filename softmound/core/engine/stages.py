@@ -120,7 +120,8 @@ class Stages:
         Lattice
         """
         return self._timed(
-            "light", self.lattice_key(key, light, cells), lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
+            "light", self.lattice_key(key, light, cells),
+            lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
         )
 
     def forecast(self, mound, ticket=None):

@@ -5,9 +5,9 @@ import shutil
 from ..exchange.vdb import vdb_of
 from ..grain.fbm import fbm
 from ..kernels import CACHE, STAMP
-from ..light.march import march
 from ..light.camera import camera_of, fitted
 from ..light.lattice import lit
+from ..light.march import march
 from ..light.shell import shell_of
 from ..light.tone import composed
 from ..recipe.models import Blob, Mass, Mound, Push

@@ -5,8 +5,17 @@ import pathlib
 from PyQt6.QtCore import QAbstractListModel, QModelIndex, QRectF, QSize, Qt, QUrl, pyqtSignal
 from PyQt6.QtGui import QDesktopServices, QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
-    QAbstractItemView, QFileDialog, QHBoxLayout, QLabel, QListView, QPushButton, QStackedLayout,
-    QStyle, QStyledItemDelegate, QVBoxLayout, QWidget,
+    QAbstractItemView,
+    QFileDialog,
+    QHBoxLayout,
+    QLabel,
+    QListView,
+    QPushButton,
+    QStackedLayout,
+    QStyle,
+    QStyledItemDelegate,
+    QVBoxLayout,
+    QWidget,
 )
 
 from ...core.library.asset import recipe_mark

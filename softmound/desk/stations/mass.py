@@ -5,8 +5,16 @@ import math
 from PyQt6.QtCore import QAbstractListModel, QModelIndex, QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import (
-    QAbstractItemView, QCheckBox, QHBoxLayout, QLineEdit, QListView, QPushButton, QStyle,
-    QStyledItemDelegate, QVBoxLayout, QWidget,
+    QAbstractItemView,
+    QCheckBox,
+    QHBoxLayout,
+    QLineEdit,
+    QListView,
+    QPushButton,
+    QStyle,
+    QStyledItemDelegate,
+    QVBoxLayout,
+    QWidget,
 )
 
 from ...core.engine.density import span_of

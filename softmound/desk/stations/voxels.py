@@ -186,8 +186,8 @@ class CostLine(QWidget):
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawPath(path)
         # The lower one's letters stand lower, so that the two never meet.
-        self._mark(painter, draft_voxel(self._mound), "draft", style.QUIET, bottom, 18)
-        self._mark(painter, self._mound.voxels.final, "final", style.BARLEY, bottom, 38)
+        self._mark(painter, draft_voxel(self._mound), "draft", style.QUIET, bottom, 27)
+        self._mark(painter, self._mound.voxels.final, "final", style.BARLEY, bottom, 47)
 
     def _paint_grid(self, painter, left, right, bottom):
         for bytes_ in (1e8, 1e9, 1e10):
