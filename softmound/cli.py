@@ -44,6 +44,11 @@ def _parser():
 
     new = actions.add_parser("new", help="write a first mound to start from")
     new.add_argument("file", metavar="FILE.mound")
+    new.add_argument("--start", default="mediocris", metavar="NAME",
+                     help="species of the first shape: humilis, mediocris, congestus, fractus, "
+                          "lenticularis, incus, deck slab")
+    new.add_argument("--span", type=_span, default=300.0, metavar="M", help="its longest side in metres")
+    new.add_argument("--seed", type=_seed, default=3, metavar="N", help="seed of the first shape")
     new.set_defaults(run=_new)
 
     build = actions.add_parser("build", help="build a mound's density and write it as OpenVDB")
@@ -93,6 +98,16 @@ def _metres(text):
     return value
 
 
+def _span(text):
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0.1 <= value <= 20_000.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no span; give metres from 0.1 to 20000")
+    return value
+
+
 def _seed(text):
     if not text.isdigit() or int(text) >= 2**31:
         raise argparse.ArgumentTypeError(f"{text!r} is no seed; give a whole number below 2147483648")
@@ -100,12 +115,14 @@ def _seed(text):
 
 
 def _new(args):
-    from .core.recipe.starts import first_mound
+    from .core.recipe.starts import STARTS, start
 
     path = pathlib.Path(args.file)
+    if args.start not in STARTS:
+        raise Problem(f"There is no start {args.start!r}; choose one of {', '.join(STARTS)}.")
     if path.exists():
         raise Problem(f"{path}: exists already; choose another name.")
-    write_mound(path, first_mound(path.stem))
+    write_mound(path, start(args.start, path.stem, args.span, args.seed))
     print(path)
 
 

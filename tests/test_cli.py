@@ -18,6 +18,7 @@ from PIL import Image
 from softmound.cli import main, reseeded
 from softmound.core.exchange.reference import vdb
 from softmound.core.recipe import Mound, read_mound, write_mound
+from softmound.core.recipe.starts import start
 
 from .scenes import ball_mound, lumpy_mound
 
@@ -64,6 +65,14 @@ class Command(unittest.TestCase):
         self.assertTrue(mound.mass.blobs)
         self.assertIn("exists already", self.refused("new", path))
         self.assertEqual(read_mound(path), mound)
+
+    def test_new_from_a_start(self):
+        path = self.folder / "tower.mound"
+        code, _, _ = self.run_command("new", path, "--start", "congestus", "--span", "900", "--seed", "5")
+        self.assertEqual(code, 0)
+        self.assertEqual(read_mound(path), start("congestus", "tower", 900.0, 5))
+        self.assertIn("congestus", self.refused("new", self.folder / "x.mound", "--start", "loaf"))
+        self.assertIn("span", self.refused("new", self.folder / "x.mound", "--span", "0"))
 
     def test_build_writes_what_the_library_reads(self):
         out = self.folder / "bun.vdb"

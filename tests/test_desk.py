@@ -12,13 +12,15 @@ import unittest
 from unittest import mock
 
 import numpy as np
-from PyQt6.QtCore import QPoint, QPointF, Qt
+from PyQt6.QtCore import QPoint, QPointF, Qt, QTimer
 from PyQt6.QtGui import QWheelEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
+from softmound.core.engine.density import span_of
 from softmound.core.light.camera import direction_of
 from softmound.core.recipe import read_mound, read_thumb, write_mound
+from softmound.core.recipe.starts import start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
 from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
@@ -532,6 +534,41 @@ class Files(DeskTest):
         self.window._fill_recent()
         self.assertEqual(self.window.recent_menu.actions()[0].text(), str(other.resolve()))
 
+    def test_new_from_a_start(self):
+        action = next(a for a in self.window.starts_menu.actions() if a.text() == "Incus")
+        action.trigger()
+        self.assertEqual(self.window.document.mound, start("incus", "Untitled").edited(
+            view=self.window.document.mound.view))
+        self.rest()
+
+    def test_resizing_is_one_step_and_keeps_the_look(self):
+        window = self.window
+        before = window.document.mound
+        self.rest()
+        shown = self.pixels().astype(int)
+
+        def answer():
+            dialog = QApplication.activeModalWidget()
+            dialog.span.changed.emit(dialog.span.value, False)
+            self.assertFalse(dialog.resize_button.isEnabled())
+            dialog.span.type("300")
+            dialog.span._editor.setText(str(span_of(before) * 10.0))
+            dialog.span._editor.editingFinished.emit()
+            self.assertIn("10 times", dialog.said.text())
+            dialog.resize_button.click()
+        QTimer.singleShot(0, answer)
+        window.resize_mound()
+        after = window.document.mound
+        self.assertAlmostEqual(span_of(after) / span_of(before), 10.0, places=3)
+        self.assertEqual(window.document.undo_words, "resize mound")
+        self.rest()
+        # Ten times as large and seen from ten times as far, it looks the same.
+        self.assertLess(np.abs(self.pixels().astype(int) - shown).mean(), 3.0)
+        window.document.undo()
+        self.assertEqual(window.document.mound, before)
+        window.document.redo()
+        self.assertEqual(window.document.mound, after)
+
     def test_a_bad_file_leaves_the_open_mound(self):
         bad = self.folder / "bad.mound"
         bad.write_bytes(b"no mound")
@@ -575,7 +612,7 @@ class Files(DeskTest):
     def test_a_copy_never_outlives_a_save(self):
         document = self.window.document
         copy = recovery_folder() / f"{document._id}.mound"
-        for n in range(12):
+        for n in range(4):
             self.window.mass.edit_mass("melt", melt=5.0 + n)
             document.autosave()
             self.window.save()

@@ -11,8 +11,11 @@ import tempfile
 import unittest
 import zipfile
 
+import numpy as np
 from pydantic import ValidationError
 
+from softmound.core.engine.density import density_grid
+from softmound.core.mass.distance import box_of
 from softmound.core.recipe import (
     BaseLevel,
     Blob,
@@ -34,7 +37,9 @@ from softmound.core.recipe import (
     read_thumb,
     write_mound,
 )
-from softmound.core.recipe.starts import first_mound, heap
+from softmound.core.recipe.resize import resized_mound
+from softmound.core.recipe.starts import STARTS, first_mound, heap, start
+from softmound.core.volume import sample
 
 from .scenes import lumpy_mound
 
@@ -99,9 +104,63 @@ class Models(unittest.TestCase):
         self.assertNotEqual(heap(5, 100.0, 3), heap(5, 100.0, 4))
         self.assertEqual(len(heap(5, 100.0, 3, generations=2, buds=4)), 5 + 5 * 4)
 
+    def test_every_start_is_a_valid_recipe_of_its_proportions(self):
+        sides = {}
+        for species in STARTS:
+            mound = start(species, "Any")
+            self.assertEqual(parse_mound(mound_json(mound), "x"), mound)
+            self.assertEqual(len({b.name for b in mound.mass.blobs}), len(mound.mass.blobs))
+            low, high = box_of(mound.mass)
+            sides[species] = high - low
+        height = {s: side[1] / max(side[0], side[2]) for s, side in sides.items()}
+        self.assertLess(height["deck slab"], height["humilis"])
+        self.assertLess(height["humilis"], height["mediocris"])
+        self.assertLess(height["mediocris"], height["congestus"])
+        self.assertGreater(height["congestus"], 1.0)
+        self.assertFalse(start("fractus", "x").mass.base.on)
+
+    def test_starts_follow_seed_and_span(self):
+        self.assertNotEqual(start("congestus", "x", seed=1).mass, start("congestus", "x", seed=2).mass)
+        sides = [np.ptp(box_of(start("incus", "x", span).mass), axis=0).max() for span in (300.0, 900.0)]
+        self.assertAlmostEqual(sides[1] / sides[0], 3.0, places=4)
+
     def test_the_first_mound_is_a_valid_recipe(self):
         mound = first_mound("Any")
         self.assertEqual(parse_mound(mound_json(mound), "x"), mound)
+
+
+class Resizing(unittest.TestCase):
+    def test_the_same_cloud_in_other_metres(self):
+        mound = lumpy_mound()
+        grid = density_grid(mound, 0.5)
+        for factor in (0.25, 8.0):
+            other = density_grid(resized_mound(mound, factor), 0.5 * factor)
+            # The base level's altitude is not a multiple of the voxel: compare in space.
+            points = np.random.default_rng(1).uniform((-20, 6, -14), (18, 31, 14), (4000, 3))
+            moved = points * factor
+            moved[:, 1] = 8.0 + (points[:, 1] - 8.0) * factor
+            self.assertLess(np.abs(sample(other, moved) - sample(grid, points)).mean(), 0.01)
+
+    def test_the_look_is_kept_by_the_extinction(self):
+        mound = lumpy_mound()
+        kept = resized_mound(mound, 10.0)
+        self.assertAlmostEqual(kept.light.medium.extinction * 10.0, mound.light.medium.extinction)
+        plain = resized_mound(mound, 10.0, keep_look=False)
+        self.assertEqual(plain.light.medium, mound.light.medium)
+
+    def test_there_and_back_is_the_same(self):
+        mound = lumpy_mound()
+        again = resized_mound(resized_mound(mound, 4.0), 0.25)
+        self.assertEqual(again, mound)
+
+    def test_the_underside_stays_at_its_altitude(self):
+        self.assertEqual(resized_mound(lumpy_mound(), 5.0).mass.base.altitude, 8.0)
+
+    def test_a_size_beyond_the_limits_is_refused(self):
+        for factor in (1e-6, 1e6):
+            with self.assertRaises(Problem) as caught:
+                resized_mound(lumpy_mound(), factor)
+            self.assertIn("limits", str(caught.exception))
 
 
 class Reading(unittest.TestCase):

@@ -73,7 +73,7 @@ class Document(QObject):
         """What redo would bring again, or None."""
         return self._redo[-1][1] if self._redo else None
 
-    def edit(self, mound, words, moving=False):
+    def edit(self, mound, words, moving=False, with_view=False):
         """Take another recipe. While `moving`, edits are one step of history.
 
         Parameters
@@ -83,11 +83,13 @@ class Document(QObject):
             What was done, for the menu: "move blob".
         moving : bool, optional
             The hand has not let go yet.
+        with_view : bool, optional
+            The view belongs to the step: undo and redo bring it back as well.
         """
         if mound == self.mound and not self._moving:
             return
         if not self._moving:
-            self._undo.append((self.mound, words))
+            self._undo.append((self.mound, words, with_view))
             del self._undo[:-HISTORY]
             self._redo.clear()
         self._moving = moving
@@ -114,7 +116,7 @@ class Document(QObject):
         """
         if not self._moving:
             return False
-        before, _ = self._undo.pop()
+        before, *_ = self._undo.pop()
         self._moving = False
         self.mound = before.edited(view=self.mound.view)
         self.changed.emit(False)
@@ -145,9 +147,9 @@ class Document(QObject):
     def _step(self, source, target):
         if not source:
             return
-        mound, words = source.pop()
-        target.append((self.mound, words))
-        self.mound = mound.edited(view=self.mound.view)
+        mound, words, with_view = source.pop()
+        target.append((self.mound, words, with_view))
+        self.mound = mound if with_view else mound.edited(view=self.mound.view)
         self._timer.start()
         self.changed.emit(False)
         self.named.emit()

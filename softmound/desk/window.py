@@ -30,10 +30,12 @@ from ..core.exchange.png import png_of
 from ..core.library.asset import publish
 from ..core.light.camera import fitted
 from ..core.recipe import Problem
-from ..core.recipe.starts import first_mound
+from ..core.recipe.resize import resized_mound
+from ..core.recipe.starts import STARTS, start
 from . import style
 from .document import Document, recent
 from .picture import Picture
+from .resize_dialog import ResizeDialog
 from .stations.grain import GrainStation
 from .stations.library import LibraryStation
 from .stations.light import LightStation
@@ -200,6 +202,7 @@ class Window(QMainWindow):
         self.actions_ = {}
         for name, text, keys, run in (
             ("new", "New mound", QKeySequence.StandardKey.New, self.new),
+            ("starts", "New from a start", None, None),
             ("open", "Open…", QKeySequence.StandardKey.Open, self.open_dialog),
             ("recent", "Open recent", None, None),
             ("save", "Save", QKeySequence.StandardKey.Save, self.save),
@@ -209,6 +212,7 @@ class Window(QMainWindow):
             ("redo", "Redo", "Ctrl+Y", self.document.redo),
             ("fit", "Fit the cloud", "Ctrl+0", self.fit),
             (None, "", None, None),
+            ("resize", "Resize mound…", "Ctrl+R", self.resize_mound),
             ("build", "Build final", "F5", self.build_final),
             ("publish", "Publish…", "Ctrl+P", self.publish),
             (None, "", None, None),
@@ -220,6 +224,11 @@ class Window(QMainWindow):
             elif name == "recent":
                 self.recent_menu = menu.addMenu(text)
                 self.recent_menu.aboutToShow.connect(self._fill_recent)
+            elif name == "starts":
+                self.starts_menu = menu.addMenu(text)
+                for species in STARTS:
+                    self.starts_menu.addAction(
+                        species.capitalize(), lambda s=species: self.new(s))
             else:
                 action = QAction(text, self)
                 if keys is not None:
@@ -547,11 +556,33 @@ class Window(QMainWindow):
 
     # -- files ------------------------------------------------------------------------------------
 
-    def new(self):
-        """Begin a new mound."""
+    def new(self, species="mediocris"):
+        """Begin a new mound.
+
+        Parameters
+        ----------
+        species : str, optional
+            The start it begins with.
+        """
         if self.may_leave():
-            self.document.open(first_mound("Untitled"))
+            self.document.open(start(species, "Untitled"))
             self.fit()
+
+    def resize_mound(self):
+        """Ask for another real size and take it, as one step."""
+        mound = self.document.mound
+        if not mound.mass.blobs:
+            self.tell("There is nothing to resize yet: add a blob in Mass.")
+            return
+        dialog = ResizeDialog(mound, self)
+        if dialog.exec() != ResizeDialog.DialogCode.Accepted:
+            return
+        try:
+            resized = resized_mound(mound, dialog.factor, dialog.keep.isChecked())
+        except Problem as problem:
+            self.trouble(str(problem))
+            return
+        self.document.edit(resized, "resize mound", with_view=True)
 
     def open_dialog(self):
         """Ask for a file and open it."""
@@ -694,6 +725,7 @@ KEYS = """<table cellpadding='3'>
 <tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove blob or grain</td></tr>
 <tr><td><b>Ctrl+Z, Ctrl+Y</b></td><td>undo, redo</td><td></td><td><b>F5</b></td><td>build final</td></tr>
 <tr><td><b>Ctrl+N, O, S</b></td><td>new, open, save</td><td></td><td><b>Ctrl+P</b></td><td>publish</td></tr>
+<tr><td></td><td></td><td></td><td><b>Ctrl+R</b></td><td>resize the mound</td></tr>
 </table>
 <p>With the keyboard on the picture, arrows turn and Shift+arrows slide.<br>In Mass: drag a blob to move it, its round handles to size it, double-click to add one.<br>
 Numbers: drag, double-click to type, Backspace to reset; with Shift they move finely.</p>"""
