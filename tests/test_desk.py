@@ -168,6 +168,39 @@ class Blobs(DeskTest):
         self.assertEqual(len(self.window.document.mound.mass.blobs), 3)
         self.assertEqual(self.window.mass.blob().radii[0], field.reset_value)
 
+    def test_roles_hiding_order_and_own_melt(self):
+        window, settings = self.window, self.window.mass.settings
+        self.rest()
+        whole = self.pixels()
+        window.mass.choose(2)
+        self.click(settings.roles["carves"])
+        self.assertEqual(window.mass.blob().role, "carves")
+        self.rest()
+        carved = self.pixels()
+        self.assertGreater(np.mean(carved != whole), 0.01)
+        settings.hidden.click()
+        self.assertTrue(window.mass.blob().hidden)
+        settings.hidden.click()
+        self.click(settings.earlier)
+        self.assertEqual([b.name for b in window.document.mound.mass.blobs], ["Left", "Top", "Right"])
+        self.assertEqual(window.mass.chosen, 1)
+        self.click(settings.later)
+        settings.own.click()
+        self.assertEqual(window.mass.blob().melt, 2.5)
+        settings.own_melt.changed.emit(6.0, False)
+        self.assertEqual(window.mass.blob().melt, 6.0)
+        settings.own.click()
+        self.assertIsNone(window.mass.blob().melt)
+        # What carves cannot be clicked, but being chosen it can be dragged.
+        at = self.pixel_of(2)
+        before = window.mass.blob().centre
+        self.drag(window.picture, at, (at[0] + 25, at[1]))
+        self.assertEqual(window.mass.chosen, 2)
+        self.assertNotEqual(window.mass.blob().centre, before)
+        while window.document.undo_words:
+            window.document.undo()
+        self.assertEqual(window.document.mound.mass, self.mound.mass)
+
     def test_renaming(self):
         self.window.mass.choose(0)
         name = self.window.mass.settings.name

@@ -144,6 +144,79 @@ class Joining(unittest.TestCase):
             self.assertLessEqual(np.abs(np.diff(bricks, axis=axis)).max(), 0.5 * (1 + 2e-2))
 
 
+class Roles(unittest.TestCase):
+    def volume(self, *blobs, voxel=0.4, **fields):
+        """Volume of a mass, each voxel counted by how far the surface is from its middle."""
+        mass = Mass(blobs=blobs, melt=0.0, base=NO_BASE, **fields)
+        band = band_of(mass, voxel, 2 * voxel, 2 * voxel)
+        distance = distance_in(mass, voxel, band.cells)
+        return (np.clip(0.5 - distance / voxel, 0.0, 1.0).sum(dtype=float) + 512 * len(band.inside)) * voxel**3
+
+    def ball(self, radius, x=0.0, role="adds", **fields):
+        return Blob(centre=(x, 0.0, 0.0), radii=(radius,) * 3, role=role, **fields)
+
+    def test_union_difference_and_intersection_against_formulas(self):
+        def whole(r):
+            return 4 / 3 * math.pi * r**3
+        # Two balls of radius 8, middles 6 apart, share two caps of height 5.
+        lens = 2 * math.pi * 5.0**2 * (8.0 - 5.0 / 3)
+        a, b = self.ball(8.0, -3.0), self.ball(8.0, 3.0)
+        for got, exact in (
+            (self.volume(a, b), 2 * whole(8.0) - lens),
+            (self.volume(a, b.edited(role="carves")), whole(8.0) - lens),
+            (self.volume(a, b.edited(role="keeps")), lens),
+            (self.volume(self.ball(9.0), self.ball(5.0, role="carves")), whole(9.0) - whole(5.0)),
+            (self.volume(self.ball(9.0), self.ball(5.0, role="keeps")), whole(5.0)),
+        ):
+            self.assertAlmostEqual(got / exact, 1.0, delta=0.01)
+
+    def test_order_matters(self):
+        a, hole, b = self.ball(8.0), self.ball(5.0, role="carves"), self.ball(3.0)
+        self.assertGreater(self.volume(a, hole, b), self.volume(a, b, hole) * 1.05)
+
+    def test_leaving_out_far_blobs_changes_nothing_within_the_band(self):
+        dice = np.random.default_rng(4)
+        blobs = tuple(
+            blob.edited(role=("adds", "adds", "carves", "adds", "keeps")[n % 5] if n != 4 else "adds",
+                        melt=float(dice.uniform(0.0, 4.0)) if n % 3 else None)
+            for n, blob in enumerate(heap(9, 60.0, 5, generations=2, buds=3)))
+        keep = Blob(name="All", centre=(0.0, 20.0, 0.0), radii=(40.0, 40.0, 40.0), role="keeps")
+        blobs = tuple(b for b in blobs if b.role != "keeps") + (keep,)
+        mass = Mass(blobs=blobs, melt=3.0, base=BaseLevel(altitude=6.0))
+        outward, inward = 2.0, 3.0
+        band = band_of(mass, 0.8, outward, inward)
+        got = distance_in(mass, 0.8, band.cells)
+        count = len(band.cells.coords)
+        everywhere = type(band.cells)(
+            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, len(blobs), np.int64),
+            np.arange(len(blobs), dtype=np.int32), band.cells.stamps)
+        exact = distance_in(mass, 0.8, everywhere)
+        near = (exact < outward) & (exact > -inward)
+        np.testing.assert_allclose(got[near], exact[near], atol=1e-4)
+        np.testing.assert_array_equal(got >= outward, exact >= outward)
+        np.testing.assert_array_equal(got <= -inward, exact <= -inward)
+
+    def test_a_hidden_blob_is_not_there(self):
+        a, b = self.ball(8.0, -3.0), self.ball(8.0, 3.0)
+        self.assertEqual(self.volume(a, b.edited(hidden=True)), self.volume(a))
+        self.assertEqual(self.volume(a, self.ball(4.0, role="carves", hidden=True)), self.volume(a))
+        self.assertIsNone(box_of(Mass(blobs=(a.edited(hidden=True),))))
+
+    def test_nothing_to_carve_is_nothing(self):
+        for role in ("carves", "keeps"):
+            self.assertIsNone(box_of(Mass(blobs=(self.ball(5.0, role=role),))))
+
+    def test_a_melt_of_its_own(self):
+        a, b = self.ball(8.0, -6.0), self.ball(8.0, 6.0)
+        plain = self.volume(a, b)
+        own = self.volume(a, b.edited(melt=6.0))
+        shared = Mass(blobs=(a, b), melt=6.0, base=NO_BASE)
+        band = band_of(shared, 0.4, 0.8, 0.8)
+        self.assertGreater(own, plain * 1.005)
+        mine = Mass(blobs=(a, b.edited(melt=6.0)), melt=0.0, base=NO_BASE)
+        np.testing.assert_array_equal(distance_in(mine, 0.4, band.cells), distance_in(shared, 0.4, band.cells))
+
+
 class Bricks(unittest.TestCase):
     def test_leaving_out_far_blobs_changes_nothing(self):
         mass = Mass(blobs=heap(9, 60.0, 5, generations=2, buds=4), melt=3.0,

@@ -6,7 +6,7 @@ import numpy as np
 
 from ..fill.skin import thickness_at
 from ..grain.push import reach_of
-from ..mass.cells import first_cells, measured
+from ..mass.cells import FAR, first_cells, measured
 from ..mass.distance import box_of, shape_of
 from ..recipe.problems import Problem
 from ..volume.bricks import LANES, SIDE
@@ -171,7 +171,7 @@ def forecast(mound, ticket=None):
     low, high = (np.floor((corner + sign * margin) / edge).astype(np.int64)
                  for corner, sign in zip(box, (-1, 1)))
     cells = first_cells(low, high, 1, len(shape.table))
-    distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, ticket)
+    distance, cells = measured(cells, voxel, shape.table, SIDE, FAR, FAR, ticket)
     if shape.base.on:
         # Rows of points parallel to the level would all have one distance: spread them evenly.
         spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0

@@ -1,7 +1,7 @@
 """Which bricks can hold surface, found from large cells down to single bricks.
 
-The distance to a melted union of ellipsoids is 1-Lipschitz, so its value at the middle of a cell
-bounds it all over the cell. Each cell passes to its eight children only the blobs that can matter
+The distance to melted ellipsoids is 1-Lipschitz whatever their roles, so its value at the middle of
+a cell bounds it all over the cell. Each cell passes to its eight children only the blobs that can matter
 inside it, which makes the cost grow with the surface and not with blobs times space.
 """
 
@@ -12,7 +12,7 @@ import numpy as np
 
 from ..kernels import f32, kernel, prange, row
 from ..ticket import chunks
-from .ellipsoid import ball_distance, blob_distance, melted
+from .ellipsoid import ball_distance, blob_distance, joined_distance
 
 CHUNK = 4096
 FAR = 1e9
@@ -52,8 +52,8 @@ def _any_distance(blob, x, y, z):
 
 
 @kernel
-def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, out_starts, out_blobs,
-             out_counts, stamps, distance):
+def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, only_adds, outward,
+             inward, out_starts, out_blobs, out_counts, stamps, distance):
     half = edge * f32(0.5)
     for n in prange(coords.shape[0]):
         x = f32(coords[n, 0]) * edge + half
@@ -64,17 +64,28 @@ def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, ou
         first = starts[n]
         last = first + counts[n]
         for at in range(first, last):
-            d = _any_distance(table[blobs[at]], x, y, z)
+            blob = table[blobs[at]]
+            d = _any_distance(blob, x, y, z)
             near = min(near, d)
-            joined = melted(joined, d, melt)
+            joined = joined_distance(joined, d, blob)
         distance[n] = joined
-        # Farther than twice the melt behind the nearest blob, a blob cannot change the join.
+        # In a union, a blob farther than twice the melt behind the nearest cannot change the join.
+        # With other roles the nearest may have been carved away, and only what cannot reach the band
+        # is left out: blobs that add beyond it, that carve or keep wholly within it.
         limit = near + f32(2) * (reach + melt)
+        if not only_adds:
+            limit = outward + reach + f32(2) * melt
+        depth = inward + reach + f32(2) * melt
         kept = 0
         stamp = np.int64(0)
         for at in range(first, last):
-            d = _any_distance(table[blobs[at]], x, y, z)
-            if d <= limit:
+            blob = table[blobs[at]]
+            d = _any_distance(blob, x, y, z)
+            if blob[20] > f32(0):
+                matters = d <= limit
+            else:
+                matters = blob[21] * d <= depth
+            if matters:
                 out_blobs[out_starts[n] + kept] = blobs[at]
                 kept += 1
                 stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
@@ -82,17 +93,19 @@ def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, ou
         stamps[n] = stamp
 
 
-def measured(cells, voxel, table, melt, side, ticket=None):
+def measured(cells, voxel, table, side, outward, inward, ticket=None):
     """Distance at the middle of each cell, and the cells with their lists of blobs cut down.
 
     Parameters
     ----------
     cells : Cells
-    voxel, melt : float
+    voxel : float
         Metres.
-    table : ndarray of float32, shape (b, 20)
+    table : ndarray of float32, shape (b, 23)
     side : int
         Voxels along a brick.
+    outward, inward : float
+        Reach of the band in which distances have to be right, metres.
     ticket : Ticket, optional
 
     Returns
@@ -109,11 +122,13 @@ def measured(cells, voxel, table, melt, side, ticket=None):
     starts = np.cumsum(cells.counts) - cells.counts
     hashes = np.array([_hash_of(line) for line in table], np.int64)
     blobs = np.empty(int(cells.counts.sum()), np.int32)
+    melt = float(table[:, 22].max(initial=0.0))
+    only_adds = bool(np.all(table[:, 20] > 0.0))
     for part in chunks(count, CHUNK, ticket):
         _measure(
             cells.coords[part], f32(edge), f32(edge * 3**0.5 / 2), table, hashes,
-            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), starts[part], blobs,
-            counts[part], stamps[part], distance[part],
+            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), only_adds, f32(outward),
+            f32(inward), starts[part], blobs, counts[part], stamps[part], distance[part],
         )
     return distance, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
 

@@ -9,7 +9,7 @@ from ..kernels import f32, i32, kernel, prange, u32
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
 from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
-from .ellipsoid import ball_distance, blob_distance, blob_table, melted
+from .ellipsoid import ball_distance, blob_distance, blob_table, joined_distance, melted
 
 CHUNK = 512
 BLOCK = 4096
@@ -23,14 +23,11 @@ class Shape:
 
     Attributes
     ----------
-    table : ndarray of float32, shape (n, 20)
-    melt : float
-        Metres, above 0.
+    table : ndarray of float32, shape (n, 23)
     base : BaseLevel
     """
 
     table: np.ndarray
-    melt: float
     base: object
 
 
@@ -45,7 +42,21 @@ def shape_of(mass):
     -------
     Shape
     """
-    return Shape(blob_table(mass.blobs), max(mass.melt, 1e-6), mass.base)
+    return Shape(blob_table(seen(mass), mass.melt), mass.base)
+
+
+def seen(mass):
+    """The blobs that are not hidden, in their order.
+
+    Parameters
+    ----------
+    mass : Mass
+
+    Returns
+    -------
+    list of Blob
+    """
+    return [blob for blob in mass.blobs if not blob.hidden]
 
 
 def box_of(mass, reach=0.0):
@@ -62,13 +73,14 @@ def box_of(mass, reach=0.0):
     (ndarray of float64, ndarray of float64) or None
         Lower and upper corner in metres, or None when nothing is left above the base level.
     """
-    if not mass.blobs:
+    adding = [blob for blob in seen(mass) if blob.role == "adds"]
+    if not adding:
         return None
-    table = blob_table(mass.blobs).astype(np.float64)
+    table = blob_table(adding, mass.melt).astype(np.float64)
     turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
     extent = np.sqrt(np.einsum("nij,ni->nj", turned**2, table[:, 12:15] ** 2))
     # Melting pushes the surface out by less than the melt radius.
-    reach = reach + mass.melt
+    reach = reach + float(table[:, 22].max())
     low = (table[:, :3] - extent).min(axis=0) - reach
     high = (table[:, :3] + extent).max(axis=0) + reach
     if mass.base.on:
@@ -79,7 +91,7 @@ def box_of(mass, reach=0.0):
 
 
 @kernel
-def _evaluate(coords, voxel, table, starts, counts, blobs, melt, base_on, altitude, softness,
+def _evaluate(coords, voxel, table, starts, counts, blobs, base_on, altitude, softness,
               raggedness, ragged_frequency, seed, out):
     for b in prange(coords.shape[0]):
         x0 = f32(coords[b, 0] * SIDE) * voxel
@@ -97,7 +109,7 @@ def _evaluate(coords, voxel, table, starts, counts, blobs, melt, base_on, altitu
                         blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
                         z0 + f32(n & 7) * voxel,
                     )
-                    brick[lane] = melted(brick[lane], d, melt)
+                    brick[lane] = joined_distance(brick[lane], d, blob)
             else:
                 for lane in range(LANES):
                     n = i32(lane)
@@ -105,7 +117,7 @@ def _evaluate(coords, voxel, table, starts, counts, blobs, melt, base_on, altitu
                         blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
                         z0 + f32(n & 7) * voxel,
                     )
-                    brick[lane] = melted(brick[lane], d, melt)
+                    brick[lane] = joined_distance(brick[lane], d, blob)
         deepest = f32(FAR)
         for lane in range(LANES):
             deepest = min(deepest, brick[lane])
@@ -173,7 +185,7 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     quiet = ticket.quiet() if ticket is not None else None
 
     def kept(cells):
-        distance, cells = measured(cells, voxel, shape.table, shape.melt, SIDE, quiet)
+        distance, cells = measured(cells, voxel, shape.table, SIDE, outward, inward, quiet)
         lower, upper = _bounds(distance, cells, voxel, shape.base)
         deep = upper < -inward
         if deep.any():
@@ -237,7 +249,7 @@ def distance_in(mass, voxel, cells, ticket=None, memory=None):
     shape = shape_of(mass)
     if memory is None:
         return _computed(shape, voxel, cells, ticket)
-    about = (voxel, shape.melt, shape.base)
+    about = (voxel, shape.base)
     return memory.recalled(
         about, cells.coords, cells.stamps,
         lambda rows: _computed(shape, voxel, chosen(cells, rows), ticket),
@@ -250,7 +262,7 @@ def _computed(shape, voxel, cells, ticket):
     for part in chunks(len(cells.coords), CHUNK, ticket):
         _evaluate(
             cells.coords[part], f32(voxel), shape.table, cells.starts[part], cells.counts[part],
-            cells.blobs, f32(shape.melt), base.on, f32(base.altitude),
+            cells.blobs, base.on, f32(base.altitude),
             f32(max(base.softness, 1e-6)), f32(base.raggedness), f32(1.0 / base.ragged_size),
             u32(base.seed), out[part],
         )

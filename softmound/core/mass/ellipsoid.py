@@ -14,8 +14,12 @@ import numpy as np
 
 from ..kernels import f32, row
 
-COLUMNS = 20
-"""Row of a blob table: centre 3, rotation 9, radii 3, r^2 - rmin^2 3, rmin^2, 1 for a ball."""
+COLUMNS = 23
+"""Row of a blob table: centre 3, rotation 9, radii 3, r^2 - rmin^2 3, rmin^2, 1 for a ball, the two
+signs of its role, its melt."""
+SIGNS = {"adds": (1.0, 1.0), "carves": (-1.0, 1.0), "keeps": (-1.0, -1.0)}
+"""Of what came before and of the blob: between them every role is a (smooth) minimum."""
+SMALLEST_MELT = 1e-6
 STEPS = 7
 """Newton steps: leaves an error below 1e-3 of the largest radius up to an aspect of 10 to 1."""
 OFF_AXIS = f32(3e-3)
@@ -23,16 +27,18 @@ OFF_AXIS = f32(3e-3)
 and Newton's method creeps; the distance hardly differs, for it has a minimum or maximum there."""
 
 
-def blob_table(blobs):
+def blob_table(blobs, melt=0.0):
     """Numbers of blobs as the kernels want them.
 
     Parameters
     ----------
     blobs : sequence of Blob
+    melt : float, optional
+        Metres, for blobs that have none of their own.
 
     Returns
     -------
-    ndarray of float32, shape (n, 20)
+    ndarray of float32, shape (n, 23)
     """
     table = np.zeros((len(blobs), COLUMNS), np.float32)
     for line, blob in zip(table, blobs):
@@ -44,6 +50,8 @@ def blob_table(blobs):
         line[15:18] = radii**2 - smallest
         line[18] = smallest
         line[19] = 1.0 if radii.min() == radii.max() else 0.0
+        line[20:22] = SIGNS[blob.role]
+        line[22] = max(melt if blob.melt is None else blob.melt, SMALLEST_MELT)
     return table
 
 
@@ -72,7 +80,7 @@ def blob_distance(b, x, y, z):
 
     Parameters
     ----------
-    b : ndarray of float32, shape (20,)
+    b : ndarray of float32, shape (23,)
         A row of a blob table.
     x, y, z : float32
         Metres.
@@ -125,7 +133,7 @@ def ball_distance(b, x, y, z):
 
     Parameters
     ----------
-    b : ndarray of float32, shape (20,)
+    b : ndarray of float32, shape (23,)
     x, y, z : float32
         Metres.
 
@@ -138,6 +146,28 @@ def ball_distance(b, x, y, z):
     y = y - b[1]
     z = z - b[2]
     return np.sqrt(x * x + y * y + z * z) - b[12]
+
+
+@row
+def joined_distance(before, d, b):
+    """Distance after one more blob has taken its role.
+
+    Union is min(a, d), difference max(a, -d) = -min(-a, d), intersection max(a, d) = -min(-a, -d):
+    with two signs all three are the same smooth minimum.
+
+    Parameters
+    ----------
+    before, d : float32
+        Distances to what came before and to the blob, metres.
+    b : ndarray of float32, shape (23,)
+        Row of the blob.
+
+    Returns
+    -------
+    float32
+        Metres.
+    """
+    return b[20] * melted(b[20] * before, b[21] * d, b[22])
 
 
 @row

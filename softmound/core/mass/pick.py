@@ -6,7 +6,7 @@ from .ellipsoid import rotation_matrix
 
 
 def blob_hit(blobs, origin, direction):
-    """First blob along a ray.
+    """First blob along a ray that is seen: neither hidden nor taken away from others.
 
     Parameters
     ----------
@@ -22,6 +22,8 @@ def blob_hit(blobs, origin, direction):
     origin, direction = np.asarray(origin, float), np.asarray(direction, float)
     best = None
     for number, blob in enumerate(blobs):
+        if blob.hidden or blob.role != "adds":
+            continue
         own = rotation_matrix(blob.rotation).T / np.asarray(blob.radii)[:, None]
         o, d = own @ (origin - blob.centre), own @ direction
         a, b, c = d @ d, o @ d, o @ o - 1.0

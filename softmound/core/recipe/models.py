@@ -47,13 +47,23 @@ class Value(BaseModel):
         return type(self).model_validate({**dict(self), **changes})
 
 
+Role = Literal["adds", "carves", "keeps"]
+
+
 class Blob(Value):
-    """An ellipsoid. Rotation is about x, then y, then z."""
+    """An ellipsoid. Rotation is about x, then y, then z.
+
+    Blobs are joined in their order: one that adds is united with what came before, one that carves
+    is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
+    """
 
     name: Name = "Blob"
     centre: Place = (0.0, 20.0, 0.0)
     radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
     rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
+    role: Role = "adds"
+    melt: Annotated[float, Field(ge=0.0, le=2_000.0)] | None = None
+    hidden: bool = False
 
 
 class BaseLevel(Value):

@@ -43,7 +43,8 @@ def resized_mound(mound, factor, keep_look=True):
     try:
         mass, base, medium, view = mound.mass, mound.mass.base, mound.light.medium, mound.view
         blobs = tuple(
-            blob.edited(centre=place(blob.centre), radii=tuple(r * factor for r in blob.radii))
+            blob.edited(centre=place(blob.centre), radii=tuple(r * factor for r in blob.radii),
+                        melt=None if blob.melt is None else blob.melt * factor)
             for blob in mass.blobs
         )
         base = base.edited(**lengths(base, "softness", "raggedness", "ragged_size"))

@@ -6,6 +6,7 @@ from PyQt6.QtCore import QAbstractListModel, QModelIndex, QPointF, QRectF, QSize
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import (
     QAbstractItemView,
+    QButtonGroup,
     QCheckBox,
     QHBoxLayout,
     QLineEdit,
@@ -28,6 +29,10 @@ from .station import SettingsPanel, Station
 
 HANDLE = 7
 """Pixels of a handle's radius."""
+TINTS = {"adds": style.BARLEY, "carves": style.ROSE, "keeps": style.BLUE}
+ROLES = (("adds", "Adds", "Joined to what came before."),
+         ("carves", "Carves", "Taken away from what came before."),
+         ("keeps", "Keeps", "Leaves only what lies inside it."))
 
 
 class MassStation(Station):
@@ -147,6 +152,22 @@ class MassStation(Station):
         self._edit(mass.edited(blobs=mass.blobs + (copy,)), "duplicate blob", False)
         self.choose(len(mass.blobs))
 
+    def shift(self, step):
+        """Move the chosen blob earlier or later among the others: roles act in their order.
+
+        Parameters
+        ----------
+        step : int
+            -1 or 1.
+        """
+        mass, number = self.document.mound.mass, self.chosen
+        if number is None or not 0 <= number + step < len(mass.blobs):
+            return
+        blobs = list(mass.blobs)
+        blobs.insert(number + step, blobs.pop(number))
+        self.chosen = number + step
+        self._edit(mass.edited(blobs=tuple(blobs)), "order of blobs", False)
+
     def remove(self):
         """Remove the chosen blob."""
         if self.chosen is None:
@@ -200,7 +221,9 @@ class BlobHand:
         hit = blob_hit(station.document.mound.mass.blobs, camera.eye, ray)
         number = None if hit is None else hit[0]
         self._last = at if hit is not None else None
-        if station.blob() is not None and blob_hit([station.blob()], camera.eye, ray):
+        chosen = station.blob()
+        if chosen is not None and blob_hit([chosen.edited(role="adds", hidden=False)], camera.eye, ray):
+            self._last = at
             self._under = number  # chosen when the hand lets go without having moved
         else:
             station.choose(number)
@@ -253,9 +276,10 @@ class BlobHand:
         polygon = QPolygonF([QPointF(x, y) for x, y in outline])
         painter.setPen(QPen(style.with_alpha(style.INK, 120), 3))
         painter.drawPolygon(polygon)
-        painter.setPen(QPen(style.BARLEY, 1.6))
+        tint = TINTS[self._station.blob().role]
+        painter.setPen(QPen(tint, 1.6))
         painter.drawPolygon(polygon)
-        painter.setBrush(style.BARLEY)
+        painter.setBrush(tint)
         painter.setPen(QPen(style.INK, 1.5))
         for handle in self._handles(outline):
             painter.drawEllipse(handle, HANDLE, HANDLE)
@@ -283,7 +307,8 @@ class _Blobs(QAbstractListModel):
             return self.blobs[index.row()].name
         if role == Qt.ItemDataRole.ToolTipRole:
             blob = self.blobs[index.row()]
-            return f"{blob.name}: radii {', '.join(f'{r:g}' for r in blob.radii)} m"
+            hidden = ", hidden" if blob.hidden else ""
+            return f"{blob.name}: {blob.role}{hidden}, radii {', '.join(f'{r:g}' for r in blob.radii)} m"
         return None
 
 
@@ -304,8 +329,14 @@ class _Silhouette(QStyledItemDelegate):
         painter.drawRoundedRect(frame, 6, 6)
         # Small blobs stay visible: sizes are shown by their square root.
         scale = [36.0 * math.sqrt(r / largest) for r in blob.radii]
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(style.TEXT if chosen else style.QUIET)
+        fill = style.TEXT if chosen else style.QUIET
+        if blob.role == "adds":
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(style.with_alpha(fill, 70 if blob.hidden else 255))
+        else:
+            # What is taken away or cut to is drawn as an outline, in its role's colour.
+            painter.setPen(QPen(style.with_alpha(TINTS[blob.role], 90 if blob.hidden else 255), 2))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
         middle = QPointF(frame.center().x(), frame.top() + (frame.height() - 22) / 2)
         painter.translate(middle)
         painter.rotate(-blob.rotation[2])
@@ -394,6 +425,24 @@ class MassSettings(SettingsPanel):
         self.name.setMaxLength(80)
         self.name.editingFinished.connect(self._renamed)
         self._blob.append(self.add(Row(self.name)))
+        self.roles = {}
+        group = QButtonGroup(self)
+        for role, text, sentence in ROLES:
+            button = QPushButton(text)
+            button.setCheckable(True)
+            button.setToolTip(sentence)
+            button.setAccessibleName(f"Role: {text}")
+            button.clicked.connect(lambda _=False, r=role: self._change("role", "role", r))
+            group.addButton(button)
+            self.roles[role] = button
+        self._blob.append(self.add(Row(*self.roles.values())))
+        self.hidden = QCheckBox("Hidden")
+        self.hidden.toggled.connect(lambda on: self._change("hidden", "hide blob" if on else "show blob", on))
+        self.earlier, self.later = QPushButton("Earlier"), QPushButton("Later")
+        for button, step in ((self.earlier, -1), (self.later, 1)):
+            button.setToolTip("Roles act in the order of the tray.")
+            button.clicked.connect(lambda _=False, s=step: station.shift(s))
+        self._blob.append(self.add(Row(self.hidden, self.earlier, self.later)))
         self.fields = {}
         for field, label, unit, shown, scale, sentence in (
             ("radii", "Radius", "m", (0.5, 500.0), "log", "Half the blob's size along its own axis."),
@@ -408,6 +457,15 @@ class MassSettings(SettingsPanel):
                     lambda value, moving, f=field, a=axis: self._component(f, a, value, moving))
                 self.fields[field, axis] = number
                 self._blob.append(self.add(number))
+        self.own = QCheckBox("Melt of its own")
+        self.own.toggled.connect(
+            lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
+        self._blob.append(self.add(Row(self.own)))
+        low, high = limits(Blob, "melt")
+        self.own_melt = NumberField("Own melt", low, high, 4.0, "m", "Blend radius where this blob joins.",
+                                    "linear", (0.0, 100.0))
+        self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
+        self._blob.append(self.add(self.own_melt))
         self.hint = self.add(words("Click a blob in the picture or in the tray to change it."))
         self.section("Joining")
         self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
@@ -441,6 +499,11 @@ class MassSettings(SettingsPanel):
         parts[axis] = value
         self._station.replace(blob.edited(**{field: tuple(parts)}), f"blob {field}", moving)
 
+    def _change(self, field, words_, value, moving=False):
+        blob = self._station.blob()
+        if blob is not None:
+            self._station.replace(blob.edited(**{field: value}), words_, moving)
+
     def _renamed(self):
         blob, name = self._station.blob(), self.name.text().strip()
         if blob is not None and name and name != blob.name and "/" not in name and "\\" not in name:
@@ -462,6 +525,16 @@ class MassSettings(SettingsPanel):
                 self.name.setText(blob.name)
             for (field, axis), number in self.fields.items():
                 number.set(getattr(blob, field)[axis])
+            self.roles[blob.role].setChecked(True)
+            for box, on in ((self.hidden, blob.hidden), (self.own, blob.melt is not None)):
+                blocked = box.blockSignals(True)
+                box.setChecked(on)
+                box.blockSignals(blocked)
+            self.own_melt.setVisible(blob.melt is not None)
+            self.own_melt.set(mound.mass.melt if blob.melt is None else blob.melt)
+            self.own_melt.set_reset(mound.mass.melt)
+            self.earlier.setEnabled(self._station.chosen > 0)
+            self.later.setEnabled(self._station.chosen < len(mound.mass.blobs) - 1)
         self.melt.set(mound.mass.melt)
         base = mound.mass.base
         blocked = self.on.blockSignals(True)
