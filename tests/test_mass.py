@@ -12,7 +12,7 @@ from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.mass.outline import blob_outline, moved, resized
 from softmound.core.mass.pick import blob_hit
-from softmound.core.recipe import BaseLevel, Blob, Mass, View
+from softmound.core.recipe import BaseLevel, Blob, Mass, TopLevel, View
 from softmound.core.recipe.starts import heap
 from softmound.core.volume.memory import BrickMemory
 
@@ -330,6 +330,46 @@ class Base(unittest.TestCase):
         _, off = self.distance(on=False)
         points, _ = self.distance()
         np.testing.assert_allclose(off, np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0, atol=1e-4)
+
+
+class Top(unittest.TestCase):
+    ball = Blob(centre=(0.0, 12.0, 0.0), radii=(12.0,) * 3)
+
+    def distance(self, **changes):
+        top = TopLevel(on=True, altitude=15.0, softness=0.0, raggedness=0.0).edited(**changes)
+        mass = Mass(blobs=(self.ball,), melt=0.0, base=NO_BASE, top=top)
+        coords, got = all_distances(mass, 1.0, (-2, 0, -2), (1, 3, 1))
+        return points_of(coords, 1.0), got
+
+    def test_a_hard_level_cuts_at_its_altitude(self):
+        points, got = self.distance()
+        ball = np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0
+        np.testing.assert_allclose(got, np.maximum(ball, points[..., 1] - 15.0), atol=1e-4)
+
+    def test_off_by_default_and_off_means_off(self):
+        self.assertFalse(Mass().top.on)
+        points, got = self.distance(on=False)
+        np.testing.assert_allclose(got, np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0, atol=1e-4)
+
+    def test_it_is_the_base_level_upside_down(self):
+        below = Mass(blobs=(Blob(centre=(0.0, 0.5, 0.0), radii=(9.0,) * 3),), melt=0.0,
+                     base=BaseLevel(altitude=-3.5, softness=3.0, raggedness=0.0))
+        above = below.edited(base=NO_BASE, blobs=(Blob(centre=(0.0, -1.5, 0.0), radii=(9.0,) * 3),),
+                             top=TopLevel(on=True, altitude=2.5, softness=3.0, raggedness=0.0))
+        # The lattice turned over about y = -0.5: voxel j becomes -1 - j.
+        got = [all_distances(m, 1.0, (-2, -2, -2), (1, 1, 1))[1].reshape(4, 4, 4, 8, 8, 8) for m in (below, above)]
+        np.testing.assert_allclose(got[1][:, ::-1, :, :, ::-1, :], got[0], atol=1e-4)
+
+    def test_bricks_and_box_know_it(self):
+        mass = Mass(blobs=(self.ball,), melt=0.0, base=NO_BASE,
+                    top=TopLevel(on=True, altitude=15.0, softness=2.0, raggedness=1.0))
+        self.assertAlmostEqual(box_of(mass)[1][1], 16.0, places=3)
+        kept = {tuple(c) for c in band_of(mass, 0.5, 1.0, 1.0).cells.coords.tolist()}
+        coords, distance = all_distances(mass, 0.5, (-4, -1, -4), (3, 6, 3))
+        for coord, values in zip(coords.tolist(), distance):
+            if values.min() <= 1.0 and values.max() >= -1.0:
+                self.assertIn(tuple(coord), kept)
+        self.assertIsNone(box_of(mass.edited(top=TopLevel(on=True, altitude=-30.0))))
 
 
 class InThePicture(unittest.TestCase):

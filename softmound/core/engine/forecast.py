@@ -172,11 +172,12 @@ def forecast(mound, ticket=None):
                  for corner, sign in zip(box, (-1, 1)))
     cells = first_cells(low, high, 1, len(shape.table))
     distance, cells = measured(cells, voxel, shape.table, SIDE, FAR, FAR, ticket)
-    if shape.base.on:
-        # Rows of points parallel to the level would all have one distance: spread them evenly.
-        spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
-        below = shape.base.altitude - (cells.coords[:, 1] + spread) * edge
-        distance = np.maximum(distance, below).astype(np.float32)
+    # Rows of points parallel to a level would all have one distance: spread them evenly.
+    spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
+    height = (cells.coords[:, 1] + spread) * edge
+    for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
+        if level.on:
+            distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
     swell = sum(FOLDED_MEAN * g.strength for g in mound.grains if g.on and g.folded)
     return Forecast(np.sort(distance), edge**3, outward, inward, mound.skin,
                     float((box[1] - box[0]).max()), swell)

@@ -5,11 +5,11 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..grain.fbm import fbm_at
-from ..kernels import f32, i32, kernel, prange, u32
+from ..kernels import call, f32, i32, kernel, prange, u32
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
 from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
-from .ellipsoid import ball_distance, blob_distance, blob_table, joined_distance, melted
+from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, blob_table, joined_distance, melted
 
 CHUNK = 512
 BLOCK = 4096
@@ -24,11 +24,12 @@ class Shape:
     Attributes
     ----------
     table : ndarray of float32, shape (n, 23)
-    base : BaseLevel
+    base, top : BaseLevel
     """
 
     table: np.ndarray
     base: object
+    top: object
 
 
 def shape_of(mass):
@@ -42,7 +43,7 @@ def shape_of(mass):
     -------
     Shape
     """
-    return Shape(blob_table(seen(mass), mass.melt), mass.base)
+    return Shape(blob_table(seen(mass), mass.melt), mass.base, mass.top)
 
 
 def seen(mass):
@@ -85,14 +86,42 @@ def box_of(mass, reach=0.0):
     high = (table[:, :3] + extent).max(axis=0) + reach
     if mass.base.on:
         low[1] = max(low[1], mass.base.altitude - mass.base.raggedness - reach)
-        if low[1] >= high[1]:
-            return None
-    return low, high
+    if mass.top.on:
+        high[1] = min(high[1], mass.top.altitude + mass.top.raggedness + reach)
+    return None if low[1] >= high[1] else (low, high)
+
+
+@call
+def _flatten(brick, x0, y0, z0, voxel, side, level, seed):
+    """Cut a brick's shape at a level: `side` is 1 for what lies below it, -1 for what lies above.
+
+    `level` holds altitude, softness, raggedness and the frequency of the raggedness.
+    """
+    altitude, softness, raggedness, frequency = level[0], level[1], level[2], level[3]
+    deepest = f32(FAR)
+    for lane in range(LANES):
+        deepest = min(deepest, brick[lane])
+    beyond = max(side * (altitude - y0), side * (altitude - y0 - f32(SIDE - 1) * voxel))
+    if beyond + raggedness <= deepest - softness:
+        return  # well on the other side the smooth maximum changes nothing
+    for i in range(SIDE):
+        for k in range(SIDE):
+            height = altitude
+            if raggedness > f32(0):
+                height += raggedness * fbm_at(
+                    (x0 + f32(i) * voxel) * frequency, f32(0.5), (z0 + f32(k) * voxel) * frequency,
+                    RAGGED_OCTAVES, f32(2), f32(0.5), f32(0), seed,
+                )
+            for j in range(SIDE):
+                lane = (i << 6) | (j << 3) | k
+                outside = side * (height - (y0 + f32(j) * voxel))
+                # The smooth maximum is the smooth minimum upside down.
+                brick[lane] = -melted(-brick[lane], -outside, softness)
 
 
 @kernel
-def _evaluate(coords, voxel, table, starts, counts, blobs, base_on, altitude, softness,
-              raggedness, ragged_frequency, seed, out):
+def _evaluate(coords, voxel, table, starts, counts, blobs, base_on, base, base_seed, top_on, top,
+              top_seed, out):
     for b in prange(coords.shape[0]):
         x0 = f32(coords[b, 0] * SIDE) * voxel
         y0 = f32(coords[b, 1] * SIDE) * voxel
@@ -118,25 +147,10 @@ def _evaluate(coords, voxel, table, starts, counts, blobs, base_on, altitude, so
                         z0 + f32(n & 7) * voxel,
                     )
                     brick[lane] = joined_distance(brick[lane], d, blob)
-        deepest = f32(FAR)
-        for lane in range(LANES):
-            deepest = min(deepest, brick[lane])
-        # Well above the level the smooth maximum changes nothing.
-        if base_on and altitude + raggedness - y0 > deepest - softness:
-            for i in range(SIDE):
-                for k in range(SIDE):
-                    level = altitude
-                    if raggedness > f32(0):
-                        level += raggedness * fbm_at(
-                            (x0 + f32(i) * voxel) * ragged_frequency, f32(0.5),
-                            (z0 + f32(k) * voxel) * ragged_frequency,
-                            RAGGED_OCTAVES, f32(2), f32(0.5), f32(0), seed,
-                        )
-                    for j in range(SIDE):
-                        lane = (i << 6) | (j << 3) | k
-                        below = level - (y0 + f32(j) * voxel)
-                        # The smooth maximum is the smooth minimum upside down.
-                        brick[lane] = -melted(-brick[lane], -below, softness)
+        if base_on:
+            _flatten(brick, x0, y0, z0, voxel, f32(1), base, base_seed)
+        if top_on:
+            _flatten(brick, x0, y0, z0, voxel, f32(-1), top, top_seed)
 
 
 @dataclass(frozen=True, eq=False)
@@ -186,7 +200,7 @@ def band_of(mass, voxel, outward, inward, ticket=None):
 
     def kept(cells):
         distance, cells = measured(cells, voxel, shape.table, SIDE, outward, inward, quiet)
-        lower, upper = _bounds(distance, cells, voxel, shape.base)
+        lower, upper = _bounds(distance, cells, voxel, shape)
         deep = upper < -inward
         if deep.any():
             inside.append(bricks_inside(chosen(cells, deep)))
@@ -213,16 +227,18 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     return Band(cells, np.concatenate(inside))
 
 
-def _bounds(distance, cells, voxel, base):
-    """Bounds of the distance over each cell, base level included."""
+def _bounds(distance, cells, voxel, shape):
+    """Bounds of the distance over each cell, levels included."""
     edge = cells.size * SIDE * voxel
     reach = edge * 3**0.5 / 2
     lower, upper = distance - reach, distance + reach
-    if base.on:
-        below = base.altitude - (cells.coords[:, 1] + 0.5) * edge
-        slack = edge / 2 + base.raggedness
-        lower = np.maximum(lower, below - slack)
-        upper = np.maximum(upper, below + slack) + base.softness / 4
+    middle = (cells.coords[:, 1] + 0.5) * edge
+    for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
+        if level.on:
+            outside = side * (level.altitude - middle)
+            slack = edge / 2 + level.raggedness
+            lower = np.maximum(lower, outside - slack)
+            upper = np.maximum(upper, outside + slack) + level.softness / 4
     return lower, upper
 
 
@@ -249,7 +265,7 @@ def distance_in(mass, voxel, cells, ticket=None, memory=None):
     shape = shape_of(mass)
     if memory is None:
         return _computed(shape, voxel, cells, ticket)
-    about = (voxel, shape.base)
+    about = (voxel, shape.base, shape.top)
     return memory.recalled(
         about, cells.coords, cells.stamps,
         lambda rows: _computed(shape, voxel, chosen(cells, rows), ticket),
@@ -257,13 +273,17 @@ def distance_in(mass, voxel, cells, ticket=None, memory=None):
 
 
 def _computed(shape, voxel, cells, ticket):
-    base = shape.base
+    base, top = shape.base, shape.top
     out = np.empty((len(cells.coords), LANES), np.float32)
     for part in chunks(len(cells.coords), CHUNK, ticket):
         _evaluate(
             cells.coords[part], f32(voxel), shape.table, cells.starts[part], cells.counts[part],
-            cells.blobs, base.on, f32(base.altitude),
-            f32(max(base.softness, 1e-6)), f32(base.raggedness), f32(1.0 / base.ragged_size),
-            u32(base.seed), out[part],
+            cells.blobs, base.on, _level_row(base), u32(base.seed), top.on, _level_row(top),
+            u32(top.seed), out[part],
         )
     return out
+
+
+def _level_row(level):
+    return np.array([level.altitude, max(level.softness, SMALLEST_MELT), level.raggedness,
+                     1.0 / level.ragged_size], np.float32)

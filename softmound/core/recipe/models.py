@@ -77,12 +77,21 @@ class BaseLevel(Value):
     seed: Seed = 1
 
 
+class TopLevel(BaseLevel):
+    """The altitude above which nothing rises: the same numbers, turned over."""
+
+    on: bool = False
+    altitude: Metres = 100.0
+    seed: Seed = 2
+
+
 class Mass(Value):
-    """The blocked-in shape: blobs joined with a melt radius, flattened underneath."""
+    """The blocked-in shape: blobs joined in their order, flattened below and perhaps above."""
 
     blobs: Annotated[tuple[Blob, ...], Field(max_length=2000)] = ()
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] = 4.0
     base: BaseLevel = BaseLevel()
+    top: TopLevel = TopLevel()
 
 
 class Voxels(Value):

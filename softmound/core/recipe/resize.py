@@ -5,11 +5,13 @@ from pydantic import ValidationError
 from .models import Mound
 from .problems import Problem
 
+_OF_LEVELS = ("softness", "raggedness", "ragged_size")
+
 
 def resized_mound(mound, factor, keep_look=True):
     """The mound with all lengths times a factor.
 
-    Forms, melt, base level, skin, grains, voxels and view scale together, about the point of the
+    Forms, melt, levels, skin, grains, voxels and view scale together, about the point of the
     base level above the origin, so that the underside stays at its altitude and the pattern of the
     noise goes with the shape.
 
@@ -47,7 +49,9 @@ def resized_mound(mound, factor, keep_look=True):
                         melt=None if blob.melt is None else blob.melt * factor)
             for blob in mass.blobs
         )
-        base = base.edited(**lengths(base, "softness", "raggedness", "ragged_size"))
+        base = base.edited(**lengths(base, *_OF_LEVELS))
+        top = mass.top.edited(altitude=place((0.0, mass.top.altitude, 0.0))[1],
+                              **lengths(mass.top, *_OF_LEVELS))
         grains = tuple(
             grain.edited(offset=place(grain.offset), **lengths(grain, "feature", "strength"))
             for grain in mound.grains
@@ -57,7 +61,7 @@ def resized_mound(mound, factor, keep_look=True):
             medium = medium.edited(extinction=medium.extinction / factor)
         return Mound.model_validate({
             **dict(mound),
-            "mass": mass.edited(blobs=blobs, base=base, **lengths(mass, "melt")),
+            "mass": mass.edited(blobs=blobs, base=base, top=top, **lengths(mass, "melt")),
             "voxels": mound.voxels.edited(
                 final=mound.voxels.final * factor, draft=None if draft is None else draft * factor),
             "grains": grains,
