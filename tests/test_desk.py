@@ -216,7 +216,7 @@ class Blobs(DeskTest):
 
     def test_the_base_level_by_its_handle(self):
         rail = self.window.picture.rail
-        row = rail._handle_row()
+        row = rail.handle_row()
         wanted = rail.altitude_pixel(14.0) - rail.y()
         self.drag(rail, (rail.width() - 6, row), (rail.width() - 6, wanted))
         self.assertAlmostEqual(self.window.document.mound.mass.base.altitude, 14.0, delta=0.3)
@@ -224,6 +224,24 @@ class Blobs(DeskTest):
         self.assertEqual(self.window.document.mound.mass.base.altitude, 8.0)
         self.key(Qt.Key.Key_Up, widget=rail)
         self.assertGreater(self.window.document.mound.mass.base.altitude, 8.0)
+
+    def test_the_top_level_by_its_switch_and_handle(self):
+        window, rail = self.window, self.window.picture.rail
+        self.assertIsNone(rail.handle_row("top"))
+        window.mass.settings.switches["top"].click()
+        window.mass.settings.levels["top", "altitude"].changed.emit(26.0, False)
+        self.assertTrue(window.document.mound.mass.top.on)
+        wanted = rail.altitude_pixel(20.0) - rail.y()
+        self.drag(rail, (rail.width() - 6, rail.handle_row("top")), (rail.width() - 6, wanted))
+        self.assertAlmostEqual(window.document.mound.mass.top.altitude, 20.0, delta=0.3)
+        self.assertEqual(window.document.mound.mass.base.altitude, 8.0)
+        self.rest()
+        high = self.shown[-1].grid.active_bounds()[1][1] * 0.9
+        self.assertLess(high, 24.0)
+        # The keys move the level touched last.
+        self.key(Qt.Key.Key_Down, widget=rail)
+        self.assertLess(window.document.mound.mass.top.altitude, 20.0)
+        self.assertEqual(window.document.mound.mass.base.altitude, 8.0)
 
     def test_an_empty_station_says_what_to_do(self):
         for _ in range(3):

@@ -15,26 +15,28 @@ FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
 
 
 class AltitudeRail(QWidget):
-    """Metres up the left side of the picture, with the base level as a handle.
+    """Metres up the left side of the picture, with the base and top levels as handles.
 
     Signals
     -------
-    moved(float, bool)
-        New altitude of the base level; True while dragged.
+    moved(str, float, bool)
+        "base" or "top" and its new altitude; True while dragged.
     """
 
-    moved = pyqtSignal(float, bool)
+    moved = pyqtSignal(str, float, bool)
 
     def __init__(self, parent):
         super().__init__(parent)
-        self.setAccessibleName("Altitude rail: base level")
-        self.setToolTip("Altitude in metres. Drag the handle, or use the arrow keys, to move the base level.")
+        self.setAccessibleName("Altitude rail: base and top level")
+        self.setToolTip("Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or "
+                        "the one touched last.")
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self._camera = None
-        self._base = None
+        self._levels = {}
         self._view = None
-        self._hand = False
+        self._hand = None
+        self._last = "base"
 
     def show_mound(self, mound, camera):
         """Follow a mound and a camera.
@@ -46,7 +48,8 @@ class AltitudeRail(QWidget):
             In pixels of the picture as laid out.
         """
         self._camera, self._view = camera, mound.view
-        self._base = mound.mass.base
+        self._levels = {name: level for name, level in (("base", mound.mass.base), ("top", mound.mass.top))
+                        if level.on}
         self.update()
 
     def altitude_pixel(self, altitude):
@@ -64,36 +67,53 @@ class AltitudeRail(QWidget):
         at = self._camera.pixel((self._view.target[0], altitude, self._view.target[2]))
         return None if at is None else at[1]
 
-    def _handle_row(self):
-        if self._camera is None or self._base is None:
+    def handle_row(self, name="base"):
+        """Row of a level's handle in the rail.
+
+        Parameters
+        ----------
+        name : str, optional
+            "base" or "top".
+
+        Returns
+        -------
+        float or None
+            Pixels; None when the level is off or out of sight.
+        """
+        if self._camera is None or name not in self._levels:
             return None
-        row = self.altitude_pixel(self._base.altitude)
+        row = self.altitude_pixel(self._levels[name].altitude)
         return None if row is None else row - self.y()
 
+    def _handle_at(self, y):
+        rows = {name: self.handle_row(name) for name in self._levels}
+        near = {name: abs(y - row) for name, row in rows.items() if row is not None and abs(y - row) < 14}
+        return min(near, key=near.get) if near else None
+
     def mousePressEvent(self, event):
-        row = self._handle_row()
-        if event.button() == Qt.MouseButton.LeftButton and row is not None:
-            self._hand = abs(event.position().y() - row) < 14
+        if event.button() == Qt.MouseButton.LeftButton:
+            self._hand = self._handle_at(event.position().y())
+            self._last = self._hand or self._last
 
     def mouseMoveEvent(self, event):
-        row = self._handle_row()
-        near = row is not None and abs(event.position().y() - row) < 14
-        self.setCursor(Qt.CursorShape.SizeVerCursor if near or self._hand else Qt.CursorShape.ArrowCursor)
+        held = self._hand or self._handle_at(event.position().y())
+        self.setCursor(Qt.CursorShape.SizeVerCursor if held else Qt.CursorShape.ArrowCursor)
         if self._hand:
             altitude = altitude_at(self._view, self._camera, event.position().y() + self.y())
             step = 10.0 ** (math.floor(math.log10(max(self._metres(), 1e-6))) - 2)
-            self.moved.emit(round(altitude / step) * step, True)
+            self.moved.emit(self._hand, round(altitude / step) * step, True)
 
     def mouseReleaseEvent(self, event):
         if self._hand and event.button() == Qt.MouseButton.LeftButton:
-            self._hand = False
-            self.moved.emit(self._base.altitude, False)
+            held, self._hand = self._hand, None
+            self.moved.emit(held, self._levels[held].altitude, False)
 
     def keyPressEvent(self, event):
         steps = {Qt.Key.Key_Up: 1, Qt.Key.Key_Down: -1}
-        if event.key() in steps and self._base is not None:
+        level = self._levels.get(self._last)
+        if event.key() in steps and level is not None:
             step = self._metres() / (500 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier else 50)
-            self.moved.emit(float(figure(self._base.altitude + steps[event.key()] * step)), False)
+            self.moved.emit(self._last, float(figure(level.altitude + steps[event.key()] * step)), False)
         else:
             super().keyPressEvent(event)
 
@@ -110,7 +130,8 @@ class AltitudeRail(QWidget):
         painter.drawRoundedRect(QRectF(0, 0, self.width() - 8, self.height()), 6, 6)
         step = nice_step(self._metres() / 6)
         painter.setFont(style.text_font(11))
-        first = math.floor(altitude_at(self._view, self._camera, self.y() + self.height()) / (step / 4)) * (step / 4)
+        lowest = altitude_at(self._view, self._camera, self.y() + self.height())
+        first = math.floor(lowest / (step / 4)) * (step / 4)
         for n in range(60):
             altitude = first + n * step / 4
             row = self.altitude_pixel(altitude)
@@ -128,8 +149,10 @@ class AltitudeRail(QWidget):
                                  Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
                                  f"{figure(altitude)} m")
         self._paint_figure(painter)
-        row = self._handle_row()
-        if row is not None and self._base.on:
+        for name in self._levels:
+            row = self.handle_row(name)
+            if row is None:
+                continue
             painter.setPen(QPen(style.TEXT, 1.2) if self.hasFocus() else Qt.PenStyle.NoPen)
             painter.setBrush(style.BARLEY)
             painter.drawPolygon(QPolygonF([

@@ -225,21 +225,21 @@ class Picture(QWidget):
         if self.bare or self.mound is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        self._paint_base(painter)
+        self._paint_level(painter, "base level", self.mound.mass.base)
+        self._paint_level(painter, "top level", self.mound.mass.top)
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
         if self.note:
             self._paint_note(painter)
 
-    def _paint_base(self, painter):
-        base = self.mound.mass.base
-        row = self.rail.altitude_pixel(base.altitude) if base.on else None
+    def _paint_level(self, painter, name, level):
+        row = self.rail.altitude_pixel(level.altitude) if level.on else None
         if row is None or not 10 < row < self.height() - 10:
             return
         painter.setPen(QPen(style.with_alpha(style.BARLEY, 150), 1, Qt.PenStyle.DotLine))
         painter.drawLine(QPointF(84, row), QPointF(self.width() - 14, row))
         painter.setFont(style.text_font(11))
-        text = f"base level {figure(base.altitude)} m"
+        text = f"{name} {figure(level.altitude)} m"
         box = QRectF(88, row + 3, painter.fontMetrics().horizontalAdvance(text) + 12, 18)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.GROUND, 140))

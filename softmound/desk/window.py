@@ -257,7 +257,8 @@ class Window(QMainWindow):
         picture.looked.connect(document.look)
         picture.resized.connect(lambda: self._ask(False))
         picture.way_chosen.connect(self.look)
-        picture.rail.moved.connect(lambda a, m: self.mass.edit_base("base level", m, altitude=a))
+        picture.rail.moved.connect(
+            lambda name, a, m: self.mass.edit_level(name, f"{name} level", m, altitude=a))
         picture.dome.moved.connect(
             lambda a, e, m: self.light.edit_part("sun", "sun", m, azimuth=a, elevation=e))
         self.strip.chosen.connect(self.open_station)

@@ -22,7 +22,7 @@ from ...core.engine.density import span_of
 from ...core.mass.distance import box_of
 from ...core.mass.outline import blob_outline, moved, resized
 from ...core.mass.pick import blob_hit
-from ...core.recipe import BaseLevel, Blob, Mass, limits
+from ...core.recipe import BaseLevel, Blob, Mass, TopLevel, limits
 from .. import style
 from ..fields import NumberField, Row, words
 from .station import SettingsPanel, Station
@@ -98,18 +98,20 @@ class MassStation(Station):
         """
         self._edit(self.document.mound.mass.edited(**changes), words_, moving)
 
-    def edit_base(self, words_, moving=False, **changes):
-        """Change the base level.
+    def edit_level(self, name, words_, moving=False, **changes):
+        """Change the base or the top level.
 
         Parameters
         ----------
+        name : str
+            "base" or "top".
         words_ : str
         moving : bool, optional
         **changes
             Fields of `BaseLevel`.
         """
-        base = self.document.mound.mass.base.edited(**changes)
-        self._edit(self.document.mound.mass.edited(base=base), words_, moving)
+        mass = self.document.mound.mass
+        self._edit(mass.edited(**{name: getattr(mass, name).edited(**changes)}), words_, moving)
 
     def _edit(self, mass, words_, moving):
         self.document.edit(self.document.mound.edited(mass=mass), words_, moving)
@@ -413,7 +415,7 @@ _AXES = ("x", "y", "z")
 
 
 class MassSettings(SettingsPanel):
-    """Numbers of the chosen blob, of the joining and of the base level."""
+    """Numbers of the chosen blob, of the joining and of the levels."""
 
     def __init__(self, station):
         super().__init__("Mass", "the shape, blocked in from blobs")
@@ -471,20 +473,27 @@ class MassSettings(SettingsPanel):
         self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
                                  "Blend radius where blobs join: 0 leaves a crease.")
         self.melt.changed.connect(lambda v, m: station.edit_mass("melt", m, melt=v))
-        self.section("Base level")
-        self.on = QCheckBox("Flatten the underside")
-        self.on.toggled.connect(lambda on: station.edit_base("base level", on=on))
-        self.add(Row(self.on))
-        self.base = {}
+        self.switches, self.levels = {}, {}
+        self._level("base", BaseLevel, "Base level", "Flatten the underside", "Below this altitude nothing condenses.")
+        self._level("top", TopLevel, "Top level", "Flatten the top", "Above this altitude nothing rises.")
+
+    def _level(self, name, model, title, switch, altitude):
+        self.section(title)
+        box = QCheckBox(switch)
+        box.toggled.connect(lambda on: self._station.edit_level(name, f"{name} level", on=on))
+        self.switches[name] = box
+        self.add(Row(box))
         for field, label, shown, scale, sentence in (
-            ("altitude", "Altitude", (-200.0, 1000.0), "linear", "Below this altitude nothing condenses."),
-            ("softness", "Softness", (0.0, 100.0), "linear", "How gently the underside rounds into the sides."),
-            ("raggedness", "Raggedness", (0.0, 60.0), "linear", "How far the underside goes up and down."),
+            ("altitude", "Altitude", (-200.0, 1000.0), "linear", altitude),
+            ("softness", "Softness", (0.0, 100.0), "linear", "How gently the level rounds into the sides."),
+            ("raggedness", "Raggedness", (0.0, 60.0), "linear", "How far the level goes up and down."),
             ("ragged_size", "Raggedness size", (1.0, 300.0), "log", "Feature size of the raggedness."),
         ):
-            self.base[field] = self._number(BaseLevel, field, label, "m", shown, scale, sentence)
-            self.base[field].changed.connect(
-                lambda v, m, f=field: station.edit_base(f"base {f.replace('_', ' ')}", m, **{f: v}))
+            number = self._number(model, field, label, "m", shown, scale, sentence)
+            number.setAccessibleName(f"{title}: {label}")
+            number.changed.connect(lambda v, m, f=field: self._station.edit_level(
+                name, f"{name} {f.replace('_', ' ')}", m, **{f: v}))
+            self.levels[name, field] = number
 
     def _number(self, model, field, label, unit, shown, scale, sentence):
         low, high = limits(model, field)
@@ -536,10 +545,11 @@ class MassSettings(SettingsPanel):
             self.earlier.setEnabled(self._station.chosen > 0)
             self.later.setEnabled(self._station.chosen < len(mound.mass.blobs) - 1)
         self.melt.set(mound.mass.melt)
-        base = mound.mass.base
-        blocked = self.on.blockSignals(True)
-        self.on.setChecked(base.on)
-        self.on.blockSignals(blocked)
-        for field, number in self.base.items():
-            number.set(getattr(base, field))
-            number.setEnabled(base.on)
+        for name, box in self.switches.items():
+            blocked = box.blockSignals(True)
+            box.setChecked(getattr(mound.mass, name).on)
+            box.blockSignals(blocked)
+        for (name, field), number in self.levels.items():
+            level = getattr(mound.mass, name)
+            number.set(getattr(level, field))
+            number.setVisible(level.on)
