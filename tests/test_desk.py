@@ -19,7 +19,8 @@ from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
 from softmound.core.engine.density import span_of
 from softmound.core.light.camera import direction_of
-from softmound.core.recipe import read_mound, read_thumb, write_mound
+from softmound.core.mass.buds import grown
+from softmound.core.recipe import Buds, read_mound, read_thumb, write_mound
 from softmound.core.recipe.starts import start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
@@ -200,6 +201,32 @@ class Blobs(DeskTest):
         while window.document.undo_words:
             window.document.undo()
         self.assertEqual(window.document.mound.mass, self.mound.mass)
+
+    def test_buds_are_grown_changed_and_held_within_reason(self):
+        window, settings = self.window, self.window.mass.settings
+        self.rest()
+        plain = self.pixels()
+        window.mass.choose(1)
+        settings.has_buds.click()
+        self.assertEqual(window.mass.blob().buds, Buds())
+        self.assertTrue(settings.buds["count"].isVisibleTo(settings))
+        self.rest()
+        self.assertGreater(np.mean(self.pixels() != plain), 0.01)
+        settings.buds["count"].changed.emit(40.0, False)
+        settings.buds["generations"].changed.emit(2.0, False)
+        self.assertEqual(window.mass.blob().buds.generations, 2)
+        settings.buds["generations"].changed.emit(4.0, False)
+        self.assertEqual(window.mass.blob().buds.generations, 2)
+        self.assertEqual(settings.buds["generations"].value, 2.0)
+        self.assertIn("buds", window.time_label.text())
+        # A click on a bud chooses its blob.
+        window.mass.choose(None)
+        bud = max(grown(window.document.mound.mass.blobs[1]), key=lambda b: b.centre[0])
+        x, y, _ = window.picture.camera().pixel(bud.centre)
+        self.click(window.picture, (x, y))
+        self.assertEqual(window.mass.chosen, 1)
+        settings.has_buds.click()
+        self.assertIsNone(window.mass.blob().buds)
 
     def test_renaming(self):
         self.window.mass.choose(0)

@@ -4,15 +4,17 @@ import math
 import unittest
 
 import numpy as np
+from pydantic import ValidationError
 from scipy.optimize import brentq
 
 from softmound.core.light.camera import camera_of, fitted
+from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
 from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.mass.outline import blob_outline, moved, resized
 from softmound.core.mass.pick import blob_hit
-from softmound.core.recipe import BaseLevel, Blob, Mass, TopLevel, View
+from softmound.core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, View
 from softmound.core.recipe.starts import heap
 from softmound.core.volume.memory import BrickMemory
 
@@ -142,6 +144,63 @@ class Joining(unittest.TestCase):
         bricks = got.reshape(-1, 8, 8, 8)
         for axis in (1, 2, 3):
             self.assertLessEqual(np.abs(np.diff(bricks, axis=axis)).max(), 0.5 * (1 + 2e-2))
+
+
+class Growing(unittest.TestCase):
+    parent = Blob(centre=(3.0, 20.0, -1.0), radii=(10.0, 10.0, 10.0),
+                  buds=Buds(generations=2, count=6, fewer_below=0.0, upward=0.0, seed=4))
+
+    def test_count_size_and_place(self):
+        blobs = grown(self.parent)
+        self.assertEqual(len(blobs), 1 + 6 + 36)
+        for bud in blobs[1:7]:
+            self.assertAlmostEqual(math.dist(bud.centre, self.parent.centre), 9.2, places=6)
+            self.assertTrue(4.3 * 0.8 <= bud.radii[0] <= 4.3 * 1.2)
+        for n, bud in enumerate(blobs[7:]):
+            mother = blobs[1 + n // 6]
+            self.assertAlmostEqual(math.dist(bud.centre, mother.centre), 0.92 * mother.radii[0], places=6)
+
+    def test_reproducible_and_following_the_seed(self):
+        grown.cache_clear()
+        first = grown(self.parent)
+        grown.cache_clear()
+        self.assertEqual(grown(self.parent), first)
+        other = self.parent.edited(buds=self.parent.buds.edited(seed=5))
+        self.assertNotEqual(grown(other), first)
+
+    def test_buds_go_with_their_blob(self):
+        moved_ = grown(self.parent.edited(centre=(13.0, 15.0, -1.0)))
+        for bud, before in zip(moved_, grown(self.parent)):
+            np.testing.assert_allclose(np.subtract(bud.centre, before.centre), (10.0, -5.0, 0.0), atol=1e-9)
+        larger = grown(self.parent.edited(radii=(20.0, 20.0, 20.0)))
+        for bud, before in zip(larger, grown(self.parent)):
+            self.assertAlmostEqual(bud.radii[0], 2 * before.radii[0])
+
+    def test_fewer_below_and_upward(self):
+        many = self.parent.edited(buds=Buds(count=40, fewer_below=1.0, upward=0.0, seed=9))
+        self.assertTrue(all(b.centre[1] >= 20.0 for b in grown(many)[1:]))
+        heights = [np.mean([b.centre[1] for b in grown(many.edited(buds=Buds(
+            count=40, fewer_below=0.0, upward=u, seed=9)))[1:]]) for u in (-0.8, 0.0, 0.8)]
+        self.assertTrue(heights[0] < heights[1] < heights[2])
+
+    def test_on_a_turned_ellipsoid_buds_sit_on_its_surface(self):
+        blob = Blob(centre=(0.0, 0.0, 0.0), radii=(12.0, 5.0, 7.0), rotation=(20.0, 30.0, 40.0),
+                    buds=Buds(count=20, reach=1.0, fewer_below=0.0))
+        for bud in grown(blob)[1:]:
+            self.assertAlmostEqual(exact_distance(blob, bud.centre), 0.0, places=5)
+
+    def test_they_fill_space_as_if_placed_by_hand(self):
+        mass = Mass(blobs=(self.parent,), melt=1.0, base=NO_BASE)
+        by_hand = mass.edited(blobs=grown(self.parent)[:1] + tuple(
+            b.edited(name=f"Bud {n}") for n, b in enumerate(grown(self.parent)[1:])))
+        by_hand = by_hand.edited(blobs=(self.parent.edited(buds=None),) + by_hand.blobs[1:])
+        band = band_of(mass, 0.6, 1.0, 1.0)
+        np.testing.assert_array_equal(distance_in(mass, 0.6, band.cells), distance_in(by_hand, 0.6, band.cells))
+
+    def test_too_many_are_refused(self):
+        with self.assertRaises(ValidationError) as caught:
+            Mass(blobs=(self.parent.edited(buds=Buds(generations=4, count=40)),))
+        self.assertIn("generation", str(caught.exception))
 
 
 class Roles(unittest.TestCase):
@@ -374,7 +433,8 @@ class Top(unittest.TestCase):
 
 class InThePicture(unittest.TestCase):
     def setUp(self):
-        self.blobs = lumpy_mound().mass.blobs
+        self.mass = lumpy_mound().mass
+        self.blobs = self.mass.blobs
         view = fitted(View(azimuth=25.0, elevation=12.0), (-20, 5, -12), (18, 30, 12), 600, 400)
         self.camera = camera_of(view, 600, 400)
 
@@ -383,7 +443,7 @@ class InThePicture(unittest.TestCase):
         hits = 0
         for _ in range(60):
             ray = self.camera.ray(dice.uniform(150, 450), dice.uniform(80, 320))
-            got = blob_hit(self.blobs, self.camera.eye, ray)
+            got = blob_hit(self.mass, self.camera.eye, ray)
             along = np.linspace(0.0, 300.0, 6001)
             points = self.camera.eye + along[:, None] * ray
             inside = []
@@ -405,8 +465,8 @@ class InThePicture(unittest.TestCase):
             for point in outline[::6]:
                 inside = middle + (point - middle) * 0.98
                 outside = middle + (point - middle) * 1.02
-                self.assertIsNotNone(blob_hit([blob], self.camera.eye, self.camera.ray(*inside)))
-                self.assertIsNone(blob_hit([blob], self.camera.eye, self.camera.ray(*outside)))
+                self.assertIsNotNone(blob_hit(Mass(blobs=(blob,)), self.camera.eye, self.camera.ray(*inside)))
+                self.assertIsNone(blob_hit(Mass(blobs=(blob,)), self.camera.eye, self.camera.ray(*outside)))
 
     def test_no_outline_from_inside(self):
         view = View(target=self.blobs[0].centre, distance=0.5)

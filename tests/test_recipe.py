@@ -225,6 +225,10 @@ class Reading(unittest.TestCase):
     def test_too_many(self):
         self.refused(lambda d: d.update(grains=[d["grains"][0]] * 9), "grains", "at most 8")
 
+    def test_too_many_buds(self):
+        self.refused(lambda d: d["mass"]["blobs"][0].update(buds={"generations": 4, "count": 40}),
+                     "mass", "buds", "take a generation")
+
     def test_several_problems_are_counted(self):
         def change(data):
             data["skin"]["thickness"] = -1

@@ -4,6 +4,7 @@ import os
 import pathlib
 import signal
 import sys
+import traceback
 
 import platformdirs
 from PyQt6.QtCore import QTimer
@@ -60,6 +61,7 @@ def main(mound=None, library=None):
     window = Window(pathlib.Path(library) if library else library_folder())
     window.document.open(opened or first_mound("Untitled"), mound)
     window.show()
+    sys.excepthook = lambda *error: keep_going(window, *error)
     if opened is None:
         window.fit()
     QTimer.singleShot(0, lambda: offer_recovery(window))
@@ -69,6 +71,20 @@ def main(mound=None, library=None):
     ticking.start(300)
     ticking.timeout.connect(lambda: None)
     return application.exec()
+
+
+def keep_going(window, kind, error, trace):
+    """Say that something went wrong, write it down, and go on with the work.
+
+    Parameters
+    ----------
+    window : Window
+    kind, error, trace
+        As for `sys.excepthook`.
+    """
+    traceback.print_exception(kind, error, trace)
+    window.document.autosave()
+    window.tell("Something went wrong inside; your work is kept. Save it, and start again if it goes on.")
 
 
 def offer_recovery(window):

@@ -263,6 +263,7 @@ class Window(QMainWindow):
             lambda a, e, m: self.light.edit_part("sun", "sun", m, azimuth=a, elevation=e))
         self.strip.chosen.connect(self.open_station)
         self.mass.chosen_changed.connect(picture.update)
+        self.mass.refused.connect(self.tell)
         self.voxels.build_wanted.connect(self.build_final)
         self.voxels.stop_wanted.connect(self.stop)
         self.voxels.shown.connect(self._look_at_final)

@@ -8,6 +8,7 @@ from ..grain.fbm import fbm_at
 from ..kernels import call, f32, i32, kernel, prange, u32
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
+from .buds import seen
 from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
 from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, blob_table, joined_distance, melted
 
@@ -44,20 +45,6 @@ def shape_of(mass):
     Shape
     """
     return Shape(blob_table(seen(mass), mass.melt), mass.base, mass.top)
-
-
-def seen(mass):
-    """The blobs that are not hidden, in their order.
-
-    Parameters
-    ----------
-    mass : Mass
-
-    Returns
-    -------
-    list of Blob
-    """
-    return [blob for blob in mass.blobs if not blob.hidden]
 
 
 def box_of(mass, reach=0.0):

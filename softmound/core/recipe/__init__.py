@@ -2,12 +2,12 @@
 
 from .files import mound_json, parse_mound, read_mound, read_thumb, write_mound, write_whole
 from .models import (
-    BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sky, Sun, TopLevel, View, Voxels, limits,
+    BaseLevel, Blob, Buds, Light, Mass, Medium, Mound, Push, Skin, Sky, Sun, TopLevel, View, Voxels, limits,
 )
 from .problems import Problem
 
 __all__ = [
-    "BaseLevel", "Blob", "Light", "Mass", "Medium", "Mound", "Problem", "Push", "Skin", "Sky",
+    "BaseLevel", "Blob", "Buds", "Light", "Mass", "Medium", "Mound", "Problem", "Push", "Skin", "Sky",
     "Sun", "TopLevel", "View", "Voxels", "limits", "mound_json", "parse_mound", "read_mound", "read_thumb",
     "write_mound", "write_whole",
 ]

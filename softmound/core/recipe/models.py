@@ -6,10 +6,13 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import BaseModel, ConfigDict, Field, model_validator
 
 FORMAT = 1
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
+
+MOST_BLOBS = 20_000
+"""Blobs of a mass, all their buds counted."""
 
 Metres = Annotated[float, Field(ge=-50_000.0, le=50_000.0)]
 Length = Annotated[float, Field(ge=0.001, le=20_000.0)]
@@ -50,6 +53,24 @@ class Value(BaseModel):
 Role = Literal["adds", "carves", "keeps"]
 
 
+class Buds(Value):
+    """Smaller balls grown over a blob's surface, and over theirs, generation after generation.
+
+    `shrink` is a bud's radius over its parent's, `reach` how far out its middle lies in its parent's
+    radii, `upward` draws buds toward the top (or below 0 toward the bottom), `fewer_below` is the
+    share left out on undersides.
+    """
+
+    generations: Annotated[int, Field(ge=1, le=4)] = 1
+    count: Annotated[int, Field(ge=1, le=40)] = 8
+    shrink: Annotated[float, Field(ge=0.05, le=0.9)] = 0.43
+    reach: Annotated[float, Field(ge=0.2, le=1.3)] = 0.92
+    variation: Share = 0.2
+    upward: Annotated[float, Field(ge=-1.0, le=1.0)] = 0.3
+    fewer_below: Share = 0.8
+    seed: Seed = 1
+
+
 class Blob(Value):
     """An ellipsoid. Rotation is about x, then y, then z.
 
@@ -62,6 +83,7 @@ class Blob(Value):
     radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
     rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
     role: Role = "adds"
+    buds: Buds | None = None
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] | None = None
     hidden: bool = False
 
@@ -92,6 +114,15 @@ class Mass(Value):
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] = 4.0
     base: BaseLevel = BaseLevel()
     top: TopLevel = TopLevel()
+
+    @model_validator(mode="after")
+    def _not_too_many(self):
+        total = sum(1 if b.buds is None else sum(b.buds.count**g for g in range(b.buds.generations + 1))
+                    for b in self.blobs)
+        if total > MOST_BLOBS:
+            raise ValueError(f"with their buds the blobs would be up to {total:,}, more than {MOST_BLOBS:,}; "
+                             "take a generation or some of their count away")
+        return self
 
 
 class Voxels(Value):

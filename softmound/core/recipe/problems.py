@@ -36,6 +36,8 @@ def sentence_for(error, source):
         text = f"{place} is not a finite number; give it a real value"
     elif kind == "too_long":
         text = f"{place} holds too many entries; keep at most {context.get('max_length')}"
+    elif kind == "value_error":
+        text = f"{place}: {context.get('error', first['msg'])}"
     else:
         text = f"{place} is {_short(value)}: {first['msg'][:1].lower()}{first['msg'][1:]}"
     return f"{source}: {text}" + (f" ({more} more problems)." if more else ".")

@@ -2,6 +2,7 @@
 
 import math
 
+from pydantic import ValidationError
 from PyQt6.QtCore import QAbstractListModel, QModelIndex, QPointF, QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import (
@@ -22,7 +23,8 @@ from ...core.engine.density import span_of
 from ...core.mass.distance import box_of
 from ...core.mass.outline import blob_outline, moved, resized
 from ...core.mass.pick import blob_hit
-from ...core.recipe import BaseLevel, Blob, Mass, TopLevel, limits
+from ...core.recipe.problems import sentence_for
+from ...core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, limits
 from .. import style
 from ..fields import NumberField, Row, words
 from .station import SettingsPanel, Station
@@ -40,6 +42,7 @@ class MassStation(Station):
 
     name = "Mass"
     chosen_changed = pyqtSignal()
+    refused = pyqtSignal(str)
 
     def __init__(self, document, parent=None):
         super().__init__(document, parent)
@@ -84,7 +87,12 @@ class MassStation(Station):
         """
         mass = self.document.mound.mass
         blobs = mass.blobs[: self.chosen] + (blob,) + mass.blobs[self.chosen + 1 :]
-        self._edit(mass.edited(blobs=blobs), words_, moving)
+        try:
+            self._edit(mass.edited(blobs=blobs), words_, moving)
+        except ValidationError as error:
+            # Only all blobs together can be too many: each number was checked by its field.
+            self.refused.emit(sentence_for(error, "Not done"))
+            self.show_mound(self.document.mound)
 
     def edit_mass(self, words_, moving=False, **changes):
         """Change something all blobs share.
@@ -220,11 +228,11 @@ class BlobHand:
             self._sizing = (station.blob(), math.hypot(at.x() - middle[0], at.y() - middle[1]))
             return
         ray = camera.ray(at.x(), at.y())
-        hit = blob_hit(station.document.mound.mass.blobs, camera.eye, ray)
+        hit = blob_hit(station.document.mound.mass, camera.eye, ray)
         number = None if hit is None else hit[0]
         self._last = at if hit is not None else None
         chosen = station.blob()
-        if chosen is not None and blob_hit([chosen.edited(role="adds", hidden=False)], camera.eye, ray):
+        if chosen is not None and blob_hit(Mass(blobs=(chosen.edited(role="adds", hidden=False),)), camera.eye, ray):
             self._last = at
             self._under = number  # chosen when the hand lets go without having moved
         else:
@@ -257,7 +265,7 @@ class BlobHand:
         """Add a blob where the pointer meets the cloud, or at the target's distance."""
         mound = self._station.document.mound
         ray = camera.ray(at.x(), at.y())
-        hit = blob_hit(mound.mass.blobs, camera.eye, ray)
+        hit = blob_hit(mound.mass, camera.eye, ray)
         away = hit[1] if hit else mound.view.distance / float(ray @ camera.forward)
         self._station.chosen = None
         self._station.add(tuple(camera.eye + ray * away))
@@ -266,7 +274,7 @@ class BlobHand:
         """Cursor for what is under the pointer."""
         if self._on_handle(at, camera):
             return Qt.CursorShape.SizeFDiagCursor
-        hit = blob_hit(self._station.document.mound.mass.blobs, camera.eye, camera.ray(at.x(), at.y()))
+        hit = blob_hit(self._station.document.mound.mass, camera.eye, camera.ray(at.x(), at.y()))
         return Qt.CursorShape.OpenHandCursor if hit else Qt.CursorShape.ArrowCursor
 
     def paint(self, painter, camera):
@@ -468,6 +476,26 @@ class MassSettings(SettingsPanel):
                                     "linear", (0.0, 100.0))
         self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
         self._blob.append(self.add(self.own_melt))
+        self.has_buds = QCheckBox("Buds: smaller lumps over its surface")
+        self.has_buds.toggled.connect(lambda on: self._change("buds", "buds", Buds() if on else None))
+        self._blob.append(self.add(Row(self.has_buds)))
+        self.buds = {}
+        for field, label, sentence in (
+            ("generations", "Generations", "Buds on the blob, buds on those buds, and so on."),
+            ("count", "Count", "Buds on each parent."),
+            ("shrink", "Shrink", "A bud's radius over its parent's."),
+            ("reach", "Reach", "How far out a bud's middle lies, in its parent's radii."),
+            ("variation", "Size variation", "How unlike one another the buds are."),
+            ("upward", "Upward", "Draws buds toward the top, or below 0 toward the bottom."),
+            ("fewer_below", "Fewer below", "Share of the buds left out on undersides."),
+            ("seed", "Buds' seed", "Another number, another pattern."),
+        ):
+            low, high = limits(Buds, field)
+            whole = field in ("generations", "count", "seed")
+            number = NumberField(label, low, high, Buds.model_fields[field].default, "", sentence, "linear",
+                                 (0, 999) if field == "seed" else None, whole)
+            number.changed.connect(lambda v, m, f=field, w=whole: self._change_buds(f, round(v) if w else v, m))
+            self.buds[field] = self.add(number)
         self.hint = self.add(words("Click a blob in the picture or in the tray to change it."))
         self.section("Joining")
         self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
@@ -513,6 +541,12 @@ class MassSettings(SettingsPanel):
         if blob is not None:
             self._station.replace(blob.edited(**{field: value}), words_, moving)
 
+    def _change_buds(self, field, value, moving):
+        blob = self._station.blob()
+        if blob is not None and blob.buds is not None:
+            buds = blob.buds.edited(**{field: value})
+            self._station.replace(blob.edited(buds=buds), f"buds {field.replace('_', ' ')}", moving)
+
     def _renamed(self):
         blob, name = self._station.blob(), self.name.text().strip()
         if blob is not None and name and name != blob.name and "/" not in name and "\\" not in name:
@@ -528,6 +562,8 @@ class MassSettings(SettingsPanel):
         blob = self._station.blob()
         for widget in self._blob:
             widget.setVisible(blob is not None)
+        for number in self.buds.values():
+            number.setVisible(blob is not None and blob.buds is not None)
         self.hint.setVisible(blob is None)
         if blob is not None:
             if not self.name.hasFocus():
@@ -535,10 +571,14 @@ class MassSettings(SettingsPanel):
             for (field, axis), number in self.fields.items():
                 number.set(getattr(blob, field)[axis])
             self.roles[blob.role].setChecked(True)
-            for box, on in ((self.hidden, blob.hidden), (self.own, blob.melt is not None)):
+            for box, on in ((self.hidden, blob.hidden), (self.own, blob.melt is not None),
+                            (self.has_buds, blob.buds is not None)):
                 blocked = box.blockSignals(True)
                 box.setChecked(on)
                 box.blockSignals(blocked)
+            for field, number in self.buds.items():
+                if blob.buds is not None:
+                    number.set(getattr(blob.buds, field))
             self.own_melt.setVisible(blob.melt is not None)
             self.own_melt.set(mound.mass.melt if blob.melt is None else blob.melt)
             self.own_melt.set_reset(mound.mass.melt)
