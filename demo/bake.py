@@ -30,8 +30,8 @@ def cottage_loaf():
         Blob(name="Crumb", centre=(0.0, 62.0, 0.0), radii=(165.0, 56.0, 132.0)),
         Blob(name="Neck", centre=(12.0, 118.0, -4.0), radii=(82.0, 62.0, 74.0), rotation=(0.0, 0.0, 6.0)),
     )
-    loaf = heap(15, 400.0, seed=4, height=0.26, dome=0.55, generations=2, buds=7, shrink=0.44)
-    cap = heap(8, 190.0, seed=7, height=0.3, dome=0.6, generations=2, buds=6, shrink=0.46)
+    loaf = heap(15, 400.0, seed=4, height=0.26, dome=0.55, generations=3, buds=7, shrink=0.44)
+    cap = heap(8, 190.0, seed=7, height=0.3, dome=0.6, generations=3, buds=6, shrink=0.46)
     cap = tuple(
         blob.edited(name=blob.name.replace("Blob", "Cap"),
                     centre=tuple(round(c + d, 2) for c, d in zip(blob.centre, (14.0, 92.0, -6.0))))
@@ -56,7 +56,7 @@ def cottage_loaf():
 def burnt_crust():
     """A lone heavy crust against the sun."""
     crumb = Blob(name="Crumb", centre=(6.0, 52.0, 0.0), radii=(128.0, 40.0, 96.0))
-    crust = (crumb,) + heap(10, 300.0, seed=29, height=0.6, dome=0.8, generations=2, buds=5, shrink=0.5)
+    crust = (crumb,) + heap(10, 300.0, seed=17, height=0.52, dome=0.7, generations=3, buds=6, shrink=0.46)
     return Mound(
         name="Burnt Crust",
         mass=Mass(blobs=crust, melt=12.0, base=BaseLevel(

@@ -102,7 +102,9 @@ class Models(unittest.TestCase):
     def test_a_heap_is_reproducible_and_follows_its_seed(self):
         self.assertEqual(heap(5, 100.0, 3), heap(5, 100.0, 3))
         self.assertNotEqual(heap(5, 100.0, 3), heap(5, 100.0, 4))
-        self.assertEqual(len(heap(5, 100.0, 3, generations=2, buds=4)), 5 + 5 * 4)
+        balls = heap(5, 100.0, 3, generations=3, buds=4)
+        self.assertEqual(len(balls), 5)
+        self.assertTrue(all(b.buds.generations == 2 and b.buds.count == 4 for b in balls))
 
     def test_every_start_is_a_valid_recipe_of_its_proportions(self):
         sides = {}

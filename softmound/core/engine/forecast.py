@@ -171,7 +171,7 @@ def forecast(mound, ticket=None):
     low, high = (np.floor((corner + sign * margin) / edge).astype(np.int64)
                  for corner, sign in zip(box, (-1, 1)))
     cells = first_cells(low, high, 1, len(shape.table))
-    distance, cells = measured(cells, voxel, shape.table, SIDE, FAR, FAR, ticket)
+    distance, cells = measured(cells, voxel, shape.table, shape.hashes, SIDE, FAR, FAR, ticket)
     # Rows of points parallel to a level would all have one distance: spread them evenly.
     spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
     height = (cells.coords[:, 1] + spread) * edge

@@ -1,10 +1,14 @@
 """Buds: lumps grown on lumps."""
 
+import hashlib
 import math
 import random
 from functools import lru_cache
 
-from .ellipsoid import rotation_matrix
+import numpy as np
+
+from .ellipsoid import blob_table, rotation_matrix
+
 
 @lru_cache(maxsize=4096)
 def grown(blob):
@@ -55,22 +59,51 @@ def _children(parent, buds, dice):
         })
 
 
-def seen(mass):
-    """All blobs that are not hidden, each followed by its buds.
+@lru_cache(maxsize=4096)
+def rows_of(blob, melt):
+    """Rows of the blob table for a blob and its buds, and their hashes.
+
+    Kept, since while one blob is dragged all others stay as they are.
 
     Parameters
     ----------
-    mass : Mass
+    blob : Blob
+    melt : float
+        Metres, for blobs that have none of their own.
 
     Returns
     -------
-    list of Blob
+    table : ndarray of float32, shape (n, 23)
+    hashes : ndarray of int64, shape (n,)
+        Not to be written to, both.
     """
-    return [blob for blob, _ in seen_with_owners(mass)]
+    table = blob_table(grown(blob), melt)
+    digests = (hashlib.blake2b(line.tobytes(), digest_size=8).digest() for line in table)
+    return table, np.array([int.from_bytes(d, "little", signed=True) for d in digests], np.int64)
+
+
+def rows_of_all(blobs, melt):
+    """As `rows_of` for several blobs, one after another.
+
+    Parameters
+    ----------
+    blobs : list of Blob
+    melt : float
+        Metres.
+
+    Returns
+    -------
+    table : ndarray of float32, shape (n, 23)
+    hashes : ndarray of int64, shape (n,)
+    """
+    if not blobs:
+        return blob_table((), melt), np.empty(0, np.int64)
+    tables, hashes = zip(*(rows_of(blob, melt) for blob in blobs))
+    return np.concatenate(tables), np.concatenate(hashes)
 
 
 def seen_with_owners(mass):
-    """As `seen`, each with the number of the blob it belongs to.
+    """All blobs that are not hidden and their buds, each with the number of the blob it belongs to.
 
     Parameters
     ----------

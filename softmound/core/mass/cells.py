@@ -5,7 +5,6 @@ a cell bounds it all over the cell. Each cell passes to its eight children only 
 inside it, which makes the cost grow with the surface and not with blobs times space.
 """
 
-import hashlib
 from dataclasses import dataclass
 
 import numpy as np
@@ -93,7 +92,7 @@ def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, on
         stamps[n] = stamp
 
 
-def measured(cells, voxel, table, side, outward, inward, ticket=None):
+def measured(cells, voxel, table, hashes, side, outward, inward, ticket=None):
     """Distance at the middle of each cell, and the cells with their lists of blobs cut down.
 
     Parameters
@@ -102,6 +101,8 @@ def measured(cells, voxel, table, side, outward, inward, ticket=None):
     voxel : float
         Metres.
     table : ndarray of float32, shape (b, 23)
+    hashes : ndarray of int64, shape (b,)
+        Of the rows of the table.
     side : int
         Voxels along a brick.
     outward, inward : float
@@ -120,7 +121,6 @@ def measured(cells, voxel, table, side, outward, inward, ticket=None):
     counts = np.empty(count, np.int64)
     stamps = np.empty(count, np.int64)
     starts = np.cumsum(cells.counts) - cells.counts
-    hashes = np.array([_hash_of(line) for line in table], np.int64)
     blobs = np.empty(int(cells.counts.sum()), np.int32)
     melt = float(table[:, 22].max(initial=0.0))
     only_adds = bool(np.all(table[:, 20] > 0.0))
@@ -131,10 +131,6 @@ def measured(cells, voxel, table, side, outward, inward, ticket=None):
             f32(inward), starts[part], blobs, counts[part], stamps[part], distance[part],
         )
     return distance, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
-
-
-def _hash_of(line):
-    return int.from_bytes(hashlib.blake2b(line.tobytes(), digest_size=8).digest(), "little", signed=True)
 
 
 def first_cells(low, high, size, blob_count):

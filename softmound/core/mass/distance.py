@@ -8,9 +8,9 @@ from ..grain.fbm import fbm_at
 from ..kernels import call, f32, i32, kernel, prange, u32
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
-from .buds import seen
+from .buds import rows_of_all
 from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
-from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, blob_table, joined_distance, melted
+from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, joined_distance, melted
 
 CHUNK = 512
 BLOCK = 4096
@@ -25,10 +25,13 @@ class Shape:
     Attributes
     ----------
     table : ndarray of float32, shape (n, 23)
+    hashes : ndarray of int64, shape (n,)
+        Of the rows of the table.
     base, top : BaseLevel
     """
 
     table: np.ndarray
+    hashes: np.ndarray
     base: object
     top: object
 
@@ -44,7 +47,8 @@ def shape_of(mass):
     -------
     Shape
     """
-    return Shape(blob_table(seen(mass), mass.melt), mass.base, mass.top)
+    table, hashes = rows_of_all([b for b in mass.blobs if not b.hidden], mass.melt)
+    return Shape(table, hashes, mass.base, mass.top)
 
 
 def box_of(mass, reach=0.0):
@@ -61,10 +65,10 @@ def box_of(mass, reach=0.0):
     (ndarray of float64, ndarray of float64) or None
         Lower and upper corner in metres, or None when nothing is left above the base level.
     """
-    adding = [blob for blob in seen(mass) if blob.role == "adds"]
+    adding = [blob for blob in mass.blobs if blob.role == "adds" and not blob.hidden]
     if not adding:
         return None
-    table = blob_table(adding, mass.melt).astype(np.float64)
+    table = rows_of_all(adding, mass.melt)[0].astype(np.float64)
     turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
     extent = np.sqrt(np.einsum("nij,ni->nj", turned**2, table[:, 12:15] ** 2))
     # Melting pushes the surface out by less than the melt radius.
@@ -186,7 +190,7 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     quiet = ticket.quiet() if ticket is not None else None
 
     def kept(cells):
-        distance, cells = measured(cells, voxel, shape.table, SIDE, outward, inward, quiet)
+        distance, cells = measured(cells, voxel, shape.table, shape.hashes, SIDE, outward, inward, quiet)
         lower, upper = _bounds(distance, cells, voxel, shape)
         deep = upper < -inward
         if deep.any():

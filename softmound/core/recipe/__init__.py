@@ -2,7 +2,21 @@
 
 from .files import mound_json, parse_mound, read_mound, read_thumb, write_mound, write_whole
 from .models import (
-    BaseLevel, Blob, Buds, Light, Mass, Medium, Mound, Push, Skin, Sky, Sun, TopLevel, View, Voxels, limits,
+    BaseLevel,
+    Blob,
+    Buds,
+    Light,
+    Mass,
+    Medium,
+    Mound,
+    Push,
+    Skin,
+    Sky,
+    Sun,
+    TopLevel,
+    View,
+    Voxels,
+    limits,
 )
 from .problems import Problem
 

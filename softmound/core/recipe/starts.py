@@ -3,12 +3,12 @@
 import math
 import random
 
-from .models import BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sun, View, Voxels
+from .models import BaseLevel, Blob, Buds, Light, Mass, Medium, Mound, Push, Skin, Sun, View, Voxels
 from .resize import resized_mound
 
 
 def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shrink=0.43):
-    """Balls heaped higher toward the middle, with smaller ones on their upper sides.
+    """Balls heaped higher toward the middle, with buds on their upper sides.
 
     Parameters
     ----------
@@ -22,11 +22,11 @@ def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shri
     dome : float, optional
         How much higher the middle is piled: 0 flat, 1 a dome.
     generations : int, optional
-        Of balls altogether.
+        The balls, and so many less one of buds on them.
     buds : int, optional
-        Children of each ball.
+        On each ball.
     shrink : float, optional
-        Radius of a child over its parent's.
+        Radius of a bud over its parent's.
 
     Returns
     -------
@@ -43,24 +43,12 @@ def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shri
         reach = span * 0.5 * out - radius * 0.55
         parents.append((reach * math.cos(angle), radius * 0.55 + rise,
                         0.8 * reach * math.sin(angle), radius))
-    balls = list(parents)
-    for _ in range(generations - 1):
-        children = []
-        for x, y, z, radius in parents:
-            for _ in range(buds):
-                up = dice.uniform(-0.15, 1.0)
-                around = dice.uniform(0.0, 2.0 * math.pi)
-                flat = math.sqrt(1.0 - up * up)
-                size = radius * shrink * dice.uniform(0.8, 1.2)
-                reach = radius * dice.uniform(0.86, 1.0)
-                children.append((x + reach * flat * math.cos(around), y + reach * up,
-                                 z + reach * flat * math.sin(around), size))
-        balls += children
-        parents = children
     return tuple(
-        Blob(name=f"Blob {n + 1}", centre=tuple(round(v, 2) for v in ball[:3]),
-             radii=(round(ball[3], 2),) * 3)
-        for n, ball in enumerate(balls)
+        Blob(name=f"Blob {n + 1}", centre=tuple(round(v, 2) for v in (x, y, z)), radii=(round(radius, 2),) * 3,
+             buds=None if generations < 2 else Buds(
+                 generations=generations - 1, count=buds, shrink=shrink, reach=0.93, upward=0.35,
+                 seed=dice.randrange(1000)))
+        for n, (x, y, z, radius) in enumerate(parents)
     )
 
 

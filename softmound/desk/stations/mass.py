@@ -23,8 +23,8 @@ from ...core.engine.density import span_of
 from ...core.mass.distance import box_of
 from ...core.mass.outline import blob_outline, moved, resized
 from ...core.mass.pick import blob_hit
-from ...core.recipe.problems import sentence_for
 from ...core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, limits
+from ...core.recipe.problems import sentence_for
 from .. import style
 from ..fields import NumberField, Row, words
 from .station import SettingsPanel, Station
