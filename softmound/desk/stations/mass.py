@@ -20,6 +20,7 @@ from PyQt6.QtWidgets import (
 )
 
 from ...core.engine.density import span_of
+from ...core.mass.buds import grown
 from ...core.mass.distance import box_of
 from ...core.mass.outline import blob_outline, moved, resized
 from ...core.mass.pick import blob_hit
@@ -32,6 +33,8 @@ from .station import SettingsPanel, Station
 HANDLE = 7
 """Pixels of a handle's radius."""
 TINTS = {"adds": style.BARLEY, "carves": style.ROSE, "keeps": style.BLUE}
+MOST_DRAWN = 60
+"""Buds drawn in a tile."""
 ROLES = (("adds", "Adds", "Joined to what came before."),
          ("carves", "Carves", "Taken away from what came before."),
          ("keeps", "Keeps", "Leaves only what lies inside it."))
@@ -338,7 +341,8 @@ class _Silhouette(QStyledItemDelegate):
         painter.setBrush(style.RAISED)
         painter.drawRoundedRect(frame, 6, 6)
         # Small blobs stay visible: sizes are shown by their square root.
-        scale = [36.0 * math.sqrt(r / largest) for r in blob.radii]
+        size = max(blob.radii)
+        per_metre = (36.0 if blob.buds is None else 26.0) * math.sqrt(size / largest) / size
         fill = style.TEXT if chosen else style.QUIET
         if blob.role == "adds":
             painter.setPen(Qt.PenStyle.NoPen)
@@ -349,8 +353,12 @@ class _Silhouette(QStyledItemDelegate):
             painter.setBrush(Qt.BrushStyle.NoBrush)
         middle = QPointF(frame.center().x(), frame.top() + (frame.height() - 22) / 2)
         painter.translate(middle)
+        for bud in grown(blob)[1 : 1 + MOST_DRAWN]:
+            x, y, _ = (b - c for b, c in zip(bud.centre, blob.centre))
+            radius = bud.radii[0] * per_metre
+            painter.drawEllipse(QPointF(x * per_metre, -y * per_metre), radius, radius)
         painter.rotate(-blob.rotation[2])
-        painter.drawEllipse(QPointF(0, 0), scale[0], scale[1])
+        painter.drawEllipse(QPointF(0, 0), blob.radii[0] * per_metre, blob.radii[1] * per_metre)
         painter.restore()
         painter.setPen(style.TEXT if chosen else style.QUIET)
         painter.setFont(style.text_font(12))
