@@ -1,6 +1,8 @@
 """The engine: keys, cache, tickets, jobs, the painter, and what it foretells."""
 
+import contextlib
 import dataclasses
+import io
 import threading
 import time
 import unittest
@@ -152,6 +154,14 @@ class Jobs(unittest.TestCase):
             raise MemoryError
         self.assertIn("Memory ran out", self.run_job(work).problem)
 
+    def test_a_fault_ends_the_job_and_is_said(self):
+        def work(_ticket):
+            raise ZeroDivisionError("never mind")
+        with contextlib.redirect_stderr(io.StringIO()) as said:
+            job = self.run_job(work)
+        self.assertIn("ZeroDivisionError", job.problem)
+        self.assertIn("never mind", said.getvalue())
+
     def test_stop(self):
         started = threading.Event()
 
@@ -246,6 +256,15 @@ class Painting(unittest.TestCase):
         self.painter.ask(Request(1, mound, 96, 64))
         self.wait(lambda: bool(self.answers))
         self.assertIn("draft voxel", self.answers[0].problem)
+
+    def test_a_fault_is_said_and_the_next_picture_comes(self):
+        with contextlib.redirect_stderr(io.StringIO()):
+            self.painter.ask(Request(1, None, 96, 64))
+            self.wait(lambda: bool(self.answers))
+        self.assertIn("could not be made", self.answers[0].problem)
+        self.painter.ask(Request(2, self.mound, 96, 64, moving=True))
+        self.wait(lambda: len(self.answers) > 1)
+        self.assertEqual(self.answers[1].problem, "")
 
     def test_stop_ends_the_work(self):
         self.painter.ask(Request(1, self.mound, 1600, 1200))

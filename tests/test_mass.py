@@ -10,7 +10,7 @@ from scipy.optimize import brentq
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
-from softmound.core.mass.distance import band_of, box_of, distance_in
+from softmound.core.mass.distance import band_of, box_of, distance_in, shape_of
 from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.mass.outline import blob_outline, moved, resized
 from softmound.core.mass.pick import blob_hit
@@ -245,11 +245,12 @@ class Roles(unittest.TestCase):
         outward, inward = 2.0, 3.0
         band = band_of(mass, 0.8, outward, inward)
         got = distance_in(mass, 0.8, band.cells)
-        count = len(band.cells.coords)
+        count, rows = len(band.cells.coords), len(shape_of(mass).table)
         everywhere = type(band.cells)(
-            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, len(blobs), np.int64),
-            np.arange(len(blobs), dtype=np.int32), band.cells.stamps)
+            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, rows, np.int64),
+            np.arange(rows, dtype=np.int32), band.cells.stamps)
         exact = distance_in(mass, 0.8, everywhere)
+        self.assertLess(band.cells.counts.mean(), 0.8 * rows)
         near = (exact < outward) & (exact > -inward)
         np.testing.assert_allclose(got[near], exact[near], atol=1e-4)
         np.testing.assert_array_equal(got >= outward, exact >= outward)
@@ -281,12 +282,14 @@ class Bricks(unittest.TestCase):
         mass = Mass(blobs=heap(9, 60.0, 5, generations=2, buds=4), melt=3.0,
                     base=BaseLevel(altitude=6.0, softness=2.0, raggedness=1.0, ragged_size=9.0))
         band = band_of(mass, 0.8, 2.0, 3.0)
-        self.assertLess(band.cells.counts.mean(), 0.7 * len(mass.blobs))
+        rows = len(shape_of(mass).table)
+        self.assertGreater(rows, 30)
+        self.assertLess(band.cells.counts.mean(), 0.7 * rows)
         got = distance_in(mass, 0.8, band.cells)
         count = len(band.cells.coords)
         everywhere = type(band.cells)(
-            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, len(mass.blobs), np.int64),
-            np.arange(len(mass.blobs), dtype=np.int32), band.cells.stamps)
+            1, band.cells.coords, np.zeros(count, np.int64), np.full(count, rows, np.int64),
+            np.arange(rows, dtype=np.int32), band.cells.stamps)
         np.testing.assert_allclose(got, distance_in(mass, 0.8, everywhere), atol=1e-5)
 
     def test_no_brick_with_surface_is_missed(self):

@@ -1,6 +1,7 @@
 """Long work beside the hand: building the final grid, publishing."""
 
 import threading
+import traceback
 
 from ..recipe.problems import Problem
 from ..ticket import Stopped, Ticket
@@ -55,4 +56,7 @@ class Job:
             self.problem = str(problem)
         except MemoryError:
             self.problem = "Memory ran out; nothing was changed. Choose a larger voxel."
+        except Exception as error:  # a fault of ours must not leave the desk waiting for ever
+            traceback.print_exc()
+            self.problem = f"The work could not be done ({type(error).__name__}); nothing was changed."
         self._done(self)

@@ -2,6 +2,7 @@
 
 import threading
 import time
+import traceback
 from dataclasses import dataclass, field, replace
 
 import numpy as np
@@ -173,7 +174,13 @@ class Painter:
             except Stopped:
                 pass
             except Problem as problem:
-                self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, str(problem)))
+                self._refuse(request, begun, str(problem))
+            except Exception:  # a fault of ours must not leave the desk without pictures
+                traceback.print_exc()
+                self._refuse(request, begun, "The picture could not be made; the mound is as it was.")
+
+    def _refuse(self, request, begun, sentence):
+        self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, sentence))
 
     def _pictures(self, request, ticket, begun):
         mound, clay = request.mound, request.way == "clay"
