@@ -133,6 +133,8 @@ def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_
            sun_light, sun_sides, to_sun, sun_shift, sky_light, sky_sides, to_sky, sky_shift,
            eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
            first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
+    mapped = clearance.size > 0
+    bricks = values.size // WIDE**3
     sun_y = u64(sun_sides[2])
     sun_x = u64(sun_sides[1] * sun_sides[2])
     sky_z = u64(3)
@@ -198,10 +200,12 @@ def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_
                 cx = bx - first[0]
                 cy = by - first[1]
                 cz = bz - first[2]
-                apart = 0
-                if (cx >= 0 and cy >= 0 and cz >= 0 and cx < clearance.shape[0]
+                apart = 1
+                if not mapped:
+                    apart = 0
+                elif (cx >= 0 and cy >= 0 and cz >= 0 and cx < clearance.shape[0]
                         and cy < clearance.shape[1] and cz < clearance.shape[2]):
-                    apart = i32(clearance[cx, cy, cz])
+                    apart = clearance[cx, cy, cz]
                 if apart > 0:
                     around = f32((apart - 1) * SIDE)
                     leave = min(
@@ -210,7 +214,12 @@ def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_
                             (f32(bz * SIDE) + (sz + around if dz > f32(0) else -around) - eye[2]) * iz))
                     t += step * f32(max(1, i32(math.ceil((leave - t) / step))))
                     continue
-                code = code_at(low, top, nodes, bx, by, bz)
+                if mapped:
+                    code = -1 - apart
+                    if code >= bricks:
+                        code = -2 - (code - bricks)
+                else:
+                    code = code_at(low, top, nodes, bx, by, bz)
                 x0 = f32(bx * SIDE)
                 y0 = f32(by * SIDE)
                 z0 = f32(bz * SIDE)

@@ -30,9 +30,10 @@ class Shell:
     values : ndarray of float32, shape (N, 729)
         9x9x9 voxels from each brick's first voxel on.
     tile_values : ndarray of float32, shape (M,)
-    clearance : ndarray of uint8, shape (X, Y, Z)
-        For each brick of the box, how many bricks away the nearest one is that is not empty, in the
-        chessboard metric; 0 for a brick that is not.
+    clearance : ndarray of int32, shape (X, Y, Z)
+        For each empty brick of the box, how many bricks away the nearest one is that is not, in the
+        chessboard metric; for any other brick -1 minus its row, tiles counted after the rows. Of
+        shape (0, 0, 0) when the box is too large to keep.
     first : ndarray of int64, shape (3,)
         Brick coordinate of `clearance[0, 0, 0]`.
     low, high : ndarray of float64, shape (3,)
@@ -123,16 +124,17 @@ def _codes(low, top, nodes, coords, out):
 
 
 def _clearance(coords):
-    """Clearance of every brick in the box of some bricks, and the box's first brick."""
+    """Clearance or row of every brick in the box of some bricks, and the box's first brick."""
     first = coords.min(axis=0).astype(np.int64) - 1
     shape = coords.max(axis=0).astype(np.int64) + 2 - first
     if shape.prod() > LARGEST_BOX:
         # So far spread that a dense box costs too much: every brick is looked up in the index.
-        return np.zeros((1, 1, 1), np.uint8), first
+        return np.zeros((0, 0, 0), np.int32), first
     empty = np.ones(shape, bool)
     empty[tuple((coords - first).T)] = False
-    apart = distance_transform_cdt(empty, metric="chessboard")
-    return np.minimum(apart, 255).astype(np.uint8), first
+    apart = distance_transform_cdt(empty, metric="chessboard").astype(np.int32)
+    apart[tuple((coords - first).T)] = -1 - np.arange(len(coords), dtype=np.int32)
+    return apart, first
 
 
 def shell_of(grid):
