@@ -30,6 +30,7 @@ DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
 LAYERS = 5
 """Sun, zenith, horizon, ground, opacity; or for Clay normal x, y, z, openness, opacity."""
+HALF = SIDE // 2
 SURFACE = 0.3
 """Share of the core density at which Clay puts the surface."""
 
@@ -129,7 +130,7 @@ def _blend(light, at, next_x, next_y, next_z, u, v, w):
 
 
 @kernel
-def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_high,
+def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_low, box_high,
            sun_light, sun_sides, to_sun, sun_shift, sky_light, sky_sides, to_sky, sky_shift,
            eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
            first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
@@ -233,19 +234,37 @@ def _march(low, top, nodes, values, tile_values, clearance, first, box_low, box_
                 constant = f32(0)
                 if code < 0:
                     constant = tile_values[-2 - code]
-                for _ in range(steps):
+                occupied = i32(255)
+                if code >= 0:
+                    occupied = i32(octants[code])
+                done = 0
+                while done < steps:
                     x = eye[0] + dx * t
                     y = eye[1] + dy * t
                     z = eye[2] + dz * t
-                    t += step
                     rho = constant
                     if code >= 0:
                         # Rounding at the border must not read beyond the layer.
-                        rho = _trilinear(
-                            values, base, min(max(x - x0, f32(0)), f32(7.9999)),
-                            min(max(y - y0, f32(0)), f32(7.9999)),
-                            min(max(z - z0, f32(0)), f32(7.9999)),
-                        )
+                        u = min(max(x - x0, f32(0)), f32(7.9999))
+                        v = min(max(y - y0, f32(0)), f32(7.9999))
+                        w = min(max(z - z0, f32(0)), f32(7.9999))
+                        if occupied != 255:
+                            hx = i32(u) >> 2
+                            hy = i32(v) >> 2
+                            hz = i32(w) >> 2
+                            if (occupied >> ((hx << 2) | (hy << 1) | hz)) & 1 == 0:
+                                # Nothing in this octant: on to where the ray leaves it.
+                                leave = min(
+                                    (x0 + f32(hx * HALF) + sx * f32(0.5) - eye[0]) * ix,
+                                    min((y0 + f32(hy * HALF) + sy * f32(0.5) - eye[1]) * iy,
+                                        (z0 + f32(hz * HALF) + sz * f32(0.5) - eye[2]) * iz))
+                                skipped = max(1, i32(math.ceil((leave - t) / step)))
+                                t += step * f32(skipped)
+                                done += skipped
+                                continue
+                        rho = _trilinear(values, base, u, v, w)
+                    t += step
+                    done += 1
                     if rho <= f32(0) or (clay and rho < surface):
                         continue
                     # The sky's cells are many steps wide: look anew only now and then, and weigh
@@ -352,7 +371,7 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
             ticket.tick(top / rows)
         _march(
             index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values,
-            shell.clearance, shell.first,
+            shell.octants, shell.clearance, shell.first,
             shell.low.astype(np.float32), shell.high.astype(np.float32), *arguments,
             top, f32(step), f32(medium.extinction * voxel * step),
             toward.astype(np.float32),

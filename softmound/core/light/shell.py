@@ -30,6 +30,9 @@ class Shell:
     values : ndarray of float32, shape (N, 729)
         9x9x9 voxels from each brick's first voxel on.
     tile_values : ndarray of float32, shape (M,)
+    octants : ndarray of uint8, shape (N,)
+        Which of a brick's octants (4x4x4 voxels with their layer) hold anything: bit number 4 for the
+        upper half in x, plus 2 in y, plus 1 in z.
     clearance : ndarray of int32, shape (X, Y, Z)
         For each empty brick of the box, how many bricks away the nearest one is that is not, in the
         chessboard metric; for any other brick -1 minus its row, tiles counted after the rows. Of
@@ -47,6 +50,7 @@ class Shell:
     index: BrickIndex
     values: np.ndarray
     tile_values: np.ndarray
+    octants: np.ndarray
     clearance: np.ndarray
     first: np.ndarray
     low: np.ndarray
@@ -82,6 +86,25 @@ def _widen(low, top, nodes, values, tile_values, background, coords, out):
                             low, top, nodes, values, tile_values, background,
                             bx * SIDE + i, by * SIDE + j, bz * SIDE + k,
                         )
+
+
+@kernel
+def _occupied(values, out):
+    half = SIDE // 2
+    for b in prange(values.shape[0]):
+        bits = 0
+        for part in range(8):
+            i0 = (part >> 2) * half
+            j0 = ((part >> 1) & 1) * half
+            k0 = (part & 1) * half
+            most = f32(0)
+            for i in range(i0, i0 + half + 1):
+                for j in range(j0, j0 + half + 1):
+                    for k in range(k0, k0 + half + 1):
+                        most = max(most, values[b, (i * WIDE + j) * WIDE + k])
+            if most > f32(0):
+                bits |= 1 << part
+        out[b] = bits
 
 
 @kernel
@@ -154,10 +177,12 @@ def shell_of(grid):
     index = grid.index
     _widen(index.low, index.top, index.nodes, grid.values, grid.tile_values, f32(grid.background),
            coords, values)
+    octants = np.empty(len(values), np.uint8)
+    _occupied(values, octants)
     low, high = grid.brick_bounds()
     clearance, first = _clearance(np.concatenate([coords, grid.tile_coords]))
     largest = [v.max() for v in (grid.values, grid.tile_values) if len(v)]
     return Shell(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
-        grid.tile_values, clearance, first, low - 1.0, high + 1.0, float(max(largest)),
+        grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(max(largest)),
     )
