@@ -219,6 +219,14 @@ class Blobs(DeskTest):
         self.assertEqual(window.mass.blob().buds.generations, 2)
         self.assertEqual(settings.buds["generations"].value, 2.0)
         self.assertIn("buds", window.time_label.text())
+        # So is a copy that would make them too many.
+        full = window.mass.blob().edited(buds=Buds(generations=3, count=26))
+        window.mass.replace(full, "buds")
+        window.time_label.setText("")
+        window.mass.duplicate()
+        self.assertEqual(len(window.document.mound.mass.blobs), 3)
+        self.assertIn("take a generation", window.time_label.text())
+        window.document.undo()
         # A click on a bud chooses its blob.
         window.mass.choose(None)
         bud = max(grown(window.document.mound.mass.blobs[1]), key=lambda b: b.centre[0])
@@ -666,6 +674,15 @@ class Files(DeskTest):
         self.answer("Save")
         self.assertTrue(self.window.may_leave())
         self.assertEqual(read_mound(self.path).mass.melt, 7.0)
+
+    def test_a_failed_save_as_keeps_the_name(self):
+        gone = self.folder / "gone" / "Meringue Spire.mound"
+        asked = self.answer("OK")
+        with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(gone), "")):
+            self.assertFalse(self.window.save_as())
+        self.assertTrue(asked)
+        self.assertEqual(self.window.document.mound.name, "Lumpy")
+        self.assertEqual(self.window.document.path, self.path)
 
     def test_a_failed_save_keeps_everything(self):
         self.window.mass.edit_mass("melt", melt=7.0)

@@ -331,6 +331,15 @@ class Tone(unittest.TestCase):
         encoded = 255 * (1.055 * shown ** (1 / 2.4) - 0.055)
         self.assertLess(np.abs(self.pixels(light, layers)[..., :3].astype(float) - encoded).max(), 1.6)
 
+    def test_the_sky_behind_is_the_sky_that_lights(self):
+        sky = Sky()
+        camera = camera_of(View(elevation=-20.0, focal=20.0), 64, 64)
+        shown = composed(np.zeros((64, 64, 5), np.float32), Light(sky=sky, sun=Sun(strength=0.0)), camera)
+        for x, y in ((5, 3), (30, 20), (60, 40), (32, 62)):
+            value = tone_curve(sky_radiance(camera.ray(x + 0.5, y + 0.5), sky))
+            exact = 255 * (1.055 * value ** (1 / 2.4) - 0.055)
+            self.assertLess(np.abs(shown[y, x, :3] - exact).max(), 1.6)
+
     def test_exposure_brightens_everything(self):
         dark, bright = (self.pixels(Light(exposure=e)).astype(int)[..., :3] for e in (-2.0, 1.0))
         self.assertTrue(np.all(bright >= dark))

@@ -73,7 +73,7 @@ class Tile(QAbstractButton):
             painter.setClipPath(clip)
             painter.drawImage(QRectF(4, 4, self.width() - 8, MINIATURE[1] + 4), self.image)
             painter.restore()
-        else:
+        elif self.word == "Library":
             self._paint_cards(painter)
         painter.setFont(style.text_font(13))
         painter.setPen(style.TEXT)
@@ -93,7 +93,7 @@ class Tile(QAbstractButton):
             painter.drawPath(path)
 
     def _paint_cards(self, painter):
-        """Empty cards, until there is a picture."""
+        """Empty cards, until something is published."""
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.QUIET, 70))
         for n in range(3):

@@ -631,9 +631,13 @@ class Window(QMainWindow):
         if not path:
             return False
         path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
+        before = self.document.mound
         if path != self.document.path:
-            self.document.mound = self.document.mound.edited(name=path.stem.replace("_", " ")[:80])
-        return self._save_to(path)
+            self.document.mound = before.edited(name=path.stem.replace("_", " ")[:80])
+        saved = self._save_to(path)
+        if not saved:
+            self.document.mound = before
+        return saved
 
     def _save_to(self, path):
         image = self.picture.image

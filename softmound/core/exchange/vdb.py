@@ -91,7 +91,7 @@ def grid_from(source, ticket=None):
     voxel, offset = placement(source)
     background = float(source.background)
     parts = []
-    for corner in _windows(source, ticket):
+    for corner in windows_of(source, ticket):
         window = np.empty((SPAN,) * 3, np.float32)
         source.copyToArray(window, ijk=tuple(int(c) for c in corner))
         coords, values, tiles, tile_values = bricks_of(window, background)
@@ -105,7 +105,19 @@ def grid_from(source, ticket=None):
     return grid_of(voxel, coords, values, tiles, tile_values, background, offset)
 
 
-def _windows(source, ticket):
+def windows_of(source, ticket=None):
+    """Corners of the windows that cover all leaves and tiles of an OpenVDB grid.
+
+    Parameters
+    ----------
+    source : FloatGrid
+    ticket : Ticket, optional
+
+    Yields
+    ------
+    ndarray of int64, shape (3,)
+        Lowest voxel of a window of `SPAN` voxels a side.
+    """
     if source.activeVoxelCount() == 0 and source.leafCount() == 0:
         return
     low, high = (np.array(corner) for corner in source.evalActiveVoxelBoundingBox())

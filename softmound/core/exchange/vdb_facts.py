@@ -3,7 +3,7 @@
 import numpy as np
 
 from .reference import vdb
-from .vdb import _windows
+from .vdb import SPAN, windows_of
 
 
 def facts_of_file(path):
@@ -51,8 +51,8 @@ def _values(grid, count):
     marked = grid.deepCopy()
     marked.background = float("nan")
     low, high, total = np.inf, -np.inf, 0.0
-    window = np.empty((128,) * 3, np.float32)
-    for corner in _windows(grid, None):
+    window = np.empty((SPAN,) * 3, np.float32)
+    for corner in windows_of(grid):
         marked.copyToArray(window, ijk=tuple(int(c) for c in corner))
         live = window[~np.isnan(window)]
         if len(live):

@@ -13,7 +13,10 @@ SHOULDER = 1.7
 AROUND = 1.5
 """Light from all round that a thick cloud sends back, over what arrives just below its surface."""
 _CLAY = (0.80, 0.77, 0.72)
+"""Reflectance of the matte surface, linear RGB: warm grey, so that shadows stay readable."""
 _GLOW = 0.004
+"""Share of the sunlight that haze in front of the sky scatters toward the camera, with a mean cosine
+of 0.8: a soft brightness around the sun."""
 
 
 def tone_curve(x):

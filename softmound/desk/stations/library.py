@@ -246,7 +246,7 @@ class LibrarySettings(SettingsPanel):
         self.publish.setToolTip("Build at the final voxel and add a version to the library.")
         self.publish.clicked.connect(station.publish_wanted)
         self.add(Row(self.publish))
-        self.chosen_title = self.section("Chosen version")
+        self.section("Chosen version")
         self.facts = self.add(words(""))
         self.open = QPushButton("Open its mound")
         self.open.clicked.connect(lambda: station.opened.emit(station.chosen.mound))

@@ -88,17 +88,11 @@ class MassStation(Station):
         words_ : str
         moving : bool, optional
         """
-        mass = self.document.mound.mass
-        blobs = mass.blobs[: self.chosen] + (blob,) + mass.blobs[self.chosen + 1 :]
-        try:
-            self._edit(mass.edited(blobs=blobs), words_, moving)
-        except ValidationError as error:
-            # Only all blobs together can be too many: each number was checked by its field.
-            self.refused.emit(sentence_for(error, "Not done"))
-            self.show_mound(self.document.mound)
+        blobs = self.document.mound.mass.blobs
+        self.edit_mass(words_, moving, blobs=blobs[: self.chosen] + (blob,) + blobs[self.chosen + 1 :])
 
     def edit_mass(self, words_, moving=False, **changes):
-        """Change something all blobs share.
+        """Change the mass; what would leave its limits is said and not done.
 
         Parameters
         ----------
@@ -106,8 +100,22 @@ class MassStation(Station):
         moving : bool, optional
         **changes
             Fields of `Mass`.
+
+        Returns
+        -------
+        bool
+            Whether it was done.
         """
-        self._edit(self.document.mound.mass.edited(**changes), words_, moving)
+        mound = self.document.mound
+        try:
+            mass = mound.mass.edited(**changes)
+        except ValidationError as error:
+            # Each number was checked by its field; all blobs together can still be too many.
+            self.refused.emit(sentence_for(error, "Not done"))
+            self.show_mound(mound)
+            return False
+        self.document.edit(mound.edited(mass=mass), words_, moving)
+        return True
 
     def edit_level(self, name, words_, moving=False, **changes):
         """Change the base or the top level.
@@ -121,11 +129,8 @@ class MassStation(Station):
         **changes
             Fields of `BaseLevel`.
         """
-        mass = self.document.mound.mass
-        self._edit(mass.edited(**{name: getattr(mass, name).edited(**changes)}), words_, moving)
-
-    def _edit(self, mass, words_, moving):
-        self.document.edit(self.document.mound.edited(mass=mass), words_, moving)
+        level = getattr(self.document.mound.mass, name).edited(**changes)
+        self.edit_mass(words_, moving, **{name: level})
 
     def add(self, centre=None):
         """Add a blob and choose it.
@@ -151,8 +156,8 @@ class MassStation(Station):
         while f"Blob {number}" in taken:
             number += 1
         blob = Blob(name=f"Blob {number}", centre=centre, radii=(round(radius, 3),) * 3)
-        self._edit(mound.mass.edited(blobs=mound.mass.blobs + (blob,)), "add blob", False)
-        self.choose(len(mound.mass.blobs))
+        if self.edit_mass("add blob", blobs=mound.mass.blobs + (blob,)):
+            self.choose(len(mound.mass.blobs))
 
     def duplicate(self):
         """Add a copy of the chosen blob, beside it."""
@@ -161,9 +166,9 @@ class MassStation(Station):
             return
         x, y, z = blob.centre
         copy = blob.edited(name=f"{blob.name[:72]} copy", centre=(x + blob.radii[0], y, z))
-        mass = self.document.mound.mass
-        self._edit(mass.edited(blobs=mass.blobs + (copy,)), "duplicate blob", False)
-        self.choose(len(mass.blobs))
+        blobs = self.document.mound.mass.blobs
+        if self.edit_mass("duplicate blob", blobs=blobs + (copy,)):
+            self.choose(len(blobs))
 
     def shift(self, step):
         """Move the chosen blob earlier or later among the others: roles act in their order.
@@ -179,7 +184,7 @@ class MassStation(Station):
         blobs = list(mass.blobs)
         blobs.insert(number + step, blobs.pop(number))
         self.chosen = number + step
-        self._edit(mass.edited(blobs=tuple(blobs)), "order of blobs", False)
+        self.edit_mass("order of blobs", blobs=tuple(blobs))
 
     def remove(self):
         """Remove the chosen blob."""
@@ -187,7 +192,7 @@ class MassStation(Station):
             return
         mass, number = self.document.mound.mass, self.chosen
         self.chosen = None
-        self._edit(mass.edited(blobs=mass.blobs[:number] + mass.blobs[number + 1 :]), "remove blob", False)
+        self.edit_mass("remove blob", blobs=mass.blobs[:number] + mass.blobs[number + 1 :])
         self.chosen_changed.emit()
 
 
