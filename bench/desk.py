@@ -22,6 +22,7 @@ def opened(path):
     with tempfile.TemporaryDirectory(prefix="softmound-bench-") as home:
         os.environ["XDG_DATA_HOME"] = os.path.join(home, "data")
         os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
+        os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         from PyQt6.QtWidgets import QApplication
 
         from softmound.desk.style import dress
@@ -30,6 +31,7 @@ def opened(path):
         application = QApplication.instance() or QApplication([])
         dress(application)
         window = Window(os.path.join(home, "library"))
+        window.builder.kept = None
         window.document.read(path)
         window.show()
         until(application, lambda: window._shown > 0, 60)

@@ -8,17 +8,18 @@ import tempfile
 
 import numpy as np
 
-from softmound.core.engine.density import bounds_of, density_grid
+from softmound.core.directions import direction_of
+from softmound.core.engine.density import bounds_of, density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.kernels import threads
-from softmound.core.light.camera import camera_of, direction_of, fitted
+from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
 from softmound.core.light.shell import shell_of
 from softmound.core.light.tone import composed
 
 from .figure import at_least, timed
-from .scene import tall, voxel_for
+from .scene import tall
 
 WIDTH, HEIGHT = 640, 400
 ROUNDS = 5
@@ -32,7 +33,7 @@ def figures():
     Figure
     """
     mound = tall()
-    grid = density_grid(mound, voxel_for(mound, 192))
+    grid = density_grid(mound, voxel_along(mound, 192))
     mound = mound.edited(view=fitted(mound.view, *bounds_of(mound), WIDTH, HEIGHT))
     camera = camera_of(mound.view, WIDTH, HEIGHT)
     shell = shell_of(grid)

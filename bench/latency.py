@@ -4,7 +4,7 @@ import time
 
 import numpy as np
 
-from softmound.core.mass.outline import moved
+from softmound.core.mass.placing import hand_step, moved
 
 from .desk import opened, until
 from .figure import Figure, at_most
@@ -31,7 +31,7 @@ def figures():
             camera = window.picture.camera()
             step = 6.0 if n % 8 < 4 else -6.0
             begun = time.perf_counter()
-            window.mass.replace(moved(window.mass.blob(), camera, step, step / 2), "move blob", True)
+            window.mass.replace(moved(window.mass.form(), hand_step(camera, window.mass.form().centre, step, step / 2)), "move blob", True)
             wanted = window._request
             until(application, lambda: shown and shown[-1] >= wanted, 30)
             window.picture.repaint()

@@ -2,7 +2,6 @@
 
 import pathlib
 
-from softmound.core.engine.density import bounds_of, density_grid
 from softmound.core.recipe import read_mound
 from softmound.core.recipe.starts import heap
 
@@ -28,26 +27,4 @@ def tall():
     """
     mound = hero()
     balls = heap(16, 400.0, seed=2, height=0.62, dome=0.85, generations=2, buds=7)
-    return mound.edited(mass=mound.mass.edited(blobs=balls))
-
-
-def voxel_for(mound, along):
-    """Voxel that puts so many voxels along the longest side of what is built.
-
-    Parameters
-    ----------
-    mound : Mound
-    along : int
-
-    Returns
-    -------
-    float
-        Metres.
-    """
-    low, high = density_grid(mound, _rough(mound)).active_bounds()
-    return float((high - low + 1).max() * _rough(mound) / along)
-
-
-def _rough(mound):
-    low, high = bounds_of(mound)
-    return float((high - low).max() / 160)
+    return mound.edited(mass=mound.mass.edited(forms=balls))

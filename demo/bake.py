@@ -2,7 +2,10 @@
 
 import pathlib
 
+import numpy as np
+
 from softmound.core.engine.density import bounds_of
+from softmound.core.exchange.meshes import write_mesh
 from softmound.core.light.camera import fitted
 from softmound.core.recipe import (
     BaseLevel,
@@ -11,12 +14,14 @@ from softmound.core.recipe import (
     Mass,
     Medium,
     Mound,
+    Nibble,
     Push,
     Skin,
     Sky,
     Sun,
     View,
     Voxels,
+    eased,
     write_mound,
 )
 from softmound.core.recipe.starts import heap
@@ -39,14 +44,15 @@ def cottage_loaf():
     )
     return Mound(
         name="Cottage Loaf",
-        mass=Mass(blobs=filling + loaf + cap, melt=10.0, base=BaseLevel(
+        mass=Mass(forms=filling + loaf + cap, melt=10.0, base=BaseLevel(
             altitude=20.0, softness=14.0, raggedness=7.0, ragged_size=46.0, seed=5)),
         voxels=Voxels(final=1.0),
         grains=(
-            Push(feature=64.0, strength=26.0, octaves=5, folded=True, weaker_below=0.85, seed=17),
-            Push(feature=19.0, strength=7.0, octaves=5, folded=True, weaker_below=0.6, seed=41),
+            Push(feature=70.0, strength=22.0, octaves=6, summed="folded", gain=0.55, weaker_below=0.85, seed=17),
+            Push(feature=20.0, strength=8.0, octaves=5, summed="folded", gain=0.55, weaker_below=0.5, seed=41),
+            Nibble(feature=16.0, depth=12.0, strength=0.9, octaves=6, gain=0.6, seed=5),
         ),
-        skin=Skin(thickness=4.0, softness=0.7),
+        skin=Skin(thickness=4.0, curve=eased(0.7)),
         light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.2),
                     exposure=-0.45),
         view=View(azimuth=0.0, elevation=2.0),
@@ -59,14 +65,14 @@ def burnt_crust():
     crust = (crumb,) + heap(10, 300.0, seed=17, height=0.52, dome=0.7, generations=3, buds=6, shrink=0.46)
     return Mound(
         name="Burnt Crust",
-        mass=Mass(blobs=crust, melt=12.0, base=BaseLevel(
+        mass=Mass(forms=crust, melt=12.0, base=BaseLevel(
             altitude=24.0, softness=12.0, raggedness=8.0, ragged_size=40.0, seed=9)),
         voxels=Voxels(final=1.0),
         grains=(
-            Push(feature=52.0, strength=24.0, octaves=5, folded=True, weaker_below=0.8, seed=23),
-            Push(feature=17.0, strength=6.0, octaves=5, folded=True, weaker_below=0.4, seed=7),
+            Push(feature=52.0, strength=24.0, octaves=5, summed="folded", weaker_below=0.8, seed=23),
+            Push(feature=17.0, strength=6.0, octaves=5, summed="folded", weaker_below=0.4, seed=7),
         ),
-        skin=Skin(thickness=4.5, softness=0.7),
+        skin=Skin(thickness=4.5, curve=eased(0.7)),
         light=Light(
             sun=Sun(azimuth=163.0, elevation=13.0, colour=(1.0, 0.74, 0.46), strength=4.2),
             sky=Sky(zenith=(0.10, 0.16, 0.32), horizon=(0.62, 0.46, 0.38), ground=(0.13, 0.11, 0.11)),
@@ -77,7 +83,38 @@ def burnt_crust():
     )
 
 
+def brioche(around=144, along=64):
+    """A fluted roll with a knob on top, open underneath: a model as somebody might hand it over.
+
+    Parameters
+    ----------
+    around, along : int
+        Facets.
+
+    Returns
+    -------
+    vertices : ndarray of float64, shape (n, 3)
+        In centimetres, y up.
+    faces : ndarray of int32, shape (m, 3)
+    """
+    t = np.linspace(0.0, 1.0, along)[:, None]
+    angle = np.linspace(0.0, 2.0 * np.pi, around, endpoint=False)[None]
+    # Foot, flaring flutes, shoulder, neck, knob.
+    height = np.interp(t, [0.0, 0.3, 0.55, 0.68, 0.85, 1.0], [0.0, 34.0, 62.0, 68.0, 88.0, 100.0])
+    radius = np.interp(t, [0.0, 0.3, 0.42, 0.55, 0.68, 0.78, 0.9, 1.0],
+                       [40.0, 60.0, 62.0, 48.0, 24.0, 27.0, 20.0, 0.0])
+    radius = np.maximum(radius, 0.02) * (1.0 + 0.06 * np.cos(12 * angle) * np.interp(t, [0.0, 0.3, 0.6, 0.7],
+                                                                                   [0.7, 1.0, 0.4, 0.0]))
+    vertices = np.stack([radius * np.cos(angle), np.broadcast_to(height, radius.shape), radius * np.sin(angle)], -1)
+    i, j = np.meshgrid(np.arange(along - 1), np.arange(around), indexing="ij")
+    a, b = i * around + j, i * around + (j + 1) % around
+    c, d = a + around, b + around
+    faces = np.concatenate([np.stack([a, c, b], -1).reshape(-1, 3), np.stack([b, c, d], -1).reshape(-1, 3)])
+    return vertices.reshape(-1, 3), faces.astype(np.int32)
+
+
 if __name__ == "__main__":
+    write_mesh(HERE / "brioche.ply", *brioche())
     for made in (cottage_loaf(), burnt_crust()):
         made = made.edited(view=fitted(made.view, *bounds_of(made), 848, 560))
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

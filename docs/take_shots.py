@@ -18,10 +18,15 @@ def main():
     with tempfile.TemporaryDirectory(prefix="softmound-shots-") as home:
         os.environ["XDG_DATA_HOME"] = os.path.join(home, "data")
         os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
+        os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         sys.path.insert(0, str(ROOT))
+        from PyQt6.QtCore import QPointF, Qt
         from PyQt6.QtWidgets import QApplication
 
         from demo.stock import main as stock
+        from softmound.core.exchange.foreign import read_triangles
+        from softmound.core.exchange.forms import mesh_form
+        from softmound.core.grain.characters import CHARACTERS
         from softmound.desk.style import dress
         from softmound.desk.window import Window
 
@@ -30,6 +35,7 @@ def main():
         application = QApplication([])
         dress(application)
         window = Window(library)
+        window.builder.kept = None
         window.resize(*SIZE)
 
         def rest():
@@ -46,6 +52,45 @@ def main():
             window.grab().save(str(folder / f"{name}.png"))
             print(folder / f"{name}.png")
 
+        def stroke_under_way():
+            """Dabs along the shoulder of the loaf, in clay and lit at once."""
+            window.look("both")
+            window.mass.take("dab")
+            window.mass.change_brush(radius=26.0, jitter=0.5)
+            rest()
+            picture, hand = window.picture, window.mass.hand
+            for n in range(40):
+                at = QPointF((0.36 + 0.0065 * n) * picture.width(), (0.50 - 0.0022 * n) * picture.height())
+                act = hand.press if n == 0 else hand.drag
+                act(at, Qt.KeyboardModifier.NoModifier, picture.camera())
+            picture.update()
+            # At rest, as it will look when the hand lets go.
+            window._ask(False)
+            shot("mass-stroke")
+            window.escape()
+            window.mass.take("")
+            window.look("draft")
+
+        def model_with_open_edges():
+            """The roll as it came from its file: open underneath, and made a sheet beside that."""
+            before = window.document.mound
+            read = read_triangles(ROOT / "demo" / "brioche.ply")
+            open_form = mesh_form(read, "Brioche", "m")
+            closed = mesh_form(read, "Brioche closed", "m", close_holes=True)
+            forms = (open_form.edited(centre=(-85.0, 70.0, 0.0), rotation=(-38.0, 0.0, 14.0)),
+                     closed.edited(centre=(75.0, 50.0, 0.0)))
+            window.document.open(before.edited(
+                name="Brioche", mass=before.mass.edited(forms=forms, base=before.mass.base.edited(on=False)), grains=(
+                    before.grains[0].edited(feature=26.0, strength=8.0, weaker_below=0.0),)))
+            window.fit()
+            window.mass.choose(0)
+            window.look("clay")
+            shot("mass-mesh")
+            window.look("draft")
+            window.mass.choose(None)
+            window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+            window.fit()
+
         done = []
         window.picture_shown.connect(
             lambda answer: answer.miniatures and done.append(answer.request.number))
@@ -58,11 +103,15 @@ def main():
         window.mass.choose(5)
         shot("mass")
         window.mass.choose(None)
-        window.look("clay")
-        shot("mass-clay")
-        window.look("draft")
+        stroke_under_way()
+        model_with_open_edges()
         window.open_station(2)
         shot("grain")
+        window.grain.wear(CHARACTERS["Torn"], "Torn")
+        window.grain.add_mask("grain", "facing")
+        shot("grain-torn")
+        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+        window.fit()
         window.open_station(3)
         shot("light")
         window.open_station(1)
@@ -72,6 +121,11 @@ def main():
         window.voxels.settings.show_final.setChecked(True)
         window._ask(False)
         shot("voxels-final")
+        window.look("slice")
+        window.document.look(window.document.mound.view.edited(azimuth=24.0, elevation=18.0))
+        window._change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
+        shot("voxels-slice")
+        window.look("draft")
         window.document.read(ROOT / "demo" / "burnt_crust.mound")
         window.fit()
         window.open_station(4)

@@ -1,13 +1,23 @@
 """Runs all tests, or those of the modules named, and closes with one line of counts."""
 
+import faulthandler
 import os
 import pathlib
+import re
+import subprocess
 import sys
 import tempfile
 import time
 import unittest
+from concurrent.futures import ThreadPoolExecutor, as_completed
 
 HERE = pathlib.Path(__file__).parent
+AT_ONCE = 2
+"""Processes side by side."""
+GROUPS = 4
+"""Processes for the modules that open no window, which share what it takes to load the kernels."""
+_COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
+_SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)
 
 
 class TimedResult(unittest.TextTestResult):
@@ -28,6 +38,65 @@ class TimedResult(unittest.TextTestResult):
             self.slow.append((taken, test.id()))
 
 
+def run(names):
+    """Run some tests in this process.
+
+    Parameters
+    ----------
+    names : list of str
+        Modules or dotted names below `tests`.
+
+    Returns
+    -------
+    (int, int, int)
+        Passed, failed, skipped.
+    """
+    faulthandler.enable()  # a crash of the process says where it was
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    with tempfile.TemporaryDirectory(prefix="softmound-tests-") as home:
+        # Nothing of the person who runs the tests is read or written but the compiled kernels.
+        for kind in ("DATA", "CONFIG", "STATE"):
+            os.environ[f"XDG_{kind}_HOME"] = os.path.join(home, kind.lower())
+        suite = unittest.defaultTestLoader.loadTestsFromNames(
+            [f"tests.{name.removeprefix('tests.')}" for name in names])
+        result = unittest.TextTestRunner(verbosity=2, stream=sys.stdout, resultclass=TimedResult).run(suite)
+    for seconds, name in sorted(result.slow, reverse=True)[:12]:
+        print(f"{seconds:6.1f} s  {name}")
+    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
+    return result.testsRun - failed - len(result.skipped), failed, len(result.skipped)
+
+
+def run_all():
+    """Run every module, some at a time; print what each process said when it has ended.
+
+    Returns
+    -------
+    (int, int, int)
+        Passed, failed, skipped. A process that dies before its counts is a failure.
+    """
+    modules = sorted(HERE.glob("test_*.py"), key=lambda p: -p.stat().st_size)
+    windows = [[m] for m in modules if "desk" in m.stem]
+    groups = [[] for _ in range(GROUPS)]
+    for module in modules:
+        if "desk" not in module.stem:
+            min(groups, key=lambda g: sum(m.stat().st_size for m in g)).append(module)
+    total, slow = [0, 0, 0], []
+
+    def one(group):
+        return subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
+                              stdout=subprocess.PIPE, stderr=subprocess.STDOUT, check=False).stdout
+
+    with ThreadPoolExecutor(AT_ONCE) as pool:
+        for ended in as_completed([pool.submit(one, group) for group in (*windows, *groups)]):
+            print(ended.result(), flush=True)
+            counts = _COUNTS.findall(ended.result())
+            total = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
+            slow += [(float(seconds), name) for seconds, name in _SLOW.findall(ended.result())]
+    for seconds, name in sorted(slow, reverse=True)[:12]:
+        print(f"{seconds:6.1f} s  {name}")
+    return tuple(total)
+
+
 def main(names):
     """Run tests.
 
@@ -41,26 +110,11 @@ def main(names):
     int
         0 when all passed.
     """
-    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
-    with tempfile.TemporaryDirectory(prefix="softmound-tests-") as home:
-        # Nothing of the person who runs the tests is read or written but the compiled kernels.
-        os.environ["XDG_DATA_HOME"] = os.path.join(home, "data")
-        os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
-        loader = unittest.defaultTestLoader
-        if names:
-            suite = loader.loadTestsFromNames([f"tests.{name.removeprefix('tests.')}" for name in names])
-        else:
-            suite = loader.discover(str(HERE), top_level_dir=str(HERE.parent))
-        begun = time.monotonic()
-        result = unittest.TextTestRunner(
-            verbosity=2, stream=sys.stdout, resultclass=TimedResult).run(suite)
-    for seconds, name in sorted(result.slow, reverse=True)[:12]:
-        print(f"{seconds:6.1f} s  {name}")
-    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
-    passed = result.testsRun - failed - len(result.skipped)
+    begun = time.monotonic()
+    passed, failed, skipped = run(names) if names else run_all()
     print(f"finished in {time.monotonic() - begun:.0f} s", flush=True)
-    print(f"{passed} passed, {failed} failed, {len(result.skipped)} skipped", flush=True)
-    return 0 if result.wasSuccessful() and result.testsRun else 1
+    print(f"{passed} passed, {failed} failed, {skipped} skipped", flush=True)
+    return 0 if passed and not failed else 1
 
 
 if __name__ == "__main__":

@@ -5,6 +5,7 @@ import sys
 import tempfile
 import time
 import unittest
+import unittest.mock
 
 import numpy as np
 from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer, qInstallMessageHandler
@@ -12,11 +13,17 @@ from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
+from softmound.core.engine import painter
+from softmound.core.engine.kept import KeptGrids
 from softmound.core.recipe import write_mound
+from softmound.desk import window as window_module
 from softmound.desk.style import dress
 from softmound.desk.window import Window
 
 from .scenes import lumpy_mound
+
+PASSES = 2
+"""Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""
 
 LEFT, RIGHT = Qt.MouseButton.LeftButton, Qt.MouseButton.RightButton
 NONE, SHIFT = Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier
@@ -45,6 +52,10 @@ class DeskTest(unittest.TestCase):
 
     def setUp(self):
         self.application = application()
+        for module in (painter, window_module):
+            patch = unittest.mock.patch.object(module, "PASSES", PASSES)
+            patch.start()
+            self.addCleanup(patch.stop)
         self._folder = tempfile.TemporaryDirectory()
         self.folder = pathlib.Path(self._folder.name)
         self.path = self.folder / "lumpy.mound"
@@ -62,6 +73,7 @@ class DeskTest(unittest.TestCase):
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
         window = Window(self.folder / "library")
+        window.builder.kept = KeptGrids(self.folder / "kept")
         window.document.read(self.path)
         window.picture_shown.connect(self.shown.append)
         window.show()
@@ -119,6 +131,11 @@ class DeskTest(unittest.TestCase):
         QTest.mouseClick(widget, LEFT, NONE, QPoint(*map(round, at)) if at is not None else QPoint())
         self.application.processEvents()
 
+    def choose_from(self, button, text):
+        """Choose an entry of the menu behind a button."""
+        next(a for a in button.menu().actions() if a.text() == text).trigger()
+        self.application.processEvents()
+
     def key(self, key, modifiers=NONE, widget=None):
         """Press and let go a key."""
         QTest.keyClick(widget or self.window, key, modifiers)
@@ -137,3 +154,17 @@ class DeskTest(unittest.TestCase):
             next(b for b in box.buttons() if b.text().replace("&", "") == text).click()
         QTimer.singleShot(0, look)
         return asked
+
+    def dialog(self, kind, act):
+        """Do something with the next dialog of a kind."""
+        seen = []
+
+        def look():
+            dialog = QApplication.activeModalWidget()
+            if not isinstance(dialog, kind):
+                QTimer.singleShot(20, look)
+                return
+            seen.append(dialog)
+            act(dialog)
+        QTimer.singleShot(0, look)
+        return seen

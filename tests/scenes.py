@@ -1,11 +1,37 @@
 """Small mounds and grids that several tests use."""
 
+import contextlib
+import io
+
 import numpy as np
 
-from softmound.core.recipe import BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sun, Voxels
+from softmound.core.recipe import BaseLevel, Blob, Light, Mass, Medium, Mound, Push, Skin, Sun, Voxels, eased
 from softmound.core.volume import LANES, SIDE, grid_of
 
 NO_BASE = BaseLevel(on=False)
+
+
+def said(command, arguments):
+    """Run a command in this process.
+
+    Parameters
+    ----------
+    command : callable
+        Given the arguments, returns an exit code.
+    arguments : sequence
+
+    Returns
+    -------
+    (int, str, str)
+        Exit code, what it printed, and what it said on stderr.
+    """
+    out, err = io.StringIO(), io.StringIO()
+    with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+        try:
+            code = command([str(a) for a in arguments])
+        except SystemExit as ended:
+            code = ended.code
+    return code, out.getvalue(), err.getvalue()
 
 
 def ball_mound(radius=10.0, thickness=2.0, **changes):
@@ -24,8 +50,8 @@ def ball_mound(radius=10.0, thickness=2.0, **changes):
     """
     blob = Blob(centre=(0.0, 20.0, 0.0), radii=(radius,) * 3)
     mound = Mound(
-        name="Test Bun", mass=Mass(blobs=(blob,), melt=0.0, base=NO_BASE),
-        voxels=Voxels(final=1.0), skin=Skin(thickness=thickness, softness=0.0),
+        name="Test Bun", mass=Mass(forms=(blob,), melt=0.0, base=NO_BASE),
+        voxels=Voxels(final=1.0), skin=Skin(thickness=thickness, curve=eased(0.0)),
     )
     return mound.edited(**changes) if changes else mound
 
@@ -43,10 +69,10 @@ def lumpy_mound():
         Blob(name="Top", centre=(1.0, 24.0, 0.0), radii=(6.0, 6.0, 6.0)),
     )
     return Mound(
-        name="Lumpy", mass=Mass(blobs=blobs, melt=2.5, base=BaseLevel(
+        name="Lumpy", mass=Mass(forms=blobs, melt=2.5, base=BaseLevel(
             altitude=8.0, softness=2.0, raggedness=1.0, ragged_size=6.0, seed=3)),
         voxels=Voxels(final=0.8),
-        grains=(Push(feature=8.0, strength=2.0, octaves=3, folded=True, seed=5),
+        grains=(Push(feature=8.0, strength=2.0, octaves=3, summed="folded", seed=5),
                 Push(feature=3.0, strength=0.6, octaves=2, seed=9, weaker_below=0.5)),
         skin=Skin(thickness=1.5),
         light=Light(sun=Sun(azimuth=70.0, elevation=40.0), medium=Medium(extinction=0.6)),

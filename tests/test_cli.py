@@ -1,7 +1,5 @@
 """The command: what it prints, what it writes, and one sentence for everything that goes wrong."""
 
-import contextlib
-import io
 import json
 import os
 import pathlib
@@ -16,11 +14,11 @@ import numpy as np
 from PIL import Image
 
 from softmound.cli import main, reseeded
-from softmound.core.exchange.reference import vdb
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.recipe.starts import start
+from softmound.core.volume.reference import vdb
 
-from .scenes import ball_mound, lumpy_mound
+from .scenes import ball_mound, lumpy_mound, said
 
 ROOT = pathlib.Path(__file__).parent.parent
 
@@ -37,13 +35,7 @@ class Command(unittest.TestCase):
 
     def run_command(self, *arguments):
         """Run in this process; return exit code, stdout and stderr."""
-        out, err = io.StringIO(), io.StringIO()
-        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
-            try:
-                code = main([str(a) for a in arguments])
-            except SystemExit as ended:
-                code = ended.code
-        return code, out.getvalue(), err.getvalue()
+        return said(main, arguments)
 
     def refused(self, *arguments):
         """Assert exit code 2 with one sentence, and that no file appeared; return the sentence."""
@@ -62,7 +54,7 @@ class Command(unittest.TestCase):
         self.assertEqual((code, out.strip()), (0, str(path)))
         mound = read_mound(path)
         self.assertEqual(mound.name, "fresh")
-        self.assertTrue(mound.mass.blobs)
+        self.assertTrue(mound.mass.forms)
         self.assertIn("exists already", self.refused("new", path))
         self.assertEqual(read_mound(path), mound)
 
@@ -94,7 +86,7 @@ class Command(unittest.TestCase):
         self.assertRegex(text, r"active voxels +[\d,]+\n")
 
     def test_build_in_full_floats(self):
-        for flag, half in ((["--float"], False), ([], True)):
+        for flag, half in ((["--full"], False), ([], True)):
             self.run_command("build", self.mound, "--out", self.folder / "a.vdb", *flag)
             self.assertEqual(vdb.read(str(self.folder / "a.vdb"), "density").saveFloatAsHalf, half)
 

@@ -17,8 +17,8 @@ from PyQt6.QtGui import QWheelEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
+from softmound.core.directions import direction_of
 from softmound.core.engine.density import span_of
-from softmound.core.light.camera import direction_of
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, read_mound, read_thumb, write_mound
 from softmound.core.recipe.starts import start
@@ -30,7 +30,7 @@ from softmound.desk.overlays import nice_step
 from softmound.desk.strip import COMPUTING, FRESH, OLD
 from softmound.desk.words import count, figure, memory, seconds
 
-from .desk import LEFT, RIGHT, SHIFT, DeskTest, application
+from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
 from .scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
@@ -40,23 +40,23 @@ CTRL = Qt.KeyboardModifier.ControlModifier
 class Blobs(DeskTest):
     def pixel_of(self, number):
         camera = self.window.picture.camera()
-        return camera.pixel(self.window.document.mound.mass.blobs[number].centre)[:2]
+        return camera.pixel(self.window.document.mound.mass.forms[number].centre)[:2]
 
     def test_add_drag_undo_save_reopen(self):
         window = self.window
         self.rest()
         before = self.pixels()
-        self.click(window.mass.tray.add)
-        self.assertEqual(len(window.document.mound.mass.blobs), 4)
+        self.choose_from(window.mass.tray.add, "Blob")
+        self.assertEqual(len(window.document.mound.mass.forms), 4)
         self.assertEqual(window.mass.chosen, 3)
         self.rest()
         added = self.pixels()
         self.assertGreater(np.mean(added != before), 0.01)
 
         at = self.pixel_of(3)
-        start = window.document.mound.mass.blobs[3].centre
+        start = window.document.mound.mass.forms[3].centre
         self.drag(window.picture, at, (at[0] + 60, at[1] - 20))
-        moved = window.document.mound.mass.blobs[3].centre
+        moved = window.document.mound.mass.forms[3].centre
         self.assertNotEqual(moved, start)
         # The blob is where the hand let go.
         np.testing.assert_allclose(self.pixel_of(3), (at[0] + 60, at[1] - 20), atol=1.0)
@@ -64,11 +64,11 @@ class Blobs(DeskTest):
         self.assertGreater(np.mean(self.pixels() != added), 0.01)
 
         self.key(Qt.Key.Key_Z, CTRL)
-        self.assertEqual(window.document.mound.mass.blobs[3].centre, start)
+        self.assertEqual(window.document.mound.mass.forms[3].centre, start)
         self.rest()
         np.testing.assert_array_equal(self.pixels(), added)
         self.key(Qt.Key.Key_Y, CTRL)
-        self.assertEqual(window.document.mound.mass.blobs[3].centre, moved)
+        self.assertEqual(window.document.mound.mass.forms[3].centre, moved)
         self.rest()
         self.assertTrue(window.save())
         self.assertFalse(window.document.dirty)
@@ -88,7 +88,7 @@ class Blobs(DeskTest):
         depth = len(self.window.document._undo)
         self.drag(self.window.picture, at, (at[0] + 80, at[1]), steps=15)
         self.assertEqual(len(self.window.document._undo), depth + 1)
-        self.assertEqual(self.window.document.undo_words, "move blob")
+        self.assertEqual(self.window.document.undo_words, "move form")
 
     def test_escape_puts_a_held_blob_back(self):
         at = self.pixel_of(0)
@@ -108,12 +108,12 @@ class Blobs(DeskTest):
     def test_the_chosen_blob_is_held_even_behind_others(self):
         window, picture = self.window, self.window.picture
         window.mass.choose(0)
-        hidden = window.mass.blob().edited(centre=(8.0, 16.0, -14.0), radii=(4.0, 4.0, 4.0))
+        hidden = window.mass.form().edited(centre=(8.0, 16.0, -14.0), radii=(4.0, 4.0, 4.0))
         window.mass.replace(hidden, "hide")
         at = self.pixel_of(0)
         self.drag(picture, at, (at[0] + 30, at[1]))
         self.assertEqual(window.mass.chosen, 0)
-        self.assertNotEqual(window.mass.blob().centre, hidden.centre)
+        self.assertNotEqual(window.mass.form().centre, hidden.centre)
         # A click without a move picks what is in front.
         self.click(picture, self.pixel_of(0))
         self.assertEqual(window.mass.chosen, 1)
@@ -121,28 +121,28 @@ class Blobs(DeskTest):
     def test_a_handle_sizes_the_blob(self):
         self.window.mass.choose(2)
         camera = self.window.picture.camera()
-        blob = self.window.mass.blob()
+        blob = self.window.mass.form()
         hand = self.window.mass.hand
-        right, _ = hand._handles(hand._outline(camera))
+        right = hand.handles(camera)["right"]
         middle = self.pixel_of(2)
         double = (middle[0] + 2 * (right.x() - middle[0]), middle[1] + 2 * (right.y() - middle[1]))
         self.drag(self.window.picture, (right.x(), right.y()), double)
-        np.testing.assert_allclose(self.window.mass.blob().radii, np.array(blob.radii) * 2.0, rtol=0.03)
+        np.testing.assert_allclose(self.window.mass.form().radii, np.array(blob.radii) * 2.0, rtol=0.03)
 
     def test_double_click_adds_under_the_pointer(self):
         at = QPoint(*map(round, self.pixel_of(1)))
         QTest.mouseDClick(self.window.picture, LEFT, pos=at)
-        self.assertEqual(len(self.window.document.mound.mass.blobs), 4)
+        self.assertEqual(len(self.window.document.mound.mass.forms), 4)
         np.testing.assert_allclose(self.pixel_of(3), (at.x(), at.y()), atol=1.5)
 
     def test_keys_add_duplicate_and_remove(self):
         self.key(Qt.Key.Key_B)
-        self.assertEqual(len(self.window.document.mound.mass.blobs), 4)
+        self.assertEqual(len(self.window.document.mound.mass.forms), 4)
         self.key(Qt.Key.Key_D, CTRL)
-        self.assertEqual(self.window.mass.blob().name, "Blob 4 copy")
+        self.assertEqual(self.window.mass.form().name, "Blob 4 copy")
         self.key(Qt.Key.Key_Delete)
         self.key(Qt.Key.Key_Delete)
-        self.assertEqual([b.name for b in self.window.document.mound.mass.blobs],
+        self.assertEqual([b.name for b in self.window.document.mound.mass.forms],
                          ["Left", "Right", "Top", "Blob 4"])
 
     def test_numbers_in_the_settings(self):
@@ -153,7 +153,7 @@ class Blobs(DeskTest):
         field.type()
         QTest.keyClicks(field._editor, "5.25")
         self.key(Qt.Key.Key_Return, widget=field._editor)
-        self.assertEqual(self.window.document.mound.mass.blobs[1].radii, (9.0, 5.25, 7.0))
+        self.assertEqual(self.window.document.mound.mass.forms[1].radii, (9.0, 5.25, 7.0))
 
     def test_a_digit_is_typed_into_a_field_and_opens_no_station(self):
         self.window.mass.choose(1)
@@ -163,11 +163,11 @@ class Blobs(DeskTest):
         self.assertIs(self.window.station, self.window.mass)
         QTest.keyClicks(field._editor, ".5")
         self.key(Qt.Key.Key_Return, widget=field._editor)
-        self.assertEqual(self.window.mass.blob().radii[0], 3.5)
+        self.assertEqual(self.window.mass.form().radii[0], 3.5)
         field.setFocus()
         self.key(Qt.Key.Key_Delete, widget=field)
-        self.assertEqual(len(self.window.document.mound.mass.blobs), 3)
-        self.assertEqual(self.window.mass.blob().radii[0], field.reset_value)
+        self.assertEqual(len(self.window.document.mound.mass.forms), 3)
+        self.assertEqual(self.window.mass.form().radii[0], field.reset_value)
 
     def test_roles_hiding_order_and_own_melt(self):
         window, settings = self.window, self.window.mass.settings
@@ -175,29 +175,29 @@ class Blobs(DeskTest):
         whole = self.pixels()
         window.mass.choose(2)
         self.click(settings.roles["carves"])
-        self.assertEqual(window.mass.blob().role, "carves")
+        self.assertEqual(window.mass.form().role, "carves")
         self.rest()
         carved = self.pixels()
         self.assertGreater(np.mean(carved != whole), 0.01)
         settings.hidden.click()
-        self.assertTrue(window.mass.blob().hidden)
+        self.assertTrue(window.mass.form().hidden)
         settings.hidden.click()
         self.click(settings.earlier)
-        self.assertEqual([b.name for b in window.document.mound.mass.blobs], ["Left", "Top", "Right"])
+        self.assertEqual([b.name for b in window.document.mound.mass.forms], ["Left", "Top", "Right"])
         self.assertEqual(window.mass.chosen, 1)
         self.click(settings.later)
         settings.own.click()
-        self.assertEqual(window.mass.blob().melt, 2.5)
+        self.assertEqual(window.mass.form().melt, 2.5)
         settings.own_melt.changed.emit(6.0, False)
-        self.assertEqual(window.mass.blob().melt, 6.0)
+        self.assertEqual(window.mass.form().melt, 6.0)
         settings.own.click()
-        self.assertIsNone(window.mass.blob().melt)
+        self.assertIsNone(window.mass.form().melt)
         # What carves cannot be clicked, but being chosen it can be dragged.
         at = self.pixel_of(2)
-        before = window.mass.blob().centre
+        before = window.mass.form().centre
         self.drag(window.picture, at, (at[0] + 25, at[1]))
         self.assertEqual(window.mass.chosen, 2)
-        self.assertNotEqual(window.mass.blob().centre, before)
+        self.assertNotEqual(window.mass.form().centre, before)
         while window.document.undo_words:
             window.document.undo()
         self.assertEqual(window.document.mound.mass, self.mound.mass)
@@ -207,41 +207,41 @@ class Blobs(DeskTest):
         self.rest()
         plain = self.pixels()
         window.mass.choose(1)
-        settings.has_buds.click()
-        self.assertEqual(window.mass.blob().buds, Buds())
-        self.assertTrue(settings.buds["count"].isVisibleTo(settings))
+        settings.has["buds"].click()
+        self.assertEqual(window.mass.form().buds, Buds())
+        self.assertTrue(settings.parts["buds", "count"].isVisibleTo(settings))
         self.rest()
         self.assertGreater(np.mean(self.pixels() != plain), 0.01)
-        settings.buds["count"].changed.emit(40.0, False)
-        settings.buds["generations"].changed.emit(2.0, False)
-        self.assertEqual(window.mass.blob().buds.generations, 2)
-        settings.buds["generations"].changed.emit(4.0, False)
-        self.assertEqual(window.mass.blob().buds.generations, 2)
-        self.assertEqual(settings.buds["generations"].value, 2.0)
+        settings.parts["buds", "count"].changed.emit(40.0, False)
+        settings.parts["buds", "generations"].changed.emit(2.0, False)
+        self.assertEqual(window.mass.form().buds.generations, 2)
+        settings.parts["buds", "generations"].changed.emit(4.0, False)
+        self.assertEqual(window.mass.form().buds.generations, 2)
+        self.assertEqual(settings.parts["buds", "generations"].value, 2.0)
         self.assertIn("buds", window.time_label.text())
         # So is a copy that would make them too many.
-        full = window.mass.blob().edited(buds=Buds(generations=3, count=26))
+        full = window.mass.form().edited(buds=Buds(generations=3, count=26))
         window.mass.replace(full, "buds")
         window.time_label.setText("")
         window.mass.duplicate()
-        self.assertEqual(len(window.document.mound.mass.blobs), 3)
+        self.assertEqual(len(window.document.mound.mass.forms), 3)
         self.assertIn("take a generation", window.time_label.text())
         window.document.undo()
         # A click on a bud chooses its blob.
         window.mass.choose(None)
-        bud = max(grown(window.document.mound.mass.blobs[1]), key=lambda b: b.centre[0])
+        bud = max(grown(window.document.mound.mass.forms[1]), key=lambda b: b.centre[0])
         x, y, _ = window.picture.camera().pixel(bud.centre)
         self.click(window.picture, (x, y))
         self.assertEqual(window.mass.chosen, 1)
-        settings.has_buds.click()
-        self.assertIsNone(window.mass.blob().buds)
+        settings.has["buds"].click()
+        self.assertIsNone(window.mass.form().buds)
 
     def test_renaming(self):
         self.window.mass.choose(0)
         name = self.window.mass.settings.name
         name.setText("Heel")
         name.editingFinished.emit()
-        self.assertEqual(self.window.document.mound.mass.blobs[0].name, "Heel")
+        self.assertEqual(self.window.document.mound.mass.forms[0].name, "Heel")
 
     def test_the_tray_shows_and_chooses(self):
         tray = self.window.mass.tray
@@ -346,7 +346,7 @@ class Views(DeskTest):
         width, height = self.window.picture.pixel_size()
         stride = self.shown[0].stride
         self.assertEqual((columns, rows), (-(-width // stride), -(-height // stride)))
-        self.assertEqual(self.shown[-1].passes, 8)
+        self.assertEqual(self.shown[-1].passes, PASSES)
 
     def test_clay_and_draft_light(self):
         self.rest()
@@ -449,12 +449,14 @@ class Stations(DeskTest):
         self.window.open_station(2)
         self.rest()
         before = self.pixels()
-        self.window.grain.settings.folded.click()
-        self.assertFalse(self.window.document.mound.grains[0].folded)
+        settings = self.window.grain.settings
+        settings.noise.controls["summed"].combo.activated.emit(0)
+        self.assertEqual(self.window.document.mound.grains[0].summed, "fbm")
         self.rest()
         self.assertGreater(np.mean(self.pixels() != before), 0.01)
         for field, value in (("octaves", 5), ("seed", 77), ("gain", 0.7), ("weaker_below", 0.4)):
-            self.window.grain.settings.fields[field].changed.emit(float(value), False)
+            fields = settings.acts["push"] if field == "weaker_below" else settings.noise
+            fields.controls[field].changed.emit(float(value), False)
             self.assertEqual(getattr(self.window.document.mound.grains[0], field), value)
 
     def test_the_sun_follows_the_hand_on_the_dome(self):
@@ -499,9 +501,9 @@ class Stations(DeskTest):
         self.assertAlmostEqual(self.window.document.mound.voxels.final, wanted, delta=0.02)
         self.key(Qt.Key.Key_Left, widget=line)
         self.assertAlmostEqual(self.window.document.mound.voxels.final, 0.55, delta=0.02)
-        settings.skin["thickness"].changed.emit(0.2, False)
+        settings.skin.numbers["thickness"].changed.emit(0.2, False)
         self.assertEqual(self.window.document.mound.skin.thickness, 0.2)
-        self.assertIn("Thinner than the final voxel", settings.thin.text())
+        self.assertIn("thinner than the final voxel", settings.skin.thin.text())
 
 
 class Building(DeskTest):

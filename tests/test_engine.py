@@ -3,14 +3,20 @@
 import contextlib
 import dataclasses
 import io
+import json
+import pathlib
+import tempfile
 import threading
 import time
 import unittest
+import unittest.mock
+from dataclasses import replace
 
 import numpy as np
 
 from softmound.core.engine.background import Job
 from softmound.core.engine.cache import Cache
+from softmound.core.engine.calibration import PastBuilds, PeakMemory
 from softmound.core.engine.density import band_for, bounds_of, density_grid
 from softmound.core.engine.forecast import forecast, memory_limit, refuse_unless_fits
 from softmound.core.engine.keys import key_of
@@ -18,7 +24,7 @@ from softmound.core.engine.miniatures import SIZE, miniatures
 from softmound.core.engine.painter import PASSES, Painter, Request
 from softmound.core.engine.stages import Stages, picture, pixel_shift
 from softmound.core.light.camera import fitted
-from softmound.core.recipe import Blob, Problem, Push, Skin
+from softmound.core.recipe import Blob, Grow, Problem, Push, Skin
 from softmound.core.recipe.starts import first_mound
 from softmound.core.ticket import Stopped, Ticket, chunks
 
@@ -34,7 +40,7 @@ class Keys(unittest.TestCase):
         keys = {
             key_of("a", mass, 0.5), key_of("b", mass, 0.5), key_of("a", mass, 0.25),
             key_of("a", mass.edited(melt=9.0), 0.5), key_of("a", mass), key_of("a", 0.5, mass),
-            key_of("a", (mass,), 0.5), key_of("a", mass.edited(blobs=mass.blobs[::-1]), 0.5),
+            key_of("a", (mass,), 0.5), key_of("a", mass.edited(forms=mass.forms[::-1]), 0.5),
         }
         self.assertEqual(len(keys), 8)
 
@@ -86,6 +92,66 @@ class Caching(unittest.TestCase):
     def test_a_stage_is_served_from_the_cache(self):
         stages, mound = Stages(), ball_mound()
         self.assertIs(stages.density(mound, 1.0), stages.density(mound.edited(name="Other"), 1.0))
+
+
+class PastBuildsCorrect(unittest.TestCase):
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.path = pathlib.Path(folder.name) / "state" / "builds.json"
+
+    def test_the_median_of_past_builds_corrects_the_next_forecast(self):
+        past, mound = PastBuilds(self.path), lumpy_mound()
+        self.assertEqual(past.corrections(), (1.0, 1.0))
+        plain = forecast(mound)
+        for factor in (1.2, 1.5, 9.0):
+            past.learn(plain, 0.3, plain.memory(0.3) * factor, max(plain.seconds(0.3), 0.5) * factor)
+        memory, _ = past.corrections()
+        self.assertAlmostEqual(memory, 1.5, places=3)
+        corrected = replace(plain, corrections=past.corrections())
+        self.assertAlmostEqual(corrected.memory(0.3) / plain.memory(0.3), 1.5, places=3)
+        # What was learned from a corrected forecast is the same: corrections do not pile up.
+        for _ in range(9):
+            past.learn(corrected, 0.3, plain.memory(0.3) * 1.5, 1.0)
+        self.assertAlmostEqual(past.corrections()[0], 1.5, places=3)
+
+    def test_a_spoilt_file_is_as_none(self):
+        self.path.parent.mkdir()
+        for text in ("", "{", "[1, 2]", '[{"memory": "much"}]', '[{"memory": -3}]', '{"a": 1}'):
+            self.path.write_text(text)
+            self.assertEqual(PastBuilds(self.path).corrections(), (1.0, 1.0), text)
+
+    def test_a_build_is_learned_from_and_a_draft_is_not(self):
+        past = PastBuilds(self.path)
+        stages = Stages(past=past)
+        stages.density(lumpy_mound(), 0.8)
+        self.assertFalse(self.path.exists())
+        with unittest.mock.patch("softmound.core.engine.calibration.LEAST_SECONDS", 0.0):
+            stages.density(lumpy_mound(), 0.25, remember=False)
+        entry = json.loads(self.path.read_text())[-1]
+        self.assertGreater(entry["seconds"], 0.0)
+
+    def test_peak_memory_sees_what_was_held_for_a_while(self):
+        with PeakMemory() as peak:
+            held = np.ones(40_000_000, np.float32)
+            del held
+        if peak.bytes is None:
+            self.skipTest("this system does not count it")
+        self.assertAlmostEqual(peak.bytes / 160e6, 1.0, delta=0.2)
+
+    def test_time_grows_with_the_bricks(self):
+        ahead = forecast(lumpy_mound())
+        fine, coarse = (ahead.seconds(v) - ahead.seconds(5.0) for v in (0.05, 0.1))
+        self.assertAlmostEqual(fine / coarse, ahead.bricks(0.05) / ahead.bricks(0.1), delta=0.3)
+
+    def test_voxels_of_a_shell_and_of_steps(self):
+        whole = forecast(ball_mound(10.0, 1.0))
+        shell = forecast(ball_mound(10.0, skin=Skin(thickness=1.0, shell=2.0)))
+        exact = 1.0 - 0.8**3
+        self.assertAlmostEqual(shell.active_voxels(0.2) / whole.active_voxels(0.2), exact, delta=0.03)
+        grown = forecast(ball_mound(10.0, 1.0, steps=(Grow(metres=2.0),)))
+        self.assertAlmostEqual(grown.active_voxels(0.2) / whole.active_voxels(0.2), 1.2**3, delta=0.06)
+        self.assertGreater(grown.memory(0.1), 1.3 * whole.memory(0.1))
 
 
 class Tickets(unittest.TestCase):
@@ -220,9 +286,9 @@ class Painting(unittest.TestCase):
         self.assertLess(len(set(numbers)), 29)
 
     def test_while_the_hand_moves_something_is_always_seen(self):
-        blobs = [self.mound.mass.blobs[0].edited(centre=(0.1 * n, 20.0, 0.0)) for n in range(25)]
+        blobs = [self.mound.mass.forms[0].edited(centre=(0.1 * n, 20.0, 0.0)) for n in range(25)]
         for number, blob in enumerate(blobs):
-            mound = self.mound.edited(mass=self.mound.mass.edited(blobs=(blob,)))
+            mound = self.mound.edited(mass=self.mound.mass.edited(forms=(blob,)))
             self.painter.ask(Request(number, mound, 96, 64, moving=True))
             time.sleep(0.02)
         self.wait(lambda: self.answers and self.answers[-1].request.number == 24)
@@ -235,7 +301,7 @@ class Painting(unittest.TestCase):
         self.assertIs(self.answers[0].request.mound, other)
 
     def test_an_empty_mound_is_only_sky(self):
-        empty = self.mound.edited(mass=self.mound.mass.edited(blobs=()))
+        empty = self.mound.edited(mass=self.mound.mass.edited(forms=()))
         self.painter.ask(Request(1, empty, 96, 64))
         self.wait(lambda: bool(self.answers))
         self.assertIsNone(self.answers[0].grid.brick_bounds())
@@ -245,14 +311,14 @@ class Painting(unittest.TestCase):
         far = (Blob(), Blob(centre=(49_000.0, 20.0, 49_000.0), radii=(1.0, 1.0, 1.0)),
                Blob(centre=(-49_000.0, 49_000.0, -49_000.0), radii=(1.0, 1.0, 1.0)))
         voxels = self.mound.voxels.edited(draft=0.5)
-        mound = self.mound.edited(mass=self.mound.mass.edited(blobs=far), voxels=voxels)
+        mound = self.mound.edited(mass=self.mound.mass.edited(forms=far), voxels=voxels)
         self.painter.ask(Request(1, mound, 96, 64))
         self.wait(lambda: bool(self.answers))
         self.assertIn("too far apart", self.answers[0].problem)
 
     def test_a_draft_that_does_not_fit_is_refused(self):
         mound = self.mound.edited(voxels=self.mound.voxels.edited(draft=0.005))
-        mound = mound.edited(mass=mound.mass.edited(blobs=(Blob(radii=(90.0, 90.0, 90.0)),)))
+        mound = mound.edited(mass=mound.mass.edited(forms=(Blob(radii=(90.0, 90.0, 90.0)),)))
         self.painter.ask(Request(1, mound, 96, 64))
         self.wait(lambda: bool(self.answers))
         self.assertIn("draft voxel", self.answers[0].problem)
@@ -299,7 +365,7 @@ class Pictures(unittest.TestCase):
         for pixels in made.values():
             self.assertEqual(pixels.shape, (SIZE[1], SIZE[0], 4))
         self.assertFalse(np.array_equal(made["Mass"], made["Grain"]))
-        self.assertEqual(miniatures(Stages(), lumpy_mound().edited(mass=first_mound("x").mass.edited(blobs=()))), {})
+        self.assertEqual(miniatures(Stages(), lumpy_mound().edited(mass=first_mound("x").mass.edited(forms=()))), {})
 
 
 class Foretelling(unittest.TestCase):
@@ -332,16 +398,16 @@ class Foretelling(unittest.TestCase):
 
     def test_what_does_not_fit_is_refused_with_what_does(self):
         with self.assertRaises(Problem) as caught:
-            refuse_unless_fits(lumpy_mound(), 0.02, limit=100e6)
+            refuse_unless_fits(forecast(lumpy_mound()), 0.02, limit=100e6)
         sentence = str(caught.exception)
         self.assertIn("0.02 m", sentence)
         self.assertIn("0.1 GB", sentence)
         offered = float(sentence.rsplit("about ", 1)[1].split(" m")[0])
-        refuse_unless_fits(lumpy_mound(), offered * 1.1, limit=100e6)
+        refuse_unless_fits(forecast(lumpy_mound()), offered * 1.1, limit=100e6)
 
     def test_no_cloud_needs_nothing(self):
         mound = lumpy_mound()
-        ahead = forecast(mound.edited(mass=mound.mass.edited(blobs=())))
+        ahead = forecast(mound.edited(mass=mound.mass.edited(forms=())))
         self.assertEqual(ahead.bricks(0.5), 0.0)
         self.assertEqual(ahead.active_voxels(0.5), 0.0)
 

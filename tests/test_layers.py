@@ -31,7 +31,7 @@ class Layers(unittest.TestCase):
 
     def test_the_core_loads_no_interface(self):
         modules = [".".join(p.relative_to(ROOT).with_suffix("").parts) for p in CORE.rglob("*.py")
-                   if p.stem not in ("__init__", "foreign_child")]
+                   if p.stem not in ("__init__", "foreign_child", "polygons_child")]
         script = "import sys\n" + "".join(f"import {m}\n" for m in modules) + (
             "assert not [m for m in sys.modules if m.startswith('PyQt')], 'interface loaded'")
         done = subprocess.run([sys.executable, "-c", script], cwd=ROOT, capture_output=True, text=True)
@@ -39,8 +39,8 @@ class Layers(unittest.TestCase):
 
     def test_data_runs_one_way(self):
         """Earlier stages know nothing of later ones."""
-        order = ["recipe", "volume", "grain", "mass", "fill", "light", "exchange", "library"]
-        allowed = {("grain", "mass")}
+        order = ["recipe", "volume", "mass", "grain", "fill", "light", "exchange", "library"]
+        allowed = {("grain", "mass")}  # forms are roughened, levels ragged, by the same noise
         for path in CORE.rglob("*.py"):
             stage = path.relative_to(CORE).parts[0]
             if stage not in order:

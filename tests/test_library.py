@@ -11,10 +11,10 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid
-from softmound.core.exchange.reference import vdb
 from softmound.core.library.asset import folder_name, next_version, publish, recipe_mark, sweep_leftovers
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
+from softmound.core.volume.reference import vdb
 
 from .scenes import ball_mound, dense_of, lumpy_mound
 
@@ -105,7 +105,7 @@ class Publishing(unittest.TestCase):
     def test_nothing_to_publish(self):
         mound = ball_mound()
         with self.assertRaises(Problem) as caught:
-            publish(mound.edited(mass=mound.mass.edited(blobs=())), self.library)
+            publish(mound.edited(mass=mound.mass.edited(forms=())), self.library)
         self.assertIn("no cloud", str(caught.exception))
         self.assertFalse(self.library.exists())
 

@@ -7,9 +7,10 @@ import numpy as np
 from scipy.integrate import quad
 from scipy.ndimage import map_coordinates
 
+from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
-from softmound.core.light.camera import altitude_at, approached, camera_of, direction_of, fitted, slid, turned
+from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, slid, turned
 from softmound.core.light.lattice import FALL, OCTAVES, coarse_density, lit, shrunk
 from softmound.core.light.march import CONTRIBUTIONS, SPREAD, march
 from softmound.core.light.phase import henyey_greenstein
@@ -20,7 +21,8 @@ from softmound.core.light.sweep import depth_toward
 from softmound.core.light.tone import composed, tone_curve
 from softmound.core.light.transmittance import transmittance
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
-from softmound.core.volume import grid_of, sample
+from softmound.core.volume import grid_of
+from softmound.core.volume.sample import sample
 
 from .scenes import ball_mound, box_grid, lumpy_mound, random_grid
 

@@ -10,10 +10,12 @@ from scipy.optimize import brentq
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
-from softmound.core.mass.distance import band_of, box_of, distance_in, shape_of
+from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.ellipsoid import rotation_matrix
-from softmound.core.mass.outline import blob_outline, moved, resized
-from softmound.core.mass.pick import blob_hit
+from softmound.core.mass.outline import outline_of
+from softmound.core.mass.pick import Picker
+from softmound.core.mass.placing import hand_step, moved, sized
+from softmound.core.mass.table import shape_of
 from softmound.core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, View
 from softmound.core.recipe.starts import heap
 from softmound.core.volume.memory import BrickMemory
@@ -37,8 +39,9 @@ def exact_distance(blob, point):
 
 def all_distances(mass, voxel, low, high):
     """Distance at all voxels of a box of bricks, every blob considered everywhere."""
-    cells = first_cells(np.asarray(low), np.asarray(high), 1, len(mass.blobs))
-    return cells.coords, distance_in(mass, voxel, cells)
+    shape = shape_of(mass, voxel, 50.0)
+    cells = first_cells(np.asarray(low), np.asarray(high), 1, len(shape.table))
+    return cells.coords, distance_in(shape, voxel, cells)
 
 
 def points_of(coords, voxel):
@@ -48,9 +51,9 @@ def points_of(coords, voxel):
 
 class OneBlob(unittest.TestCase):
     def check(self, blob, voxel, tolerance):
-        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        mass = Mass(forms=(blob,), melt=0.0, base=NO_BASE)
         band = band_of(mass, voxel, 3 * voxel, 3 * voxel)
-        got = distance_in(mass, voxel, band.cells)
+        got = distance_in(shape_of(mass, voxel), voxel, band.cells)
         points = points_of(band.cells.coords, voxel).reshape(-1, 3)
         pick = np.random.default_rng(1).choice(len(points), 400, replace=False)
         expected = np.array([exact_distance(blob, p) for p in points[pick]])
@@ -60,9 +63,9 @@ class OneBlob(unittest.TestCase):
 
     def test_ball_is_exact(self):
         blob = Blob(centre=(1.0, 2.0, -3.0), radii=(10.0, 10.0, 10.0))
-        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        mass = Mass(forms=(blob,), melt=0.0, base=NO_BASE)
         band = band_of(mass, 0.5, 2.0, 2.0)
-        got = distance_in(mass, 0.5, band.cells)
+        got = distance_in(shape_of(mass, 0.5), 0.5, band.cells)
         expected = np.linalg.norm(points_of(band.cells.coords, 0.5) - blob.centre, axis=-1) - 10.0
         np.testing.assert_allclose(got, expected, atol=2e-5)
 
@@ -79,7 +82,7 @@ class OneBlob(unittest.TestCase):
 
     def test_on_the_axes(self):
         blob = Blob(centre=(0.0, 0.0, 0.0), radii=(8.0, 6.0, 4.0))
-        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        mass = Mass(forms=(blob,), melt=0.0, base=NO_BASE)
         coords, got = all_distances(mass, 1.0, (-2, -2, -2), (1, 1, 1))
         points = points_of(coords, 1.0)
         for axis, radius in enumerate(blob.radii):
@@ -90,12 +93,12 @@ class OneBlob(unittest.TestCase):
 
     def test_volume_converges_to_the_formula(self):
         blob = Blob(centre=(0.3, 20.2, -0.1), radii=(10.0, 7.0, 8.0), rotation=(10.0, 20.0, 30.0))
-        mass = Mass(blobs=(blob,), melt=0.0, base=NO_BASE)
+        mass = Mass(forms=(blob,), melt=0.0, base=NO_BASE)
         exact = 4.0 / 3.0 * math.pi * 10.0 * 7.0 * 8.0
         errors = []
         for voxel in (1.0, 0.5):
             band = band_of(mass, voxel, voxel, voxel)
-            distance = distance_in(mass, voxel, band.cells)
+            distance = distance_in(shape_of(mass, voxel), voxel, band.cells)
             # A voxel counts by how far the surface is from its middle: second order in the voxel.
             share = np.clip(0.5 - distance / voxel, 0.0, 1.0)
             volume = (share.sum() + 512 * len(band.inside)) * voxel**3
@@ -113,16 +116,16 @@ class OneBlob(unittest.TestCase):
 
 class Joining(unittest.TestCase):
     def test_without_melt_it_is_the_minimum(self):
-        blobs = lumpy_mound().mass.blobs
-        coords, got = all_distances(Mass(blobs=blobs, melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))
-        each = [all_distances(Mass(blobs=(b,), melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))[1]
+        blobs = lumpy_mound().mass.forms
+        coords, got = all_distances(Mass(forms=blobs, melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))
+        each = [all_distances(Mass(forms=(b,), melt=0.0, base=NO_BASE), 1.0, (-2, 0, -2), (2, 3, 2))[1]
                 for b in blobs]
         np.testing.assert_allclose(got, np.min(each, axis=0), atol=1e-5)
 
     def test_two_equal_balls_melt_by_a_quarter(self):
         blobs = (Blob(centre=(-6.0, 20.0, 0.0), radii=(8.0,) * 3), Blob(centre=(6.0, 20.0, 0.0), radii=(8.0,) * 3))
         melt = 4.0
-        coords, got = all_distances(Mass(blobs=blobs, melt=melt, base=NO_BASE), 1.0, (-1, 2, -1), (0, 3, 0))
+        coords, got = all_distances(Mass(forms=blobs, melt=melt, base=NO_BASE), 1.0, (-1, 2, -1), (0, 3, 0))
         points = points_of(coords, 1.0)
         middle = np.abs(points[..., 0]) < 1e-9
         expected = np.hypot(np.hypot(6.0, points[middle][:, 1] - 20.0), points[middle][:, 2]) - 8.0 - melt / 4
@@ -130,8 +133,8 @@ class Joining(unittest.TestCase):
 
     def test_away_from_the_seam_melt_changes_nothing(self):
         blobs = (Blob(centre=(-6.0, 20.0, 0.0), radii=(8.0,) * 3), Blob(centre=(6.0, 20.0, 0.0), radii=(8.0,) * 3))
-        _, plain = all_distances(Mass(blobs=blobs, melt=0.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
-        coords, got = all_distances(Mass(blobs=blobs, melt=3.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
+        _, plain = all_distances(Mass(forms=blobs, melt=0.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
+        coords, got = all_distances(Mass(forms=blobs, melt=3.0, base=NO_BASE), 1.0, (-3, 1, -2), (2, 4, 1))
         points = points_of(coords, 1.0)
         apart = np.abs(np.linalg.norm(points - blobs[0].centre, axis=-1)
                        - np.linalg.norm(points - blobs[1].centre, axis=-1)) > 3.0
@@ -190,25 +193,25 @@ class Growing(unittest.TestCase):
             self.assertAlmostEqual(exact_distance(blob, bud.centre), 0.0, places=5)
 
     def test_they_fill_space_as_if_placed_by_hand(self):
-        mass = Mass(blobs=(self.parent,), melt=1.0, base=NO_BASE)
-        by_hand = mass.edited(blobs=grown(self.parent)[:1] + tuple(
+        mass = Mass(forms=(self.parent,), melt=1.0, base=NO_BASE)
+        by_hand = mass.edited(forms=grown(self.parent)[:1] + tuple(
             b.edited(name=f"Bud {n}") for n, b in enumerate(grown(self.parent)[1:])))
-        by_hand = by_hand.edited(blobs=(self.parent.edited(buds=None),) + by_hand.blobs[1:])
+        by_hand = by_hand.edited(forms=(self.parent.edited(buds=None),) + by_hand.forms[1:])
         band = band_of(mass, 0.6, 1.0, 1.0)
-        np.testing.assert_array_equal(distance_in(mass, 0.6, band.cells), distance_in(by_hand, 0.6, band.cells))
+        np.testing.assert_array_equal(distance_in(shape_of(mass, 0.6), 0.6, band.cells), distance_in(shape_of(by_hand, 0.6), 0.6, band.cells))
 
     def test_too_many_are_refused(self):
         with self.assertRaises(ValidationError) as caught:
-            Mass(blobs=(self.parent.edited(buds=Buds(generations=4, count=40)),))
+            Mass(forms=(self.parent.edited(buds=Buds(generations=4, count=40)),))
         self.assertIn("generation", str(caught.exception))
 
 
 class Roles(unittest.TestCase):
     def volume(self, *blobs, voxel=0.4, **fields):
         """Volume of a mass, each voxel counted by how far the surface is from its middle."""
-        mass = Mass(blobs=blobs, melt=0.0, base=NO_BASE, **fields)
+        mass = Mass(forms=blobs, melt=0.0, base=NO_BASE, **fields)
         band = band_of(mass, voxel, 2 * voxel, 2 * voxel)
-        distance = distance_in(mass, voxel, band.cells)
+        distance = distance_in(shape_of(mass, voxel), voxel, band.cells)
         return (np.clip(0.5 - distance / voxel, 0.0, 1.0).sum(dtype=float) + 512 * len(band.inside)) * voxel**3
 
     def ball(self, radius, x=0.0, role="adds", **fields):
@@ -241,15 +244,15 @@ class Roles(unittest.TestCase):
             for n, blob in enumerate(heap(9, 60.0, 5, generations=2, buds=3)))
         keep = Blob(name="All", centre=(0.0, 20.0, 0.0), radii=(40.0, 40.0, 40.0), role="keeps")
         blobs = tuple(b for b in blobs if b.role != "keeps") + (keep,)
-        mass = Mass(blobs=blobs, melt=3.0, base=BaseLevel(altitude=6.0))
+        mass = Mass(forms=blobs, melt=3.0, base=BaseLevel(altitude=6.0))
         outward, inward = 2.0, 3.0
         band = band_of(mass, 0.8, outward, inward)
-        got = distance_in(mass, 0.8, band.cells)
+        got = distance_in(shape_of(mass, 0.8), 0.8, band.cells)
         count, rows = len(band.cells.coords), len(shape_of(mass).table)
         everywhere = type(band.cells)(
             1, band.cells.coords, np.zeros(count, np.int64), np.full(count, rows, np.int64),
             np.arange(rows, dtype=np.int32), band.cells.stamps)
-        exact = distance_in(mass, 0.8, everywhere)
+        exact = distance_in(shape_of(mass, 0.8), 0.8, everywhere)
         self.assertLess(band.cells.counts.mean(), 0.8 * rows)
         near = (exact < outward) & (exact > -inward)
         np.testing.assert_allclose(got[near], exact[near], atol=1e-4)
@@ -260,37 +263,37 @@ class Roles(unittest.TestCase):
         a, b = self.ball(8.0, -3.0), self.ball(8.0, 3.0)
         self.assertEqual(self.volume(a, b.edited(hidden=True)), self.volume(a))
         self.assertEqual(self.volume(a, self.ball(4.0, role="carves", hidden=True)), self.volume(a))
-        self.assertIsNone(box_of(Mass(blobs=(a.edited(hidden=True),))))
+        self.assertIsNone(box_of(Mass(forms=(a.edited(hidden=True),))))
 
     def test_nothing_to_carve_is_nothing(self):
         for role in ("carves", "keeps"):
-            self.assertIsNone(box_of(Mass(blobs=(self.ball(5.0, role=role),))))
+            self.assertIsNone(box_of(Mass(forms=(self.ball(5.0, role=role),))))
 
     def test_a_melt_of_its_own(self):
         a, b = self.ball(8.0, -6.0), self.ball(8.0, 6.0)
         plain = self.volume(a, b)
         own = self.volume(a, b.edited(melt=6.0))
-        shared = Mass(blobs=(a, b), melt=6.0, base=NO_BASE)
+        shared = Mass(forms=(a, b), melt=6.0, base=NO_BASE)
         band = band_of(shared, 0.4, 0.8, 0.8)
         self.assertGreater(own, plain * 1.005)
-        mine = Mass(blobs=(a, b.edited(melt=6.0)), melt=0.0, base=NO_BASE)
-        np.testing.assert_array_equal(distance_in(mine, 0.4, band.cells), distance_in(shared, 0.4, band.cells))
+        mine = Mass(forms=(a, b.edited(melt=6.0)), melt=0.0, base=NO_BASE)
+        np.testing.assert_array_equal(distance_in(shape_of(mine, 0.4), 0.4, band.cells), distance_in(shape_of(shared, 0.4), 0.4, band.cells))
 
 
 class Bricks(unittest.TestCase):
     def test_leaving_out_far_blobs_changes_nothing(self):
-        mass = Mass(blobs=heap(9, 60.0, 5, generations=2, buds=4), melt=3.0,
+        mass = Mass(forms=heap(9, 60.0, 5, generations=2, buds=4), melt=3.0,
                     base=BaseLevel(altitude=6.0, softness=2.0, raggedness=1.0, ragged_size=9.0))
         band = band_of(mass, 0.8, 2.0, 3.0)
         rows = len(shape_of(mass).table)
         self.assertGreater(rows, 30)
         self.assertLess(band.cells.counts.mean(), 0.7 * rows)
-        got = distance_in(mass, 0.8, band.cells)
+        got = distance_in(shape_of(mass, 0.8), 0.8, band.cells)
         count = len(band.cells.coords)
         everywhere = type(band.cells)(
             1, band.cells.coords, np.zeros(count, np.int64), np.full(count, rows, np.int64),
             np.arange(rows, dtype=np.int32), band.cells.stamps)
-        np.testing.assert_allclose(got, distance_in(mass, 0.8, everywhere), atol=1e-5)
+        np.testing.assert_allclose(got, distance_in(shape_of(mass, 0.8), 0.8, everywhere), atol=1e-5)
 
     def test_no_brick_with_surface_is_missed(self):
         mass = lumpy_mound().mass
@@ -309,7 +312,7 @@ class Bricks(unittest.TestCase):
                 self.assertGreater(values.min(), 1.0)
 
     def test_cost_follows_the_surface(self):
-        mass = Mass(blobs=(Blob(radii=(40.0,) * 3),), base=NO_BASE)
+        mass = Mass(forms=(Blob(radii=(40.0,) * 3),), base=NO_BASE)
         counts = [len(band_of(mass, v, 2.0, 2.0).cells.coords) for v in (1.0, 0.5)]
         # A brick is kept when its middle lies within the band widened by half its diagonal.
         kept = [(4.0 + 3**0.5 * 8 * v) / (8 * v) ** 3 for v in (1.0, 0.5)]
@@ -321,11 +324,11 @@ class Bricks(unittest.TestCase):
         self.assertEqual(as_tuples, sorted(set(as_tuples)))
 
     def test_nothing_gives_nothing(self):
-        for mass in (Mass(), Mass(blobs=(Blob(centre=(0.0, -50.0, 0.0), radii=(5.0,) * 3),))):
+        for mass in (Mass(), Mass(forms=(Blob(centre=(0.0, -50.0, 0.0), radii=(5.0,) * 3),))):
             self.assertIsNone(box_of(mass))
             band = band_of(mass, 1.0, 1.0, 1.0)
             self.assertEqual(len(band.cells.coords), 0)
-            self.assertEqual(distance_in(mass, 1.0, band.cells).shape, (0, 512))
+            self.assertEqual(distance_in(shape_of(mass, 1.0), 1.0, band.cells).shape, (0, 512))
 
     def test_the_box_holds_the_surface(self):
         mass = lumpy_mound().mass
@@ -335,7 +338,7 @@ class Bricks(unittest.TestCase):
         self.assertTrue(np.all(inside >= low) and np.all(inside <= high))
 
     def test_the_box_of_a_turned_ellipsoid_is_tight(self):
-        mass = Mass(blobs=(Blob(centre=(0, 0, 0), radii=(10.0, 1.0, 1.0), rotation=(0.0, 0.0, 45.0)),),
+        mass = Mass(forms=(Blob(centre=(0, 0, 0), radii=(10.0, 1.0, 1.0), rotation=(0.0, 0.0, 45.0)),),
                     melt=0.0, base=NO_BASE)
         low, high = box_of(mass)
         reach = math.sqrt((10.0**2 + 1.0) / 2)
@@ -346,17 +349,17 @@ class Bricks(unittest.TestCase):
         mass = lumpy_mound().mass
         memory = BrickMemory()
         for step in range(4):
-            blob = mass.blobs[2].edited(centre=(1.0 + step, 24.0 - step, 0.0))
-            now = mass.edited(blobs=(*mass.blobs[:2], blob))
+            blob = mass.forms[2].edited(centre=(1.0 + step, 24.0 - step, 0.0))
+            now = mass.edited(forms=(*mass.forms[:2], blob))
             band = band_of(now, 0.8, 2.0, 2.0)
-            np.testing.assert_array_equal(distance_in(now, 0.8, band.cells, memory=memory),
-                                          distance_in(now, 0.8, band.cells))
+            np.testing.assert_array_equal(distance_in(shape_of(now, 0.8), 0.8, band.cells, memory=memory),
+                                          distance_in(shape_of(now, 0.8), 0.8, band.cells))
 
 
 class Base(unittest.TestCase):
     def distance(self, **changes):
         base = BaseLevel(altitude=10.0, softness=0.0, raggedness=0.0).edited(**changes)
-        mass = Mass(blobs=(Blob(centre=(0.0, 12.0, 0.0), radii=(12.0,) * 3),), melt=0.0, base=base)
+        mass = Mass(forms=(Blob(centre=(0.0, 12.0, 0.0), radii=(12.0,) * 3),), melt=0.0, base=base)
         coords, got = all_distances(mass, 1.0, (-2, 0, -2), (1, 3, 1))
         return points_of(coords, 1.0), got
 
@@ -370,14 +373,25 @@ class Base(unittest.TestCase):
             points, got = self.distance(softness=softness)
             self.assertTrue(np.all(got[points[..., 1] < 10.0] > 0.0))
 
-    def test_softness_only_takes_away_and_never_more_than_a_quarter(self):
-        _, hard = self.distance()
-        before = hard
+    def test_softness_presses_together_what_is_near_and_below(self):
+        # Above the softness nothing changes; within it heights stand for lower ones, and the more so
+        # the softer the level is: a sphere's foot spreads, monotone in the softness.
+        points, hard = self.distance()
+        ball = np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0
+        foot = []
         for softness in (1.0, 4.0, 9.0):
-            _, soft = self.distance(softness=softness)
-            self.assertTrue(np.all(soft >= before - 1e-5))
-            self.assertLessEqual((soft - hard).max(), softness / 4 + 1e-4)
-            before = soft
+            points, soft = self.distance(softness=softness)
+            above = (points[..., 1] >= 10.0 + softness) & (ball > 10.0 - points[..., 1] + softness)
+            np.testing.assert_allclose(soft[above], ball[above], atol=1e-4)
+            share = np.clip((10.0 + softness - points[..., 1]) / softness, 0.0, 1.0)
+            lower = points[..., 1] - softness * 0.5 * share**2
+            pressed_ = np.sqrt(points[..., 0]**2 + (lower - 12.0)**2 + points[..., 2]**2) - 12.0
+            expected = np.maximum(pressed_, 10.0 - points[..., 1])
+            self.assertTrue(np.all(soft >= expected - 1e-4))
+            self.assertLessEqual((soft - expected).max(), softness / 4 + 1e-4)
+            foot.append(np.clip(0.5 - soft, 0.0, 1.0)[points[..., 1] > 10.0].sum())
+        plain = np.clip(0.5 - hard, 0.0, 1.0)[points[..., 1] > 10.0].sum()
+        self.assertTrue(plain > foot[0] > foot[1] > foot[2] > 0.8 * plain, (plain, foot))
 
     def test_raggedness_stays_within_its_amplitude(self):
         _, flat = self.distance()
@@ -399,7 +413,7 @@ class Top(unittest.TestCase):
 
     def distance(self, **changes):
         top = TopLevel(on=True, altitude=15.0, softness=0.0, raggedness=0.0).edited(**changes)
-        mass = Mass(blobs=(self.ball,), melt=0.0, base=NO_BASE, top=top)
+        mass = Mass(forms=(self.ball,), melt=0.0, base=NO_BASE, top=top)
         coords, got = all_distances(mass, 1.0, (-2, 0, -2), (1, 3, 1))
         return points_of(coords, 1.0), got
 
@@ -414,16 +428,16 @@ class Top(unittest.TestCase):
         np.testing.assert_allclose(got, np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0, atol=1e-4)
 
     def test_it_is_the_base_level_upside_down(self):
-        below = Mass(blobs=(Blob(centre=(0.0, 0.5, 0.0), radii=(9.0,) * 3),), melt=0.0,
+        below = Mass(forms=(Blob(centre=(0.0, 0.5, 0.0), radii=(9.0,) * 3),), melt=0.0,
                      base=BaseLevel(altitude=-3.5, softness=3.0, raggedness=0.0))
-        above = below.edited(base=NO_BASE, blobs=(Blob(centre=(0.0, -1.5, 0.0), radii=(9.0,) * 3),),
+        above = below.edited(base=NO_BASE, forms=(Blob(centre=(0.0, -1.5, 0.0), radii=(9.0,) * 3),),
                              top=TopLevel(on=True, altitude=2.5, softness=3.0, raggedness=0.0))
         # The lattice turned over about y = -0.5: voxel j becomes -1 - j.
         got = [all_distances(m, 1.0, (-2, -2, -2), (1, 1, 1))[1].reshape(4, 4, 4, 8, 8, 8) for m in (below, above)]
         np.testing.assert_allclose(got[1][:, ::-1, :, :, ::-1, :], got[0], atol=1e-4)
 
     def test_bricks_and_box_know_it(self):
-        mass = Mass(blobs=(self.ball,), melt=0.0, base=NO_BASE,
+        mass = Mass(forms=(self.ball,), melt=0.0, base=NO_BASE,
                     top=TopLevel(on=True, altitude=15.0, softness=2.0, raggedness=1.0))
         self.assertAlmostEqual(box_of(mass)[1][1], 16.0, places=3)
         kept = {tuple(c) for c in band_of(mass, 0.5, 1.0, 1.0).cells.coords.tolist()}
@@ -437,16 +451,17 @@ class Top(unittest.TestCase):
 class InThePicture(unittest.TestCase):
     def setUp(self):
         self.mass = lumpy_mound().mass
-        self.blobs = self.mass.blobs
+        self.blobs = self.mass.forms
         view = fitted(View(azimuth=25.0, elevation=12.0), (-20, 5, -12), (18, 30, 12), 600, 400)
         self.camera = camera_of(view, 600, 400)
 
     def test_a_ray_hits_what_marching_finds(self):
         dice = np.random.default_rng(6)
         hits = 0
+        picker = Picker(self.mass.edited(melt=0.0, base=NO_BASE))
         for _ in range(60):
             ray = self.camera.ray(dice.uniform(150, 450), dice.uniform(80, 320))
-            got = blob_hit(self.mass, self.camera.eye, ray)
+            got = picker.hit(self.camera.eye, ray)
             along = np.linspace(0.0, 300.0, 6001)
             points = self.camera.eye + along[:, None] * ray
             inside = []
@@ -458,34 +473,35 @@ class InThePicture(unittest.TestCase):
                 self.assertTrue(np.all(np.isinf(inside)))
             else:
                 hits += 1
-                self.assertAlmostEqual(got[1], min(inside), delta=0.12)
+                self.assertAlmostEqual(got.along, min(inside), delta=0.12)
+                self.assertEqual(got.number, int(np.argmin(inside)))
         self.assertGreater(hits, 20)
 
     def test_outline_parts_hits_from_misses(self):
         for blob in self.blobs:
-            outline = blob_outline(blob, self.camera)
+            outline = outline_of(blob, self.camera)
             middle = outline.mean(axis=0)
             for point in outline[::6]:
                 inside = middle + (point - middle) * 0.98
                 outside = middle + (point - middle) * 1.02
-                self.assertIsNotNone(blob_hit(Mass(blobs=(blob,)), self.camera.eye, self.camera.ray(*inside)))
-                self.assertIsNone(blob_hit(Mass(blobs=(blob,)), self.camera.eye, self.camera.ray(*outside)))
+                alone = Picker(Mass(forms=(blob,), melt=0.0, base=NO_BASE))
+                self.assertIsNotNone(alone.hit(self.camera.eye, self.camera.ray(*inside)))
+                self.assertIsNone(alone.hit(self.camera.eye, self.camera.ray(*outside)))
 
     def test_no_outline_from_inside(self):
         view = View(target=self.blobs[0].centre, distance=0.5)
-        self.assertIsNone(blob_outline(self.blobs[0], camera_of(view, 600, 400)))
+        self.assertIsNone(outline_of(self.blobs[0], camera_of(view, 600, 400)))
 
     def test_a_moved_blob_follows_the_hand(self):
         blob = self.blobs[1]
         before = self.camera.pixel(blob.centre)
-        after = self.camera.pixel(moved(blob, self.camera, 40.0, -25.0).centre)
+        after = self.camera.pixel(moved(blob, hand_step(self.camera, blob.centre, 40.0, -25.0)).centre)
         self.assertAlmostEqual(after[0] - before[0], 40.0, delta=0.01)
         self.assertAlmostEqual(after[1] - before[1], -25.0, delta=0.01)
 
     def test_resizing_stays_within_limits(self):
-        blob = resized(self.blobs[1], 2.0, (0.001, 20.0))
-        self.assertEqual(blob.radii, (18.0, 20.0, 14.0))
-        self.assertEqual(resized(self.blobs[1], 1e-9, (0.5, 20.0)).radii, (0.5, 0.5, 0.5))
+        self.assertEqual(sized(self.blobs[1], 2.0).radii, (18.0, 24.0, 14.0))
+        self.assertEqual(min(sized(self.blobs[1], 1e-9).radii), 0.001)
 
 
 if __name__ == "__main__":

@@ -39,7 +39,7 @@ from softmound.core.recipe import (
 )
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.recipe.starts import STARTS, first_mound, heap, start
-from softmound.core.volume import sample
+from softmound.core.volume.sample import sample
 
 from .scenes import lumpy_mound
 
@@ -59,7 +59,7 @@ class Models(unittest.TestCase):
         with self.assertRaises(ValidationError):
             mound.name = "Other"
         with self.assertRaises(ValidationError):
-            mound.mass.blobs[0].radii = (1.0, 1.0, 1.0)
+            mound.mass.forms[0].radii = (1.0, 1.0, 1.0)
 
     def test_an_edit_is_a_new_recipe_and_leaves_the_old(self):
         mound = lumpy_mound()
@@ -111,7 +111,7 @@ class Models(unittest.TestCase):
         for species in STARTS:
             mound = start(species, "Any")
             self.assertEqual(parse_mound(mound_json(mound), "x"), mound)
-            self.assertEqual(len({b.name for b in mound.mass.blobs}), len(mound.mass.blobs))
+            self.assertEqual(len({b.name for b in mound.mass.forms}), len(mound.mass.forms))
             low, high = box_of(mound.mass)
             sides[species] = high - low
         height = {s: side[1] / max(side[0], side[2]) for s, side in sides.items()}
@@ -189,8 +189,28 @@ class Reading(unittest.TestCase):
         self.assertIn('"name": "Lumpy"', text)
         self.assertGreater(text.count("\n"), 50)
 
+    def test_the_softness_of_a_skin_became_a_curve(self):
+        data = json.loads(mound_json(lumpy_mound()))
+        data["format"] = 2
+        del data["skin"]["curve"]
+        data["skin"]["softness"] = 0.5
+        old = parse_mound(json.dumps(data), "old.mound")
+        self.assertEqual((old.format, old.skin.thickness), (4, 1.5))
+        middle = {x: y for x, y in old.skin.curve.points}[0.3]
+        self.assertAlmostEqual(middle, 0.5 * 0.3 + 0.5 * 0.3**2 * (3.0 - 0.6), places=5)
+
+    def test_folded_grains_became_a_way_to_sum(self):
+        data = json.loads(mound_json(lumpy_mound()))
+        data["format"] = 3
+        for grain, folded in zip(data["grains"], (True, False)):
+            del grain["summed"]
+            grain["folded"] = folded
+        old = parse_mound(json.dumps(data), "old.mound")
+        self.assertEqual([g.summed for g in old.grains], ["folded", "fbm"])
+        self.assertEqual(old.grains[0].feature, 8.0)
+
     def test_unknown_version(self):
-        self.refused(lambda d: d.update(format=2), "format 2", "newer version")
+        self.refused(lambda d: d.update(format=5), "format 5", "newer version")
 
     def test_missing_or_silly_version(self):
         self.refused(lambda d: d.pop("format"), "format version")
@@ -200,7 +220,7 @@ class Reading(unittest.TestCase):
 
     def test_unknown_field(self):
         self.refused(lambda d: d.update(colour="red"), "colour", "not known")
-        self.refused(lambda d: d["mass"]["blobs"][1].update(mass=3), "mass.blobs.1.mass", "not known")
+        self.refused(lambda d: d["mass"]["forms"][1].update(mass=3), "mass.forms.1.mass", "not known")
 
     def test_missing_field_is_filled_with_its_default(self):
         data = json.loads(mound_json(lumpy_mound()))
@@ -208,8 +228,8 @@ class Reading(unittest.TestCase):
         self.assertEqual(parse_mound(json.dumps(data), "x").skin.core, Skin().core)
 
     def test_out_of_range(self):
-        self.refused(lambda d: d["mass"]["blobs"][0].update(radii=[1.0, -2.0, 1.0]),
-                     "mass.blobs.0.radii.1", "-2.0", "at least")
+        self.refused(lambda d: d["mass"]["forms"][0].update(radii=[1.0, -2.0, 1.0]),
+                     "mass.forms.0.radii.1", "-2.0", "at least")
         self.refused(lambda d: d["light"]["sun"].update(elevation=200), "light.sun.elevation", "at most 90")
         self.refused(lambda d: d["grains"][0].update(octaves=99), "grains.0.octaves", "at most 10")
 
@@ -220,15 +240,15 @@ class Reading(unittest.TestCase):
     def test_wrong_type(self):
         self.refused(lambda d: d["skin"].update(thickness="thick"), "skin.thickness")
         self.refused(lambda d: d.update(mass=[]), "mass")
-        self.refused(lambda d: d["mass"]["blobs"][0].update(radii=[1.0, 2.0]), "radii")
+        self.refused(lambda d: d["mass"]["forms"][0].update(radii=[1.0, 2.0]), "radii")
         self.refused(lambda d: d.update(name=""), "name")
         self.refused(lambda d: d.update(name="a/b"), "name")
 
     def test_too_many(self):
-        self.refused(lambda d: d.update(grains=[d["grains"][0]] * 9), "grains", "at most 8")
+        self.refused(lambda d: d.update(grains=[d["grains"][0]] * 13), "grains", "at most 12")
 
     def test_too_many_buds(self):
-        self.refused(lambda d: d["mass"]["blobs"][0].update(buds={"generations": 4, "count": 40}),
+        self.refused(lambda d: d["mass"]["forms"][0].update(buds={"generations": 4, "count": 40}),
                      "mass", "buds", "take a generation")
 
     def test_several_problems_are_counted(self):

@@ -6,9 +6,11 @@ import numpy as np
 from scipy.ndimage import map_coordinates
 
 from softmound.core.recipe import Problem
-from softmound.core.volume import LANES, NODE, NOTHING, SIDE, brick_keys, bricks_of, grid_of, read_window, sample
+from softmound.core.volume import LANES, NODE, NOTHING, SIDE, brick_keys, grid_of
 from softmound.core.volume.bricks import index_of
 from softmound.core.volume.memory import BrickMemory
+from softmound.core.volume.sample import sample
+from softmound.core.volume.windows import bricks_of, read_window
 
 from .scenes import box_grid, dense_of, random_grid
 

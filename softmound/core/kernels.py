@@ -53,6 +53,7 @@ prange = numba.prange
 # calls are for what runs once in a while, and keep the time to compile short.
 row = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, inline="always")
 call = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True)
+serial = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True)
 kernel = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True, parallel=True)
 
 

@@ -61,7 +61,13 @@ class Document(QObject):
     @property
     def dirty(self):
         """True when there is something that is not saved."""
-        return _without_view(self.mound) != _without_view(self._saved)
+        return any(getattr(self.mound, field) != getattr(self._saved, field)
+                   for field in type(self.mound).model_fields if field != "view")
+
+    @property
+    def moving(self):
+        """True while the hand has not let go."""
+        return self._moving
 
     @property
     def undo_words(self):
@@ -244,10 +250,6 @@ class Document(QObject):
     def close(self):
         """Leave for good: the copy is not needed any more."""
         self._forget_copy()
-
-
-def _without_view(mound):
-    return mound.model_dump(exclude={"view"})
 
 
 def left_behind():

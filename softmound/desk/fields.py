@@ -4,7 +4,16 @@ import math
 
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QColor, QPainter, QPen
-from PyQt6.QtWidgets import QColorDialog, QHBoxLayout, QLabel, QLineEdit, QSizePolicy, QWidget
+from PyQt6.QtWidgets import (
+    QButtonGroup,
+    QColorDialog,
+    QHBoxLayout,
+    QLabel,
+    QLineEdit,
+    QPushButton,
+    QSizePolicy,
+    QWidget,
+)
 
 from . import style
 from .words import figure
@@ -392,7 +401,62 @@ class Row(QWidget):
         layout.setContentsMargins(EDGE, 4, EDGE, 4)
         layout.setSpacing(8)
         for widget in widgets:
+            if isinstance(widget, QLabel):
+                widget.setContentsMargins(0, 0, 0, 0)  # the row has the inset already
             layout.addWidget(widget)
+
+
+class ChoiceRow(QWidget):
+    """Buttons of which one is down.
+
+    Parameters
+    ----------
+    options : dict of str to str
+        Key and label of each.
+    chosen : str
+        Key of the one that is down.
+    about : str
+        What is chosen, for those who do not see it.
+
+    Signals
+    -------
+    taken(str)
+        Key of another.
+    """
+
+    taken = pyqtSignal(str)
+
+    def __init__(self, options, chosen, about, parent=None):
+        super().__init__(parent)
+        line = QHBoxLayout(self)
+        line.setContentsMargins(EDGE, 0, EDGE, 0)
+        line.setSpacing(6)
+        group = QButtonGroup(self)
+        self.buttons = {}
+        for key, label in options.items():
+            button = QPushButton(label)
+            button.setCheckable(True)
+            button.setChecked(key == chosen)
+            button.setAccessibleName(f"{about}: {label}")
+            button.setStyleSheet("padding: 4px 8px;")
+            button.clicked.connect(lambda _=False, k=key: self.taken.emit(k))
+            group.addButton(button)
+            line.addWidget(button)
+            self.buttons[key] = button
+        line.addStretch()
+
+
+def emptied(layout):
+    """Take all widgets out of a layout.
+
+    Parameters
+    ----------
+    layout : QLayout
+    """
+    while layout.count():
+        widget = layout.takeAt(0).widget()
+        widget.hide()  # it is gone only when the present event has been dealt with
+        widget.deleteLater()
 
 
 def words(text, role="quiet"):

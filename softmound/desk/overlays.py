@@ -163,7 +163,7 @@ class AltitudeRail(QWidget):
     def _paint_figure(self, painter):
         """The largest figure for scale that stays small on the rail."""
         per_metre = self._camera.pixel(self._view.target)[2]
-        fitting = [f for f in FIGURES if f[0] * per_metre <= 46]
+        fitting = [f for f in FIGURES if f[0] * per_metre <= 24]
         if not fitting or fitting[-1][0] * per_metre < 6:
             return
         size, name = fitting[-1]
@@ -174,7 +174,7 @@ class AltitudeRail(QWidget):
         painter.drawPath(_figure(name, foot, tall))
         painter.setPen(style.QUIET)
         painter.setFont(style.text_font(10))
-        painter.drawText(QRectF(26, self.height() - 24, 34, 16), Qt.AlignmentFlag.AlignVCenter,
+        painter.drawText(QRectF(35, self.height() - 24, 34, 16), Qt.AlignmentFlag.AlignVCenter,
                          f"{figure(size)} m")
 
 
@@ -325,7 +325,15 @@ class SunDome(QWidget):
 
 
 class Ways(QWidget):
-    """The ways of looking, side by side.
+    """Choices side by side on the picture: the ways of looking, or the tools.
+
+    Parameters
+    ----------
+    ways : sequence of (str, str, str)
+        Key, word and sentence of each.
+    parent : QWidget
+    about : str, optional
+        What is chosen, for those who do not see it.
 
     Signals
     -------
@@ -335,7 +343,7 @@ class Ways(QWidget):
 
     chosen = pyqtSignal(str)
 
-    def __init__(self, ways, parent):
+    def __init__(self, ways, parent, about="Look"):
         super().__init__(parent)
         layout = QHBoxLayout(self)
         layout.setContentsMargins(4, 4, 4, 4)
@@ -346,7 +354,7 @@ class Ways(QWidget):
             button = QPushButton(text, self)
             button.setCheckable(True)
             button.setToolTip(help_text)
-            button.setAccessibleName(f"Look: {text}")
+            button.setAccessibleName(f"{about}: {text}")
             button.setCursor(Qt.CursorShape.PointingHandCursor)
             button.setStyleSheet("QPushButton { padding: 3px 12px; background: transparent; }"
                                  f"QPushButton:checked {{ background: {style.BARLEY.name()}; }}"

@@ -1,17 +1,20 @@
 """The picture: the cloud in every station, with the view in the right hand and the tool in the left."""
 
-from PyQt6.QtCore import QPointF, QRectF, Qt, QTimer, pyqtSignal
+from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
 from ..core.light.camera import approached, camera_of, slid, turned
-from . import style
+from . import photographs, style
+from .cut import CutPanel
 from .overlays import AltitudeRail, SunDome, Ways
 from .words import figure
 
 WAYS = (
     ("clay", "Clay", "Matte surface under an even light: judge the shape."),
+    ("both", "Both", "Clay on the left, Draft light on the right, at once."),
     ("draft", "Draft light", "A fast estimate of light scattered many times: judge the look."),
+    ("slice", "Slice", "A cut through the numbers: drag it through the cloud, read what is there."),
 )
 
 # Keys do what a hand of so many pixels, or so many notches of the wheel, would do.
@@ -30,11 +33,14 @@ class Picture(QWidget):
     resized()
         Another size in pixels is wanted.
     way_chosen(str)
+    before_wanted(bool)
+        The cloud without its grains, while Shift+Space is held.
     """
 
     looked = pyqtSignal(object, bool)
     resized = pyqtSignal()
     way_chosen = pyqtSignal(str)
+    before_wanted = pyqtSignal(bool)
 
     def __init__(self, parent=None):
         super().__init__(parent)
@@ -47,16 +53,20 @@ class Picture(QWidget):
         self.hand = None
         self.bare = False
         self.note = ""
-        self._image = None
+        self._image = self._cloud = None
         self._stride = 1
         self._drag = None
+        self._pen = False
         self._rest = QTimer(self, singleShot=True, interval=180)
         self._rest.timeout.connect(lambda: self.looked.emit(self.mound.view, False))
         self.rail = AltitudeRail(self)
         self.dome = SunDome(self)
         self.ways = Ways(WAYS, self)
         self.ways.chosen.connect(self.way_chosen)
-        self._dome_wanted = False
+        self.cut_panel = CutPanel(self)
+        self.cut_panel.hide()
+        self._dome_wanted = self._cut_wanted = False
+        self.tools, self._tools = None, ()
 
     def show_mound(self, mound):
         """Follow a mound; the pixels come later.
@@ -83,6 +93,8 @@ class Picture(QWidget):
         height, width = pixels.shape[:2]
         # The image keeps its own copy: the array may go.
         self._image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()
+        # The fourth channel is the cloud's opacity: it cuts the cloud out of photographs behind it.
+        self._cloud = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy()
         self.update()
 
     @property
@@ -110,6 +122,50 @@ class Picture(QWidget):
         self._dome_wanted = wanted
         self.dome.setVisible(wanted and not self.bare)
 
+    def want_cut(self, wanted):
+        """Show the panel of the cut or not.
+
+        Parameters
+        ----------
+        wanted : bool
+        """
+        self._cut_wanted = wanted
+        self.cut_panel.setVisible(wanted and not self.bare)
+        self._place_cut()
+
+    def _place_cut(self):
+        self.cut_panel.adjustSize()
+        self.cut_panel.move(92, self.height() - self.cut_panel.height() - 12)
+
+    def show_tools(self, tools, tool, chosen):
+        """Show the tools of a station, or none.
+
+        Parameters
+        ----------
+        tools : sequence of (str, str, str)
+        tool : str
+            The one in hand.
+        chosen : callable
+            Called with the key of another.
+        """
+        if self.tools is not None and self._tools != tools:
+            self.tools.hide()
+            self.tools.deleteLater()
+            self.tools = None
+        self._tools = tools
+        if self.tools is not None:
+            self.tools.show_way(tool)
+        elif tools:
+            self.tools = Ways(tools, self, "Tool")
+            self.tools.chosen.connect(chosen)
+            self.tools.show_way(tool)
+            self.tools.setVisible(not self.bare)
+            self._place_tools()
+
+    def _place_tools(self):
+        if self.tools is not None:
+            self.tools.move((self.width() + 80 - self.tools.width()) // 2, self.height() - self.tools.height() - 14)
+
     def camera(self):
         """Camera in the pixels of the widget.
 
@@ -133,15 +189,39 @@ class Picture(QWidget):
         self.rail.setGeometry(8, 8, 72, self.height() - 16)
         self.dome.move(self.width() - self.dome.width() - 14, self.height() - self.dome.height() - 14)
         self.ways.move(self.width() - self.ways.width() - 12, 12)
+        self._place_tools()
+        self._place_cut()
         if self.mound is not None:
             self.rail.show_mound(self.mound, self.camera())
             self.resized.emit()
+
+    def leaveEvent(self, _event):
+        self.update()
+
+    def tabletEvent(self, event):
+        """A pen does what the left button does, with its pressure; its other button is the right one."""
+        kinds = {QEvent.Type.TabletPress: "press", QEvent.Type.TabletMove: "drag", QEvent.Type.TabletRelease: "release"}
+        kind = kinds.get(event.type())
+        pen = event.button() == Qt.MouseButton.LeftButton or self._pen
+        if kind is None or self.hand is None or not pen:
+            event.ignore()  # it comes again as a mouse event
+            return
+        event.accept()
+        self.hand.pressure = event.pressure() if kind != "release" else 1.0
+        if kind == "release":
+            self._pen = False
+            self.hand.release()
+        else:
+            self._pen = True
+            getattr(self.hand, kind)(event.position(), event.modifiers(), self.camera())
+        self.update()
 
     def mousePressEvent(self, event):
         self.setFocus(Qt.FocusReason.MouseFocusReason)
         if event.button() == Qt.MouseButton.RightButton:
             self._drag = event.position()
         elif event.button() == Qt.MouseButton.LeftButton and self.hand is not None:
+            self.hand.pressure = 1.0
             self.hand.press(event.position(), event.modifiers(), self.camera())
             self.update()
 
@@ -183,7 +263,10 @@ class Picture(QWidget):
     def keyPressEvent(self, event):
         if event.key() == Qt.Key.Key_Space:
             if not event.isAutoRepeat():
-                self.show_bare(True)
+                if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
+                    self.before_wanted.emit(True)
+                else:
+                    self.show_bare(True)
         elif event.key() in _TURNS:
             dx, dy = _TURNS[event.key()]
             if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
@@ -198,6 +281,7 @@ class Picture(QWidget):
     def keyReleaseEvent(self, event):
         if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
             self.show_bare(False)
+            self.before_wanted.emit(False)
         else:
             super().keyReleaseEvent(event)
 
@@ -209,9 +293,11 @@ class Picture(QWidget):
         bare : bool
         """
         self.bare = bare
-        for overlay in (self.rail, self.ways):
-            overlay.setVisible(not bare)
+        for overlay in (self.rail, self.ways, self.tools):
+            if overlay is not None:
+                overlay.setVisible(not bare)
         self.dome.setVisible(self._dome_wanted and not bare)
+        self.cut_panel.setVisible(self._cut_wanted and not bare)
         self.update()
 
     def paintEvent(self, _event):
@@ -222,6 +308,8 @@ class Picture(QWidget):
             ratio = self._stride / self.devicePixelRatioF()
             painter.drawImage(
                 QRectF(0, 0, self._image.width() * ratio, self._image.height() * ratio), self._image)
+        if self.mound is not None:
+            photographs.paint(painter, self.mound.references, self.size(), self._cloud)
         if self.bare or self.mound is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)

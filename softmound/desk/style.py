@@ -59,7 +59,8 @@ QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 2px; }}
 QScrollBar::handle {{ background: #4a5258; border-radius: 3px; min-width: 24px; min-height: 24px; }}
 QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{
     background: none; width: 0; height: 0; }}
-QListView {{ background: transparent; border: none; outline: none; }}
+QListView {{ background: transparent; border: none; outline: none; selection-background-color: {BARLEY.name()}; }}
+QListView::item:selected {{ background: {BARLEY.name()}; color: {INK.name()}; border-radius: 6px; }}
 QDialog, QMessageBox, QFileDialog, QColorDialog {{ background: {PANEL.name()}; }}
 QCheckBox {{ spacing: 8px; background: transparent; }}
 QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1px solid #5a6269;
@@ -67,6 +68,13 @@ QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1
 QCheckBox::indicator:checked {{ background: {BARLEY.name()}; border-color: {BARLEY.name()};
     image: url({(HERE / "icons" / "check-ink.svg").as_posix()}); }}
 QCheckBox::indicator:focus {{ border-color: {TEXT.name()}; }}
+QComboBox {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid #454c52; border-radius: 6px;
+    padding: 3px 8px; min-height: 18px; }}
+QComboBox:focus {{ border-color: {TEXT.name()}; }}
+QComboBox::drop-down {{ border: none; width: 18px; }}
+QComboBox::down-arrow {{ image: url({(HERE / "icons" / "chevron-down.svg").as_posix()}); width: 12px; height: 12px; }}
+QComboBox QAbstractItemView {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid #454c52;
+    selection-background-color: {BARLEY.name()}; selection-color: #22262a; outline: none; }}
 QProgressBar {{ background: #343a3f; border: none; border-radius: 4px; max-height: 8px; }}
 QProgressBar::chunk {{ background: {LICHEN.name()}; border-radius: 4px; }}
 """

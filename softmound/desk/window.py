@@ -2,6 +2,7 @@
 
 import pathlib
 import time
+from dataclasses import replace
 
 import numpy as np
 from PyQt6.QtCore import QObject, Qt, QTimer, pyqtSignal
@@ -22,20 +23,34 @@ from PyQt6.QtWidgets import (
 )
 
 from ..core.engine.background import Job
-from ..core.engine.density import bounds_of
+from ..core.engine.calibration import PastBuilds
+from ..core.engine.density import bounds_of, draft_voxel
 from ..core.engine.forecast import memory_limit, refuse_unless_fits
+from ..core.engine.kept import KeptGrids
+from ..core.engine.nature import nature_of
 from ..core.engine.painter import PASSES, Painter, Request
 from ..core.engine.stages import Stages
+from ..core.exchange.meshes import write_mesh
 from ..core.exchange.png import png_of
+from ..core.fill.volumes import voxel_of_volume
 from ..core.library.asset import publish
+from ..core.library.delivery import built, delivered
 from ..core.light.camera import fitted
-from ..core.recipe import Problem
+from ..core.light.cut import Cut
+from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.starts import STARTS, start
+from ..core.volume.iso import within_budget
+from ..core.volume.numbers import numbers_of
 from . import style
+from .cut import CutHand
 from .document import Document, recent
+from .export_dialog import ExportDialog, MeshDialog
+from .import_dialog import ENDINGS, ImportDialog
+from .nature_dialog import NatureDialog
 from .picture import Picture
 from .resize_dialog import ResizeDialog
+from .siblings_dialog import SiblingsDialog
 from .stations.grain import GrainStation
 from .stations.library import LibraryStation
 from .stations.light import LightStation
@@ -81,9 +96,10 @@ class Window(QMainWindow):
         self.bridge.answered.connect(self._answered)
         self.bridge.told.connect(self._told)
         self.bridge.ended.connect(self._ended)
-        stages = Stages()
+        past = PastBuilds()
+        stages = Stages(past=past)
         self.painter = Painter(self.bridge.answered.emit, stages)
-        self.builder = Stages(stages.cache)
+        self.builder = Stages(stages.cache, KeptGrids(), past)
         self.stations = [
             MassStation(self.document, self), VoxelsStation(self.document, self),
             GrainStation(self.document, self), LightStation(self.document, self),
@@ -93,8 +109,11 @@ class Window(QMainWindow):
         self.job = None
         self.final = None
         self.way = "draft"
+        self.cut = None
         self._request = 0
         self._shown = 0
+        self._grid_shown = None
+        self._without_grains = False
         self._looking_at_final = False
         self._lay_out()
         self._make_actions()
@@ -214,6 +233,8 @@ class Window(QMainWindow):
             (None, "", None, None),
             ("resize", "Resize mound…", "Ctrl+R", self.resize_mound),
             ("build", "Build final", "F5", self.build_final),
+            ("export", "Export OpenVDB…", "Ctrl+E", self.export),
+            ("export_mesh", "Export mesh…", "Ctrl+Shift+E", self.export_mesh),
             ("publish", "Publish…", "Ctrl+P", self.publish),
             (None, "", None, None),
             ("keys", "Keys and gestures", "F1", self.show_keys),
@@ -245,8 +266,12 @@ class Window(QMainWindow):
         for number in range(len(self.stations)):
             QShortcut(QKeySequence(str(number + 1)), self, lambda n=number: self.open_station(n))
         for keys, run in (("B", self._add_blob), ("G", self._add_grain), ("C", lambda: self.look("clay")),
-                          ("D", lambda: self.look("draft")), ("Ctrl+D", self.mass.duplicate),
-                          ("Delete", self._remove), ("Escape", self.escape)):
+                          ("D", lambda: self.look("draft")), ("Alt+S", lambda: self.look("slice")), ("Ctrl+D", self.mass.duplicate),
+                          ("Delete", self._remove), ("Escape", self.escape),
+                          ("Shift+D", lambda: self._tool("drag")), ("S", lambda: self._tool("swell")),
+                          ("E", lambda: self._tool("ease")), ("P", lambda: self._tool("press")),
+                          ("R", lambda: self._tool("roughen")), ("Alt+D", lambda: self._tool("dab")),
+                          ("Shift+S", lambda: self._tool("scoop")), ("Ctrl+A", self._choose_all)):
             QShortcut(QKeySequence(keys), self, run)
 
     def _connect(self):
@@ -261,9 +286,20 @@ class Window(QMainWindow):
             lambda name, a, m: self.mass.edit_level(name, f"{name} level", m, altitude=a))
         picture.dome.moved.connect(
             lambda a, e, m: self.light.edit_part("sun", "sun", m, azimuth=a, elevation=e))
+        self.cut_hand = CutHand(lambda at, moving: self._change_cut({"at": at}, moving), picture.cut_panel.show_reading)
+        picture.cut_panel.changed.connect(self._change_cut)
         self.strip.chosen.connect(self.open_station)
         self.mass.chosen_changed.connect(picture.update)
+        self.grain.refused.connect(self.tell)
+        self.grain.hand_changed.connect(self._show_hand)
+        self.grain.shown_changed.connect(lambda: self._ask(False))
+        self.grain.chosen_changed.connect(lambda: self._ask(False) if self._masks_shown() else None)
+        self.grain.siblings_wanted.connect(self.show_siblings)
+        self.grain.nature_wanted.connect(self.show_nature)
+        picture.before_wanted.connect(self._show_before)
         self.mass.refused.connect(self.tell)
+        self.mass.tool_changed.connect(self._brush_changed)
+        self.mass.job_wanted.connect(self._start)
         self.voxels.build_wanted.connect(self.build_final)
         self.voxels.stop_wanted.connect(self.stop)
         self.voxels.shown.connect(self._look_at_final)
@@ -293,10 +329,30 @@ class Window(QMainWindow):
         self.trays.setCurrentIndex(number)
         self.panels.setCurrentIndex(number)
         station = self.station
-        self.picture.hand = station.hand
         self.picture.want_dome(station.dome)
+        self._show_hand()
         self._show_station()
         self.look(self.way)
+
+    def _show_hand(self):
+        cutting = self.way == "slice"
+        self.picture.hand = self.cut_hand if cutting else self.station.hand
+        tools = () if cutting else self.station.tools
+        self.picture.show_tools(tools, self.station.tool, self._take_tool)
+        self.picture.update()
+
+    def _brush_changed(self):
+        self.mass.settings.show_mound(self.document.mound)
+        self._show_hand()
+
+    def _take_tool(self, tool):
+        if tool != self.station.tool:
+            self.station.take(tool)
+
+    def _tool(self, tool):
+        """Take a tool of Mass by its key, or put it down again."""
+        self.open_station(0)
+        self.mass.take(tool)
 
     def _show_station(self):
         mound = self.document.mound
@@ -305,8 +361,10 @@ class Window(QMainWindow):
         self.picture.show_mound(mound)
 
     def _changed(self, moving):
-        if not moving and self._looking_at_final and self.final_grid() is None:
-            self._looking_at_final = False
+        if not moving and self.final_grid() is None:
+            self._find_final()
+            if self.final_grid() is None:
+                self._looking_at_final = False
         self._show_station()
         for tile in self.strip.tiles[:4]:
             tile.show_state(COMPUTING)
@@ -345,11 +403,34 @@ class Window(QMainWindow):
         Parameters
         ----------
         way : str
-            "clay" or "draft".
+            "clay", "draft", "both" or "slice".
         """
         self.way = way
         self.picture.ways.show_way(way)
+        if way == "slice" and self.cut is None:
+            self.cut = Cut()
+            self._change_cut({"axis": 2, "at": None}, False)
+        self.picture.want_cut(way == "slice")
+        self._show_hand()
         self._ask(False)
+
+    def _change_cut(self, changes, moving):
+        """Change the cut; a place of None is the middle of the cloud."""
+        if "at" in changes and changes["at"] is None:
+            bounds = bounds_of(self.document.mound)
+            axis = changes.get("axis", self.cut.axis)
+            changes["at"] = 0.0 if bounds is None else float(f"{(bounds[0][axis] + bounds[1][axis]) / 2:.3g}")
+        self.cut = replace(self.cut, **changes)
+        self.picture.cut_panel.show_cut(self.cut)
+        self.cut_hand.show(self.cut, self._grid_shown)
+        self.picture.update()
+        self._ask(moving)
+
+    def _show_before(self, before):
+        """The cloud without grains and patches, while a key is held."""
+        if before != self._without_grains:
+            self._without_grains = before
+            self._ask(False)
 
     def fit(self):
         """Fit the cloud into the picture."""
@@ -369,7 +450,16 @@ class Window(QMainWindow):
         grid = self.final_grid() if self._looking_at_final else None
         mound = self.document.mound
         key = self.builder.density_key(mound, mound.voxels.final) if grid is not None else ""
-        self.painter.ask(Request(self._request, mound, width, height, self.way, moving, grid, key))
+        if self._without_grains:
+            mound, grid, key = mound.edited(grains=(), patches=()), None, ""
+        self.painter.ask(Request(self._request, mound, width, height, self.way, moving, grid, key, self.cut,
+                                 self._masks_shown()))
+
+    def _masks_shown(self):
+        """Masks of the chosen grain, when the Grain station is to show where it acts."""
+        grain = self.grain.grain()
+        shown = self.station is self.grain and self.grain.shown and grain is not None
+        return grain.where if shown else ()
 
     def _answered(self, answer):
         request = answer.request
@@ -379,6 +469,10 @@ class Window(QMainWindow):
         if answer.problem:
             self.tell(answer.problem)
             return
+        self._grid_shown = answer.grid
+        if answer.cut is not None and self.cut is not None:
+            self.cut_hand.show(self.cut, answer.grid)
+            self.picture.cut_panel.show_facts(answer.cut)
         self.picture.show_pixels(answer.pixels, answer.stride)
         self._show_facts(answer)
         newest = answer.request.number == self._request
@@ -443,35 +537,128 @@ class Window(QMainWindow):
             return None
         return self.final[1]
 
+    def _find_final(self):
+        """Take a finished grid of an earlier session, if one was kept for just this recipe."""
+        mound = self.document.mound
+        grid = self.builder.finished(mound, mound.voxels.final) if mound.mass.forms else None
+        if grid is not None:
+            self.final = (self.builder.density_key(mound, mound.voxels.final), grid)
+            self.voxels.settings.show_numbers(None)
+
     def build_final(self):
         """Build the final grid beside the work."""
         mound = self.document.mound
         voxel = mound.voxels.final
 
         def work(ticket):
-            refuse_unless_fits(mound, voxel)
+            refuse_unless_fits(self.builder.forecast(mound, ticket), voxel)
             grid = self.builder.density(mound, voxel, ticket, remember=False)
-            return "build", self.builder.density_key(mound, voxel), grid
+            return grid, numbers_of(grid, mound.light.medium.extinction)
 
-        self._start(work)
+        def done(result):
+            grid, numbers = result
+            self.final = (self.builder.density_key(mound, voxel), grid)
+            self.voxels.settings.show_numbers(numbers)
+            self.tell(f"Final grid built: {count(grid.active_voxels())} active voxels.")
+
+        self._start(work, done)
 
     def publish(self):
         """Build and add a version to the library, beside the work."""
         mound, folder = self.document.mound, self.library.folder
-        if not mound.mass.blobs:
+        if not mound.mass.forms:
             self.tell("There is no cloud to publish yet: add a blob in Mass.")
             return
 
-        def work(ticket):
-            path = publish(mound, folder, ticket=ticket, stages=self.builder)
-            return "publish", path, None
+        def done(path):
+            self.library.look_again()
+            self.tell(f"Published as {path.parent.name} {path.name}.")
 
-        self._start(work)
+        self._start(lambda ticket: publish(mound, folder, ticket=ticket, stages=self.builder), done)
 
-    def _start(self, work):
-        if self.job is not None:
-            self.tell("One build at a time: stop the present one first, or wait for it.")
+    def export(self):
+        """Ask how, and write OpenVDB files beside the work."""
+        mound = self.document.mound
+        if not mound.mass.forms:
+            self.tell("There is no cloud to export yet: add a blob in Mass.")
             return
+        dialog = ExportDialog(mound, self.voxels.ahead, self._folder(), self)
+        if dialog.exec() != ExportDialog.DialogCode.Accepted:
+            return
+        files, options, builder = dialog.files(), dialog.options(), self.builder
+
+        def work(ticket):
+            for path, voxel in files:
+                delivered(path, mound, built(builder, mound, voxel, ticket), voxel, options, ticket)
+            return files
+
+        def done(files):
+            self._find_final()
+            names = ", ".join(path.name for path, _ in files)
+            self.tell(f"Exported {names} to {files[0][0].parent}, read back and compared.")
+
+        self._start(work, done)
+
+    def export_mesh(self):
+        """Ask how, and write the surface of the density as a mesh beside the work."""
+        mound, final = self.document.mound, self.final_grid()
+        if not mound.mass.forms:
+            self.tell("There is no cloud to export yet: add a blob in Mass.")
+            return
+        dialog = MeshDialog(mound, final is not None, self._folder(), self)
+        if dialog.exec() != MeshDialog.DialogCode.Accepted:
+            return
+        path, iso, budget, builder = dialog.path, dialog.iso.value, round(dialog.budget.value), self.builder
+
+        def work(ticket):
+            ticket.step(0.0, 1.0, "making the mesh")
+            grid = builder.density(mound, draft_voxel(mound), ticket, remember=False) if final is None else final
+            vertices, faces, _ = within_budget(grid, iso, budget)
+            ticket.tick(0.9)
+            write_mesh(path, vertices, faces)
+            return len(faces)
+
+        self._start(work, lambda count_: self.tell(f"Exported {count_:,} triangles to {path}."))
+
+    def show_siblings(self):
+        """Show the mound under other seeds, and take or publish what is chosen."""
+        mound = self.document.mound
+        if not mound.mass.forms:
+            self.tell("There is no cloud yet: add a blob in Mass.")
+            return
+        dialog = SiblingsDialog(mound, self)
+        if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
+            return
+        if dialog.taken is not None:
+            self.document.edit(dialog.taken, "take a sibling")
+        elif dialog.published:
+            folder, builder, mounds = self.library.folder, self.builder, dialog.published
+
+            def done(paths):
+                self.library.look_again()
+                self.tell(f"Published {len(paths)} siblings as {paths[0].parent.name} {paths[0].name} to {paths[-1].name}.")
+
+            self._start(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in mounds], done)
+
+    def show_nature(self):
+        """Measure the cloud that is looked at against nature."""
+        mound, grid = self.document.mound, self._grid_shown
+        if grid is None or grid.brick_bounds() is None:
+            self.tell("There is no cloud to measure yet: add a blob in Mass.")
+            return
+
+        def work(ticket):
+            ticket.step(0.0, 1.0, "measuring the cloud")
+            return nature_of(mound, grid)
+
+        self._start(work, lambda findings: NatureDialog(findings, self).exec())
+
+    def _start(self, work, done):
+        """Begin work beside the hand; `done` gets its result, on the interface's thread."""
+        if self.job is not None:
+            self.tell("One piece of work at a time: stop the present one first, or wait for it.")
+            return
+        self._done = done
         bridge = self.bridge
         self.job = Job(work, lambda share, words: bridge.told.emit(self.job, share, words), bridge.ended.emit)
         self._show_work(True)
@@ -497,13 +684,7 @@ class Window(QMainWindow):
         elif job.stopped:
             self.tell("Stopped; nothing was changed.")
         else:
-            kind, what, grid = job.result
-            if kind == "build":
-                self.final = (what, grid)
-                self.tell(f"Final grid built: {count(grid.active_voxels())} active voxels.")
-            else:
-                self.library.look_again()
-                self.tell(f"Published as {what.parent.name} {what.name}.")
+            self._done(job.result)
         self._show_final_state()
 
     def _show_work(self, working):
@@ -539,12 +720,18 @@ class Window(QMainWindow):
             return
         if self.job is not None:
             self.stop()
+        elif self.mass.tool:
+            self.mass.take("")
         else:
             self.mass.choose(None)
 
     def _add_blob(self):
         self.open_station(0)
         self.mass.add()
+
+    def _choose_all(self):
+        self.open_station(0)
+        self.mass.pick(range(len(self.document.mound.mass.forms)))
 
     def _add_grain(self):
         self.open_station(2)
@@ -573,7 +760,7 @@ class Window(QMainWindow):
     def resize_mound(self):
         """Ask for another real size and take it, as one step."""
         mound = self.document.mound
-        if not mound.mass.blobs:
+        if not mound.mass.forms:
             self.tell("There is nothing to resize yet: add a blob in Mass.")
             return
         dialog = ResizeDialog(mound, self)
@@ -588,7 +775,8 @@ class Window(QMainWindow):
 
     def open_dialog(self):
         """Ask for a file and open it."""
-        path, _ = QFileDialog.getOpenFileName(self, "Open a mound", self._folder(), FILTER)
+        path, _ = QFileDialog.getOpenFileName(self, "Open a mound or a volume", self._folder(),
+                                              "Mounds and volumes (*.mound *.vdb)")
         if path:
             self.open(path)
 
@@ -599,12 +787,28 @@ class Window(QMainWindow):
         ----------
         path : path-like
         """
+        if pathlib.Path(path).suffix.lower() == ".vdb":
+            self._open_volume(pathlib.Path(path))
+            return
         if not self.may_leave():
             return
         try:
             self.document.read(path)
         except Problem as problem:
             self.trouble(str(problem))
+
+    def _open_volume(self, path):
+        """A mound of one volume, whose density stays what it is unless it is chosen otherwise."""
+        def done(read):
+            dialog = ImportDialog(path, read, self, "density")
+            if dialog.exec() == ImportDialog.DialogCode.Accepted and self.may_leave():
+                form, bounds = dialog.form, limits(Voxels, "final")
+                voxel = min(max(float(f"{voxel_of_volume(form):.4g}"), bounds[0]), bounds[1])
+                self.document.open(Mound(name=form.name, voxels=Voxels(final=voxel), mass=Mass(
+                    forms=(form,), base=BaseLevel(on=False))))
+                self.fit()
+
+        self._start(ENDINGS[".vdb"](path), done)
 
     def save(self):
         """Save to the mound's file, asking for one when it has none.
@@ -726,12 +930,16 @@ KEYS = """<table cellpadding='3'>
 <tr><td><b>Right drag</b></td><td>turn</td><td width='30'></td><td><b>1 to 5</b></td><td>stations</td></tr>
 <tr><td><b>Shift + right drag</b></td><td>slide</td><td></td><td><b>B</b></td><td>add a blob</td></tr>
 <tr><td><b>Wheel, + and -</b></td><td>approach</td><td></td><td><b>G</b></td><td>add a grain</td></tr>
-<tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D</b></td><td>Clay, Draft light</td></tr>
-<tr><td><b>Space held</b></td><td>the bare picture</td><td></td><td><b>Ctrl+D</b></td><td>duplicate the blob</td></tr>
-<tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove blob or grain</td></tr>
+<tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D, Alt+S</b></td><td>Clay, Draft light, Slice</td></tr>
+<tr><td><b>Space held</b></td><td>the bare picture</td><td></td><td><b>Ctrl+D</b></td><td>duplicate the forms</td></tr>
+<tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove forms or grain</td></tr>
 <tr><td><b>Ctrl+Z, Ctrl+Y</b></td><td>undo, redo</td><td></td><td><b>F5</b></td><td>build final</td></tr>
 <tr><td><b>Ctrl+N, O, S</b></td><td>new, open, save</td><td></td><td><b>Ctrl+P</b></td><td>publish</td></tr>
-<tr><td></td><td></td><td></td><td><b>Ctrl+R</b></td><td>resize the mound</td></tr>
+<tr><td><b>S, E, P, R</b></td><td>Swell, Ease, Press, Roughen</td><td></td><td><b>Ctrl+R</b></td><td>resize the mound</td></tr>
+<tr><td><b>Shift+D, Alt+D</b></td><td>Drag, Dab</td><td></td><td><b>Shift+S</b></td><td>Scoop</td></tr>
+<tr><td><b>Ctrl+A</b></td><td>choose all forms</td><td></td><td></td><td></td></tr>
 </table>
-<p>With the keyboard on the picture, arrows turn and Shift+arrows slide.<br>In Mass: drag a blob to move it, its round handles to size it, double-click to add one.<br>
+<p>With the keyboard on the picture, arrows turn and Shift+arrows slide.<br>In Mass: drag a form to move it, its round handles to size it evenly, x, y and z along an axis, the arc to turn it;
+Ctrl snaps.<br>Shift+click chooses another as well, a box drawn over the sky all in it; double-click adds a blob.
+Alt turns a tool round.<br>
 Numbers: drag, double-click to type, Backspace to reset; with Shift they move finely.</p>"""

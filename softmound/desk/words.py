@@ -38,6 +38,20 @@ def count(value):
     return f"{value:.0f}"
 
 
+def grouped(value):
+    """A large measure with its thousands apart: 11 700 000; a small one as `figure` has it.
+
+    Parameters
+    ----------
+    value : float
+
+    Returns
+    -------
+    str
+    """
+    return figure(value) if value < 1000 else f"{float(f'{value:.3g}'):,.0f}".replace(",", "\u2009")
+
+
 def memory(value):
     """Bytes in short: 118 MB.
 

@@ -3,7 +3,7 @@
 import threading
 import traceback
 
-from ..recipe.problems import Problem
+from ..problems import Problem
 from ..ticket import Stopped, Ticket
 
 

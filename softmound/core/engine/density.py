@@ -4,17 +4,27 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from ..fill.skin import filled, thickness_at
-from ..grain.push import pushed, reach_of
+from ..directions import direction_of
+from ..fill.skin import DEEP, depth_of, filled, inner
+from ..fill.steps import grown_by, live_steps, stepped, steps_reach
+from ..fill.volumes import box_of_volume, density_volumes, with_volumes
+from ..grain.edge import edge_depth, edge_grains, live_patches, touched, worked
+from ..grain.moving import moved_by, moving_grains, moving_reach
+from ..grain.push import evened, pushed, reach_of
+from ..grain.where import Scene
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
-from ..recipe.problems import Problem
+from ..problems import Problem
+from ..ticket import chunks
 from ..volume.bricks import LANES, grid_of
+from ..volume.iso import triangles_of
 from ..volume.memory import BrickMemory
 
 DRAFT_CELLS = 160
 """Draft voxels along the longest axis, when the recipe does not say."""
 CHUNK = 2048
+SURFACE_BAND = 2.5
+"""Voxels on either side of a surface that is to become triangles."""
 
 
 @dataclass
@@ -37,7 +47,11 @@ def bounds_of(mound):
     (ndarray of float64, ndarray of float64) or None
         Corners in metres; None when there is no form above the base level.
     """
-    return box_of(mound.mass, reach_of(mound.grains)[0])
+    outward = reach_of(mound.grains)[0] + grown_by(mound.steps) + moving_reach(mound.grains)
+    boxes = [box_of(mound.mass, outward),
+             *(box_of_volume(v) for v in density_volumes(mound.mass))]
+    boxes = np.array([box for box in boxes if box is not None])
+    return (boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0)) if len(boxes) else None
 
 
 def span_of(mound):
@@ -52,7 +66,7 @@ def span_of(mound):
     float
         Metres; 0 when there is no form.
     """
-    box = box_of(mound.mass)
+    box = bounds_of(mound.model_copy(update={"grains": (), "steps": ()}))
     return float((box[1] - box[0]).max()) if box is not None else 0.0
 
 
@@ -73,6 +87,67 @@ def draft_voxel(mound):
     return max(float(f"{max(span_of(mound), 0.8) / DRAFT_CELLS:.2g}"), 0.005)
 
 
+def voxel_along(mound, along):
+    """Voxel that puts so many voxels along the longest side of the finished cloud.
+
+    Parameters
+    ----------
+    mound : Mound
+    along : int
+
+    Returns
+    -------
+    float
+        Metres.
+
+    Raises
+    ------
+    Problem
+        When there is no cloud.
+    """
+    bounds = bounds_of(mound)
+    rough = None if bounds is None else float((bounds[1] - bounds[0]).max() / DRAFT_CELLS)
+    active = None if rough is None else density_grid(mound, rough).active_bounds()
+    if active is None:
+        raise Problem(f"{mound.name}: holds no cloud above its base level; add a form first.")
+    return float((active[1] - active[0] + 1).max() * rough / along)
+
+
+def reaches(mound, voxel):
+    """How far outside and inside the blocked-in surface the displaced one and its skin can lie.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Metres.
+
+    Returns
+    -------
+    outward, inward : float
+        Metres: so far distances have to be true.
+    """
+    by_grains, by_steps = reach_of(mound.grains), steps_reach(mound.steps)
+    depth = max(depth_of(mound.skin, voxel), edge_depth(mound.grains))
+    return by_grains[0] + by_steps[0], by_grains[1] + by_steps[1] + depth
+
+
+def scene_of(mound):
+    """What the grains of a mound read besides the distance.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    Scene
+    """
+    sun, forms = mound.light.sun, mound.mass.forms
+    return Scene(mound.mass.base, forms[0].centre if forms else (0.0, 0.0, 0.0),
+                 tuple(float(v) for v in direction_of(sun.azimuth, sun.elevation)), mound.mass)
+
+
 def band_for(mound, voxel, ticket=None):
     """Bricks in which density can change, for a mound at a voxel.
 
@@ -87,8 +162,7 @@ def band_for(mound, voxel, ticket=None):
     -------
     Band
     """
-    outward, inward = reach_of(mound.grains)
-    return band_of(mound.mass, voxel, outward, inward + thickness_at(mound.skin, voxel), ticket)
+    return band_of(mound.mass, voxel, *reaches(mound, voxel), ticket)
 
 
 def density_grid(mound, voxel, ticket=None, memories=None):
@@ -121,50 +195,132 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         band = band_for(mound, voxel, ticket)
         if ticket is not None:
             ticket.step(0.1, 1.0, "filling the voxels")
-        work = _whole if memories is not None else _streamed
-        coords, values, full = work(mound, voxel, band.cells, ticket, memories)
+        work = _whole if memories is not None or live_steps(mound.steps) else _streamed
+        coords, values, tiles, tile_values = work(mound, voxel, band, ticket, memories)
+        quiet = ticket.quiet() if ticket is not None else None
+        deep = _deep(mound, voxel, band.inside, quiet)
+        if len(deep[0]):  # else the pool, which may be most of the memory there is, stays where it is
+            coords, values = np.concatenate([coords, deep[0]]), np.concatenate([values, deep[1]])
+        grid = grid_of(voxel, coords, values, np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]]))
+        grid = with_volumes(grid, mound.mass, quiet)
+        for grain in moving_grains(mound.grains):
+            grid = moved_by(grid, grain, mound.skin, scene_of(mound), quiet)
     except MemoryError as error:
         raise Problem(
             f"Not enough memory for a voxel of {voxel:g} m; choose a larger one."
         ) from error
     if ticket is not None:
         ticket.tick(1.0)
-    tiles = np.concatenate([band.inside, full])
-    core = np.full(len(tiles), mound.skin.core, np.float32)
-    return grid_of(voxel, coords, values, tiles, core)
+    return grid
 
 
-def _whole(mound, voxel, cells, ticket, memories):
-    coords = cells.coords
-    distance = distance_in(mound.mass, voxel, cells, ticket, memories.distance)
-    displaced = pushed(distance, coords, voxel, mound.grains, mound.mass.base, ticket,
-                       memories.noise)
-    density, low, high = filled(displaced, mound.skin, voxel, out=displaced)
-    full = low >= np.float32(mound.skin.core)
-    kept = (high > 0.0) & ~full
-    return coords[kept], density[kept], coords[full]
+def surface_triangles(mound, voxel, ticket=None):
+    """The displaced surface, before its skin, as triangles.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Metres.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    vertices : ndarray of float64, shape (n, 3)
+        Metres.
+    faces : ndarray of int32, shape (m, 3)
+        Closed, anticlockwise seen from outside.
+
+    Raises
+    ------
+    Problem
+        When there is no surface.
+    """
+    far = max(*reaches(mound, voxel), SURFACE_BAND * voxel)
+    band = band_of(mound.mass, voxel, far, far, ticket)
+    coords = band.cells.coords
+    values = distance_in(band.shape, voxel, band.cells, ticket)
+    values = _displaced(mound, voxel, band, values, ticket)
+    limit = SURFACE_BAND * voxel
+    grid = grid_of(voxel, coords, np.clip(values, -limit, limit), band.inside,
+                   np.full(len(band.inside), -limit, np.float32), background=limit)
+    vertices, faces = triangles_of(grid, 0.0, outward=True)
+    if not len(faces):
+        raise Problem(f"{mound.name}: there is no surface at this voxel; choose a smaller one.")
+    return vertices, faces
 
 
-def _streamed(mound, voxel, cells, ticket, _memories):
-    coords = cells.coords
-    core = np.float32(mound.skin.core)
+def _displaced(mound, voxel, band, distance, ticket, memory=None):
+    """Distances of a whole band after steps and grains."""
+    coords = band.cells.coords
+    far = max(reaches(mound, voxel))
+    quiet = ticket.quiet() if ticket is not None else None
+    before, after = (live_steps(mound.steps, late) for late in (False, True))
+    distance = stepped(distance, coords, band.inside, voxel, before, far, quiet)
+    # Once the surface was eased, what a brick holds depends on its neighbours too.
+    displaced = pushed(distance, coords, voxel, mound.grains, scene_of(mound), quiet, None if before else memory,
+                       band.cells.stamps)
+    return stepped(displaced, coords, band.inside, voxel, after, far, quiet)
+
+
+def _whole(mound, voxel, band, ticket, memories):
+    distance = distance_in(band.shape, voxel, band.cells, ticket, memories.distance if memories is not None else None)
+    displaced = _displaced(mound, voxel, band, distance, ticket, memories.noise if memories is not None else None)
+    return _sorted_out(band.cells.coords, *_filled(mound, voxel, band.cells.coords, displaced))
+
+
+def _filled(mound, voxel, coords, displaced):
+    """Density from displaced distance, which is overwritten, with what works on it voxel by voxel."""
+    if mound.skin.even:
+        evened(displaced, voxel, out=displaced)
+    more = edge_grains(mound.grains) or live_patches(mound.patches) or mound.skin.tone is not None
+    if not more:
+        return filled(displaced, coords, mound.skin, voxel, out=displaced)
+    density, _, _ = filled(displaced, coords, mound.skin, voxel)
+    worked(density, displaced, coords, voxel, mound.grains, mound.patches, mound.skin, scene_of(mound))
+    return density, density.min(axis=1), density.max(axis=1)
+
+
+def _deep(mound, voxel, inside, ticket):
+    """Bricks deeper than the band: those that carry voxels all the same, and tiles."""
+    tiles, tile_values, passing, passing_values = inner(inside, mound.skin, voxel)
+    some = touched(tiles, voxel, mound.grains, mound.patches)
+    if mound.skin.tone is not None and not some.all():
+        plain = np.repeat(tile_values[~some, None], LANES, axis=1)
+        tile_values[~some] = worked(plain, plain, tiles[~some], voxel, (), (), mound.skin, scene_of(mound))[:, 0]
+    more = np.concatenate([tiles[some], passing])
+    values = np.concatenate([np.repeat(tile_values[some, None], LANES, axis=1), passing_values])
+    if not (edge_grains(mound.grains) or live_patches(mound.patches) or mound.skin.tone is not None):
+        return more, values, tiles[~some], tile_values[~some]
+    deep = np.full((min(CHUNK, len(more)), LANES), DEEP, np.float32)
+    for part in chunks(len(more), CHUNK, ticket):
+        worked(values[part], deep[: len(more[part])], more[part], voxel, mound.grains, mound.patches, mound.skin,
+               scene_of(mound))
+    return more, values, tiles[~some], tile_values[~some]
+
+
+def _sorted_out(coords, density, low, high):
+    """Bricks that hold something: those of many values and, as tiles, those of one."""
+    even = low == high
+    full = even & (high > 0.0)
+    return coords[~even], density[~even], coords[full], high[full]
+
+
+def _streamed(mound, voxel, band, ticket, _memories):
+    cells, coords, scene = band.cells, band.cells.coords, scene_of(mound)
     # Pages of the pool that no brick reaches are never touched, so they cost nothing.
     pool = np.empty((len(coords), LANES), np.float32)
-    kept_coords, full_coords, kept = [], [], 0
+    found, kept = [[np.empty((0, 3), np.int32), np.empty((0, 3), np.int32), np.empty(0, np.float32)]], 0
     quiet = ticket.quiet() if ticket is not None else None
     for start in range(0, len(coords), CHUNK):
         if ticket is not None:
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        values = distance_in(mound.mass, voxel, part, quiet)
-        pushed(values, part.coords, voxel, mound.grains, mound.mass.base, quiet, out=values)
-        density, low, high = filled(values, mound.skin, voxel, out=values)
-        full = low >= core
-        keep = (high > 0.0) & ~full
-        count = int(keep.sum())
-        pool[kept : kept + count] = density[keep]
-        kept += count
-        kept_coords.append(part.coords[keep])
-        full_coords.append(part.coords[full])
-    none = [np.empty((0, 3), np.int32)]
-    return np.concatenate(kept_coords or none), pool[:kept], np.concatenate(full_coords or none)
+        values = distance_in(band.shape, voxel, part, quiet)
+        pushed(values, part.coords, voxel, mound.grains, scene, quiet, out=values)
+        own, density, tiles, tile_values = _sorted_out(part.coords, *_filled(mound, voxel, part.coords, values))
+        pool[kept : kept + len(own)] = density
+        kept += len(own)
+        found.append([own, tiles, tile_values])
+    own, tiles, tile_values = (np.concatenate(parts) for parts in zip(*found))
+    return own, pool[:kept], tiles, tile_values

@@ -1,22 +1,34 @@
 """What a build will need, before it is started."""
 
+import time
 from dataclasses import dataclass
 
 import numpy as np
 
-from ..fill.skin import thickness_at
-from ..grain.push import reach_of
-from ..mass.cells import FAR, first_cells, measured
-from ..mass.distance import box_of, shape_of
-from ..recipe.problems import Problem
-from ..volume.bricks import LANES, SIDE
+from ..fill.skin import depth_of, filled
+from ..fill.steps import live_steps, stepped
+from ..fill.volumes import density_volumes, voxel_of_volume
+from ..grain.edge import edge_grains, worked
+from ..grain.moving import moved_by, moving_grains, worked_on
+from ..grain.push import pushed, pushes
+from ..mass.cells import Cells, chosen, first_cells, measured
+from ..mass.distance import box_of, descended, distance_in
+from ..mass.field import BAND, NODES
+from ..mass.levels import FAR
+from ..mass.table import shape_of
+from ..problems import Problem
+from ..volume.bricks import LANES, SIDE, grid_of
+from .density import bounds_of, reaches, scene_of
 
 ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
 FOLDED_MEAN = 0.27
 """Mean of folded noise: it pushes outward everywhere."""
-FIXED = 24 * 2**20
-"""Bytes a build takes whatever its size: windows, chunks, lists of blobs."""
+CELLULAR_MEAN = 0.47
+FIELD_COPIES = 3.0
+"""Times the bytes of a field: its own, the library's narrow band, and what is handed over."""
+FIXED = 7 * 2**20
+"""Bytes a build takes whatever its size: chunks, lists of blobs."""
 PER_BRICK = 190
 """Bytes of lists for each brick looked at (measured on builds of a million bricks)."""
 PER_TILE = 24
@@ -24,6 +36,19 @@ PER_TILE = 24
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
 TWO_GIGABYTES = 2 * 2**30
+MOVED = 40
+"""Bricks around which density is moved for trial."""
+TRIED = 1200
+"""Bricks of a build that are made for trial, to see how long one takes on this machine."""
+MOVING_POOLS = 1.5
+STEP_POOLS = 2.85
+"""Further copies of all distances of the band that steps on the surface hold."""
+BASE_SECONDS = 0.02
+TILE_SECONDS = 4e-8
+FIELD_SECONDS = 9e-6
+"""For each brick of a field's band (measured on models of 20,000 to 300,000 triangles)."""
+VOLUME_SECONDS = 6e-5
+"""For each brick of a volume that joins by density."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -43,6 +68,18 @@ class Forecast:
         Longest side, metres.
     swell : float
         How far the surface moves outward on average, metres.
+    fields : int, optional
+        Forms that are read from a field, which takes memory of its own.
+    brick_seconds : float, optional
+        What one brick of the band takes, found by making some.
+    stepped : bool, optional
+        Steps on the surface hold all distances at once.
+    volumes : tuple of (float, int), optional
+        Voxel in metres and bricks of each volume that joins by density.
+    moving : tuple of (float, float), optional
+        How far each grain that moves density about reaches, metres, and seconds for each brick it works on.
+    corrections : tuple of float, optional
+        What memory and time of past builds were, in parts of what was foretold.
     """
 
     distances: np.ndarray
@@ -52,6 +89,12 @@ class Forecast:
     skin: object
     long: float
     swell: float
+    fields: int = 0
+    brick_seconds: float = 0.0
+    stepped: bool = False
+    volumes: tuple = ()
+    moving: tuple = ()
+    corrections: tuple = (1.0, 1.0)
 
     def _within(self, low, high):
         # Between the points' distances the count rises evenly: no steps in the cost line.
@@ -76,7 +119,7 @@ class Forecast:
         """
         edge = SIDE * voxel
         half = edge * 3**0.5 / 2
-        skin = thickness_at(self.skin, voxel)
+        skin = depth_of(self.skin, voxel)
         return self._within(-self.inward - skin - half, self.outward + half) / edge**3
 
     def kept_bricks(self, voxel):
@@ -93,7 +136,7 @@ class Forecast:
         """
         edge = SIDE * voxel
         reach = edge * 3**0.5 / 2 * ROUGHNESS
-        skin = thickness_at(self.skin, voxel)
+        skin = depth_of(self.skin, voxel)
         band = self._within(self.swell - skin - reach, self.swell + reach)
         return min(band / edge**3, self.bricks(voxel))
 
@@ -109,7 +152,9 @@ class Forecast:
         -------
         float
         """
-        return self._within(-1e9, self.swell) / voxel**3
+        deepest = -1e9 if self.skin.shell is None else self.swell - self.skin.shell
+        own = self._within(deepest, self.swell) / voxel**3
+        return own + sum(LANES * bricks * (size / voxel) ** 3 for size, bricks in self.volumes)
 
     def memory(self, voxel):
         """Largest memory of a build.
@@ -124,9 +169,53 @@ class Forecast:
         float
             Bytes.
         """
-        deep = self._within(-1e9, 0.0) / (SIDE * voxel) ** 3
         pool = 4 * LANES * self.kept_bricks(voxel)
-        return FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * deep
+        if self.fields:
+            # Held here, and for a while by the process that converts.
+            pool += FIELD_COPIES * 4 * NODES * self._field_bricks(voxel)
+        if self.stepped:
+            pool += STEP_POOLS * 4 * LANES * self.bricks(voxel)
+        # A volume is held once on the build's voxels, and once more while it is joined.
+        pool += 2 * 4 * LANES * self._volume_bricks(voxel)
+        # What moves density about makes another grid beside the one it reads.
+        pool += MOVING_POOLS * 4 * LANES * max((self._moved(reach, voxel) for reach, _ in self.moving), default=0.0)
+        return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
+
+    def seconds(self, voxel):
+        """How long a build will take.
+
+        Parameters
+        ----------
+        voxel : float
+            Metres.
+
+        Returns
+        -------
+        float
+        """
+        work = BASE_SECONDS + self.brick_seconds * self.bricks(voxel) + TILE_SECONDS * self._deep(voxel)
+        if self.fields:
+            work += FIELD_SECONDS * self._field_bricks(voxel)
+        work += sum(seconds * self._moved(reach, voxel) for reach, seconds in self.moving)
+        return (work + VOLUME_SECONDS * self._volume_bricks(voxel)) * self.corrections[1]
+
+    def _deep(self, voxel):
+        return 0.0 if self.skin.shell is not None else self._within(-1e9, 0.0) / (SIDE * voxel) ** 3
+
+    def _moved(self, reach, voxel):
+        """Bricks that a grain works on which moves density so far."""
+        edge = SIDE * voxel
+        half = edge * 3**0.5 / 2
+        far = np.ceil(reach / edge) * edge
+        skin = depth_of(self.skin, voxel)
+        return self._within(self.swell - skin - half - far, self.swell + half + far) / edge**3
+
+    def _field_bricks(self, voxel):
+        reach = (BAND + SIDE * 3**0.5 / 2 * ROUGHNESS) * voxel
+        return self._within(-reach, reach) / (SIDE * voxel) ** 3
+
+    def _volume_bricks(self, voxel):
+        return sum(bricks * max(1.0, size / voxel) ** 3 for size, bricks in self.volumes)
 
     def smallest_voxel(self, limit):
         """Smallest voxel whose build stays within a limit.
@@ -148,39 +237,101 @@ class Forecast:
         return high
 
 
-def forecast(mound, ticket=None):
+def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     """Look at a mound coarsely and foretell its builds.
 
     Parameters
     ----------
     mound : Mound
     ticket : Ticket, optional
+    corrections : (float, float), optional
+        See `Forecast`.
 
     Returns
     -------
     Forecast
     """
-    outward, inward = reach_of(mound.grains)
+    outward, inward = (reach - depth for reach, depth in zip(reaches(mound, 1.0), (0.0, depth_of(mound.skin, 1.0))))
+    volumes = tuple((voxel_of_volume(v), len(v.grid["coords"]) + len(v.grid["tiles"]))
+                    for v in density_volumes(mound.mass))
+    bounds = bounds_of(mound)
+    long = 0.0 if bounds is None else float((bounds[1] - bounds[0]).max())
     box = box_of(mound.mass, outward)
     if box is None:
-        return Forecast(np.empty(0, np.float32), 0.0, outward, inward, mound.skin, 0.0, 0.0)
-    shape = shape_of(mound.mass)
+        return Forecast(np.empty(0, np.float32), 0.0, outward, inward, mound.skin, long, 0.0, volumes=volumes,
+                        corrections=corrections)
     edge = float((box[1] - box[0]).max()) / ALONG
     voxel = edge / SIDE
+    shape = shape_of(mound.mass, voxel * 4, outward, ticket)
     margin = 2 * edge  # so that large bricks find their surroundings
     low, high = (np.floor((corner + sign * margin) / edge).astype(np.int64)
                  for corner, sign in zip(box, (-1, 1)))
     cells = first_cells(low, high, 1, len(shape.table))
-    distance, cells = measured(cells, voxel, shape.table, shape.hashes, SIDE, FAR, FAR, ticket)
+    distance, _, cells = measured(cells, voxel, shape, FAR, FAR, ticket)
     # Rows of points parallel to a level would all have one distance: spread them evenly.
     spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
     height = (cells.coords[:, 1] + spread) * edge
     for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
         if level.on:
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
-    swell = sum(FOLDED_MEAN * g.strength for g in mound.grains if g.on and g.folded)
-    return Forecast(np.sort(distance), edge**3, outward, inward, mound.skin,
-                    float((box[1] - box[0]).max()), swell)
+    swell = sum(_mean_push(g) for g in pushes(mound.grains))
+    swell += sum(step.metres for step in live_steps(mound.steps) if step.step == "grow")
+    near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
+    brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
+    return Forecast(
+        np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
+        brick_seconds, bool(live_steps(mound.steps)), volumes, moving, corrections)
+
+
+def _mean_push(grain):
+    """How far a push moves the surface on average."""
+    mean = 0.0 if grain.signed else CELLULAR_MEAN if grain.kind == "cellular" else FOLDED_MEAN
+    if not grain.signed and grain.inverted:
+        mean = 1.0 - mean
+    if grain.direction != "both":
+        mean = (0.5 if grain.signed else mean) * (1.0 if grain.direction == "outward" else -1.0)
+    return mean * grain.strength
+
+
+def _trial(mound, near, edge, shape, ticket):
+    """Seconds for each brick of the band, and for each that a grain moves, found by making some of them at about
+    the final voxel."""
+    nothing = 0.0, tuple((g.strength, 0.0) for g in moving_grains(mound.grains))
+    if not len(near.coords):
+        return nothing
+    size = 2 ** int(np.clip(np.round(np.log2(edge / (SIDE * mound.voxels.final))), 0, 4))
+    voxel = edge / SIDE / size
+    outward, inward = reaches(mound, voxel)
+    # Spread over the surface, always the same ones.
+    order = np.random.default_rng(1).permutation(len(near.coords))
+    order = order[: max(4, round(2.5 * TRIED / size**2))]
+    tried = chosen(near, np.sort(order))
+    tried = Cells(size, tried.coords, tried.starts, tried.counts, tried.blobs, tried.stamps)
+    begun = time.perf_counter()
+    cells, _ = descended(tried, voxel, shape, outward, inward, ticket.quiet() if ticket is not None else None)
+    count = len(cells.coords)
+    if not count:
+        return nothing
+    cells = chosen(cells, np.arange(min(count, 2 * TRIED)))
+    found = time.perf_counter() - begun
+    begun = time.perf_counter()
+    values = distance_in(shape, voxel, cells)
+    pushed(values, cells.coords, voxel, mound.grains, scene_of(mound), out=values)
+    # The bricks are scattered, but a filter takes as long as if they were not.
+    values = stepped(values, cells.coords, cells.coords[:0], voxel, live_steps(mound.steps), 1.0)
+    density, _, _ = filled(values, cells.coords, mound.skin, voxel)
+    if edge_grains(mound.grains):
+        worked(density, values, cells.coords, voxel, mound.grains, (), mound.skin, scene_of(mound))
+    made = found / count + (time.perf_counter() - begun) / len(cells.coords)
+    some = grid_of(voxel, cells.coords[:MOVED], density[:MOVED])
+    moving = []
+    for grain in moving_grains(mound.grains):
+        # As far as a brick: it is the time for one that counts, not how many there are.
+        near_by = grain.edited(strength=min(grain.strength, 0.9 * SIDE * voxel))
+        begun = time.perf_counter()
+        moved_by(some, near_by, mound.skin, scene_of(mound), ticket.quiet() if ticket is not None else None)
+        moving.append((grain.strength, (time.perf_counter() - begun) / worked_on(some, near_by)))
+    return made, tuple(moving)
 
 
 def memory_limit():
@@ -197,21 +348,16 @@ def memory_limit():
     return TWO_GIGABYTES
 
 
-def refuse_unless_fits(mound, voxel, limit=None, ticket=None):
+def refuse_unless_fits(ahead, voxel, limit=None):
     """Raise unless a build stays within a memory limit.
 
     Parameters
     ----------
-    mound : Mound
+    ahead : Forecast
     voxel : float
         Metres.
     limit : float, optional
         Bytes; default `memory_limit()`.
-    ticket : Ticket, optional
-
-    Returns
-    -------
-    Forecast
 
     Raises
     ------
@@ -219,11 +365,9 @@ def refuse_unless_fits(mound, voxel, limit=None, ticket=None):
         Names the smallest voxel that fits.
     """
     limit = memory_limit() if limit is None else limit
-    ahead = forecast(mound, ticket)
     need = ahead.memory(voxel)
     if need > limit:
         raise Problem(
             f"A voxel of {voxel:g} m needs about {need / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are "
             f"allowed; the smallest voxel that fits is about {ahead.smallest_voxel(limit):.2g} m."
         )
-    return ahead

@@ -27,7 +27,7 @@ def key_of(stage, *parts):
 
 def _text(part):
     if isinstance(part, Value):
-        return part.model_dump_json()
+        return part.model_dump_json(exclude_defaults=True)
     if isinstance(part, tuple):
         return "(" + "\x01".join(_text(p) for p in part) + ")"
     return repr(part)

@@ -7,25 +7,34 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
+from ..grain.moving import moving_grains
 from ..light.camera import camera_of
+from ..light.cut import with_cut
 from ..light.lattice import SUN_CELLS
 from ..light.tone import composed
-from ..recipe.problems import Problem
+from ..mass.fields import fields_known
+from ..problems import Problem
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import SIDE
-from .density import bounds_of, draft_voxel
+from ..volume.cut_facts import facts_of_cut
+from .density import bounds_of, draft_voxel, reaches
 from .forecast import memory_limit
 from .miniatures import miniatures
+from .overlay import tinted
 from .stages import Stages, empty_layers, layers_of
 
 PASSES = 8
 """Rays for each pixel when the hand rests."""
 MOVING_CELLS = 80
 """Fineness of the sun's lattice while the hand moves."""
+MOVING_VOXEL = 2.0
+"""Times the draft voxel while the hand moves something that has to be converted."""
 DRAFT_GRIDS = 3
 """Grids a draft keeps: distance, noise and density."""
-MOVING_SECONDS = 0.05
-"""What marching a picture may take while the hand moves: the stride follows."""
+MOVING_SECONDS = 0.12
+"""What a picture may take while the hand moves: the stride follows."""
+LEAST_MARCH = 0.03
+"""What of it marching has in any case, however long the stages before take."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -40,11 +49,15 @@ class Request:
     width, height : int
         Pixels.
     way : str
-        "draft" or "clay".
+        "draft", "clay", "both" (clay in the left half, lit in the right), or "slice".
     moving : bool
         The hand is on something: one coarse picture, at once.
     grid, key : BrickGrid and str, optional
         Show this density (a finished build) instead of the draft of the mound.
+    cut : Cut, optional
+        The slice to show; needed for that way of looking only.
+    masks : tuple of Mask, optional
+        Tint the picture where these let a grain act.
     """
 
     number: int
@@ -55,6 +68,8 @@ class Request:
     moving: bool = False
     grid: object = None
     key: str = ""
+    cut: object = None
+    masks: tuple = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -80,6 +95,8 @@ class Answer:
         Once the hand rests: what a build will need.
     miniatures : dict
         Last of all: small pictures by station, ndarray of uint8, shape (height, width, 4).
+    cut : CutFacts or None
+        Of a slice: what it amounts to.
     """
 
     request: Request
@@ -92,6 +109,7 @@ class Answer:
     stages: dict = field(default_factory=dict)
     ahead: object = None
     miniatures: dict = field(default_factory=dict)
+    cut: object = None
 
 
 class Painter:
@@ -183,10 +201,14 @@ class Painter:
         self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, sentence))
 
     def _pictures(self, request, ticket, begun):
-        mound, clay = request.mound, request.way == "clay"
+        mound = request.mound
+        clays = {"clay": (True,), "slice": (True,), "draft": (False,), "both": (True, False)}[request.way]
         camera = camera_of(mound.view, request.width, request.height)
         if request.grid is None:
             voxel = draft_voxel(mound)
+            if request.moving and self._slow(mound, voxel):
+                # A form is converted, or density moved about, anew at every step of the hand: coarsely, until it rests.
+                voxel *= MOVING_VOXEL
             key = self.stages.density_key(mound, voxel)
             if key not in self.stages.cache:
                 self._refuse_too_fine(mound, voxel, ticket)
@@ -194,33 +216,57 @@ class Painter:
         else:
             grid, key = request.grid, request.key
 
+        cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
+
         def answer(layers, stride, passes):
-            pixels = composed(layers, mound.light, camera, stride=stride, clay=clay)
+            pixels = composed(layers[-1], mound.light, camera, stride=stride, clay=clays[-1])
+            if len(clays) > 1:
+                left = composed(layers[0], mound.light, camera, stride=stride, clay=clays[0])
+                middle = pixels.shape[1] // 2
+                pixels[:, :middle] = left[:, :middle]
+            if request.way == "slice":
+                pixels = with_cut(pixels, grid, camera, request.cut, stride)
+            elif request.masks:
+                pixels = tinted(pixels, self.stages.shell(grid, key), mound, request.masks, grid, camera, stride)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
-                          dict(self.stages.seconds))
+                          dict(self.stages.seconds), cut=cut)
 
         if grid.brick_bounds() is None:
-            yield answer(empty_layers(camera), 1, PASSES)
+            yield answer([empty_layers(camera)] * len(clays), 1, PASSES)
             return
         if request.moving:
             stride = self._stride
             # The light of the last resting picture serves when only the view moves.
             marching = time.perf_counter()
-            layers = layers_of(self.stages, mound, grid, key, camera, stride=stride,
-                               cells=self._moving_cells(key, mound.light), clay=clay,
-                               ticket=ticket)
-            self._adapt(time.perf_counter() - marching)
+            layers = [layers_of(self.stages, mound, grid, key, camera, stride=stride,
+                                cells=self._moving_cells(key, mound.light), clay=clay, ticket=ticket)
+                      for clay in clays]
+            now = time.perf_counter()
+            self._adapt(now - marching, marching - begun)
             yield answer(layers, stride, 0)
             return
-        total = np.zeros((camera.height, camera.width, 5), np.float32)
+        total = [np.zeros((camera.height, camera.width, 5), np.float32) for _ in clays]
         for turn in range(PASSES):
-            total += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay,
-                               ticket=ticket)
+            for layers, clay in zip(total, clays):
+                layers += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
             if turn + 1 in (1, 2, 4, PASSES):
-                made = answer(total / np.float32(turn + 1), 1, turn + 1)
+                made = answer([layers / np.float32(turn + 1) for layers in total], 1, turn + 1)
                 yield made
         yield replace(made, ahead=self.stages.forecast(mound, ticket),
                       miniatures=miniatures(self._small, mound, ticket))
+
+    def _cut_facts(self, request, grid, key):
+        if grid.brick_bounds() is None:
+            return None
+        extinction, axis = request.mound.light.medium.extinction, request.cut.axis
+        whole = self.stages.histograms(grid, key, extinction, axis)
+        return facts_of_cut(grid, extinction, axis, request.cut.at, whole)
+
+    def _slow(self, mound, voxel):
+        """Whether the draft cannot follow a hand; a view that moves over a grid that is there can always."""
+        if self.stages.density_key(mound, voxel) in self.stages.cache:
+            return False
+        return bool(moving_grains(mound.grains)) or not fields_known(mound.mass, voxel, max(reaches(mound, voxel)))
 
     def _refuse_too_fine(self, mound, voxel, ticket):
         """A draft keeps three grids. Only one that could be large at all is looked at closely."""
@@ -239,8 +285,10 @@ class Painter:
         fine = self.stages.lattice_key(key, light, SUN_CELLS)
         return SUN_CELLS if fine in self.stages.cache else MOVING_CELLS
 
-    def _adapt(self, seconds):
-        if seconds > MOVING_SECONDS * 1.6 and self._stride < 6:
+    def _adapt(self, march, before):
+        """Choose the stride of the next picture by how long this one took."""
+        room = max(MOVING_SECONDS - before, LEAST_MARCH)
+        if march > 1.15 * room and self._stride < 6:
             self._stride += 1
-        elif seconds < MOVING_SECONDS * 0.5 and self._stride > 1:
+        elif self._stride > 1 and march * (self._stride / (self._stride - 1)) ** 2 < 0.9 * room:
             self._stride -= 1

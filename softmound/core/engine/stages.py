@@ -4,12 +4,15 @@ import time
 
 import numpy as np
 
+from ..kernels import STAMP
 from ..light.camera import camera_of
 from ..light.lattice import SUN_CELLS, lit
 from ..light.march import march
 from ..light.shell import shell_of
 from ..light.tone import composed
+from ..volume.cut_facts import whole_histograms
 from .cache import Cache
+from .calibration import PeakMemory
 from .density import Memories, density_grid
 from .forecast import forecast
 from .keys import key_of
@@ -24,10 +27,16 @@ class Stages:
     ----------
     cache : Cache, optional
         May be shared between threads.
+    kept : KeptGrids, optional
+        Where finished grids are kept on disk; default nowhere.
+    past : PastBuilds, optional
+        What past builds took, for the forecast; default nothing is known or learned.
     """
 
-    def __init__(self, cache=None):
+    def __init__(self, cache=None, kept=None, past=None):
         self.cache = Cache(CACHE_BYTES) if cache is None else cache
+        self.kept = kept
+        self.past = past
         self.seconds = {}
         self._memories = Memories()
 
@@ -44,7 +53,7 @@ class Stages:
         -------
         str
         """
-        return key_of("density", mound.mass, mound.grains, mound.skin, float(voxel))
+        return key_of("density", *_shaping(mound), float(voxel))
 
     def density(self, mound, voxel, ticket=None, remember=True):
         """Density grid of a mound: see `density_grid`.
@@ -63,10 +72,42 @@ class Stages:
         BrickGrid
         """
         memories = self._memories if remember else None
-        return self._timed(
-            "density", self.density_key(mound, voxel),
-            lambda: density_grid(mound, voxel, ticket, memories), lambda grid: grid.nbytes,
-        )
+        key = self.density_key(mound, voxel)
+
+        def made():
+            grid = self.finished(mound, voxel) if not remember else None
+            if grid is None:
+                grid = self._built(mound, voxel, ticket, memories)
+                if self.kept is not None and not remember:
+                    self.kept.put(_disk_key(key), grid)
+            return grid
+
+        return self._timed("density", key, made, lambda grid: grid.nbytes)
+
+    def _built(self, mound, voxel, ticket, memories):
+        if memories is not None or self.past is None:
+            return density_grid(mound, voxel, ticket, memories)
+        ahead = self.forecast(mound, ticket)
+        begun = time.perf_counter()
+        with PeakMemory() as peak:
+            grid = density_grid(mound, voxel, ticket)
+        self.past.learn(ahead, voxel, peak.bytes, time.perf_counter() - begun)
+        return grid
+
+    def finished(self, mound, voxel):
+        """A finished grid of an earlier session, if it was kept.
+
+        Parameters
+        ----------
+        mound : Mound
+        voxel : float
+            Metres.
+
+        Returns
+        -------
+        BrickGrid or None
+        """
+        return self.kept.get(_disk_key(self.density_key(mound, voxel))) if self.kept is not None else None
 
     def shell(self, grid, key):
         """The grid as rays read it.
@@ -124,6 +165,26 @@ class Stages:
             lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
         )
 
+    def histograms(self, grid, key, extinction, axis):
+        """Histograms of a whole grid: see `whole_histograms`.
+
+        Parameters
+        ----------
+        grid : BrickGrid
+            Not empty.
+        key : str
+            Key of the grid.
+        extinction : float
+            1/m at density 1.
+        axis : int
+
+        Returns
+        -------
+        Whole
+        """
+        return self._timed("histograms", key_of("histograms", key, extinction, axis),
+                           lambda: whole_histograms(grid, extinction, axis), lambda whole: 4 * whole.density.nbytes)
+
     def forecast(self, mound, ticket=None):
         """What builds of a mound will need: see `forecast`.
 
@@ -136,16 +197,29 @@ class Stages:
         -------
         Forecast
         """
-        return self._timed(
-            "forecast", key_of("forecast", mound.mass, mound.grains, mound.skin),
-            lambda: forecast(mound, ticket), lambda ahead: ahead.distances.nbytes,
-        )
+        corrections = (1.0, 1.0) if self.past is None else self.past.corrections()
+        key = key_of("forecast", *_shaping(mound), mound.voxels.final, corrections)
+        return self._timed("forecast", key, lambda: forecast(mound, ticket, corrections),
+                           lambda ahead: ahead.distances.nbytes)
 
     def _timed(self, stage, key, make, size):
         begun = time.perf_counter()
         result = self.cache.made(key, make, size)
         self.seconds[stage] = time.perf_counter() - begun
         return result
+
+
+def _shaping(mound):
+    """The parts of a recipe that its density reads; the sun only where a mask asks for it."""
+    masks = [mask for part in (*mound.grains, *mound.patches) for mask in part.where]
+    sun = any(mask.by == "facing" and mask.toward == "sun" for mask in masks)
+    return (mound.mass, mound.steps, mound.grains, mound.patches, mound.skin,
+            (mound.light.sun.azimuth, mound.light.sun.elevation) if sun else ())
+
+
+def _disk_key(key):
+    """What is on disk was made by certain kernels: others may differ in the last digit."""
+    return key_of("kept", STAMP, key)
 
 
 def picture(stages, mound, grid, key, width, height, *, passes=1, clay=False, ticket=None):

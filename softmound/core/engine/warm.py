@@ -1,18 +1,45 @@
 """Compile every kernel once, so that nobody waits for it later."""
 
 import shutil
+import subprocess
+import sys
 
-from ..exchange.vdb import vdb_of
-from ..grain.fbm import fbm
+import numpy as np
+
+from ..grain.noise import noise_points
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
 from ..light.lattice import lit
 from ..light.march import march
 from ..light.shell import shell_of
 from ..light.tone import composed
-from ..recipe.models import Blob, Mass, Mound, Push
+from ..mass.pick import Picker
+from ..mass.polygons import narrow_band
+from ..mass.solids import solid_triangles
+from ..recipe import (
+    Arrays,
+    Blob,
+    ByHeight,
+    Crisp,
+    Mass,
+    Mottle,
+    Mound,
+    Nibble,
+    Paint,
+    Painted,
+    Patch,
+    Points,
+    Push,
+    Solid,
+    Stir,
+    Streak,
+)
+from ..volume.bricks import LANES, grid_of
+from ..volume.filters import smoothed
 from ..volume.sample import sample
-from .density import Memories, bounds_of, density_grid
+from ..volume.twin import vdb_of
+from ..volume.windows import window_differs
+from .density import Memories, density_grid
 
 _MARK = "complete"
 
@@ -30,6 +57,8 @@ def warmed():
 def warm_once(stream):
     """Compile all kernels unless that was done, with a line for each step.
 
+    Two processes share the work, since one compiles on one core only.
+
     Parameters
     ----------
     stream : file object
@@ -37,53 +66,89 @@ def warm_once(stream):
     """
     if warmed():
         return
-    print("Compiling the kernels, once for this machine (about a minute).", file=stream)
-    warm(lambda share, words: print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True))
-
-
-def warm(told):
-    """Compile all kernels by running each stage on a tiny mound.
-
-    Parameters
-    ----------
-    told : callable
-        Called as ``told(share, words)`` before each stage.
-    """
-    mound = Mound(
-        mass=Mass(blobs=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7)))),
-        grains=(Push(), Push(folded=True)),
-    )
-    made = {}
-
-    def density():
-        made["grid"] = density_grid(mound, 2.0)
-        density_grid(mound, 2.0, None, Memories())
-
-    def light():
-        made["lattice"] = lit(made["grid"], mound.light)
-        made["shell"] = shell_of(made["grid"])
-
-    def marching():
-        view = fitted(mound.view, *bounds_of(mound), 64, 48)
-        made["camera"] = camera_of(view, 64, 48)
-        made["layers"] = march(made["shell"], made["lattice"], mound.light, made["camera"])
-
-    steps = (
-        ("noise", lambda: fbm([[0.0, 1.0, 2.0]], mound.grains[0])),
-        ("forms, grains and skin", density),
-        ("light", light),
-        ("pictures", marching),
-        ("tone", lambda: composed(made["layers"], mound.light, made["camera"])),
-        ("windows", lambda: (vdb_of(made["grid"]), sample(made["grid"], [[0.0, 20.0, 0.0]]))),
-    )
-    for number, (words, step) in enumerate(steps):
-        told(number / len(steps), words)
-        step()
-    told(1.0, "done")
+    print("Compiling the kernels, once for this machine (one to two minutes).", file=stream)
+    other = subprocess.Popen([sys.executable, "-c", f"from {__name__} import warm_light; warm_light(lambda *_: None)"])
+    try:
+        warm_shape(lambda share, words: print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True))
+        print("   90 %  light and pictures", file=stream, flush=True)
+        if other.wait():
+            warm_light(lambda *_: None)
+    finally:
+        if other.poll() is None:
+            other.kill()
+    print("  100 %  done", file=stream, flush=True)
     folder = CACHE / STAMP
     folder.mkdir(parents=True, exist_ok=True)
     (folder / _MARK).touch()
     _forget_older(folder)
+
+
+def _run(steps, told):
+    for number, (words, step) in enumerate(steps):
+        told(0.9 * number / len(steps), words)
+        step()
+
+
+def warm_shape(told):
+    """Compile what makes a density, by making one of a tiny mound.
+
+    Parameters
+    ----------
+    told : callable
+        Called as ``told(share, words)`` before each step.
+    """
+    mound = Mound(
+        mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7)), Points(
+            centre=(0.0, 30.0, 0.0), first=6.0, cloud=Arrays(positions=[[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]])))),
+        grains=(Push(), Push(summed="folded")),
+    )
+
+    def grains():
+        where = (ByHeight(), Painted(strokes=(Paint(path=((0.0, 20.0, 0.0, 1.0),)),)))
+        density_grid(mound.edited(
+            grains=(Nibble(where=where), Mottle(depth=4.0), Stir(strength=1.0, steps=1), Streak(strength=2.0),
+                    Crisp(strength=0.5)),
+            patches=(Patch(),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
+
+    _run((
+        ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], mound.grains[0])),
+        ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
+        ("grains", grains),
+        ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
+        ("meshes", lambda: narrow_band(*solid_triangles(Solid(shape="box")), 4.0)),
+    ), told)
+
+
+def warm_light(told):
+    """Compile what lights and shows a grid, with one that needs no other kernel.
+
+    Parameters
+    ----------
+    told : callable
+        Called as ``told(share, words)`` before each step.
+    """
+    mound = Mound()
+    coords = np.stack(np.meshgrid(*[np.arange(-2, 2)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
+    values = np.linspace(0.0, 1.0, len(coords) * LANES, dtype=np.float32).reshape(-1, LANES)
+    grid = grid_of(2.0, coords, values, np.array([[3, 0, 0]], np.int32), np.ones(1, np.float32))
+    camera = camera_of(fitted(mound.view, np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
+    made = {}
+
+    def light():
+        made["lattice"], made["shell"] = lit(grid, mound.light), shell_of(grid)
+
+    def marching():
+        made["layers"] = march(made["shell"], made["lattice"], mound.light, camera)
+
+    def windows():
+        vdb_of(grid)
+        sample(grid, [[0.0, 20.0, 0.0]])
+        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+        for name in ("gaussian", "median", "flow"):
+            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
+
+    _run((("light", light), ("pictures", marching),
+          ("tone", lambda: composed(made["layers"], mound.light, camera)), ("windows", windows)), told)
 
 
 def _forget_older(folder):

@@ -12,7 +12,7 @@ def main(task, path, answer, name, gigabytes):
     Parameters
     ----------
     task : str
-        "facts" or "grid".
+        A key of `_TASKS`.
     path, answer : str
         File to read, file to write.
     name : str
@@ -28,25 +28,10 @@ def main(task, path, answer, name, gigabytes):
     limit = int(gigabytes) * 2**30
     resource.setrlimit(resource.RLIMIT_AS, (limit, limit))
     resource.setrlimit(resource.RLIMIT_CORE, (0, 0))
-    from ..recipe.problems import Problem
-    from .foreign import save_grid
-    from .reference import vdb
-    from .vdb import grid_from
-    from .vdb_facts import facts_of_file
+    from ..problems import Problem
 
     try:
-        if task == "facts":
-            facts = facts_of_file(path)
-            if not facts:
-                raise Problem("holds no grid; it is empty or damaged.")
-            pathlib.Path(answer).write_text(json.dumps(facts))
-            return 0
-        names = {g.name: g for g in vdb.readAllGridMetadata(path)}
-        if name not in names:
-            raise Problem(f"holds no grid {name!r}; it has {', '.join(map(repr, names)) or 'none'}.")
-        if not isinstance(names[name], vdb.FloatGrid):
-            raise Problem(f"the grid {name!r} holds {names[name].valueTypeName}; choose a float grid.")
-        save_grid(grid_from(vdb.read(path, name)), answer)
+        _TASKS[task](path, answer, name)
         return 0
     except Problem as problem:
         print(problem, file=sys.stderr)
@@ -56,6 +41,62 @@ def main(task, path, answer, name, gigabytes):
         reason = str(error).strip().splitlines()[0] if str(error).strip() else type(error).__name__
         print(f"damaged or not readable ({reason}); restore it from a copy.", file=sys.stderr)
     return 2
+
+
+def _facts(path, answer, _name):
+    from ..problems import Problem
+    from .vdb_facts import facts_of_file
+
+    facts = facts_of_file(path)
+    if not facts:
+        raise Problem("holds no grid; it is empty or damaged.")
+    pathlib.Path(answer).write_text(json.dumps(facts))
+
+
+def _grid(path, answer, name):
+    from ..problems import Problem
+    from ..volume.reference import vdb
+    from ..volume.twin import grid_from
+    from .foreign import SCALARS, save_grid
+
+    names = {g.name: g for g in vdb.readAllGridMetadata(path)}
+    if name not in names:
+        raise Problem(f"holds no grid {name!r}; it has {', '.join(map(repr, names)) or 'none'}.")
+    kind = names[name].valueTypeName
+    if kind.startswith("vec"):
+        raise Problem(f"the grid {name!r} holds vectors ({kind}); choose a grid of single numbers.")
+    if kind not in SCALARS:
+        raise Problem(f"the grid {name!r} holds numbers of type {kind}, which the OpenVDB library of this system cannot "
+                      "read; write it as float first.")
+    save_grid(grid_from(vdb.read(path, name)), answer)
+
+
+def _triangles(path, answer, _name):
+    import numpy as np
+
+    from .meshes import triangles_of_file
+
+    read = triangles_of_file(path)
+    np.savez(answer, vertices=read.vertices, faces=read.faces, facts=json.dumps(read.facts), open=read.open)
+
+
+def _points(path, answer, _name):
+    import numpy as np
+
+    from .points import points_of_file
+
+    np.savez(answer, **points_of_file(path))
+
+
+def _photograph(path, answer, _name):
+    import numpy as np
+
+    from .photographs import photograph_of_file
+
+    np.save(answer, photograph_of_file(path))
+
+
+_TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph}
 
 
 if __name__ == "__main__":

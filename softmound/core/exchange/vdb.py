@@ -1,170 +1,29 @@
-"""Between the brick grid and OpenVDB grids, window by window: never the whole bounding box."""
+"""OpenVDB files: written aside, read back, compared, and only then put in place."""
 
 import os
 import pathlib
 
 import numpy as np
 
+from ..problems import Problem
 from ..recipe.files import sync_folder
-from ..recipe.problems import Problem
-from ..volume.bricks import NODE, SIDE, grid_of
-from ..volume.windows import bricks_of, read_window
-from .reference import vdb
+from ..volume.bricks import SIDE
+from ..volume.reference import vdb
+from ..volume.tree import SPAN, placement
+from ..volume.twin import node_corners, vdb_of
+from ..volume.windows import window_differs
 
-SPAN = NODE * SIDE
-"""Voxels along a window: one lower internal node of the tree."""
-
-
-def node_corners(grid):
-    """Lowest brick of each window of a grid that holds anything.
-
-    Parameters
-    ----------
-    grid : BrickGrid
-
-    Returns
-    -------
-    ndarray of int32, shape (n, 3)
-        Multiples of 16 brick coordinates.
-    """
-    index = grid.index
-    return np.argwhere(index.top >= 0).astype(np.int32) * NODE + index.low
+HALF_ROUNDING = 2.0**-11
+"""Of a value: how far off 16 bits (IEEE 754 binary16, round to nearest) may be."""
+HALF_SMALLEST = 2.0**-25
 
 
-def vdb_of(grid, name="density", half=True, metadata=None, ticket=None):
-    """An OpenVDB fog volume of a grid.
-
-    Parameters
-    ----------
-    grid : BrickGrid
-        With background 0.
-    name : str, optional
-    half : bool, optional
-        Store as 16-bit floats when written.
-    metadata : dict, optional
-        Strings and numbers kept with the grid.
-    ticket : Ticket, optional
-
-    Returns
-    -------
-    FloatGrid
-        Voxel size and offset in metres; voxels that are not background are active.
-    """
-    out = vdb.FloatGrid(grid.background)
-    corners = node_corners(grid)
-    for number, corner in enumerate(corners):
-        if ticket is not None:
-            ticket.tick(number / len(corners))
-        window = read_window(grid, corner, (NODE, NODE, NODE))
-        out.copyFromArray(window, ijk=tuple(int(c) * SIDE for c in corner))
-    out.prune()
-    transform = vdb.createLinearTransform(voxelSize=grid.voxel)
-    transform.translate(tuple(grid.offset))
-    out.transform = transform
-    out.name = name
-    out.gridClass = vdb.GridClass.FOG_VOLUME
-    out.saveFloatAsHalf = bool(half)
-    out.addStatsMetadata()
-    for key, value in (metadata or {}).items():
-        out[key] = value
-    return out
+SURFACE = "surface"
+BAND = 3.0
+"""Voxels on either side of a level set."""
 
 
-def grid_from(source, ticket=None):
-    """The brick grid of an OpenVDB float grid.
-
-    Parameters
-    ----------
-    source : FloatGrid
-        With a uniform scale and no rotation.
-    ticket : Ticket, optional
-
-    Returns
-    -------
-    BrickGrid
-
-    Raises
-    ------
-    Problem
-        If the transform turns, shears or stretches.
-    """
-    voxel, offset = placement(source)
-    background = float(source.background)
-    parts = []
-    for corner in windows_of(source, ticket):
-        window = np.empty((SPAN,) * 3, np.float32)
-        source.copyToArray(window, ijk=tuple(int(c) for c in corner))
-        coords, values, tiles, tile_values = bricks_of(window, background)
-        if len(coords) or len(tiles):
-            shift = (corner // SIDE).astype(np.int32)
-            parts.append((coords + shift, values, tiles + shift, tile_values))
-    if not parts:
-        return grid_of(voxel, np.empty((0, 3)), np.empty((0, 512)), background=background,
-                       offset=offset)
-    coords, values, tiles, tile_values = (np.concatenate(piece) for piece in zip(*parts))
-    return grid_of(voxel, coords, values, tiles, tile_values, background, offset)
-
-
-def windows_of(source, ticket=None):
-    """Corners of the windows that cover all leaves and tiles of an OpenVDB grid.
-
-    Parameters
-    ----------
-    source : FloatGrid
-    ticket : Ticket, optional
-
-    Yields
-    ------
-    ndarray of int64, shape (3,)
-        Lowest voxel of a window of `SPAN` voxels a side.
-    """
-    if source.activeVoxelCount() == 0 and source.leafCount() == 0:
-        return
-    low, high = (np.array(corner) for corner in source.evalActiveVoxelBoundingBox())
-    if source.leafCount():
-        leaf_low, leaf_high = (np.array(corner) for corner in source.evalLeafBoundingBox())
-        if source.activeVoxelCount():
-            low, high = np.minimum(low, leaf_low), np.maximum(high, leaf_high)
-        else:
-            low, high = leaf_low, leaf_high
-    low, high = low // SPAN, high // SPAN
-    shape = high - low + 1
-    for number, at in enumerate(np.ndindex(*(int(s) for s in shape))):
-        if ticket is not None:
-            ticket.tick(number / int(shape.prod()))
-        yield (low + at) * SPAN
-
-
-def placement(source):
-    """Voxel size and world position of voxel (0, 0, 0) of an OpenVDB grid.
-
-    Parameters
-    ----------
-    source : FloatGrid
-
-    Returns
-    -------
-    (float, tuple of float)
-        In the file's unit.
-
-    Raises
-    ------
-    Problem
-        If the transform turns, shears or stretches.
-    """
-    to_world = source.transform.indexToWorld
-    origin = np.array(to_world((0, 0, 0)), float)
-    axes = np.array([np.array(to_world(tuple(e)), float) - origin for e in np.eye(3)])
-    voxel = float(axes[0, 0])
-    if voxel <= 0.0 or not np.allclose(axes, np.eye(3) * voxel, rtol=1e-6, atol=1e-6 * abs(voxel)):
-        raise Problem(
-            f"The grid {source.name!r} is turned or has voxels of unequal sides; "
-            "resample it to equal voxels along the axes first."
-        )
-    return voxel, tuple(float(o) for o in origin)
-
-
-def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None):
+def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None):
     """Write a grid as an OpenVDB file, read it back, and only then put it in place.
 
     Parameters
@@ -174,6 +33,11 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None)
     name, half, metadata
         As for `vdb_of`.
     ticket : Ticket, optional
+    tolerance : float, optional
+        Values so close to one another become one tile.
+    surface : (ndarray, ndarray), optional
+        Vertices (n, 3), in the grid's unit, and faces (m, 3) of a closed surface that is written beside the grid,
+        as a level set of its voxel.
 
     Raises
     ------
@@ -186,14 +50,21 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None)
     try:
         if ticket is not None:
             ticket.step(0.0, 0.5, "making the OpenVDB grid")
-        made = vdb_of(grid, name, half, metadata, ticket)
+        made = [vdb_of(grid, name, half, metadata, ticket)]
+        if tolerance > 0.0:
+            made[0].prune(tolerance)
+        if surface is not None:
+            made.append(_level_set(*surface, grid.voxel, half, metadata))
         if ticket is not None:
             ticket.step(0.5, 0.6, "writing the file")
-        vdb.write(str(aside), grids=[made], metadata={"creator": "Soft Mound"})
+        vdb.write(str(aside), grids=made, metadata={"creator": "Soft Mound"})
+        level_set = [(g.activeVoxelCount(), g.evalMinMax()) for g in made[1:]]
         del made
         if ticket is not None:
             ticket.step(0.6, 1.0, "reading the file back")
-        compare(aside, grid, name, half, ticket)
+        compare(aside, grid, name, half, ticket, tolerance)
+        for wanted in level_set:
+            _compare_level_set(aside, *wanted, half)
         with open(aside, "rb+") as written:
             os.fsync(written.fileno())
         os.replace(aside, path)
@@ -210,7 +81,26 @@ def _reason(error):
     return getattr(error, "strerror", None) or str(error).strip() or type(error).__name__
 
 
-def compare(path, grid, name="density", half=True, ticket=None):
+def _level_set(vertices, faces, voxel, half, metadata):
+    transform = vdb.createLinearTransform(voxelSize=voxel)
+    made = vdb.FloatGrid.createLevelSetFromPolygons(
+        np.asarray(vertices, np.float32), triangles=np.asarray(faces, np.uint32), transform=transform, halfWidth=BAND)
+    made.name, made.saveFloatAsHalf = SURFACE, bool(half)
+    made.addStatsMetadata()
+    for key, value in (metadata or {}).items():
+        made[key] = value
+    return made
+
+
+def _compare_level_set(path, active, ends, half):
+    stored = vdb.read(str(path), SURFACE)
+    slack = max(abs(v) for v in ends) * (HALF_ROUNDING if half else 0.0)
+    off = max(abs(a - b) for a, b in zip(ends, stored.evalMinMax()))
+    if stored.activeVoxelCount() != active or off > slack or stored.gridClass != vdb.GridClass.LEVEL_SET:
+        raise Problem(f"{path}: the surface did not survive writing; the file is not kept.")
+
+
+def compare(path, grid, name="density", half=True, ticket=None, tolerance=0.0):
     """Check that a file written by us holds a grid, voxel by voxel.
 
     Parameters
@@ -221,6 +111,8 @@ def compare(path, grid, name="density", half=True, ticket=None):
     half : bool, optional
         Whether it was stored as 16-bit floats.
     ticket : Ticket, optional
+    tolerance : float, optional
+        By how much values may differ beyond that.
 
     Raises
     ------
@@ -232,18 +124,15 @@ def compare(path, grid, name="density", half=True, ticket=None):
     same_place = np.allclose([voxel, *offset], [grid.voxel, *grid.offset], rtol=1e-6, atol=1e-6)
     if not same_place or stored.gridClass != vdb.GridClass.FOG_VOLUME:
         raise Problem(f"{path}: placement or class did not survive writing; the file is not kept.")
-    active = 0
+    slack = (HALF_ROUNDING, HALF_SMALLEST + tolerance) if half else (0.0, tolerance)
     window = np.empty((SPAN,) * 3, np.float32)
     corners = node_corners(grid)
     for number, corner in enumerate(corners):
         if ticket is not None:
             ticket.tick(number / len(corners))
         stored.copyToArray(window, ijk=tuple(int(c) * SIDE for c in corner))
-        wanted = read_window(grid, corner, (NODE, NODE, NODE))
-        active += int(np.count_nonzero(wanted != np.float32(grid.background)))
-        if half:
-            wanted = wanted.astype(np.float16).astype(np.float32)
-        if not np.array_equal(wanted, window):
+        if window_differs(grid, corner, window, *slack):
             raise Problem(f"{path}: values did not survive writing; the file is not kept.")
+    active = grid.active_voxels()
     if stored.activeVoxelCount() != active:
         raise Problem(f"{path}: active voxels did not survive writing; the file is not kept.")

@@ -2,8 +2,8 @@
 
 import numpy as np
 
-from .reference import vdb
-from .vdb import SPAN, windows_of
+from ..volume.reference import vdb
+from ..volume.tree import SPAN, windows_of
 
 
 def facts_of_file(path):
@@ -31,7 +31,10 @@ def _facts(path, outline):
         "bounds": None, "metadata": {k: _plain(v) for k, v in outline.metadata.items()},
         "bytes": None,
     }
-    grid = vdb.read(str(path), outline.name)
+    try:
+        grid = vdb.read(str(path), outline.name)
+    except TypeError:
+        return facts  # a type that the library's module does not know
     count = grid.activeVoxelCount()
     facts.update(active_voxels=count, bytes=grid.memUsage())
     if count:

@@ -22,10 +22,38 @@ _UNIT = f32(2.0 / 1023.0)
 
 
 @row
-def _corner(h, x, y, z):
+def mixed(h):
+    """Bits of a hash stirred once more.
+
+    Parameters
+    ----------
+    h : uint32
+
+    Returns
+    -------
+    uint32
+    """
     h = u32(h ^ (h >> u32(15)))
     h = u32(h * _MIX)
-    h = u32(h ^ (h >> u32(13)))
+    return u32(h ^ (h >> u32(13)))
+
+
+@row
+def corner(h, x, y, z):
+    """A hashed gradient times the way from its lattice point.
+
+    Parameters
+    ----------
+    h : uint32
+        Hash of the lattice point.
+    x, y, z : float32
+        From the lattice point.
+
+    Returns
+    -------
+    float32
+    """
+    h = mixed(h)
     gx = f32(i32(h & _TEN))
     gy = f32(i32((h >> u32(10)) & _TEN))
     gz = f32(i32((h >> u32(20)) & _TEN))
@@ -33,7 +61,17 @@ def _corner(h, x, y, z):
 
 
 @row
-def _fade(t):
+def fade(t):
+    """The quintic from 0 to 1 whose first two derivatives vanish at both ends.
+
+    Parameters
+    ----------
+    t : float32
+
+    Returns
+    -------
+    float32
+    """
     return t * t * t * (t * (t * f32(6) - f32(15)) + f32(10))
 
 
@@ -66,22 +104,22 @@ def gradient_noise(x, y, z, seed):
     x1 = x - f32(1)
     y1 = y - f32(1)
     z1 = z - f32(1)
-    u = _fade(x)
-    v = _fade(y)
-    w = _fade(z)
+    u = fade(x)
+    v = fade(y)
+    w = fade(z)
     jz = u32(iz + _Z)
     a = u32(ix + iy)
     b = u32(a + _X)
     c = u32(a + _Y)
     d = u32(b + _Y)
-    n000 = _corner(u32(a + iz), x, y, z)
-    n001 = _corner(u32(a + jz), x, y, z1)
-    n010 = _corner(u32(c + iz), x, y1, z)
-    n011 = _corner(u32(c + jz), x, y1, z1)
-    n100 = _corner(u32(b + iz), x1, y, z)
-    n101 = _corner(u32(b + jz), x1, y, z1)
-    n110 = _corner(u32(d + iz), x1, y1, z)
-    n111 = _corner(u32(d + jz), x1, y1, z1)
+    n000 = corner(u32(a + iz), x, y, z)
+    n001 = corner(u32(a + jz), x, y, z1)
+    n010 = corner(u32(c + iz), x, y1, z)
+    n011 = corner(u32(c + jz), x, y1, z1)
+    n100 = corner(u32(b + iz), x1, y, z)
+    n101 = corner(u32(b + jz), x1, y, z1)
+    n110 = corner(u32(d + iz), x1, y1, z)
+    n111 = corner(u32(d + jz), x1, y1, z1)
     n00 = n000 + w * (n001 - n000)
     n01 = n010 + w * (n011 - n010)
     n10 = n100 + w * (n101 - n100)

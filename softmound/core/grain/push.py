@@ -5,10 +5,28 @@ import numpy as np
 from ..kernels import f32, i32, kernel, prange
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE
-from .fbm import fbm_bricks
+from .noise import noise_bricks, slope_in_brick
+from .where import Scene, depends, shares
 
 EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
+CELLULAR_COST = 7
+"""Times what cellular noise costs beside gradient noise."""
+_AS_IS, _OUTWARD, _INWARD = range(3)
+
+
+def pushes(grains):
+    """Grains that move the surface.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+
+    Returns
+    -------
+    list of Push
+    """
+    return [g for g in grains if g.action == "push" and g.on and g.strength > 0.0]
 
 
 def reach_of(grains):
@@ -16,29 +34,73 @@ def reach_of(grains):
 
     Parameters
     ----------
-    grains : sequence of Push
+    grains : sequence of Grain
 
     Returns
     -------
     outward, inward : float
-        Metres. Folded noise only pushes outward.
+        Metres. Noise from 0 to 1 only pushes outward, unless it is told to push inward.
     """
-    live = [g for g in grains if g.on]
-    return sum(g.strength for g in live), sum(g.strength for g in live if not g.folded)
+    outward = inward = 0.0
+    for grain in pushes(grains):
+        outward += grain.strength if grain.direction != "inward" else 0.0
+        both = grain.direction == "both" and grain.signed
+        inward += grain.strength if both or grain.direction == "inward" else 0.0
+    return outward, inward
 
 
 @kernel
-def _add(total, noise, coords, voxel, strength, level, per_metre, least):
+def _move(total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
+    """Add to a field what a grain pushes."""
     for b in prange(total.shape[0]):
         y0 = f32(coords[b, 1] * SIDE) * voxel - level
         for lane in range(LANES):
             rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
             rise = max(f32(0), min(f32(1), rise))
-            share = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
-            total[b, lane] += strength * share * noise[b, lane]
+            part = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
+            n = noise[b, lane]
+            if mode != _AS_IS:
+                n = f32(0.5) + f32(0.5) * n if signed else n
+                n = -n if mode == _INWARD else n
+            if masked:
+                part *= share[b, lane]
+            total[b, lane] += strength * part * n
 
 
-def pushed(distance, coords, voxel, grains, base, ticket=None, memory=None, out=None):
+@kernel
+def _evened(distance, voxel, out):
+    for b in prange(distance.shape[0]):
+        slopes = np.empty(LANES, np.float32)
+        for lane in range(LANES):
+            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+            slopes[lane] = np.sqrt(gx * gx + gy * gy + gz * gz)
+        for lane in range(LANES):
+            out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(4), slopes[lane]))
+
+
+def evened(distance, voxel, out=None):
+    """Pushed distances put back, to first order, to true ones: divided by their slope.
+
+    Parameters
+    ----------
+    distance : ndarray of float32, shape (n, 512)
+        Metres.
+    voxel : float
+        Metres.
+    out : ndarray of float32, shape (n, 512), optional
+        May be `distance` itself.
+
+    Returns
+    -------
+    ndarray of float32, shape (n, 512)
+        Right near the surface, where the skin is; the slope is held within 0.4 and 4.
+    """
+    out = np.empty_like(distance) if out is None else out
+    _evened(distance, f32(voxel), out)
+    return out
+
+
+def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None, stamps=None, out=None):
     """Displaced distance at the voxels of some bricks.
 
     Parameters
@@ -49,12 +111,15 @@ def pushed(distance, coords, voxel, grains, base, ticket=None, memory=None, out=
         Their bricks.
     voxel : float
         Metres.
-    grains : sequence of Push
-    base : BaseLevel
-        Grains that are weaker below fade over one feature size above it.
+    grains : sequence of Grain
+        Others than Push are left out. Each sees the surface as those before it have left it.
+    scene : Scene, optional
+        Grains that are weaker below fade over one feature size above its base level.
     ticket : Ticket, optional
     memory : BrickMemory, optional
-        Noise depends on the place and the grains alone: what an earlier call left here is used.
+        What an earlier call left here is used, for bricks whose stamps are the same.
+    stamps : ndarray of int64, shape (n,), optional
+        What the distance of each brick depends on besides its place; needed with a memory.
     out : ndarray of float32, shape (n, 512), optional
         May be `distance` itself.
 
@@ -63,38 +128,63 @@ def pushed(distance, coords, voxel, grains, base, ticket=None, memory=None, out=
     ndarray of float32, shape (n, 512)
         Metres.
     """
+    scene = Scene() if scene is None else scene
     out = np.empty_like(distance) if out is None else out
-    live = [g for g in grains if g.on and g.strength > 0.0]
+    live = pushes(grains)
     if not live:
         out[...] = distance
         return out
+    size = _chunk(live)
+    after = any(depends(g) for g in live)
+
+    def worked(part):
+        if after:
+            return _pushed(distance[part].copy(), coords[part], voxel, live, scene)
+        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, live, scene)
+        return np.add(offsets, distance[part]) if memory is None else offsets
+
     if memory is None:
-        for part in chunks(len(coords), _chunk(live), ticket):
-            np.subtract(distance[part], _offsets(coords[part], voxel, live, base), out=out[part])
+        for part in chunks(len(coords), size, ticket):
+            out[part] = worked(part)
         return out
 
     def compute(rows):
-        offsets = np.empty((len(rows), LANES), np.float32)
-        for part in chunks(len(rows), _chunk(live), ticket):
-            offsets[part] = _offsets(coords[rows[part]], voxel, live, base)
-        return offsets
+        made = np.empty((len(rows), LANES), np.float32)
+        for part in chunks(len(rows), size, ticket):
+            made[part] = worked(rows[part])
+        return made
 
-    stamps = np.zeros(len(coords), np.int64)
-    return np.subtract(
-        distance, memory.recalled((voxel, tuple(live), base.on, base.altitude), coords, stamps, compute), out=out
-    )
+    # Noise depends on the place and the grains alone, unless a grain reads the distance too.
+    marks = stamps if after else np.zeros(len(coords), np.int64)
+    about = (voxel, tuple(live), scene.base.on, scene.base.altitude, _anchor(live, scene),
+             scene.read_by(m for g in live for m in g.where))
+    known = memory.recalled(about, coords, marks, compute)
+    if after:
+        out[...] = known
+        return out
+    return np.add(known, distance, out=out)
+
+
+def _anchor(grains, scene):
+    """Where the mound is, if any noise goes with it: dragging the first form forgets no other noise."""
+    noises = [*grains, *(m.noise for g in grains for m in g.where if m.by == "noise")]
+    return scene.origin if any(noise.anchor == "mound" for noise in noises) else None
 
 
 def _chunk(grains):
-    return max(64, EVALUATIONS // (LANES * sum(g.octaves for g in grains)))
+    cost = sum(g.octaves * (CELLULAR_COST if g.kind == "cellular" else 1) + (3 * g.warp.octaves if g.warp else 0)
+               for g in grains)
+    return max(64, EVALUATIONS // (LANES * cost))
 
 
-def _offsets(coords, voxel, grains, base):
-    total = np.zeros((len(coords), LANES), np.float32)
+def _pushed(total, coords, voxel, grains, scene):
+    """Distance, or nothing, with all grains taken off it."""
     room = np.empty_like(total)
     for grain in grains:
-        noise = fbm_bricks(coords, voxel, grain, room)
-        least = 1.0 - grain.weaker_below if base.on else 1.0
-        _add(total, noise, coords, f32(voxel), f32(grain.strength), f32(base.altitude),
-             f32(1.0 / grain.feature), f32(least))
+        noise = noise_bricks(coords, voxel, grain, room, scene.origin, total, grain.at_surface)
+        least = 1.0 - grain.weaker_below if scene.base.on else 1.0
+        share = shares(grain.where, coords, voxel, total, scene)
+        mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[grain.direction]
+        _move(total, noise, coords, f32(voxel), f32(-grain.strength), mode, grain.signed, f32(scene.base.altitude),
+              f32(1.0 / grain.feature), f32(least), room if share is None else share, share is not None)
     return total

@@ -1,9 +1,38 @@
-"""Which feature sizes a grain covers, and how strongly."""
+"""Which feature sizes a grain covers, how strongly, and what is missing or wasted."""
+
+from dataclasses import dataclass
 
 import numpy as np
 
 OCTAVE_WIDTH = 0.42
 """Width of one octave of gradient noise around its feature size, in natural logarithms."""
+NATURE = 0.05
+"""Amplitude of nature's slope at the size of the cloud, in parts of it."""
+RESOLVED = 2.0
+"""Voxels that a feature takes at least."""
+WIDEST_GAP = 2.7
+"""Of two neighbouring sizes, from the finest of one grain to the largest of the next finer one."""
+
+
+def amplitude_of(grain):
+    """How far a grain moves things about, in metres.
+
+    Parameters
+    ----------
+    grain : Grain
+
+    Returns
+    -------
+    float
+        Of Nibble how deep it eats; of Mottle, which moves nothing, the share of its feature size.
+    """
+    if grain.action == "nibble":
+        return grain.strength * grain.depth
+    if grain.action == "mottle":
+        return grain.strength * grain.feature / 4.0
+    if grain.action == "streak":
+        return min(grain.strength, grain.feature)
+    return grain.strength
 
 
 def octaves_of(grain):
@@ -11,7 +40,7 @@ def octaves_of(grain):
 
     Parameters
     ----------
-    grain : Push
+    grain : Grain
 
     Returns
     -------
@@ -20,7 +49,7 @@ def octaves_of(grain):
     """
     steps = np.arange(grain.octaves)
     shares = grain.gain**steps
-    return grain.feature / grain.lacunarity**steps, grain.strength * shares / shares.sum()
+    return grain.feature / grain.lacunarity**steps, amplitude_of(grain) * shares / shares.sum()
 
 
 def hill(grain, sizes):
@@ -28,7 +57,7 @@ def hill(grain, sizes):
 
     Parameters
     ----------
-    grain : Push
+    grain : Grain
     sizes : ndarray of float64, shape (n,)
         Metres.
 
@@ -40,3 +69,96 @@ def hill(grain, sizes):
     features, amplitudes = octaves_of(grain)
     apart = np.log(np.asarray(sizes)[:, None] / features) / OCTAVE_WIDTH
     return (amplitudes * np.exp(-0.5 * apart**2)).sum(axis=1)
+
+
+def summed(grains, sizes):
+    """Amplitude of all grains together over feature sizes: independent patterns add as their squares.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+    sizes : ndarray of float64, shape (n,)
+        Metres.
+
+    Returns
+    -------
+    ndarray of float64, shape (n,)
+    """
+    live = [hill(grain, sizes) ** 2 for grain in grains if grain.on]
+    return np.sqrt(np.sum(live, axis=0)) if live else np.zeros(len(sizes))
+
+
+@dataclass(frozen=True)
+class Advice:
+    """Something that the scale ruler marks.
+
+    Attributes
+    ----------
+    kind : str
+        "gap" or "waste".
+    sentence, remedy : str
+        What is so, and what the remedy does.
+    low, high : float
+        Feature sizes it is about, metres.
+    grains : tuple of Grain
+        With the remedy applied.
+    """
+
+    kind: str
+    sentence: str
+    remedy: str
+    low: float
+    high: float
+    grains: tuple
+
+
+def advised(grains, voxel):
+    """What is missing between grains, and what lies below what the voxel can hold.
+
+    Parameters
+    ----------
+    grains : tuple of Grain
+    voxel : float
+        Metres.
+
+    Returns
+    -------
+    list of Advice
+        The coarsest first.
+    """
+    found = []
+    finest = RESOLVED * voxel
+    live = sorted((n for n, g in enumerate(grains) if g.on), key=lambda n: -grains[n].feature)
+    for above, below in zip(live, live[1:]):
+        end, start = float(octaves_of(grains[above])[0][-1]), grains[below].feature
+        if end / start <= WIDEST_GAP or start < finest:
+            continue
+        middle = float(f"{(end * start) ** 0.5:.3g}")
+        # As strong as the straight line between its neighbours on the ruler.
+        ends = octaves_of(grains[above])[1][-1], octaves_of(grains[below])[1][0]
+        base = grains[above]
+        octaves = max(1, round(np.log(end / start) / np.log(base.lacunarity)) - 1)
+        factor = float(np.sqrt(ends[0] * ends[1])) / max(octaves_of(base.edited(octaves=octaves))[1][0], 1e-9)
+        bridge = base.edited(feature=middle * base.lacunarity ** ((octaves - 1) / 2), octaves=octaves,
+                             seed=(base.seed + 31) % 2**31, strength=base.strength * factor)
+        found.append(Advice(
+            "gap", f"Nothing between {start:.2g} and {end:.2g} m: the layers will look like two clouds laid on each other.",
+            f"Add a grain at {middle:.2g} m", start, end, grains[: above + 1] + (bridge,) + grains[above + 1 :]))
+    for number in live:
+        grain = grains[number]
+        sizes, _ = octaves_of(grain)
+        kept = int((sizes >= finest).sum())
+        if kept == len(sizes):
+            continue
+        low, high = float(sizes[-1]), min(finest, float(sizes[0]))
+        if kept:
+            changed = grain.edited(octaves=kept)
+            what = f"{len(sizes) - kept} octave{'s' if len(sizes) - kept > 1 else ''} of {grain.action} at {grain.feature:.3g} m"
+            remedy = f"Keep {kept} octave{'s' if kept > 1 else ''}"
+            verb = "is" if len(sizes) - kept == 1 else "are"
+        else:
+            changed = grain.edited(on=False)
+            what, remedy, verb = f"All of {grain.action} at {grain.feature:.3g} m", "Turn it off", "is"
+        found.append(Advice("waste", f"{what} {verb} finer than two final voxels and cannot be held.", remedy, low, high,
+                            grains[:number] + (changed,) + grains[number + 1 :]))
+    return found

@@ -12,8 +12,8 @@ from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
 from ..exchange.png import png_of
 from ..exchange.vdb import write_vdb
+from ..problems import Problem
 from ..recipe.files import sync_folder, write_mound
-from ..recipe.problems import Problem
 
 FORMAT = 1
 THUMB = (480, 320)
@@ -83,7 +83,7 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None):
     """
     voxel = mound.voxels.final if voxel is None else voxel
     stages = Stages() if stages is None else stages
-    refuse_unless_fits(mound, voxel)
+    refuse_unless_fits(stages.forecast(mound, ticket), voxel)
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("There is no cloud to publish; add a blob above the base level first.")
@@ -160,7 +160,8 @@ def recipe_mark(mound):
     str
         32 hexadecimal digits.
     """
-    return key_of("recipe", mound.mass, mound.voxels, mound.grains, mound.skin, mound.light)
+    return key_of("recipe", mound.mass, mound.voxels, mound.steps, mound.grains, mound.patches, mound.skin,
+                  mound.light)
 
 
 def facts_of(mound, grid, voxel):

@@ -4,7 +4,7 @@ import json
 import pathlib
 from dataclasses import dataclass
 
-from ..recipe.problems import Problem
+from ..problems import Problem
 from .asset import checksum
 
 _NEEDED = ("name", "unit", "grid", "voxel", "dims", "bounds", "active_voxels", "range",

@@ -1,9 +1,10 @@
 """The camera of a view: rays through pixels and points on the picture."""
 
-import math
 from dataclasses import dataclass
 
 import numpy as np
+
+from ..directions import direction_of
 
 FILM = 36.0
 """Width of the film back in millimetres."""
@@ -75,22 +76,6 @@ class Camera:
             self.height / 2 - float(to @ self.up) * per_metre,
             per_metre,
         )
-
-
-def direction_of(azimuth, elevation):
-    """Unit vector toward a point of the sky.
-
-    Parameters
-    ----------
-    azimuth, elevation : float
-        Degrees; azimuth 0 is +z and 90 is +x.
-
-    Returns
-    -------
-    ndarray of float64, shape (3,)
-    """
-    a, e = math.radians(azimuth), math.radians(elevation)
-    return np.array([math.sin(a) * math.cos(e), math.sin(e), math.cos(a) * math.cos(e)])
 
 
 def camera_of(view, width, height):

@@ -8,9 +8,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..directions import direction_of
 from ..kernels import f32, kernel, prange
 from ..volume.bricks import SIDE
-from .camera import direction_of
 from .sky import CHANNELS
 from .sweep import depth_toward
 from .transmittance import transmittance

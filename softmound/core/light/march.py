@@ -10,10 +10,10 @@ import math
 
 import numpy as np
 
+from ..directions import direction_of
 from ..kernels import call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import NOTHING, SIDE
 from ..volume.lookup import code_at
-from .camera import direction_of
 from .lattice import OCTAVES
 from .shell import WIDE
 from .transmittance import transmittance

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from .camera import direction_of
+from ..directions import direction_of
 
 # (azimuth, elevation, weight) of the directions light is gathered from, by channel. Weights are
 # shares of the sphere; together they cover it: 0.25 above 30 degrees, 0.25 between that and the

@@ -4,8 +4,8 @@ import math
 
 import numpy as np
 
+from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange, row, u32
-from .camera import direction_of
 from .sky import gathered
 
 SHOULDER = 1.7
@@ -110,7 +110,7 @@ def _compose(layers, right, up, forward, spread, centre_x, centre_y, stride, sun
                              + pixel[2] * parts[1, n] + pixel[3] * parts[2, n])
                     value = gain * (cloud + behind * (f32(1) - opacity))
                     out[line, column, n] = _shown(value, table, dither)
-            out[line, column, 3] = np.uint8(255)
+            out[line, column, 3] = np.uint8(min(f32(255), opacity * f32(255) + f32(0.5)))
 
 
 def composed(layers, light, camera, *, stride=1, clay=False):
@@ -128,7 +128,7 @@ def composed(layers, light, camera, *, stride=1, clay=False):
     Returns
     -------
     ndarray of uint8, shape (rows, columns, 4)
-        RGBA, encoded for the screen; one pixel for each ray.
+        RGB encoded for the screen, the sky included, and the cloud's opacity; one pixel for each ray.
     """
     out = np.empty((*layers.shape[:2], 4), np.uint8)
     sky, sun = light.sky, light.sun

@@ -1,7 +1,7 @@
 """Which bricks can hold surface, found from large cells down to single bricks.
 
-The distance to melted ellipsoids is 1-Lipschitz whatever their roles, so its value at the middle of
-a cell bounds it all over the cell. Each cell passes to its eight children only the blobs that can matter
+The distance to melted forms is 1-Lipschitz whatever their roles, so its value at the middle of a
+cell bounds it all over the cell. Each cell passes to its eight children only the rows that can matter
 inside it, which makes the cost grow with the surface and not with blobs times space.
 """
 
@@ -9,17 +9,19 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange, row
+from ..kernels import f32, kernel, prange
 from ..ticket import chunks
-from .ellipsoid import ball_distance, blob_distance, joined_distance
+from ..volume.bricks import SIDE
+from .ellipsoid import joined_distance, melted
+from .levels import FAR, PRESSED, pressed
+from .table import BALL, BASE, FORM, KIND, PLAIN, TOP, row_distance
 
 CHUNK = 4096
-FAR = 1e9
 
 
 @dataclass(frozen=True, eq=False)
 class Cells:
-    """Cells of one size and the blobs that matter in each.
+    """Cells of one size and the rows that matter in each.
 
     Attributes
     ----------
@@ -30,9 +32,9 @@ class Cells:
     starts, counts : ndarray of int64, shape (n,)
         Run of `blobs` for each cell.
     blobs : ndarray of int32
-        Rows of the blob table.
+        Rows of the table of a shape.
     stamps : ndarray of int64, shape (n,)
-        Hash of the blobs that matter in each cell, in their order.
+        Hash of the rows that matter in each cell, in their order.
     """
 
     size: int
@@ -43,94 +45,169 @@ class Cells:
     stamps: np.ndarray
 
 
-@row
-def _any_distance(blob, x, y, z):
-    if blob[19] > f32(0):
-        return ball_distance(blob, x, y, z)
-    return blob_distance(blob, x, y, z)
-
-
 @kernel
-def _measure(coords, edge, reach, table, hashes, starts, counts, blobs, melt, only_adds, outward,
-             inward, out_starts, out_blobs, out_counts, stamps, distance):
+def _measure(coords, edge, half_diagonal, table, balls, forms, hashes, starts, counts, blobs, melt, only_adds,
+             only_plain_adds, balls_alone, slack, levels, outward, inward, voxels, places, codes, values,
+             out_starts, out_blobs, out_counts, stamps, reach, distance):
     half = edge * f32(0.5)
     for n in prange(coords.shape[0]):
         x = f32(coords[n, 0]) * edge + half
         y = f32(coords[n, 1]) * edge + half
         z = f32(coords[n, 2]) * edge + half
-        near = f32(FAR)
-        joined = f32(FAR)
+        r = half_diagonal + slack
+        for side in range(2):
+            # Where a level presses heights together, a point can stand for one so much farther off.
+            level = levels[side]
+            if level[0] > f32(0) and level[5] * (y - level[1]) - half < level[2]:
+                r += f32(PRESSED) * level[2]
+        reach[n] = r
+        height = pressed(pressed(y, levels[0]), levels[1])
         first = starts[n]
         last = first + counts[n]
-        for at in range(first, last):
-            blob = table[blobs[at]]
-            d = _any_distance(blob, x, y, z)
-            near = min(near, d)
-            joined = joined_distance(joined, d, blob)
-        distance[n] = joined
-        # In a union, a blob farther than twice the melt behind the nearest cannot change the join.
-        # With other roles the nearest may have been carved away, and only what cannot reach the band
-        # is left out: blobs that add beyond it, that carve or keep wholly within it.
-        limit = near + f32(2) * (reach + melt)
-        if not only_adds:
-            limit = outward + reach + f32(2) * melt
-        depth = inward + reach + f32(2) * melt
+        apart = np.empty(counts[n], np.float32)
+        nearest = np.empty(counts[n], np.float32)
+        whole = np.empty(counts[n], np.float32)
+        # As if all rows were balls in plain forms, which most of them are: this loop vectorises.
+        for m in range(counts[n]):
+            which = blobs[first + m]
+            dx = x - balls[0, which]
+            dy = height - balls[1, which]
+            dz = z - balls[2, which]
+            apart[m] = np.sqrt(dx * dx + dy * dy + dz * dz) - balls[3, which]
+        near = f32(FAR)
+        joined = f32(FAR)
         kept = 0
         stamp = np.int64(0)
-        for at in range(first, last):
-            blob = table[blobs[at]]
-            d = _any_distance(blob, x, y, z)
-            if blob[20] > f32(0):
-                matters = d <= limit
+        if only_plain_adds:
+            # Each row for itself, with little to decide: several times as fast as what follows.
+            for m in range(counts[n]):
+                if not balls_alone and table[blobs[first + m], KIND] != f32(BALL):
+                    apart[m] = row_distance(table[blobs[first + m]], x, height, z, voxels, places, codes, values)
+            for m in range(counts[n]):
+                near = min(near, apart[m])
+            for m in range(counts[n]):
+                if apart[m] < joined + melt:  # else the union stays as it is
+                    blend = forms[np.int64(table[blobs[first + m], FORM]), 2]
+                    joined = melted(joined, apart[m], blend)
+            distance[n] = joined
+            limit = near + f32(2) * (r + melt)
+            for m in range(counts[n]):
+                which = blobs[first + m]
+                out_blobs[out_starts[n] + kept] = which
+                matters = apart[m] <= limit
+                kept += 1 if matters else 0
+                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[which] if matters else stamp
+            out_counts[n] = kept
+            stamps[n] = stamp
+            continue
+        at = first
+        while at < last:
+            begun = at
+            number = np.int64(table[blobs[at], FORM])
+            # Numbers rather than views of rows: a view counts its references, and two threads that
+            # count the same ones wait for each other.
+            plain = forms[number, PLAIN] > f32(0)
+            lower = height
+            if not plain:
+                lower = pressed(pressed(height, forms[number, BASE : BASE + 6]), forms[number, TOP : TOP + 6])
+            own = f32(FAR)
+            least = f32(FAR)
+            sign_before = forms[number, 0]
+            sign_own = forms[number, 1]
+            blend = forms[number, 2]
+            while at < last and np.int64(table[blobs[at], FORM]) == number:
+                d = apart[at - first]
+                if not plain or table[blobs[at], KIND] != f32(BALL):
+                    d = row_distance(table[blobs[at]], x, lower, z, voxels, places, codes, values)
+                    apart[at - first] = d
+                least = min(least, d)
+                if not plain:
+                    own = melted(own, d, blend)
+                elif sign_before < f32(0) or d < joined + blend:  # else a union stays as it is
+                    joined = joined_distance(joined, d, sign_before, sign_own, blend)
+                at += 1
+            cut = least
+            if not plain:
+                for level in range(BASE, TOP + 1, TOP - BASE):
+                    if forms[number, level] > f32(0):
+                        beyond = forms[number, level + 5] * (forms[number, level + 1] - y)
+                        own = max(own, beyond)
+                        cut = max(cut, beyond)
+                joined = joined_distance(joined, own, sign_before, sign_own, blend)
+            nearest[begun - first] = least
+            whole[begun - first] = cut
+            near = min(near, cut)
+        distance[n] = joined
+        # In a union, a form farther than twice the melt behind the nearest cannot change the join. With
+        # other roles the nearest may have been carved away, and only what cannot reach the band is left
+        # out: forms that add beyond it, that carve or keep wholly within it.
+        limit = near + f32(2) * (r + melt)
+        if not only_adds:
+            limit = outward + r + f32(2) * melt
+        depth = inward + r + f32(2) * melt
+        at = first
+        while at < last:
+            begun = at - first
+            number = np.int64(table[blobs[at], FORM])
+            adds = forms[number, 0] > f32(0)
+            if adds:
+                matters = whole[begun] <= limit
             else:
-                matters = blob[21] * d <= depth
-            if matters:
-                out_blobs[out_starts[n] + kept] = blobs[at]
-                kept += 1
-                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
+                matters = forms[number, 1] * whole[begun] <= depth
+            farthest = nearest[begun] + f32(2) * (r + melt)
+            if adds and forms[number, PLAIN] > f32(0):
+                farthest = min(farthest, limit)
+            while at < last and np.int64(table[blobs[at], FORM]) == number:
+                if matters and apart[at - first] <= farthest:
+                    out_blobs[out_starts[n] + kept] = blobs[at]
+                    kept += 1
+                    stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
+                at += 1
         out_counts[n] = kept
         stamps[n] = stamp
 
 
-def measured(cells, voxel, table, hashes, side, outward, inward, ticket=None):
-    """Distance at the middle of each cell, and the cells with their lists of blobs cut down.
+def measured(cells, voxel, shape, outward, inward, ticket=None):
+    """Distance at the middle of each cell, and the cells with their lists of rows cut down.
 
     Parameters
     ----------
     cells : Cells
     voxel : float
         Metres.
-    table : ndarray of float32, shape (b, 23)
-    hashes : ndarray of int64, shape (b,)
-        Of the rows of the table.
-    side : int
-        Voxels along a brick.
+    shape : Shape
     outward, inward : float
         Reach of the band in which distances have to be right, metres.
     ticket : Ticket, optional
 
     Returns
     -------
-    distance : ndarray of float32, shape (n,)
-        Metres.
+    distance, reach : ndarray of float32, shape (n,)
+        Metres; and by how much the distance can differ from it within the cell.
     cells : Cells
     """
-    edge = cells.size * side * voxel
+    edge = cells.size * SIDE * voxel
     count = len(cells.coords)
     distance = np.empty(count, np.float32)
+    reach = np.empty(count, np.float32)
     counts = np.empty(count, np.int64)
     stamps = np.empty(count, np.int64)
     starts = np.cumsum(cells.counts) - cells.counts
     blobs = np.empty(int(cells.counts.sum()), np.int32)
-    melt = float(table[:, 22].max(initial=0.0))
-    only_adds = bool(np.all(table[:, 20] > 0.0))
+    melt = float(shape.forms[:, 2].max(initial=0.0))
+    fields = shape.fields
+    # Between the nodes of a field's coarser levels distances are a little off.
+    half_diagonal = edge * 3**0.5 / 2 * (1.1 if len(fields.voxels) else 1.0)
+    plain = shape.only_adds and bool(np.all(shape.forms[:, PLAIN] > 0.0))
+    alone = bool(np.all(shape.table[:, KIND] == BALL))
     for part in chunks(count, CHUNK, ticket):
         _measure(
-            cells.coords[part], f32(edge), f32(edge * 3**0.5 / 2), table, hashes,
-            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), only_adds, f32(outward),
-            f32(inward), starts[part], blobs, counts[part], stamps[part], distance[part],
+            cells.coords[part], f32(edge), f32(half_diagonal), shape.table, shape.balls, shape.forms, shape.hashes,
+            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), shape.only_adds, plain, alone, f32(shape.slack),
+            shape.levels, f32(outward), f32(inward), fields.voxels, fields.places, fields.codes, fields.values,
+            starts[part], blobs, counts[part], stamps[part], reach[part], distance[part],
         )
-    return distance, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
+    return distance, reach, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
 
 
 def first_cells(low, high, size, blob_count):

@@ -5,50 +5,34 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..grain.fbm import fbm_at
-from ..kernels import call, f32, i32, kernel, prange, u32
+from ..kernels import call, f32, i32, kernel, prange
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
-from .buds import rows_of_all
-from .cells import FAR, Cells, bricks_inside, chosen, first_cells, halved, joined, measured
-from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, joined_distance, melted
+from .cells import Cells, bricks_inside, chosen, first_cells, halved, joined, measured
+from .ellipsoid import ball_distance, blob_distance, joined_distance
+from .field import field_at
+from .levels import FAR, flatten, pressed
+from .table import (
+    ANCHOR,
+    BALL,
+    BASE,
+    ELLIPSOID,
+    FIELD,
+    FORM,
+    KIND,
+    PLAIN,
+    ROUGH,
+    TOP,
+    Shape,
+    form_box,
+    row_distance,
+    shape_of,
+)
 
 CHUNK = 512
 BLOCK = 4096
 """Cells halved at a time."""
-RAGGED_OCTAVES = 3
-
-
-@dataclass(frozen=True, eq=False)
-class Shape:
-    """Mass as the kernels want it.
-
-    Attributes
-    ----------
-    table : ndarray of float32, shape (n, 23)
-    hashes : ndarray of int64, shape (n,)
-        Of the rows of the table.
-    base, top : BaseLevel
-    """
-
-    table: np.ndarray
-    hashes: np.ndarray
-    base: object
-    top: object
-
-
-def shape_of(mass):
-    """Numbers of a mass.
-
-    Parameters
-    ----------
-    mass : Mass
-
-    Returns
-    -------
-    Shape
-    """
-    table, hashes = rows_of_all([b for b in mass.blobs if not b.hidden], mass.melt)
-    return Shape(table, hashes, mass.base, mass.top)
+ROUGH_OCTAVES = 3
 
 
 def box_of(mass, reach=0.0):
@@ -65,83 +49,133 @@ def box_of(mass, reach=0.0):
     (ndarray of float64, ndarray of float64) or None
         Lower and upper corner in metres, or None when nothing is left above the base level.
     """
-    adding = [blob for blob in mass.blobs if blob.role == "adds" and not blob.hidden]
-    if not adding:
+    global _latest
+    about, found = _latest
+    if about is not mass:
+        adding = [form for form in mass.forms if form.role == "adds" and form.shapes]
+        boxes = [box for box in (form_box(form, mass.melt) for form in adding) if box is not None]
+        found = None
+        if boxes:
+            boxes = np.array(boxes)
+            # Melting pushes the surface out by less than the melt radius.
+            grow = max(form.rough.strength if form.rough is not None else 0.0 for form in adding) + max(
+                mass.melt if form.melt is None else form.melt for form in adding)
+            found = boxes[:, 0].min(axis=0) - grow, boxes[:, 1].max(axis=0) + grow, grow
+        _latest = (mass, found)
+    if found is None:
         return None
-    table = rows_of_all(adding, mass.melt)[0].astype(np.float64)
-    turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
-    extent = np.sqrt(np.einsum("nij,ni->nj", turned**2, table[:, 12:15] ** 2))
-    # Melting pushes the surface out by less than the melt radius.
-    reach = reach + float(table[:, 22].max())
-    low = (table[:, :3] - extent).min(axis=0) - reach
-    high = (table[:, :3] + extent).max(axis=0) + reach
+    low, high, grow = found[0] - reach, found[1] + reach, found[2] + reach
     if mass.base.on:
-        low[1] = max(low[1], mass.base.altitude - mass.base.raggedness - reach)
+        low[1] = max(low[1], mass.base.altitude - mass.base.raggedness - grow)
     if mass.top.on:
-        high[1] = min(high[1], mass.top.altitude + mass.top.raggedness + reach)
+        high[1] = min(high[1], mass.top.altitude + mass.top.raggedness + grow)
     return None if low[1] >= high[1] else (low, high)
 
 
-@call
-def _flatten(brick, x0, y0, z0, voxel, side, level, seed):
-    """Cut a brick's shape at a level: `side` is 1 for what lies below it, -1 for what lies above.
+_latest = (None, None)
+"""The mass asked about last and its box: several stages ask about the same one."""
 
-    `level` holds altitude, softness, raggedness and the frequency of the raggedness.
-    """
-    altitude, softness, raggedness, frequency = level[0], level[1], level[2], level[3]
-    deepest = f32(FAR)
+
+@call
+def _join_row(acc, b, x0, z0, heights, voxel, sign_before, sign_own, melt, voxels, places, codes, values):
+    """Join one row to the distances of a brick."""
+    kind = np.int64(b[KIND])
+    if kind == BALL:
+        for lane in range(LANES):
+            n = i32(lane)
+            d = ball_distance(b, x0 + f32(n >> 6) * voxel, heights[lane], z0 + f32(n & 7) * voxel)
+            acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
+    elif kind == ELLIPSOID:
+        for lane in range(LANES):
+            n = i32(lane)
+            d = blob_distance(b, x0 + f32(n >> 6) * voxel, heights[lane], z0 + f32(n & 7) * voxel)
+            acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
+    elif kind == FIELD:
+        first = np.int64(b[13])
+        count = np.int64(b[14])
+        scale = f32(1) / b[12]
+        for lane in range(LANES):
+            x = x0 + f32(lane >> 6) * voxel - b[0]
+            y = heights[lane] - b[1]
+            z = z0 + f32(lane & 7) * voxel - b[2]
+            d = b[12] * field_at(
+                voxels, places, codes, values, first, count, (b[3] * x + b[4] * y + b[5] * z) * scale * b[15],
+                (b[6] * x + b[7] * y + b[8] * z) * scale, (b[9] * x + b[10] * y + b[11] * z) * scale)
+            acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
+    else:
+        for lane in range(LANES):
+            n = i32(lane)
+            d = row_distance(b, x0 + f32(n >> 6) * voxel, heights[lane], z0 + f32(n & 7) * voxel, voxels, places,
+                             codes, values)
+            acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
+
+
+@call
+def _roughen(acc, form, x0, y0, z0, voxel, seed):
+    """Displace the distances of a brick by the form's roughness."""
+    strength = form[ROUGH]
+    frequency = form[ROUGH + 1]
     for lane in range(LANES):
-        deepest = min(deepest, brick[lane])
-    beyond = max(side * (altitude - y0), side * (altitude - y0 - f32(SIDE - 1) * voxel))
-    if beyond + raggedness <= deepest - softness:
-        return  # well on the other side the smooth maximum changes nothing
-    for i in range(SIDE):
-        for k in range(SIDE):
-            height = altitude
-            if raggedness > f32(0):
-                height += raggedness * fbm_at(
-                    (x0 + f32(i) * voxel) * frequency, f32(0.5), (z0 + f32(k) * voxel) * frequency,
-                    RAGGED_OCTAVES, f32(2), f32(0.5), f32(0), seed,
-                )
-            for j in range(SIDE):
-                lane = (i << 6) | (j << 3) | k
-                outside = side * (height - (y0 + f32(j) * voxel))
-                # The smooth maximum is the smooth minimum upside down.
-                brick[lane] = -melted(-brick[lane], -outside, softness)
+        if abs(acc[lane]) > f32(FAR) * f32(0.5):
+            continue
+        x = x0 + f32(lane >> 6) * voxel
+        y = y0 + f32((lane >> 3) & 7) * voxel
+        z = z0 + f32(lane & 7) * voxel
+        if form[ANCHOR] > f32(0):
+            x -= form[7]
+            y -= form[8]
+            z -= form[9]
+            x, y, z = (form[10] * x + form[11] * y + form[12] * z, form[13] * x + form[14] * y + form[15] * z,
+                       form[16] * x + form[17] * y + form[18] * z)
+        acc[lane] -= strength * fbm_at(x * frequency, y * frequency, z * frequency, ROUGH_OCTAVES, f32(2), f32(0.5),
+                                       f32(0), seed)
 
 
 @kernel
-def _evaluate(coords, voxel, table, starts, counts, blobs, base_on, base, base_seed, top_on, top,
-              top_seed, out):
+def _evaluate(coords, voxel, table, forms, seeds, starts, counts, rows, levels, base_seed, top_seed,
+              voxels, places, codes, values, out):
     for b in prange(coords.shape[0]):
         x0 = f32(coords[b, 0] * SIDE) * voxel
         y0 = f32(coords[b, 1] * SIDE) * voxel
         z0 = f32(coords[b, 2] * SIDE) * voxel
         brick = out[b]
+        heights = np.empty(LANES, np.float32)
+        lower = np.empty(LANES, np.float32)
+        own = np.empty(LANES, np.float32)
         for lane in range(LANES):
             brick[lane] = f32(FAR)
-        for at in range(starts[b], starts[b] + counts[b]):
-            blob = table[blobs[at]]
-            if blob[19] > f32(0):
-                for lane in range(LANES):
-                    n = i32(lane)
-                    d = ball_distance(
-                        blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
-                        z0 + f32(n & 7) * voxel,
-                    )
-                    brick[lane] = joined_distance(brick[lane], d, blob)
-            else:
-                for lane in range(LANES):
-                    n = i32(lane)
-                    d = blob_distance(
-                        blob, x0 + f32(n >> 6) * voxel, y0 + f32((n >> 3) & 7) * voxel,
-                        z0 + f32(n & 7) * voxel,
-                    )
-                    brick[lane] = joined_distance(brick[lane], d, blob)
-        if base_on:
-            _flatten(brick, x0, y0, z0, voxel, f32(1), base, base_seed)
-        if top_on:
-            _flatten(brick, x0, y0, z0, voxel, f32(-1), top, top_seed)
+            y = y0 + f32((i32(lane) >> 3) & 7) * voxel
+            heights[lane] = pressed(pressed(y, levels[0]), levels[1])
+        at = starts[b]
+        last = at + counts[b]
+        while at < last:
+            number = np.int64(table[rows[at], FORM])
+            form = forms[number]
+            if form[PLAIN] > f32(0):
+                _join_row(brick, table[rows[at]], x0, z0, heights, voxel, form[0], form[1], form[2], voxels, places,
+                          codes, values)
+                at += 1
+                continue
+            # A form of several rows that is finished before it takes its role.
+            for lane in range(LANES):
+                own[lane] = f32(FAR)
+                lower[lane] = pressed(pressed(heights[lane], form[BASE : BASE + 6]), form[TOP : TOP + 6])
+            while at < last and np.int64(table[rows[at], FORM]) == number:
+                _join_row(own, table[rows[at]], x0, z0, lower, voxel, f32(1), f32(1), form[2], voxels, places, codes,
+                          values)
+                at += 1
+            if form[ROUGH] > f32(0):
+                _roughen(own, form, x0, y0, z0, voxel, seeds[number, 0])
+            if form[BASE] > f32(0):
+                flatten(own, x0, y0, z0, voxel, form[BASE : BASE + 6], seeds[number, 1])
+            if form[TOP] > f32(0):
+                flatten(own, x0, y0, z0, voxel, form[TOP : TOP + 6], seeds[number, 2])
+            for lane in range(LANES):
+                brick[lane] = joined_distance(brick[lane], own[lane], form[0], form[1], form[2])
+        if levels[0, 0] > f32(0):
+            flatten(brick, x0, y0, z0, voxel, levels[0], base_seed)
+        if levels[1, 0] > f32(0):
+            flatten(brick, x0, y0, z0, voxel, levels[1], top_seed)
 
 
 @dataclass(frozen=True, eq=False)
@@ -154,10 +188,13 @@ class Band:
         Of one brick each, sorted by x, then y, then z.
     inside : ndarray of int32, shape (m, 3)
         Bricks wholly deeper than the band.
+    shape : Shape
+        What the cells' lists refer to.
     """
 
     cells: Cells
     inside: np.ndarray
+    shape: Shape
 
 
 def band_of(mass, voxel, outward, inward, ticket=None):
@@ -176,22 +213,50 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     -------
     Band
     """
-    shape = shape_of(mass)
+    quiet = ticket.quiet() if ticket is not None else None
     box = box_of(mass, outward)
     if box is None:
-        return Band(first_cells((0, 0, 0), (-1, -1, -1), 1, 0), np.empty((0, 3), np.int32))
+        mass = mass.model_copy(update={"forms": ()})
+    shape = shape_of(mass, voxel, max(outward, inward), quiet)
+    if not len(shape.table):
+        return Band(first_cells((0, 0, 0), (-1, -1, -1), 1, 0), np.empty((0, 3), np.int32), shape)
     edge = SIDE * voxel
     low, high = (np.floor(corner / edge).astype(np.int64) for corner in box)
     size = 1
     while ((high - low + 1) / size).max() > 8:
         size *= 2
     cells = first_cells(low, high, size, len(shape.table))
-    inside = [np.empty((0, 3), np.int32)]
+    cells, inside = descended(cells, voxel, shape, outward, inward, ticket)
+    return Band(cells, inside, shape)
+
+
+def descended(cells, voxel, shape, outward, inward, ticket=None):
+    """Single bricks of the band within some cells.
+
+    Parameters
+    ----------
+    cells : Cells
+        Of a size that is a power of two.
+    voxel : float
+        Metres.
+    shape : Shape
+    outward, inward : float
+        Reach of the band, metres.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    cells : Cells
+        Of size 1, sorted.
+    inside : ndarray of int32, shape (m, 3)
+        Bricks wholly deeper than the band.
+    """
     quiet = ticket.quiet() if ticket is not None else None
+    inside = [np.empty((0, 3), np.int32)]
 
     def kept(cells):
-        distance, cells = measured(cells, voxel, shape.table, shape.hashes, SIDE, outward, inward, quiet)
-        lower, upper = _bounds(distance, cells, voxel, shape)
+        distance, reach, cells = measured(cells, voxel, shape, outward, inward, quiet)
+        lower, upper = _bounds(distance, reach, cells, voxel, shape)
         deep = upper < -inward
         if deep.any():
             inside.append(bricks_inside(chosen(cells, deep)))
@@ -215,13 +280,12 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     if order is not None:
         cells = chosen(cells, order)
     look()
-    return Band(cells, np.concatenate(inside))
+    return cells, np.concatenate(inside)
 
 
-def _bounds(distance, cells, voxel, shape):
+def _bounds(distance, reach, cells, voxel, shape):
     """Bounds of the distance over each cell, levels included."""
     edge = cells.size * SIDE * voxel
-    reach = edge * 3**0.5 / 2
     lower, upper = distance - reach, distance + reach
     middle = (cells.coords[:, 1] + 0.5) * edge
     for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
@@ -233,27 +297,27 @@ def _bounds(distance, cells, voxel, shape):
     return lower, upper
 
 
-def distance_in(mass, voxel, cells, ticket=None, memory=None):
+def distance_in(shape, voxel, cells, ticket=None, memory=None):
     """Signed distance at the voxels of some bricks.
 
     Parameters
     ----------
-    mass : Mass
+    shape : Shape
+        The one that the cells' lists refer to.
     voxel : float
         Metres.
     cells : Cells
         Of size 1, from `band_of`.
     ticket : Ticket, optional
     memory : BrickMemory, optional
-        Bricks whose blobs did not change since the last call are taken from here.
+        Bricks whose forms did not change since the last call are taken from here.
 
     Returns
     -------
     ndarray of float32, shape (n, 512)
-        Metres, negative inside. Exact for one blob; where blobs melt and where the base level
-        joins, a bound that is 1-Lipschitz but for the raggedness.
+        Metres, negative inside. Exact for one blob; where forms melt and near levels a bound, that is
+        1-Lipschitz but for raggedness, roughness and the pressing.
     """
-    shape = shape_of(mass)
     if memory is None:
         return _computed(shape, voxel, cells, ticket)
     about = (voxel, shape.base, shape.top)
@@ -264,17 +328,12 @@ def distance_in(mass, voxel, cells, ticket=None, memory=None):
 
 
 def _computed(shape, voxel, cells, ticket):
-    base, top = shape.base, shape.top
     out = np.empty((len(cells.coords), LANES), np.float32)
+    fields = shape.fields
     for part in chunks(len(cells.coords), CHUNK, ticket):
         _evaluate(
-            cells.coords[part], f32(voxel), shape.table, cells.starts[part], cells.counts[part],
-            cells.blobs, base.on, _level_row(base), u32(base.seed), top.on, _level_row(top),
-            u32(top.seed), out[part],
+            cells.coords[part], f32(voxel), shape.table, shape.forms, shape.seeds, cells.starts[part],
+            cells.counts[part], cells.blobs, shape.levels, np.uint32(shape.base.seed), np.uint32(shape.top.seed),
+            fields.voxels, fields.places, fields.codes, fields.values, out[part],
         )
     return out
-
-
-def _level_row(level):
-    return np.array([level.altitude, max(level.softness, SMALLEST_MELT), level.raggedness,
-                     1.0 / level.ragged_size], np.float32)

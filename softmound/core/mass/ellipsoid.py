@@ -14,45 +14,12 @@ import numpy as np
 
 from ..kernels import f32, row
 
-COLUMNS = 23
-"""Row of a blob table: centre 3, rotation 9, radii 3, r^2 - rmin^2 3, rmin^2, 1 for a ball, the two
-signs of its role, its melt."""
-SIGNS = {"adds": (1.0, 1.0), "carves": (-1.0, 1.0), "keeps": (-1.0, -1.0)}
-"""Of what came before and of the blob: between them every role is a (smooth) minimum."""
 SMALLEST_MELT = 1e-6
 STEPS = 7
 """Newton steps: leaves an error below 1e-3 of the largest radius up to an aspect of 10 to 1."""
 OFF_AXIS = f32(3e-3)
 """How near to its planes of symmetry a point may be, in radii. On them the root hides behind a pole
 and Newton's method creeps; the distance hardly differs, for it has a minimum or maximum there."""
-
-
-def blob_table(blobs, melt=0.0):
-    """Numbers of blobs as the kernels want them.
-
-    Parameters
-    ----------
-    blobs : sequence of Blob
-    melt : float, optional
-        Metres, for blobs that have none of their own.
-
-    Returns
-    -------
-    ndarray of float32, shape (n, 23)
-    """
-    table = np.zeros((len(blobs), COLUMNS), np.float32)
-    for line, blob in zip(table, blobs):
-        radii = np.asarray(blob.radii, dtype=np.float64)
-        smallest = float(radii.min()) ** 2
-        line[0:3] = blob.centre
-        line[3:12] = rotation_matrix(blob.rotation).T.ravel()
-        line[12:15] = radii
-        line[15:18] = radii**2 - smallest
-        line[18] = smallest
-        line[19] = 1.0 if radii.min() == radii.max() else 0.0
-        line[20:22] = SIGNS[blob.role]
-        line[22] = max(melt if blob.melt is None else blob.melt, SMALLEST_MELT)
-    return table
 
 
 def rotation_matrix(degrees):
@@ -80,8 +47,8 @@ def blob_distance(b, x, y, z):
 
     Parameters
     ----------
-    b : ndarray of float32, shape (23,)
-        A row of a blob table.
+    b : ndarray of float32
+        Row of the table.
     x, y, z : float32
         Metres.
 
@@ -133,7 +100,8 @@ def ball_distance(b, x, y, z):
 
     Parameters
     ----------
-    b : ndarray of float32, shape (23,)
+    b : ndarray of float32
+        Row of the table.
     x, y, z : float32
         Metres.
 
@@ -149,8 +117,8 @@ def ball_distance(b, x, y, z):
 
 
 @row
-def joined_distance(before, d, b):
-    """Distance after one more blob has taken its role.
+def joined_distance(before, d, sign_before, sign_own, melt):
+    """Distance after one more form has taken its role.
 
     Union is min(a, d), difference max(a, -d) = -min(-a, d), intersection max(a, d) = -min(-a, -d):
     with two signs all three are the same smooth minimum.
@@ -158,16 +126,18 @@ def joined_distance(before, d, b):
     Parameters
     ----------
     before, d : float32
-        Distances to what came before and to the blob, metres.
-    b : ndarray of float32, shape (23,)
-        Row of the blob.
+        Distances to what came before and to the form, metres.
+    sign_before, sign_own : float32
+        Of its role.
+    melt : float32
+        Blend radius in metres, above 0.
 
     Returns
     -------
     float32
         Metres.
     """
-    return b[20] * melted(b[20] * before, b[21] * d, b[22])
+    return sign_before * melted(sign_before * before, sign_own * d, melt)
 
 
 @row

@@ -1,27 +1,107 @@
-"""The outline of a blob in the picture."""
+"""The outline of a form in the picture."""
 
 import numpy as np
+from scipy.spatial import ConvexHull, QhullError
 
+from ..recipe.forms import Blob, Points, Solid, Trail
+from .buds import trail_balls
 from .ellipsoid import rotation_matrix
+from .sculpt import points_and_radii, sculpted, triangles
+from .surface import placed
+
+MOST_POINTS = 4000
+"""Of a surface, for its outline."""
 
 
-def blob_outline(blob, camera, points=48):
-    """Outline of an ellipsoid as a camera sees it.
-
-    In the space where the blob is the unit ball, the points it shows edge-on from e lie on the
-    circle p . e = 1.
+def outline_of(form, camera, points=48):
+    """Outline of a form as a camera sees it: exact for a blob, else of the hull around it.
 
     Parameters
     ----------
-    blob : Blob
+    form : Form
     camera : Camera
     points : int, optional
+        Of a blob's outline.
 
     Returns
     -------
-    ndarray of float64, shape (points, 2), or None
-        Pixels; None when the camera is inside the blob or the blob is not wholly in front.
+    ndarray of float64, shape (n, 2), or None
+        Pixels; None when it is not wholly in front, or nothing is there.
     """
+    form = sculpted(form)
+    if isinstance(form, Blob):
+        return _ellipse(form, camera, points)
+    hull = placed(form, own_hull(form))
+    pixels = [camera.pixel(p) for p in hull]
+    if len(hull) < 3 or any(p is None for p in pixels):
+        return None
+    flat = np.array(pixels)[:, :2]
+    try:
+        return flat[ConvexHull(flat).vertices]
+    except QhullError:
+        return None
+
+
+def own_hull(form):
+    """Points of a form that hold all others between them, in its own axes.
+
+    Parameters
+    ----------
+    form : Form
+        After its strokes.
+
+    Returns
+    -------
+    ndarray of float64, shape (n, 3)
+        Metres.
+    """
+    if isinstance(form, (Points, Trail)):
+        if isinstance(form, Trail):
+            balls = trail_balls(form)
+            centres, radii = balls[:, :3], balls[:, 3]
+        else:
+            centres, radii = points_and_radii(form)
+        if not len(centres):
+            return np.empty((0, 3))
+        step = max(1, len(centres) // MOST_POINTS)
+        corners = np.stack(np.meshgrid([-1, 1], [-1, 1], [-1, 1], indexing="ij"), -1).reshape(-1, 3) * 0.6
+        cloud = (centres[::step, None, :] + radii[::step, None, None] * corners).reshape(-1, 3)
+    else:
+        cloud = triangles(form)[0]
+        cloud = cloud[:: max(1, len(cloud) // MOST_POINTS)]
+    try:
+        return cloud[ConvexHull(cloud).vertices]
+    except (QhullError, ValueError):
+        return cloud  # flat, or too few
+
+
+def half_sizes(form):
+    """Half the size of a form along its own axes, and the middle of its box.
+
+    Parameters
+    ----------
+    form : Form
+
+    Returns
+    -------
+    half, middle : ndarray of float64, shape (3,)
+        Own axes, metres.
+    """
+    form = sculpted(form)
+    if isinstance(form, Blob):
+        return np.array(form.radii, float), np.zeros(3)
+    if isinstance(form, Solid):
+        return np.array(form.size, float) / 2, np.zeros(3)
+    hull = own_hull(form)
+    if not len(hull):
+        return np.ones(3), np.zeros(3)
+    low, high = hull.min(axis=0), hull.max(axis=0)
+    return np.maximum((high - low) / 2, 1e-3), (low + high) / 2
+
+
+def _ellipse(blob, camera, points):
+    """In the space where the blob is the unit ball, the points it shows edge-on from e lie on the
+    circle p . e = 1."""
     to_world = rotation_matrix(blob.rotation) * np.asarray(blob.radii)
     eye = np.linalg.solve(to_world, camera.eye - np.asarray(blob.centre))
     away = float(eye @ eye)
@@ -38,43 +118,3 @@ def blob_outline(blob, camera, points=48):
     if any(p is None for p in pixels):
         return None
     return np.array(pixels)[:, :2]
-
-
-def moved(blob, camera, dx, dy):
-    """The blob slid parallel to the picture, so that it follows the hand.
-
-    Parameters
-    ----------
-    blob : Blob
-    camera : Camera
-    dx, dy : float
-        Pixels to the right and down.
-
-    Returns
-    -------
-    Blob
-    """
-    at = camera.pixel(blob.centre)
-    if at is None:
-        return blob
-    step = (dx * camera.right - dy * camera.up) / at[2]
-    return blob.edited(centre=tuple(round(float(c + s), 4) for c, s in zip(blob.centre, step)))
-
-
-def resized(blob, factor, limits):
-    """The blob with all radii times a factor.
-
-    Parameters
-    ----------
-    blob : Blob
-    factor : float
-        Above 0.
-    limits : (float, float)
-        Smallest and largest radius in metres.
-
-    Returns
-    -------
-    Blob
-    """
-    low, high = limits
-    return blob.edited(radii=tuple(float(min(max(round(r * factor, 4), low), high)) for r in blob.radii))

@@ -1,39 +1,147 @@
-"""Which blob a ray meets first."""
+"""What a ray meets first: the blocked-in surface itself, whatever it is made of."""
+
+from dataclasses import dataclass
 
 import numpy as np
 
-from .buds import seen_with_owners
-from .ellipsoid import rotation_matrix
+from ..kernels import f32, serial
+from .distance import box_of
+from .ellipsoid import joined_distance, melted
+from .levels import FAR, pressed
+from .table import BASE, FORM, PLAIN, TOP, row_distance, shape_of
+
+STEPS = 400
 
 
-def blob_hit(mass, origin, direction):
-    """First blob along a ray that is seen: neither hidden nor taken away from others.
+@serial
+def _at_point(x, y, z, table, forms, levels, voxels, places, codes, values):
+    """Distance to the shape, and the form whose surface is nearest: as `_evaluate`, less what is ragged."""
+    height = pressed(pressed(y, levels[0]), levels[1])
+    joined = f32(FAR)
+    nearest = f32(FAR)
+    owner = -1
+    at = 0
+    while at < table.shape[0]:
+        number = np.int64(table[at, FORM])
+        form = forms[number]
+        lower = pressed(pressed(height, form[BASE : BASE + 6]), form[TOP : TOP + 6])
+        own = f32(FAR)
+        while at < table.shape[0] and np.int64(table[at, FORM]) == number:
+            d = row_distance(table[at], x, lower, z, voxels, places, codes, values)
+            if form[PLAIN] > f32(0):
+                own = min(own, d)
+                joined = joined_distance(joined, d, form[0], form[1], form[2])
+            else:
+                own = melted(own, d, form[2])
+            at += 1
+        if form[PLAIN] == f32(0):
+            for level in range(BASE, TOP + 1, TOP - BASE):
+                if form[level] > f32(0):
+                    own = max(own, form[level + 5] * (form[level + 1] - y))
+            joined = joined_distance(joined, own, form[0], form[1], form[2])
+        if form[0] > f32(0) and own < nearest:
+            nearest = own
+            owner = number
+    for side in range(2):
+        if levels[side, 0] > f32(0):
+            joined = max(joined, levels[side, 5] * (levels[side, 1] - y))
+    return joined, owner
+
+
+@serial
+def _march(origin, way, start, end, tolerance, table, forms, levels, voxels, places, codes, values):
+    along = start
+    for _ in range(STEPS):
+        d, owner = _at_point(f32(origin[0] + along * way[0]), f32(origin[1] + along * way[1]),
+                             f32(origin[2] + along * way[2]), table, forms, levels, voxels, places, codes, values)
+        if d < tolerance:
+            return along, owner
+        # Near levels heights are pressed together, so that distances are up to twice as long.
+        along += max(d * 0.5 if levels[0, 0] + levels[1, 0] > f32(0) and d < f32(8) * levels[0, 2] else d * 0.9,
+                     tolerance)
+        if along > end:
+            break
+    return -1.0, -1
+
+
+@dataclass(frozen=True, eq=False)
+class Hit:
+    """Where a ray meets the shape.
+
+    Attributes
+    ----------
+    number : int
+        Of the form met.
+    along : float
+        How many directions away.
+    point, normal : ndarray of float64, shape (3,)
+        World, metres; the normal of unit length.
+    """
+
+    number: int
+    along: float
+    point: np.ndarray
+    normal: np.ndarray
+
+
+class Picker:
+    """A mass made ready for rays. Fields are used as they are; nothing is waited for.
 
     Parameters
     ----------
     mass : Mass
-    origin, direction : sequence of float, length 3
-        Metres; the direction need not be of unit length.
-
-    Returns
-    -------
-    (int, float) or None
-        Number of the blob (its buds count as itself) and how many directions away it is met; None
-        if none is.
     """
-    there = [(blob, owner) for blob, owner in seen_with_owners(mass) if blob.role == "adds"]
-    if not there:
-        return None
-    origin, direction = np.asarray(origin, float), np.asarray(direction, float)
-    centres = np.array([blob.centre for blob, _ in there])
-    # World to the space where each blob is the unit ball.
-    own = np.array([rotation_matrix(blob.rotation).T / np.asarray(blob.radii)[:, None] for blob, _ in there])
-    o = np.einsum("nij,nj->ni", own, origin - centres)
-    d = np.einsum("nij,j->ni", own, direction)
-    a, b, c = (d * d).sum(axis=1), (o * d).sum(axis=1), (o * o).sum(axis=1) - 1.0
-    inside = b * b - a * c
-    root = np.sqrt(np.maximum(inside, 0.0))
-    along = np.where(-b - root > 0.0, (-b - root) / a, (-b + root) / a)
-    along = np.where((inside >= 0.0) & (along > 0.0), along, np.inf)
-    first = int(along.argmin())
-    return (there[first][1], float(along[first])) if np.isfinite(along[first]) else None
+
+    def __init__(self, mass):
+        self._box = box_of(mass)
+        self._shape = shape_of(mass, fields="ready")
+        self._given = (self._shape.table, self._shape.forms, self._shape.levels, self._shape.fields.voxels,
+                       self._shape.fields.places, self._shape.fields.codes, self._shape.fields.values)
+
+    def hit(self, origin, way):
+        """First point of the shape along a ray.
+
+        Parameters
+        ----------
+        origin, way : sequence of float, length 3
+            Metres; the direction need not be of unit length.
+
+        Returns
+        -------
+        Hit or None
+        """
+        if self._box is None or not len(self._shape.table):
+            return None
+        origin, way = np.asarray(origin, np.float64), np.asarray(way, np.float64)
+        length = float(np.linalg.norm(way))
+        way = way / length
+        with np.errstate(divide="ignore", invalid="ignore"):
+            ends = (np.array(self._box) - origin) / way
+        near, far = np.nanmax(ends.min(axis=0)), np.nanmin(ends.max(axis=0))
+        if far < max(near, 0.0):
+            return None
+        size = float((self._box[1] - self._box[0]).max())
+        along, owner = _march(origin, way, max(float(near), 0.0), float(far), size * 2e-4, *self._given)
+        if along < 0.0 or owner < 0:
+            return None
+        point = origin + along * way
+        return Hit(self._shape.numbers[owner], along / length, point, self._normal(point, size * 1e-3))
+
+    def distance(self, point):
+        """Signed distance of a point to the shape.
+
+        Parameters
+        ----------
+        point : sequence of float, length 3
+
+        Returns
+        -------
+        float
+            Metres.
+        """
+        return float(_at_point(*(f32(c) for c in point), *self._given)[0])
+
+    def _normal(self, point, step):
+        slope = np.array([self.distance(point + step * e) - self.distance(point - step * e) for e in np.eye(3)])
+        size = np.linalg.norm(slope)
+        return slope / size if size > 0.0 else np.array([0.0, 1.0, 0.0])

@@ -1,27 +1,63 @@
 """Frozen models of everything the artist decides, and the `.mound` file."""
 
+from ..problems import Problem
+from .arrays import Arrays
+from .curve import SKIN_CURVES, Curve, eased
 from .files import mound_json, parse_mound, read_mound, read_thumb, write_mound, write_whole
-from .models import (
+from .forms import (
     BaseLevel,
     Blob,
     Buds,
+    Coat,
+    Dabs,
+    Mesh,
+    Points,
+    Roughness,
+    Solid,
+    Stroke,
+    TopLevel,
+    Trail,
+    Volume,
+)
+from .grains import (
+    ByDepth,
+    ByFacing,
+    ByForm,
+    ByHeight,
+    ByNoise,
+    Crisp,
+    Mottle,
+    Nibble,
+    Noise,
+    Paint,
+    Painted,
+    Patch,
+    Push,
+    Stir,
+    Streak,
+    Warp,
+)
+from .models import (
+    Grow,
     Light,
+    LowerSkin,
     Mass,
     Medium,
     Mound,
-    Push,
+    Reference,
     Skin,
     Sky,
+    Smooth,
     Sun,
-    TopLevel,
     View,
     Voxels,
     limits,
 )
-from .problems import Problem
 
 __all__ = [
-    "BaseLevel", "Blob", "Buds", "Light", "Mass", "Medium", "Mound", "Problem", "Push", "Skin", "Sky",
-    "Sun", "TopLevel", "View", "Voxels", "limits", "mound_json", "parse_mound", "read_mound", "read_thumb",
-    "write_mound", "write_whole",
+    "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Crisp", "Mottle", "Nibble", "Noise",
+    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "Light", "LowerSkin", "Mass", "Medium",
+    "Mesh", "Mound", "Points", "Problem", "Push", "Reference", "Roughness", "SKIN_CURVES", "Skin", "Sky", "Smooth",
+    "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
+    "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

@@ -1,4 +1,4 @@
-"""The `.mound` file: a zip of `mound.json` and `thumb.png` (docs/mound-format.md)."""
+"""The `.mound` file: a zip of `mound.json`, `thumb.png` and arrays (docs/mound-format.md)."""
 
 import io
 import json
@@ -10,9 +10,10 @@ import zlib
 
 from pydantic import ValidationError
 
+from ..problems import Problem, sentence_for
+from .arrays import LARGEST_ARRAY, arrays_from, member_key, members_of
 from .migrations import migrated
 from .models import Mound
-from .problems import Problem, sentence_for
 
 LARGEST_RECIPE = 64 * 2**20
 LARGEST_THUMB = 16 * 2**20
@@ -33,7 +34,7 @@ def mound_json(mound):
     return json.dumps(mound.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n"
 
 
-def parse_mound(text, source):
+def parse_mound(text, source, arrays=None):
     """Read a recipe from its JSON text.
 
     Parameters
@@ -41,6 +42,8 @@ def parse_mound(text, source):
     text : str or bytes
     source : str or path-like
         For the sentence when it cannot be read.
+    arrays : dict of str to Arrays, optional
+        By key: what its forms and photographs refer to.
 
     Returns
     -------
@@ -57,7 +60,7 @@ def parse_mound(text, source):
         place = f" in line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
         raise Problem(f"{source}: mound.json is not valid JSON{place}; restore it from a copy.") from error
     try:
-        return Mound.model_validate(migrated(data, source))
+        return Mound.model_validate(migrated(data, source), context={"arrays": arrays or {}})
     except ValidationError as error:
         raise Problem(sentence_for(error, source)) from error
 
@@ -79,12 +82,13 @@ def write_mound(path, mound, thumb=None):
     """
     buffer = io.BytesIO()
     with zipfile.ZipFile(buffer, "w", zipfile.ZIP_DEFLATED) as archive:
-        for name, content in (("mound.json", mound_json(mound).encode()), ("thumb.png", thumb)):
+        members = [("mound.json", mound_json(mound).encode()), ("thumb.png", thumb), *members_of(mound.arrays())]
+        for name, content in members:
             if content is not None:
                 # A fixed date: the same recipe gives the same bytes.
                 entry = zipfile.ZipInfo(name, date_time=(2000, 1, 1, 0, 0, 0))
                 entry.compress_type = zipfile.ZIP_DEFLATED
-                archive.writestr(entry, content)
+                archive.writestr(entry, content, compresslevel=1 if member_key(name) else 6)
     write_whole(path, buffer.getvalue())
 
 
@@ -152,7 +156,15 @@ def read_mound(path):
     Problem
         One sentence on what is wrong with the file.
     """
-    return parse_mound(_member(path, "mound.json"), path)
+    members = _members(path, lambda name: name == "mound.json" or member_key(name))
+    if "mound.json" not in members:
+        raise Problem(f"{path}: holds no mound.json; this is not a Soft Mound file.")
+    text = members.pop("mound.json")
+    try:
+        arrays = arrays_from(members)
+    except (ValueError, EOFError, OSError, MemoryError) as error:
+        raise Problem(f"{path}: its arrays are damaged; restore the file from a copy.") from error
+    return parse_mound(text, path, arrays)
 
 
 def read_thumb(path):
@@ -172,26 +184,27 @@ def read_thumb(path):
     Problem
         If the file is no mound.
     """
-    return _member(path, "thumb.png")
+    return _members(path, lambda name: name == "thumb.png").get("thumb.png")
 
 
-def _member(path, wanted):
+def _members(path, wanted):
+    """Contents of the members whose name is wanted, after all names and sizes were checked."""
     path = pathlib.Path(path)
+    found = {}
     try:
         with zipfile.ZipFile(path) as archive:
             entries = archive.infolist()
             for entry in entries:
                 _check_member(entry, path)
-            if wanted not in archive.namelist():
-                if wanted == "mound.json":
-                    raise Problem(f"{path}: holds no mound.json; this is not a Soft Mound file.")
-                return None
-            with archive.open(wanted) as stream:
-                # Read to the limit and no further: the stated size may lie.
-                content = stream.read(_MEMBERS[wanted] + 1)
-            if len(content) > _MEMBERS[wanted]:
-                raise Problem(f"{path}: {wanted} unpacks to more than it states; it is not opened.")
-            return content
+            for entry in entries:
+                if wanted(entry.filename):
+                    with archive.open(entry) as stream:
+                        # Read to the limit and no further: the stated size may lie.
+                        content = stream.read(_limit(entry.filename) + 1)
+                    if len(content) > _limit(entry.filename):
+                        raise Problem(f"{path}: {entry.filename} unpacks to more than it states; it is not opened.")
+                    found[entry.filename] = content
+            return found
     except FileNotFoundError as error:
         raise Problem(f"{path}: there is no such file; check the name.") from error
     except (
@@ -202,14 +215,20 @@ def _member(path, wanted):
         raise Problem(f"{path}: could not be read ({error.strerror or error}).") from error
 
 
+def _limit(name):
+    """Bytes a member may unpack to, or None when it does not belong in a mound."""
+    return LARGEST_ARRAY if member_key(name) else _MEMBERS.get(name)
+
+
 def _check_member(entry, path):
     name = entry.filename
     if name.startswith(("/", "\\")) or ".." in pathlib.PurePosixPath(name).parts or "\\" in name:
         raise Problem(f"{path}: the entry {name!r} points outside the file; it is not opened.")
-    if name not in _MEMBERS:
+    limit = _limit(name)
+    if limit is None:
         raise Problem(f"{path}: the entry {name!r} does not belong in a mound; it is not opened.")
-    if entry.file_size > _MEMBERS[name]:
+    if entry.file_size > limit:
         raise Problem(
             f"{path}: {name} would unpack to {entry.file_size / 2**20:,.0f} MiB, more than the "
-            f"{_MEMBERS[name] / 2**20:.0f} MiB allowed; it is not opened."
+            f"{limit / 2**20:.0f} MiB allowed; it is not opened."
         )

@@ -1,9 +1,48 @@
 """Bringing recipes of older formats up to date, one step per version."""
 
+from ..problems import Problem
+from .curve import eased
 from .models import FORMAT
-from .problems import Problem
 
-STEPS = {}
+
+def _blobs_to_forms(data):
+    """1 to 2: the blobs of a mass became forms of several kinds."""
+    mass = data.get("mass")
+    if isinstance(mass, dict) and "blobs" in mass:
+        blobs = mass["blobs"]
+        if isinstance(blobs, list):
+            blobs = [{"kind": "blob", **blob} if isinstance(blob, dict) else blob for blob in blobs]
+        mass = {"forms": blobs, **{field: value for field, value in mass.items() if field != "blobs"}}
+        data = {**data, "mass": mass}
+    return {**data, "format": 2}
+
+
+def _softness_to_curve(data):
+    """2 to 3: how a skin rises became a curve."""
+    skin = data.get("skin")
+    if isinstance(skin, dict) and isinstance(skin.get("softness", 1.0), (int, float)):
+        rest = {field: value for field, value in skin.items() if field != "softness"}
+        skin = {**rest, "curve": eased(min(max(float(skin.get("softness", 1.0)), 0.0), 1.0)).model_dump()}
+        data = {**data, "skin": skin}
+    return {**data, "format": 3}
+
+
+def _folded_to_sum(data):
+    """3 to 4: grains of several actions, and several ways to sum octaves."""
+    grains = data.get("grains")
+    if isinstance(grains, list):
+        data = {**data, "grains": [_summed(grain) for grain in grains]}
+    return {**data, "format": 4}
+
+
+def _summed(grain):
+    if not isinstance(grain, dict) or "folded" not in grain:
+        return grain
+    rest = {field: value for field, value in grain.items() if field != "folded"}
+    return {"action": "push", **rest, "summed": "folded" if grain["folded"] else "fbm"}
+
+
+STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

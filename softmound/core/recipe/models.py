@@ -6,121 +6,39 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 
 from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, Field, model_validator
+from pydantic import Field, model_validator
 
-FORMAT = 1
+from .arrays import Arrays
+from .curve import Curve, eased
+from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
+from .grains import MOST_GRAINS, AnyGrain, Patch
+from .value import Colour, Degrees, Metres, Name, Place, Share, Value
+
+FORMAT = 4
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
-MOST_BLOBS = 20_000
-"""Blobs of a mass, all their buds counted."""
-
-Metres = Annotated[float, Field(ge=-50_000.0, le=50_000.0)]
-Length = Annotated[float, Field(ge=0.001, le=20_000.0)]
-Degrees = Annotated[float, Field(ge=-360.0, le=360.0)]
-Share = Annotated[float, Field(ge=0.0, le=1.0)]
-Seed = Annotated[int, Field(ge=0, le=2**31 - 1)]
-Place = tuple[Metres, Metres, Metres]
-Colour = tuple[Share, Share, Share]
-Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/\\]+$")]
+MOST_BALLS = 20_000
+"""Forms of a mass, all their buds counted."""
 
 
-class Value(BaseModel):
-    """Base of every part of a recipe: frozen, strict, nothing unknown, no NaN or infinity."""
-
-    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False)
-
-    def edited(self, **changes):
-        """Return a checked copy with some fields changed.
-
-        Parameters
-        ----------
-        **changes
-            New values by field name.
-
-        Returns
-        -------
-        Value
-            Of the same class.
-
-        Raises
-        ------
-        pydantic.ValidationError
-            If a new value is outside its limits.
-        """
-        return type(self).model_validate({**dict(self), **changes})
-
-
-Role = Literal["adds", "carves", "keeps"]
-
-
-class Buds(Value):
-    """Smaller balls grown over a blob's surface, and over theirs, generation after generation.
-
-    `shrink` is a bud's radius over its parent's, `reach` how far out its middle lies in its parent's
-    radii, `upward` draws buds toward the top (or below 0 toward the bottom), `fewer_below` is the
-    share left out on undersides.
-    """
-
-    generations: Annotated[int, Field(ge=1, le=4)] = 1
-    count: Annotated[int, Field(ge=1, le=40)] = 8
-    shrink: Annotated[float, Field(ge=0.05, le=0.9)] = 0.43
-    reach: Annotated[float, Field(ge=0.2, le=1.3)] = 0.92
-    variation: Share = 0.2
-    upward: Annotated[float, Field(ge=-1.0, le=1.0)] = 0.3
-    fewer_below: Share = 0.8
-    seed: Seed = 1
-
-
-class Blob(Value):
-    """An ellipsoid. Rotation is about x, then y, then z.
-
-    Blobs are joined in their order: one that adds is united with what came before, one that carves
-    is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
-    """
-
-    name: Name = "Blob"
-    centre: Place = (0.0, 20.0, 0.0)
-    radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
-    rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
-    role: Role = "adds"
-    buds: Buds | None = None
-    melt: Annotated[float, Field(ge=0.0, le=2_000.0)] | None = None
-    hidden: bool = False
-
-
-class BaseLevel(Value):
-    """The altitude below which nothing condenses."""
-
-    on: bool = True
-    altitude: Metres = 0.0
-    softness: Annotated[float, Field(ge=0.0, le=500.0)] = 3.0
-    raggedness: Annotated[float, Field(ge=0.0, le=500.0)] = 1.0
-    ragged_size: Length = 12.0
-    seed: Seed = 1
-
-
-class TopLevel(BaseLevel):
-    """The altitude above which nothing rises: the same numbers, turned over."""
-
-    on: bool = False
-    altitude: Metres = 100.0
-    seed: Seed = 2
+TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
+"""Resolutions of an asset, as factors of the final voxel."""
 
 
 class Mass(Value):
-    """The blocked-in shape: blobs joined in their order, flattened below and perhaps above."""
+    """The blocked-in shape: forms joined in their order, flattened below and perhaps above."""
 
-    blobs: Annotated[tuple[Blob, ...], Field(max_length=2000)] = ()
+    forms: Annotated[tuple[AnyForm, ...], Field(max_length=10_000)] = ()
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] = 4.0
     base: BaseLevel = BaseLevel()
     top: TopLevel = TopLevel()
 
     @model_validator(mode="after")
     def _not_too_many(self):
-        total = sum(1 if b.buds is None else sum(b.buds.count**g for g in range(b.buds.generations + 1))
-                    for b in self.blobs)
-        if total > MOST_BLOBS:
-            raise ValueError(f"with their buds the blobs would be up to {total:,}, more than {MOST_BLOBS:,}; "
+        total = sum(1 if f.buds is None else sum(f.buds.count**g for g in range(f.buds.generations + 1))
+                    for f in self.forms)
+        if total > MOST_BALLS:
+            raise ValueError(f"with their buds the forms would be up to {total:,}, more than {MOST_BALLS:,}; "
                              "take a generation or some of their count away")
         return self
 
@@ -132,31 +50,62 @@ class Voxels(Value):
     final: Annotated[float, Field(ge=0.005, le=500.0)] = 0.5
 
 
-class Push(Value):
-    """A grain that moves the surface along its normal by gradient fBm.
+class Smooth(Value):
+    """A step that eases the surface: by a Gaussian of that width, by the mean or the median within it, or by
+    curvature flow, which takes away as much as the Gaussian would. Before the grains, or after them."""
 
-    Folded, it only pushes outward. `weaker_below` takes that share of it away at the base level.
-    """
-
-    action: Literal["push"] = "push"
+    step: Literal["smooth"] = "smooth"
     on: bool = True
-    feature: Length = 16.0
-    strength: Annotated[float, Field(ge=0.0, le=2_000.0)] = 4.0
-    octaves: Annotated[int, Field(ge=1, le=10)] = 4
-    lacunarity: Annotated[float, Field(ge=1.2, le=4.0)] = 2.0
-    gain: Annotated[float, Field(ge=0.05, le=0.95)] = 0.5
-    folded: bool = False
-    weaker_below: Share = 0.0
-    seed: Seed = 17
-    offset: Place = (0.0, 0.0, 0.0)
+    after: bool = False
+    filter: Literal["gaussian", "mean", "median", "flow"] = "gaussian"
+    width: Annotated[float, Field(ge=0.001, le=500.0)] = 4.0
+    passes: Annotated[int, Field(ge=1, le=12)] = 1
 
 
-class Skin(Value):
-    """Density from the edge inward: `thickness` metres from nothing to `core`."""
+class Grow(Value):
+    """A step that moves the surface outward everywhere, or inward below 0."""
+
+    step: Literal["grow"] = "grow"
+    on: bool = True
+    after: bool = False
+    metres: Annotated[float, Field(ge=-500.0, le=500.0)] = 2.0
+
+
+AnyStep = Annotated[Smooth | Grow, Field(discriminator="step")]
+
+
+class SkinPart(Value):
+    """Density from the edge inward: over `thickness` metres it follows the curve up to `core` times its end."""
 
     thickness: Annotated[float, Field(ge=0.0, le=2_000.0)] = 2.5
     core: Annotated[float, Field(ge=0.01, le=10.0)] = 1.0
-    softness: Share = 1.0
+    curve: Curve = eased(1.0)
+
+    @model_validator(mode="after")
+    def _from_nothing(self):
+        if self.curve.points[0][1] != 0.0:
+            raise ValueError("a skin's curve begins with nothing at the edge")
+        return self
+
+
+class LowerSkin(SkinPart):
+    """Another skin below an altitude, into which the upper one passes over `blend` metres."""
+
+    altitude: Metres = 30.0
+    blend: Annotated[float, Field(ge=0.0, le=2_000.0)] = 20.0
+
+
+class Skin(SkinPart):
+    """The skin: filled, or hollow, a shell so many metres thick; and perhaps another one below a height.
+
+    `even` measures its thickness square to the pushed surface. `tone` is one curve over all densities, from nothing to
+    the core, after grains and patches.
+    """
+
+    shell: Annotated[float, Field(ge=0.01, le=5_000.0)] | None = None
+    even: bool = False
+    tone: Curve | None = None
+    below: LowerSkin | None = None
 
 
 class Sun(Value):
@@ -204,17 +153,44 @@ class View(Value):
     focal: Annotated[float, Field(ge=8.0, le=800.0)] = 50.0
 
 
+class Reference(Value):
+    """A photograph to compare with: `pixels` (height, width, 3) of its picture, 8 bits, as a screen shows them.
+
+    Shown `beside` the cloud, in front of everything, or `behind` it. `place` is where its middle lies
+    and `scale` how wide it is, in widths of the picture on screen.
+    """
+
+    name: Name = "Photograph"
+    picture: Arrays
+    shown: Literal["beside", "behind", "off"] = "beside"
+    opacity: Share = 1.0
+    place: tuple[Annotated[float, Field(ge=-2.0, le=3.0)], Annotated[float, Field(ge=-2.0, le=3.0)]] = (0.8, 0.25)
+    scale: Annotated[float, Field(ge=0.02, le=5.0)] = 0.3
+
+
 class Mound(Value):
     """A whole recipe: what one `.mound` holds."""
 
-    format: Literal[1] = FORMAT
+    format: Literal[4] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Mass()
     voxels: Voxels = Voxels()
-    grains: Annotated[tuple[Push, ...], Field(max_length=8)] = ()
+    steps: Annotated[tuple[AnyStep, ...], Field(max_length=12)] = ()
+    grains: Annotated[tuple[AnyGrain, ...], Field(max_length=MOST_GRAINS)] = ()
+    patches: Annotated[tuple[Patch, ...], Field(max_length=64)] = ()
     skin: Skin = Skin()
     light: Light = Light()
     view: View = View()
+    references: Annotated[tuple[Reference, ...], Field(max_length=24)] = ()
+
+    def arrays(self):
+        """All arrays that forms and photographs hold.
+
+        Returns
+        -------
+        list of Arrays
+        """
+        return arrays_of(self.mass.forms) + [r.picture for r in self.references]
 
 
 def limits(model, field):

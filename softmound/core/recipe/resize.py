@@ -2,16 +2,108 @@
 
 from pydantic import ValidationError
 
+from ..problems import Problem
 from .models import Mound
-from .problems import Problem
 
 _OF_LEVELS = ("softness", "raggedness", "ragged_size")
+
+_LENGTHS = ("radii", "size", "edge", "scale", "sheet", "melt")
+"""Fields of forms that grow with them; what a mesh, points, a volume or a trail hold goes by their scale."""
+
+
+def _grown(value, factor):
+    if value is None:
+        return None
+    return tuple(v * factor for v in value) if isinstance(value, tuple) else value * factor
+
+
+def sized_form(form, factor):
+    """A form with all that is measured in metres times a factor, its centre where it was.
+
+    Parameters
+    ----------
+    form : Form
+    factor : float
+        Above 0.
+
+    Returns
+    -------
+    Form
+
+    Raises
+    ------
+    pydantic.ValidationError
+        If something would leave its limits.
+    """
+    changes = {field: _grown(getattr(form, field), factor) for field in _LENGTHS if field in type(form).model_fields}
+    for part, fields in (("coat", ("radius",)), ("rough", ("size", "strength")), ("base", _OF_LEVELS),
+                         ("top", _OF_LEVELS)):
+        own = getattr(form, part)
+        if own is not None:
+            changes[part] = own.edited(**{field: getattr(own, field) * factor for field in fields})
+    changes["strokes"] = tuple(
+        stroke.edited(radius=stroke.radius * factor,
+                      path=tuple((x * factor, y * factor, z * factor, p) for x, y, z, p in stroke.path))
+        for stroke in form.strokes)
+    return form.edited(**changes)
+
+
+def _sized_noise(noise, factor, place):
+    """Fields of a noise at another size."""
+    warp = noise.warp
+    if warp is not None:
+        warp = warp.edited(feature=warp.feature * factor, strength=warp.strength * factor)
+    # What goes with the mound is shifted in its axes, what stands in the sky in the world's.
+    offset = place(noise.offset) if noise.anchor == "sky" else _grown(noise.offset, factor)
+    return {"feature": noise.feature * factor, "offset": offset, "warp": warp}
+
+
+def _sized_paint(strokes, factor, place):
+    return tuple(stroke.edited(radius=stroke.radius * factor, path=tuple((*place(p[:3]), p[3]) for p in stroke.path))
+                 for stroke in strokes)
+
+
+def _sized_mask(mask, factor, place):
+    if mask.by == "height":
+        return mask.edited(low=place((0.0, mask.low, 0.0))[1], high=place((0.0, mask.high, 0.0))[1])
+    if mask.by == "depth":
+        return mask.edited(depth=mask.depth * factor)
+    if mask.by == "form":
+        return mask.edited(soft=mask.soft * factor)
+    if mask.by == "noise":
+        return mask.edited(noise=mask.noise.edited(**_sized_noise(mask.noise, factor, place)))
+    if mask.by == "paint":
+        return mask.edited(strokes=_sized_paint(mask.strokes, factor, place))
+    return mask
+
+
+def sized_grain(grain, factor, place):
+    """A grain at another size.
+
+    Parameters
+    ----------
+    grain : Grain
+    factor : float
+        What its lengths are multiplied by.
+    place : callable
+        Where a point goes.
+
+    Returns
+    -------
+    Grain
+    """
+    changes = _sized_noise(grain, factor, place)
+    if grain.action in ("push", "stir", "streak", "crisp"):
+        changes["strength"] = grain.strength * factor
+    if getattr(grain, "depth", None) is not None:
+        changes["depth"] = grain.depth * factor
+    return grain.edited(**changes, where=tuple(_sized_mask(mask, factor, place) for mask in grain.where))
 
 
 def resized_mound(mound, factor, keep_look=True):
     """The mound with all lengths times a factor.
 
-    Forms, melt, levels, skin, grains, voxels and view scale together, about the point of the
+    Forms, melt, levels, steps, skin, grains, voxels and view scale together, about the point of the
     base level above the origin, so that the underside stays at its altitude and the pattern of the
     noise goes with the shape.
 
@@ -44,28 +136,33 @@ def resized_mound(mound, factor, keep_look=True):
 
     try:
         mass, base, medium, view = mound.mass, mound.mass.base, mound.light.medium, mound.view
-        blobs = tuple(
-            blob.edited(centre=place(blob.centre), radii=tuple(r * factor for r in blob.radii),
-                        melt=None if blob.melt is None else blob.melt * factor)
-            for blob in mass.blobs
-        )
+        forms = tuple(sized_form(form, factor).edited(centre=place(form.centre)) for form in mass.forms)
         base = base.edited(**lengths(base, *_OF_LEVELS))
         top = mass.top.edited(altitude=place((0.0, mass.top.altitude, 0.0))[1],
                               **lengths(mass.top, *_OF_LEVELS))
-        grains = tuple(
-            grain.edited(offset=place(grain.offset), **lengths(grain, "feature", "strength"))
-            for grain in mound.grains
-        )
+        grains = tuple(sized_grain(grain, factor, place) for grain in mound.grains)
+        patches = tuple(
+            patch.edited(centre=place(patch.centre), size=_grown(patch.size, factor), soft=patch.soft * factor,
+                         strokes=_sized_paint(patch.strokes, factor, place),
+                         where=tuple(_sized_mask(mask, factor, place) for mask in patch.where))
+            for patch in mound.patches)
         draft = mound.voxels.draft
+        skin = mound.skin.edited(**lengths(mound.skin, "thickness"), shell=_grown(mound.skin.shell, factor))
+        if skin.below is not None:
+            altitude = place((0.0, skin.below.altitude, 0.0))[1]
+            skin = skin.edited(below=skin.below.edited(altitude=altitude, **lengths(skin.below, "thickness", "blend")))
         if keep_look:
             medium = medium.edited(extinction=medium.extinction / factor)
         return Mound.model_validate({
             **dict(mound),
-            "mass": mass.edited(blobs=blobs, base=base, top=top, **lengths(mass, "melt")),
+            "mass": mass.edited(forms=forms, base=base, top=top, **lengths(mass, "melt")),
             "voxels": mound.voxels.edited(
                 final=mound.voxels.final * factor, draft=None if draft is None else draft * factor),
             "grains": grains,
-            "skin": mound.skin.edited(**lengths(mound.skin, "thickness")),
+            "patches": patches,
+            "steps": tuple(step.edited(**lengths(step, "width" if step.step == "smooth" else "metres"))
+                           for step in mound.steps),
+            "skin": skin,
             "light": mound.light.edited(medium=medium),
             "view": view.edited(target=place(view.target), **lengths(view, "distance")),
         })

@@ -3,7 +3,10 @@
 import math
 import random
 
-from .models import BaseLevel, Blob, Buds, Light, Mass, Medium, Mound, Push, Skin, Sun, View, Voxels
+from .curve import eased
+from .forms import BaseLevel, Blob, Buds
+from .grains import Push
+from .models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
 from .resize import resized_mound
 
 
@@ -52,6 +55,43 @@ def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shri
     )
 
 
+def pile(count, spread, dome, sizes, seed, altitude=0.0):
+    """Blobs piled up within a spread, larger toward the middle.
+
+    Parameters
+    ----------
+    count : int
+    spread : (float, float, float)
+        Width, height and depth of the pile, metres.
+    dome : float
+        How much higher the middle is piled: 0 flat, 1 a dome.
+    sizes : (float, float)
+        Smallest and largest radius, metres.
+    seed : int
+    altitude : float, optional
+        Where it stands, metres.
+
+    Returns
+    -------
+    tuple of Blob
+        All within the spread, as far as their radii allow.
+    """
+    dice = random.Random(seed)
+    golden = math.pi * (3.0 - math.sqrt(5.0))
+    small, large = sizes
+    blobs = []
+    for n in range(count):
+        out = math.sqrt((n + 0.5) / count)
+        angle = n * golden + dice.uniform(-0.4, 0.4)
+        radius = min(max(large + (small - large) * out * dice.uniform(0.8, 1.2), small), large)
+        wide, deep = (max(s / 2 - radius, 0.0) * out for s in (spread[0], spread[2]))
+        room = max(spread[1] * (1.0 - dome * out * out) - 2 * radius, 0.0)
+        y = altitude + radius + room * dice.uniform(0.0, 1.0)
+        blobs.append(Blob(name=f"Heap {n + 1}", radii=(round(radius, 3),) * 3,
+                          centre=(round(wide * math.cos(angle), 3), round(y, 3), round(deep * math.sin(angle), 3))))
+    return tuple(blobs)
+
+
 def first_mound(name):
     """A small cumulus to begin with.
 
@@ -87,20 +127,49 @@ def start(species, name, span=300.0, seed=3):
     # Shapes are made about 300 m across, then brought to the span.
     mound = Mound(
         name=name,
-        mass=Mass(blobs=blobs, melt=changes.get("melt", 12.0), base=changes.get("base", _FLAT)),
+        mass=Mass(forms=blobs, melt=changes.get("melt", 12.0), base=changes.get("base", _FLAT)),
         voxels=Voxels(final=1.0),
         grains=changes.get("grains", _PUFFED),
-        skin=Skin(thickness=changes.get("skin", 5.0), softness=0.8),
+        skin=Skin(thickness=changes.get("skin", 5.0), curve=eased(0.8)),
         light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.16), exposure=-0.45),
         view=View(distance=750.0, target=(0.0, 75.0, 0.0), elevation=2.0, azimuth=0.0),
     )
     return mound if span == 300.0 else resized_mound(mound, span / 300.0)
 
 
+def clad(form, name, species="mediocris", span=None, sheet=None, level=None):
+    """A cloud of one form, with the grains, skin and light of a start, standing on the ground.
+
+    Parameters
+    ----------
+    form : Mesh
+    name : str
+    species : str, optional
+        One of `STARTS`.
+    span : float, optional
+        Longest side in metres; default the form's own.
+    sheet : float, optional
+        Thickness of an open surface, metres.
+    level : float, optional
+        Altitude of the base level; default none.
+
+    Returns
+    -------
+    Mound
+    """
+    vertices = form.surface["vertices"]
+    extent = (vertices.max(axis=0) - vertices.min(axis=0)).astype(float)
+    factor = 1.0 if span is None else span / float(extent.max())
+    form = form.edited(scale=(factor,) * 3, centre=(0.0, round(float(extent[1]) * factor / 2, 3), 0.0), sheet=sheet)
+    mound = start(species, name, span=float(extent.max()) * factor)
+    base = mound.mass.base.edited(on=level is not None, altitude=level or 0.0)
+    return mound.edited(mass=mound.mass.edited(forms=(form,), base=base, top=mound.mass.top.edited(on=False)))
+
+
 _FLAT = BaseLevel(altitude=0.0, softness=8.0, raggedness=5.0, ragged_size=36.0)
 _PUFFED = (
-    Push(feature=52.0, strength=19.0, octaves=5, folded=True, weaker_below=0.8, seed=17),
-    Push(feature=16.0, strength=5.0, octaves=4, folded=True, weaker_below=0.5, seed=29),
+    Push(feature=52.0, strength=19.0, octaves=5, summed="folded", weaker_below=0.8, seed=17),
+    Push(feature=16.0, strength=5.0, octaves=4, summed="folded", weaker_below=0.5, seed=29),
 )
 _TORN = (
     Push(feature=44.0, strength=20.0, octaves=5, gain=0.6, seed=11),

@@ -10,7 +10,7 @@ from functools import cached_property
 
 import numpy as np
 
-from ..recipe.problems import Problem
+from ..problems import Problem
 
 SIDE = 8
 """Voxels along a brick."""

@@ -51,6 +51,52 @@ def read_window(grid, brick, shape):
     return out
 
 
+@kernel
+def _farthest(low, top, nodes, values, tile_values, background, bx, by, bz, window, slack, least, worst):
+    side = window.shape[0] // SIDE
+    for x in prange(side):
+        most = f32(0)
+        for y in range(window.shape[1] // SIDE):
+            for z in range(window.shape[2] // SIDE):
+                code = code_at(low, top, nodes, bx + x, by + y, bz + z)
+                even = background if code == NOTHING else tile_values[max(-2 - code, 0)] if code < 0 else f32(0)
+                for i in range(SIDE):
+                    for j in range(SIDE):
+                        for k in range(SIDE):
+                            wanted = even
+                            if code >= 0:
+                                wanted = values[code, (i << 6) | (j << 3) | k]
+                            off = abs(window[x * SIDE + i, y * SIDE + j, z * SIDE + k] - wanted)
+                            most = max(most, off - max(abs(wanted) * slack, least))
+        worst[x] = most
+
+
+def window_differs(grid, brick, window, slack=0.0, least=0.0):
+    """Whether a dense array holds something else than a box of bricks.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+    brick : sequence of int, length 3
+        Brick coordinate of the window's lowest corner.
+    window : ndarray of float32
+        Each side a multiple of 8.
+    slack, least : float, optional
+        By what part of a value, and by how much in any case, it may be off.
+
+    Returns
+    -------
+    bool
+    """
+    index = grid.index
+    worst = np.zeros(window.shape[0] // SIDE, np.float32)
+    tiles = grid.tile_values if len(grid.tile_values) else np.zeros(1, np.float32)
+    _farthest(index.low, index.top, index.nodes, grid.values, tiles, f32(grid.background),
+              int(brick[0]), int(brick[1]), int(brick[2]), window, f32(slack), f32(least), worst)
+    # What is not a number is equal to nothing, but the kernels take it that there is none.
+    return bool(worst.max() > 0.0) or not np.isfinite(window.sum(dtype=np.float64))
+
+
 def bricks_of(window, background):
     """Cut a dense array into bricks, leaving out those that are all background.
 

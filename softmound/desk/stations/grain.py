@@ -1,46 +1,93 @@
-"""Grain: noise on the scale ruler and in settings."""
+"""Grain: noise on the scale ruler and in settings, where it acts, and local corrections of density."""
 
-import math
+import pathlib
 
-import numpy as np
-from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
-from PyQt6.QtWidgets import QCheckBox, QHBoxLayout, QPushButton, QVBoxLayout, QWidget
+from pydantic import ValidationError
+from PyQt6.QtCore import pyqtSignal
+from PyQt6.QtWidgets import QFileDialog, QHBoxLayout, QInputDialog, QMenu, QPushButton, QVBoxLayout, QWidget
 
-from ...core.engine.density import draft_voxel, span_of
-from ...core.grain.scales import hill, octaves_of
-from ...core.recipe import Push, limits
+from ...core.engine.density import bounds_of, span_of
+from ...core.grain.characters import (
+    CHARACTERS,
+    ENDING,
+    character_file,
+    dressed,
+    own_characters,
+    read_character,
+    save_character,
+)
+from ...core.mass.pick import Picker
+from ...core.problems import sentence_for
+from ...core.recipe import Noise, Painted, Patch, Problem, Push
+from ...core.recipe.grains import ACTIONS, MOST_GRAINS, Grain
 from .. import style
-from ..axis import LogAxis
-from ..fields import NumberField, Row
 from ..words import figure
-from .station import SettingsPanel, Station
-
-TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)
+from .grain_settings import MASKS, GrainSettings
+from .paint_hand import PaintHand
+from .scale_ruler import ScaleRuler
+from .station import Station
 
 
 class GrainStation(Station):
-    """The station."""
+    """The station.
+
+    Signals
+    -------
+    chosen_changed()
+    refused(str)
+        Why something was not done.
+    siblings_wanted(), nature_wanted()
+    hand_changed()
+        Another hand for the picture.
+    shown_changed()
+        Whether the picture shows where the chosen grain acts.
+    """
 
     name = "Grain"
     dome = True
     chosen_changed = pyqtSignal()
+    refused = pyqtSignal(str)
+    siblings_wanted = pyqtSignal()
+    nature_wanted = pyqtSignal()
+    hand_changed = pyqtSignal()
+    shown_changed = pyqtSignal()
 
     def __init__(self, document, parent=None):
         super().__init__(document, parent)
         self.chosen = 0
+        self.final = False
+        self.shown = False
+        self._picker = (None, None)
+        self._soloed = None
+        self._painting = None
+        self._paint_hand = PaintHand(self)
         self.tray = GrainTray(self)
         self.settings = GrainSettings(self)
 
     def show_mound(self, mound):
         self.chosen = min(self.chosen, max(len(mound.grains) - 1, 0))
+        self._check_painting(mound)
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
     def note(self, mound):
-        if not mound.mass.blobs:
+        if not mound.mass.forms:
             return "There is no shape to grain yet: add a blob in Mass."
         return "" if mound.grains else "The surface is still smooth. Press Add grain to break it up."
+
+    def picker(self):
+        """The mass made ready for rays, as long as it is the same.
+
+        Returns
+        -------
+        Picker
+        """
+        mass = self.document.mound.mass
+        if self._picker[0] is not mass:
+            self._picker = (mass, Picker(mass))
+        return self._picker[1]
+
+    # -- grains ---------------------------------------------------------------------------------
 
     def grain(self):
         """The chosen grain, or None."""
@@ -54,9 +101,26 @@ class GrainStation(Station):
         ----------
         number : int
         """
+        self.paint_on(None, None)
         self.chosen = number
         self.show_mound(self.document.mound)
         self.chosen_changed.emit()
+
+    def take_grains(self, grains, words_, moving=False):
+        """Put other grains into the mound.
+
+        Parameters
+        ----------
+        grains : sequence of Grain
+        words_ : str
+        moving : bool, optional
+        """
+        try:
+            now = self.document.mound.edited(grains=tuple(grains))
+        except ValidationError as error:
+            self.refused.emit(sentence_for(error, "Not done"))
+            return
+        self.document.edit(now, words_, moving)
 
     def edit_grain(self, words_, moving=False, **changes):
         """Change the chosen grain.
@@ -66,36 +130,400 @@ class GrainStation(Station):
         words_ : str
         moving : bool, optional
         **changes
-            Fields of `Push`.
+            Fields of its action.
+        """
+        grains = self.document.mound.grains
+        if not grains:
+            return
+        try:
+            grain = grains[self.chosen].edited(**changes)
+        except ValidationError as error:
+            self.refused.emit(sentence_for(error, "Not done"))
+            return
+        self.take_grains(grains[: self.chosen] + (grain,) + grains[self.chosen + 1 :], words_, moving)
+
+    def edit_field(self, field, value, moving):
+        """Change one field of the chosen grain.
+
+        Parameters
+        ----------
+        field : str
+        value : object
+        moving : bool
+        """
+        self.edit_grain(f"grain {field.replace('_', ' ')}", moving, **{field: value})
+
+    def change_action(self, action):
+        """Let the chosen grain do something else with the same noise.
+
+        Parameters
+        ----------
+        action : str
+        """
+        grain = self.grain()
+        if grain is None or grain.action == action:
+            return
+        kept = {field: getattr(grain, field) for field in Grain.model_fields}
+        model = ACTIONS[action]
+        strength = model.model_fields["strength"].default
+        if action in ("push", "stir", "crisp", "streak"):
+            strength = grain.strength if grain.action in ("push", "stir") else grain.feature * 0.3
+            strength *= {"crisp": 0.25, "streak": 2.0}.get(action, 1.0)
+        changes = {"depth": grain.feature * 0.6} if action == "nibble" else {}
+        made = model(**kept, strength=float(f"{strength:.3g}"), **changes)
+        grains = self.document.mound.grains
+        self.take_grains(grains[: self.chosen] + (made,) + grains[self.chosen + 1 :], f"make it {action}")
+
+    def add(self, action="push"):
+        """Add a grain finer than the finest, or a first one.
+
+        Parameters
+        ----------
+        action : str, optional
         """
         mound = self.document.mound
-        if not mound.grains:
+        if len(mound.grains) >= MOST_GRAINS:
+            self.refused.emit(f"A mound has at most {MOST_GRAINS} grains; remove one first.")
             return
-        grain = mound.grains[self.chosen].edited(**changes)
-        grains = mound.grains[: self.chosen] + (grain,) + mound.grains[self.chosen + 1 :]
-        self.document.edit(mound.edited(grains=grains), words_, moving)
-
-    def add(self):
-        """Add a grain finer than the finest, or a first one."""
-        mound = self.document.mound
-        if len(mound.grains) >= 8:
-            return
-        if mound.grains:
-            finest = min(mound.grains, key=lambda g: g.feature)
+        same = [g for g in mound.grains if g.action == "push"]
+        if action == "push" and same:
+            finest = min(same, key=lambda g: g.feature)
             grain = finest.edited(feature=max(finest.feature * 0.45, 0.01), on=True,
                                   strength=finest.strength * 0.45, seed=(finest.seed + 12) % 2**31)
         else:
-            feature = float(figure(max(span_of(mound) / 6, 0.5), 2))
-            grain = Push(feature=feature, strength=float(figure(feature * 0.3, 2)), folded=True)
-        self.document.edit(mound.edited(grains=mound.grains + (grain,)), "add grain")
+            feature = float(figure(max(span_of(mound) / (6 if action in ("push", "stir") else 20), 0.5), 2))
+            grain = {
+                "push": lambda: Push(feature=feature, strength=float(figure(feature * 0.3, 2)), summed="folded"),
+                "stir": lambda: ACTIONS["stir"](feature=feature, strength=float(figure(feature * 0.3, 2))),
+                "nibble": lambda: ACTIONS["nibble"](feature=feature, depth=float(figure(feature * 0.8, 2))),
+                "mottle": lambda: ACTIONS["mottle"](feature=feature, depth=float(figure(feature * 2, 2))),
+                "streak": lambda: ACTIONS["streak"](feature=feature, strength=float(figure(feature * 3, 2)),
+                                                    azimuth=mound.light.sun.azimuth),
+                "crisp": lambda: ACTIONS["crisp"](feature=feature / 2, strength=float(figure(feature * 0.12, 2))),
+            }[action]()
+        self.take_grains((*mound.grains, grain), f"add {action}")
         self.choose(len(mound.grains))
 
     def remove(self):
         """Remove the chosen grain."""
+        grains = self.document.mound.grains
+        if grains:
+            self.take_grains(grains[: self.chosen] + grains[self.chosen + 1 :], "remove grain")
+
+    def duplicate(self):
+        """Put a copy of the chosen grain behind it, with another seed."""
+        grain, grains = self.grain(), self.document.mound.grains
+        if grain is None or len(grains) >= MOST_GRAINS:
+            return
+        copy = grain.edited(seed=(grain.seed + 1) % 2**31)
+        self.take_grains(grains[: self.chosen + 1] + (copy,) + grains[self.chosen + 1 :], "duplicate grain")
+        self.choose(self.chosen + 1)
+
+    def shift(self, step):
+        """Move the chosen grain earlier or later: they work one after another.
+
+        Parameters
+        ----------
+        step : int
+        """
+        grains, other = list(self.document.mound.grains), self.chosen + step
+        if grains and 0 <= other < len(grains):
+            grains[self.chosen], grains[other] = grains[other], grains[self.chosen]
+            self.take_grains(grains, "order of grains")
+            self.choose(other)
+
+    def solo(self):
+        """Leave only the chosen grain on, or bring the others back."""
+        grains = self.document.mound.grains
+        if not grains:
+            return
+        alone = [n == self.chosen for n in range(len(grains))]
+        if self._soloed is not None and [g.on for g in grains] == alone and len(self._soloed) == len(grains):
+            back, self._soloed = self._soloed, None
+            self.take_grains([g.edited(on=on) for g, on in zip(grains, back)], "all grains again")
+            return
+        self._soloed = [g.on for g in grains]
+        self.take_grains([g.edited(on=on) for g, on in zip(grains, alone)], "solo grain")
+
+    def look_at(self, final):
+        """Judge what can be held by the final voxel, or by the draft's.
+
+        Parameters
+        ----------
+        final : bool
+        """
+        self.final = final
+        self.tray.show_mound(self.document.mound)
+
+    # -- characters -----------------------------------------------------------------------------
+
+    def wear(self, grains, name):
+        """Take a set of grains, at the size of this cloud.
+
+        Parameters
+        ----------
+        grains : sequence of Grain
+        name : str
+        """
         mound = self.document.mound
-        if mound.grains:
-            grains = mound.grains[: self.chosen] + mound.grains[self.chosen + 1 :]
-            self.document.edit(mound.edited(grains=grains), "remove grain")
+        bounds = bounds_of(mound)
+        if bounds is None:
+            self.refused.emit("There is no shape to grain yet: add a blob in Mass.")
+            return
+        level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
+        try:
+            made = dressed(grains, span_of(mound), level)
+        except ValidationError as error:
+            self.refused.emit(sentence_for(error, name))
+            return
+        self.chosen = 0
+        self.take_grains(made, f"character {name}")
+
+    def wear_file(self, path=None):
+        """Ask for a file of grains and take it.
+
+        Parameters
+        ----------
+        path : path-like, optional
+            Instead of asking.
+        """
+        if path is None:
+            path, _ = QFileDialog.getOpenFileName(self.tray, "A character from a file", str(pathlib.Path.home()),
+                                                  f"Characters (*{ENDING})")
+        if not path:
+            return
+        try:
+            self.wear(read_character(path), pathlib.Path(path).stem)
+        except Problem as problem:
+            self.refused.emit(str(problem))
+
+    def keep_character(self, name=None):
+        """Ask for a name and keep the grains as a character of one's own.
+
+        Parameters
+        ----------
+        name : str, optional
+            Instead of asking.
+        """
+        mound = self.document.mound
+        if not mound.grains or not span_of(mound):
+            self.refused.emit("There are no grains to keep yet.")
+            return
+        if name is None:
+            name, given = QInputDialog.getText(self.tray, "Keep as a character", "Its name")
+            if not given or not name.strip():
+                return
+        level = mound.mass.base.altitude if mound.mass.base.on else float(bounds_of(mound)[0][1])
+        path = character_file(name.strip())
+        try:
+            save_character(path, mound.grains, span_of(mound), level)
+        except Problem as problem:
+            self.refused.emit(str(problem))
+            return
+        self.refused.emit(f"Kept as {path}.")
+
+    # -- where ----------------------------------------------------------------------------------
+
+    def _masks(self, about):
+        return self.grain().where if about == "grain" else self.document.mound.patches[about].where
+
+    def _take_masks(self, about, masks, words_, moving=False):
+        if about == "grain":
+            self.edit_grain(words_, moving, where=tuple(masks))
+        else:
+            self.edit_patch(about, "where", tuple(masks), moving, words_)
+
+    def add_mask(self, about, kind):
+        """Add a mask.
+
+        Parameters
+        ----------
+        about : str or int
+            "grain", or the number of a patch.
+        kind : str
+            Key of `MASKS`.
+        """
+        bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
+        mask = MASKS[kind][1]()
+        if kind == "height" and bounds is not None:
+            mask = mask.edited(low=float(figure(float(bounds[0][1]))), high=float(figure(float(bounds[1][1]))))
+        elif kind == "depth":
+            mask = mask.edited(depth=float(figure(long / 20.0, 2)))
+        elif kind == "form":
+            mask = mask.edited(soft=float(figure(long / 20.0, 2)))
+        elif kind == "noise":
+            mask = mask.edited(noise=Noise(feature=float(figure(long / 4.0, 2)), octaves=2, seed=97))
+        masks = self._masks(about)
+        if len(masks) >= 6:
+            self.refused.emit("Six masks are the most; remove one first.")
+            return
+        self._take_masks(about, (*masks, mask), f"mask {MASKS[kind][0].lower()}")
+
+    def edit_mask(self, about, number, field, value, moving):
+        """Change a field of a mask.
+
+        Parameters
+        ----------
+        about : str or int
+        number : int
+        field : str
+        value : object
+        moving : bool
+        """
+        masks = list(self._masks(about))
+        masks[number] = masks[number].edited(**{field: value})
+        self._take_masks(about, masks, f"mask {field}", moving)
+
+    def edit_mask_noise(self, about, number, field, value, moving):
+        """Change a field of a mask's noise.
+
+        Parameters
+        ----------
+        about : str or int
+        number : int
+        field : str
+        value : object
+        moving : bool
+        """
+        noise = self._masks(about)[number].noise
+        self.edit_mask(about, number, "noise", noise.edited(**{field: value}), moving)
+
+    def remove_mask(self, about, number):
+        """Take a mask away.
+
+        Parameters
+        ----------
+        about : str or int
+        number : int
+        """
+        self.paint_on(None, None)
+        masks = self._masks(about)
+        self._take_masks(about, masks[:number] + masks[number + 1 :], "remove mask")
+
+    def show_where(self, shown):
+        """Tint the picture where the chosen grain acts, or not.
+
+        Parameters
+        ----------
+        shown : bool
+        """
+        self.shown = shown
+        self.shown_changed.emit()
+
+    # -- patches --------------------------------------------------------------------------------
+
+    def add_patch(self):
+        """Add a patch in the middle of the cloud."""
+        mound = self.document.mound
+        bounds = bounds_of(mound)
+        if bounds is None:
+            self.refused.emit("There is no shape to patch yet: add a blob in Mass.")
+            return
+        middle = tuple(float(figure(float(v))) for v in (bounds[0] + bounds[1]) / 2)
+        size = float(figure(span_of(mound) / 3.0, 2))
+        patch = Patch(name=f"Patch {len(mound.patches) + 1}", centre=middle, size=(size,) * 3,
+                      soft=float(figure(size / 4.0, 2)))
+        self._take_patches((*mound.patches, patch), "add patch")
+
+    def edit_patch(self, number, field, value, moving, words_=None):
+        """Change a field of a patch.
+
+        Parameters
+        ----------
+        number : int
+        field : str
+        value : object
+        moving : bool
+        words_ : str, optional
+        """
+        patches = list(self.document.mound.patches)
+        patches[number] = patches[number].edited(**{field: value})
+        self._take_patches(patches, words_ or f"patch {field}", moving)
+
+    def edit_tone(self, _field, curve, moving):
+        """Change the curve over all densities.
+
+        Parameters
+        ----------
+        curve : Curve or None
+        moving : bool
+        """
+        mound = self.document.mound
+        self.document.edit(mound.edited(skin=mound.skin.edited(tone=curve)), "curve over all densities", moving)
+
+    def remove_patch(self, number):
+        """Take a patch away.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self.paint_on(None, None)
+        patches = self.document.mound.patches
+        self._take_patches(patches[:number] + patches[number + 1 :], "remove patch")
+
+    def _take_patches(self, patches, words_, moving=False):
+        try:
+            now = self.document.mound.edited(patches=tuple(patches))
+        except ValidationError as error:
+            self.refused.emit(sentence_for(error, "Not done"))
+            return
+        self.document.edit(now, words_, moving)
+
+    # -- paint ----------------------------------------------------------------------------------
+
+    def paint_on(self, about, number):
+        """Paint a mask, or a patch, with the left hand in the picture; or put the brush down.
+
+        Parameters
+        ----------
+        about : str or int or None
+            "grain", or the number of a patch; None puts the brush down.
+        number : int or None
+            Of the mask, -1 for the patch's own paint; None puts the brush down.
+        """
+        before = self._painting
+        self._painting = None if about is None or number is None else (about, number)
+        self._paint_hand.radius = max(span_of(self.document.mound) / 14.0, 0.05)
+        self.hand = None if self._painting is None else self._paint_hand
+        if before != self._painting:
+            self.hand_changed.emit()
+
+    def _check_painting(self, mound):
+        """Put the brush down when what it paints is gone."""
+        if self._painting is None:
+            return
+        about, number = self._painting
+        there = bool(mound.grains) if about == "grain" else about < len(mound.patches)
+        if there and number >= 0:
+            masks = mound.grains[self.chosen].where if about == "grain" else mound.patches[about].where
+            there = number < len(masks) and isinstance(masks[number], Painted)
+        if not there:
+            self.paint_on(None, None)
+
+    def strokes_painted(self):
+        """Strokes of what is being painted.
+
+        Returns
+        -------
+        tuple of Paint
+        """
+        about, number = self._painting
+        return self.document.mound.patches[about].strokes if number < 0 else self._masks(about)[number].strokes
+
+    def paint(self, strokes, moving):
+        """Put other strokes onto what is being painted.
+
+        Parameters
+        ----------
+        strokes : sequence of Paint
+        moving : bool
+        """
+        about, number = self._painting
+        if number < 0:
+            self.edit_patch(about, "strokes", tuple(strokes), moving, "paint")
+        else:
+            self.edit_mask(about, number, "strokes", tuple(strokes), moving)
 
 
 class GrainTray(QWidget):
@@ -103,24 +531,77 @@ class GrainTray(QWidget):
 
     def __init__(self, station):
         super().__init__()
+        self._station = station
         layout = QHBoxLayout(self)
         layout.setContentsMargins(0, 0, 12, 0)
         layout.setSpacing(4)
         self.ruler = ScaleRuler(station)
         layout.addWidget(self.ruler, 1)
         side = QVBoxLayout()
-        side.setContentsMargins(0, 10, 0, 10)
+        side.setContentsMargins(0, 8, 0, 8)
+        side.setSpacing(4)
         self.add = QPushButton(style.icon("plus"), "Add grain")
         self.add.setToolTip("Add a push, finer than the finest (G).")
         self.add.clicked.connect(lambda: station.add())
-        self.drop = QPushButton(style.icon("trash-2"), "Remove")
+        self.more = QPushButton("Other…")
+        self.more.setToolTip("Add a grain of another action.")
+        menu = QMenu(self.more)
+        for action in ACTIONS:
+            menu.addAction(action.capitalize(), lambda a=action: station.add(a))
+        self.more.setMenu(menu)
+        self.copy = QPushButton(style.icon("copy"), "")
+        self.copy.setToolTip("Duplicate the chosen grain with another seed.")
+        self.drop = QPushButton(style.icon("trash-2"), "")
         self.drop.setToolTip("Remove the chosen grain (Delete).")
-        self.drop.clicked.connect(lambda: station.remove())
-        for button in (self.add, self.drop):
-            button.setMinimumWidth(110)
-            side.addWidget(button)
-        side.addStretch()
+        self.earlier, self.later = QPushButton("◂"), QPushButton("▸")
+        self.earlier.setToolTip("Let it work earlier: each grain sees what those before have made.")
+        self.later.setToolTip("Let it work later.")
+        self.solo = QPushButton("Solo")
+        self.solo.setToolTip("Only this grain; press again for all.")
+        self.final = QPushButton("Final")
+        self.final.setCheckable(True)
+        self.final.setToolTip("Hatch what the final voxel cannot hold, rather than the draft's.")
+        self.characters = QPushButton("Characters")
+        self.characters.setToolTip("Ready sets of grains, and your own.")
+        self._menu = QMenu(self.characters)
+        self._menu.aboutToShow.connect(self._fill)
+        self._fill()
+        self.characters.setMenu(self._menu)
+        self.siblings = QPushButton("Siblings…")
+        self.siblings.setToolTip("The same mound under other seeds.")
+        self.nature = QPushButton("Nature…")
+        self.nature.setToolTip("Measure this cloud against measured nature.")
+        for button, name, run in (
+            (self.copy, "Duplicate grain", station.duplicate), (self.drop, "Remove grain", station.remove),
+            (self.earlier, "Grain earlier", lambda: station.shift(-1)),
+            (self.later, "Grain later", lambda: station.shift(1)), (self.solo, "Solo", station.solo),
+            (self.siblings, "Siblings", station.siblings_wanted.emit), (self.nature, "Nature", station.nature_wanted.emit),
+        ):
+            button.setAccessibleName(name)
+            button.clicked.connect(lambda _=False, r=run: r())
+        self.final.clicked.connect(station.look_at)
+        for row in ((self.add, self.more), (self.copy, self.drop, self.earlier, self.later), (self.solo, self.final),
+                    (self.characters,), (self.siblings, self.nature)):
+            line = QHBoxLayout()
+            line.setSpacing(4)
+            for button in row:
+                button.setStyleSheet("padding: 3px 7px;")
+                line.addWidget(button, 1)
+            side.addLayout(line)
         layout.addLayout(side)
+
+    def _fill(self):
+        self._menu.clear()
+        for name, grains in CHARACTERS.items():
+            self._menu.addAction(name, lambda g=grains, n=name: self._station.wear(g, n))
+        own = own_characters()
+        if own:
+            self._menu.addSeparator()
+        for name, path in own.items():
+            self._menu.addAction(name, lambda p=path: self._station.wear_file(p))
+        self._menu.addSeparator()
+        self._menu.addAction("Keep these grains…", lambda: self._station.keep_character())
+        self._menu.addAction("From a file…", lambda: self._station.wear_file())
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -130,276 +611,10 @@ class GrainTray(QWidget):
         mound : Mound
         """
         self.ruler.show_mound(mound)
-        self.add.setEnabled(len(mound.grains) < 8)
-        self.drop.setEnabled(bool(mound.grains))
-
-
-class ScaleRuler(QWidget):
-    """Feature sizes from voxel to cloud, each grain a hill over the sizes it covers."""
-
-    LEFT, RIGHT, TOP, BOTTOM = 20, 20, 40, 30
-
-    def __init__(self, station):
-        super().__init__()
-        self._station = station
-        self._mound = None
-        self._press = None
-        self.setMouseTracking(True)
-        self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Scale ruler")
-        self.setToolTip("Feature sizes from the voxel to the cloud. Drag a hill sideways for its size, up for "
-                        "its strength; arrow keys do the same, Tab goes on to the settings.")
-
-    def show_mound(self, mound):
-        """Follow a mound.
-
-        Parameters
-        ----------
-        mound : Mound
-        """
-        self._mound = mound
-        self.update()
-
-    @property
-    def axis(self):
-        """Feature sizes across the ruler.
-
-        Returns
-        -------
-        LogAxis
-        """
-        voxel = draft_voxel(self._mound)
-        largest = max(span_of(self._mound) * 1.25, voxel * 40)
-        return LogAxis(voxel / 2.0, largest, self.LEFT, self.width() - self.RIGHT)
-
-    def _y_of(self, amplitude):
-        """Row of an amplitude: logarithmic, from a thousandth of the span up to a fifth."""
-        span = max(span_of(self._mound), 1e-3)
-        share = np.log(np.maximum(amplitude, 1e-9) / (span * 4e-4)) / math.log(500.0)
-        return self.height() - self.BOTTOM - np.clip(share, 0.0, 1.05) * (
-            self.height() - self.TOP - self.BOTTOM)
-
-    def top_of(self, grain):
-        """Summit of a grain's hill.
-
-        Parameters
-        ----------
-        grain : Push
-
-        Returns
-        -------
-        QPointF
-        """
-        sizes, amplitudes = octaves_of(grain)
-        return QPointF(self.axis.x_of(sizes[0]), float(self._y_of(hill(grain, sizes[:1])[0])))
-
-    def _grain_at(self, at):
-        best, nearest = None, 40.0
-        for number, grain in enumerate(self._mound.grains):
-            top = self.top_of(grain)
-            away = abs(at.x() - top.x()) + 0.25 * abs(at.y() - top.y())
-            under = at.y() >= float(self._y_of(hill(grain, np.array([self.axis.value_at(at.x())]))[0])) - 6
-            if under and away < nearest + (30 if number == self._station.chosen else 0):
-                best, nearest = number, away
-        return best
-
-    def mousePressEvent(self, event):
-        if event.button() != Qt.MouseButton.LeftButton:
-            return
-        number = self._grain_at(event.position())
-        if number is not None:
-            self._station.choose(number)
-            self._press = (event.position(), self._mound.grains[number])
-
-    def mouseMoveEvent(self, event):
-        if self._press is None:
-            on = self._grain_at(event.position()) is not None
-            self.setCursor(Qt.CursorShape.SizeAllCursor if on else Qt.CursorShape.ArrowCursor)
-            return
-        start, grain = self._press
-        factor = self.axis.value_at(event.position().x()) / self.axis.value_at(start.x())
-        rise = (start.y() - event.position().y()) / (self.height() - self.TOP - self.BOTTOM)
-        changes = self._held(grain.feature * factor, max(grain.strength, 1e-3) * 500.0**rise)
-        self._station.edit_grain("size and strength of grain", True, **changes)
-
-    def _held(self, feature, strength):
-        (f_low, f_high), (s_low, s_high) = limits(Push, "feature"), limits(Push, "strength")
-        feature = min(max(float(f"{feature:.3g}"), self.axis.start), self.axis.end)
-        return {"feature": min(max(feature, f_low), f_high),
-                "strength": min(max(float(f"{strength:.3g}"), s_low), s_high)}
-
-    def mouseReleaseEvent(self, event):
-        if self._press is not None and event.button() == Qt.MouseButton.LeftButton:
-            self._press = None
-            self._station.document.let_go()
-
-    def keyPressEvent(self, event):
-        grain = self._station.grain()
-        sideways = {Qt.Key.Key_Left: 1 / 1.08, Qt.Key.Key_Right: 1.08}
-        upward = {Qt.Key.Key_Up: 1.08, Qt.Key.Key_Down: 1 / 1.08}
-        if grain is None or event.key() not in {**sideways, **upward}:
-            super().keyPressEvent(event)
-            return
-        self._station.edit_grain("size and strength of grain", **self._held(
-            grain.feature * sideways.get(event.key(), 1.0), grain.strength * upward.get(event.key(), 1.0)))
-
-    def paintEvent(self, _event):
-        painter = QPainter(self)
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.setFont(style.text_font(13))
-        painter.setPen(style.QUIET)
-        painter.drawText(QRectF(16, 8, 300, 20), Qt.AlignmentFlag.AlignVCenter, "Scale ruler")
-        if self._mound is None or not self._mound.mass.blobs:
-            painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter,
-                             "Nothing to measure yet: add a blob in Mass.")
-            return
-        bottom = self.height() - self.BOTTOM
-        painter.setFont(style.text_font(11))
-        self._paint_axis(painter, bottom)
-        self._paint_unresolvable(painter, bottom)
-        self._paint_slope(painter)
-        order = sorted(range(len(self._mound.grains)), key=lambda n: n == self._station.chosen)
-        for number in order:
-            self._paint_hill(painter, number, bottom)
-        for number in order:
-            self._letter(painter, number)
-
-    def _paint_axis(self, painter, bottom):
-        painter.setPen(QPen(style.LINE, 1))
-        painter.drawLine(QPointF(self.LEFT, bottom), QPointF(self.width() - self.RIGHT, bottom))
-        span = span_of(self._mound)
-        marks = [(size, f"{figure(size)} m") for size in self.axis.marks() if size < span * 0.8]
-        for size, text in (*marks, (span, "cloud span")):
-            x = self.axis.x_of(size)
-            painter.setPen(QPen(style.LINE, 1))
-            painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
-            painter.setPen(style.QUIET)
-            painter.drawText(QRectF(x - 50, bottom + 6, 100, 16), Qt.AlignmentFlag.AlignCenter, text)
-
-    def _paint_unresolvable(self, painter, bottom):
-        edge = self.axis.x_of(2.0 * draft_voxel(self._mound))
-        zone = QRectF(self.LEFT, self.TOP - 4, edge - self.LEFT, bottom - self.TOP + 4)
-        painter.fillRect(zone, QBrush(style.with_alpha(style.QUIET, 60), Qt.BrushStyle.BDiagPattern))
-        painter.setPen(style.QUIET)
-        painter.drawText(QRectF(zone.right() + 6, zone.top(), 180, 14), Qt.AlignmentFlag.AlignVCenter,
-                         "finer than 2 draft voxels")
-        painter.setPen(QPen(style.LINE, 1))
-        painter.drawLine(QPointF(edge, zone.top()), QPointF(edge, bottom))
-
-    def _paint_slope(self, painter):
-        """Amplitude of nature's k^(-5/3) over size goes with its third power's root: size^(1/3)."""
-        span = span_of(self._mound)
-        sizes = np.geomspace(2.0 * draft_voxel(self._mound), span, 30)
-        rows = self._y_of(0.05 * span * (sizes / span) ** (1.0 / 3.0))
-        painter.setPen(QPen(style.QUIET, 1.2, Qt.PenStyle.DotLine))
-        path = QPainterPath(QPointF(self.axis.x_of(sizes[0]), float(rows[0])))
-        for x, y in zip(self.axis.x_of(sizes[1:]), rows[1:]):
-            path.lineTo(float(x), float(y))
-        painter.drawPath(path)
-        painter.drawText(QRectF(self.axis.x_of(span) - 110, float(rows[-1]) - 20, 110, 16),
-                         Qt.AlignmentFlag.AlignRight, "nature's slope")
-
-    def _paint_hill(self, painter, number, bottom):
-        grain = self._mound.grains[number]
-        chosen = number == self._station.chosen
-        tint = TINTS[number % len(TINTS)] if grain.on else style.LINE
-        sizes = self.axis.values(160)
-        rows = self._y_of(hill(grain, sizes))
-        columns = self.axis.x_of(sizes)
-        path = QPainterPath(QPointF(float(columns[0]), bottom))
-        for x, y in zip(columns, rows):
-            path.lineTo(float(x), float(y))
-        path.lineTo(float(columns[-1]), bottom)
-        painter.setPen(QPen(tint, 2.0 if chosen else 1.2))
-        painter.setBrush(style.with_alpha(tint, 110 if chosen else 60))
-        painter.drawPath(path)
-        top = self.top_of(grain)
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(tint)
-        if chosen:
-            painter.setPen(QPen(style.TEXT, 1.5) if self.hasFocus() else Qt.PenStyle.NoPen)
-            painter.drawEllipse(top, 5, 5)
-
-    def _letter(self, painter, number):
-        grain = self._mound.grains[number]
-        chosen = number == self._station.chosen
-        top = self.top_of(grain)
-        text = f"Push · {figure(grain.feature)} m" + ("" if grain.on else " · off")
-        wide = painter.fontMetrics().horizontalAdvance(text) + 8
-        x = min(max(top.x() - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
-        box = QRectF(x, max(top.y() - 26, 20), wide, 17)
-        # On a plate of its own, so that hills and lines behind it do not cross the letters.
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(style.with_alpha(style.PANEL, 200))
-        painter.drawRoundedRect(box, 4, 4)
-        painter.setPen(style.TEXT if chosen else QColor("#c9c8c2"))
-        painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
-
-
-class GrainSettings(SettingsPanel):
-    """Numbers of the chosen grain."""
-
-    def __init__(self, station):
-        super().__init__("Push", "moves the surface along its normal")
-        self._station = station
-        self.on = QCheckBox("On")
-        self.on.toggled.connect(lambda on: station.edit_grain("grain on or off", on=on))
-        self.add(Row(self.on))
-        self.fields = {}
-        for field, label, unit, shown, scale, sentence in (
-            ("feature", "Feature size", "m", (0.5, 500.0), "log", "Size of the largest features."),
-            ("strength", "Strength", "m", (0.05, 200.0), "log", "How far the largest features move the surface."),
-            ("octaves", "Octaves", "", None, "linear", "How many finer layers are added, each smaller and weaker."),
-            ("lacunarity", "Lacunarity", "", None, "linear", "How much finer each octave is than the one before."),
-            ("gain", "Gain", "", None, "linear", "How strong each octave is beside the one before."),
-            ("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
-            ("seed", "Seed", "", (0, 999), "linear", "Another number, another pattern."),
-        ):
-            low, high = limits(Push, field)
-            number = NumberField(label, low, high, Push.model_fields[field].default, unit, sentence,
-                                 scale, shown, whole=field in ("octaves", "seed"))
-            whole = number.whole
-            number.changed.connect(lambda v, m, f=field, w=whole: station.edit_grain(
-                f"grain {f.replace('_', ' ')}", m, **{f: round(v) if w else v}))
-            self.fields[field] = self.add(number)
-        self.folded = QCheckBox("Folded: domes and creases")
-        self.folded.toggled.connect(lambda on: station.edit_grain("folded grain", folded=on))
-        self.add(Row(self.folded))
-        self.section("Offset")
-        low, high = limits(Push, "offset")
-        self.offset = []
-        for axis, letter in enumerate("xyz"):
-            number = NumberField(f"Offset {letter}", low, high, 0.0, "m",
-                                 "Slides the pattern through the cloud.", "linear", (-200.0, 200.0))
-            number.changed.connect(lambda v, m, a=axis: self._slide(a, v, m))
-            self.offset.append(self.add(number))
-
-    def _slide(self, axis, value, moving):
-        grain = self._station.grain()
-        if grain is not None:
-            offset = list(grain.offset)
-            offset[axis] = value
-            self._station.edit_grain("offset of grain", moving, offset=tuple(offset))
-
-    def show_mound(self, mound):
-        """Follow a mound.
-
-        Parameters
-        ----------
-        mound : Mound
-        """
-        grain = self._station.grain()
-        controls = (self.on, self.folded, *self.fields.values(), *self.offset)
-        for control in controls:
-            control.setEnabled(grain is not None)
-        self.title.setText("Push" if grain is None else f"Push · {figure(grain.feature)} m")
-        if grain is None:
-            return
-        for box, value in ((self.on, grain.on), (self.folded, grain.folded)):
-            blocked = box.blockSignals(True)
-            box.setChecked(value)
-            box.blockSignals(blocked)
-        for field, number in self.fields.items():
-            number.set(getattr(grain, field))
-        for number, value in zip(self.offset, grain.offset):
-            number.set(value)
+        some, number = bool(mound.grains), self._station.chosen
+        self.add.setEnabled(len(mound.grains) < MOST_GRAINS)
+        self.more.setEnabled(len(mound.grains) < MOST_GRAINS)
+        for button in (self.copy, self.drop, self.solo):
+            button.setEnabled(some)
+        self.earlier.setEnabled(some and number > 0)
+        self.later.setEnabled(some and number < len(mound.grains) - 1)

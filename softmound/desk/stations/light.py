@@ -27,7 +27,7 @@ class LightStation(Station):
         self.settings.show_mound(mound)
 
     def note(self, mound):
-        return "" if mound.mass.blobs else "There is nothing to light yet: add a blob in Mass."
+        return "" if mound.mass.forms else "There is nothing to light yet: add a blob in Mass."
 
     def edit_part(self, part, words_, moving=False, **changes):
         """Change a part of the light.

@@ -1,95 +1,200 @@
-"""Mass: blobs, picked, moved and sized in the picture or in numbers."""
+"""Mass: forms, placed and sculpted in the picture or in numbers."""
 
-import math
+import pathlib
+from dataclasses import replace as changed
 
 from pydantic import ValidationError
-from PyQt6.QtCore import QAbstractListModel, QModelIndex, QPointF, QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPen, QPolygonF
-from PyQt6.QtWidgets import (
-    QAbstractItemView,
-    QButtonGroup,
-    QCheckBox,
-    QHBoxLayout,
-    QLineEdit,
-    QListView,
-    QPushButton,
-    QStyle,
-    QStyledItemDelegate,
-    QVBoxLayout,
-    QWidget,
-)
+from PyQt6.QtCore import pyqtSignal
 
-from ...core.engine.density import span_of
-from ...core.mass.buds import grown
+from ...core.engine.density import draft_voxel, span_of
 from ...core.mass.distance import box_of
-from ...core.mass.outline import blob_outline, moved, resized
-from ...core.mass.pick import blob_hit
-from ...core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, limits
-from ...core.recipe.problems import sentence_for
-from .. import style
-from ..fields import NumberField, Row, words
-from .station import SettingsPanel, Station
+from ...core.mass.mend import surface_arrays, with_holes_closed
+from ...core.mass.meshed import made_mesh
+from ...core.mass.outline import half_sizes
+from ...core.mass.pick import Picker
+from ...core.mass.placing import mirrored, replaced
+from ...core.mass.strokes import Brush, without_gesture
+from ...core.problems import sentence_for
+from ...core.recipe import Blob, Solid
+from ..photographs import PhotographDialog, asked_for, reading
+from .brush_hand import BrushHand
+from .form_hand import FormHand
+from .form_settings import MassSettings
+from .form_tray import FormTray
+from .station import Station
 
-HANDLE = 7
-"""Pixels of a handle's radius."""
-TINTS = {"adds": style.BARLEY, "carves": style.ROSE, "keeps": style.BLUE}
-MOST_DRAWN = 60
-"""Buds drawn in a tile."""
-ROLES = (("adds", "Adds", "Joined to what came before."),
-         ("carves", "Carves", "Taken away from what came before."),
-         ("keeps", "Keeps", "Leaves only what lies inside it."))
+TOOLS = (
+    ("", "Place", "Pick, move, turn and size forms. Drag over the empty sky to pick all in a box."),
+    ("drag", "Drag", "Pull what is under the brush along with the hand (Shift+D)."),
+    ("swell", "Swell", "Blow up what is under the brush; with Alt, shrink it (S)."),
+    ("ease", "Ease", "Smooth what is under the brush (E)."),
+    ("press", "Press", "Press toward the plane where the stroke began (P)."),
+    ("roughen", "Roughen", "Break up what is under the brush (R)."),
+    ("dab", "Dab", "Add lumps along the stroke (Alt+D)."),
+    ("scoop", "Scoop", "Carve along the stroke (Shift+S)."),
+)
 
 
 class MassStation(Station):
-    """The station."""
+    """The station.
+
+    Attributes
+    ----------
+    chosen : int or None
+        The form whose numbers are shown.
+    picked : tuple of int
+        All forms that are chosen, that one among them.
+    tool : str
+        The sculpting tool in hand; empty to place forms.
+    brush : Brush
+    """
 
     name = "Mass"
+    tools = TOOLS
     chosen_changed = pyqtSignal()
+    tool_changed = pyqtSignal()
     refused = pyqtSignal(str)
+    job_wanted = pyqtSignal(object, object)
 
     def __init__(self, document, parent=None):
         super().__init__(document, parent)
         self.chosen = None
-        self.hand = BlobHand(self)
-        self.tray = BlobTray(self)
+        self.picked = ()
+        self.tool = ""
+        self.brush = Brush()
+        self._brush_sized = False
+        self._picker = (None, None)
+        self._placing, self._brushing = FormHand(self), BrushHand(self)
+        self.tray = FormTray(self)
         self.settings = MassSettings(self)
 
+    @property
+    def hand(self):
+        """The hand of the present tool."""
+        return self._brushing if self.tool else self._placing
+
+    @hand.setter
+    def hand(self, _none):
+        pass  # the base class begins without one
+
     def show_mound(self, mound):
-        if self.chosen is not None and self.chosen >= len(mound.mass.blobs):
+        count = len(mound.mass.forms)
+        self.picked = tuple(n for n in self.picked if n < count)
+        if self.chosen is not None and self.chosen >= count:
             self.chosen = None
+        if not self._brush_sized and mound.mass.forms:
+            self.brush = changed(self.brush, radius=float(f"{max(span_of(mound) * 0.08, 0.01):.2g}"))
+            self._brush_sized = True
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
     def note(self, mound):
-        return "" if mound.mass.blobs else "A cloud begins with a blob. Press Add blob, or the key B."
+        return "" if mound.mass.forms else "A cloud begins with a form. Press Add, or the key B for a blob."
 
-    def choose(self, number):
-        """Make a blob the chosen one.
+    def picker(self):
+        """The mass made ready for rays, as long as it is the same.
+
+        Returns
+        -------
+        Picker
+        """
+        mass = self.document.mound.mass
+        if self._picker[0] is not mass:
+            self._picker = (mass, Picker(mass))
+        return self._picker[1]
+
+    # -- choosing -------------------------------------------------------------------------------
+
+    def choose(self, number, more=False):
+        """Make a form the chosen one.
 
         Parameters
         ----------
         number : int or None
+        more : bool, optional
+            Keep those chosen before; one that was among them is let go.
         """
-        if number != self.chosen:
-            self.chosen = number
-            self.show_mound(self.document.mound)
-            self.chosen_changed.emit()
+        if number is None:
+            picked = ()
+        elif more and number in self.picked:
+            picked = tuple(n for n in self.picked if n != number)
+            number = picked[-1] if picked else None
+        else:
+            picked = (*self.picked, number) if more else (number,)
+        self.pick(picked, number)
 
-    def blob(self):
-        """The chosen blob, or None."""
-        return self.document.mound.mass.blobs[self.chosen] if self.chosen is not None else None
-
-    def replace(self, blob, words_, moving=False):
-        """Put another blob in the place of the chosen one.
+    def pick(self, picked, chosen=None):
+        """Choose several forms.
 
         Parameters
         ----------
-        blob : Blob
+        picked : sequence of int
+        chosen : int, optional
+            The one whose numbers are shown; default the last.
+        """
+        picked = tuple(dict.fromkeys(picked))
+        chosen = chosen if chosen in picked else picked[-1] if picked else None
+        if (picked, chosen) != (self.picked, self.chosen):
+            self.picked, self.chosen = picked, chosen
+            self.show_mound(self.document.mound)
+            self.chosen_changed.emit()
+
+    def form(self):
+        """The chosen form, or None."""
+        return self.document.mound.mass.forms[self.chosen] if self.chosen is not None else None
+
+    def movable(self):
+        """Numbers of the chosen forms that are not locked."""
+        return tuple(n for n in self.picked if not self.document.mound.mass.forms[n].locked)
+
+    def take(self, tool):
+        """Take a sculpting tool, or none.
+
+        Parameters
+        ----------
+        tool : str
+        """
+        self.tool = "" if tool == self.tool else tool
+        if self.tool:
+            self.brush = changed(self.brush, tool=self.tool)
+        self.show_mound(self.document.mound)
+        self.tool_changed.emit()
+
+    def change_brush(self, **changes):
+        """Change how the tool works.
+
+        Parameters
+        ----------
+        **changes
+            Fields of `Brush`.
+        """
+        self.brush = changed(self.brush, **changes)
+        self._brush_sized = True
+        self.tool_changed.emit()
+
+    # -- editing --------------------------------------------------------------------------------
+
+    def replace(self, form, words_, moving=False):
+        """Put another form in the place of the chosen one.
+
+        Parameters
+        ----------
+        form : Form
         words_ : str
         moving : bool, optional
         """
-        blobs = self.document.mound.mass.blobs
-        self.edit_mass(words_, moving, blobs=blobs[: self.chosen] + (blob,) + blobs[self.chosen + 1 :])
+        self.replace_all({self.chosen: form}, words_, moving)
+
+    def replace_all(self, changes, words_, moving=False):
+        """Put other forms in the place of some; linked copies follow.
+
+        Parameters
+        ----------
+        changes : dict of int to Form
+        words_ : str
+        moving : bool, optional
+        """
+        self.edit_mass(words_, moving, forms=replaced(self.document.mound.mass.forms, changes))
 
     def edit_mass(self, words_, moving=False, **changes):
         """Change the mass; what would leave its limits is said and not done.
@@ -110,7 +215,7 @@ class MassStation(Station):
         try:
             mass = mound.mass.edited(**changes)
         except ValidationError as error:
-            # Each number was checked by its field; all blobs together can still be too many.
+            # Each number was checked by its field; all forms together can still be too many.
             self.refused.emit(sentence_for(error, "Not done"))
             self.show_mound(mound)
             return False
@@ -132,46 +237,108 @@ class MassStation(Station):
         level = getattr(self.document.mound.mass, name).edited(**changes)
         self.edit_mass(words_, moving, **{name: level})
 
-    def add(self, centre=None):
-        """Add a blob and choose it.
+    def new_name(self, base):
+        """A name no form has yet.
+
+        Parameters
+        ----------
+        base : str
+
+        Returns
+        -------
+        str
+        """
+        taken = {form.name for form in self.document.mound.mass.forms}
+        number = len(taken) + 1
+        while f"{base} {number}" in taken:
+            number += 1
+        return f"{base} {number}"
+
+    def add(self, centre=None, shape="blob"):
+        """Add a blob or a solid and choose it.
 
         Parameters
         ----------
         centre : tuple of float, optional
-            Metres; default on top of the chosen blob, or of the whole shape, so that it is seen.
+            Metres; default on top of the chosen form, or of the whole shape, so that it is seen.
+        shape : str, optional
+            "blob", or a shape of `Solid`.
         """
         mound = self.document.mound
-        beside = self.blob()
-        radius = sum(beside.radii) / 3 * 0.7 if beside else max(span_of(mound) * 0.12, 0.0) or 20.0
-        if centre is None and beside is not None:
-            x, y, z = beside.centre
-            centre = (x, y + max(beside.radii), z)
-        elif centre is None:
+        beside = self.form()
+        if beside is not None:
+            half, _ = half_sizes(beside)
+            radius, (x, y, z) = float(half.mean()) * 0.7, beside.centre
+            place = (x, y + float(half.max()), z)
+        else:
+            radius = max(span_of(mound) * 0.12, 0.0) or 20.0
             box = box_of(mound.mass)
             x, y, z = mound.view.target
-            centre = (x, y if box is None else box[1][1], z)
-        centre = tuple(round(float(c), 3) for c in centre)
-        taken = {b.name for b in mound.mass.blobs}
-        number = len(taken) + 1
-        while f"Blob {number}" in taken:
-            number += 1
-        blob = Blob(name=f"Blob {number}", centre=centre, radii=(round(radius, 3),) * 3)
-        if self.edit_mass("add blob", blobs=mound.mass.blobs + (blob,)):
-            self.choose(len(mound.mass.blobs))
+            place = (x, y if box is None else box[1][1], z)
+        centre = tuple(round(float(c), 3) for c in (place if centre is None else centre))
+        radius = round(max(radius, 0.001), 3)
+        if shape == "blob":
+            form = Blob(name=self.new_name("Blob"), centre=centre, radii=(radius,) * 3)
+        else:
+            tall = {"ring": 0.5, "slab": 0.35, "capsule": 3.0}.get(shape, 2.0)
+            wide = {"ring": 3.0, "slab": 4.0}.get(shape, 2.0)
+            form = Solid(name=self.new_name(shape.capitalize()), shape=shape, centre=centre, edge=round(radius / 6, 3),
+                         size=tuple(round(radius * k, 3) for k in (wide, tall, wide)))
+        self.add_forms((form,), f"add {form.name.split()[0].lower()}")
 
-    def duplicate(self):
-        """Add a copy of the chosen blob, beside it."""
-        blob = self.blob()
-        if blob is None:
+    def add_forms(self, forms, words_):
+        """Add forms after all others and choose them.
+
+        Parameters
+        ----------
+        forms : sequence of Form
+        words_ : str
+        """
+        before = self.document.mound.mass.forms
+        if self.edit_mass(words_, forms=before + tuple(forms)):
+            self.pick(range(len(before), len(before) + len(forms)))
+
+    def duplicate(self, linked=False, mirror=None):
+        """Add a copy of each chosen form, beside it.
+
+        Parameters
+        ----------
+        linked : bool, optional
+            Editing the copy edits the form, and the other way round.
+        mirror : int, optional
+            Mirrored across the plane where this axis of the world is 0 instead of beside it.
+        """
+        forms = self.document.mound.mass.forms
+        if not self.picked:
             return
-        x, y, z = blob.centre
-        copy = blob.edited(name=f"{blob.name[:72]} copy", centre=(x + blob.radii[0], y, z))
-        blobs = self.document.mound.mass.blobs
-        if self.edit_mass("duplicate blob", blobs=blobs + (copy,)):
-            self.choose(len(blobs))
+        changes, copies = {}, []
+        link = 1 + max((f.link or 0 for f in forms), default=0)
+        for number in self.picked:
+            form = forms[number]
+            if linked and form.link is None:
+                form = form.edited(link=link)
+                changes[number], link = form, link + 1
+            if mirror is not None:
+                copy = mirrored(form, mirror)
+            else:
+                x, y, z = form.centre
+                copy = form.edited(centre=(round(x + float(half_sizes(form)[0][0]), 4), y, z))
+            copies.append(copy.edited(name=f"{form.name[:72]} copy", link=form.link if linked else None))
+        words_ = "linked copy" if linked else "mirror copy" if mirror is not None else "duplicate"
+        if self.edit_mass(words_, forms=replaced(forms, changes) + tuple(copies)):
+            self.pick(range(len(forms), len(forms) + len(copies)))
+
+    def unlink(self):
+        """Let the chosen form go its own way."""
+        form = self.form()
+        if form is not None and form.link is not None:
+            # Not through `replace`, which would take the link from the others as well.
+            forms = list(self.document.mound.mass.forms)
+            forms[self.chosen] = form.edited(link=None)
+            self.edit_mass("unlink", forms=tuple(forms))
 
     def shift(self, step):
-        """Move the chosen blob earlier or later among the others: roles act in their order.
+        """Move the chosen form earlier or later among the others: roles act in their order.
 
         Parameters
         ----------
@@ -179,430 +346,136 @@ class MassStation(Station):
             -1 or 1.
         """
         mass, number = self.document.mound.mass, self.chosen
-        if number is None or not 0 <= number + step < len(mass.blobs):
+        if number is None or not 0 <= number + step < len(mass.forms):
             return
-        blobs = list(mass.blobs)
-        blobs.insert(number + step, blobs.pop(number))
-        self.chosen = number + step
-        self.edit_mass("order of blobs", blobs=tuple(blobs))
+        forms = list(mass.forms)
+        forms.insert(number + step, forms.pop(number))
+        self.chosen, self.picked = number + step, (number + step,)
+        self.edit_mass("order of forms", forms=tuple(forms))
 
     def remove(self):
-        """Remove the chosen blob."""
-        if self.chosen is None:
+        """Remove the chosen forms."""
+        if not self.picked:
             return
-        mass, number = self.document.mound.mass, self.chosen
-        self.chosen = None
-        self.edit_mass("remove blob", blobs=mass.blobs[:number] + mass.blobs[number + 1 :])
+        mass, gone = self.document.mound.mass, set(self.picked)
+        self.chosen, self.picked = None, ()
+        self.edit_mass("remove form" if len(gone) == 1 else "remove forms",
+                       forms=tuple(f for n, f in enumerate(mass.forms) if n not in gone))
         self.chosen_changed.emit()
 
-
-class BlobHand:
-    """Picks, drags and sizes blobs in the picture.
-
-    Parameters
-    ----------
-    station : MassStation
-    """
-
-    def __init__(self, station):
-        self._station = station
-        self._last = None
-        self._sizing = None
-        self._moved = False
-        self._under = None
-
-    def _outline(self, camera):
-        blob = self._station.blob()
-        return None if blob is None else blob_outline(blob, camera)
-
-    def _handles(self, outline):
-        right = outline[outline[:, 0].argmax()]
-        top = outline[outline[:, 1].argmin()]
-        return QPointF(*right), QPointF(*top)
-
-    def _on_handle(self, at, camera):
-        outline = self._outline(camera)
-        return outline is not None and any(
-            math.hypot(at.x() - h.x(), at.y() - h.y()) <= HANDLE + 3 for h in self._handles(outline)
-        )
-
-    def press(self, at, modifiers, camera):
-        """Take hold of a handle, of the chosen blob even behind others, or of what is in front."""
-        station = self._station
-        self._moved = False
-        self._under = None
-        if self._on_handle(at, camera):
-            middle = camera.pixel(station.blob().centre)
-            self._sizing = (station.blob(), math.hypot(at.x() - middle[0], at.y() - middle[1]))
-            return
-        ray = camera.ray(at.x(), at.y())
-        hit = blob_hit(station.document.mound.mass, camera.eye, ray)
-        number = None if hit is None else hit[0]
-        self._last = at if hit is not None else None
-        chosen = station.blob()
-        if chosen is not None and blob_hit(Mass(blobs=(chosen.edited(role="adds", hidden=False),)), camera.eye, ray):
-            self._last = at
-            self._under = number  # chosen when the hand lets go without having moved
-        else:
-            station.choose(number)
-
-    def drag(self, at, modifiers, camera):
-        """Move or size the chosen blob."""
-        station = self._station
-        if self._sizing is not None:
-            blob, start = self._sizing
-            middle = camera.pixel(blob.centre)
-            factor = max(math.hypot(at.x() - middle[0], at.y() - middle[1]) / max(start, 1.0), 0.02)
-            self._moved = True
-            station.replace(resized(blob, factor, limits(Blob, "radii")), "resize blob", True)
-        elif self._last is not None and station.blob() is not None:
-            step = at - self._last
-            self._last, self._moved = at, True
-            station.replace(moved(station.blob(), camera, step.x(), step.y()), "move blob", True)
-
-    def release(self):
-        """Let go."""
-        if self._moved:
-            self._station.document.let_go()
-        elif self._under is not None:
-            self._station.choose(self._under)
-        self._last = self._sizing = self._under = None
-        self._moved = False
-
-    def double(self, at, camera):
-        """Add a blob where the pointer meets the cloud, or at the target's distance."""
-        mound = self._station.document.mound
-        ray = camera.ray(at.x(), at.y())
-        hit = blob_hit(mound.mass, camera.eye, ray)
-        away = hit[1] if hit else mound.view.distance / float(ray @ camera.forward)
-        self._station.chosen = None
-        self._station.add(tuple(camera.eye + ray * away))
-
-    def hover(self, at, camera):
-        """Cursor for what is under the pointer."""
-        if self._on_handle(at, camera):
-            return Qt.CursorShape.SizeFDiagCursor
-        hit = blob_hit(self._station.document.mound.mass, camera.eye, camera.ray(at.x(), at.y()))
-        return Qt.CursorShape.OpenHandCursor if hit else Qt.CursorShape.ArrowCursor
-
-    def paint(self, painter, camera):
-        """Draw the chosen blob's outline and handles."""
-        outline = self._outline(camera)
-        if outline is None:
-            return
-        painter.setBrush(Qt.BrushStyle.NoBrush)
-        polygon = QPolygonF([QPointF(x, y) for x, y in outline])
-        painter.setPen(QPen(style.with_alpha(style.INK, 120), 3))
-        painter.drawPolygon(polygon)
-        tint = TINTS[self._station.blob().role]
-        painter.setPen(QPen(tint, 1.6))
-        painter.drawPolygon(polygon)
-        painter.setBrush(tint)
-        painter.setPen(QPen(style.INK, 1.5))
-        for handle in self._handles(outline):
-            painter.drawEllipse(handle, HANDLE, HANDLE)
-
-
-class _Blobs(QAbstractListModel):
-    def __init__(self):
-        super().__init__()
-        self.blobs = ()
-
-    def take(self, blobs):
-        if len(blobs) != len(self.blobs):
-            self.beginResetModel()
-            self.blobs = blobs
-            self.endResetModel()
-        elif blobs != self.blobs:
-            self.blobs = blobs
-            self.dataChanged.emit(self.index(0), self.index(len(blobs) - 1))
-
-    def rowCount(self, parent=QModelIndex()):
-        return 0 if parent.isValid() else len(self.blobs)
-
-    def data(self, index, role=Qt.ItemDataRole.DisplayRole):
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return self.blobs[index.row()].name
-        if role == Qt.ItemDataRole.ToolTipRole:
-            blob = self.blobs[index.row()]
-            hidden = ", hidden" if blob.hidden else ""
-            return f"{blob.name}: {blob.role}{hidden}, radii {', '.join(f'{r:g}' for r in blob.radii)} m"
-        return None
-
-
-class _Silhouette(QStyledItemDelegate):
-    def sizeHint(self, _option, _index):
-        return QSize(96, 128)
-
-    def paint(self, painter, option, index):
-        model = index.model()
-        blob = model.blobs[index.row()]
-        largest = max(max(b.radii) for b in model.blobs)
-        painter.save()
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        frame = QRectF(option.rect).adjusted(3, 3, -3, -3)
-        chosen = bool(option.state & QStyle.StateFlag.State_Selected)
-        painter.setPen(QPen(style.BARLEY, 1.5) if chosen else Qt.PenStyle.NoPen)
-        painter.setBrush(style.RAISED)
-        painter.drawRoundedRect(frame, 6, 6)
-        # Small blobs stay visible: sizes are shown by their square root.
-        size = max(blob.radii)
-        per_metre = (36.0 if blob.buds is None else 26.0) * math.sqrt(size / largest) / size
-        fill = style.TEXT if chosen else style.QUIET
-        if blob.role == "adds":
-            painter.setPen(Qt.PenStyle.NoPen)
-            painter.setBrush(style.with_alpha(fill, 70 if blob.hidden else 255))
-        else:
-            # What is taken away or cut to is drawn as an outline, in its role's colour.
-            painter.setPen(QPen(style.with_alpha(TINTS[blob.role], 90 if blob.hidden else 255), 2))
-            painter.setBrush(Qt.BrushStyle.NoBrush)
-        middle = QPointF(frame.center().x(), frame.top() + (frame.height() - 22) / 2)
-        painter.translate(middle)
-        for bud in grown(blob)[1 : 1 + MOST_DRAWN]:
-            x, y, _ = (b - c for b, c in zip(bud.centre, blob.centre))
-            radius = bud.radii[0] * per_metre
-            painter.drawEllipse(QPointF(x * per_metre, -y * per_metre), radius, radius)
-        painter.rotate(-blob.rotation[2])
-        painter.drawEllipse(QPointF(0, 0), blob.radii[0] * per_metre, blob.radii[1] * per_metre)
-        painter.restore()
-        painter.setPen(style.TEXT if chosen else style.QUIET)
-        painter.setFont(style.text_font(12))
-        name = painter.fontMetrics().elidedText(blob.name, Qt.TextElideMode.ElideRight,
-                                                int(frame.width()) - 8)
-        painter.drawText(QRectF(frame.left(), frame.bottom() - 22, frame.width(), 18),
-                         Qt.AlignmentFlag.AlignCenter, name)
-
-
-class BlobTray(QWidget):
-    """The blobs as silhouettes, and what can be done with them."""
-
-    def __init__(self, station):
-        super().__init__()
-        self._station = station
-        layout = QHBoxLayout(self)
-        layout.setContentsMargins(16, 10, 12, 10)
-        layout.setSpacing(12)
-        side = QVBoxLayout()
-        side.setSpacing(6)
-        self.add = QPushButton(style.icon("plus"), "Add blob")
-        self.add.setToolTip("Add a blob on top of the chosen one (B), or double-click in the picture.")
-        self.copy = QPushButton(style.icon("copy"), "Duplicate")
-        self.copy.setToolTip("Add a copy of the chosen blob (Ctrl+D).")
-        self.drop = QPushButton(style.icon("trash-2"), "Remove")
-        self.drop.setToolTip("Remove the chosen blob (Delete).")
-        for button, action in ((self.add, station.add), (self.copy, station.duplicate),
-                               (self.drop, station.remove)):
-            button.clicked.connect(lambda _=False, act=action: act())
-            button.setMinimumWidth(116)
-            side.addWidget(button)
-        side.addStretch()
-        layout.addLayout(side)
-        self.model = _Blobs()
-        self.list = QListView()
-        self.list.setModel(self.model)
-        self.list.setItemDelegate(_Silhouette(self.list))
-        self.list.setFlow(QListView.Flow.LeftToRight)
-        self.list.setWrapping(False)
-        self.list.setUniformItemSizes(True)
-        self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
-        self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.list.setAccessibleName("Blobs")
-        self.list.selectionModel().currentChanged.connect(
-            lambda now, _before: station.choose(now.row() if now.isValid() else None))
-        layout.addWidget(self.list, 1)
-
-    def show_mound(self, mound):
-        """Follow a mound.
+    def remove_gesture(self, gesture):
+        """Take a stroke away, whatever came after it.
 
         Parameters
         ----------
-        mound : Mound
+        gesture : int
         """
-        chosen = self._station.chosen
-        selection = self.list.selectionModel()
-        blocked = selection.blockSignals(True)
-        self.model.take(mound.mass.blobs)
-        index = self.model.index(chosen) if chosen is not None else QModelIndex()
-        selection.setCurrentIndex(index, selection.SelectionFlag.ClearAndSelect)
-        selection.blockSignals(blocked)
-        if chosen is not None:
-            self.list.scrollTo(index)
-        self.list.viewport().update()
-        for button in (self.copy, self.drop):
-            button.setEnabled(chosen is not None)
+        mass = without_gesture(self.document.mound.mass, gesture)
+        self.edit_mass("remove stroke", forms=mass.forms)
 
-
-_AXES = ("x", "y", "z")
-
-
-class MassSettings(SettingsPanel):
-    """Numbers of the chosen blob, of the joining and of the levels."""
-
-    def __init__(self, station):
-        super().__init__("Mass", "the shape, blocked in from blobs")
-        self._station = station
-        self._blob = []
-        self._blob.append(self.section("Blob"))
-        self.name = QLineEdit()
-        self.name.setAccessibleName("Blob's name")
-        self.name.setMaxLength(80)
-        self.name.editingFinished.connect(self._renamed)
-        self._blob.append(self.add(Row(self.name)))
-        self.roles = {}
-        group = QButtonGroup(self)
-        for role, text, sentence in ROLES:
-            button = QPushButton(text)
-            button.setCheckable(True)
-            button.setToolTip(sentence)
-            button.setAccessibleName(f"Role: {text}")
-            button.clicked.connect(lambda _=False, r=role: self._change("role", "role", r))
-            group.addButton(button)
-            self.roles[role] = button
-        self._blob.append(self.add(Row(*self.roles.values())))
-        self.hidden = QCheckBox("Hidden")
-        self.hidden.toggled.connect(lambda on: self._change("hidden", "hide blob" if on else "show blob", on))
-        self.earlier, self.later = QPushButton("Earlier"), QPushButton("Later")
-        for button, step in ((self.earlier, -1), (self.later, 1)):
-            button.setToolTip("Roles act in the order of the tray.")
-            button.clicked.connect(lambda _=False, s=step: station.shift(s))
-        self._blob.append(self.add(Row(self.hidden, self.earlier, self.later)))
-        self.fields = {}
-        for field, label, unit, shown, scale, sentence in (
-            ("radii", "Radius", "m", (0.5, 500.0), "log", "Half the blob's size along its own axis."),
-            ("centre", "Centre", "m", (-500.0, 500.0), "linear", "Where the blob's middle is; y is the altitude."),
-            ("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turn about the axis; x first, then y, then z."),
-        ):
-            low, high = limits(Blob, field)
-            for axis in range(3):
-                number = NumberField(f"{label} {_AXES[axis]}", low, high, 0.0 if field != "radii" else 15.0,
-                                     unit, sentence, scale, shown)
-                number.changed.connect(
-                    lambda value, moving, f=field, a=axis: self._component(f, a, value, moving))
-                self.fields[field, axis] = number
-                self._blob.append(self.add(number))
-        self.own = QCheckBox("Melt of its own")
-        self.own.toggled.connect(
-            lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
-        self._blob.append(self.add(Row(self.own)))
-        low, high = limits(Blob, "melt")
-        self.own_melt = NumberField("Own melt", low, high, 4.0, "m", "Blend radius where this blob joins.",
-                                    "linear", (0.0, 100.0))
-        self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
-        self._blob.append(self.add(self.own_melt))
-        self.has_buds = QCheckBox("Buds: smaller lumps over its surface")
-        self.has_buds.toggled.connect(lambda on: self._change("buds", "buds", Buds() if on else None))
-        self._blob.append(self.add(Row(self.has_buds)))
-        self.buds = {}
-        for field, label, sentence in (
-            ("generations", "Generations", "Buds on the blob, buds on those buds, and so on."),
-            ("count", "Count", "Buds on each parent."),
-            ("shrink", "Shrink", "A bud's radius over its parent's."),
-            ("reach", "Reach", "How far out a bud's middle lies, in its parent's radii."),
-            ("variation", "Size variation", "How unlike one another the buds are."),
-            ("upward", "Upward", "Draws buds toward the top, or below 0 toward the bottom."),
-            ("fewer_below", "Fewer below", "Share of the buds left out on undersides."),
-            ("seed", "Buds' seed", "Another number, another pattern."),
-        ):
-            low, high = limits(Buds, field)
-            whole = field in ("generations", "count", "seed")
-            number = NumberField(label, low, high, Buds.model_fields[field].default, "", sentence, "linear",
-                                 (0, 999) if field == "seed" else None, whole)
-            number.changed.connect(lambda v, m, f=field, w=whole: self._change_buds(f, round(v) if w else v, m))
-            self.buds[field] = self.add(number)
-        self.hint = self.add(words("Click a blob in the picture or in the tray to change it."))
-        self.section("Joining")
-        self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
-                                 "Blend radius where blobs join: 0 leaves a crease.")
-        self.melt.changed.connect(lambda v, m: station.edit_mass("melt", m, melt=v))
-        self.switches, self.levels = {}, {}
-        self._level("base", BaseLevel, "Base level", "Flatten the underside", "Below this altitude nothing condenses.")
-        self._level("top", TopLevel, "Top level", "Flatten the top", "Above this altitude nothing rises.")
-
-    def _level(self, name, model, title, switch, altitude):
-        self.section(title)
-        box = QCheckBox(switch)
-        box.toggled.connect(lambda on: self._station.edit_level(name, f"{name} level", on=on))
-        self.switches[name] = box
-        self.add(Row(box))
-        for field, label, shown, scale, sentence in (
-            ("altitude", "Altitude", (-200.0, 1000.0), "linear", altitude),
-            ("softness", "Softness", (0.0, 100.0), "linear", "How gently the level rounds into the sides."),
-            ("raggedness", "Raggedness", (0.0, 60.0), "linear", "How far the level goes up and down."),
-            ("ragged_size", "Raggedness size", (1.0, 300.0), "log", "Feature size of the raggedness."),
-        ):
-            number = self._number(model, field, label, "m", shown, scale, sentence)
-            number.setAccessibleName(f"{title}: {label}")
-            number.changed.connect(lambda v, m, f=field: self._station.edit_level(
-                name, f"{name} {f.replace('_', ' ')}", m, **{f: v}))
-            self.levels[name, field] = number
-
-    def _number(self, model, field, label, unit, shown, scale, sentence):
-        low, high = limits(model, field)
-        reset = model.model_fields[field].default
-        return self.add(NumberField(label, low, high, reset, unit, sentence, scale, shown))
-
-    def _component(self, field, axis, value, moving):
-        blob = self._station.blob()
-        if blob is None:
+    def make_mesh(self):
+        """Turn the chosen forms into one mesh form, beside the work."""
+        mound, numbers = self.document.mound, self.picked
+        if not any(mound.mass.forms[n].role == "adds" for n in numbers):
+            self.refused.emit("Not done: choose at least one form that adds.")
             return
-        parts = list(getattr(blob, field))
-        parts[axis] = value
-        self._station.replace(blob.edited(**{field: tuple(parts)}), f"blob {field}", moving)
+        voxel = draft_voxel(mound)
 
-    def _change(self, field, words_, value, moving=False):
-        blob = self._station.blob()
-        if blob is not None:
-            self._station.replace(blob.edited(**{field: value}), words_, moving)
+        def work(ticket):
+            ticket.step(0.0, 1.0, "making a mesh")
+            return made_mesh(mound.mass, numbers, voxel, ticket)
 
-    def _change_buds(self, field, value, moving):
-        blob = self._station.blob()
-        if blob is not None and blob.buds is not None:
-            buds = blob.buds.edited(**{field: value})
-            self._station.replace(blob.edited(buds=buds), f"buds {field.replace('_', ' ')}", moving)
+        def done(mesh):
+            now = self.document.mound.mass.forms
+            if now != mound.mass.forms:
+                self.refused.emit("The forms have changed meanwhile; nothing was done. Make the mesh again.")
+                return
+            first = min(numbers)
+            kept = [f for n, f in enumerate(now) if n not in numbers]
+            at = sum(1 for n in range(first) if n not in numbers)
+            kept.insert(at, mesh)
+            if self.edit_mass("make mesh", forms=tuple(kept)):
+                self.pick((at,))
 
-    def _renamed(self):
-        blob, name = self._station.blob(), self.name.text().strip()
-        if blob is not None and name and name != blob.name and "/" not in name and "\\" not in name:
-            self._station.replace(blob.edited(name=name), "rename blob")
+        self.job_wanted.emit(work, done)
 
-    def show_mound(self, mound):
-        """Follow a mound.
+    def close_holes(self):
+        """Close the holes of the chosen mesh."""
+        form = self.form()
+        vertices, faces, count = with_holes_closed(form.surface["vertices"], form.surface["faces"])
+        self.replace(form.edited(surface=surface_arrays(vertices, faces), sheet=None),
+                     f"close {count} hole{'s' if count != 1 else ''}")
+
+    def import_file(self, path=None):
+        """Ask for a file and add what it holds as a form.
 
         Parameters
         ----------
-        mound : Mound
+        path : path-like, optional
+            Instead of asking.
         """
-        blob = self._station.blob()
-        for widget in self._blob:
-            widget.setVisible(blob is not None)
-        for number in self.buds.values():
-            number.setVisible(blob is not None and blob.buds is not None)
-        self.hint.setVisible(blob is None)
-        if blob is not None:
-            if not self.name.hasFocus():
-                self.name.setText(blob.name)
-            for (field, axis), number in self.fields.items():
-                number.set(getattr(blob, field)[axis])
-            self.roles[blob.role].setChecked(True)
-            for box, on in ((self.hidden, blob.hidden), (self.own, blob.melt is not None),
-                            (self.has_buds, blob.buds is not None)):
-                blocked = box.blockSignals(True)
-                box.setChecked(on)
-                box.blockSignals(blocked)
-            for field, number in self.buds.items():
-                if blob.buds is not None:
-                    number.set(getattr(blob.buds, field))
-            self.own_melt.setVisible(blob.melt is not None)
-            self.own_melt.set(mound.mass.melt if blob.melt is None else blob.melt)
-            self.own_melt.set_reset(mound.mass.melt)
-            self.earlier.setEnabled(self._station.chosen > 0)
-            self.later.setEnabled(self._station.chosen < len(mound.mass.blobs) - 1)
-        self.melt.set(mound.mass.melt)
-        for name, box in self.switches.items():
-            blocked = box.blockSignals(True)
-            box.setChecked(getattr(mound.mass, name).on)
-            box.blockSignals(blocked)
-        for (name, field), number in self.levels.items():
-            level = getattr(mound.mass, name)
-            number.set(getattr(level, field))
-            number.setVisible(level.on)
+        from ..import_dialog import ENDINGS, ImportDialog, chosen_file
+
+        path = chosen_file(self.tray) if path is None else pathlib.Path(path)
+        if path is None:
+            return
+        kind = ENDINGS.get(path.suffix.lower())
+        if kind is None:
+            self.refused.emit(f"{path.name}: not a file that becomes a form; choose one that ends in "
+                              f"{', '.join(ENDINGS)}.")
+            return
+
+        def done(read):
+            dialog = ImportDialog(path, read, self.tray.window())
+            if dialog.exec() == dialog.DialogCode.Accepted:
+                self.add_forms((dialog.form,), f"import {path.name}")
+
+        self.job_wanted.emit(kind(path), done)
+
+    def add_photograph(self, path=None):
+        """Ask for a reference photograph and show it.
+
+        Parameters
+        ----------
+        path : path-like, optional
+            Instead of asking.
+        """
+        path = asked_for(self.tray) if path is None else pathlib.Path(path)
+        if path is None:
+            return
+
+        def done(reference):
+            mound = self.document.mound
+            try:
+                now = mound.edited(references=mound.references + (reference,))
+            except ValidationError as error:
+                self.refused.emit(sentence_for(error, "Not done"))
+                return
+            self.document.edit(now, "add photograph")
+
+        self.job_wanted.emit(reading(path), done)
+
+    def show_photograph(self, number):
+        """Let a photograph be placed, sized and removed.
+
+        Parameters
+        ----------
+        number : int
+        """
+        def changed_(reference, moving):
+            mound = self.document.mound
+            references = list(mound.references)
+            references[number : number + 1] = [] if reference is None else [reference]
+            words_ = "remove photograph" if reference is None else "place photograph"
+            self.document.edit(mound.edited(references=tuple(references)), words_, moving)
+
+        PhotographDialog(self.document.mound.references[number], changed_, self.tray.window()).exec()
+
+    def add_heap(self):
+        """Ask for a heap and add it."""
+        from ..heap_dialog import HeapDialog
+
+        mound = self.document.mound
+        dialog = HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.tray.window())
+        if dialog.exec() == dialog.DialogCode.Accepted:
+            self.add_forms(dialog.forms(), "add heap")

@@ -17,6 +17,10 @@ class Station(QObject):
         Whether the picture shows the sun dome.
     way : str
         The way of looking it opens with.
+    tools : tuple
+        Tools for the hand, shown on the picture: key, word, sentence.
+    tool : str
+        Key of the one in hand.
     hand : object or None
         Takes gestures in the picture: press, drag, release, double, hover, paint.
     tray, settings : QWidget
@@ -25,6 +29,8 @@ class Station(QObject):
     name = ""
     dome = False
     way = "draft"
+    tools = ()
+    tool = ""
 
     def __init__(self, document, parent=None):
         super().__init__(parent)

@@ -7,14 +7,20 @@ from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QPushButton, QWidget
 
-from ...core.engine.density import draft_voxel, span_of
+from ...core.engine.density import bounds_of, draft_voxel, span_of
 from ...core.engine.forecast import memory_limit
-from ...core.recipe import Skin, Voxels, limits
+from ...core.recipe import Voxels, limits
+from ...core.recipe.models import TIERS
+from ...core.volume.numbers import WATER
 from .. import style
 from ..axis import LogAxis
 from ..fields import NumberField, Row, words
-from ..words import count, figure, memory
+from ..words import count, figure, grouped, memory, seconds
+from .skin_fields import SkinFields
 from .station import SettingsPanel, Station
+from .surface_steps import SurfaceSteps
+
+MOST_STEPS = 12
 
 
 class VoxelsStation(Station):
@@ -80,6 +86,62 @@ class VoxelsStation(Station):
         mound = self.document.mound
         self.document.edit(mound.edited(skin=mound.skin.edited(**changes)), words_, moving)
 
+    def add_step(self, step):
+        """Add a step on the surface.
+
+        Parameters
+        ----------
+        step : Smooth or Grow
+        """
+        mound = self.document.mound
+        if len(mound.steps) < MOST_STEPS:
+            self.document.edit(mound.edited(steps=(*mound.steps, step)), f"{step.step} the surface")
+
+    def edit_step(self, number, word, moving=False, **changes):
+        """Change a step on the surface.
+
+        Parameters
+        ----------
+        number : int
+        word : str
+            For undo.
+        moving : bool, optional
+        **changes
+            Fields of the step.
+        """
+        steps = list(self.document.mound.steps)
+        steps[number] = steps[number].edited(**changes)
+        self.document.edit(self.document.mound.edited(steps=tuple(steps)), word, moving)
+
+    def remove_step(self, number):
+        """Take a step on the surface away.
+
+        Parameters
+        ----------
+        number : int
+        """
+        steps = self.document.mound.steps
+        self.document.edit(self.document.mound.edited(steps=steps[:number] + steps[number + 1 :]), "remove step")
+
+    def long(self):
+        """Longest side of the cloud in metres, 1 without one.
+
+        Returns
+        -------
+        float
+        """
+        return span_of(self.document.mound) or 1.0
+
+    def middle(self):
+        """Altitude halfway up the cloud.
+
+        Returns
+        -------
+        float
+        """
+        bounds = bounds_of(self.document.mound)
+        return 0.0 if bounds is None else float(bounds[0][1] + bounds[1][1]) / 2.0
+
 
 class CostLine(QWidget):
     """Voxel size against predicted memory, with the limit drawn in."""
@@ -94,8 +156,9 @@ class CostLine(QWidget):
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName("Cost line: final voxel")
-        self.setToolTip("Memory a build needs, over the voxel size. Drag the barley marker to set the "
-                        "final voxel, or use the arrow keys.")
+        self.setToolTip("Memory and time a build needs, over the voxel size. Drag the barley marker to set the "
+                        "final voxel, or use the arrow keys. Both are foretold from a trial of a few bricks on this "
+                        "machine and from its past builds.")
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -127,12 +190,12 @@ class CostLine(QWidget):
         return min(max(float(f"{self.axis.value_at(x):.2g}"), floor), ceiling)
 
     def _y_of(self, bytes_):
-        low, high = math.log(1e7), math.log(max(self._limit * 3, 2e9))
+        low, high = math.log(3e6), math.log(max(self._limit * 3, 2e9))
         share = (math.log(max(bytes_, 1.0)) - low) / (high - low)
         return self.height() - self.BOTTOM - share * (self.height() - self.TOP - self.BOTTOM)
 
     def mousePressEvent(self, event):
-        if event.button() == Qt.MouseButton.LeftButton and self._mound.mass.blobs:
+        if event.button() == Qt.MouseButton.LeftButton and self._mound.mass.forms:
             self._hand = True
             self.mouseMoveEvent(event)
 
@@ -163,7 +226,7 @@ class CostLine(QWidget):
         painter.setPen(style.QUIET)
         painter.drawText(QRectF(16, 8, 400, 20), Qt.AlignmentFlag.AlignVCenter, "Cost line")
         ahead = self._station.ahead
-        if ahead is None or not self._mound.mass.blobs:
+        if ahead is None or not self._mound.mass.forms:
             painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter,
                              "Nothing to build yet: add a blob in Mass.")
             return
@@ -185,9 +248,39 @@ class CostLine(QWidget):
         painter.setPen(QPen(style.BLUE, 2))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.drawPath(path)
+        self._paint_time(painter, ahead)
+        self._paint_tiers(painter, ahead, bottom)
         # The lower one's letters stand lower, so that the two never meet.
         self._mark(painter, draft_voxel(self._mound), "draft", style.QUIET, bottom, 27)
         self._mark(painter, self._mound.voxels.final, "final", style.BARLEY, bottom, 47)
+
+    def _paint_time(self, painter, ahead):
+        """Where a build passes a second, ten, a minute, ten minutes."""
+        voxels = self.axis.values(161)
+        taken = [ahead.seconds(v) for v in voxels]
+        foot = self.height() - self.BOTTOM
+        for limit, label in ((1.0, "1 s"), (10.0, "10 s"), (60.0, "1 min"), (600.0, "10 min")):
+            at = next((v for v, t in zip(voxels, taken) if t >= limit), None)
+            if at is None or taken[0] >= limit:
+                continue
+            x = self.axis.x_of(at)
+            painter.setPen(QPen(style.with_alpha(style.LICHEN, 150), 1, Qt.PenStyle.DotLine))
+            painter.drawLine(QPointF(x, self.TOP), QPointF(x, foot))
+            painter.setPen(style.LICHEN)
+            painter.drawText(QRectF(x - 40, self.TOP - 18, 80, 14), Qt.AlignmentFlag.AlignCenter, label)
+
+    def _paint_tiers(self, painter, ahead, bottom):
+        """The coarser resolutions an asset is published in, as rings on the line."""
+        for name, factor in TIERS.items():
+            voxel = self._mound.voxels.final * factor
+            if factor == 1.0 or voxel > self.axis.start:
+                continue
+            x, y = self.axis.x_of(voxel), max(self._y_of(ahead.memory(voxel)), self.TOP)
+            painter.setPen(QPen(style.BARLEY, 1.4))
+            painter.setBrush(style.PANEL)
+            painter.drawEllipse(QPointF(x, y), 4, 4)
+            painter.setPen(style.QUIET)
+            painter.drawText(QRectF(x - 30, min(y + 5, bottom - 15), 60, 14), Qt.AlignmentFlag.AlignCenter, name)
 
     def _paint_grid(self, painter, left, right, bottom):
         for bytes_ in (1e8, 1e9, 1e10):
@@ -214,7 +307,10 @@ class CostLine(QWidget):
         painter.setPen(QPen(style.TEXT, 1.2) if self.hasFocus() and name == "final" else Qt.PenStyle.NoPen)
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(x, y), 6, 6)
-        text = f"{name} {figure(voxel)} m · {memory(self._station.ahead.memory(voxel))}"
+        ahead = self._station.ahead
+        text = f"{name} {figure(voxel)} m · {memory(ahead.memory(voxel))}"
+        if name == "final":
+            text += f" · {seconds(ahead.seconds(voxel))} · {count(ahead.active_voxels(voxel))} voxels"
         wide = painter.fontMetrics().horizontalAdvance(text) + 10
         at = min(max(x - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
         plate = QRectF(at, max(y - lift, 8), wide, 17)
@@ -231,6 +327,7 @@ class VoxelsSettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Voxels", "the shape as density")
         self._station = station
+        self._idle = True
         self.section("Size")
         low, high = limits(Voxels, "final")
         self.auto = QCheckBox("Draft voxel follows the span")
@@ -244,8 +341,17 @@ class VoxelsSettings(SettingsPanel):
                                           "Voxel size of the asset. Half of it takes eight times the voxels.",
                                           "log", (0.05, 20.0)))
         self.final.changed.connect(lambda v, m: station.edit_voxels("final voxel", m, final=v))
+        self.along = self.add(NumberField(
+            "Voxels along", 8, 20_000, 512, "", "The same, as voxels along the cloud's longest side.", "log",
+            (32, 4096), True))
+        self.along.changed.connect(self._along)
         self.facts = self.add(words(""))
         self.trouble = self.add(words("", "trouble"))
+        self.fit = QPushButton("")
+        self.fit.setToolTip("Take the smallest voxel whose build fits into memory.")
+        self.fit.clicked.connect(lambda: station.edit_voxels("final voxel", final=self._fitting))
+        self._fitting = 1.0
+        self.fit_row = self.add(Row(self.fit))
         self.build = QPushButton("Build final")
         self.build.setObjectName("main")
         self.build.setToolTip("Build the grid at the final voxel beside your work (F5).")
@@ -263,21 +369,21 @@ class VoxelsSettings(SettingsPanel):
         self.show_draft.clicked.connect(lambda: station.shown.emit(False))
         self.show_final.clicked.connect(lambda: station.shown.emit(True))
         self.add(Row(words("Look at"), self.show_draft, self.show_final))
+        self.numbers = self.add(words(""))
+        self.section("Surface")
+        self.steps = self.add(SurfaceSteps(station))
         self.section("Skin")
-        self.skin = {}
-        for field, label, unit, shown, scale, sentence in (
-            ("thickness", "Thickness", "m", (0.1, 60.0), "log",
-             "Metres from the edge to the core: thin looks like plaster, thick like cotton wool."),
-            ("core", "Core density", "", (0.05, 4.0), "log", "Density inside, which the extinction multiplies."),
-            ("softness", "Softness", "", None, "linear", "0 rises straight through the skin, 1 eases in and out."),
-        ):
-            low, high = limits(Skin, field)
-            self.skin[field] = self.add(NumberField(
-                label, low, high, Skin.model_fields[field].default, unit, sentence, scale, shown))
-            self.skin[field].changed.connect(
-                lambda v, m, f=field: station.edit_skin(f"skin {f}", m, **{f: v}))
-        self.thin = self.add(words("", "trouble"))
+        self.skin = self.add(SkinFields(station))
         self.show_building(False, False)
+
+    def _along(self, number, moving):
+        floor, ceiling = limits(Voxels, "final")
+        voxel = float(f"{self._long() / number:.4g}")
+        self._station.edit_voxels("final voxel", moving, final=min(max(voxel, floor), ceiling))
+
+    def _long(self):
+        ahead = self._station.ahead
+        return ahead.long if ahead is not None and ahead.long else self._station.long()
 
     def _auto(self, on):
         mound = self._station.document.mound
@@ -292,11 +398,31 @@ class VoxelsSettings(SettingsPanel):
         finished : bool
             A final grid of the present recipe can be looked at.
         """
-        self.build.setEnabled(not building)
+        self._idle = not building
+        self.build.setEnabled(self._idle and not self.fit_row.isVisibleTo(self))
         self.stop.setEnabled(building)
         self.show_final.setEnabled(finished)
+        self.numbers.setVisible(finished)
         if not finished:
             self.show_draft.setChecked(True)
+
+    def show_numbers(self, numbers):
+        """Say what the finished grid amounts to.
+
+        Parameters
+        ----------
+        numbers : Numbers or None
+            None for a grid kept from an earlier session.
+        """
+        if numbers is None:
+            self.numbers.setText("Finished in an earlier session and kept: nothing has to be built.")
+            return
+        dims = " × ".join(str(d) for d in numbers.dims)
+        depth = " · ".join(f"{figure(d)} along {axis}" for axis, d in zip("xyz", numbers.depth))
+        self.numbers.setText(
+            f"Finished: {dims} voxels, {count(numbers.active_voxels)} active, {memory(numbers.bytes)}. "
+            f"Mean density {figure(numbers.mean)}, volume {grouped(numbers.volume)} m³, "
+            f"{grouped(numbers.water / 1000.0)} t of water at {WATER:g} g/m³. Optical depth: {depth}.")
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -315,23 +441,30 @@ class VoxelsSettings(SettingsPanel):
         self.final.set(mound.voxels.final)
         ahead, final = self._station.ahead, mound.voxels.final
         self._show_forecast(ahead, final)
-        for field, number in self.skin.items():
-            number.set(getattr(mound.skin, field))
-        self.thin.setVisible(mound.skin.thickness < final)
-        self.thin.setText(f"Thinner than the final voxel: it is built {figure(final)} m thick.")
+        self.along.set(round(self._long() / final))
+        self.along.set_reset(self.along.value)
+        self.steps.show_mound(mound)
+        self.skin.show_mound(mound)
 
     def _show_forecast(self, ahead, final):
         self.trouble.setVisible(False)
+        self.fit_row.setVisible(False)
+        self.build.setEnabled(self._idle)
         if ahead is None:
             self.facts.setText("Looking at the shape…")
             return
-        along = round(ahead.long / final)
         self.facts.setText(
-            f"Final: about {count(along)} voxels along, {count(ahead.active_voxels(final))} active, "
-            f"{memory(ahead.memory(final))} to build.")
+            f"Final: {count(ahead.active_voxels(final))} active voxels, {memory(ahead.memory(final))} and about "
+            f"{seconds(ahead.seconds(final))} to build.")
         limit = memory_limit()
         over = ahead.memory(final) > limit
         self.trouble.setVisible(over)
+        self.fit_row.setVisible(over)
+        self.build.setEnabled(self._idle and not over)
         if over:
-            self.trouble.setText(f"More than the {memory(limit)} allowed. The smallest voxel that fits is "
-                                 f"about {figure(ahead.smallest_voxel(limit), 2)} m.")
+            # Rounded up: a hair smaller might not fit.
+            smallest = ahead.smallest_voxel(limit)
+            digits = 10.0 ** (math.floor(math.log10(smallest)) - 1)
+            self._fitting = float(f"{math.ceil(smallest / digits) * digits:.3g}")
+            self.trouble.setText(f"More than the {memory(limit)} allowed: it is not started.")
+            self.fit.setText(f"Use {figure(self._fitting)} m, the smallest that fits")

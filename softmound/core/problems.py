@@ -1,5 +1,8 @@
 """What can be wrong with something from outside, said in one sentence."""
 
+_KINDS = ("blob", "solid", "mesh", "points", "volume", "trail", "smooth", "grow", "push", "stir", "nibble", "mottle",
+          "streak", "crisp", "height", "depth", "facing", "form", "noise", "paint")
+
 
 class Problem(Exception):
     """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user."""
@@ -21,7 +24,10 @@ def sentence_for(error, source):
         Names the file, the place in it and what to do.
     """
     first = error.errors(include_url=False)[0]
-    place = ".".join(str(step) for step in first["loc"]) or "the recipe"
+    # Behind the number of a form, a grain, a step or a mask the checker names its kind, which is no step in the file.
+    steps = [step for before, step in zip(("", *first["loc"]), first["loc"])
+             if not (isinstance(before, int) and step in _KINDS)]
+    place = ".".join(str(step) for step in steps) or "the recipe"
     kind, value, context = first["type"], first.get("input"), first.get("ctx", {})
     more = len(error.errors()) - 1
     if kind == "extra_forbidden":

@@ -1,0 +1,72 @@
+"""Where a grain acts, as a tint over the picture."""
+
+import numpy as np
+
+from ..grain.where import shares
+from ..light.lattice import Lattice
+from ..light.march import march
+from ..mass.distance import distance_in
+from ..volume.bricks import SIDE, grid_of
+from ..volume.windows import read_window
+from .density import band_for, scene_of
+
+COARSER = 2.0
+"""Voxels of the mask, in those of the draft."""
+TINT = np.array([230.0, 150.0, 70.0], np.float32)
+STRENGTH = 0.62
+
+
+def mask_lattice(mound, masks, voxel):
+    """How much masks let through near the surface, in place of light.
+
+    Parameters
+    ----------
+    mound : Mound
+    masks : sequence of Mask
+    voxel : float
+        Metres.
+
+    Returns
+    -------
+    Lattice
+        Whose first share of the sky is the masks', the second 1.
+    """
+    band = band_for(mound.model_copy(update={"grains": (), "steps": ()}), voxel)
+    coords = band.cells.coords
+    distance = distance_in(band.shape, voxel, band.cells)
+    found = shares(masks, coords, voxel, distance, scene_of(mound))
+    grid = grid_of(voxel, coords, found)
+    low, high = grid.brick_bounds()
+    dense = read_window(grid, low // SIDE, (high + 1 - low) // SIDE)
+    sky = np.ones((*dense.shape, 3), np.float32)
+    sky[..., 0] = dense
+    first = grid.world(low)
+    return Lattice(first, voxel, np.ones(dense.shape, np.float32), first, voxel, sky)
+
+
+def tinted(pixels, shell, mound, masks, grid, camera, stride=1):
+    """A picture with a tint where masks let a grain act.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (rows, columns, 4)
+    shell : Shell
+        Of the grid.
+    mound : Mound
+    masks : sequence of Mask
+    grid : BrickGrid
+    camera : Camera
+    stride : int, optional
+
+    Returns
+    -------
+    ndarray of uint8, shape (rows, columns, 4)
+    """
+    lattice = mask_lattice(mound, masks, grid.voxel * COARSER)
+    layers = march(shell, lattice, mound.light, camera, stride=stride)
+    amount = np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
+    out = pixels.astype(np.float32)
+    # The light of the picture stays, its colour changes.
+    light = out[..., :3].max(axis=-1, keepdims=True) / 255.0
+    out[..., :3] += amount[..., None] * (TINT * light - out[..., :3])
+    return np.clip(out + 0.5, 0.0, 255.0).astype(np.uint8)

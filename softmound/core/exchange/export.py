@@ -1,0 +1,100 @@
+"""A grid as another program wants it: up-axis, unit, origin."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..volume.bricks import LANES, SIDE, grid_of
+from .meshes import UNITS
+
+ORIGINS = ("kept", "centre", "base")
+"""As the mound has it; the middle of the cloud's box; the middle of the box's underside."""
+
+
+@dataclass(frozen=True)
+class ExportOptions:
+    """How an OpenVDB file is to be written.
+
+    Attributes
+    ----------
+    up : str
+        "y" or "z".
+    unit : str
+        One of `meshes.UNITS`.
+    origin : str
+        One of `ORIGINS`.
+    half : bool
+        16-bit values.
+    name : str
+        Of the density grid.
+    tolerance : float
+        Densities so close to one another become one tile.
+    surface : bool
+        Also write the displaced surface as a level set named "surface".
+    """
+
+    up: str = "y"
+    unit: str = "m"
+    origin: str = "kept"
+    half: bool = True
+    name: str = "density"
+    tolerance: float = 0.0
+    surface: bool = False
+
+
+def origin_of(grid, origin):
+    """The point of the mound that becomes the file's origin.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        In metres with y up.
+    origin : str
+        One of `ORIGINS`.
+
+    Returns
+    -------
+    ndarray of float64, shape (3,)
+        Metres.
+    """
+    bounds = grid.active_bounds()
+    if origin == "kept" or bounds is None:
+        return np.zeros(3)
+    low, high = (grid.world(corner) for corner in bounds)
+    middle = (low + high) / 2
+    if origin == "base":
+        # Voxels are centred on their place: the underside lies half a voxel below the lowest one.
+        middle[1] = low[1] - grid.voxel / 2
+    return middle
+
+
+def exported(grid, up="y", unit="m", origin="kept"):
+    """The grid with its placement in a file's axes and unit. Values stay as they are.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        In metres with y up.
+    up : str, optional
+        "y", or "z": turned a quarter about x, so that nothing is mirrored.
+    unit : str, optional
+        One of `meshes.UNITS`: what one of the file's units is.
+    origin : str, optional
+        One of `ORIGINS`.
+
+    Returns
+    -------
+    BrickGrid
+        `voxel` and `offset` in the file's unit.
+    """
+    offset = np.array(grid.offset, float) - origin_of(grid, origin)
+    coords, values, tiles = grid.coords, grid.values, grid.tile_coords
+    if up == "z":
+        # (x, y, z) becomes (x, -z, y); voxel -k stands where -1 - k would, moved by one.
+        cut = values.reshape(-1, SIDE, SIDE, SIDE)
+        values = np.ascontiguousarray(cut.transpose(0, 1, 3, 2)[:, :, ::-1, :]).reshape(-1, LANES)
+        coords, tiles = (np.stack([c[:, 0], -1 - c[:, 2], c[:, 1]], axis=1) for c in (coords, tiles))
+        offset = np.array([offset[0], -offset[2] + grid.voxel, offset[1]])
+    scale = 1.0 / UNITS[unit]
+    return grid_of(grid.voxel * scale, coords, values, tiles, grid.tile_values, grid.background,
+                   tuple(offset * scale))

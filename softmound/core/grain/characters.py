@@ -1,0 +1,194 @@
+"""Ready sets of grains, made for a cloud 300 m across and scaled to any; and the artist's own, as files."""
+
+import json
+import pathlib
+import re
+
+import platformdirs
+from pydantic import TypeAdapter, ValidationError
+
+from ..problems import Problem, sentence_for
+from ..recipe.files import write_whole
+from ..recipe.grains import (
+    MOST_GRAINS,
+    AnyGrain,
+    ByFacing,
+    ByHeight,
+    Crisp,
+    Mottle,
+    Nibble,
+    Push,
+    Stir,
+    Streak,
+)
+from ..recipe.resize import sized_grain
+
+MADE_FOR = 300.0
+"""Span in metres for which the ready sets are written."""
+ENDING = ".grains"
+_BELOW = (ByFacing(toward="down"),)
+_ABOVE = (ByFacing(toward="up"),)
+_DOMES = {"kind": "cellular", "inverted": True, "at_surface": 1.0}
+
+CHARACTERS = {
+    "Cauliflower": (
+        Push(**_DOMES, feature=48.0, strength=17.0, octaves=2, weaker_below=0.8, seed=17),
+        Push(**_DOMES, feature=20.0, strength=7.0, octaves=2, weaker_below=0.6, seed=29),
+        Push(summed="folded", feature=9.0, strength=3.6, octaves=5, gain=0.55, weaker_below=0.4, seed=41),
+        Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.55, seed=5),
+    ),
+    "Fleece": (
+        Push(summed="folded", feature=52.0, strength=16.0, octaves=4, weaker_below=0.6, seed=3),
+        Push(summed="domed", feature=15.0, strength=5.0, octaves=3, weaker_below=0.4, seed=13),
+        Stir(feature=22.0, strength=4.0, octaves=2, steps=3, seed=7),
+        Nibble(feature=9.0, depth=7.0, strength=0.6, octaves=4, seed=23),
+    ),
+    "Torn": (
+        Push(feature=44.0, strength=18.0, octaves=5, gain=0.6, seed=11),
+        Stir(feature=34.0, strength=14.0, octaves=3, steps=5, seed=19),
+        Nibble(feature=16.0, depth=22.0, strength=0.95, octaves=5, gain=0.6, seed=2),
+        Streak(feature=7.0, strength=24.0, octaves=3, summed="ridged", seed=8, where=_BELOW),
+    ),
+    "Veil": (
+        Push(feature=90.0, strength=9.0, octaves=3, seed=6),
+        Stir(feature=60.0, strength=22.0, octaves=3, steps=6, seed=15),
+        Nibble(feature=30.0, depth=60.0, strength=0.97, octaves=6, gain=0.58, seed=4),
+        Mottle(feature=24.0, strength=0.8, floor=0.12, octaves=5, seed=9),
+    ),
+    "Anvil fibres": (
+        Push(summed="folded", feature=60.0, strength=12.0, octaves=4, weaker_below=0.7, seed=12),
+        Streak(feature=9.0, strength=70.0, taper=1.2, octaves=4, stretch=(5.0, 0.7, 1.0), summed="ridged", seed=21,
+               where=(ByHeight(low=90.0, high=150.0),)),
+        Nibble(feature=18.0, depth=14.0, strength=0.8, octaves=4, stretch=(4.0, 0.8, 1.0), seed=25,
+               where=(ByHeight(low=90.0, high=150.0),)),
+    ),
+    "Storm base": (
+        Push(**_DOMES, feature=60.0, strength=20.0, octaves=2, weaker_below=0.9, seed=31, where=_ABOVE),
+        Push(summed="folded", feature=18.0, strength=6.0, octaves=4, weaker_below=0.3, seed=33),
+        Stir(feature=40.0, strength=10.0, octaves=3, steps=4, seed=35, where=_BELOW),
+        Nibble(feature=20.0, depth=26.0, strength=0.9, octaves=5, seed=37, where=_BELOW),
+        Crisp(feature=4.0, strength=1.2, octaves=3, seed=39),
+    ),
+}
+
+
+def dressed(grains, span, level=0.0):
+    """A set of grains at the size of a cloud.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+        Written for `MADE_FOR` metres, heights above 0.
+    span : float
+        Longest side of the cloud in metres.
+    level : float, optional
+        Altitude at which the cloud stands.
+
+    Returns
+    -------
+    tuple of Grain
+    """
+    factor = span / MADE_FOR
+    return tuple(sized_grain(grain, factor, lambda p: (p[0] * factor, level + p[1] * factor, p[2] * factor))
+                 for grain in grains)
+
+
+def own_folder():
+    """Where the artist's own characters are kept.
+
+    Returns
+    -------
+    pathlib.Path
+    """
+    return platformdirs.user_data_path("softmound") / "characters"
+
+
+def save_character(path, grains, span, level=0.0):
+    """Write a set of grains as a file.
+
+    Parameters
+    ----------
+    path : path-like
+    grains : sequence of Grain
+    span, level : float
+        Of the cloud they were made on.
+
+    Raises
+    ------
+    Problem
+        If it cannot be written.
+    """
+    factor = MADE_FOR / span
+    plain = [sized_grain(g, factor, lambda p: (p[0] * factor, (p[1] - level) * factor, p[2] * factor)) for g in grains]
+    path = pathlib.Path(path)
+    try:
+        path.parent.mkdir(parents=True, exist_ok=True)
+    except OSError as error:
+        raise Problem(f"{path.parent}: cannot be made ({error.strerror}).") from error
+    content = {"format": 1, "made_for": MADE_FOR, "grains": [g.model_dump(mode="json") for g in plain]}
+    write_whole(path, json.dumps(content, indent=1).encode())
+
+
+def read_character(path):
+    """Read a set of grains.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    tuple of Grain
+        For a cloud of `MADE_FOR` metres.
+
+    Raises
+    ------
+    Problem
+        If the file is missing, damaged, or holds something else.
+    """
+    try:
+        content = json.loads(pathlib.Path(path).read_bytes().decode())
+        if not isinstance(content, dict) or content.get("format") != 1 or not isinstance(content.get("grains"), list):
+            raise Problem(f"{path}: holds no set of grains; choose a file that ends in {ENDING}.")
+        grains = TypeAdapter(tuple[AnyGrain, ...]).validate_python(content["grains"])
+    except OSError as error:
+        raise Problem(f"{path}: could not be read ({error.strerror}).") from error
+    except ValidationError as error:
+        raise Problem(sentence_for(error, path)) from error
+    except (ValueError, RecursionError) as error:
+        raise Problem(f"{path}: damaged or no set of grains; restore it from a copy.") from error
+    if not 1 <= len(grains) <= MOST_GRAINS:
+        raise Problem(f"{path}: holds {len(grains)} grains; a set has 1 to {MOST_GRAINS}.")
+    return grains
+
+
+def own_characters(folder=None):
+    """The artist's own characters.
+
+    Parameters
+    ----------
+    folder : path-like, optional
+
+    Returns
+    -------
+    dict of str to pathlib.Path
+        By name.
+    """
+    folder = own_folder() if folder is None else pathlib.Path(folder)
+    return {path.stem.replace("_", " "): path for path in sorted(folder.glob(f"*{ENDING}"))}
+
+
+def character_file(name, folder=None):
+    """File for a character of a name.
+
+    Parameters
+    ----------
+    name : str
+    folder : path-like, optional
+
+    Returns
+    -------
+    pathlib.Path
+    """
+    folder = own_folder() if folder is None else pathlib.Path(folder)
+    return folder / f"{re.sub(r'[^0-9A-Za-z]+', '_', name).strip('_') or 'character'}{ENDING}"

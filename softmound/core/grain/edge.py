@@ -1,0 +1,215 @@
+"""What changes density voxel by voxel: Nibble, Mottle, patches, and the curve over all densities."""
+
+import numpy as np
+
+from ..curves import curve_at, curve_numbers
+from ..kernels import f32, i32, kernel, prange
+from ..volume.bricks import LANES, SIDE
+from .noise import noise_bricks
+from .where import painted, shares
+
+_MOST_EATEN = f32(0.999)
+_MULTIPLY, _ADD, _SET, _CURVE = range(4)
+_WAYS = ("multiply", "add", "set", "curve")
+
+
+@kernel
+def _nibble(density, distance, noise, share, masked, signed, core, per_depth, strength):
+    for b in prange(density.shape[0]):
+        for lane in range(LANES):
+            n = f32(0.5) + f32(0.5) * noise[b, lane] if signed else noise[b, lane]
+            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
+            eaten = strength * n * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
+            eaten = min(_MOST_EATEN, eaten)
+            # What is eaten is taken off and the rest stretched: the core stays, the edge frays.
+            left = max(f32(0), (density[b, lane] - eaten * core) / (f32(1) - eaten))
+            density[b, lane] = min(density[b, lane], left)
+
+
+@kernel
+def _mottle(density, distance, noise, share, masked, signed, per_depth, strength, floor):
+    for b in prange(density.shape[0]):
+        for lane in range(LANES):
+            n = noise[b, lane] if signed else f32(2) * noise[b, lane] - f32(1)
+            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
+            acts = strength * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
+            density[b, lane] *= max(floor, f32(1) + acts * n)
+
+
+@kernel
+def _patch(density, coords, voxel, place, half, soft, boxed, paint, is_paint, share, masked, way, value, core, curve):
+    for b in prange(density.shape[0]):
+        x0 = f32(coords[b, 0] * SIDE) * voxel - place[0]
+        y0 = f32(coords[b, 1] * SIDE) * voxel - place[1]
+        z0 = f32(coords[b, 2] * SIDE) * voxel - place[2]
+        for lane in range(LANES):
+            if is_paint:
+                part = paint[b, lane]
+            else:
+                x = abs(x0 + f32(i32(lane) >> 6) * voxel)
+                y = abs(y0 + f32((i32(lane) >> 3) & 7) * voxel)
+                z = abs(z0 + f32(i32(lane) & 7) * voxel)
+                if boxed:
+                    out = max(x - half[0], max(y - half[1], z - half[2]))
+                else:
+                    x /= half[0]
+                    y /= half[1]
+                    z /= half[2]
+                    out = (np.sqrt(x * x + y * y + z * z) - f32(1)) * min(half[0], min(half[1], half[2]))
+                part = max(f32(0), min(f32(1), -out / soft))
+                part = part * part * (f32(3) - f32(2) * part)
+            if masked:
+                part *= share[b, lane]
+            was = density[b, lane]
+            if way == _MULTIPLY:
+                now = was * value
+            elif way == _ADD:
+                now = was + value * core
+            elif way == _SET:
+                now = value * core
+            else:
+                now = core * curve_at(max(f32(0), min(f32(1), was / core)), curve, 0)
+            # Patches work on what there is: outside the cloud there is nothing to make thicker.
+            there = f32(1) if was > f32(0) else f32(0)
+            density[b, lane] = max(f32(0), was + there * part * (now - was))
+
+
+@kernel
+def _toned(density, core, curve):
+    for b in prange(density.shape[0]):
+        for lane in range(LANES):
+            density[b, lane] = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
+
+
+def edge_grains(grains):
+    """Grains that change density voxel by voxel.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+
+    Returns
+    -------
+    list of Nibble or Mottle
+    """
+    return [g for g in grains if g.action in ("nibble", "mottle") and g.on and g.strength > 0.0]
+
+
+def live_patches(patches):
+    """Patches that do something.
+
+    Parameters
+    ----------
+    patches : sequence of Patch
+
+    Returns
+    -------
+    list of Patch
+    """
+    return [p for p in patches if p.on and (p.shape != "paint" or p.strokes)]
+
+
+def edge_depth(grains):
+    """How deep inside the surface grains change density.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+
+    Returns
+    -------
+    float
+        Metres; those that work all over are left out.
+    """
+    return max([g.depth for g in edge_grains(grains) if g.depth is not None], default=0.0)
+
+
+def touched(coords, voxel, grains, patches):
+    """Which bricks deep inside are changed by grains or patches.
+
+    Parameters
+    ----------
+    coords : ndarray of int32, shape (n, 3)
+    voxel : float
+        Metres.
+    grains : sequence of Grain
+    patches : sequence of Patch
+
+    Returns
+    -------
+    ndarray of bool, shape (n,)
+    """
+    found = np.zeros(len(coords), bool)
+    if any(g.action == "mottle" and g.depth is None for g in edge_grains(grains)):
+        found[:] = True
+    edge = SIDE * voxel
+    low = coords * edge
+    for patch in live_patches(patches):
+        for middle, half in _boxes(patch):
+            found |= np.all((low <= middle + half) & (low + edge >= middle - half), axis=1)
+    return found
+
+
+def _boxes(patch):
+    if patch.shape == "paint":
+        for stroke in patch.strokes:
+            path = np.array(stroke.path)[:, :3]
+            yield (path.min(axis=0) + path.max(axis=0)) / 2, np.ptp(path, axis=0) / 2 + stroke.radius
+    else:
+        yield np.array(patch.centre), np.array(patch.size) / 2
+
+
+def worked(density, distance, coords, voxel, grains, patches, skin, scene):
+    """Density after grains, patches and the curve over all.
+
+    Parameters
+    ----------
+    density : ndarray of float32, shape (n, 512)
+        Changed.
+    distance : ndarray of float32, shape (n, 512)
+        Displaced distance, metres.
+    coords : ndarray of int32, shape (n, 3)
+    voxel : float
+        Metres.
+    grains : sequence of Grain
+        Others than Nibble and Mottle are left out.
+    patches : sequence of Patch
+    skin : Skin
+        Its core is the density that counts as full.
+    scene : Scene
+
+    Returns
+    -------
+    ndarray of float32, shape (n, 512)
+        `density`.
+    """
+    room = np.empty_like(density)
+    core = f32(skin.core)
+    for grain in edge_grains(grains):
+        noise = noise_bricks(coords, voxel, grain, room, scene.origin)
+        share = shares(grain.where, coords, voxel, distance, scene)
+        masked = share is not None
+        per_depth = f32(0.0 if grain.depth is None else 1.0 / grain.depth)
+        given = share if masked else room
+        if grain.action == "nibble":
+            _nibble(density, distance, noise, given, masked, grain.signed, core, per_depth, f32(grain.strength))
+        else:
+            _mottle(density, distance, noise, given, masked, grain.signed, per_depth, f32(grain.strength),
+                    f32(grain.floor))
+    for patch in live_patches(patches):
+        rows = np.flatnonzero(touched(coords, voxel, (), (patch,)))
+        if len(rows):
+            density[rows] = _patched(density[rows], distance[rows], coords[rows], voxel, patch, core, scene)
+    if skin.tone is not None:
+        _toned(density, core, curve_numbers(skin.tone))
+    return density
+
+
+def _patched(density, distance, coords, voxel, patch, core, scene):
+    paint = painted(coords, voxel, patch.strokes) if patch.shape == "paint" else density
+    share = shares(patch.where, coords, voxel, distance, scene)
+    _patch(density, coords, f32(voxel), np.array(patch.centre, np.float32), np.array(patch.size, np.float32) / 2,
+           f32(max(patch.soft, voxel)), patch.shape == "box", paint, patch.shape == "paint",
+           density if share is None else share, share is not None, _WAYS.index(patch.by), f32(patch.value), core,
+           curve_numbers(patch.curve))
+    return density

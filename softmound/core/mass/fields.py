@@ -1,0 +1,234 @@
+"""Fields of forms that have no formula, made when first asked for and kept."""
+
+import threading
+from collections import OrderedDict
+from functools import lru_cache
+
+import numpy as np
+
+from ..recipe.forms import Mesh, Points, Solid, Volume
+from .field import BAND_REACH, NODES, field_of
+from .mend import open_edges
+from .particles import balls_band
+from .polygons import narrow_band
+from .sculpt import at_home, points_and_radii, sculpted, triangles
+from .solids import analytic
+
+MOST_BYTES = 2**30
+"""What is kept: a draft's field is some dozen megabytes, that of a fine final several hundred."""
+
+
+class _Kept:
+    """Fields by what they were made from, the oldest given up first."""
+
+    def __init__(self):
+        self._lock = threading.Lock()
+        self._fields = OrderedDict()
+        self._newest = {}
+
+    def get(self, key):
+        with self._lock:
+            if key not in self._fields:
+                return False, None
+            self._fields.move_to_end(key)
+            return True, self._fields[key]
+
+    def put(self, key, field):
+        with self._lock:
+            self._fields[key] = field
+            self._newest[key[0]] = field
+            # The newest stays whatever its size: somebody is about to read it.
+            while len(self._fields) > 1 and sum(
+                f.nbytes for f in self._fields.values() if f is not None) > MOST_BYTES:
+                old, _ = self._fields.popitem(last=False)
+                self._newest.pop(old[0], None)
+
+    def forget(self):
+        with self._lock:
+            self._fields.clear()
+            self._newest.clear()
+
+    def newest(self, form):
+        with self._lock:
+            return self._newest.get(form)
+
+
+_KEPT = _Kept()
+
+
+def sampled(form):
+    """True for a form whose distance is read from a field.
+
+    Parameters
+    ----------
+    form : Form
+
+    Returns
+    -------
+    bool
+    """
+    return isinstance(form, (Mesh, Points, Volume)) or isinstance(form, Solid) and not analytic(form)
+
+
+def _scaled_home(form):
+    """A form at home with its scale left out, and the factor that was: an even change of size needs no
+    new field."""
+    home = at_home(form)
+    even = isinstance(form, Volume) or isinstance(form, Mesh) and form.sheet is None
+    if not even or form.strokes:
+        return home, 1.0
+    factor = max(form.scale)
+    return home.model_copy(update={"scale": tuple(s / factor for s in form.scale)}), factor
+
+
+def field_for(form, voxel, reach, ticket=None):
+    """The field of a form, at a voxel.
+
+    Parameters
+    ----------
+    form : Form
+        A sampled one.
+    voxel : float
+        Metres.
+    reach : float
+        How far from the surface distances shall be true, metres.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    field : Field or None
+        None when nothing is enclosed.
+    factor : float
+        What its lengths are to be multiplied by.
+    key : tuple
+        What the field depends on.
+    """
+    key, factor = _key(form, voxel, reach)
+    known, field = _KEPT.get(key)
+    if not known:
+        home, fine, steps = key
+        field = field_of(fine, *_band(home, fine, ticket), steps * fine)
+        _KEPT.put(key, field)
+    return field, factor, key
+
+
+def _key(form, voxel, reach):
+    home, factor = _scaled_home(sculpted(form))
+    fine = voxel / factor
+    if factor != 1.0:
+        # In steps, rather finer than asked for: a form that is being sized keeps its field for a while.
+        fine = float(2.0 ** (np.floor(2.0 * np.log2(fine)) / 2.0))
+    # In steps as well: a grain that grows a little needs no new field.
+    if reach / factor <= BAND_REACH * fine:
+        return (home, fine, BAND_REACH), factor
+    steps = 8.0 * 1.25 ** max(0.0, float(np.ceil(np.log(reach / factor / fine / 8.0 + 1e-12) / np.log(1.25))))
+    return (home, fine, steps), factor
+
+
+def forget_fields():
+    """Give up all fields that are kept, so that the next ones are made anew."""
+    _KEPT.forget()
+
+
+def ready_field(form):
+    """The newest field made for a form, whatever its voxel, without waiting.
+
+    Parameters
+    ----------
+    form : Form
+        A sampled one.
+
+    Returns
+    -------
+    field : Field or None
+    factor : float
+    """
+    home, factor = _scaled_home(sculpted(form))
+    return _KEPT.newest(home), factor
+
+
+@lru_cache(maxsize=32)
+def open_count(surface):
+    """Open edges of a stored mesh: with any, it encloses nothing.
+
+    Parameters
+    ----------
+    surface : Arrays
+        With `faces`, and perhaps `open`.
+
+    Returns
+    -------
+    int
+    """
+    return len(surface["open"]) if "open" in surface else len(open_edges(surface["faces"]))
+
+
+def fields_known(mass, voxel, reach):
+    """Whether all fields of a mass are there, so that nothing has to be converted.
+
+    Parameters
+    ----------
+    mass : Mass
+    voxel, reach : float
+        As for `shape_of`.
+
+    Returns
+    -------
+    bool
+    """
+    grow = reach_with_melt(mass, reach)
+    return all(_KEPT.get(_key(form, voxel, grow)[0])[0] for form in mass.forms if form.shapes and sampled(form))
+
+
+def reach_with_melt(mass, reach):
+    """How far from the surface of each form distances have to be true, so that they are so once joined.
+
+    Parameters
+    ----------
+    mass : Mass
+    reach : float
+        From the surface of the mass, metres.
+
+    Returns
+    -------
+    float
+    """
+    return reach + max([f.melt or 0.0 for f in mass.forms] + [mass.melt])
+
+
+def _band(form, voxel, ticket):
+    nothing = np.empty((0, 3), np.int32), np.empty((0, NODES), np.float32), np.empty((0, 3), np.int32)
+    if isinstance(form, Points):
+        positions, radii = points_and_radii(form)
+        radii = np.maximum(radii, form.least * voxel)
+        if not len(positions):
+            return nothing
+        return balls_band(positions, radii, voxel, ticket)
+    vertices, faces = triangles(form)
+    sheet = form.sheet if isinstance(form, Mesh) else None
+    if not len(faces) or isinstance(form, Mesh) and sheet is None and open_count(form.surface):
+        return nothing
+    return narrow_band(vertices, faces, voxel, sheet, ticket)
+
+
+def own_box(form):
+    """Box of a sampled form in its own axes, without making its field.
+
+    Parameters
+    ----------
+    form : Form
+
+    Returns
+    -------
+    (ndarray of float64, ndarray of float64) or None
+        Corners in metres.
+    """
+    if isinstance(form, Points):
+        points, radii = points_and_radii(form)
+        grow = float(radii.max(initial=0.0))
+    else:
+        points, _ = triangles(form)
+        grow = (form.sheet or 0.0) / 2 if isinstance(form, Mesh) else 0.0
+    if not len(points):
+        return None
+    return points.min(axis=0) - grow, points.max(axis=0) + grow

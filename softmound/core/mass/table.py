@@ -1,0 +1,356 @@
+"""A mass as the kernels want it: one row for each ball, ellipsoid, solid or field, one for each form."""
+
+import hashlib
+from dataclasses import dataclass
+from functools import cached_property, lru_cache
+
+import numpy as np
+
+from ..kernels import call, f32
+from ..recipe.forms import Blob, Trail
+from .buds import balls_of
+from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, rotation_matrix
+from .field import NO_FIELDS, field_at, packed
+from .fields import field_for, own_box, reach_with_melt, ready_field, sampled
+from .levels import COLUMNS as LEVEL
+from .levels import level_row, slack_of
+from .sculpt import sculpted
+from .solids import box_distance, capsule_distance, cone_distance, cone_within, ring_distance
+from .surface import placed
+
+COLUMNS = 22
+"""Row: centre 3, rotation 9, sizes 7 (see the distance of each kind), its kind, its form, its edge."""
+ELLIPSOID, BALL, BOX, RING, CONE, CAPSULE, FIELD = range(7)
+KIND, FORM, EDGE = 19, 20, 21
+KINDS = {"box": BOX, "slab": BOX, "ring": RING, "cone": CONE, "capsule": CAPSULE}
+SIGNS = {"adds": (1.0, 1.0), "carves": (-1.0, 1.0), "keeps": (-1.0, -1.0)}
+"""Of what came before and of the form: between them every role is a (smooth) minimum."""
+FORM_COLUMNS = 34
+"""Form: two signs of its role, its melt, 1 if its rows join one by one, strength and frequency of its
+roughness, 1 if that goes with the form, centre 3, rotation 9, base and top level 6 each."""
+PLAIN, ROUGH, ANCHOR, BASE, TOP = 3, 4, 6, 22, 28
+
+
+@dataclass(frozen=True, eq=False)
+class Shape:
+    """Mass as the kernels want it.
+
+    Attributes
+    ----------
+    table : ndarray of float32, shape (n, 22)
+        Rows of one form stand together, forms in their order.
+    hashes : ndarray of int64, shape (n,)
+        Of all that a row's part in the shape depends on.
+    forms : ndarray of float32, shape (k, 34)
+    numbers : tuple of int
+        Of these forms among those of the mass.
+    seeds : ndarray of uint32, shape (k, 3)
+        Of roughness, base and top level.
+    fields : Field
+        Of all forms that have one.
+    base, top : BaseLevel
+        Of the mass.
+    slack : float
+        How far roughness and levels of forms can move the surface, metres.
+    """
+
+    table: np.ndarray
+    hashes: np.ndarray
+    forms: np.ndarray
+    numbers: tuple
+    seeds: np.ndarray
+    fields: object
+    base: object
+    top: object
+    slack: float
+
+    @cached_property
+    def balls(self):
+        """Centre and radius of all rows, as far as they are balls: ndarray of float32, shape (4, n)."""
+        return np.ascontiguousarray(self.table[:, [0, 1, 2, 12]].T)
+
+    @property
+    def only_adds(self):
+        """True when no form carves or keeps."""
+        return bool(np.all(self.forms[:, 0] > 0.0))
+
+    @property
+    def levels(self):
+        """Rows of the mass's base and top level, ndarray of float32, shape (2, 6)."""
+        return np.stack([level_row(self.base, 1.0), level_row(self.top, -1.0)])
+
+
+def shape_of(mass, voxel=1.0, reach=0.0, ticket=None, fields="made"):
+    """Numbers of a mass.
+
+    Parameters
+    ----------
+    mass : Mass
+    voxel : float, optional
+        Metres: fineness of fields.
+    reach : float, optional
+        How far from the surface distances shall be true, metres.
+    ticket : Ticket, optional
+    fields : str, optional
+        "made" waits for the fields of all forms; "ready" takes what there is, of any voxel, and an
+        ellipsoid where there is nothing yet; "none" leaves forms with fields to their buds and coats.
+
+    Returns
+    -------
+    Shape
+
+    Raises
+    ------
+    Problem
+        When a form cannot be converted.
+    """
+    tables, hashes, forms, numbers, seeds, keeps, read, slack = [], [], [], [], [], [], [], 0.0
+    levels = 0
+    grow = reach_with_melt(mass, reach)
+    for number, form in enumerate(mass.forms):
+        if not form.shapes:
+            continue
+        rows, digests, line, seed = _rows(form, mass.melt)
+        if fields != "none" and sampled(form):
+            row, digest, field = _field_row(form, line, voxel, grow, ticket, fields == "made")
+            if field is not None:
+                row[13:15] = levels, len(field.voxels)
+                levels += len(field.voxels)
+                read.append(field)
+            if row is not None:
+                rows = np.concatenate([row[None], rows])
+                digests = np.concatenate([[digest], digests])
+        if not len(rows):
+            continue
+        tables.append(rows)
+        hashes.append(digests)
+        forms.append(line)
+        numbers.append(number)
+        seeds.append(seed)
+        keeps.append(form.role == "keeps")
+        if form.rough is not None or form.base is not None or form.top is not None:
+            slack = max(slack, _slack(form))
+    if not tables:
+        return Shape(np.empty((0, COLUMNS), np.float32), np.empty(0, np.int64),
+                     np.empty((0, FORM_COLUMNS), np.float32), (), np.empty((0, 3), np.uint32), NO_FIELDS, mass.base,
+                     mass.top, 0.0)
+    counts = np.array([len(rows) for rows in tables])
+    table, lines = np.concatenate(tables), np.array(forms)
+    table[:, FORM] = np.repeat(np.arange(len(tables)), counts)
+    # Rows join one by one unless the form has to be finished before it takes its role.
+    one_by_one = (counts == 1) | ~np.array(keeps)
+    lines[:, PLAIN] = one_by_one & (lines[:, ROUGH] == 0.0) & (lines[:, BASE] == 0.0) & (lines[:, TOP] == 0.0)
+    return Shape(table, np.concatenate(hashes).astype(np.int64), lines, tuple(numbers), np.array(seeds), packed(read),
+                 mass.base, mass.top, slack)
+
+
+def _slack(form):
+    rough = form.rough.strength if form.rough is not None else 0.0
+    return rough + slack_of(form.base) + slack_of(form.top)
+
+
+@lru_cache(maxsize=16384)
+def _rows(form, melt):
+    """Rows of a form but for its field, their hashes, the form's own row, and its seeds.
+
+    Kept, since while one form is dragged all others stay as they are.
+    """
+    line, seeds = _form_row(form, melt)
+    about = line.tobytes() + seeds.tobytes()
+    own = [] if sampled(form) or isinstance(form, Trail) else [_own_row(sculpted(form))]
+    balls = balls_of(form)
+    rows = np.zeros((len(own) + len(balls), COLUMNS), np.float32)
+    if own:
+        rows[0] = own[0]
+    if len(balls):
+        rows[len(own) :, 0:3] = balls[:, :3]
+        rows[len(own) :, 12:15] = balls[:, 3:]
+        rows[len(own) :, [3, 7, 11]] = 1.0
+        rows[len(own) :, 18] = balls[:, 3] ** 2
+        rows[len(own) :, KIND] = BALL
+    return rows, np.array([_digest(row.tobytes() + about) for row in rows], np.int64), line, seeds
+
+
+def _digest(content):
+    return int.from_bytes(hashlib.blake2b(content, digest_size=8).digest(), "little", signed=True)
+
+
+def _own_row(form):
+    """Row of a blob or of a solid with a formula."""
+    row = np.zeros(COLUMNS, np.float32)
+    row[0:3] = form.centre
+    row[3:12] = rotation_matrix(form.rotation).T.ravel()
+    if isinstance(form, Blob) or form.shape == "ball":
+        radii = np.array(form.radii if isinstance(form, Blob) else form.size, np.float64)
+        radii = radii if isinstance(form, Blob) else radii / 2
+        row[12:15] = radii
+        row[15:18] = radii**2 - radii.min() ** 2
+        row[18] = radii.min() ** 2
+        row[KIND] = BALL if radii.min() == radii.max() else ELLIPSOID
+        return row
+    x, y, z = (s / 2 for s in form.size)
+    row[KIND] = KINDS[form.shape]
+    if row[KIND] == BOX:
+        edge = min(x, y, z) if form.shape == "slab" else min(form.edge, x, y, z)
+        row[12:15], row[EDGE] = (x - edge, y - edge, z - edge), edge
+    elif row[KIND] == RING:
+        tube = min(y, 0.999 * x)
+        row[12:14] = x - tube, tube
+    elif row[KIND] == CAPSULE:
+        row[12:14] = x, max(y - x, 0.0)
+    else:
+        below, half, above, middle, edge = cone_within(x, x * form.taper, y, form.edge)
+        row[12:16], row[EDGE] = (below, half, above, middle), edge
+    return row
+
+
+def _field_row(form, line, voxel, reach, ticket, waiting):
+    """Row of a form with a field, its hash and the field; its levels' numbers come later."""
+    if waiting:
+        field, factor, key = field_for(form, voxel, reach, ticket)
+        if field is None:
+            return None, 0, None
+    else:
+        (field, factor), key = ready_field(form), None
+    form = sculpted(form)
+    row = np.zeros(COLUMNS, np.float32)
+    row[0:3] = form.centre
+    row[3:12] = rotation_matrix(form.rotation).T.ravel()
+    if field is None:
+        return _stand_in(form), 0, None
+    row[12], row[15] = factor, -1.0 if form.mirror else 1.0
+    row[KIND] = FIELD
+    about = "" if key is None else f"{key[0].model_dump_json()} {key[1:]}"
+    return row, _digest(row.tobytes() + line.tobytes() + about.encode()), field
+
+
+def _stand_in(form):
+    """An ellipsoid about as large as a form whose field is not there yet."""
+    box = own_box(form)
+    if box is None:
+        return None
+    low, high = box
+    radii = tuple(float(max(r, 0.001)) for r in (high - low) / 2)
+    middle = (low + high) / 2 * (-1.0 if form.mirror else 1.0, 1.0, 1.0)
+    centre = tuple(float(c) for c in rotation_matrix(form.rotation) @ middle + form.centre)
+    return _own_row(Blob(centre=centre, radii=radii, rotation=form.rotation))
+
+
+def _form_row(form, melt):
+    line = np.zeros(FORM_COLUMNS, np.float32)
+    line[0:2] = SIGNS[form.role]
+    line[2] = max(melt if form.melt is None else form.melt, SMALLEST_MELT)
+    seeds = np.zeros(3, np.uint32)
+    if form.rough is not None and form.rough.strength > 0.0:
+        line[ROUGH], line[ROUGH + 1] = form.rough.strength, 1.0 / form.rough.size
+        line[ANCHOR] = 1.0 if form.rough.anchor == "form" else 0.0
+        seeds[0] = form.rough.seed
+        line[7:10] = form.centre
+        line[10:19] = rotation_matrix(form.rotation).T.ravel()
+    for at, level, side in ((BASE, form.base, 1.0), (TOP, form.top, -1.0)):
+        line[at : at + LEVEL] = level_row(level, side)
+        if level is not None:
+            seeds[1 if at == BASE else 2] = level.seed
+    return line, seeds
+
+
+@call
+def row_distance(b, x, y, z, voxels, places, codes, values):
+    """Signed distance from a point to one row.
+
+    Parameters
+    ----------
+    b : ndarray of float32, shape (22,)
+    x, y, z : float32
+        World, metres.
+    voxels, places, codes, values : ndarray
+        All fields, packed.
+
+    Returns
+    -------
+    float32
+        Metres, negative inside.
+    """
+    kind = np.int64(b[KIND])
+    if kind == BALL:
+        return ball_distance(b, x, y, z)
+    if kind == ELLIPSOID:
+        return blob_distance(b, x, y, z)
+    x = x - b[0]
+    y = y - b[1]
+    z = z - b[2]
+    across = b[3] * x + b[4] * y + b[5] * z
+    up = b[6] * x + b[7] * y + b[8] * z
+    deep = b[9] * x + b[10] * y + b[11] * z
+    if kind == BOX:
+        return box_distance(b, across, up, deep)
+    if kind == RING:
+        return ring_distance(b, across, up, deep)
+    if kind == CONE:
+        return cone_distance(b, across, up, deep)
+    if kind == CAPSULE:
+        return capsule_distance(b, across, up, deep)
+    smaller = f32(1) / b[12]
+    return b[12] * field_at(voxels, places, codes, values, np.int64(b[13]), np.int64(b[14]),
+                            across * smaller * b[15], up * smaller, deep * smaller)
+
+
+@lru_cache(maxsize=16384)
+def form_box(form, melt):
+    """Box of a form with its buds and coat, without waiting for its field.
+
+    Parameters
+    ----------
+    form : Form
+    melt : float
+        Metres, for forms that have none of their own: as in `shape_of`.
+
+    Returns
+    -------
+    ndarray of float64, shape (2, 3), or None
+        Corners in metres; None when nothing is there.
+    """
+    parts = []
+    if sampled(form):
+        box = own_box(form)
+        if box is not None:
+            parts.append(placed(sculpted(form), np.stack(np.meshgrid(*zip(*box), indexing="ij"), -1).reshape(-1, 3)))
+    rows = _rows(form, melt)[0]
+    if len(rows):
+        parts += row_boxes(rows)
+    if not parts:
+        return None
+    return np.array([np.min([p.min(axis=0) for p in parts], axis=0), np.max([p.max(axis=0) for p in parts], axis=0)])
+
+
+def row_boxes(table):
+    """Box of each row that has a formula.
+
+    Parameters
+    ----------
+    table : ndarray of float32, shape (n, 22)
+
+    Returns
+    -------
+    low, high : ndarray of float64, shape (n, 3)
+        Metres.
+    """
+    table = table.astype(np.float64)
+    turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
+    kind, sizes, edge = table[:, KIND], table[:, 12:15], table[:, EDGE]
+    half, middle = np.zeros((len(table), 3)), np.zeros((len(table), 3))
+    for k, made in (
+        (BOX, lambda s, e: s + e[:, None]),
+        (RING, lambda s, e: np.stack([s[:, 0] + s[:, 1], s[:, 1], s[:, 0] + s[:, 1]], 1)),
+        (CAPSULE, lambda s, e: np.stack([s[:, 0], s[:, 0] + s[:, 1], s[:, 0]], 1)),
+        (CONE, lambda s, e: np.stack([np.maximum(s[:, 0], s[:, 2])] * 3, 1) * (1, 0, 1) + np.outer(s[:, 1], (0, 1, 0))
+         + e[:, None]),
+    ):
+        some = kind == k
+        half[some] = made(sizes[some], edge[some])
+    middle[kind == CONE, 1] = table[kind == CONE, 15]
+    extent = np.einsum("nij,ni->nj", np.abs(turned), half)
+    round_ = kind <= BALL
+    extent[round_] = np.sqrt(np.einsum("nij,ni->nj", turned[round_] ** 2, sizes[round_] ** 2))
+    centre = table[:, :3] + np.einsum("nij,ni->nj", turned, middle)
+    return centre - extent, centre + extent

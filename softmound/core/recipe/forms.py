@@ -1,0 +1,262 @@
+"""The forms of a mass: what an artist blocks a cloud in from.
+
+A form has its own axes. A point of them goes into the world mirrored (own x turned over, if asked
+for), then scaled or sized, then turned about x, y and z, then moved to its centre.
+"""
+
+from typing import Annotated, Literal
+
+from pydantic import Field
+
+from .arrays import Arrays
+from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
+
+Role = Literal["adds", "carves", "keeps"]
+Scale = tuple[*[Annotated[float, Field(ge=0.001, le=1000.0)]] * 3]
+TOOLS = ("drag", "swell", "ease", "press", "roughen", "dab", "scoop")
+MOST_PATH = 2000
+
+
+class Buds(Value):
+    """Smaller balls grown over a form's surface, and over theirs, generation after generation.
+
+    `shrink` is a bud's radius over its parent's, `reach` how far out its middle lies in its parent's
+    radii, `upward` draws buds toward the top (or below 0 toward the bottom), `fewer_below` is the
+    share left out on undersides.
+    """
+
+    generations: Annotated[int, Field(ge=1, le=4)] = 1
+    count: Annotated[int, Field(ge=1, le=40)] = 8
+    shrink: Annotated[float, Field(ge=0.05, le=0.9)] = 0.43
+    reach: Annotated[float, Field(ge=0.2, le=1.3)] = 0.92
+    variation: Share = 0.2
+    upward: Annotated[float, Field(ge=-1.0, le=1.0)] = 0.3
+    fewer_below: Share = 0.8
+    seed: Seed = 1
+
+
+class Coat(Value):
+    """Balls that cover a form evenly: their radius, how far apart in radii, how unlike one another."""
+
+    radius: Length = 4.0
+    spacing: Annotated[float, Field(ge=0.4, le=6.0)] = 1.4
+    jitter: Share = 0.3
+    fewer_below: Share = 0.5
+    seed: Seed = 1
+
+
+class Roughness(Value):
+    """Displacement of a form along its normals, before it is joined.
+
+    Anchored to the form the pattern goes with it; anchored to the sky, moving the form changes it.
+    """
+
+    size: Length = 10.0
+    strength: Annotated[float, Field(ge=0.0, le=2_000.0)] = 2.0
+    seed: Seed = 1
+    anchor: Literal["form", "sky"] = "form"
+
+
+class BaseLevel(Value):
+    """The altitude below which nothing condenses. What is within its softness is pressed together."""
+
+    on: bool = True
+    altitude: Metres = 0.0
+    softness: Annotated[float, Field(ge=0.0, le=500.0)] = 3.0
+    raggedness: Annotated[float, Field(ge=0.0, le=500.0)] = 1.0
+    ragged_size: Length = 12.0
+    seed: Seed = 1
+
+
+class TopLevel(BaseLevel):
+    """The altitude above which nothing rises: the same numbers, turned over."""
+
+    on: bool = False
+    altitude: Metres = 100.0
+    seed: Seed = 2
+
+
+class Stroke(Value):
+    """One stroke of a sculpting tool over a form, in the form's own axes.
+
+    `path` holds points under the brush and the pressure there; `toward` is the normal of the plane
+    that Press presses to. Strokes of one gesture share its number, so that they can be removed
+    together.
+    """
+
+    tool: Literal["drag", "swell", "ease", "press", "roughen"]
+    gesture: Annotated[int, Field(ge=0)] = 0
+    path: Annotated[tuple[tuple[Metres, Metres, Metres, Share], ...], Field(min_length=1, max_length=MOST_PATH)]
+    toward: Place = (0.0, 1.0, 0.0)
+    radius: Length = 10.0
+    strength: Annotated[float, Field(ge=-1.0, le=1.0)] = 0.5
+    falloff: Share = 0.5
+    seed: Seed = 1
+
+
+class Dabs(Value):
+    """Balls along a path: one stroke of Dab or Scoop, in the axes of its trail."""
+
+    gesture: Annotated[int, Field(ge=0)] = 0
+    path: Annotated[tuple[tuple[Metres, Metres, Metres, Share], ...], Field(min_length=1, max_length=MOST_PATH)]
+    radius: Length = 6.0
+    spacing: Annotated[float, Field(ge=0.1, le=4.0)] = 0.6
+    jitter: Share = 0.35
+    seed: Seed = 1
+
+
+class Form(Value):
+    """What all forms share.
+
+    Forms are joined in their order: one that adds is united with what came before, one that carves
+    is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
+    Forms of the same `link` share everything but name, place, and being hidden or locked.
+    """
+
+    name: Name = "Form"
+    centre: Place = (0.0, 20.0, 0.0)
+    rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
+    mirror: bool = False
+    role: Role = "adds"
+    melt: Annotated[float, Field(ge=0.0, le=2_000.0)] | None = None
+    hidden: bool = False
+    locked: bool = False
+    link: Annotated[int, Field(ge=1)] | None = None
+    buds: Buds | None = None
+    coat: Coat | None = None
+    rough: Roughness | None = None
+    base: BaseLevel | None = None
+    top: TopLevel | None = None
+    strokes: Annotated[tuple[Stroke, ...], Field(max_length=2000)] = ()
+
+    @property
+    def shapes(self):
+        """Whether it takes part in the shape: shown, and not joined as density alone."""
+        return not self.hidden
+
+
+class Blob(Form):
+    """An ellipsoid."""
+
+    kind: Literal["blob"] = "blob"
+    name: Name = "Blob"
+    radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
+
+
+SHAPES = ("ball", "box", "ring", "cone", "capsule", "slab")
+
+
+class Solid(Form):
+    """A geometric solid of a stated size along its own axes.
+
+    A ring lies flat: its tube is as thick as it is high. A capsule and a cone stand upright, the
+    cone narrowing to `taper` of its width. `edge` rounds a box and a cone; a slab is always round at
+    the rim.
+    """
+
+    kind: Literal["solid"] = "solid"
+    name: Name = "Solid"
+    shape: Literal["ball", "box", "ring", "cone", "capsule", "slab"] = "box"
+    size: tuple[Length, Length, Length] = (30.0, 30.0, 30.0)
+    edge: Annotated[float, Field(ge=0.0, le=10_000.0)] = 2.0
+    taper: Share = 0.0
+
+
+class Mesh(Form):
+    """Triangles from a file or from other forms: `vertices` (n, 3) in metres, `faces` (m, 3).
+
+    With a `sheet` thickness the surface need not be closed: everything within half of it is inside.
+    """
+
+    kind: Literal["mesh"] = "mesh"
+    name: Name = "Mesh"
+    surface: Arrays
+    scale: Scale = (1.0, 1.0, 1.0)
+    sheet: Annotated[float, Field(ge=0.001, le=2_000.0)] | None = None
+
+
+class Points(Form):
+    """Balls around points: `positions` (n, 3) in metres, perhaps `radii` (n,) and `ages` (n,), 0 to 1.
+
+    The radius runs from `first` to `last` over the age, eased in and out by `ease`, times the
+    point's own; it never falls below `least` voxels.
+    """
+
+    kind: Literal["points"] = "points"
+    name: Name = "Points"
+    cloud: Arrays
+    scale: Scale = (1.0, 1.0, 1.0)
+    first: Length = 2.0
+    last: Length = 2.0
+    ease: Share = 0.5
+    least: Annotated[float, Field(ge=0.0, le=8.0)] = 1.0
+
+
+class Volume(Form):
+    """An OpenVDB grid. As a shape: the surface of a level set, or of a fog volume at `threshold`. As density: its
+    values, joined to the mound's density by `by` and not shaped by anything else.
+
+    Attributes
+    ----------
+    grid : Arrays
+        `coords` (n, 3), `values` (n, 512), `tiles` (m, 3), `tile_values` (m,), `about` (voxel,
+        background, offset x, y, z).
+    """
+
+    kind: Literal["volume"] = "volume"
+    name: Name = "Volume"
+    grid: Arrays
+    level_set: bool = False
+    joins: Literal["shape", "density"] = "shape"
+    by: Literal["add", "maximum", "multiply", "average"] = "maximum"
+    threshold: Annotated[float, Field(ge=-10_000.0, le=10_000.0)] = 0.1
+    scale: Scale = (1.0, 1.0, 1.0)
+
+    @property
+    def shapes(self):
+        return not self.hidden and self.joins == "shape"
+
+
+class Trail(Form):
+    """Balls left by strokes of Dab (adding) or Scoop (carving)."""
+
+    kind: Literal["trail"] = "trail"
+    name: Name = "Dabs"
+    dabs: Annotated[tuple[Dabs, ...], Field(max_length=2000)] = ()
+    scale: Scale = (1.0, 1.0, 1.0)
+
+
+AnyForm = Annotated[Blob | Solid | Mesh | Points | Volume | Trail, Field(discriminator="kind")]
+
+SHARED = frozenset(Form.model_fields) - {"name", "centre", "rotation", "mirror", "hidden", "locked"}
+"""Fields of every form that linked copies share; those of its kind besides, but for its place."""
+
+
+def like(form, other):
+    """A linked copy brought up to date: everything of `other` but its own name and place.
+
+    Parameters
+    ----------
+    form, other : Form
+        Of one link.
+
+    Returns
+    -------
+    Form
+    """
+    own = {field: getattr(form, field) for field in ("name", "centre", "rotation", "mirror", "hidden", "locked")}
+    return other.edited(**own)
+
+
+def arrays_of(forms):
+    """All arrays that some forms hold.
+
+    Parameters
+    ----------
+    forms : sequence of Form
+
+    Returns
+    -------
+    list of Arrays
+    """
+    return [part for form in forms for part in dict(form).values() if isinstance(part, Arrays)]

@@ -1,0 +1,222 @@
+"""Noise, the grains made of it, where they act, and local corrections of density."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field, model_validator
+
+from .curve import Curve
+from .value import Degrees, Length, Metres, Place, Seed, Share, Value
+
+NOISES = ("gradient", "simplex", "cellular", "value")
+SUMS = ("fbm", "folded", "ridged", "domed")
+CELLS = ("f1", "f2", "f2-f1", "smooth f1")
+METRICS = ("euclidean", "manhattan", "chebyshev")
+MOST_GRAINS = 12
+Metres2000 = Annotated[float, Field(ge=0.0, le=2_000.0)]
+Octaves = Annotated[int, Field(ge=1, le=10)]
+Kind = Literal["gradient", "simplex", "cellular", "value"]
+
+
+class Warp(Value):
+    """Moves the places at which a noise is read, by three noises of its own."""
+
+    kind: Kind = "gradient"
+    feature: Length = 30.0
+    strength: Metres2000 = 6.0
+    octaves: Octaves = 2
+    seed: Seed = 71
+
+
+class Noise(Value):
+    """A sum of octaves of noise.
+
+    `fbm` is signed, -1 to 1; the other sums, and cellular noise, run from 0 to 1. `inverted` turns it over.
+    Evolution: over `period` seconds of `time` the pattern changes all along and comes back to where it was.
+    Anchored to the sky it stays where it is; anchored to the mound it goes with the first form.
+    """
+
+    kind: Kind = "gradient"
+    summed: Literal["fbm", "folded", "ridged", "domed"] = "fbm"
+    cell: Literal["f1", "f2", "f2-f1", "smooth f1"] = "f1"
+    metric: Literal["euclidean", "manhattan", "chebyshev"] = "euclidean"
+    inverted: bool = False
+    feature: Length = 16.0
+    octaves: Octaves = 4
+    lacunarity: Annotated[float, Field(ge=1.2, le=4.0)] = 2.0
+    gain: Annotated[float, Field(ge=0.05, le=0.95)] = 0.5
+    stretch: tuple[*[Annotated[float, Field(ge=0.05, le=20.0)]] * 3] = (1.0, 1.0, 1.0)
+    rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
+    offset: Place = (0.0, 0.0, 0.0)
+    seed: Seed = 17
+    time: Annotated[float, Field(ge=0.0, le=100_000.0)] = 0.0
+    period: Annotated[float, Field(ge=0.1, le=100_000.0)] = 10.0
+    anchor: Literal["sky", "mound"] = "sky"
+    contrast: Curve | None = None
+    warp: Warp | None = None
+
+    @property
+    def signed(self):
+        """Whether it runs from -1 to 1 rather than from 0 to 1."""
+        return self.summed == "fbm" and self.kind != "cellular"
+
+
+class Mask(Value):
+    """Where something acts: a share from 0 to 1, through a curve, perhaps turned over."""
+
+    curve: Curve = Curve()
+    invert: bool = False
+
+
+class ByHeight(Mask):
+    """From nothing at `low` to all at `high`."""
+
+    by: Literal["height"] = "height"
+    low: Metres = 0.0
+    high: Metres = 60.0
+
+
+class ByDepth(Mask):
+    """From nothing at the surface to all at `depth` inside."""
+
+    by: Literal["depth"] = "depth"
+    depth: Length = 10.0
+
+
+class ByFacing(Mask):
+    """All where the surface faces so, nothing where it faces away."""
+
+    by: Literal["facing"] = "facing"
+    toward: Literal["up", "down", "side", "sun"] = "up"
+
+
+class ByForm(Mask):
+    """All within a form, nothing `soft` metres off it. `form` counts from 0 in the order of the tray."""
+
+    by: Literal["form"] = "form"
+    form: Annotated[int, Field(ge=0, le=9_999)] = 0
+    soft: Length = 10.0
+
+
+class ByNoise(Mask):
+    """As a noise says."""
+
+    by: Literal["noise"] = "noise"
+    noise: Noise = Noise(feature=60.0, octaves=2, seed=97)
+
+
+class Paint(Value):
+    """One stroke of paint: points in the world with a pressure, negative where paint is taken away."""
+
+    path: Annotated[tuple[tuple[Metres, Metres, Metres, Annotated[float, Field(ge=-1.0, le=1.0)]], ...],
+                    Field(min_length=1, max_length=2000)]
+    radius: Length = 12.0
+
+
+class Painted(Mask):
+    """Where it was painted in the picture."""
+
+    by: Literal["paint"] = "paint"
+    strokes: Annotated[tuple[Paint, ...], Field(max_length=500)] = ()
+
+
+AnyMask = Annotated[ByHeight | ByDepth | ByFacing | ByForm | ByNoise | Painted, Field(discriminator="by")]
+Where = Annotated[tuple[AnyMask, ...], Field(max_length=6)]
+
+
+class Grain(Noise):
+    """What all grains share. With several masks their shares are multiplied."""
+
+    on: bool = True
+    where: Where = ()
+
+
+class Push(Grain):
+    """Moves the surface along its normal.
+
+    The noise is read at the voxel, or by `at_surface` at the nearest point of the surface, where lumps stand
+    straight out. `weaker_below` takes that share of it away at the base level.
+    """
+
+    action: Literal["push"] = "push"
+    strength: Metres2000 = 4.0
+    direction: Literal["both", "outward", "inward"] = "both"
+    at_surface: Share = 0.0
+    weaker_below: Share = 0.0
+
+
+class Stir(Grain):
+    """Moves the density by a field without sources (curl), or by three noises, in small steps."""
+
+    action: Literal["stir"] = "stir"
+    strength: Metres2000 = 6.0
+    field: Literal["curl", "three"] = "curl"
+    steps: Annotated[int, Field(ge=1, le=16)] = 3
+    octaves: Octaves = 2
+
+
+class Nibble(Grain):
+    """Eats the edge of the density away where the noise is high, down to `depth`."""
+
+    action: Literal["nibble"] = "nibble"
+    strength: Share = 0.7
+    depth: Length = 8.0
+    summed: Literal["fbm", "folded", "ridged", "domed"] = "folded"
+
+
+class Mottle(Grain):
+    """Varies the density inside, never below `floor` of what it was; within `depth` of the surface, or all over."""
+
+    action: Literal["mottle"] = "mottle"
+    strength: Share = 0.4
+    floor: Share = 0.3
+    depth: Length | None = None
+
+
+class Streak(Grain):
+    """Draws the edge out along a direction, tapering, as far as the noise lets it."""
+
+    action: Literal["streak"] = "streak"
+    strength: Metres2000 = 25.0
+    azimuth: Degrees = 90.0
+    elevation: Annotated[float, Field(ge=-90.0, le=90.0)] = 8.0
+    taper: Annotated[float, Field(ge=0.2, le=6.0)] = 1.5
+    feature: Length = 8.0
+    stretch: tuple[*[Annotated[float, Field(ge=0.05, le=20.0)]] * 3] = (1.0, 1.0, 1.0)
+
+
+class Crisp(Grain):
+    """Finer detail on the edge that is there, which moves by no more than `strength`."""
+
+    action: Literal["crisp"] = "crisp"
+    strength: Metres2000 = 1.0
+    feature: Length = 3.0
+
+
+AnyGrain = Annotated[Push | Stir | Nibble | Mottle | Streak | Crisp, Field(discriminator="action")]
+ACTIONS = {"push": Push, "stir": Stir, "nibble": Nibble, "mottle": Mottle, "streak": Streak, "crisp": Crisp}
+
+
+class Patch(Value):
+    """A local correction of density, with a soft edge.
+
+    A ball or a box of a `size` around `centre`, or painted. It multiplies, adds to what is there, sets it, or
+    sends it through a curve over density from nothing to the core.
+    """
+
+    name: Annotated[str, Field(min_length=1, max_length=80)] = "Patch"
+    on: bool = True
+    shape: Literal["ball", "box", "paint"] = "ball"
+    centre: Place = (0.0, 40.0, 0.0)
+    size: tuple[Length, Length, Length] = (40.0, 40.0, 40.0)
+    soft: Annotated[float, Field(ge=0.0, le=2_000.0)] = 10.0
+    strokes: Annotated[tuple[Paint, ...], Field(max_length=500)] = ()
+    by: Literal["multiply", "add", "set", "curve"] = "multiply"
+    value: Annotated[float, Field(ge=-10.0, le=10.0)] = 1.5
+    curve: Curve = Curve()
+    where: Where = ()
+
+    @model_validator(mode="after")
+    def _not_below_nothing(self):
+        if self.by in ("multiply", "set") and self.value < 0.0:
+            raise ValueError("a patch that multiplies or sets takes a value from 0 on")
+        return self

@@ -1,0 +1,40 @@
+"""What every part of a recipe is: a frozen, checked value; and the kinds of numbers in it."""
+
+from typing import Annotated
+
+from pydantic import BaseModel, ConfigDict, Field
+
+Metres = Annotated[float, Field(ge=-50_000.0, le=50_000.0)]
+Length = Annotated[float, Field(ge=0.001, le=20_000.0)]
+Degrees = Annotated[float, Field(ge=-360.0, le=360.0)]
+Share = Annotated[float, Field(ge=0.0, le=1.0)]
+Seed = Annotated[int, Field(ge=0, le=2**31 - 1)]
+Place = tuple[Metres, Metres, Metres]
+Colour = tuple[Share, Share, Share]
+Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/\\]+$")]
+
+
+class Value(BaseModel):
+    """Base of every part of a recipe: frozen, strict, nothing unknown, no NaN or infinity."""
+
+    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False)
+
+    def edited(self, **changes):
+        """Return a checked copy with some fields changed.
+
+        Parameters
+        ----------
+        **changes
+            New values by field name.
+
+        Returns
+        -------
+        Value
+            Of the same class.
+
+        Raises
+        ------
+        pydantic.ValidationError
+            If a new value is outside its limits.
+        """
+        return type(self).model_validate({**dict(self), **changes})

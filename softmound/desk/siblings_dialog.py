@@ -1,0 +1,154 @@
+"""A sheet of siblings, streaming in, to pick from."""
+
+from PyQt6.QtCore import QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QIcon, QImage, QPixmap
+from PyQt6.QtWidgets import QCheckBox, QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QPushButton, QVBoxLayout
+
+from ..core.engine.background import Job
+from ..core.engine.siblings import SIZE, WHICH, sheet
+from .fields import Row, words
+
+COUNT = 12
+_WORDS = {"grains": "Grains", "levels": "Levels", "buds": "Buds and coats"}
+
+
+class SiblingsDialog(QDialog):
+    """Shows the same mound under other seeds.
+
+    Parameters
+    ----------
+    mound : Mound
+    parent : QWidget, optional
+
+    Attributes
+    ----------
+    taken : Mound or None
+        To go on with.
+    published : list of Mound
+        To publish.
+
+    Signals
+    -------
+    came(object, int, object, object)
+        Job, number, recipe and picture of a sibling, from another thread.
+    """
+
+    came = pyqtSignal(object, int, object, object)
+    ended = pyqtSignal(object)
+
+    def __init__(self, mound, parent=None):
+        super().__init__(parent)
+        self.setWindowTitle("Siblings")
+        self.resize(1020, 600)
+        self._mound, self._round = mound, 0
+        self.taken, self.published, self.mounds = None, [], {}
+        self._job = None
+        layout = QVBoxLayout(self)
+        layout.addWidget(words("Siblings", "title"))
+        layout.addWidget(words("The same mound under other seeds. Choose one to go on with, or several to publish."))
+        self.which = {key: QCheckBox(_WORDS[key]) for key in WHICH}
+        for box in self.which.values():
+            box.setChecked(True)
+            box.clicked.connect(lambda *_: self._begin())
+        self.again = QPushButton("Others")
+        self.again.setToolTip("Another dozen.")
+        self.again.clicked.connect(self._others)
+        layout.addWidget(Row(words("Seeds of", "field"), *self.which.values(), self.again))
+        self.list = QListWidget()
+        self.list.setViewMode(QListWidget.ViewMode.IconMode)
+        self.list.setIconSize(QSize(*SIZE))
+        self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
+        self.list.setMovement(QListWidget.Movement.Static)
+        self.list.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
+        self.list.setSpacing(6)
+        self.list.setAccessibleName("Siblings")
+        self.list.itemSelectionChanged.connect(self._chosen)
+        self.list.itemDoubleClicked.connect(lambda *_: self._take())
+        layout.addWidget(self.list, 1)
+        self.take_button = QPushButton("Take it over")
+        self.take_button.setObjectName("main")
+        self.take_button.clicked.connect(self._take)
+        self.publish_button = QPushButton("Publish the chosen")
+        self.publish_button.clicked.connect(self._publish)
+        close = QPushButton("Close")
+        close.clicked.connect(self.reject)
+        foot = QHBoxLayout()
+        self.said = words("")
+        foot.addWidget(self.said, 1)
+        for button in (self.publish_button, self.take_button, close):
+            foot.addWidget(button)
+        layout.addLayout(foot)
+        self.came.connect(self._show)
+        self.ended.connect(self._done)
+        self._begin()
+
+    def _others(self):
+        self._round += 1
+        self._begin()
+
+    def _begin(self):
+        """Start the sheet anew, with the seeds that are to change."""
+        self._stop()
+        self.list.clear()
+        self.mounds = {}
+        which = tuple(key for key, box in self.which.items() if box.isChecked())
+        first = self._mound if self._round == 0 else _shifted(self._mound, self._round, which)
+
+        def work(ticket):
+            for number, mound, pixels in sheet(first, COUNT, which, ticket):
+                self.came.emit(job, number, mound, pixels)
+
+        self._job = job = Job(work, lambda *_: None, self.ended.emit)
+        self.said.setText("Taking their pictures…")
+        self._chosen()
+        job.start()
+
+    def _show(self, job, number, mound, pixels):
+        if job is not self._job:
+            return
+        height, width = pixels.shape[:2]
+        image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()
+        item = QListWidgetItem(QIcon(QPixmap.fromImage(image)), "This one" if number == 0 and self._round == 0 else
+                               f"Sibling {number + self._round * COUNT}")
+        item.setData(Qt.ItemDataRole.UserRole, number)
+        self.list.addItem(item)
+        self.mounds[number] = mound
+
+    def _done(self, job):
+        if job is self._job:
+            self.said.setText(job.problem)
+
+    def _picked(self):
+        return [self.mounds[item.data(Qt.ItemDataRole.UserRole)] for item in self.list.selectedItems()]
+
+    def _chosen(self):
+        count = len(self.list.selectedItems())
+        self.take_button.setEnabled(count == 1)
+        self.publish_button.setEnabled(count > 0)
+
+    def _take(self):
+        picked = self._picked()
+        if len(picked) == 1:
+            self.taken = picked[0]
+            self.accept()
+
+    def _publish(self):
+        self.published = self._picked()
+        self.accept()
+
+    def _stop(self):
+        if self._job is not None:
+            self._job.stop()
+            self._job.wait()
+            self._job = None
+
+    def done(self, result):
+        """Stop what is under way, however the dialog is left."""
+        self._stop()
+        super().done(result)
+
+
+def _shifted(mound, rounds, which):
+    from ..core.engine.siblings import sibling
+
+    return sibling(mound, rounds * COUNT, which)
