@@ -31,6 +31,19 @@ class TimedResult(unittest.TextTestResult):
         self._began = time.monotonic()
         super().startTest(test)
 
+    def addError(self, test, err):
+        super().addError(test, err)
+        self._say(self.errors[-1][1])
+
+    def addFailure(self, test, err):
+        super().addFailure(test, err)
+        self._say(self.failures[-1][1])
+
+    def _say(self, text):
+        """Say it at once as well: a process that dies later prints no summary."""
+        self.stream.writeln(text)
+        self.stream.flush()
+
     def stopTest(self, test):
         super().stopTest(test)
         taken = time.monotonic() - self._began

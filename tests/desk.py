@@ -63,16 +63,15 @@ class DeskTest(unittest.TestCase):
         self.mound = mound.edited(voxels=mound.voxels.edited(draft=0.9))
         write_mound(self.path, self.mound)
         self.shown = []
+        self.window = None
+        # A window left open would go on painting into the next test, so this holds when opening fails as well.
+        self.addCleanup(self._folder.cleanup)
+        self.addCleanup(lambda: self.window is not None and self.close(self.window))
         self.window = self.open_window()
-
-    def tearDown(self):
-        if self.window is not None:
-            self.close(self.window)
-        self._folder.cleanup()
 
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
-        window = Window(self.folder / "library")
+        window = self.window = Window(self.folder / "library")
         window.builder.kept = KeptGrids(self.folder / "kept")
         window.document.read(self.path)
         window.picture_shown.connect(self.shown.append)

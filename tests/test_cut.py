@@ -9,14 +9,14 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid, surface_triangles
-from softmound.core.engine.overlay import mask_lattice, tinted
+from softmound.core.engine.overlay import mask_lattice, tint_amount, tinted
 from softmound.core.engine.stages import Stages
 from softmound.core.exchange.export import ExportOptions, exported, origin_of
 from softmound.core.exchange.meshes import UNITS, from_metres, in_metres
 from softmound.core.exchange.vdb import compare, write_vdb
 from softmound.core.library.delivery import built, delivered
 from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.cut import Cut, on_plate, plate_of, with_cut
+from softmound.core.light.cut import Cut, cut_layer, on_plate, plate_of, with_cut
 from softmound.core.light.shell import shell_of
 from softmound.core.recipe import ByFacing, ByHeight, Grow, Problem, Skin, Smooth, View, eased
 from softmound.core.volume import grid_of
@@ -70,7 +70,7 @@ class Plates(unittest.TestCase):
     def test_colours_of_the_cut_are_the_ramp_s(self):
         camera, cut = look(), Cut(2, 0.0)
         grey = np.full((SIZE[1], SIZE[0], 4), 120, np.uint8)
-        out = with_cut(grey, self.grid, camera, cut)
+        out = with_cut(grey, cut_layer(self.grid, camera, cut, *grey.shape[:2]))
         for depth in (1.0, 2.0, 3.0, 6.0):
             x, y, _ = camera.pixel((10.0 - depth, 20.0, 0.0))
             wanted = ramp()[round(min(depth / 4.0, 1.0) * 255)].astype(int)
@@ -81,7 +81,8 @@ class Plates(unittest.TestCase):
     def test_contours_lie_where_the_levels_do(self):
         camera = look()
         grey = np.zeros((SIZE[1], SIZE[0], 4), np.uint8)
-        plain, lined = (with_cut(grey, self.grid, camera, Cut(2, 0.0, contours=n)).astype(int) for n in (0, 1))
+        plain, lined = (with_cut(grey, cut_layer(self.grid, camera, Cut(2, 0.0, contours=n), *grey.shape[:2])).astype(int)
+                        for n in (0, 1))
         y, x = np.nonzero(np.abs(lined - plain)[..., :3].max(axis=-1) > 60)
         points, _ = on_plate(camera, plate_of(self.grid, Cut(2, 0.0)), Cut(2, 0.0), x + 0.5, y + 0.5)
         # One line at half density, two metres inside.
@@ -91,7 +92,7 @@ class Plates(unittest.TestCase):
 
     def test_an_empty_grid_only_dims(self):
         empty = grid_of(1.0, np.empty((0, 3)), np.empty((0, 512)))
-        out = with_cut(np.full((*SIZE[::-1], 4), 200, np.uint8), empty, look(), Cut())
+        out = with_cut(np.full((*SIZE[::-1], 4), 200, np.uint8), cut_layer(empty, look(), Cut(), *SIZE[::-1]))
         self.assertEqual(len(np.unique(out[..., 0])), 1)
 
 
@@ -132,7 +133,7 @@ class Tints(unittest.TestCase):
         grid = density_grid(mound, 0.5)
         grey = np.full((SIZE[1], SIZE[0], 4), 128, np.uint8)
         camera = look()
-        out = tinted(grey, shell_of(grid), mound, (ByFacing(toward="up"),), grid, camera).astype(int)
+        out = tinted(grey, tint_amount(shell_of(grid), mound, (ByFacing(toward="up"),), grid, camera)).astype(int)
         warm = out[..., 0] - out[..., 2]
         top, foot = (camera.pixel((0.0, y, 9.0)) for y in (28.0, 12.0))
         self.assertGreater(warm[round(top[1]) + 2, round(top[0])], warm[round(foot[1]) - 2, round(foot[0])] + 10)

@@ -20,7 +20,8 @@ os.environ.setdefault(
 )
 # Kernels are called from several Python threads at once; the fallback layer cannot do that.
 os.environ.setdefault("NUMBA_THREADING_LAYER", "tbb")
-
+# Numba looks for compiled kernels below the path of their source; see `Place`.
+os.environ["NUMBA_CACHE_LOCATOR_CLASSES"] = f"{__name__}.Place"
 
 
 def _sources():
@@ -39,6 +40,7 @@ os.environ.setdefault("NUMBA_CACHE_DIR", str(CACHE / STAMP))
 
 import numba  # noqa: E402  (the environment above has to be set first)
 import numpy as np  # noqa: E402
+from numba.core.caching import UserProvidedCacheLocator  # noqa: E402
 
 f32 = np.float32
 u32 = np.uint32
@@ -47,6 +49,30 @@ u64 = np.uint64
 
 # No reassociation: it would let the compiler order sums differently in a vector and in its tail.
 _FAST = {"contract", "nsz", "arcp", "nnan", "ninf"}
+
+
+class Place(UserProvidedCacheLocator):
+    """Where compiled kernels lie: by their place in the package, not on the disk.
+
+    By itself Numba compiles again in a second checkout, or once the first was moved, at the first
+    picture and with no word about it.
+    """
+
+    @classmethod
+    def get_suitable_cache_subpath(cls, py_file):
+        """Folder of a module below `STAMP`.
+
+        Parameters
+        ----------
+        py_file : str
+
+        Returns
+        -------
+        str
+        """
+        core = pathlib.Path(__file__).resolve().parent
+        return "_".join(pathlib.Path(py_file).resolve().parent.relative_to(core.parent).parts)
+
 
 prange = numba.prange
 # Rows are inlined before anything else, or the loops over lanes around them would not vectorise;

@@ -44,12 +44,11 @@ def mask_lattice(mound, masks, voxel):
     return Lattice(first, voxel, np.ones(dense.shape, np.float32), first, voxel, sky)
 
 
-def tinted(pixels, shell, mound, masks, grid, camera, stride=1):
-    """A picture with a tint where masks let a grain act.
+def tint_amount(shell, mound, masks, grid, camera, stride=1):
+    """How much a picture is to be tinted where masks let a grain act; the same for every refinement of it.
 
     Parameters
     ----------
-    pixels : ndarray of uint8, shape (rows, columns, 4)
     shell : Shell
         Of the grid.
     mound : Mound
@@ -60,11 +59,27 @@ def tinted(pixels, shell, mound, masks, grid, camera, stride=1):
 
     Returns
     -------
-    ndarray of uint8, shape (rows, columns, 4)
+    ndarray of float32, shape (rows, columns)
+        From 0 to 1.
     """
     lattice = mask_lattice(mound, masks, grid.voxel * COARSER)
     layers = march(shell, lattice, mound.light, camera, stride=stride)
-    amount = np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
+    return np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
+
+
+def tinted(pixels, amount):
+    """A picture with a tint.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (rows, columns, 4)
+    amount : ndarray of float32, shape (rows, columns)
+        From `tint_amount`.
+
+    Returns
+    -------
+    ndarray of uint8, shape (rows, columns, 4)
+    """
     out = pixels.astype(np.float32)
     # The light of the picture stays, its colour changes.
     light = out[..., :3].max(axis=-1, keepdims=True) / 255.0

@@ -9,7 +9,7 @@ import numpy as np
 
 from ..grain.moving import moving_grains
 from ..light.camera import camera_of
-from ..light.cut import with_cut
+from ..light.cut import cut_layer, with_cut
 from ..light.lattice import SUN_CELLS
 from ..light.tone import composed
 from ..mass.fields import fields_known
@@ -20,7 +20,7 @@ from ..volume.cut_facts import facts_of_cut
 from .density import bounds_of, draft_voxel, reaches
 from .forecast import memory_limit
 from .miniatures import miniatures
-from .overlay import tinted
+from .overlay import tint_amount, tinted
 from .stages import Stages, empty_layers, layers_of
 
 PASSES = 8
@@ -217,17 +217,22 @@ class Painter:
             grid, key = request.grid, request.key
 
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
+        over = None  # made with the first picture, and put over each that refines it
 
         def answer(layers, stride, passes):
+            nonlocal over
             pixels = composed(layers[-1], mound.light, camera, stride=stride, clay=clays[-1])
             if len(clays) > 1:
                 left = composed(layers[0], mound.light, camera, stride=stride, clay=clays[0])
                 middle = pixels.shape[1] // 2
                 pixels[:, :middle] = left[:, :middle]
             if request.way == "slice":
-                pixels = with_cut(pixels, grid, camera, request.cut, stride)
+                over = cut_layer(grid, camera, request.cut, *pixels.shape[:2], stride) if over is None else over
+                pixels = with_cut(pixels, over)
             elif request.masks:
-                pixels = tinted(pixels, self.stages.shell(grid, key), mound, request.masks, grid, camera, stride)
+                if over is None:
+                    over = tint_amount(self.stages.shell(grid, key), mound, request.masks, grid, camera, stride)
+                pixels = tinted(pixels, over)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
                           dict(self.stages.seconds), cut=cut)
 

@@ -97,19 +97,52 @@ def on_plate(camera, corners, cut, x, y):
     return points, inside
 
 
-def with_cut(pixels, grid, camera, cut, stride=1):
+def cut_layer(grid, camera, cut, rows, columns, stride=1):
+    """What a cut puts over a picture; the same for every refinement of it.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+    camera : Camera
+        Of the whole picture.
+    cut : Cut
+    rows, columns : int
+        Of the picture it is for.
+    stride : int, optional
+        Pixels of the whole picture that each of these covers.
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 4)
+        Colours from 0 to 255, and how much they cover, from 0 to 1.
+    """
+    layer = np.zeros((rows, columns, 4), np.float32)
+    corners = plate_of(grid, cut)
+    if corners is None:
+        return layer
+    x = (np.arange(columns) + 0.5) * stride
+    y = (np.arange(rows)[:, None] + 0.5) * stride
+    points, inside = on_plate(camera, corners, cut, *np.broadcast_arrays(x, y))
+    values = np.zeros((rows, columns), np.float32)
+    values[inside] = sample(grid, points[inside])
+    shown = coloured(values, cut.low, cut.high).astype(np.float32)
+    if cut.contours:
+        shown = _lined(shown, values, cut)
+    layer[inside] = *PLATE, PLATE_SHARE
+    full = inside & (values > 0.0)
+    layer[full, :3], layer[full, 3] = shown[full], 1.0
+    return layer
+
+
+def with_cut(pixels, layer):
     """A picture with a cut through its cloud.
 
     Parameters
     ----------
     pixels : ndarray of uint8, shape (rows, columns, 4)
         The cloud in clay.
-    grid : BrickGrid
-    camera : Camera
-        Of the whole picture.
-    cut : Cut
-    stride : int, optional
-        Pixels of the picture that each of `pixels` covers.
+    layer : ndarray of float32, shape (rows, columns, 4)
+        From `cut_layer`.
 
     Returns
     -------
@@ -117,21 +150,7 @@ def with_cut(pixels, grid, camera, cut, stride=1):
     """
     out = pixels.copy()
     ghost = GROUND + GHOST * (pixels[..., :3].astype(np.float32) - GROUND)
-    corners = plate_of(grid, cut)
-    if corners is not None:
-        rows, columns = pixels.shape[:2]
-        x = (np.arange(columns) + 0.5) * stride
-        y = (np.arange(rows)[:, None] + 0.5) * stride
-        points, inside = on_plate(camera, corners, cut, *np.broadcast_arrays(x, y))
-        values = np.zeros((rows, columns), np.float32)
-        values[inside] = sample(grid, points[inside])
-        shown = coloured(values, cut.low, cut.high).astype(np.float32)
-        if cut.contours:
-            shown = _lined(shown, values, cut)
-        empty = inside & (values <= 0.0)
-        ghost[empty] += PLATE_SHARE * (PLATE - ghost[empty])
-        full = inside & (values > 0.0)
-        ghost[full] = shown[full]
+    ghost += layer[..., 3:] * (layer[..., :3] - ghost)
     out[..., :3] = np.clip(ghost + 0.5, 0.0, 255.0)
     return out
 
