@@ -10,17 +10,22 @@ from scipy.ndimage import map_coordinates
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
+from softmound.core.light.air import HAZE_HEIGHT, OZONE, RAYLEIGH, RAYLEIGH_HEIGHT, haze_extinction, sunlight
 from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, slid, turned
-from softmound.core.light.lattice import FALL, OCTAVES, coarse_density, lit, shrunk
-from softmound.core.light.march import CONTRIBUTIONS, SPREAD, march
-from softmound.core.light.phase import henyey_greenstein
+from softmound.core.light.diffusion import diffused
+from softmound.core.light.lamps import LUX
+from softmound.core.light.lattice import coarse_density, lit, shrunk, with_lamps
+from softmound.core.light.march import CONTRIBUTIONS, LAYERS, march
+from softmound.core.light.phase import draine, henyey_greenstein, lobes_of, mean_cosine, phase
+from softmound.core.light.scene import composed
 from softmound.core.light.shell import shell_of
 from softmound.core.light.situations import NAMES, in_situation
-from softmound.core.light.sky import CHANNELS, gathered, sky_radiance
+from softmound.core.light.sky import CHANNELS, gradient_radiance
+from softmound.core.light.surroundings import radiance, surroundings_of
 from softmound.core.light.sweep import depth_toward
-from softmound.core.light.tone import composed, tone_curve
+from softmound.core.light.tone import tone_curve
 from softmound.core.light.transmittance import transmittance
-from softmound.core.recipe import Light, Medium, Sky, Sun, View
+from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
 
@@ -34,6 +39,21 @@ class Phase(unittest.TestCase):
             mean, _ = quad(lambda c: 2 * math.pi * c * henyey_greenstein(c, g), -1, 1, limit=200)
             self.assertAlmostEqual(total, 1.0, places=6)
             self.assertAlmostEqual(mean, g, places=6)
+
+    def test_two_lobes_and_droplets(self):
+        for medium in (Medium(phase="two lobes", second=-0.4, share=0.3), Medium(phase="droplets", diameter=5.0),
+                       Medium(phase="droplets", diameter=18.0), Medium(phase="droplets", diameter=50.0)):
+            lobes = lobes_of(medium)
+            # The forward peak of droplets is narrow: half-way angles spread it out.
+            total, mean = (quad(lambda h, f=f: 2 * math.pi * 4 * math.sin(h) * math.cos(h) * f(math.cos(2 * h)) * float(
+                phase(math.cos(2 * h), lobes)), 0, math.pi / 2, limit=800, points=[0.001, 0.01, 0.1])[0]
+                for f in (lambda c: 1.0, lambda c: c))
+            self.assertAlmostEqual(total, 1.0, places=4)
+            self.assertAlmostEqual(mean, mean_cosine(lobes), places=4)
+        # Water droplets of 10 to 50 micrometres have a mean cosine of about 0.85 to 0.89 in visible light (Mie theory).
+        for diameter in (10.0, 20.0, 50.0):
+            self.assertAlmostEqual(mean_cosine(lobes_of(Medium(phase="droplets", diameter=diameter))), 0.87, delta=0.025)
+        self.assertAlmostEqual(float(draine(0.3, 0.0, 1.0)), 3 * (1 + 0.09) / (16 * math.pi), places=9)  # Rayleigh
 
 
 @kernel
@@ -137,15 +157,29 @@ class Lattices(unittest.TestCase):
         for j in range(0, 40, 3):
             row = int(round((j * 0.25 - lattice.sun_first[1]) / 0.25))
             depth = (39 - j + 0.5) * 0.25
-            # The lattice keeps the transmittance of the last octave.
-            got = float(lattice.sun[i, row, i]) ** (1 / FALL ** (OCTAVES - 1))
+            got = math.exp(-float(lattice.sun[i, row, i]))
             self.assertAlmostEqual(got, math.exp(-sigma * depth), delta=2e-3)
 
     def test_nothing_in_the_way_lets_everything_through(self):
         grid = box_grid((0, 0, 0), (7, 7, 7), value=1e-6)
         lattice = lit(grid, Light())
-        np.testing.assert_allclose(lattice.sun, 1.0, atol=1e-5)
-        np.testing.assert_allclose(lattice.sky, 1.0, atol=1e-5)
+        np.testing.assert_allclose(lattice.sun, 0.0, atol=1e-5)
+        # What spreads is nothing, so the shares are all of what theory gives to light where it arrives.
+        self.assertLess(np.ptp(lattice.sky.reshape(-1, 4), axis=0).max(), 1e-4)
+        self.assertLess(lattice.sky[..., 0].max(), 1e-4)
+
+    def test_light_spreads_in_a_ball_as_diffusion_says(self):
+        # A thick ball with a source in its middle: 1/r - 1/R, with R beyond the edge by 2/3 of a free path (Marshak).
+        n, radius, free = 49, 20.0, 2.5
+        away = np.linalg.norm(np.stack(np.meshgrid(*[np.arange(n) - n // 2] * 3, indexing="ij"), -1), axis=-1)
+        thick = np.where(away < radius, 1.0 / free, 0.0).astype(np.float32)
+        arriving = np.where(away < 1.5, 1.0, 0.0).astype(np.float32)
+        phi = diffused(thick, arriving)
+        r = np.array([5.0, 8.0, 11.0, 14.0])
+        got = np.array([phi[(away > x - 0.5) & (away < x + 0.5)].mean() for x in r])
+        power = float((thick * arriving).sum())
+        exact = 3.0 * power / (4.0 * math.pi * free) * (1.0 / r - 1.0 / (radius + 2.0 / 3.0 * free))
+        np.testing.assert_allclose(got, exact, rtol=0.08)
 
     def test_the_top_sees_the_zenith_and_the_underside_the_ground(self):
         grid = box_grid((0, 0, 0), (63, 63, 63))
@@ -154,8 +188,8 @@ class Lattices(unittest.TestCase):
         column = lattice.sky[middle[0], :, middle[2]]
         rows = np.flatnonzero(np.ptp(column, axis=1) > 1e-3)
         top, bottom = column[rows.max()], column[rows.min()]
-        self.assertGreater(top[0], bottom[0])
-        self.assertLess(top[2], bottom[2])
+        self.assertGreater(top[1], bottom[1])
+        self.assertLess(top[3], bottom[3])
 
 
 class TheSky(unittest.TestCase):
@@ -164,25 +198,60 @@ class TheSky(unittest.TestCase):
         np.testing.assert_allclose(weights, (0.25, 0.25, 0.5), atol=1e-9)
 
     def test_a_plain_sky_gathers_to_itself(self):
-        sky = Sky(zenith=(0.3, 0.4, 0.5), horizon=(0.3, 0.4, 0.5), ground=(0.3, 0.4, 0.5), strength=2.0)
-        np.testing.assert_allclose(gathered(sky).sum(axis=0), (0.6, 0.8, 1.0), rtol=1e-6)
+        around = surroundings_of(Light(sky=Sky(kind="plain", zenith=(0.3, 0.4, 0.5), strength=2.0)))
+        np.testing.assert_allclose(around.parts.sum(axis=0), (0.6, 0.8, 1.0), rtol=1e-6)
+        np.testing.assert_allclose(around.sky, np.broadcast_to((0.6, 0.8, 1.0), around.sky.shape), rtol=1e-6)
 
-    def test_the_few_directions_stand_for_all(self):
-        # Mean radiance over many directions spread evenly on the sphere.
+    def test_the_table_holds_the_mean_of_all_directions(self):
         count = 20_000
         y = 1.0 - 2.0 * (np.arange(count) + 0.5) / count
         turn = np.arange(count) * math.pi * (3 - math.sqrt(5))
         flat = np.sqrt(1 - y * y)
         directions = np.stack([flat * np.cos(turn), y, flat * np.sin(turn)], axis=1)
-        for sky in (Sky(), Sky(zenith=(0.0, 0.1, 0.9), horizon=(0.9, 0.5, 0.1), ground=(0.0, 0.0, 0.0))):
-            exact = sky_radiance(directions, sky).mean(axis=0)
-            np.testing.assert_allclose(gathered(sky).sum(axis=0), exact, rtol=0.15, atol=0.01)
+        for light in (Light(), Light(sky=Sky(zenith=(0.0, 0.1, 0.9), horizon=(0.9, 0.5, 0.1), ground=(0.0, 0.0, 0.0))),
+                      Light(sky=Sky(kind="air"), sun=Sun(elevation=20.0))):
+            exact = radiance(directions, light.sun, light.sky).mean(axis=0)
+            np.testing.assert_allclose(surroundings_of(light).parts.sum(axis=0), exact, rtol=0.02)
+
+    def test_a_picture_all_round_lights_from_where_it_is_bright(self):
+        pixels = np.zeros((64, 128, 3), np.float32)
+        pixels[10, 96] = 500.0  # elevation about 60 degrees, a quarter turn to the right of the middle
+        sky = Sky(kind="image", picture=Arrays(pixels=pixels), turn=30.0)
+        around = surroundings_of(Light(sky=sky))
+        row, column = np.unravel_index(around.sky.sum(axis=-1).argmax(), around.sky.shape[:2])
+        self.assertAlmostEqual(math.degrees(math.asin(1 - 2 * (row + 0.5) / len(around.sky))), 90 - 10.5 / 64 * 180, delta=2.0)
+        self.assertAlmostEqual((column + 0.5) / around.sky.shape[1] * 360.0, (30.0 - 90.0 - 1.4) % 360.0, delta=2.5)
+        # Nothing of a small bright spot is lost: its power is its radiance times its solid angle.
+        share = math.cos(math.radians(90 - 10.5 / 64 * 180)) * (math.pi / 64) * (2 * math.pi / 128) / (4 * math.pi)
+        self.assertAlmostEqual(float(around.sky[..., 0].mean()), 500.0 * share, delta=0.02 * 500.0 * share)
+
+    def test_air_is_bluer_overhead_and_redder_at_sunset(self):
+        up, side = (0.0, 1.0, 0.0), tuple(direction_of(200.0, 2.0))
+        sky = Sky(kind="air")
+        noon, low = Sun(elevation=60.0, azimuth=20.0, colour=(1, 1, 1)), Sun(elevation=1.0, azimuth=20.0, colour=(1, 1, 1))
+        blue = lambda c: c[2] / c[0]  # noqa: E731
+        self.assertGreater(blue(radiance(up, noon, sky)), 1.3 * blue(radiance(side, noon, sky)))
+        reddest = tuple(direction_of(20.0, 2.0))
+        self.assertLess(blue(radiance(reddest, low, sky)), 0.6 * blue(radiance(reddest, noon, sky)))
+        day, evening = (surroundings_of(Light(sky=sky, sun=sun)).sun for sun in (noon, low))
+        self.assertGreater(evening[0] / evening[2], 3.0 * day[0] / day[2])
+        self.assertEqual(float(surroundings_of(Light(sky=sky, sun=low.edited(elevation=-5.0))).sun.max()), 0.0)
+        # Hazier air is whiter, and dims the sun.
+        hazy = sky.edited(visibility=8.0)
+        self.assertLess(blue(radiance(up, noon, hazy)), blue(radiance(up, noon, sky)))
+        self.assertLess(surroundings_of(Light(sky=hazy, sun=noon)).sun[1], day[1])
+
+    def test_sunlight_overhead_is_what_the_depths_of_the_air_leave(self):
+        # Straight up, the integrals of the exponentials and of the ozone's triangle are known.
+        haze = haze_extinction(60.0)
+        depth = RAYLEIGH * RAYLEIGH_HEIGHT + haze * HAZE_HEIGHT + OZONE * 15_000.0
+        np.testing.assert_allclose(sunlight(0.0, 1.0, haze), np.exp(-depth), rtol=0.01)
 
     def test_zenith_horizon_and_ground_look_as_chosen(self):
         sky = Sky()
-        np.testing.assert_allclose(sky_radiance((0, 1, 0), sky), sky.zenith)
-        np.testing.assert_allclose(sky_radiance((1, 0, 0), sky), sky.horizon)
-        np.testing.assert_allclose(sky_radiance((0, -1, 0), sky), sky.ground)
+        np.testing.assert_allclose(gradient_radiance((0, 1, 0), sky), sky.zenith)
+        np.testing.assert_allclose(gradient_radiance((1, 0, 0), sky), sky.horizon)
+        np.testing.assert_allclose(gradient_radiance((0, -1, 0), sky), sky.ground)
 
     def test_situations_are_valid_and_turn_with_the_view(self):
         medium = Medium(extinction=0.33)
@@ -228,29 +297,31 @@ class March(unittest.TestCase):
         self.assertLess(worst, 0.012)
 
     def test_thin_medium_scatters_as_single_scattering_says(self):
-        # So thin that all octaves pass: the sum of their phase functions times the optical depth.
+        # So thin that nothing is scattered twice: the phase function times the optical depth.
         sigma = 1e-4
         grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
-        light = Light(sun=Sun(azimuth=140.0, elevation=20.0), medium=Medium(extinction=sigma, anisotropy=0.6))
         view = View(target=(7.75, 7.75, 7.75), distance=4000.0, elevation=0.0, focal=800.0)
-        camera, shell, lattice = self.scene(grid, light, view, (90, 60))
-        layers = march(shell, lattice, light, camera, step=0.25)[30, 45]
-        cosine = float(direction_of(140.0, 20.0) @ camera.forward)
-        phase = sum(c * henyey_greenstein(cosine, 0.6 * SPREAD**o) for o, c in enumerate(CONTRIBUTIONS))
-        self.assertAlmostEqual(layers[0] / layers[4], phase, delta=0.01 * phase)
-        np.testing.assert_allclose(layers[1:4] / layers[4], 1.0, atol=0.02)
+        for medium in (Medium(extinction=sigma, anisotropy=0.6), Medium(extinction=sigma, phase="droplets")):
+            light = Light(sun=Sun(azimuth=140.0, elevation=20.0), medium=medium)
+            camera, shell, lattice = self.scene(grid, light, view, (90, 60))
+            layers = march(shell, lattice, light, camera, step=0.25)[30, 45]
+            cosine = float(direction_of(140.0, 20.0) @ camera.forward)
+            expected = CONTRIBUTIONS[0] * float(phase(cosine, lobes_of(medium)))
+            self.assertAlmostEqual(layers[0] / layers[4], expected, delta=0.015 * expected)
 
-    def test_the_sum_of_octaves_in_a_deep_box_seen_from_the_sun(self):
-        # View and sun along one line into a half space: radiance per irradiance is
-        # sum of c p / (1 + FALL^o), the integral of exp(-(1 + FALL^o) tau).
-        grid = box_grid((0, 0, 0), (63, 63, 63), voxel=0.25)
-        light = Light(sun=Sun(azimuth=0.0, elevation=0.0), medium=Medium(extinction=2.0, anisotropy=0.85))
-        view = View(target=(8.0, 8.0, 8.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
-        camera, shell, lattice = self.scene(grid, light, view, (90, 60))
-        got = np.mean([march(shell, lattice, light, camera, turn=n, step=0.25)[30, 45, 0] for n in range(8)])
-        exact = sum(c * henyey_greenstein(-1.0, 0.85 * SPREAD**o) / (1 + FALL**o)
-                    for o, c in enumerate(CONTRIBUTIONS))
-        self.assertAlmostEqual(got / exact, 1.0, delta=0.05)
+    def test_a_lamp_in_a_thick_ball_shines_as_diffusion_says(self):
+        grid = density_grid(ball_mound(20.0, 0.5), 1.0)
+        medium = Medium(extinction=1.5, anisotropy=0.5)
+        lamp = Lamp(place=(0.0, 20.0, 0.0), power=1e9, kelvin=None)
+        light = Light(sun=Sun(strength=0.0), lamps=(lamp,), medium=medium)
+        lattice = with_lamps(lit(grid, light), light)
+        r = np.array([6.0, 9.0, 12.0])
+        cells = ((np.array([lamp.place]) + r[:, None] * (1.0, 0.0, 0.0) - lattice.sky_first) / lattice.sky_cell).T
+        got = map_coordinates(lattice.sky[..., 5].astype(float), cells, order=1)
+        reduced = 1.5 * 0.5
+        intensity = 1e9 / (4 * math.pi) * LUX
+        exact = 3.0 * reduced * intensity * (1.0 / r - 1.0 / (20.0 + 0.71 / reduced)) / (4.0 * math.pi)
+        np.testing.assert_allclose(got, exact, rtol=0.15)
 
     def test_skipping_empty_bricks_changes_nothing(self):
         # A speck far away makes the box large and mostly empty.
@@ -296,7 +367,7 @@ class March(unittest.TestCase):
     def test_strides_cover_the_picture(self):
         grid = density_grid(ball_mound(6.0, 1.5), 0.5)
         camera, shell, lattice = self.scene(grid, Light(), View(target=(0, 20, 0), distance=50.0), (61, 43))
-        self.assertEqual(march(shell, lattice, Light(), camera, stride=4).shape, (11, 16, 5))
+        self.assertEqual(march(shell, lattice, Light(), camera, stride=4).shape, (11, 16, LAYERS))
         self.assertEqual(composed(march(shell, lattice, Light(), camera, stride=4), Light(), camera,
                                   stride=4).shape, (11, 16, 4))
 
@@ -322,11 +393,11 @@ class Tone(unittest.TestCase):
 
     def pixels(self, light, layers=None):
         camera = camera_of(View(elevation=0.0), 32, 32)
-        return composed(np.zeros((32, 32, 5), np.float32) if layers is None else layers, light, camera)
+        return composed(np.zeros((32, 32, LAYERS), np.float32) if layers is None else layers, light, camera)
 
     def test_a_known_pixel(self):
         # An opaque cloud that scatters 0.2 / pi of the sun: radiance 0.2 at strength 1.
-        layers = np.zeros((32, 32, 5), np.float32)
+        layers = np.zeros((32, 32, LAYERS), np.float32)
         layers[..., 0], layers[..., 4] = 0.2 / math.pi, 1.0
         light = Light(sun=Sun(colour=(1.0, 1.0, 1.0), strength=1.0), sky=Sky(strength=0.0))
         shown = tone_curve(0.2)
@@ -336,9 +407,9 @@ class Tone(unittest.TestCase):
     def test_the_sky_behind_is_the_sky_that_lights(self):
         sky = Sky()
         camera = camera_of(View(elevation=-20.0, focal=20.0), 64, 64)
-        shown = composed(np.zeros((64, 64, 5), np.float32), Light(sky=sky, sun=Sun(strength=0.0)), camera)
+        shown = composed(np.zeros((64, 64, LAYERS), np.float32), Light(sky=sky, sun=Sun(strength=0.0)), camera)
         for x, y in ((5, 3), (30, 20), (60, 40), (32, 62)):
-            value = tone_curve(sky_radiance(camera.ray(x + 0.5, y + 0.5), sky))
+            value = tone_curve(gradient_radiance(camera.ray(x + 0.5, y + 0.5), sky))
             exact = 255 * (1.055 * value ** (1 / 2.4) - 0.055)
             self.assertLess(np.abs(shown[y, x, :3] - exact).max(), 1.6)
 

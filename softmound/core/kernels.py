@@ -70,8 +70,11 @@ class Place(UserProvidedCacheLocator):
         -------
         str
         """
-        core = pathlib.Path(__file__).resolve().parent
-        return "_".join(pathlib.Path(py_file).resolve().parent.relative_to(core.parent).parts)
+        package = pathlib.Path(__file__).resolve().parents[1]
+        folder = pathlib.Path(py_file).resolve().parent
+        if not folder.is_relative_to(package):
+            return super().get_suitable_cache_subpath(py_file)  # of a test or a figure
+        return "_".join(folder.relative_to(package).parts)
 
 
 prange = numba.prange

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..light.camera import camera_of, fitted
-from ..light.tone import composed
+from ..light.scene import composed
 from .density import bounds_of, span_of
 from .stages import layers_of, picture
 

@@ -38,10 +38,10 @@ def mask_lattice(mound, masks, voxel):
     grid = grid_of(voxel, coords, found)
     low, high = grid.brick_bounds()
     dense = read_window(grid, low // SIDE, (high + 1 - low) // SIDE)
-    sky = np.ones((*dense.shape, 3), np.float32)
-    sky[..., 0] = dense
+    sky = np.ones((*dense.shape, 4), np.float32)
+    sky[..., 1] = dense
     first = grid.world(low)
-    return Lattice(first, voxel, np.ones(dense.shape, np.float32), first, voxel, sky)
+    return Lattice(first, voxel, np.zeros(dense.shape, np.float32), first, voxel, sky, dense)
 
 
 def tint_amount(shell, mound, masks, grid, camera, stride=1):

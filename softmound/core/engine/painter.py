@@ -11,7 +11,11 @@ from ..grain.moving import moving_grains
 from ..light.camera import camera_of
 from ..light.cut import cut_layer, with_cut
 from ..light.lattice import SUN_CELLS
-from ..light.tone import composed
+from ..light.looks import looked
+from ..light.march import LAYERS
+from ..light.paths import Tracer
+from ..light.scene import clay_of, scene_of, traced_scene
+from ..light.tone import screen
 from ..mass.fields import fields_known
 from ..problems import Problem
 from ..ticket import Stopped, Ticket
@@ -49,7 +53,7 @@ class Request:
     width, height : int
         Pixels.
     way : str
-        "draft", "clay", "both" (clay in the left half, lit in the right), or "slice".
+        "draft", "true", "clay", "both" (clay in the left half, lit in the right), or "slice".
     moving : bool
         The hand is on something: one coarse picture, at once.
     grid, key : BrickGrid and str, optional
@@ -58,6 +62,8 @@ class Request:
         The slice to show; needed for that way of looking only.
     masks : tuple of Mask, optional
         Tint the picture where these let a grain act.
+    noise : float, optional
+        True light: when it is enough, see `Tracer.noise`.
     """
 
     number: int
@@ -70,6 +76,7 @@ class Request:
     key: str = ""
     cut: object = None
     masks: tuple = ()
+    noise: float = 0.05
 
 
 @dataclass(frozen=True, eq=False)
@@ -97,6 +104,10 @@ class Answer:
         Last of all: small pictures by station, ndarray of uint8, shape (height, width, 4).
     cut : CutFacts or None
         Of a slice: what it amounts to.
+    scene : ndarray of float32, shape (rows, columns, 4), or None
+        The light the pixels show, where they show light.
+    noise, left : float
+        True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
     """
 
     request: Request
@@ -110,6 +121,9 @@ class Answer:
     ahead: object = None
     miniatures: dict = field(default_factory=dict)
     cut: object = None
+    scene: object = None
+    noise: float = 0.0
+    left: float = 0.0
 
 
 class Painter:
@@ -202,7 +216,7 @@ class Painter:
 
     def _pictures(self, request, ticket, begun):
         mound = request.mound
-        clays = {"clay": (True,), "slice": (True,), "draft": (False,), "both": (True, False)}[request.way]
+        clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
         camera = camera_of(mound.view, request.width, request.height)
         if request.grid is None:
             voxel = draft_voxel(mound)
@@ -221,9 +235,10 @@ class Painter:
 
         def answer(layers, stride, passes):
             nonlocal over
-            pixels = composed(layers[-1], mound.light, camera, stride=stride, clay=clays[-1])
+            scene = None if clays[-1] else scene_of(layers[-1], mound.light, camera, stride=stride)
+            pixels = screen(clay_of(layers[-1], camera)) if scene is None else looked(scene, mound.light)
             if len(clays) > 1:
-                left = composed(layers[0], mound.light, camera, stride=stride, clay=clays[0])
+                left = screen(clay_of(layers[0], camera))
                 middle = pixels.shape[1] // 2
                 pixels[:, :middle] = left[:, :middle]
             if request.way == "slice":
@@ -234,7 +249,7 @@ class Painter:
                     over = tint_amount(self.stages.shell(grid, key), mound, request.masks, grid, camera, stride)
                 pixels = tinted(pixels, over)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
-                          dict(self.stages.seconds), cut=cut)
+                          dict(self.stages.seconds), cut=cut, scene=scene)
 
         if grid.brick_bounds() is None:
             yield answer([empty_layers(camera)] * len(clays), 1, PASSES)
@@ -250,7 +265,7 @@ class Painter:
             self._adapt(now - marching, marching - begun)
             yield answer(layers, stride, 0)
             return
-        total = [np.zeros((camera.height, camera.width, 5), np.float32) for _ in clays]
+        total = [np.zeros((camera.height, camera.width, LAYERS), np.float32) for _ in clays]
         for turn in range(PASSES):
             for layers, clay in zip(total, clays):
                 layers += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
@@ -259,6 +274,29 @@ class Painter:
                 yield made
         yield replace(made, ahead=self.stages.forecast(mound, ticket),
                       miniatures=miniatures(self._small, mound, ticket))
+        if request.way == "true":
+            yield from self._traced(request, grid, key, camera, ticket, made)
+
+    def _traced(self, request, grid, key, camera, ticket, made):
+        """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for."""
+        light = request.mound.light
+        tracer = Tracer(self.stages.shell(grid, key), self.stages.lattice(grid, key, light, ticket=ticket), light, camera)
+        begun = shown = time.perf_counter()
+        turns = 0
+        while True:
+            tracer.add(1, ticket)
+            now, noise = time.perf_counter(), tracer.noise()
+            enough = noise <= request.noise
+            # As often as it pays: the noise falls by a sixth, or two seconds went by.
+            if not enough and (tracer.turns < 1.4 * turns and now - shown < 2.0 or tracer.turns == 1):
+                continue
+            turns, shown = tracer.turns, now
+            left = 0.0 if enough else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
+            scene = traced_scene(tracer, light)
+            yield replace(made, pixels=looked(scene, light), scene=scene, noise=noise, left=left, passes=tracer.turns,
+                          seconds=now - begun, ahead=None, miniatures={})
+            if enough:
+                return
 
     def _cut_facts(self, request, grid, key):
         if grid.brick_bounds() is None:

@@ -6,10 +6,11 @@ import numpy as np
 
 from ..kernels import STAMP
 from ..light.camera import camera_of
-from ..light.lattice import SUN_CELLS, lit
-from ..light.march import march
+from ..light.lattice import SUN_CELLS, lit, with_lamps
+from ..light.march import LAYERS, march
+from ..light.phase import lobes_of, mean_cosine
 from ..light.shell import shell_of
-from ..light.tone import composed
+from ..light.scene import composed
 from ..volume.cut_facts import whole_histograms
 from .cache import Cache
 from .calibration import PeakMemory
@@ -140,10 +141,10 @@ class Stages:
         -------
         str
         """
-        sun = light.sun
-        return key_of("light", key, light.medium.extinction, sun.azimuth, sun.elevation, cells)
+        sun, medium = light.sun, light.medium
+        return key_of("light", key, medium.extinction, mean_cosine(lobes_of(medium)), sun.azimuth, sun.elevation, cells)
 
-    def lattice(self, grid, key, light, cells=SUN_CELLS, ticket=None):
+    def lattice(self, grid, key, light, cells=SUN_CELLS, ticket=None, frame=0):
         """Light in the grid.
 
         Parameters
@@ -155,15 +156,21 @@ class Stages:
         cells : int, optional
             Fineness of the sun's lattice.
         ticket : Ticket, optional
+        frame : int, optional
+            For the flicker of lamps.
 
         Returns
         -------
         Lattice
         """
-        return self._timed(
+        got = self._timed(
             "light", self.lattice_key(key, light, cells),
             lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
         )
+        if not light.lamps:
+            return got
+        return self._timed("lamps", key_of("lamps", self.lattice_key(key, light, cells), light.lamps, light.medium, frame),
+                           lambda: with_lamps(got, light, frame), lambda got: got.sky.nbytes)
 
     def histograms(self, grid, key, extinction, axis):
         """Histograms of a whole grid: see `whole_histograms`.
@@ -274,7 +281,7 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
 
     Returns
     -------
-    ndarray of float32, shape (rows, columns, 5)
+    ndarray of float32, shape (rows, columns, LAYERS)
     """
     if grid.brick_bounds() is None:
         return empty_layers(camera, stride)
@@ -294,9 +301,9 @@ def empty_layers(camera, stride=1):
 
     Returns
     -------
-    ndarray of float32, shape (rows, columns, 5)
+    ndarray of float32, shape (rows, columns, LAYERS)
     """
-    return np.zeros((-(-camera.height // stride), -(-camera.width // stride), 5), np.float32)
+    return np.zeros((-(-camera.height // stride), -(-camera.width // stride), LAYERS), np.float32)
 
 
 def pixel_shift(turn):

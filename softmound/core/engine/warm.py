@@ -9,10 +9,11 @@ import numpy as np
 from ..grain.noise import noise_points
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
-from ..light.lattice import lit
+from ..light.lattice import lit, with_lamps
 from ..light.march import march
+from ..light.paths import Tracer
 from ..light.shell import shell_of
-from ..light.tone import composed
+from ..light.scene import composed
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
@@ -21,6 +22,7 @@ from ..recipe import (
     Blob,
     ByHeight,
     Crisp,
+    Lamp,
     Mass,
     Mottle,
     Mound,
@@ -131,14 +133,23 @@ def warm_light(told):
     coords = np.stack(np.meshgrid(*[np.arange(-2, 2)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
     values = np.linspace(0.0, 1.0, len(coords) * LANES, dtype=np.float32).reshape(-1, LANES)
     grid = grid_of(2.0, coords, values, np.array([[3, 0, 0]], np.int32), np.ones(1, np.float32))
+    lamp = Lamp(place=(0.0, 0.0, 0.0))
     camera = camera_of(fitted(mound.view, np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
     made = {}
 
     def light():
         made["lattice"], made["shell"] = lit(grid, mound.light), shell_of(grid)
+        with_lamps(made["lattice"], mound.light.edited(lamps=(lamp,)))
 
     def marching():
         made["layers"] = march(made["shell"], made["lattice"], mound.light, camera)
+
+    def tone():
+        for clay in (False, True):
+            composed(made["layers"], mound.light, camera, clay=clay)
+
+    def paths():
+        Tracer(made["shell"], made["lattice"], mound.light, camera).add(1)
 
     def windows():
         vdb_of(grid)
@@ -148,7 +159,7 @@ def warm_light(told):
             smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
 
     _run((("light", light), ("pictures", marching),
-          ("tone", lambda: composed(made["layers"], mound.light, camera)), ("windows", windows)), told)
+          ("tone", tone), ("paths", paths), ("windows", windows)), told)
 
 
 def _forget_older(folder):

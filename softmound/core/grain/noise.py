@@ -56,10 +56,12 @@ def _value_octave(places, scale, sx, sy, sz, seed, raw):
 
 
 @row
-def _octave(kind, cell, metric, cells, places, scale, octave, seed, raw):
-    sx = f32(octave) * _SHIFT[0]
-    sy = f32(octave) * _SHIFT[1]
-    sz = f32(octave) * _SHIFT[2]
+def _octave(kind, cell, metric, cells, places, scale, octave, half, seed, raw):
+    # The halves of an evolving pattern must not be nothing at the same points either.
+    between = f32(octave) + f32(0.37) * f32(half)
+    sx = between * _SHIFT[0]
+    sy = between * _SHIFT[1]
+    sz = between * _SHIFT[2]
     s = octave_seed(seed, octave)
     if kind == GRADIENT:
         _gradient_octave(places, scale, sx, sy, sz, s, raw)
@@ -82,7 +84,7 @@ def _summed(kind, cell, metric, cells, summed, octaves, inverted, lacunarity, ga
     halves = 2 if sine != f32(0) and kind != CELLULAR else 1
     for octave in range(octaves):
         for half in range(halves):
-            _octave(kind, cell, metric, cells, places, scale, octave, u32(seed ^ (_EVOLVED if half > 0 else u32(0))), raw)
+            _octave(kind, cell, metric, cells, places, scale, octave, half, u32(seed ^ (_EVOLVED if half > 0 else u32(0))), raw)
             weight = f32(1) if halves == 1 else cosine if half == 0 else sine
             for n in range(LANES):
                 mix[n] = weight * raw[n] + (mix[n] if half > 0 else f32(0))
@@ -214,14 +216,26 @@ def _noise(coords, voxel, points, from_points, ints, floats, distance, at_surfac
         _block(ints, floats, places, at, moved, raw, mix, out[b])
 
 
+def _stirred(number):
+    """A number below 2^32 with all its bits stirred (Appleby 2011, MurmurHash3, the finalizer)."""
+    number = (number ^ (number >> 16)) * 0x85EBCA6B & 0xFFFFFFFF
+    number = (number ^ (number >> 13)) * 0xC2B2AE35 & 0xFFFFFFFF
+    return number ^ (number >> 16)
+
+
+def _lattice_shift(seed):
+    """Where the lattice of a seed begins, in features: seeds must not share the points where every sum is nothing."""
+    return np.array([_stirred(seed ^ salt) / 2.0**32 for salt in (0x1B873593, 0xCC9E2D51, 0xE6546B64)])
+
+
 @lru_cache(maxsize=256)
 def _numbers(noise, origin):
     """A noise as the kernels read it."""
     warp = noise.warp
     ints = np.array([
         NOISES.index(noise.kind), CELLS.index(noise.cell), METRICS.index(noise.metric), SUMS.index(noise.summed),
-        noise.octaves, noise.inverted, noise.seed, warp is not None, NOISES.index(warp.kind) if warp else 0,
-        warp.octaves if warp else 0, warp.seed if warp else 0, noise.contrast is not None, 27], np.int64)
+        noise.octaves, noise.inverted, _stirred(noise.seed), warp is not None, NOISES.index(warp.kind) if warp else 0,
+        warp.octaves if warp else 0, _stirred(warp.seed) if warp else 0, noise.contrast is not None, 27], np.int64)
     floats = np.zeros(_CURVE + LENGTH, np.float32)
     turn = 2.0 * math.pi * noise.time / noise.period
     floats[:4] = noise.lacunarity, noise.gain, math.cos(turn), math.sin(turn)
@@ -232,7 +246,8 @@ def _numbers(noise, origin):
         floats[_WARP_RATE : _WARP_RATE + 2] = cell * FINENESS[warp.kind] / warp.feature, warp.strength / cell
     size = cell * np.array(noise.stretch)
     floats[_MATRIX:_ORIGIN] = (rotation_matrix(noise.rotation).T / size[:, None]).ravel()
-    floats[_ORIGIN:_CURVE] = np.add(noise.offset, origin if noise.anchor == "mound" else (0.0, 0.0, 0.0))
+    shift = rotation_matrix(noise.rotation) @ (size * _lattice_shift(noise.seed))
+    floats[_ORIGIN:_CURVE] = np.add(noise.offset, origin if noise.anchor == "mound" else (0.0, 0.0, 0.0)) - shift
     if noise.contrast is not None:
         floats[_CURVE:] = curve_numbers(noise.contrast)
     return ints, floats

@@ -1,8 +1,10 @@
 """Draft light and Clay: one march of a ray for each pixel through the bricks of a cloud.
 
-Draft light sums four octaves of scattering of the sun (Wrenninge, Kulla and Lundqvist 2013, Oz:
-the great and volumetric, SIGGRAPH talks): each with its extinction, contribution and anisotropy
-falling from one to the next. Sun and surroundings are gathered in layers of their own, so that
+Draft light takes sunlight in three parts. What is scattered once is exact. What is scattered a few times, each time nearly
+forward, is a lobe that widens with the optical depth to the sun, as the mean cosines of n scatterings multiply. What is
+scattered so often that it only spreads comes from the diffusion equation (`core.light.diffusion`). The parts take the
+place of octaves with attenuations set by eye (Wrenninge, Kulla and Lundqvist 2013, Oz: the great and volumetric, SIGGRAPH
+talks), whose shape could not be fitted to True light. Sun and surroundings are gathered in layers of their own, so that
 colours, strengths and exposure can change without marching again.
 """
 
@@ -14,50 +16,28 @@ from ..directions import direction_of
 from ..kernels import call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import NOTHING, SIDE
 from ..volume.lookup import code_at
-from .lattice import OCTAVES
-from .shell import WIDE
+from .lobes import one_lobe, two_lobes
+from .phase import lobes_of, mean_cosine
+from .shell import WIDE, trilinear
 from .transmittance import transmittance
 
-CONTRIBUTIONS = (2.2, 3.6, 0.5, 0.16)
-"""What each octave adds, set so that a thick white cloud reflects about 0.7 of the sunlight."""
-SPREAD = 0.25
-"""Anisotropy of each octave, as a share of the one before."""
+CONTRIBUTIONS = (1.94, 0.82, 1.98, 0.98)
+"""What light scattered once, a few times forward, so often that it spreads, and the lean of the last toward where it went,
+are taken for in what theory says of the first three. Fitted to True light by `bench.fit` (docs/light.md)."""
+DEEPER = 2.5
+"""Free paths further along the ray at which light that has spread is read: nearer the surface it leaves more than it enters.
+Fitted as well."""
 OPAQUE = 0.01
 """Transmittance below which a ray ends."""
 HOLD = 4
 """Steps for which the light of the sky is taken to be the same."""
 DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
-LAYERS = 5
-"""Sun, zenith, horizon, ground, opacity; or for Clay normal x, y, z, openness, opacity."""
+LAYERS = 8
+"""Sun, zenith, horizon, ground, opacity, lamps in red, green, blue; or for Clay normal x, y, z, openness, opacity."""
 HALF = SIDE // 2
 SURFACE = 0.3
 """Share of the core density at which Clay puts the surface."""
-
-
-# Distances in the flat pool to a voxel's neighbours.
-_K, _J, _JK = u64(1), u64(WIDE), u64(WIDE + 1)
-_I, _IK = u64(WIDE * WIDE), u64(WIDE * WIDE + 1)
-_IJ, _IJK = u64(WIDE * WIDE + WIDE), u64(WIDE * WIDE + WIDE + 1)
-
-
-@row
-def _trilinear(values, base, u, v, w):
-    """Density within a widened brick that starts at `base` of the flat pool."""
-    i = i32(u)
-    j = i32(v)
-    k = i32(w)
-    u -= f32(i)
-    v -= f32(j)
-    w -= f32(k)
-    # Unsigned places spare a check for negative ones at every load.
-    at = u64(base + (i * WIDE + j) * WIDE + k)
-    a = values[at] + w * (values[at + _K] - values[at])
-    b = values[at + _J] + w * (values[at + _JK] - values[at + _J])
-    c = values[at + _I] + w * (values[at + _IK] - values[at + _I])
-    d = values[at + _IJ] + w * (values[at + _IJK] - values[at + _IJ])
-    e = a + v * (b - a)
-    return e + u * (c + v * (d - c) - e)
 
 
 @call
@@ -67,7 +47,7 @@ def _density(low, top, nodes, values, tile_values, x, y, z):
     bz = i32(math.floor(z)) >> 3
     code = code_at(low, top, nodes, bx, by, bz)
     if code >= 0:
-        return _trilinear(
+        return trilinear(
             values, code * WIDE**3, x - f32(bx * SIDE), y - f32(by * SIDE), z - f32(bz * SIDE)
         )
     if code == NOTHING:
@@ -99,12 +79,6 @@ def _jitter(x, y, turn):
     return f32(u32(h ^ (h >> u32(15))) >> u32(8)) * f32(1.0 / 16777216.0)
 
 
-@call
-def _lobe(weight, g, cosine):
-    spread = f32(1) + g * g - f32(2) * g * cosine
-    return weight * (f32(1) - g * g) / (spread * math.sqrt(spread))
-
-
 @row
 def _lattice_cell(x, y, z, to_cell, shift, sides):
     """Place of a point in a flat lattice, and where it lies within its cell."""
@@ -133,14 +107,15 @@ def _blend(light, at, next_x, next_y, next_z, u, v, w):
 def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_low, box_high,
            sun_light, sun_sides, to_sun, sun_shift, sky_light, sky_sides, to_sky, sky_shift,
            eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
-           first_row, step, extinction, sun, anisotropies, weights, clay, surface, out):
+           first_row, step, extinction, sun, lobes, forward_cosine, weights, deeper, clay, surface, out):
     mapped = clearance.size > 0
     bricks = values.size // WIDE**3
     sun_y = u64(sun_sides[2])
     sun_x = u64(sun_sides[1] * sun_sides[2])
-    sky_z = u64(3)
-    sky_y = u64(sky_sides[2] * 3)
-    sky_x = u64(sky_sides[1] * sky_sides[2] * 3)
+    sky_z = u64(sky_sides[3])
+    sky_y = u64(sky_sides[2] * sky_sides[3])
+    sky_x = u64(sky_sides[1] * sky_sides[2] * sky_sides[3])
+    lamps = sky_sides[3] > 4
     for line in prange(out.shape[0]):
         down = ((f32(first_row + line) + shift_y) * stride - centre_y) * spread
         for column in range(out.shape[1]):
@@ -174,21 +149,26 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
             sy = f32(SIDE) if dy > f32(0) else f32(0)
             sz = f32(SIDE) if dz > f32(0) else f32(0)
             cosine = dx * sun[0] + dy * sun[1] + dz * sun[2]
-            p8 = _lobe(weights[0], anisotropies[0], cosine)
-            p4 = _lobe(weights[1], anisotropies[1], cosine)
-            p2 = _lobe(weights[2], anisotropies[2], cosine)
-            p1 = _lobe(weights[3], anisotropies[3], cosine)
+            once = weights[0] * two_lobes(lobes, cosine)
+            spread_share = (weights[2] + weights[3] * cosine) / f32(4.0 * math.pi)
             clear = f32(1)
             sun_sum = f32(0)
             zenith_sum = f32(0)
             horizon_sum = f32(0)
             ground_sum = f32(0)
+            red_sum = f32(0)
+            green_sum = f32(0)
+            blue_sum = f32(0)
             # Every ray samples on its own comb of points, shifted at random against bands.
             t = start + _jitter(column, first_row + line, turn) * step
             going = True
             zenith = f32(0)
             horizon = f32(0)
             ground = f32(0)
+            red = f32(0)
+            green = f32(0)
+            blue = f32(0)
+            spread_light = f32(0)
             held = f32(0)
             held_for = 0
             sunlight = f32(0)
@@ -262,7 +242,7 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                                 t += step * f32(skipped)
                                 done += skipped
                                 continue
-                        rho = _trilinear(values, base, u, v, w)
+                        rho = trilinear(values, base, u, v, w)
                     t += step
                     done += 1
                     if rho <= f32(0) or (clay and rho < surface):
@@ -273,13 +253,23 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                         zenith_sum += held * zenith
                         horizon_sum += held * horizon
                         ground_sum += held * ground
+                        sun_sum += held * spread_light
+                        red_sum += held * red
+                        green_sum += held * green
+                        blue_sum += held * blue
                         held = f32(0)
                         held_for = HOLD
-                        at, u, v, w = _lattice_cell(x, y, z, to_sky, sky_shift, sky_sides)
-                        at = at * u64(3)
-                        zenith = _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
-                        horizon = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
-                        ground = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
+                        at, u, v, w = _lattice_cell(x + deeper * dx, y + deeper * dy, z + deeper * dz,
+                                                    to_sky, sky_shift, sky_sides)
+                        at = at * sky_z
+                        spread_light = spread_share * _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
+                        zenith = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
+                        horizon = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
+                        ground = _blend(sky_light, at + u64(3), sky_x, sky_y, sky_z, u, v, w)
+                        if lamps:
+                            red = _blend(sky_light, at + u64(4), sky_x, sky_y, sky_z, u, v, w)
+                            green = _blend(sky_light, at + u64(5), sky_x, sky_y, sky_z, u, v, w)
+                            blue = _blend(sky_light, at + u64(6), sky_x, sky_y, sky_z, u, v, w)
                     held_for -= 1
                     if clay:
                         _normal(low, top, nodes, values, tile_values, x, y, z, pixel)
@@ -290,10 +280,12 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                     weight = clear * (f32(1) - transmittance(extinction * rho))
                     if sun_for == 0:
                         at, u, v, w = _lattice_cell(x, y, z, to_sun, sun_shift, sun_sides)
-                        e1 = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
-                        e2 = e1 * e1
-                        e4 = e2 * e2
-                        sunlight = p8 * e4 * e4 + p4 * e4 + p2 * e2 + p1 * e1
+                        depth = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
+                        straight = transmittance(depth)
+                        onward = transmittance((f32(1) - forward_cosine) * depth)
+                        # Scattered n times along the way, with the odds of Poisson and a mean cosine of g^(n + 1).
+                        g = forward_cosine * (onward - straight) / max(f32(1) - straight, f32(1e-4))
+                        sunlight = once * straight + weights[1] * (onward - straight) * one_lobe(g, f32(0), cosine)
                         # Every step near the surface, every third where little is seen any more.
                         sun_for = 1 if clear > DEEP else 3
                     sun_for -= 1
@@ -307,6 +299,10 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                 zenith_sum += held * zenith
                 horizon_sum += held * horizon
                 ground_sum += held * ground
+                sun_sum += held * spread_light
+                red_sum += held * red
+                green_sum += held * green
+                blue_sum += held * blue
                 # What is left behind an opaque ray looks like what was seen of it.
                 whole = f32(1)
                 if not going:
@@ -317,10 +313,13 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                 pixel[2] = horizon_sum * whole
                 pixel[3] = ground_sum * whole
                 pixel[4] = f32(1) - clear
+                pixel[5] = red_sum * whole
+                pixel[6] = green_sum * whole
+                pixel[7] = blue_sum * whole
 
 
 def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.0,
-          clay=False, ticket=None):
+          clay=False, contributions=CONTRIBUTIONS, ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
@@ -340,25 +339,26 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
         Length of a step in voxels.
     clay : bool, optional
         Stop at the surface and give its normal.
+    contributions : sequence of float, length 4, optional
+        As `CONTRIBUTIONS`.
     ticket : Ticket, optional
 
     Returns
     -------
-    ndarray of float32, shape (rows, columns, 5)
+    ndarray of float32, shape (rows, columns, LAYERS)
         For light: in-scattered sun per unit of irradiance (1/sr), arriving shares of zenith,
-        horizon and ground, and opacity. For Clay: normal, openness, opacity.
+        horizon and ground, opacity, and the light of lamps in red, green and blue. For Clay: normal, openness, opacity.
     """
     rows, columns = -(-camera.height // stride), -(-camera.width // stride)
     out = np.empty((rows, columns, LAYERS), np.float32)
     voxel = shell.voxel
     medium, index = light.medium, shell.index
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
-    octaves = np.arange(OCTAVES)
-    weights = medium.albedo ** (octaves + 1.0) * np.array(CONTRIBUTIONS) / (4.0 * np.pi)
+    lobes = lobes_of(medium)
     arguments = (
         lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),
         ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32),
-        lattice.sky.ravel(), np.array(lattice.sky.shape[:3]), f32(voxel / lattice.sky_cell),
+        lattice.sky.ravel(), np.array(lattice.sky.shape), f32(voxel / lattice.sky_cell),
         ((shell.offset - lattice.sky_first) / lattice.sky_cell).astype(np.float32),
         ((camera.eye - shell.offset) / voxel).astype(np.float32),
         camera.right.astype(np.float32), camera.up.astype(np.float32),
@@ -375,7 +375,8 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
             shell.low.astype(np.float32), shell.high.astype(np.float32), *arguments,
             top, f32(step), f32(medium.extinction * voxel * step),
             toward.astype(np.float32),
-            (medium.anisotropy * SPREAD**octaves).astype(np.float32), weights.astype(np.float32),
+            np.array(lobes, np.float32), f32(mean_cosine(lobes)),
+            np.array(contributions, np.float32), f32(0.0 if clay else DEEPER / (medium.extinction * voxel * shell.core)),
             clay, f32(SURFACE * shell.core), out[top : top + block],
         )
     return out

@@ -18,6 +18,120 @@ def henyey_greenstein(cosine, anisotropy):
     ndarray of float64
         Per steradian.
     """
-    g = anisotropy
-    spread = 1.0 + g * g - 2.0 * g * np.asarray(cosine, float)
-    return (1.0 - g * g) / (4.0 * np.pi * spread * np.sqrt(spread))
+    return draine(cosine, anisotropy, 0.0)
+
+
+def draine(cosine, anisotropy, stretch):
+    """Draine (2003, ApJ 598, eq. 4), normalised to 1 over the sphere.
+
+    Parameters
+    ----------
+    cosine : array_like of float
+    anisotropy : float
+        That of Henyey and Greenstein's function, which this is with a `stretch` of 0.
+    stretch : float
+        0 or more; Draine's alpha.
+
+    Returns
+    -------
+    ndarray of float64
+        Per steradian.
+    """
+    g, cosine = anisotropy, np.asarray(cosine, float)
+    spread = 1.0 + g * g - 2.0 * g * cosine
+    return ((1.0 - g * g) / (4.0 * np.pi * spread * np.sqrt(spread))
+            * (1.0 + stretch * cosine**2) / (1.0 + stretch * (1.0 + 2.0 * g * g) / 3.0))
+
+
+def droplet_lobes(diameter):
+    """Two lobes that come close to Mie's scattering by water droplets.
+
+    Jendersie and d'Eon (2023, An approximate Mie scattering function for fog and cloud rendering, SIGGRAPH talks,
+    equations 4 to 7), for 5 to 50 micrometres.
+
+    Parameters
+    ----------
+    diameter : float
+        Micrometres.
+
+    Returns
+    -------
+    tuple of float
+        As `lobes_of`.
+    """
+    d = diameter
+    return (float(np.exp(-0.0990567 / (d - 1.67154))), float(np.exp(-2.20679 / (d + 3.91029) - 0.428934)),
+            float(np.exp(3.62489 - 8.29288 / (d + 5.52825))), float(np.exp(-0.599085 / (d - 0.641583) - 0.665888)))
+
+
+def lobes_of(medium):
+    """Phase function of a medium as two lobes.
+
+    Parameters
+    ----------
+    medium : Medium
+
+    Returns
+    -------
+    tuple of float
+        Anisotropy of the first, a Henyey-Greenstein lobe; anisotropy and stretch of the second, a Draine lobe; and the
+        second one's share.
+    """
+    if medium.phase == "droplets":
+        return droplet_lobes(medium.diameter)
+    if medium.phase == "two lobes":
+        return medium.anisotropy, medium.second, 0.0, medium.share
+    return medium.anisotropy, 0.0, 0.0, 0.0
+
+
+def phase(cosine, lobes):
+    """Phase function of two lobes.
+
+    Parameters
+    ----------
+    cosine : array_like of float
+    lobes : tuple of float
+        From `lobes_of`.
+
+    Returns
+    -------
+    ndarray of float64
+        Per steradian; 1 over the sphere.
+    """
+    return ((1.0 - lobes[3]) * henyey_greenstein(cosine, lobes[0])
+            + lobes[3] * draine(cosine, lobes[1], lobes[2]))
+
+
+def mean_cosine(lobes):
+    """Mean cosine of a phase function of two lobes (Draine 2003, eq. 5, for the second).
+
+    Parameters
+    ----------
+    lobes : tuple of float
+
+    Returns
+    -------
+    float
+    """
+    first, g, stretch, share = lobes
+    second = g * (1.0 + stretch * (3.0 + 2.0 * g * g) / 5.0) / (1.0 + stretch * (1.0 + 2.0 * g * g) / 3.0)
+    return (1.0 - share) * first + share * second
+
+
+def thick_share(albedo, cosine):
+    """Share of diffuse light that a very thick cloud sends back (van de Hulst 1980, Multiple light scattering, 2, table 12).
+
+    Parameters
+    ----------
+    albedo : array_like of float
+    cosine : float
+        Mean cosine of scattering.
+
+    Returns
+    -------
+    ndarray of float64
+        1 where nothing is absorbed.
+    """
+    albedo = np.asarray(albedo, float)
+    s = np.sqrt((1.0 - albedo) / (1.0 - albedo * cosine))
+    return (1.0 - s) * (1.0 - 0.139 * s) / (1.0 + 1.17 * s)

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.ndimage import distance_transform_cdt
 
-from ..kernels import f32, kernel, prange
+from ..kernels import f32, i32, kernel, prange, row, u64
 from ..volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
 from ..volume.lookup import code_at, value_at
 
@@ -13,6 +13,45 @@ WIDE = SIDE + 1
 """Voxels along a brick with its layer."""
 LARGEST_BOX = 16_000_000
 """Bricks of a box for which clearances are kept."""
+
+
+# Distances in the flat pool to a voxel's neighbours.
+_K, _J, _JK = u64(1), u64(WIDE), u64(WIDE + 1)
+_I, _IK = u64(WIDE * WIDE), u64(WIDE * WIDE + 1)
+_IJ, _IJK = u64(WIDE * WIDE + WIDE), u64(WIDE * WIDE + WIDE + 1)
+
+
+@row
+def trilinear(values, base, u, v, w):
+    """Density within a widened brick.
+
+    Parameters
+    ----------
+    values : ndarray of float32, shape (N * 729,)
+        All bricks, flat.
+    base : int
+        Where the brick begins.
+    u, v, w : float32
+        Place in voxels, from 0 to below 8.
+
+    Returns
+    -------
+    float32
+    """
+    i = i32(u)
+    j = i32(v)
+    k = i32(w)
+    u -= f32(i)
+    v -= f32(j)
+    w -= f32(k)
+    # Unsigned places spare a check for negative ones at every load.
+    at = u64(base + (i * WIDE + j) * WIDE + k)
+    a = values[at] + w * (values[at + _K] - values[at])
+    b = values[at + _J] + w * (values[at + _JK] - values[at + _J])
+    c = values[at + _I] + w * (values[at + _IK] - values[at + _I])
+    d = values[at + _IJ] + w * (values[at + _IJK] - values[at + _IJ])
+    e = a + v * (b - a)
+    return e + u * (c + v * (d - c) - e)
 
 
 @dataclass(frozen=True, eq=False)
@@ -43,6 +82,8 @@ class Shell:
         Voxel coordinates between which density can be found.
     core : float
         Largest density.
+    most : ndarray of float32, shape (N + M,)
+        Largest density in each brick, its layer counted, then of each tile.
     """
 
     voxel: float
@@ -56,6 +97,7 @@ class Shell:
     low: np.ndarray
     high: np.ndarray
     core: float
+    most: np.ndarray
 
     @property
     def nbytes(self):
@@ -181,8 +223,8 @@ def shell_of(grid):
     _occupied(values, octants)
     low, high = grid.brick_bounds()
     clearance, first = _clearance(np.concatenate([coords, grid.tile_coords]))
-    largest = [v.max() for v in (grid.values, grid.tile_values) if len(v)]
+    most = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
     return Shell(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
-        grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(max(largest)),
+        grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(most.max()), most,
     )

@@ -1,8 +1,6 @@
-"""The sky: its radiance in a direction, and the few directions that stand for all of it."""
+"""The drawn sky, and the few directions that stand for all of any sky."""
 
 import numpy as np
-
-from ..directions import direction_of
 
 # (azimuth, elevation, weight) of the directions light is gathered from, by channel. Weights are
 # shares of the sphere; together they cover it: 0.25 above 30 degrees, 0.25 between that and the
@@ -17,8 +15,8 @@ GROUND = (
 CHANNELS = (ZENITH, HORIZON, GROUND)
 
 
-def sky_radiance(directions, sky):
-    """Radiance of the sky, without the sun.
+def gradient_radiance(directions, sky):
+    """Radiance of a drawn sky, without the sun and its haze.
 
     A blend from the horizon's colour to the zenith's with the sine of the elevation, and to the
     ground's colour in the haze below the horizon.
@@ -40,24 +38,3 @@ def sky_radiance(directions, sky):
     below = np.clip(-height * 1.5, 0.0, 1.0)
     below = below * below * (3.0 - 2.0 * below)
     return sky.strength * (above + (np.asarray(sky.ground) - above) * below)
-
-
-def gathered(sky):
-    """Light arriving from the three parts of the surroundings where nothing is in the way.
-
-    Parameters
-    ----------
-    sky : Sky
-
-    Returns
-    -------
-    ndarray of float64, shape (3, 3)
-        Mean radiance over the sphere from the zenith, horizon and ground directions, linear RGB:
-        the rows add up to the mean radiance of all directions.
-    """
-    rows = []
-    for channel in CHANNELS:
-        directions = np.array([direction_of(a, e) for a, e, _ in channel])
-        weights = np.array([w for _, _, w in channel])
-        rows.append(weights @ sky_radiance(directions, sky))
-    return np.array(rows)

@@ -39,6 +39,8 @@ from .grains import (
 )
 from .models import (
     Grow,
+    KeptView,
+    Lamp,
     Light,
     LowerSkin,
     Mass,
@@ -48,6 +50,7 @@ from .models import (
     Skin,
     Sky,
     Smooth,
+    Snapshot,
     Sun,
     View,
     Voxels,
@@ -56,8 +59,8 @@ from .models import (
 
 __all__ = [
     "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Crisp", "Mottle", "Nibble", "Noise",
-    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "Light", "LowerSkin", "Mass", "Medium",
+    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp", "Light", "LowerSkin", "Mass", "Medium",
     "Mesh", "Mound", "Points", "Problem", "Push", "Reference", "Roughness", "SKIN_CURVES", "Skin", "Sky", "Smooth",
-    "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
+    "Snapshot", "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

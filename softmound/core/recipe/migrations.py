@@ -42,7 +42,12 @@ def _summed(grain):
     return {"action": "push", **rest, "summed": "folded" if grain["folded"] else "fbm"}
 
 
-STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum}
+def _more_light(data):
+    """5: lamps, kinds of sky, phase functions, kept views and snapshots; what there was means what it meant."""
+    return {**data, "format": 5}
+
+
+STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

@@ -14,7 +14,7 @@ from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 4
+FORMAT = 5
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -109,48 +109,102 @@ class Skin(SkinPart):
 
 
 class Sun(Value):
-    """Azimuth from +z toward +x; strength 1 lights a white sheet facing it to radiance 1."""
+    """Azimuth from +z toward +x; strength 1 lights a white sheet facing it to radiance 1; `size` is how wide it looks.
+
+    Behind air its colour is what it has outside it.
+    """
 
     azimuth: Degrees = 130.0
     elevation: Annotated[float, Field(ge=-10.0, le=90.0)] = 35.0
     colour: Colour = (1.0, 0.95, 0.88)
     strength: Annotated[float, Field(ge=0.0, le=20.0)] = 2.6
+    size: Annotated[float, Field(ge=0.0, le=30.0)] = 0.53
 
 
 class Sky(Value):
-    """Radiance overhead, at the horizon, and coming back from the ground."""
+    """What surrounds the cloud and lights it, by `kind`.
 
+    A "gradient" from `zenith` to `horizon` with `ground` below; "air", computed from the sun, `visibility` in
+    kilometres, the `altitude` of the camera in metres and `ground` as reflectance; an "image", whose `picture` holds
+    `pixels` (height, width, 3) over all directions, its middle turned to azimuth `turn`; or "plain", `zenith` all round.
+    """
+
+    kind: Literal["gradient", "air", "image", "plain"] = "gradient"
     zenith: Colour = (0.05, 0.145, 0.40)
     horizon: Colour = (0.33, 0.47, 0.67)
     ground: Colour = (0.22, 0.24, 0.27)
     strength: Annotated[float, Field(ge=0.0, le=20.0)] = 1.0
+    visibility: Annotated[float, Field(ge=2.0, le=300.0)] = 60.0
+    altitude: Annotated[float, Field(ge=0.0, le=20_000.0)] = 200.0
+    picture: Arrays | None = None
+    turn: Degrees = 0.0
+
+
+class Lamp(Value):
+    """A ball that shines evenly in all directions: `power` in lumens; `kelvin` gives its colour unless it is None.
+
+    `flicker` is how much of the power comes and goes from picture to picture, in the order of `seed`.
+    """
+
+    name: Name = "Lamp"
+    on: bool = True
+    place: Place = (0.0, 20.0, 0.0)
+    radius: Annotated[float, Field(ge=0.001, le=5_000.0)] = 1.0
+    power: Annotated[float, Field(ge=1.0, le=1e15)] = 1e9
+    kelvin: Annotated[float, Field(ge=1_000.0, le=20_000.0)] | None = 8_000.0
+    colour: Colour = (1.0, 1.0, 1.0)
+    flicker: Share = 0.0
+    seed: Annotated[int, Field(ge=0, le=2**31 - 1)] = 1
 
 
 class Medium(Value):
-    """What the cloud is made of: extinction in 1/m at density 1, and its mean cosine."""
+    """What the cloud is made of: extinction in 1/m at density 1, the share it scatters, and how.
+
+    `phase` "cosine" scatters with the mean cosine `anisotropy`; "two lobes" adds one of mean cosine `second` for a
+    `share` of the light; "droplets" scatters as water droplets of `diameter` micrometres do. `tint` is what of each
+    colour is scattered. `glow` is light of its own, as radiance of a part that is thick; by density, or falling with the
+    depth from the surface.
+    """
 
     extinction: Annotated[float, Field(ge=0.0001, le=100.0)] = 0.08
     albedo: Annotated[float, Field(ge=0.0, le=1.0)] = 1.0
+    tint: Colour = (1.0, 1.0, 1.0)
+    phase: Literal["cosine", "two lobes", "droplets"] = "cosine"
     anisotropy: Annotated[float, Field(ge=-0.95, le=0.95)] = 0.85
+    second: Annotated[float, Field(ge=-0.95, le=0.95)] = -0.3
+    share: Share = 0.15
+    diameter: Annotated[float, Field(ge=5.0, le=50.0)] = 20.0
+    glow: Colour = (1.0, 0.45, 0.15)
+    glow_strength: Annotated[float, Field(ge=0.0, le=1_000.0)] = 0.0
 
 
 class Light(Value):
-    """Sun, sky, medium and the exposure in stops."""
+    """Sun, sky, lamps, medium, the exposure in stops, and the view transform: "own", or "display/view" of a config."""
 
     sun: Sun = Sun()
     sky: Sky = Sky()
+    lamps: Annotated[tuple[Lamp, ...], Field(max_length=64)] = ()
     medium: Medium = Medium()
     exposure: Annotated[float, Field(ge=-16.0, le=16.0)] = 0.0
+    transform: Annotated[str, Field(min_length=1, max_length=200)] = "own"
 
 
 class View(Value):
-    """Where the picture is taken from: around `target`, on a film back 36 mm wide."""
+    """Where the picture is taken from: around `target`, on a film back 36 mm wide; `aspect` 0 takes the window's."""
 
     azimuth: Degrees = 0.0
     elevation: Annotated[float, Field(ge=-89.0, le=89.0)] = 3.0
     distance: Annotated[float, Field(ge=0.05, le=500_000.0)] = 220.0
     target: Place = (0.0, 20.0, 0.0)
     focal: Annotated[float, Field(ge=8.0, le=800.0)] = 50.0
+    aspect: Annotated[float, Field(ge=0.0, le=5.0)] = 0.0
+
+
+class KeptView(Value):
+    """A view under a name."""
+
+    name: Name = "View"
+    view: View = View()
 
 
 class Reference(Value):
@@ -168,10 +222,27 @@ class Reference(Value):
     scale: Annotated[float, Field(ge=0.02, le=5.0)] = 0.3
 
 
+class Snapshot(Value):
+    """A picture kept for comparison, `pixels` (height, width, 3) as a screen shows them, and the recipe it shows.
+
+    The recipe has no snapshots of its own.
+    """
+
+    name: Name = "Snapshot"
+    picture: Arrays
+    recipe: "Mound"
+
+    @model_validator(mode="after")
+    def _not_nested(self):
+        if self.recipe.snapshots:
+            raise ValueError("the recipe of a snapshot has no snapshots of its own")
+        return self
+
+
 class Mound(Value):
     """A whole recipe: what one `.mound` holds."""
 
-    format: Literal[4] = FORMAT
+    format: Literal[5] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Mass()
     voxels: Voxels = Voxels()
@@ -181,16 +252,23 @@ class Mound(Value):
     skin: Skin = Skin()
     light: Light = Light()
     view: View = View()
+    views: Annotated[tuple[KeptView, ...], Field(max_length=64)] = ()
     references: Annotated[tuple[Reference, ...], Field(max_length=24)] = ()
+    snapshots: Annotated[tuple[Snapshot, ...], Field(max_length=48)] = ()
 
     def arrays(self):
-        """All arrays that forms and photographs hold.
+        """All arrays that forms, photographs, the sky and snapshots hold.
 
         Returns
         -------
         list of Arrays
         """
-        return arrays_of(self.mass.forms) + [r.picture for r in self.references]
+        own = arrays_of(self.mass.forms) + [r.picture for r in self.references]
+        if self.light.sky.picture is not None:
+            own.append(self.light.sky.picture)
+        for snapshot in self.snapshots:
+            own += [snapshot.picture, *snapshot.recipe.arrays()]
+        return own
 
 
 def limits(model, field):

@@ -1,0 +1,162 @@
+"""Layers to light: colours of what scatters, and the surroundings behind the cloud.
+
+A scene is linear RGB in float32, without exposure, and the cloud's opacity.
+"""
+
+import math
+
+import numpy as np
+
+from ..kernels import f32, i32, kernel, prange
+from .looks import looked
+from .march import LAYERS
+from .phase import lobes_of, mean_cosine, thick_share
+from .surroundings import FINE_COLUMNS, FINE_ROWS, surroundings_of
+from .tone import screen
+
+_CLAY = (0.80, 0.77, 0.72)
+"""Reflectance of the matte surface, linear RGB: warm grey, so that shadows stay readable."""
+
+
+@kernel
+def _scene(layers, right, up, forward, spread, centre_x, centre_y, stride, sun_colour, parts, glow, behind, out):
+    for line in prange(out.shape[0]):
+        down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
+        for column in range(out.shape[1]):
+            pixel = layers[line, column]
+            opacity = pixel[4]
+            out[line, column, 3] = opacity
+            for n in range(3):
+                out[line, column, n] = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n] + pixel[2] * parts[1, n]
+                                        + pixel[3] * parts[2, n] + pixel[5 + n] + opacity * glow[n])
+            if opacity >= f32(1):
+                continue
+            across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
+            dx = forward[0] + across * right[0] - down * up[0]
+            dy = forward[1] + across * right[1] - down * up[1]
+            dz = forward[2] + across * right[2] - down * up[2]
+            height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
+            v = math.sqrt(abs(height))
+            v = (f32(1) - (v if height > f32(0) else -v)) * f32(0.5 * (FINE_ROWS - 1))
+            u = math.atan2(dx, dz) * f32(1.0 / (2.0 * math.pi))
+            u = (u - math.floor(u)) * f32(FINE_COLUMNS)
+            i = min(max(i32(v), 0), FINE_ROWS - 2)
+            j = min(max(i32(u), 0), FINE_COLUMNS - 1)
+            v = min(max(v - f32(i), f32(0)), f32(1))
+            u = min(max(u - f32(j), f32(0)), f32(1))
+            for n in range(3):
+                a = behind[i, j, n] + u * (behind[i, j + 1, n] - behind[i, j, n])
+                b = behind[i + 1, j, n] + u * (behind[i + 1, j + 1, n] - behind[i + 1, j, n])
+                out[line, column, n] += (f32(1) - opacity) * (a + v * (b - a))
+
+
+@kernel
+def _clay(layers, right, forward, out):
+    for line in prange(out.shape[0]):
+        for column in range(out.shape[1]):
+            pixel = layers[line, column]
+            opacity = pixel[4]
+            shade = f32(0)
+            if opacity > f32(0):
+                # One soft key from above the left shoulder, a fill from the front, soft
+                # occlusion from the lattice.
+                key = max(f32(0), (pixel[1] * f32(0.80) + (
+                    pixel[0] * right[0] + pixel[2] * right[2]) * f32(-0.42) - (
+                    pixel[0] * forward[0] + pixel[1] * forward[1] + pixel[2] * forward[2]
+                ) * f32(0.42)) / opacity)
+                open_sky = pixel[3] / opacity
+                shade = (f32(0.20) + f32(0.78) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
+            behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))
+            for n in range(3):
+                tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
+                out[line, column, n] = shade * tint * opacity + behind * (f32(1) - opacity)
+            out[line, column, 3] = opacity
+
+
+def scene_of(layers, light, camera, *, stride=1):
+    """Light of a picture from its layers, the surroundings behind it included.
+
+    Parameters
+    ----------
+    layers : ndarray of float32, shape (rows, columns, LAYERS)
+        From `march` with the same stride.
+    light : Light
+    camera : Camera
+    stride : int, optional
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 4)
+        Linear RGB, without exposure, and the cloud's opacity.
+    """
+    around = surroundings_of(light)
+    medium = light.medium
+    # What a thick cloud of droplets that absorb a little sends back, for each colour.
+    sent = thick_share(medium.albedo * np.asarray(medium.tint), mean_cosine(lobes_of(medium)))
+    out = np.empty((*layers.shape[:2], 4), np.float32)
+    _scene(layers, camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
+           f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), f32(stride),
+           (around.sun * sent).astype(np.float32), (around.parts * sent).astype(np.float32),
+           (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32), around.behind, out)
+    return out
+
+
+def clay_of(layers, camera):
+    """Clay from its layers, as light for the curve of our own at exposure 0.
+
+    Parameters
+    ----------
+    layers : ndarray of float32, shape (rows, columns, LAYERS)
+        From `march` for Clay.
+    camera : Camera
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 4)
+    """
+    out = np.empty((*layers.shape[:2], 4), np.float32)
+    _clay(layers, camera.right.astype(np.float32), camera.forward.astype(np.float32), out)
+    return out
+
+
+def traced_scene(tracer, light):
+    """Light of a picture from paths, the surroundings behind it included: see `scene_of`.
+
+    Parameters
+    ----------
+    tracer : Tracer
+    light : Light
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 4)
+    """
+    radiance, opacity, _ = tracer.layers()
+    layers = np.zeros((*opacity.shape, LAYERS), np.float32)
+    layers[..., 4] = opacity
+    # Where the layers have the light of lamps paths have all light.
+    layers[..., 5:] = radiance
+    medium = light.medium
+    return scene_of(layers, light.edited(medium=medium.edited(glow_strength=0.0)), tracer.camera)
+
+
+def composed(layers, light, camera, *, stride=1, clay=False):
+    """Pixels of a picture from its layers.
+
+    Parameters
+    ----------
+    layers : ndarray of float32, shape (rows, columns, LAYERS)
+        From `march` with the same stride.
+    light : Light
+    camera : Camera
+    stride : int, optional
+    clay : bool, optional
+
+    Returns
+    -------
+    ndarray of uint8, shape (rows, columns, 4)
+        RGB encoded for the screen, the sky included, and the cloud's opacity; one pixel for each ray.
+    """
+    if clay:
+        return screen(clay_of(layers, camera))
+    return looked(scene_of(layers, light, camera, stride=stride), light)

@@ -1,0 +1,226 @@
+"""True light against theory, a second method and itself."""
+
+import math
+import unittest
+
+import numpy as np
+
+from softmound.core.directions import direction_of
+from softmound.core.kernels import threads, use_threads
+from softmound.core.light.camera import camera_of
+from softmound.core.light.lattice import lit
+from softmound.core.light.paths import LUMINANCE, Tracer
+from softmound.core.light.phase import henyey_greenstein
+from softmound.core.light.shell import shell_of
+from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
+from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
+from softmound.core.volume import grid_of
+
+from .scenes import box_grid, lumpy_mound
+from softmound.core.engine.density import density_grid
+
+WHITE = (1.0, 1.0, 1.0)
+DARK = Sky(strength=0.0)
+
+
+def traced(grid, light, view, size=(24, 16), turns=40, **options):
+    """Layers of a tracer after some paths."""
+    camera = camera_of(view, *size)
+    tracer = Tracer(shell_of(grid), lit(grid, light), light, camera, **options)
+    tracer.add(turns)
+    return tracer, camera
+
+
+def slab_radiance(depth, g, sun_cosine, layers=160, angles=24):
+    """Radiance straight up from a slab lit at an angle, per unit of irradiance on the slab's plane of a sheet facing the sun.
+
+    Successive orders of scattering over Gaussian angles, light averaged over azimuth: straight up nothing depends on it.
+    """
+    mu, w = np.polynomial.legendre.leggauss(2 * angles)
+    edges = np.linspace(0.0, depth, layers + 1)
+    tau = (edges[1:] + edges[:-1]) / 2
+    step = depth / layers
+    moments = 64
+    legendre = lambda x: np.array([np.polynomial.legendre.legval(x, np.eye(moments)[k]) for k in range(moments)])  # noqa: E731
+    series = (2 * np.arange(moments) + 1) * g ** np.arange(moments)
+    # Phase function averaged over azimuth between cosines, as its Legendre series.
+    between = lambda a, b: np.einsum("k,ka,kb->ab", series, legendre(a), legendre(b)) / (4 * math.pi)  # noqa: E731
+    directions = np.concatenate([mu, [1.0]])
+    scatter = between(directions, mu)
+    first = between(directions, np.array([-sun_cosine]))[:, 0]
+    source = first[:, None] * np.exp(-tau / sun_cosine)
+    total = source.copy()
+    for _ in range(400):
+        radiance = np.zeros((len(mu), layers))
+        for n, m in enumerate(mu):
+            share = math.exp(-step / abs(m))
+            order = range(layers) if m < 0 else range(layers - 1, -1, -1)
+            arriving = 0.0
+            for k in order:
+                inside = source[n, k]
+                # Mean within the layer, then what leaves it.
+                radiance[n, k] = inside + (arriving - inside) * (1 - share) * abs(m) / step
+                arriving = inside + (arriving - inside) * share
+        source = 2 * math.pi * scatter @ (w[:, None] * radiance)
+        total += source
+        if source[-1].max() < 1e-5 * total[-1].max():
+            break
+    up = total[-1]
+    return float(np.sum(up * (np.exp(-edges[:-1]) - np.exp(-edges[1:]))))
+
+
+class Theory(unittest.TestCase):
+    def test_furnace(self):
+        # Where the same light comes from everywhere and nothing is lost, a cloud cannot be seen.
+        grid = density_grid(lumpy_mound(), 1.5)
+        for medium in (Medium(extinction=0.5), Medium(extinction=0.1, phase="droplets")):
+            light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", zenith=(0.7, 0.7, 0.7)), medium=medium)
+            tracer, _ = traced(grid, light, View(target=(0, 16, 0), distance=90.0), turns=6)
+            radiance, opacity, _ = tracer.layers()
+            cloud = opacity > 0.0
+            self.assertGreater(cloud.sum(), 30)
+            np.testing.assert_allclose(radiance[cloud] / opacity[cloud][:, None], 0.7, rtol=1e-4)
+
+    def test_furnace_of_an_uneven_sky_that_is_looked_for(self):
+        # A bright spot makes the sky be asked for; a medium so thin that light is scattered once tells what arrives.
+        pixels = np.full((32, 64, 3), 0.05, np.float32)
+        pixels[8, 20] = 400.0
+        sigma = 2e-3
+        light = Light(sun=Sun(strength=0.0), sky=Sky(kind="image", picture=Arrays(pixels=pixels)),
+                      medium=Medium(extinction=sigma, anisotropy=0.0))
+        grid = box_grid((0, 0, 0), (15, 15, 15), voxel=1.0)
+        view = View(target=(8, 8, 8), distance=300.0, focal=400.0)
+        tracer, _ = traced(grid, light, view, (12, 8), turns=3000)
+        radiance, opacity, _ = tracer.layers()
+        from softmound.core.light.surroundings import surroundings_of
+        mean = surroundings_of(light).parts.sum(axis=0)[0]
+        got = float(radiance[..., 0].sum() / opacity.sum())
+        # Scattered again are about half of the depth across, 16 sigma: what comes then is the same mean.
+        self.assertAlmostEqual(got / mean, 1.0, delta=0.06)
+
+    def test_opacity_is_beer_lambert(self):
+        sigma = 0.21
+        grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
+        light = Light(medium=Medium(extinction=sigma), sky=DARK, sun=Sun(strength=0.0))
+        view = View(target=(7.75, 7.75, 7.75), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
+        tracer, _ = traced(grid, light, view, (90, 60), turns=60)
+        opacity = tracer.layers()[1][28:32, 43:47].mean()
+        share = math.exp(-sigma * 16.0)
+        self.assertAlmostEqual(opacity, 1 - share, delta=4 * math.sqrt(share / (60 * 16)))
+
+    def test_thin_medium_scatters_once(self):
+        sigma = 2e-4
+        grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
+        for size in (0.0, 0.53, 12.0):
+            sun = Sun(azimuth=140.0, elevation=20.0, colour=WHITE, strength=1.0, size=size)
+            light = Light(sun=sun, sky=DARK, medium=Medium(extinction=sigma, anisotropy=0.6))
+            view = View(target=(7.75, 7.75, 7.75), distance=4000.0, elevation=0.0, focal=800.0)
+            tracer, camera = traced(grid, light, view, (90, 60), turns=200)
+            radiance, opacity, _ = tracer.layers()
+            expected = math.pi * float(henyey_greenstein(direction_of(140.0, 20.0) @ camera.forward, 0.6))
+            self.assertAlmostEqual(radiance[..., 1].sum() / opacity.sum() / expected, 1.0, delta=0.03)
+
+    def test_a_slab_against_orders_of_scattering_one_by_one(self):
+        # So wide that its middle knows nothing of its edges; made of tiles, constant throughout.
+        depth, sun_elevation = 4.0, 50.0
+        side, high = 40, 2
+        coords = np.stack(np.meshgrid(np.arange(-side, side), np.arange(high), np.arange(-side, side), indexing="ij"),
+                          -1).reshape(-1, 3).astype(np.int32)
+        grid = grid_of(1.0, np.empty((0, 3), np.int32), np.empty((0, 512), np.float32), coords,
+                       np.ones(len(coords), np.float32))
+        light = Light(sun=Sun(azimuth=0.0, elevation=sun_elevation, colour=WHITE, strength=1.0, size=0.0), sky=DARK,
+                      medium=Medium(extinction=depth / (8.0 * high), anisotropy=0.6))
+        view = View(target=(0.0, 0.0, 0.0), distance=1500.0, elevation=89.0, focal=800.0)
+        tracer, _ = traced(grid, light, view, (30, 20), turns=1200)
+        got = float(tracer.layers()[0][..., 1].mean())
+        sine = math.sin(math.radians(sun_elevation))
+        # The bricks are 16 voxels deep; their trilinear border below adds half of one.
+        exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, sine, layers=80, angles=12)
+        # Seen a degree off the vertical, which changes it by less than what is left of the noise.
+        self.assertAlmostEqual(got / exact, 1.0, delta=0.02)
+
+    def test_a_lamp_falls_with_the_square_of_the_distance(self):
+        sigma = 1e-4
+        grid = box_grid((-8, -8, -8), (7, 7, 7), voxel=1.0)
+        view = View(target=(0, 0, 0), distance=300.0, focal=400.0)
+        for away, radius in ((60.0, 0.5), (120.0, 8.0)):
+            lamp = Lamp(place=(away, 0.0, 0.0), radius=radius, power=1e8, kelvin=None)
+            light = Light(sun=Sun(strength=0.0), sky=DARK, lamps=(lamp,), medium=Medium(extinction=sigma, anisotropy=0.0))
+            tracer, _ = traced(grid, light, view, (12, 8), turns=200)
+            radiance, opacity, _ = tracer.layers()
+            exact = 1e8 / (4 * math.pi) * LUX / away**2 / (4 * math.pi)
+            self.assertAlmostEqual(float(radiance[..., 1].sum() / opacity.sum()) / exact, 1.0, delta=0.05)
+
+    def test_glow_of_a_thick_body_is_its_radiance_over_what_it_absorbs(self):
+        # Nothing scattered: every path ends where it first collides, and sees the glow there.
+        grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
+        medium = Medium(extinction=4.0, albedo=0.0, glow=(1.0, 0.5, 0.25), glow_strength=3.0)
+        light = Light(sun=Sun(strength=0.0), sky=DARK, medium=medium)
+        tracer, _ = traced(grid, light, View(target=(7.75, 7.75, 7.75), distance=100.0), turns=4)
+        radiance, opacity, _ = tracer.layers()
+        middle = opacity == 1.0
+        np.testing.assert_allclose(radiance[middle], np.broadcast_to((3.0, 1.5, 0.75), radiance[middle].shape), rtol=1e-5)
+
+
+class Repeating(unittest.TestCase):
+    def setUp(self):
+        self.grid = density_grid(lumpy_mound(), 1.5)
+        self.view = View(target=(0, 16, 0), distance=90.0)
+        self.light = Light()
+
+    def test_the_same_seed_the_same_bytes_with_any_number_of_threads(self):
+        layers = [traced(self.grid, self.light, self.view, turns=3, seed=seed)[0].layers()[0] for seed in (5, 5, 6)]
+        self.assertEqual(layers[0].tobytes(), layers[1].tobytes())
+        self.assertNotEqual(layers[0].tobytes(), layers[2].tobytes())
+        count = threads()
+        try:
+            use_threads(1)
+            one = traced(self.grid, self.light, self.view, turns=3, seed=5)[0].layers()[0]
+        finally:
+            use_threads(count)
+        self.assertEqual(layers[0].tobytes(), one.tobytes())
+
+    def test_the_noise_it_states_is_the_spread_between_seeds(self):
+        pictures, stated = [], []
+        for seed in range(12):
+            tracer, _ = traced(self.grid, self.light, self.view, turns=24, seed=seed)
+            radiance, opacity, _ = tracer.layers()
+            pictures.append(radiance @ LUMINANCE)
+            stated.append(tracer.noise())
+        cloud = opacity > 0.5
+        pictures = np.array(pictures)[:, cloud]
+        found = math.sqrt(pictures.var(axis=0, ddof=1).mean()) / pictures.mean()
+        self.assertAlmostEqual(float(np.mean(stated)) / found, 1.0, delta=0.25)
+
+    def test_where_sunlight_is_asked_for_changes_noise_only(self):
+        # Two lattices that lead to other odds: the same picture within its noise.
+        from softmound.core.light.lattice import Lattice
+        camera = camera_of(self.view, 24, 16)
+        light = self.light.edited(sky=DARK)
+        good = lit(self.grid, light)
+        wrong = Lattice(good.sun_first, good.sun_cell, np.full_like(good.sun, 2.0), good.sky_first, good.sky_cell, good.sky,
+                        good.density)
+        means = []
+        for lattice in (good, wrong):
+            tracer = Tracer(shell_of(self.grid), lattice, light, camera)
+            tracer.add(600)
+            means.append(tracer.layers()[0].mean())
+        self.assertAlmostEqual(means[0] / means[1], 1.0, delta=0.02)
+
+
+class LampColours(unittest.TestCase):
+    def test_kelvin(self):
+        np.testing.assert_allclose(kelvin_colour(6504.0), WHITE, atol=0.06)  # near the white of the primaries
+        self.assertGreater(kelvin_colour(2500.0)[0], 4.0 * kelvin_colour(2500.0)[2])
+        self.assertEqual(float(kelvin_colour(12_000.0).argmax()), 2.0)
+
+    def test_flicker_and_switched_off(self):
+        lamp = Lamp(flicker=0.8, seed=3)
+        powers = [lamps_of((lamp,), frame)[0].intensity[1] for frame in range(40)]
+        self.assertLess(min(powers), 0.5 * max(powers))
+        self.assertGreaterEqual(min(powers) / (lamp.power / (4 * math.pi) * LUX), 0.15)
+        self.assertEqual(lamps_of((lamp.edited(on=False),)), [])
+
+
+if __name__ == "__main__":
+    unittest.main()
