@@ -26,6 +26,7 @@ from softmound.core.recipe import (
 )
 from softmound.core.recipe.starts import heap
 
+AIR = Sky(kind="air", ground=(0.22, 0.23, 0.19), altitude=900.0, visibility=80.0)
 HERE = pathlib.Path(__file__).parent
 
 
@@ -53,8 +54,8 @@ def cottage_loaf():
             Nibble(feature=16.0, depth=12.0, strength=0.9, octaves=6, gain=0.6, seed=5),
         ),
         skin=Skin(thickness=4.0, curve=eased(0.7)),
-        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.2),
-                    exposure=-0.45),
+        light=Light(sun=Sun(azimuth=72.0, elevation=30.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
+                    medium=Medium(extinction=0.5), exposure=-0.5),
         view=View(azimuth=0.0, elevation=2.0),
     )
 
@@ -74,10 +75,9 @@ def burnt_crust():
         ),
         skin=Skin(thickness=4.5, curve=eased(0.7)),
         light=Light(
-            sun=Sun(azimuth=163.0, elevation=13.0, colour=(1.0, 0.74, 0.46), strength=4.2),
-            sky=Sky(zenith=(0.10, 0.16, 0.32), horizon=(0.62, 0.46, 0.38), ground=(0.13, 0.11, 0.11)),
-            medium=Medium(extinction=0.14),
-            exposure=-0.6,
+            sun=Sun(azimuth=150.0, elevation=13.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
+            medium=Medium(extinction=0.5),
+            exposure=-0.3,
         ),
         view=View(azimuth=0.0, elevation=2.0),
     )

@@ -10,7 +10,7 @@ import sys
 import threading
 import time
 
-from . import __version__
+from . import __version__, picture_commands
 from .core.recipe import Problem, read_mound, write_mound, write_whole
 
 
@@ -159,6 +159,8 @@ def _parser():
     combine.add_argument("--full", action="store_true", help="32-bit values instead of 16")
     combine.add_argument("--json", action="store_true", help="print the facts as JSON")
     combine.set_defaults(run=_combine)
+
+    picture_commands.add_to(actions)
 
     info = actions.add_parser("info", help="say what an OpenVDB file holds")
     info.add_argument("file", metavar="FILE.vdb")

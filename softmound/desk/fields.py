@@ -455,8 +455,9 @@ def emptied(layout):
     """
     while layout.count():
         widget = layout.takeAt(0).widget()
-        widget.hide()  # it is gone only when the present event has been dealt with
-        widget.deleteLater()
+        if widget is not None:
+            widget.hide()  # it is gone only when the present event has been dealt with
+            widget.deleteLater()
 
 
 def words(text, role="quiet"):

@@ -1,11 +1,12 @@
 """The picture: the cloud in every station, with the view in the right hand and the tool in the left."""
 
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, QTimer, pyqtSignal
-from PyQt6.QtGui import QImage, QPainter, QPen
+from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QWidget
 
 from ..core.light.camera import approached, camera_of, slid, turned
 from . import photographs, style
+from .comparing import CompareBar
 from .cut import CutPanel
 from .overlays import AltitudeRail, SunDome, Ways
 from .words import figure
@@ -14,6 +15,7 @@ WAYS = (
     ("clay", "Clay", "Matte surface under an even light: judge the shape."),
     ("both", "Both", "Clay on the left, Draft light on the right, at once."),
     ("draft", "Draft light", "A fast estimate of light scattered many times: judge the look."),
+    ("true", "True light", "Paths of light traced one by one: the truth, coming out of the noise."),
     ("slice", "Slice", "A cut through the numbers: drag it through the cloud, read what is there."),
 )
 
@@ -35,12 +37,15 @@ class Picture(QWidget):
     way_chosen(str)
     before_wanted(bool)
         The cloud without its grains, while Shift+Space is held.
+    comparing_ended()
+        No snapshot is to lie over the picture any more.
     """
 
     looked = pyqtSignal(object, bool)
     resized = pyqtSignal()
     way_chosen = pyqtSignal(str)
     before_wanted = pyqtSignal(bool)
+    comparing_ended = pyqtSignal()
 
     def __init__(self, parent=None):
         super().__init__(parent)
@@ -66,6 +71,10 @@ class Picture(QWidget):
         self.cut_panel = CutPanel(self)
         self.cut_panel.hide()
         self._dome_wanted = self._cut_wanted = False
+        self.comparison, self._wiping = None, False
+        self.compare_bar = CompareBar(self)
+        self.compare_bar.changed.connect(self._compare_by)
+        self.compare_bar.ended.connect(self.comparing_ended)
         self.tools, self._tools = None, ()
 
     def show_mound(self, mound):
@@ -121,6 +130,22 @@ class Picture(QWidget):
         """
         self._dome_wanted = wanted
         self.dome.setVisible(wanted and not self.bare)
+
+    def compare(self, comparison):
+        """Lay a snapshot over the picture.
+
+        Parameters
+        ----------
+        comparison : Comparison or None
+        """
+        self.comparison = comparison
+        self.compare_bar.setVisible(comparison is not None and not self.bare)
+        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 56)
+        self.update()
+
+    def _compare_by(self, by):
+        self.comparison.by = by
+        self.update()
 
     def want_cut(self, wanted):
         """Show the panel of the cut or not.
@@ -191,6 +216,7 @@ class Picture(QWidget):
         self.ways.move(self.width() - self.ways.width() - 12, 12)
         self._place_tools()
         self._place_cut()
+        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 56)
         if self.mound is not None:
             self.rail.show_mound(self.mound, self.camera())
             self.resized.emit()
@@ -220,6 +246,9 @@ class Picture(QWidget):
         self.setFocus(Qt.FocusReason.MouseFocusReason)
         if event.button() == Qt.MouseButton.RightButton:
             self._drag = event.position()
+        elif (event.button() == Qt.MouseButton.LeftButton and self.comparison is not None
+              and self.comparison.takes(event.position().x(), self.width())):
+            self._wiping = True
         elif event.button() == Qt.MouseButton.LeftButton and self.hand is not None:
             self.hand.pressure = 1.0
             self.hand.press(event.position(), event.modifiers(), self.camera())
@@ -234,6 +263,11 @@ class Picture(QWidget):
                 self._look(slid(self.mound.view, self.camera(), step.x(), step.y()))
             else:
                 self._look(turned(self.mound.view, step.x(), step.y()))
+        elif self._wiping:
+            self.comparison.at = min(max(at.x() / self.width(), 0.0), 1.0)
+            self.update()
+        elif self.comparison is not None and self.comparison.takes(at.x(), self.width()):
+            self.setCursor(Qt.CursorShape.SplitHCursor)
         elif self.hand is not None:
             if event.buttons() & Qt.MouseButton.LeftButton:
                 self.hand.drag(at, event.modifiers(), self.camera())
@@ -245,6 +279,8 @@ class Picture(QWidget):
         if event.button() == Qt.MouseButton.RightButton and self._drag is not None:
             self._drag = None
             self._rest.start()
+        elif self._wiping:
+            self._wiping = False
         elif event.button() == Qt.MouseButton.LeftButton and self.hand is not None:
             self.hand.release()
             self.update()
@@ -310,15 +346,50 @@ class Picture(QWidget):
                 QRectF(0, 0, self._image.width() * ratio, self._image.height() * ratio), self._image)
         if self.mound is not None:
             photographs.paint(painter, self.mound.references, self.size(), self._cloud)
+        if self.comparison is not None and self._image is not None:
+            self.comparison.paint(painter, self.size(), self._image)
         if self.bare or self.mound is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        self._paint_frame(painter)
         self._paint_level(painter, "base level", self.mound.mass.base)
         self._paint_level(painter, "top level", self.mound.mass.top)
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
         if self.note:
             self._paint_note(painter)
+
+    def frame_box(self):
+        """The frame of the film, in pixels of the widget.
+
+        Returns
+        -------
+        QRectF or None
+            None while the view has no aspect of its own.
+        """
+        aspect = self.mound.view.aspect
+        if aspect <= 0.0:
+            return None
+        width = min(float(self.width()), self.height() * aspect)
+        box = QRectF(0.0, 0.0, width, width / aspect)
+        box.moveCenter(QPointF(self.width() / 2, self.height() / 2))
+        return box
+
+    def _paint_frame(self, painter):
+        """Film frame: what lies outside is veiled, and nine tenths are marked as safe."""
+        box = self.frame_box()
+        if box is None:
+            return
+        outside = QPainterPath()
+        outside.addRect(QRectF(self.rect()))
+        outside.addRect(box)
+        painter.fillPath(outside, style.with_alpha(style.GROUND, 150))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.setPen(QPen(style.with_alpha(style.TEXT, 150), 1))
+        painter.drawRect(box)
+        painter.setPen(QPen(style.with_alpha(style.TEXT, 80), 1, Qt.PenStyle.DotLine))
+        painter.drawRect(QRectF(box.center().x() - 0.45 * box.width(), box.center().y() - 0.45 * box.height(),
+                                0.9 * box.width(), 0.9 * box.height()))
 
     def _paint_level(self, painter, name, level):
         row = self.rail.altitude_pixel(level.altitude) if level.on else None

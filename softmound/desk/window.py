@@ -57,6 +57,7 @@ from .stations.light import LightStation
 from .stations.mass import MassStation
 from .stations.voxels import VoxelsStation
 from .strip import COMPUTING, FRESH, OLD, Strip
+from .picturing import Picturing
 from .words import count, figure, memory, seconds
 
 TRAY_HEIGHT = 176
@@ -235,6 +236,7 @@ class Window(QMainWindow):
             ("build", "Build final", "F5", self.build_final),
             ("export", "Export OpenVDB…", "Ctrl+E", self.export),
             ("export_mesh", "Export mesh…", "Ctrl+Shift+E", self.export_mesh),
+            ("pictures", "Take pictures…", "Ctrl+T", lambda: self.picturing.take_pictures()),
             ("publish", "Publish…", "Ctrl+P", self.publish),
             (None, "", None, None),
             ("keys", "Keys and gestures", "F1", self.show_keys),
@@ -266,12 +268,16 @@ class Window(QMainWindow):
         for number in range(len(self.stations)):
             QShortcut(QKeySequence(str(number + 1)), self, lambda n=number: self.open_station(n))
         for keys, run in (("B", self._add_blob), ("G", self._add_grain), ("C", lambda: self.look("clay")),
-                          ("D", lambda: self.look("draft")), ("Alt+S", lambda: self.look("slice")), ("Ctrl+D", self.mass.duplicate),
+                          ("D", lambda: self.look("draft")), ("T", lambda: self.look("true")), ("Alt+S", lambda: self.look("slice")), ("Ctrl+D", self.mass.duplicate),
                           ("Delete", self._remove), ("Escape", self.escape),
                           ("Shift+D", lambda: self._tool("drag")), ("S", lambda: self._tool("swell")),
                           ("E", lambda: self._tool("ease")), ("P", lambda: self._tool("press")),
                           ("R", lambda: self._tool("roughen")), ("Alt+D", lambda: self._tool("dab")),
-                          ("Shift+S", lambda: self._tool("scoop")), ("Ctrl+A", self._choose_all)):
+                          ("Shift+S", lambda: self._tool("scoop")), ("Ctrl+A", self._choose_all),
+                          ("K", lambda: self.picturing.keep_snapshot()),
+                          ("Shift+T", lambda: self.picturing.look_by_sun("toward")),
+                          ("Shift+A", lambda: self.picturing.look_by_sun("away")),
+                          ("Shift+U", lambda: self.picturing.look_by_sun("up"))):
             QShortcut(QKeySequence(keys), self, run)
 
     def _connect(self):
@@ -306,6 +312,7 @@ class Window(QMainWindow):
         self.library.publish_wanted.connect(self.publish)
         self.library.opened.connect(self.open)
         self.library.told.connect(self.tell)
+        self.picturing = Picturing(self)
         self.publish_button.clicked.connect(lambda: self.publish())
         self.stop_button.clicked.connect(self.stop)
         self._quiet = QTimer(self, singleShot=True, interval=9000)
@@ -403,7 +410,7 @@ class Window(QMainWindow):
         Parameters
         ----------
         way : str
-            "clay", "draft", "both" or "slice".
+            "clay", "draft", "true", "both" or "slice".
         """
         self.way = way
         self.picture.ways.show_way(way)
@@ -930,14 +937,15 @@ KEYS = """<table cellpadding='3'>
 <tr><td><b>Right drag</b></td><td>turn</td><td width='30'></td><td><b>1 to 5</b></td><td>stations</td></tr>
 <tr><td><b>Shift + right drag</b></td><td>slide</td><td></td><td><b>B</b></td><td>add a blob</td></tr>
 <tr><td><b>Wheel, + and -</b></td><td>approach</td><td></td><td><b>G</b></td><td>add a grain</td></tr>
-<tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D, Alt+S</b></td><td>Clay, Draft light, Slice</td></tr>
+<tr><td><b>Ctrl+0</b></td><td>fit the cloud</td><td></td><td><b>C, D, T, Alt+S</b></td><td>Clay, Draft and True light, Slice</td></tr>
 <tr><td><b>Space held</b></td><td>the bare picture</td><td></td><td><b>Ctrl+D</b></td><td>duplicate the forms</td></tr>
 <tr><td><b>Esc</b></td><td>stop, or let go</td><td></td><td><b>Delete</b></td><td>remove forms or grain</td></tr>
 <tr><td><b>Ctrl+Z, Ctrl+Y</b></td><td>undo, redo</td><td></td><td><b>F5</b></td><td>build final</td></tr>
 <tr><td><b>Ctrl+N, O, S</b></td><td>new, open, save</td><td></td><td><b>Ctrl+P</b></td><td>publish</td></tr>
 <tr><td><b>S, E, P, R</b></td><td>Swell, Ease, Press, Roughen</td><td></td><td><b>Ctrl+R</b></td><td>resize the mound</td></tr>
 <tr><td><b>Shift+D, Alt+D</b></td><td>Drag, Dab</td><td></td><td><b>Shift+S</b></td><td>Scoop</td></tr>
-<tr><td><b>Ctrl+A</b></td><td>choose all forms</td><td></td><td></td><td></td></tr>
+<tr><td><b>Ctrl+A</b></td><td>choose all forms</td><td></td><td><b>Ctrl+T, K</b></td><td>take pictures, keep a snapshot</td></tr>
+<tr><td><b>Shift+T, Shift+A</b></td><td>look toward the sun, away from it</td><td></td><td><b>Shift+U</b></td><td>look up from below</td></tr>
 </table>
 <p>With the keyboard on the picture, arrows turn and Shift+arrows slide.<br>In Mass: drag a form to move it, its round handles to size it evenly, x, y and z along an axis, the arc to turn it;
 Ctrl snaps.<br>Shift+click chooses another as well, a box drawn over the sky all in it; double-click adds a blob.

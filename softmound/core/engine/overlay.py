@@ -29,7 +29,7 @@ def mask_lattice(mound, masks, voxel):
     Returns
     -------
     Lattice
-        Whose first share of the sky is the masks', the second 1.
+        Whose first share of the sky is the masks', the others 1.
     """
     band = band_for(mound.model_copy(update={"grains": (), "steps": ()}), voxel)
     coords = band.cells.coords
@@ -63,7 +63,7 @@ def tint_amount(shell, mound, masks, grid, camera, stride=1):
         From 0 to 1.
     """
     lattice = mask_lattice(mound, masks, grid.voxel * COARSER)
-    layers = march(shell, lattice, mound.light, camera, stride=stride)
+    layers = march(shell, lattice, mound.light, camera, stride=stride, deeper=0.0)
     return np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
 
 

@@ -11,10 +11,11 @@ from ..grain.moving import moving_grains
 from ..light.camera import camera_of
 from ..light.cut import cut_layer, with_cut
 from ..light.lattice import SUN_CELLS
+from ..light.easing import eased
 from ..light.looks import looked
 from ..light.march import LAYERS
 from ..light.paths import Tracer
-from ..light.scene import clay_of, scene_of, traced_scene
+from ..light.scene import behind_of, clay_of, scene_of, traced_scene
 from ..light.tone import screen
 from ..mass.fields import fields_known
 from ..problems import Problem
@@ -278,9 +279,13 @@ class Painter:
             yield from self._traced(request, grid, key, camera, ticket, made)
 
     def _traced(self, request, grid, key, camera, ticket, made):
-        """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for."""
+        """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for.
+
+        Until then they are eased; the last one is what the paths alone say.
+        """
         light = request.mound.light
         tracer = Tracer(self.stages.shell(grid, key), self.stages.lattice(grid, key, light, ticket=ticket), light, camera)
+        behind = behind_of(made.scene, light, camera)
         begun = shown = time.perf_counter()
         turns = 0
         while True:
@@ -288,11 +293,13 @@ class Painter:
             now, noise = time.perf_counter(), tracer.noise()
             enough = noise <= request.noise
             # As often as it pays: the noise falls by a sixth, or two seconds went by.
-            if not enough and (tracer.turns < 1.4 * turns and now - shown < 2.0 or tracer.turns == 1):
+            if not enough and tracer.turns < 1.4 * turns and now - shown < 2.0:
                 continue
             turns, shown = tracer.turns, now
-            left = 0.0 if enough else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
-            scene = traced_scene(tracer, light)
+            left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
+            scene = traced_scene(tracer, light) if enough else made.scene.copy()
+            if not enough:
+                scene[..., :3] = behind + eased(tracer.layers()[0], made.scene[..., :3] - behind, noise)
             yield replace(made, pixels=looked(scene, light), scene=scene, noise=noise, left=left, passes=tracer.turns,
                           seconds=now - begun, ahead=None, miniatures={})
             if enough:

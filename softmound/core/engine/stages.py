@@ -262,7 +262,7 @@ def picture(stages, mound, grid, key, width, height, *, passes=1, clay=False, ti
 
 
 def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=False,
-              ticket=None):
+              ticket=None, frame=0):
     """Layers of one pass: see `march`.
 
     Parameters
@@ -278,6 +278,8 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
         Fineness of the sun's lattice.
     clay : bool, optional
     ticket : Ticket, optional
+    frame : int, optional
+        For the flicker of lamps.
 
     Returns
     -------
@@ -286,7 +288,7 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
     if grid.brick_bounds() is None:
         return empty_layers(camera, stride)
     shell = stages.shell(grid, key)
-    lattice = stages.lattice(grid, key, mound.light, cells, ticket)
+    lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
     return march(shell, lattice, mound.light, camera, stride=stride, shift=pixel_shift(turn),
                  turn=turn, clay=clay, ticket=ticket)
 

@@ -164,6 +164,33 @@ def read_photograph(path, seconds=SECONDS, ticket=None):
         return np.load(answer, allow_pickle=False)
 
 
+def read_sky(path, seconds=SECONDS, ticket=None):
+    """Read a picture of all directions: see `photographs.sky_of_file`.
+
+    Parameters
+    ----------
+    path : path-like
+        EXR, PNG, JPEG or TIFF.
+    seconds : float, optional
+        Time limit.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    ndarray of float32, shape (height, width, 3)
+
+    Raises
+    ------
+    Problem
+        If the file is missing, no such picture, damaged, or of another shape.
+    """
+    _refuse_ending(path, photographs.SKY_ENDINGS, "a picture")
+    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
+        answer = pathlib.Path(folder) / "sky.npy"
+        _in_child("sky", path, answer, "", seconds, ticket)
+        return np.load(answer, allow_pickle=False)
+
+
 def frames_of(path):
     """The files of a numbered sequence that a file belongs to.
 

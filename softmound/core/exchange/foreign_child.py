@@ -96,7 +96,15 @@ def _photograph(path, answer, _name):
     np.save(answer, photograph_of_file(path))
 
 
-_TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph}
+def _sky(path, answer, _name):
+    import numpy as np
+
+    from .photographs import sky_of_file
+
+    np.save(answer, sky_of_file(path))
+
+
+_TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph, "sky": _sky}
 
 
 if __name__ == "__main__":

@@ -55,8 +55,46 @@ def _kept(image):
     return np.ascontiguousarray(np.asarray(image.convert("RGB")))
 
 
-def _from_exr(path):
-    """Scene-linear colours, exposed so that their 99th percentile is white, encoded as sRGB (IEC 61966-2-1)."""
+SKY_ENDINGS = (".exr", ".png", ".jpg", ".jpeg", ".tif", ".tiff")
+SKY_LONGEST = 4096
+"""Pixels along the longer side of a sky that are kept."""
+
+
+def sky_of_file(path):
+    """Read a picture of all directions as light. Foreign files go through `foreign.read_sky` instead.
+
+    Parameters
+    ----------
+    path : path-like
+        OpenEXR in linear light; or a picture as a screen shows it (IEC 61966-2-1), whose white is then radiance 1.
+
+    Returns
+    -------
+    ndarray of float32, shape (height, width, 3)
+        Linear RGB over latitude and longitude, the zenith first.
+
+    Raises
+    ------
+    Problem
+        One sentence without the file's name.
+    """
+    if pathlib.Path(path).suffix.lower() == ".exr":
+        linear = _linear_exr(path)
+    else:
+        shown = photograph_of_file(path).astype(np.float32) / 255.0
+        linear = np.where(shown <= 0.04045, shown / 12.92, ((shown + 0.055) / 1.055) ** 2.4).astype(np.float32)
+    height, width = linear.shape[:2]
+    if not 1.8 <= width / max(height, 1) <= 2.2:
+        raise Problem(f"is {width} by {height} pixels; a picture of all directions is twice as wide as high.")
+    step = -(-max(height, width) // SKY_LONGEST)
+    if step > 1:
+        height, width = height // step * step, width // step * step
+        linear = linear[:height, :width].reshape(height // step, step, width // step, step, 3).mean(axis=(1, 3))
+    return np.ascontiguousarray(linear, np.float32)
+
+
+def _linear_exr(path):
+    """Colours of an OpenEXR file as they are, none below 0."""
     import OpenEXR
 
     with OpenEXR.File(str(path), separate_channels=True) as file:
@@ -67,7 +105,12 @@ def _from_exr(path):
         first = channels.get("Y", next(iter(channels.values())))
         channels = dict.fromkeys("RGB", first)
     linear = np.nan_to_num(np.stack([np.asarray(channels[c], np.float32) for c in "RGB"], -1), posinf=65504.0)
-    linear = np.maximum(linear, 0.0)
+    return np.maximum(linear, 0.0)
+
+
+def _from_exr(path):
+    """Scene-linear colours, exposed so that their 99th percentile is white, encoded as sRGB (IEC 61966-2-1)."""
+    linear = _linear_exr(path)
     linear /= max(float(np.percentile(linear, 99.0)), 1e-6)
     encoded = np.where(linear <= 0.0031308, 12.92 * linear, 1.055 * np.maximum(linear, 1e-8) ** (1 / 2.4) - 0.055)
     return (np.clip(encoded, 0.0, 1.0) * 255.0 + 0.5).astype(np.uint8)

@@ -73,16 +73,23 @@ def _processor(path, transform):
         raise Problem(f"There is no view transform {transform!r} in this OpenColorIO config; choose another in Light.")
     source = _linear_space(there)
     group = ocio.DisplayViewTransform(src=source, display=display, view=view)
-    return there.getProcessor(group).getOptimizedCPUProcessor(
-        ocio.BIT_DEPTH_F32, ocio.BIT_DEPTH_F32, ocio.OPTIMIZATION_VERY_GOOD)
+    try:
+        return there.getProcessor(group).getOptimizedCPUProcessor(
+            ocio.BIT_DEPTH_F32, ocio.BIT_DEPTH_F32, ocio.OPTIMIZATION_VERY_GOOD)
+    except ocio.Exception as error:
+        first = str(error).splitlines()[0]
+        raise Problem(f"The view transform {transform!r} of this OpenColorIO config does not work ({first}); "
+                      "choose another in Light.") from error
 
 
 def _linear_space(there):
-    """The config's colour space that is linear with the primaries the scene has, else its scene-linear role."""
+    """The config's colour space that is linear with the primaries the scene has, else its scene-linear role or first space."""
     for name in ("Linear Rec.709 (sRGB)", "lin_rec709", "Linear Rec.709", "lin_srgb"):
         if there.getColorSpace(name) is not None:
             return name
-    return ocio.ROLE_SCENE_LINEAR
+    if there.hasRole(ocio.ROLE_SCENE_LINEAR):
+        return ocio.ROLE_SCENE_LINEAR
+    return next(iter(there.getColorSpaceNames()))
 
 
 def exposure_colours(scene, exposure=0.0):

@@ -319,7 +319,7 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
 
 
 def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.0,
-          clay=False, contributions=CONTRIBUTIONS, ticket=None):
+          clay=False, contributions=CONTRIBUTIONS, deeper=DEEPER, ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
@@ -341,6 +341,8 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
         Stop at the surface and give its normal.
     contributions : sequence of float, length 4, optional
         As `CONTRIBUTIONS`.
+    deeper : float, optional
+        As `DEEPER`.
     ticket : Ticket, optional
 
     Returns
@@ -376,7 +378,7 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
             top, f32(step), f32(medium.extinction * voxel * step),
             toward.astype(np.float32),
             np.array(lobes, np.float32), f32(mean_cosine(lobes)),
-            np.array(contributions, np.float32), f32(0.0 if clay else DEEPER / (medium.extinction * voxel * shell.core)),
+            np.array(contributions, np.float32), f32(0.0 if clay else deeper / (medium.extinction * voxel * shell.core)),
             clay, f32(SURFACE * shell.core), out[top : top + block],
         )
     return out

@@ -9,6 +9,7 @@ scattering by droplets is so much forward that a path seldom heads for the sun b
 """
 
 import math
+import time
 
 import numpy as np
 
@@ -30,6 +31,8 @@ LUMINANCE = np.array([0.2126, 0.7152, 0.0722])
 """Of linear RGB (ITU-R BT.709)."""
 LONGEST = 100_000
 """Collisions after which a path is given up; no cloud that can be built comes near it."""
+STRIP = 0.15
+"""Seconds after which a turn looks whether it is to stop, about."""
 DIM = 16
 """Collisions after which a path that has lost light may end by lot."""
 SURELY, SELDOM = f32(30.0), f32(0.1)
@@ -495,14 +498,14 @@ class Tracer:
             share = table[:, 4:] @ LUMINANCE
             odds[:] = np.cumsum(share) / share.sum()
             odds[-1] = 1.0
-        strands = threads()
-        self._arguments = (
+        # The first turn goes strip by strip, since nobody knows yet how long it takes.
+        self._strips = max(camera.height // 32, 1)
+        self._before = (
             index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values, shell.most, shell.clearance,
             shell.first, shell.low.astype(np.float32), shell.high.astype(np.float32), to_voxels(camera.eye),
             camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
-            f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2),
-            # Rows are dealt out in turn, so that all threads get as much cloud.
-            np.concatenate([np.arange(n, camera.height, strands) for n in range(strands)]),
+            f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2))
+        self._arguments = (
             f32(medium.extinction * voxel), np.array(lobes_of(medium), np.float32),
             (medium.albedo * np.asarray(medium.tint)).astype(np.float32),
             (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32),
@@ -524,13 +527,24 @@ class Tracer:
             Looked at after each; what was traced until then stays.
         """
         for _ in range(turns):
+            self._turn(ticket)
+
+    def _turn(self, ticket):
+        """One path for each pixel, in strips of rows that take about `STRIP` seconds, so that it can be stopped."""
+        begun, strands, strips = time.perf_counter(), threads(), self._strips
+        self._sums[:] = 0.0
+        for strip in range(strips):
             if ticket is not None:
                 ticket.tick(0.0)
-            _paths(*self._arguments, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
-            self.turns += 1
-            # Sums of many numbers are kept in double precision.
-            self._total += self._sums
-            self._sums[:] = 0.0
+            rows = np.arange(strip, self.camera.height, strips)
+            # Dealt out in turn, so that all threads get as much cloud.
+            order = np.concatenate([rows[n::strands] for n in range(strands)])
+            _paths(*self._before, order, *self._arguments, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+        self.turns += 1
+        # Sums of many numbers are kept in double precision.
+        self._total += self._sums
+        taken = time.perf_counter() - begun
+        self._strips = min(max(round(taken / STRIP), 1), max(self.camera.height // (4 * strands), 1))
 
     def layers(self):
         """What the paths amount to.

@@ -101,6 +101,26 @@ def scene_of(layers, light, camera, *, stride=1):
     return out
 
 
+def behind_of(scene, light, camera):
+    """What of a scene is light from behind the cloud.
+
+    Parameters
+    ----------
+    scene : ndarray of float32, shape (rows, columns, 4)
+    light : Light
+    camera : Camera
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 3)
+        Without it the light of the cloud is left, multiplied by its opacity.
+    """
+    layers = np.zeros((*scene.shape[:2], LAYERS), np.float32)
+    layers[..., 4] = scene[..., 3]
+    dark = light.medium.edited(glow_strength=0.0)
+    return np.ascontiguousarray(scene_of(layers, light.edited(medium=dark), camera)[..., :3])
+
+
 def clay_of(layers, camera):
     """Clay from its layers, as light for the curve of our own at exposure 0.
 

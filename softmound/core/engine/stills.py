@@ -1,0 +1,272 @@
+"""Finished pictures: a still, and the frames of a turntable, of a sweep of the sun and of a contact sheet."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..light.camera import camera_of
+from ..light.looks import looked
+from ..light.march import LAYERS, march
+from ..light.paths import Tracer
+from ..light.scene import behind_of, scene_of, traced_scene
+from ..light.surroundings import Surroundings, surroundings_of
+from .stages import layers_of, pixel_shift
+
+MOST_TURNS = 100_000
+"""Paths for each pixel after which True light gives up on the noise asked for."""
+DEPTH_TURNS = 24
+"""Paths for each pixel that find the distance at which light was last scattered."""
+PADDING = 6
+"""Pixels between the pictures of a contact sheet."""
+
+
+@dataclass(frozen=True)
+class Taking:
+    """How a picture is taken.
+
+    Attributes
+    ----------
+    width, height : int
+        Pixels.
+    true : bool
+        By True light, else by Draft light.
+    noise : float
+        True light: when it is enough, see `Tracer.noise`.
+    passes : int
+        Draft light: rays for each pixel.
+    seed : int
+        True light: another one has other noise.
+    """
+
+    width: int = 1280
+    height: int = 800
+    true: bool = False
+    noise: float = 0.05
+    passes: int = 8
+    seed: int = 0
+
+
+@dataclass(frozen=True, eq=False)
+class Still:
+    """A finished picture in light.
+
+    Attributes
+    ----------
+    scene : ndarray of float32, shape (height, width, 4)
+        Linear RGB with the surroundings behind, without exposure, and the cloud's opacity.
+    behind : ndarray of float32, shape (height, width, 3)
+        What of it is light from behind the cloud: without it the cloud stays, multiplied by its opacity.
+    noise : float
+        Of True light; 0 of Draft light.
+    turns : int
+        Rays or paths for each pixel.
+    """
+
+    scene: np.ndarray
+    behind: np.ndarray
+    noise: float
+    turns: int
+
+
+def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
+    """Take a picture.
+
+    Parameters
+    ----------
+    stages : Stages
+    mound : Mound
+        Light and view.
+    grid : BrickGrid
+        Density.
+    key : str
+        Its key.
+    taking : Taking
+    frame : int, optional
+        For the flicker of lamps.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Still
+    """
+    light, camera = mound.light, camera_of(mound.view, taking.width, taking.height)
+    empty = np.zeros((camera.height, camera.width, LAYERS), np.float32)
+    if grid.brick_bounds() is None:
+        scene = scene_of(empty, light, camera)
+        return Still(scene, scene[..., :3].copy(), 0.0, taking.passes)
+    noise, turns = 0.0, taking.passes
+    if taking.true:
+        tracer = Tracer(stages.shell(grid, key), stages.lattice(grid, key, light, frame=frame), light, camera,
+                        seed=taking.seed, frame=frame)
+        while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
+            if ticket is not None:
+                # The noise falls with the square root of the paths.
+                ticket.tick(min(1.0, (taking.noise / noise) ** 2))
+            tracer.add(1)
+        scene, turns = traced_scene(tracer, light), tracer.turns
+    else:
+        total = empty
+        for turn in range(taking.passes):
+            if ticket is not None:
+                ticket.tick(turn / taking.passes)
+            total = total + layers_of(stages, mound, grid, key, camera, turn=turn, frame=frame)
+        scene = scene_of(total / np.float32(taking.passes), light, camera)
+    return Still(scene, behind_of(scene, light, camera), noise, turns)
+
+
+def depths(stages, mound, grid, key, taking):
+    """Distance and optical depth behind every pixel.
+
+    Parameters
+    ----------
+    stages, mound, grid, key, taking
+        As of `taken`.
+
+    Returns
+    -------
+    distance : ndarray of float32, shape (height, width)
+        Mean distance from the camera at which light is last scattered, metres; infinite where there is no cloud.
+    optical : ndarray of float32, shape (height, width)
+        Optical depth along the ray through the pixel's middle and its neighbourhood.
+    """
+    camera = camera_of(mound.view, taking.width, taking.height)
+    if grid.brick_bounds() is None:
+        return (np.full((camera.height, camera.width), np.inf, np.float32),
+                np.zeros((camera.height, camera.width), np.float32))
+    light, shell = mound.light, stages.shell(grid, key)
+    lattice = stages.lattice(grid, key, light)
+    absorbing = light.edited(lamps=(), medium=light.medium.edited(albedo=0.0, glow_strength=0.0))
+    around = surroundings_of(light)
+    nothing = Surroundings(np.zeros_like(around.sky), around.behind, np.zeros(3), np.zeros((3, 3)))
+    tracer = Tracer(shell, lattice, absorbing, camera, around=nothing)
+    tracer.add(DEPTH_TURNS)
+    _, _, distance = tracer.layers()
+    # So thin that rays go all the way through: opacity is then nearly the optical depth.
+    low, high = grid.brick_bounds()
+    across = float(np.linalg.norm(high - low)) * grid.voxel * light.medium.extinction * max(shell.core, 1e-6)
+    thin = min(1.0, 0.5 / max(across, 1e-9))
+    faint = light.edited(medium=light.medium.edited(extinction=max(light.medium.extinction * thin, 1e-4)))
+    thin = faint.medium.extinction / light.medium.extinction
+    opacity = np.mean([march(shell, lattice, faint, camera, shift=pixel_shift(n), turn=n)[..., 4] for n in range(4)], axis=0)
+    optical = -np.log1p(-np.minimum(opacity, 0.999999)) / thin
+    return distance, optical.astype(np.float32)
+
+
+def turntable(mound, frames, degrees=360.0):
+    """The views of a turn around the cloud.
+
+    Parameters
+    ----------
+    mound : Mound
+    frames : int
+    degrees : float, optional
+
+    Returns
+    -------
+    list of Mound
+        One for each frame; a whole turn ends one step before it began.
+    """
+    whole = abs(degrees) % 360.0 == 0.0
+    step = degrees / (frames if whole else max(frames - 1, 1))
+    return [mound.edited(view=mound.view.edited(azimuth=_within(mound.view.azimuth + n * step))) for n in range(frames)]
+
+
+def sun_sweep(mound, frames, start, end):
+    """The suns of a day, from one place in the sky to another.
+
+    Parameters
+    ----------
+    mound : Mound
+    frames : int
+    start, end : (float, float)
+        Azimuth and elevation in degrees.
+
+    Returns
+    -------
+    list of Mound
+    """
+    made = []
+    for n in range(frames):
+        share = n / max(frames - 1, 1)
+        azimuth, elevation = (a + share * (b - a) for a, b in zip(start, end))
+        sun = mound.light.sun.edited(azimuth=_within(azimuth), elevation=elevation)
+        made.append(mound.edited(light=mound.light.edited(sun=sun)))
+    return made
+
+
+def _within(degrees):
+    return (degrees + 180.0) % 360.0 - 180.0
+
+
+def frames_taken(stages, mounds, grid, key, taking, ticket=None):
+    """Take the pictures of a sequence one after the other.
+
+    Parameters
+    ----------
+    stages : Stages
+    mounds : sequence of Mound
+    grid, key, taking
+        As of `taken`.
+    ticket : Ticket, optional
+
+    Yields
+    ------
+    (int, Still)
+        Number from 0, and the picture.
+    """
+    for number, mound in enumerate(mounds):
+        part = None
+        if ticket is not None:
+            ticket.step(number / len(mounds), (number + 1) / len(mounds), f"picture {number + 1} of {len(mounds)}")
+            part = ticket
+        yield number, taken(stages, mound, grid, key, taking, frame=number, ticket=part)
+
+
+def sheet_of(mound):
+    """Views and suns of a contact sheet: the kept views, or four sides; the sun in front, beside and behind.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    views : list of View
+    suns : list of (float, float)
+        Azimuth and elevation, degrees.
+    """
+    around = mound.view.azimuth
+    views = [kept.view for kept in mound.views] or [
+        mound.view.edited(azimuth=(around + turn + 180.0) % 360.0 - 180.0) for turn in (0.0, 90.0, 180.0, -90.0)]
+    return views, [((around + turn) % 360.0, elevation) for turn, elevation in ((30.0, 50.0), (90.0, 25.0), (165.0, 12.0))]
+
+
+def sheet(stages, mound, views, suns, grid, key, taking, ticket=None):
+    """A contact sheet: views side by side, suns below one another.
+
+    Parameters
+    ----------
+    stages : Stages
+    mound : Mound
+    views : sequence of View
+    suns : sequence of (float, float)
+        Azimuth and elevation, degrees.
+    grid, key : BrickGrid and str
+    taking : Taking
+        Of each picture.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    ndarray of uint8, shape (height, width, 3)
+    """
+    mounds = [mound.edited(view=view, light=mound.light.edited(sun=mound.light.sun.edited(
+        azimuth=_within(azimuth), elevation=elevation))) for azimuth, elevation in suns for view in views]
+    high, wide = taking.height + PADDING, taking.width + PADDING
+    page = np.full((len(suns) * high + PADDING, len(views) * wide + PADDING, 3), (34, 38, 42), np.uint8)
+    for number, still in frames_taken(stages, mounds, grid, key, taking, ticket):
+        row, column = divmod(number, len(views))
+        top, left = PADDING + row * high, PADDING + column * wide
+        page[top : top + taking.height, left : left + taking.width] = looked(still.scene, mound.light)[..., :3]
+    return page
+

@@ -1,0 +1,188 @@
+"""Asking how pictures are taken: a still, a turntable, a sweep of the sun, a contact sheet."""
+
+import pathlib
+
+from PyQt6.QtCore import QSettings
+from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
+
+from ..core.engine.stills import Taking, depths, frames_taken, sheet, sheet_of, sun_sweep, taken, turntable
+from ..core.exchange.pictures import FILMS, write_picture, written_frames
+from ..core.exchange.png import png_of
+from ..core.recipe import write_whole
+from .fields import ChoiceRow, NumberField, Row, words
+
+KINDS = {"still": "Still", "turntable": "Turntable", "sweep": "Sun sweep", "sheet": "Contact sheet"}
+_ENDINGS = {"still": (".png", ".exr"), "turntable": tuple(FILMS), "sweep": tuple(FILMS), "sheet": (".png",)}
+_SENTENCES = {
+    "still": "A .png as it is seen here, or an .exr in linear light with opacity, distance and optical depth.",
+    "turntable": "Pictures all round the cloud: a film (.webp, .gif, .png), or a folder of numbered .png where the name "
+                 "has no ending.",
+    "sweep": "The sun from where it stands down to the horizon, as a film or a folder of pictures.",
+    "sheet": "Kept views, or four sides, side by side; below one another the sun in front, beside and behind.",
+}
+
+
+class PictureDialog(QDialog):
+    """Asks for a kind, a file, a size, a light and how many pictures.
+
+    Parameters
+    ----------
+    mound : Mound
+    folder : path-like
+    final : bool
+        Whether there is a finished grid to take it of.
+    parent : QWidget, optional
+    """
+
+    def __init__(self, mound, folder, final, parent=None):
+        super().__init__(parent)
+        self.setWindowTitle("Take pictures")
+        self.setMinimumWidth(460)
+        kept = QSettings("softmound", "pictures")
+        self._kept = kept
+        self.kind = kept.value("kind", "still")
+        self.kind = self.kind if self.kind in KINDS else "still"
+        self.light = kept.value("light", "draft")
+        self.light = self.light if self.light in ("draft", "true") else "draft"
+        self.grid = "final" if final else "draft"
+        layout = QVBoxLayout(self)
+        layout.setSpacing(7)
+        layout.addWidget(words("Take pictures", "title"))
+        kinds = ChoiceRow(KINDS, self.kind, "Kind")
+        kinds.taken.connect(self._take_kind)
+        self.kinds = kinds
+        layout.addWidget(kinds)
+        self.sentence = words("")
+        layout.addWidget(self.sentence)
+        self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.png"))
+        self.file.setAccessibleName("File")
+        self.file.textChanged.connect(lambda *_: self._show())
+        browse = QPushButton("Choose…")
+        browse.clicked.connect(self._browse)
+        layout.addWidget(Row(self.file, browse))
+        self.lights = ChoiceRow({"draft": "Draft light", "true": "True light"}, self.light, "Light")
+        self.lights.taken.connect(self._take_light)
+        layout.addWidget(self.lights)
+        self.grids = ChoiceRow({"draft": "The draft", "final": "The finished grid"}, self.grid, "Grid")
+        self.grids.buttons["final"].setEnabled(final)
+        self.grids.taken.connect(lambda key: setattr(self, "grid", key))
+        layout.addWidget(self.grids)
+        self.width_ = NumberField("Width", 64, 8192, 1280, "pixels", "Of each picture.", "log", (320, 4096), whole=True)
+        self.height_ = NumberField("Height", 64, 8192, 800, "pixels", "Of each picture.", "log", (200, 2160), whole=True)
+        self.noise = NumberField("Noise", 0.005, 0.5, 0.05, "", "True light is enough when a pixel errs by such a share.",
+                                 "log", (0.01, 0.3))
+        self.frames = NumberField("Pictures", 2, 2000, 48, "", "How many make the turn or the sweep.", "log", (8, 400),
+                                  whole=True)
+        for field, value in ((self.width_, float(kept.value("width", 1280))), (self.height_, float(kept.value("height", 800))),
+                             (self.noise, float(kept.value("noise", 0.05))), (self.frames, float(kept.value("frames", 48)))):
+            field.set(value)
+            layout.addWidget(field)
+        self.trouble = words("", "trouble")
+        layout.addWidget(self.trouble)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
+        self.take_button = buttons.addButton("Take", QDialogButtonBox.ButtonRole.AcceptRole)
+        self.take_button.setObjectName("main")
+        buttons.accepted.connect(self._accept)
+        buttons.rejected.connect(self.reject)
+        layout.addWidget(buttons)
+        self._take_kind(self.kind)
+
+    @property
+    def path(self):
+        """Where it goes."""
+        return pathlib.Path(self.file.text().strip()).expanduser()
+
+    def taking(self):
+        """How the picture is taken.
+
+        Returns
+        -------
+        Taking
+        """
+        return Taking(round(self.width_.value), round(self.height_.value), true=self.light == "true", noise=self.noise.value)
+
+    def _take_kind(self, kind):
+        self.kind = kind
+        ending = _ENDINGS[kind][0]
+        if self.path.suffix.lower() not in _ENDINGS[kind] and not (self.path.suffix == "" and kind in ("turntable", "sweep")):
+            self.file.setText(str(self.path.with_suffix(ending)))
+        self._show()
+
+    def _take_light(self, light):
+        self.light = light
+        self._show()
+
+    def _show(self):
+        self.sentence.setText(_SENTENCES[self.kind])
+        self.noise.setVisible(self.light == "true")
+        self.frames.setVisible(self.kind in ("turntable", "sweep"))
+        self.trouble.setText(self.problem())
+        self.trouble.setVisible(bool(self.problem()))
+        self.take_button.setEnabled(not self.problem())
+
+    def problem(self):
+        """What keeps it from being taken, or nothing.
+
+        Returns
+        -------
+        str
+        """
+        path, ending = self.path, self.path.suffix.lower()
+        if not path.name:
+            return "Give it a name."
+        if not path.parent.is_dir():
+            return f"There is no folder {path.parent}; choose another."
+        folder = ending == "" and self.kind in ("turntable", "sweep")
+        if ending not in _ENDINGS[self.kind] and not folder:
+            return f"This kind is written as {', '.join(_ENDINGS[self.kind])}."
+        return ""
+
+    def _browse(self):
+        kinds = " ".join(f"*{ending}" for ending in _ENDINGS[self.kind])
+        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{KINDS[self.kind]} ({kinds})")
+        if path:
+            self.file.setText(path)
+
+    def _accept(self):
+        for key, value in (("kind", self.kind), ("light", self.light), ("width", self.width_.value),
+                           ("height", self.height_.value), ("noise", self.noise.value), ("frames", self.frames.value)):
+            self._kept.setValue(key, value)
+        self.accept()
+
+    def work(self, stages, mound, grid_of):
+        """Work that takes the pictures.
+
+        Parameters
+        ----------
+        stages : Stages
+        mound : Mound
+        grid_of : callable
+            Given a ticket, returns the density and its key.
+
+        Returns
+        -------
+        callable
+            Given a ticket, returns what was written, as a sentence.
+        """
+        kind, path, taking, frames = self.kind, self.path, self.taking(), round(self.frames.value)
+
+        def work(ticket):
+            ticket.step(0.0, 0.2, "building")
+            grid, key = grid_of(ticket)
+            ticket.step(0.2, 1.0, "taking the picture")
+            if kind == "still":
+                still = taken(stages, mound, grid, key, taking, ticket=ticket)
+                options = {}
+                if path.suffix.lower() == ".exr":
+                    options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)
+                write_picture(path, still, mound.light, **options)
+                return f"Taken: {path}."
+            if kind == "sheet":
+                write_whole(path, png_of(sheet(stages, mound, *sheet_of(mound), grid, key, taking, ticket)))
+                return f"Taken: {path}."
+            sun = mound.light.sun
+            mounds = turntable(mound, frames) if kind == "turntable" else sun_sweep(
+                mound, frames, (sun.azimuth, sun.elevation), (sun.azimuth, 0.0))
+            return written_frames(path, frames_taken(stages, mounds, grid, key, taking, ticket), mound.light)
+
+        return work

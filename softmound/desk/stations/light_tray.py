@@ -1,0 +1,270 @@
+"""The tray of Light: situations, lamps, kept views and snapshots."""
+
+from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
+from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
+from PyQt6.QtWidgets import (
+    QAbstractButton,
+    QHBoxLayout,
+    QMenu,
+    QPushButton,
+    QScrollArea,
+    QStackedWidget,
+    QVBoxLayout,
+    QWidget,
+)
+
+from ...core.light.lamps import kelvin_colour
+from .. import style
+from ..fields import ChoiceRow, emptied, screen_colour, words
+from ..photographs import image_of
+from ..words import figure
+
+PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}
+
+
+class CardTile(QAbstractButton):
+    """A thing with a name, and a little picture or a disk of colour.
+
+    Parameters
+    ----------
+    name, sentence : str
+    image : QImage, optional
+    colour : QColor, optional
+    line : str, optional
+        A number below the name.
+
+    Signals
+    -------
+    menu_wanted()
+    """
+
+    menu_wanted = pyqtSignal()
+
+    def __init__(self, name, sentence, image=None, colour=None, line="", parent=None):
+        super().__init__(parent)
+        self._name, self._image, self._colour, self._line = name, image, colour, line
+        self.setAccessibleName(name)
+        self.setToolTip(sentence)
+        self.setCheckable(True)
+        self.setCursor(Qt.CursorShape.PointingHandCursor)
+        self.setFixedWidth(128)
+        self.setMinimumHeight(84)
+
+    def sizeHint(self):
+        return QSize(128, 96)
+
+    def contextMenuEvent(self, _event):
+        self.menu_wanted.emit()
+
+    def paintEvent(self, _event):
+        painter = QPainter(self)
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        frame = QRectF(self.rect()).adjusted(1, 1, -1, -1)
+        path = QPainterPath()
+        path.addRoundedRect(frame, 6, 6)
+        painter.fillPath(path, style.RAISED)
+        view = QRectF(frame.left() + 4, frame.top() + 4, frame.width() - 8, frame.height() - 30)
+        painter.save()
+        clip = QPainterPath()
+        clip.addRoundedRect(view, 4, 4)
+        painter.setClipPath(clip)
+        painter.fillRect(view, style.GROUND)
+        if self._image is not None:
+            wide, high = self._image.width(), self._image.height()
+            scale = max(view.width() / wide, view.height() / high)
+            box = QRectF(0, 0, wide * scale, high * scale)
+            box.moveCenter(view.center())
+            painter.drawImage(box, self._image)
+        elif self._colour is not None:
+            painter.setPen(Qt.PenStyle.NoPen)
+            for radius, alpha in ((22, 50), (14, 110), (7, 255)):
+                painter.setBrush(style.with_alpha(self._colour, alpha))
+                painter.drawEllipse(view.center(), radius, radius)
+        painter.restore()
+        if self.isChecked() or self.underMouse() or self.hasFocus():
+            painter.setPen(QPen(style.BARLEY if self.isChecked() or self.hasFocus() else style.QUIET, 1.5))
+            painter.setBrush(Qt.BrushStyle.NoBrush)
+            painter.drawPath(path)
+        painter.setFont(style.text_font(12))
+        painter.setPen(style.TEXT)
+        text = f"{self._name}  {self._line}" if self._line else self._name
+        text = painter.fontMetrics().elidedText(text, Qt.TextElideMode.ElideRight, int(frame.width() - 12))
+        painter.drawText(QRectF(frame.left() + 6, frame.bottom() - 24, frame.width() - 12, 20),
+                         Qt.AlignmentFlag.AlignCenter, text)
+
+
+class CardPage(QWidget):
+    """A row of cards that can be scrolled, with a button that makes another.
+
+    Parameters
+    ----------
+    empty : str
+        Said when there are none.
+    button : str
+    sentence : str
+        What the button does.
+    """
+
+    def __init__(self, empty, button, sentence):
+        super().__init__()
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(16, 0, 16, 10)
+        layout.setSpacing(10)
+        self.add = QPushButton(button)
+        self.add.setToolTip(sentence)
+        self.add.setFixedWidth(132)
+        layout.addWidget(self.add, 0, Qt.AlignmentFlag.AlignVCenter)
+        self.empty = words(empty)
+        layout.addWidget(self.empty, 1)
+        self.scroll = QScrollArea()
+        self.scroll.setObjectName("panel")
+        self.scroll.setWidgetResizable(True)
+        self.scroll.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = QWidget()
+        inside.setObjectName("panel")
+        self._row = QHBoxLayout(inside)
+        self._row.setContentsMargins(0, 0, 0, 0)
+        self._row.setSpacing(8)
+        self.scroll.setWidget(inside)
+        layout.addWidget(self.scroll, 4)
+        self.tiles = []
+
+    def show_tiles(self, tiles):
+        """Show these cards and no others.
+
+        Parameters
+        ----------
+        tiles : list of CardTile
+        """
+        emptied(self._row)
+        self.tiles = tiles
+        for tile in tiles:
+            self._row.addWidget(tile)
+        if tiles:
+            self._row.addStretch()
+        self.empty.setVisible(not tiles)
+        self.scroll.setVisible(bool(tiles))
+
+
+class LightTray(QWidget):
+    """The tray.
+
+    Parameters
+    ----------
+    station : LightStation
+    situations : QWidget
+        The first page.
+    """
+
+    def __init__(self, station, situations):
+        super().__init__()
+        self._station = station
+        layout = QVBoxLayout(self)
+        layout.setContentsMargins(0, 8, 0, 0)
+        layout.setSpacing(6)
+        self.choice = ChoiceRow(PAGES, "situations", "In the tray")
+        layout.addWidget(self.choice)
+        self.pages = QStackedWidget()
+        self.situations = situations
+        self.lamps = CardPage("No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning.",
+                              "Add a lamp", "A ball that shines, in the middle of the cloud to begin with.")
+        self.views = CardPage("Keep a view to come back to it, here and on the command line.", "Keep this view",
+                              "Keep where the picture is taken from, under a name.")
+        self.snapshots = CardPage("A snapshot keeps this picture and its recipe, to compare with later.",
+                                  "Keep a snapshot", "Keep this picture and its recipe (K).")
+        for page in (situations, self.lamps, self.views, self.snapshots):
+            self.pages.addWidget(page)
+        layout.addWidget(self.pages, 1)
+        self.choice.taken.connect(self.open)
+        self.lamps.add.clicked.connect(lambda: station.add_lamp())
+        self.views.add.clicked.connect(lambda: station.keep_view())
+        self.snapshots.add.clicked.connect(lambda: station.snapshot_wanted.emit())
+        self.take = QPushButton("Take pictures…")
+        self.take.setToolTip("A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T).")
+        self.take.setStyleSheet("padding: 4px 10px;")
+        self.take.clicked.connect(lambda: station.pictures_wanted.emit())
+        self.choice.layout().addWidget(self.take)
+        self._shown = None
+
+    def open(self, page):
+        """Open a page.
+
+        Parameters
+        ----------
+        page : str
+            One of `PAGES`.
+        """
+        self.choice.buttons[page].setChecked(True)
+        self.pages.setCurrentIndex(list(PAGES).index(page))
+
+    def show_mound(self, mound):
+        """Follow a mound.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        shown = (mound.light.lamps, mound.views, mound.snapshots, self._station.lamp, self._station.compared)
+        if shown == self._shown:
+            return
+        self._shown = shown
+        self.lamps.show_tiles([self._lamp_tile(n, lamp) for n, lamp in enumerate(mound.light.lamps)])
+        self.views.show_tiles([self._view_tile(n, kept) for n, kept in enumerate(mound.views)])
+        self.snapshots.show_tiles([self._snapshot_tile(n, snapshot) for n, snapshot in enumerate(mound.snapshots)])
+
+    def _lamp_tile(self, number, lamp):
+        colour = lamp.colour if lamp.kelvin is None else tuple(kelvin_colour(lamp.kelvin))
+        tile = CardTile(lamp.name, "Choose it to change it; right click for more.",
+                        colour=screen_colour(colour) if lamp.on else style.QUIET, line=f"{figure(lamp.power / 1e6)} Mlm")
+        tile.setChecked(number == self._station.lamp)
+        tile.clicked.connect(lambda: self._station.choose_lamp(number))
+        tile.menu_wanted.connect(lambda: self._menu((
+            ("Switch off" if lamp.on else "Switch on", lambda: self._station.edit_lamp(number, "switch", on=not lamp.on)),
+            ("Duplicate", lambda: self._station.duplicate_lamp(number)),
+            ("Remove", lambda: self._station.remove_lamp(number)))))
+        return tile
+
+    def _view_tile(self, number, kept):
+        view = kept.view
+        tile = CardTile(kept.name, "Look from here again; right click for more.",
+                        line=f"{figure(view.focal)} mm", image=self._station.miniature(view))
+        tile.setCheckable(False)
+        tile.clicked.connect(lambda: self._station.document.look(view))
+        tile.menu_wanted.connect(lambda: self._menu((
+            ("Rename…", lambda: self._station.rename("views", number)),
+            ("Keep the present view here", lambda: self._station.replace_view(number)),
+            ("Remove", lambda: self._station.remove("views", number)))))
+        return tile
+
+    def _snapshot_tile(self, number, snapshot):
+        tile = CardTile(snapshot.name, "Compare with the present picture; right click for more.",
+                        image=image_of(snapshot.picture))
+        tile.setChecked(number == self._station.compared)
+        tile.clicked.connect(lambda: self._station.compare(number))
+        tile.menu_wanted.connect(lambda: self._menu((
+            ("Go back to this recipe", lambda: self._station.take_snapshot_over(number)),
+            ("Rename…", lambda: self._station.rename("snapshots", number)),
+            ("Remove", lambda: self._station.remove("snapshots", number)))))
+        return tile
+
+    def _menu(self, entries):
+        menu = QMenu(self)
+        for text, run in entries:
+            menu.addAction(text, run)
+        menu.popup(self.cursor().pos())
+
+
+def image_of_pixels(pixels):
+    """A picture as Qt draws it.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (height, width, 4)
+
+    Returns
+    -------
+    QImage
+    """
+    height, width = pixels.shape[:2]
+    return QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()

@@ -1,0 +1,284 @@
+"""Pictures out, view transforms, the sun's place, easing, and the commands that take pictures."""
+
+import json
+import os
+import pathlib
+import subprocess
+import sys
+import tempfile
+import unittest
+from datetime import datetime, timezone
+
+import numpy as np
+import OpenEXR
+import PyOpenColorIO as ocio
+from PIL import Image
+
+from softmound.core.engine.density import density_grid
+from softmound.core.engine.stages import Stages
+from softmound.core.engine.stills import Still, Taking, depths, sheet_of, sun_sweep, taken, turntable
+from softmound.core.exchange.foreign import read_sky
+from softmound.core.exchange.pictures import exr_bytes_to, film_bytes, write_picture
+from softmound.core.exchange.vdb import write_vdb
+from softmound.core.light import looks
+from softmound.core.light.camera import fitted
+from softmound.core.light.easing import eased
+from softmound.core.light.looks import exposure_colours, histogram, looked, started_exposure, transforms
+from softmound.core.light.sunplace import sun_at
+from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
+
+from .scenes import box_grid, lumpy_mound
+
+ROOT = pathlib.Path(__file__).resolve().parents[1]
+
+
+def grey(value, opacity=1.0, size=(8, 12)):
+    """A scene of one brightness."""
+    scene = np.full((*size, 4), value, np.float32)
+    scene[..., 3] = opacity
+    return scene
+
+
+class Looks(unittest.TestCase):
+    def test_an_ocio_view_against_its_own_processor(self):
+        scene = np.random.default_rng(3).random((6, 7, 4)).astype(np.float32)
+        name = "sRGB - Display/Un-tone-mapped"
+        self.assertIn(name, transforms())
+        got = looked(scene, Light(transform=name, exposure=1.0))
+        # Without a tone curve this display is the encoding of IEC 61966-2-1 alone.
+        linear = np.clip(scene[..., :3] * 2.0, 0.0, 1.0)
+        encoded = np.where(linear <= 0.0031308, 12.92 * linear, 1.055 * linear ** (1 / 2.4) - 0.055)
+        self.assertLess(np.abs(got[..., :3] - 255.0 * encoded).max(), 1.5)
+        np.testing.assert_array_equal(got[..., 3], np.clip(scene[..., 3] * 255 + 0.5, 0, 255).astype(np.uint8))
+
+    def test_the_config_of_the_environment(self):
+        with tempfile.TemporaryDirectory() as folder:
+            path = os.path.join(folder, "config.ocio")
+            config = ocio.Config.CreateRaw()
+            config.addDisplayView("Oven", "Plain", "raw")
+            with open(path, "w", encoding="utf-8") as file:
+                file.write(config.serialize())
+            before = os.environ.get("OCIO")
+            os.environ["OCIO"] = path
+            try:
+                self.assertIn("Oven/Plain", transforms())
+                got = looked(grey(0.5), Light(transform="Oven/Plain"))
+                self.assertEqual(int(got[0, 0, 0]), 128)
+                with self.assertRaisesRegex(Problem, "no view transform"):
+                    looked(grey(0.5), Light(transform="sRGB - Display/Un-tone-mapped"))
+                os.environ["OCIO"] = os.path.join(folder, "missing.ocio")
+                self.assertEqual(transforms(), [looks.OWN, looks.EXPOSURE])
+                with self.assertRaisesRegex(Problem, "missing.ocio"):
+                    looks.config()
+            finally:
+                os.environ.pop("OCIO") if before is None else os.environ.update(OCIO=before)
+
+    def test_exposure_colours_tell_stops(self):
+        for stops, colour in looks.STOPS:
+            shown = exposure_colours(grey(looks.GREY * 2.0**stops))[0, 0, :3]
+            np.testing.assert_allclose(shown, colour, atol=1)
+        np.testing.assert_array_equal(exposure_colours(grey(0.05), 2.0), exposure_colours(grey(0.2)))
+
+    def test_the_exposure_to_start_with_and_the_histogram(self):
+        for value in (0.02, 0.4, 30.0):
+            exposure = started_exposure(grey(value))
+            self.assertAlmostEqual(value * 2.0**exposure, 0.45, delta=0.03)
+            counts, edges = histogram(grey(value), exposure)
+            peak = edges[counts.argmax()]
+            self.assertAlmostEqual(peak, np.log2(0.45 / looks.GREY), delta=0.3)
+            self.assertAlmostEqual(counts.sum(), 1.0)
+        self.assertEqual(started_exposure(grey(0.4, opacity=0.0)), 0.0)
+
+
+class SunPlace(unittest.TestCase):
+    def test_against_the_almanac(self):
+        # At the equinox the sun rises in the east on the equator and culminates in the zenith.
+        noon = datetime(2026, 3, 20, 12, 7, tzinfo=timezone.utc)
+        self.assertAlmostEqual(sun_at(0.0, 0.0, noon)[1], 90.0, delta=0.3)
+        azimuth, _ = sun_at(0.0, 0.0, datetime(2026, 3, 20, 6, 30, tzinfo=timezone.utc))
+        self.assertAlmostEqual(azimuth, 90.0, delta=0.5)
+        # At the solstice noon it stands 90 - 52.5 + 23.44 degrees high at 52.5 north, due south.
+        azimuth, elevation = sun_at(52.5, 0.0, datetime(2026, 6, 21, 12, 2, tzinfo=timezone.utc))
+        self.assertAlmostEqual(elevation, 60.94, delta=0.1)
+        self.assertAlmostEqual(azimuth, 180.0, delta=1.0)
+        # And never rises in the far north in winter.
+        self.assertLess(sun_at(75.0, 20.0, datetime(2026, 12, 21, 11, 0))[1], -5.0)
+        # Almanac for 1992 October 13, 0 h: right ascension 198.38 degrees, declination -7.785 degrees (Meeus, example 25.a);
+        # from the pole the elevation is the declination.
+        self.assertAlmostEqual(sun_at(-90.0, 0.0, datetime(1992, 10, 13, tzinfo=timezone.utc))[1], 7.785 + 0.11, delta=0.03)
+
+
+class Easing(unittest.TestCase):
+    def test_it_takes_noise_away_and_keeps_edges_and_means(self):
+        dice = np.random.default_rng(5)
+        y, x = np.mgrid[0:120, 0:160]
+        detail = 1.0 + 0.5 * np.sin(x / 2.0) * (np.hypot(x - 80, y - 60) < 50)
+        cloud = np.where(np.hypot(x - 80, y - 60) < 50, detail, 0.0)
+        exact = np.repeat((cloud * (1.0 + 0.002 * x))[..., None], 3, axis=-1).astype(np.float32)
+        draft = np.repeat((cloud * 0.7)[..., None], 3, axis=-1).astype(np.float32)
+        noisy = (exact * dice.gamma(4.0, 0.25, exact.shape)).astype(np.float32)
+        got = eased(noisy, draft, 0.5)
+        inside = np.hypot(x - 80, y - 60) < 46
+        before, after = (np.abs(p - exact)[inside].mean() / exact[inside].mean() for p in (noisy, got))
+        self.assertLess(after, 0.2 * before)
+        self.assertEqual(float(got[~(cloud > 0.0)].max()), 0.0)
+        self.assertIs(eased(noisy, draft, 0.01), noisy)
+
+
+class Stills(unittest.TestCase):
+    @classmethod
+    def setUpClass(cls):
+        cls.mound = lumpy_mound()
+        cls.stages = Stages()
+        cls.grid = density_grid(cls.mound, 1.5)
+        bounds = [cls.grid.world(b) for b in cls.grid.active_bounds()]
+        cls.mound = cls.mound.edited(view=fitted(cls.mound.view, *bounds, 48, 32))
+        cls.taking = Taking(48, 32, passes=4)
+
+    def take(self, mound=None, **changes):
+        from dataclasses import replace
+        return taken(self.stages, mound or self.mound, self.grid, "grid", replace(self.taking, **changes))
+
+    def test_exr_is_read_back_as_written(self):
+        still = self.take()
+        distance, optical = depths(self.stages, self.mound, self.grid, "grid", self.taking)
+        with tempfile.TemporaryDirectory() as folder:
+            for half in (True, False):
+                path = os.path.join(folder, f"{half}.exr")
+                exr_bytes_to(path, still, half=half, distance=distance, optical=optical)
+                with OpenEXR.File(path, separate_channels=True) as file:
+                    read = {name: channel.pixels for name, channel in file.channels().items()}
+                self.assertEqual(read["R"].dtype, np.float16 if half else np.float32)
+                cloud = still.scene[..., :3] - still.behind
+                for n, name in enumerate("RGB"):
+                    np.testing.assert_allclose(read[name], cloud[..., n], rtol=2e-3, atol=1e-3)
+                np.testing.assert_allclose(read["A"], still.scene[..., 3], atol=1e-3)
+                # The optical depth is the opacity's: opacity ends at a hundredth of what shines through.
+                thin = (still.scene[..., 3] > 0.1) & (still.scene[..., 3] < 0.9)
+                np.testing.assert_allclose(1 - np.exp(-read["optical_depth"][thin]), still.scene[..., 3][thin], atol=0.08)
+                hit = np.isfinite(distance)
+                self.assertLess(np.abs(read["Z"][hit] - self.mound.view.distance).max(), 60.0)
+                self.assertTrue(np.all(read["Z"][~hit] > 1e9))
+            self.assertEqual(sorted(os.listdir(folder)), ["False.exr", "True.exr"])
+            with self.assertRaisesRegex(Problem, "png or .exr"):
+                write_picture(os.path.join(folder, "a.tga"), still, self.mound.light)
+
+    def test_optical_depth_of_a_box(self):
+        grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
+        mound = self.mound.edited(light=Light(medium=Medium(extinction=0.6)),
+                                  view=View(target=(7.75, 7.75, 7.75), distance=2000.0, elevation=0.0, azimuth=0.0, focal=800.0))
+        distance, optical = depths(Stages(), mound, grid, "box", Taking(60, 40))
+        self.assertAlmostEqual(float(optical[20, 30]), 0.6 * 16.0, delta=0.15)
+        # Light is last scattered a free path inside, on average.
+        self.assertAlmostEqual(float(distance[18:22, 28:32].mean()), 2000.0 - 8.0 + 1.0 / 0.6, delta=0.4)
+
+    def test_true_light_reaches_the_noise_asked_for(self):
+        still = self.take(true=True, noise=0.25)
+        self.assertLessEqual(still.noise, 0.25)
+        again = self.take(true=True, noise=0.25)
+        self.assertEqual(still.scene.tobytes(), again.scene.tobytes())
+        draft = self.take()
+        ratio = (still.scene - 0)[still.scene[..., 3] > 0.9][:, 1].mean() / draft.scene[draft.scene[..., 3] > 0.9][:, 1].mean()
+        self.assertAlmostEqual(ratio, 1.0, delta=0.3)
+
+    def test_sequences(self):
+        turn = turntable(self.mound, 8)
+        self.assertEqual([round((m.view.azimuth - self.mound.view.azimuth) % 360.0) for m in turn], list(range(0, 360, 45)))
+        self.assertEqual(round(turntable(self.mound, 5, 90.0)[-1].view.azimuth - self.mound.view.azimuth) % 360, 90)
+        day = sun_sweep(self.mound, 3, (80.0, 10.0), (200.0, 50.0))
+        self.assertEqual([(round(m.light.sun.azimuth) % 360, m.light.sun.elevation) for m in day],
+                         [(80, 10.0), (140, 30.0), (200, 50.0)])
+        views, suns = sheet_of(self.mound)
+        self.assertEqual((len(views), len(suns)), (4, 3))
+
+    def test_a_film_is_read_back(self):
+        frames = [np.full((20, 30, 4), value, np.uint8) for value in (10, 120, 240)]
+        for ending in (".webp", ".gif", ".png"):
+            with tempfile.NamedTemporaryFile(suffix=ending) as file:
+                file.write(film_bytes(frames, ending, 10.0))
+                file.flush()
+                with Image.open(file.name) as film:
+                    self.assertEqual(film.n_frames, 3)
+                    film.seek(1)
+                    self.assertAlmostEqual(int(np.asarray(film.convert("RGB"))[10, 10, 0]), 120, delta=4)
+        with self.assertRaisesRegex(Problem, "Films are written"):
+            film_bytes(frames, ".mp5")
+
+
+class Skies(unittest.TestCase):
+    def test_a_sky_is_read_as_light(self):
+        with tempfile.TemporaryDirectory() as folder:
+            pixels = np.random.default_rng(2).random((16, 32, 3)).astype(np.float32) * 8.0
+            still = Still(np.dstack([pixels, np.ones((16, 32), np.float32)]), np.zeros_like(pixels), 0.0, 1)
+            path = os.path.join(folder, "sky.exr")
+            exr_bytes_to(path, still, half=False)
+            np.testing.assert_allclose(read_sky(path), pixels, rtol=1e-5)
+            Image.fromarray(np.full((10, 30, 3), 99, np.uint8)).save(os.path.join(folder, "wide.png"))
+            with self.assertRaisesRegex(Problem, "twice as wide as high"):
+                read_sky(os.path.join(folder, "wide.png"))
+
+
+class Commands(unittest.TestCase):
+    def run_(self, *args):
+        return subprocess.run([sys.executable, "-m", "softmound", *map(str, args)], cwd=ROOT, text=True, capture_output=True,
+                              check=False)
+
+    def test_pictures_of_a_mound_and_of_a_file(self):
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name)
+            mound = lumpy_mound()
+            mound = mound.edited(views=(KeptView(name="Low", view=mound.view.edited(elevation=-20.0)),))
+            write_mound(folder / "m.mound", mound)
+            write_vdb(folder / "g.vdb", density_grid(mound, 2.0))
+            said = self.run_("picture", folder / "m.mound", "--out", folder / "a.exr", "--size", "64x40", "--view", "Low",
+                             "--sun", "30,20", "--depth", "--voxel", "2", "--json")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            self.assertEqual(json.loads(said.stdout)["size"], [64, 40])
+            said = self.run_("picture", folder / "g.vdb", "--out", folder / "b.png", "--size", "64x40", "--true", "--noise",
+                             "0.4", "--exposure", "-1")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            with Image.open(folder / "b.png") as image:
+                self.assertEqual(image.size, (64, 40))
+                self.assertGreater(np.asarray(image).std(), 5.0)
+            said = self.run_("turntable", folder / "g.vdb", "--out", folder / "turn", "--frames", "3", "--size", "32x20")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            self.assertEqual(len(list((folder / "turn").glob("turn.*.png"))), 3)
+            said = self.run_("sheet", folder / "g.vdb", "--out", folder / "s.png", "--size", "40x24", "--suns", "10,40")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            with Image.open(folder / "s.png") as image:
+                self.assertEqual(image.size, (4 * 46 + 6, 30 + 6))
+
+    def test_refusals(self):
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name)
+            write_mound(folder / "m.mound", lumpy_mound())
+            for args, sentence in (
+                (("picture", folder / "m.mound", "--out", folder / "a.jpg"), "as .png or .exr"),
+                (("picture", folder / "m.mound", "--out", folder / "a.png", "--view", "Top", "--size", "32x20"), "no view 'Top'"),
+                (("picture", folder / "m.mound", "--out", folder / "a.png", "--transform", "x"), "no view transform"),
+                (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"), "films are written"),
+            ):
+                said = self.run_(*args)
+                self.assertEqual(said.returncode, 2, said.stdout)
+                self.assertIn(sentence, said.stderr)
+            self.assertEqual(os.listdir(folder), ["m.mound"])
+
+
+class Recipes(unittest.TestCase):
+    def test_snapshots_views_and_skies_are_saved(self):
+        from softmound.core.recipe import Arrays, Lamp, Sky, Snapshot
+        mound = lumpy_mound()
+        pixels = Arrays(pixels=np.zeros((4, 6, 3), np.uint8))
+        sky = Sky(kind="image", picture=Arrays(pixels=np.ones((4, 8, 3), np.float32)))
+        mound = mound.edited(light=mound.light.edited(sky=sky, lamps=(Lamp(),)), views=(KeptView(),))
+        mound = mound.edited(snapshots=(Snapshot(picture=pixels, recipe=mound),))
+        with tempfile.TemporaryDirectory() as folder:
+            path = os.path.join(folder, "m.mound")
+            write_mound(path, mound)
+            self.assertEqual(read_mound(path), mound)
+        with self.assertRaisesRegex(ValueError, "no snapshots of its own"):
+            Snapshot(picture=pixels, recipe=mound)
+
+
+if __name__ == "__main__":
+    unittest.main()
