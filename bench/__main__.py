@@ -7,7 +7,7 @@ from importlib import import_module, metadata
 
 from softmound.core.kernels import threads
 
-NAMES = ("noise", "grain", "frame", "latency", "startup", "build", "export", "forms")
+NAMES = ("noise", "grain", "frame", "latency", "startup", "build", "export", "forms", "true")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 
 

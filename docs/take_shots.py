@@ -52,6 +52,13 @@ def main():
             window.grab().save(str(folder / f"{name}.png"))
             print(folder / f"{name}.png")
 
+        def true_enough(seconds=45.0):
+            """Let paths be traced for a while."""
+            ends = time.monotonic() + seconds
+            while time.monotonic() < ends:
+                application.processEvents()
+                time.sleep(0.005)
+
         def stroke_under_way():
             """Dabs along the shoulder of the loaf, in clay and lit at once."""
             window.look("both")
@@ -133,6 +140,21 @@ def main():
         shot("library")
         window.open_station(3)
         shot("light-behind")
+        light = window.light
+        window.picturing.keep_snapshot()
+        view = window.document.mound.view
+        light.edit_part("sun", "sun", azimuth=view.azimuth + 60.0, elevation=34.0)
+        rest()
+        light.compare(0)
+        shot("light-compared")
+        light.compare(0)
+        light.edit_part("sun", "sun", elevation=-4.0, azimuth=view.azimuth + 140.0, strength=1.2)
+        light.add_lamp()
+        light.edit_lamp(0, "place", place=(14.0, 92.0, 40.0), radius=6.0, power=8e8)
+        light.edit_part("", "exposure", exposure=2.2)
+        window.look("true")
+        true_enough()
+        shot("light-true")
         window.document._saved = window.document.mound
         window.close()
 

@@ -252,6 +252,23 @@ class Sets(GrainTest):
         self.window.document.undo()
         self.assertEqual(self.window.document.mound, before)
 
+    def test_siblings_are_kept_as_snapshots(self):
+        before = self.window.document.mound
+
+        def act(dialog):
+            self.until(lambda: dialog.list.count() >= 3)
+            for n in (1, 2):
+                dialog.list.item(n).setSelected(True)
+            self.click(dialog.keep_button)
+        self.dialog(SiblingsDialog, act)
+        self.click(self.grain.tray.siblings)
+        kept = self.window.document.mound.snapshots
+        self.assertEqual(len(kept), 2)
+        self.assertNotEqual(kept[0].recipe.grains[0].seed, kept[1].recipe.grains[0].seed)
+        self.assertEqual(self.window.document.mound.edited(snapshots=()), before)
+        self.window.light.take_snapshot_over(1)
+        self.assertEqual(self.window.document.mound.grains, kept[1].recipe.grains)
+
     def test_nature_is_measured(self):
         self.rest()
         seen = self.dialog(NatureDialog, lambda dialog: dialog.reject())

@@ -6,18 +6,20 @@ import unittest
 import numpy as np
 
 from softmound.core.directions import direction_of
+from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
 from softmound.core.light.camera import camera_of
-from softmound.core.light.lattice import lit
+from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
+from softmound.core.light.lattice import Lattice, lit
 from softmound.core.light.paths import LUMINANCE, Tracer
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.shell import shell_of
-from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
+from softmound.core.light.surroundings import surroundings_of
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
 
 from .scenes import box_grid, lumpy_mound
-from softmound.core.engine.density import density_grid
+from .slab import slab_radiance
 
 WHITE = (1.0, 1.0, 1.0)
 DARK = Sky(strength=0.0)
@@ -29,44 +31,6 @@ def traced(grid, light, view, size=(24, 16), turns=40, **options):
     tracer = Tracer(shell_of(grid), lit(grid, light), light, camera, **options)
     tracer.add(turns)
     return tracer, camera
-
-
-def slab_radiance(depth, g, sun_cosine, layers=160, angles=24):
-    """Radiance straight up from a slab lit at an angle, per unit of irradiance on the slab's plane of a sheet facing the sun.
-
-    Successive orders of scattering over Gaussian angles, light averaged over azimuth: straight up nothing depends on it.
-    """
-    mu, w = np.polynomial.legendre.leggauss(2 * angles)
-    edges = np.linspace(0.0, depth, layers + 1)
-    tau = (edges[1:] + edges[:-1]) / 2
-    step = depth / layers
-    moments = 64
-    legendre = lambda x: np.array([np.polynomial.legendre.legval(x, np.eye(moments)[k]) for k in range(moments)])  # noqa: E731
-    series = (2 * np.arange(moments) + 1) * g ** np.arange(moments)
-    # Phase function averaged over azimuth between cosines, as its Legendre series.
-    between = lambda a, b: np.einsum("k,ka,kb->ab", series, legendre(a), legendre(b)) / (4 * math.pi)  # noqa: E731
-    directions = np.concatenate([mu, [1.0]])
-    scatter = between(directions, mu)
-    first = between(directions, np.array([-sun_cosine]))[:, 0]
-    source = first[:, None] * np.exp(-tau / sun_cosine)
-    total = source.copy()
-    for _ in range(400):
-        radiance = np.zeros((len(mu), layers))
-        for n, m in enumerate(mu):
-            share = math.exp(-step / abs(m))
-            order = range(layers) if m < 0 else range(layers - 1, -1, -1)
-            arriving = 0.0
-            for k in order:
-                inside = source[n, k]
-                # Mean within the layer, then what leaves it.
-                radiance[n, k] = inside + (arriving - inside) * (1 - share) * abs(m) / step
-                arriving = inside + (arriving - inside) * share
-        source = 2 * math.pi * scatter @ (w[:, None] * radiance)
-        total += source
-        if source[-1].max() < 1e-5 * total[-1].max():
-            break
-    up = total[-1]
-    return float(np.sum(up * (np.exp(-edges[:-1]) - np.exp(-edges[1:]))))
 
 
 class Theory(unittest.TestCase):
@@ -92,7 +56,6 @@ class Theory(unittest.TestCase):
         view = View(target=(8, 8, 8), distance=300.0, focal=400.0)
         tracer, _ = traced(grid, light, view, (12, 8), turns=3000)
         radiance, opacity, _ = tracer.layers()
-        from softmound.core.light.surroundings import surroundings_of
         mean = surroundings_of(light).parts.sum(axis=0)[0]
         got = float(radiance[..., 0].sum() / opacity.sum())
         # Scattered again are about half of the depth across, 16 sigma: what comes then is the same mean.
@@ -194,7 +157,6 @@ class Repeating(unittest.TestCase):
 
     def test_where_sunlight_is_asked_for_changes_noise_only(self):
         # Two lattices that lead to other odds: the same picture within its noise.
-        from softmound.core.light.lattice import Lattice
         camera = camera_of(self.view, 24, 16)
         light = self.light.edited(sky=DARK)
         good = lit(self.grid, light)

@@ -26,6 +26,8 @@ class SiblingsDialog(QDialog):
         To go on with.
     published : list of Mound
         To publish.
+    kept : list of (Mound, ndarray of uint8)
+        To keep as snapshots, with their pictures.
 
     Signals
     -------
@@ -41,7 +43,7 @@ class SiblingsDialog(QDialog):
         self.setWindowTitle("Siblings")
         self.resize(1020, 600)
         self._mound, self._round = mound, 0
-        self.taken, self.published, self.mounds = None, [], {}
+        self.taken, self.published, self.kept, self.mounds, self._pictures = None, [], [], {}, {}
         self._job = None
         layout = QVBoxLayout(self)
         layout.addWidget(words("Siblings", "title"))
@@ -68,6 +70,9 @@ class SiblingsDialog(QDialog):
         self.take_button = QPushButton("Take it over")
         self.take_button.setObjectName("main")
         self.take_button.clicked.connect(self._take)
+        self.keep_button = QPushButton("Keep as snapshots")
+        self.keep_button.setToolTip("Kept with the mound in Light, to compare with and to go back to.")
+        self.keep_button.clicked.connect(self._keep)
         self.publish_button = QPushButton("Publish the chosen")
         self.publish_button.clicked.connect(self._publish)
         close = QPushButton("Close")
@@ -75,7 +80,7 @@ class SiblingsDialog(QDialog):
         foot = QHBoxLayout()
         self.said = words("")
         foot.addWidget(self.said, 1)
-        for button in (self.publish_button, self.take_button, close):
+        for button in (self.publish_button, self.keep_button, self.take_button, close):
             foot.addWidget(button)
         layout.addLayout(foot)
         self.came.connect(self._show)
@@ -112,25 +117,33 @@ class SiblingsDialog(QDialog):
                                f"Sibling {number + self._round * COUNT}")
         item.setData(Qt.ItemDataRole.UserRole, number)
         self.list.addItem(item)
-        self.mounds[number] = mound
+        self.mounds[number], self._pictures[number] = mound, pixels
 
     def _done(self, job):
         if job is self._job:
             self.said.setText(job.problem)
 
+    def _numbers(self):
+        return [item.data(Qt.ItemDataRole.UserRole) for item in self.list.selectedItems()]
+
     def _picked(self):
-        return [self.mounds[item.data(Qt.ItemDataRole.UserRole)] for item in self.list.selectedItems()]
+        return [self.mounds[number] for number in self._numbers()]
 
     def _chosen(self):
         count = len(self.list.selectedItems())
         self.take_button.setEnabled(count == 1)
         self.publish_button.setEnabled(count > 0)
+        self.keep_button.setEnabled(count > 0)
 
     def _take(self):
         picked = self._picked()
         if len(picked) == 1:
             self.taken = picked[0]
             self.accept()
+
+    def _keep(self):
+        self.kept = [(self.mounds[number], self._pictures[number][..., :3].copy()) for number in self._numbers()]
+        self.accept()
 
     def _publish(self):
         self.published = self._picked()

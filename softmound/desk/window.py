@@ -638,6 +638,10 @@ class Window(QMainWindow):
             return
         if dialog.taken is not None:
             self.document.edit(dialog.taken, "take a sibling")
+        elif dialog.kept:
+            for kept, pixels in dialog.kept:
+                self.light.keep_snapshot(pixels, kept)
+            self.tell(f"Kept {len(dialog.kept)} siblings as snapshots: they lie in the tray of Light.")
         elif dialog.published:
             folder, builder, mounds = self.library.folder, self.builder, dialog.published
 

@@ -41,7 +41,22 @@ SURFACE = 0.3
 
 
 @call
-def _density(low, top, nodes, values, tile_values, x, y, z):
+def inside_density(low, top, nodes, values, tile_values, x, y, z):
+    """Density anywhere, by the bricks of a `Shell`.
+
+    Parameters
+    ----------
+    low, top, nodes : ndarray of int32
+        Of its index.
+    values : ndarray of float32, shape (N * 729,)
+    tile_values : ndarray of float32, shape (M,)
+    x, y, z : float32
+        Voxels.
+
+    Returns
+    -------
+    float32
+    """
     bx = i32(math.floor(x)) >> 3
     by = i32(math.floor(y)) >> 3
     bz = i32(math.floor(z)) >> 3
@@ -58,12 +73,12 @@ def _density(low, top, nodes, values, tile_values, x, y, z):
 @call
 def _normal(low, top, nodes, values, tile_values, x, y, z, pixel):
     one = f32(1)
-    gx = _density(low, top, nodes, values, tile_values, x - one, y, z)
-    gx -= _density(low, top, nodes, values, tile_values, x + one, y, z)
-    gy = _density(low, top, nodes, values, tile_values, x, y - one, z)
-    gy -= _density(low, top, nodes, values, tile_values, x, y + one, z)
-    gz = _density(low, top, nodes, values, tile_values, x, y, z - one)
-    gz -= _density(low, top, nodes, values, tile_values, x, y, z + one)
+    gx = inside_density(low, top, nodes, values, tile_values, x - one, y, z)
+    gx -= inside_density(low, top, nodes, values, tile_values, x + one, y, z)
+    gy = inside_density(low, top, nodes, values, tile_values, x, y - one, z)
+    gy -= inside_density(low, top, nodes, values, tile_values, x, y + one, z)
+    gz = inside_density(low, top, nodes, values, tile_values, x, y, z - one)
+    gz -= inside_density(low, top, nodes, values, tile_values, x, y, z + one)
     norm = one / math.sqrt(gx * gx + gy * gy + gz * gz + f32(1e-12))
     pixel[0] = gx * norm
     pixel[1] = gy * norm

@@ -45,22 +45,50 @@ _TURN = f32(2.0 * math.pi)
 
 
 @row
-def _next(state):
-    """A step of a linear congruential generator of 32 bits."""
+def next_state(state):
+    """A step of a linear congruential generator.
+
+    Parameters
+    ----------
+    state : uint32
+
+    Returns
+    -------
+    uint32
+    """
     return u32(u32(state * u32(747796405)) + u32(2891336453))
 
 
 @row
-def _share(state):
-    """A number from 0 to below 1 from a state (O'Neill 2014, PCG, the output function RXS-M-XS)."""
+def share_of(state):
+    """A number from a state (O'Neill 2014, PCG, the output function RXS-M-XS).
+
+    Parameters
+    ----------
+    state : uint32
+
+    Returns
+    -------
+    float32
+        From 0 to below 1.
+    """
     word = u32(u32((state >> u32(u32(state >> u32(28)) + u32(4))) ^ state) * u32(277803737))
     word = u32((word >> u32(22)) ^ word)
     return f32(word >> u32(8)) * f32(1.0 / 16777216.0)
 
 
 @row
-def _hash(h):
-    """All bits of a number stirred (Appleby 2011, MurmurHash3, the finalizer)."""
+def stirred(h):
+    """All bits of a number stirred (Appleby 2011, MurmurHash3, the finalizer).
+
+    Parameters
+    ----------
+    h : uint32
+
+    Returns
+    -------
+    uint32
+    """
     h = u32(u32(h ^ (h >> u32(16))) * u32(0x85EBCA6B))
     h = u32(u32(h ^ (h >> u32(13))) * u32(0xC2B2AE35))
     return u32(h ^ (h >> u32(16)))
@@ -90,8 +118,8 @@ def _crossing(low, top, nodes, values, tile_values, most, clearance, first, box_
     sy = f32(SIDE) if dy > f32(0) else f32(0)
     sz = f32(SIDE) if dz > f32(0) else f32(0)
     left = f32(1)
-    state = _next(state)
-    depth = -math.log(f32(1) - _share(state))
+    state = next_state(state)
+    depth = -math.log(f32(1) - share_of(state))
     bx = i32(math.floor(x + dx * t)) >> 3
     by = i32(math.floor(y + dy * t)) >> 3
     bz = i32(math.floor(z + dz * t)) >> 3
@@ -157,32 +185,44 @@ def _crossing(low, top, nodes, values, tile_values, most, clearance, first, box_
                             min(max(y + dy * t - y0, f32(0)), f32(7.9999)),
                             min(max(z + dz * t - z0, f32(0)), f32(7.9999)))
         share = rho / bound
-        state = _next(state)
+        state = next_state(state)
         if dimming:
             left *= f32(1) - share
             if left < f32(0.1):
                 # What is nearly dark ends by lot, and counts for more where it does not.
-                if left <= f32(0) or _share(state) >= f32(0.25):
+                if left <= f32(0) or share_of(state) >= f32(0.25):
                     return f32(-1), f32(0), state
                 left *= f32(4)
-        elif _share(state) < share:
+        elif share_of(state) < share:
             return t, f32(1), state
-        state = _next(state)
-        depth = -math.log(f32(1) - _share(state))
+        state = next_state(state)
+        depth = -math.log(f32(1) - share_of(state))
     return f32(-1), left, state
 
 
 @call
-def _cosine(lobes, state):
-    """A cosine drawn from a phase function: a lobe by lot, and Draine's by rejection from Henyey and Greenstein's."""
-    state = _next(state)
-    second = _share(state) < lobes[3]
+def cosine_of(lobes, state):
+    """A cosine drawn from a phase function: a lobe by lot, and Draine's by rejection from Henyey and Greenstein's.
+
+    Parameters
+    ----------
+    lobes : ndarray of float32, shape (4,)
+        From `lobes_of`.
+    state : uint32
+
+    Returns
+    -------
+    (float32, uint32)
+        The cosine, and the generator's state.
+    """
+    state = next_state(state)
+    second = share_of(state) < lobes[3]
     g = lobes[1] if second else lobes[0]
     stretch = lobes[2] if second else f32(0)
     cosine = f32(0)
     while True:
-        state = _next(state)
-        u = _share(state)
+        state = next_state(state)
+        u = share_of(state)
         if abs(g) < f32(1e-3):
             cosine = f32(1) - f32(2) * u
         else:
@@ -191,15 +231,27 @@ def _cosine(lobes, state):
         cosine = min(max(cosine, f32(-1)), f32(1))
         if stretch <= f32(0):
             break
-        state = _next(state)
-        if _share(state) * (f32(1) + stretch) < f32(1) + stretch * cosine * cosine:
+        state = next_state(state)
+        if share_of(state) * (f32(1) + stretch) < f32(1) + stretch * cosine * cosine:
             break
     return cosine, state
 
 
 @call
-def _around(ax, ay, az, cosine, turn):
-    """The direction at an angle from an axis (basis after Duff et al. 2017, Building an orthonormal basis, revisited)."""
+def around(ax, ay, az, cosine, turn):
+    """The direction at an angle from an axis (basis after Duff et al. 2017, Building an orthonormal basis, revisited).
+
+    Parameters
+    ----------
+    ax, ay, az : float32
+        The axis, a unit vector.
+    cosine, turn : float32
+        Of the angle from it, and the angle about it in radians.
+
+    Returns
+    -------
+    (float32, float32, float32)
+    """
     sign = f32(1) if az >= f32(0) else f32(-1)
     a = f32(-1) / (sign + az)
     b = ax * ay * a
@@ -247,12 +299,12 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
     for n in prange(order.shape[0]):
         line = order[n]
         for column in range(out.shape[1]):
-            state = _hash(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-                          ^ _hash(u32(u32(turn) * u32(0xC2B2AE3D)) ^ u32(seed)))
-            state = _next(state)
-            down = ((f32(line) + _share(state)) - centre_y) * spread
-            state = _next(state)
-            across = ((f32(column) + _share(state)) - centre_x) * spread
+            state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+                          ^ stirred(u32(u32(turn) * u32(0xC2B2AE3D)) ^ u32(seed)))
+            state = next_state(state)
+            down = ((f32(line) + share_of(state)) - centre_y) * spread
+            state = next_state(state)
+            across = ((f32(column) + share_of(state)) - centre_x) * spread
             dx = forward[0] + across * right[0] - down * up[0] + f32(1e-9)
             dy = forward[1] + across * right[1] - down * up[1] + f32(1e-9)
             dz = forward[2] + across * right[2] - down * up[2] + f32(1e-9)
@@ -290,8 +342,8 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                 through_b *= albedo[2]
                 strongest = max(through_r, max(through_g, through_b))
                 if bounce >= DIM and strongest < f32(0.5):
-                    state = _next(state)
-                    if _share(state) >= f32(2) * strongest:
+                    state = next_state(state)
+                    if share_of(state) >= f32(2) * strongest:
                         break
                     revived = f32(0.5) / strongest
                     through_r *= revived
@@ -318,8 +370,8 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                     if asked == 0:
                         if sun_light[0] + sun_light[1] + sun_light[2] <= f32(0):
                             continue
-                        state = _next(state)
-                        if _share(state) >= sun_asked:
+                        state = next_state(state)
+                        if share_of(state) >= sun_asked:
                             continue
                         weight = f32(1) / sun_asked
                         if sought:
@@ -328,24 +380,24 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                         light_g = sun_light[1]
                         light_b = sun_light[2]
                         if sun_cosine < f32(1):
-                            state = _next(state)
-                            c = f32(1) - _share(state) * (f32(1) - sun_cosine)
-                            state = _next(state)
-                            wx, wy, wz = _around(wx, wy, wz, c, _TURN * _share(state))
+                            state = next_state(state)
+                            c = f32(1) - share_of(state) * (f32(1) - sun_cosine)
+                            state = next_state(state)
+                            wx, wy, wz = around(wx, wy, wz, c, _TURN * share_of(state))
                             likely = f32(1) / (_TURN * (f32(1) - sun_cosine))
                             weight *= likely / (likely + two_lobes(lobes, dx * wx + dy * wy + dz * wz))
                     elif asked == 1:
-                        state = _next(state)
-                        if _share(state) >= sky_asked:
+                        state = next_state(state)
+                        if share_of(state) >= sky_asked:
                             continue
-                        state = _next(state)
-                        r = _found(sky_rows, _share(state), 0, sky_sides[0])
-                        state = _next(state)
-                        c = _found(sky_columns, _share(state), r * sky_sides[1], sky_sides[1])
-                        state = _next(state)
-                        height = f32(1) - f32(2) * (f32(r) + _share(state)) / f32(sky_sides[0])
-                        state = _next(state)
-                        angle = _TURN * (f32(c) + _share(state)) / f32(sky_sides[1])
+                        state = next_state(state)
+                        r = _found(sky_rows, share_of(state), 0, sky_sides[0])
+                        state = next_state(state)
+                        c = _found(sky_columns, share_of(state), r * sky_sides[1], sky_sides[1])
+                        state = next_state(state)
+                        height = f32(1) - f32(2) * (f32(r) + share_of(state)) / f32(sky_sides[0])
+                        state = next_state(state)
+                        angle = _TURN * (f32(c) + share_of(state)) / f32(sky_sides[1])
                         sine = math.sqrt(max(f32(0), f32(1) - height * height))
                         wx = sine * math.sin(angle) + f32(1e-9)
                         wy = height + f32(1e-9)
@@ -358,16 +410,16 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                     elif asked == 2:
                         if lamps.shape[0] == 0:
                             continue
-                        state = _next(state)
-                        chosen = _found(lamp_odds, _share(state), 0, lamps.shape[0])
+                        state = next_state(state)
+                        chosen = _found(lamp_odds, share_of(state), 0, lamps.shape[0])
                         odds = lamp_odds[chosen] - (lamp_odds[chosen - 1] if chosen > 0 else f32(0))
                         # A point within the ball, evenly.
-                        state = _next(state)
-                        away = lamps[chosen, 3] * math.pow(_share(state), f32(1.0 / 3.0))
-                        state = _next(state)
-                        c = f32(1) - f32(2) * _share(state)
-                        state = _next(state)
-                        wx, wy, wz = _around(f32(0), f32(1), f32(0), c, _TURN * _share(state))
+                        state = next_state(state)
+                        away = lamps[chosen, 3] * math.pow(share_of(state), f32(1.0 / 3.0))
+                        state = next_state(state)
+                        c = f32(1) - f32(2) * share_of(state)
+                        state = next_state(state)
+                        wx, wy, wz = around(f32(0), f32(1), f32(0), c, _TURN * share_of(state))
                         wx = lamps[chosen, 0] + away * wx - x
                         wy = lamps[chosen, 1] + away * wy - y
                         wz = lamps[chosen, 2] + away * wz - z
@@ -381,9 +433,9 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                         light_b = lamps[chosen, 6]
                     else:
                         # Two steps toward the sun: one that leans to it, and from where that ends, straight.
-                        cosine, state = _cosine(lobes, state)
-                        state = _next(state)
-                        vx, vy, vz = _around(sun[0], sun[1], sun[2], cosine, _TURN * _share(state))
+                        cosine, state = cosine_of(lobes, state)
+                        state = next_state(state)
+                        vx, vy, vz = around(sun[0], sun[1], sun[2], cosine, _TURN * share_of(state))
                         t, _, state = _crossing(
                             low, top, nodes, values, tile_values, most, clearance, first, box_low, box_high,
                             x, y, z, vx, vy, vz, f32(1e30), extinction, False, state)
@@ -395,8 +447,8 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                         # Asked with the same odds as if the path had come here by itself.
                         far = lattice_value(sun_seen, seen_sides, to_seen, seen_shift, ox, oy, oz)
                         odds = min(f32(1), SURELY * transmittance(far) + SELDOM)
-                        state = _next(state)
-                        if _share(state) >= odds:
+                        state = next_state(state)
+                        if share_of(state) >= odds:
                             continue
                         leaning = two_lobes(lobes, cosine)
                         weight = f32(1) / odds
@@ -404,10 +456,10 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                         light_g = sun_light[1] * albedo[1]
                         light_b = sun_light[2] * albedo[2]
                         if sun_cosine < f32(1):
-                            state = _next(state)
-                            c = f32(1) - _share(state) * (f32(1) - sun_cosine)
-                            state = _next(state)
-                            wx, wy, wz = _around(wx, wy, wz, c, _TURN * _share(state))
+                            state = next_state(state)
+                            c = f32(1) - share_of(state) * (f32(1) - sun_cosine)
+                            state = next_state(state)
+                            wx, wy, wz = around(wx, wy, wz, c, _TURN * share_of(state))
                             likely = f32(1) / (_TURN * (f32(1) - sun_cosine))
                             weight *= likely / (likely + two_lobes(lobes, vx * wx + vy * wy + vz * wz))
                         straight = two_lobes(lobes, dx * vx + dy * vy + dz * vz)
@@ -421,11 +473,11 @@ def _paths(low, top, nodes, values, tile_values, most, clearance, first, box_low
                     red += weight * through_r * light_r
                     green += weight * through_g * light_g
                     blue += weight * through_b * light_b
-                cosine, state = _cosine(lobes, state)
+                cosine, state = cosine_of(lobes, state)
                 went = two_lobes(lobes, cosine)
                 sought = own
-                state = _next(state)
-                dx, dy, dz = _around(dx, dy, dz, cosine, _TURN * _share(state))
+                state = next_state(state)
+                dx, dy, dz = around(dx, dy, dz, cosine, _TURN * share_of(state))
                 t, _, state = _crossing(
                     low, top, nodes, values, tile_values, most, clearance, first, box_low, box_high,
                     x, y, z, dx, dy, dz, f32(1e30), extinction, False, state)
@@ -476,10 +528,10 @@ class Tracer:
         self.camera, self.turns, self._seed, self._voxel = camera, 0, seed, shell.voxel
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
-        around = surroundings_of(light) if around is None else around
+        outside = surroundings_of(light) if around is None else around
         medium, index, voxel = light.medium, shell.index, shell.voxel
         to_voxels = lambda place: ((np.asarray(place, float) - shell.offset) / voxel).astype(np.float32)  # noqa: E731
-        sky = around.sky
+        sky = outside.sky
         bright = sky.astype(np.float64) @ LUMINANCE
         total = float(bright.sum())
         likely = bright / total if total > 0.0 else np.full(bright.shape, 1.0 / bright.size)
@@ -511,7 +563,7 @@ class Tracer:
             (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32),
             # The tiny number keeps an axis-parallel ray from dividing by zero.
             (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
-            f32(np.cos(np.radians(light.sun.size / 2.0))), around.sun.astype(np.float32),
+            f32(np.cos(np.radians(light.sun.size / 2.0))), outside.sun.astype(np.float32),
             sky, np.array(sky.shape[:2]), (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
             rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
             lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),

@@ -4,6 +4,7 @@ A recipe is never changed; an edit makes a new one with `model_copy` or `edited`
 metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 """
 
+from functools import cache
 from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
@@ -271,6 +272,12 @@ class Mound(Value):
         return own
 
 
+@cache
+def _properties(model):
+    """Fields of a model as JSON schema; making it takes milliseconds, and every control asks."""
+    return model.model_json_schema()["properties"]
+
+
 def limits(model, field):
     """Smallest and largest value a number of a model may have.
 
@@ -286,8 +293,7 @@ def limits(model, field):
     (float, float)
         Inclusive limits.
     """
-    schema = (model if isinstance(model, type) else type(model)).model_json_schema()
-    entry = schema["properties"][field]
+    entry = _properties(model if isinstance(model, type) else type(model))[field]
     for option in [entry, *entry.get("anyOf", []), *entry.get("prefixItems", [])]:
         if "maximum" in option:
             return option["minimum"], option["maximum"]

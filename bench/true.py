@@ -1,0 +1,165 @@
+"""True light: furnace, slab, noise at equal time against plain delta tracking, time to a noise; and Draft light against it."""
+
+import math
+import time
+
+import numpy as np
+
+from softmound.core.directions import direction_of
+from softmound.core.engine.density import density_grid, voxel_along
+from softmound.core.light.camera import camera_of, fitted
+from softmound.core.light.lattice import lit
+from softmound.core.light.march import march
+from softmound.core.light.paths import LUMINANCE, Tracer
+from softmound.core.light.phase import lobes_of
+from softmound.core.light.scene import behind_of, scene_of
+from softmound.core.light.shell import shell_of
+from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
+from softmound.core.recipe.starts import heap
+from softmound.core.volume import grid_of
+from tests.slab import slab_radiance
+
+from .figure import Figure, at_least
+from .plain import plain_paths
+from .scene import hero
+
+WHITE = (1.0, 1.0, 1.0)
+NOISE = 0.05
+HELD_SIZE, BLOCK, HELD_NOISE = (96, 60), 6, 0.3
+"""Pictures of the held scenes, and the blocks of pixels they are compared in: their noise is the paths' over 6."""
+SUNS = ((20.0, 40.0), (100.0, 35.0), (155.0, 12.0))
+"""Azimuth from behind the camera and elevation."""
+
+
+def figures():
+    """Measure.
+
+    Yields
+    ------
+    Figure
+    """
+    mound = hero()
+    grid = density_grid(mound, voxel_along(mound, 168))
+    shell = shell_of(grid)
+    bounds = [grid.world(b) for b in grid.active_bounds()]
+    view = fitted(mound.view, *bounds, 640, 400)
+    yield from _furnace(mound, grid, shell, view)
+    yield _slab()
+    yield from _noise(mound, grid, shell, view)
+    yield from _held()
+
+
+def _furnace(mound, grid, shell, view):
+    light = mound.light.edited(sun=mound.light.sun.edited(strength=0.0), sky=Sky(kind="plain", zenith=WHITE))
+    tracer = Tracer(shell, lit(grid, light), light, camera_of(view, 320, 200))
+    tracer.add(8)
+    radiance, opacity, _ = tracer.layers()
+    cloud = opacity > 0.0
+    error = np.abs(radiance[cloud] / opacity[cloud][:, None] - 1.0)
+    yield Figure("furnace, mean error", 100 * float(np.abs(radiance[cloud].sum() / 3 / opacity[cloud].sum() - 1)), "%",
+                 aim="below 0.3", ok=bool(error.mean() < 0.003))
+    yield Figure("furnace, largest error of a pixel", 100 * float(error.max()), "%")
+
+
+def _slab():
+    depth, elevation, side, high = 4.0, 50.0, 40, 2
+    coords = np.stack(np.meshgrid(np.arange(-side, side), np.arange(high), np.arange(-side, side), indexing="ij"),
+                      -1).reshape(-1, 3).astype(np.int32)
+    grid = grid_of(1.0, np.empty((0, 3), np.int32), np.empty((0, 512), np.float32), coords, np.ones(len(coords), np.float32))
+    light = Light(sun=Sun(azimuth=0.0, elevation=elevation, colour=WHITE, strength=1.0, size=0.0), sky=Sky(strength=0.0),
+                  medium=Medium(extinction=depth / (8.0 * high), anisotropy=0.6))
+    view = View(target=(0.0, 0.0, 0.0), distance=1500.0, elevation=89.0, focal=800.0)
+    tracer = Tracer(shell_of(grid), lit(grid, light), light, camera_of(view, 60, 40))
+    tracer.add(2000)
+    exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, math.sin(math.radians(elevation)), layers=120, angles=16)
+    error = 100 * abs(float(tracer.layers()[0][..., 1].mean()) / exact - 1.0)
+    return Figure("slab of depth 4 against orders of scattering", error, "%", aim="below 1", ok=error < 1.0)
+
+
+def _noise(mound, grid, shell, view):
+    light = mound.light.edited(sky=Sky(kind="plain", zenith=(0.3, 0.3, 0.3)),
+                               sun=mound.light.sun.edited(size=0.0, colour=WHITE))
+    camera = camera_of(view, 320, 200)
+    tracer = Tracer(shell, lit(grid, light), light, camera)
+    tracer.add(2)
+    sums = np.zeros((200, 320, 3), np.float32)
+    index, voxel = shell.index, shell.voxel
+    arguments = (
+        index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values, shell.low.astype(np.float32),
+        shell.high.astype(np.float32), np.float32(shell.core), ((camera.eye - shell.offset) / voxel).astype(np.float32),
+        camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
+        np.float32(camera.spread), np.float32(160), np.float32(100), np.float32(light.medium.extinction * voxel),
+        np.array(lobes_of(light.medium), np.float32),
+        (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
+        np.float32(math.pi * light.sun.strength), np.float32(0.3))
+    plain_paths(*arguments, 0, sums)
+    sums[:] = 0.0
+    mine = plain = 0.0
+    turns = 0
+    first = tracer.turns
+    for _ in range(24):
+        begun = time.perf_counter()
+        tracer.add(1)
+        middle = time.perf_counter()
+        plain_paths(*arguments, turns, sums)
+        turns += 1
+        mine, plain = mine + middle - begun, plain + time.perf_counter() - middle
+    mean = sums[..., 0] / turns
+    cloud = sums[..., 2] > 0.5 * turns
+    variance = float(np.maximum(sums[..., 1] / turns - mean**2, 0.0)[cloud].mean()) / float(mean[cloud].mean()) ** 2
+    own = tracer.noise() ** 2 * tracer.turns
+    ours, theirs = own * mine / (tracer.turns - first), variance * plain / turns
+    yield at_least("True light, variance at equal time", ours, "s", "plain delta tracking", theirs, theirs / ours, 4.0)
+    camera = camera_of(view, 640, 400)
+    tracer = Tracer(shell, lit(grid, mound.light), mound.light, camera)
+    begun = time.perf_counter()
+    tracer.add(12)
+    taken = time.perf_counter() - begun
+    yield Figure("True light 640x400, noise after 12 paths a pixel", 100 * tracer.noise(), "%")
+    yield Figure(f"True light 640x400, time to {100 * NOISE:g} % noise, from that", taken * (tracer.noise() / NOISE) ** 2, "s")
+
+
+def _shapes():
+    yield "ball", (Blob(centre=(0, 45, 0), radii=(45, 40, 42)),)
+    yield "heap", heap(12, 130.0, seed=21, generations=1)
+    yield "tower", heap(12, 90.0, seed=22, height=1.5, dome=0.6, generations=1)
+    yield "flat", (Blob(centre=(0, 20, 0), radii=(80, 16, 60)), Blob(centre=(-30, 30, 10), radii=(45, 13, 38)))
+
+
+def _blocks(picture):
+    width, height = HELD_SIZE
+    return picture.reshape(height // BLOCK, BLOCK, width // BLOCK, BLOCK).mean(axis=(1, 3))
+
+
+def _held():
+    """Draft light against True light in scenes its constants were not fitted to."""
+    errors, matches = [], []
+    for shape, forms in _shapes():
+        mound = hero()
+        mound = mound.edited(mass=mound.mass.edited(forms=forms), grains=mound.grains[:2])
+        grid = density_grid(mound, voxel_along(mound, 90))
+        shell = shell_of(grid)
+        view = fitted(mound.view, *(grid.world(b) for b in grid.active_bounds()), *HELD_SIZE)
+        camera = camera_of(view, *HELD_SIZE)
+        for azimuth, elevation in SUNS:
+            light = Light(sun=Sun(azimuth=(view.azimuth + azimuth) % 360.0, elevation=elevation),
+                          medium=Medium(extinction=0.12))
+            lattice = lit(grid, light)
+            tracer = Tracer(shell, lattice, light, camera)
+            while tracer.noise() > HELD_NOISE:
+                tracer.add(8)
+            truth, opacity, _ = tracer.layers()
+            layers = np.mean([march(shell, lattice, light, camera, turn=n) for n in range(8)], axis=0)
+            scene = scene_of(layers, light, camera)
+            draft = (scene[..., :3] - behind_of(scene, light, camera)) @ LUMINANCE
+            solid = _blocks(opacity) > 0.6
+            a, b = _blocks(draft)[solid], _blocks(truth @ LUMINANCE)[solid]
+            errors.append(float(np.abs(a - b).mean() / b.mean()))
+            matches.append(float(np.corrcoef(a, b)[0, 1]))
+            name = f"Draft against True, {shape}, sun {azimuth:g} {elevation:g}"
+            yield Figure(f"{name}: error", 100 * errors[-1], "%")
+            yield Figure(f"{name}: correlation", matches[-1], "")
+    yield Figure("Draft against True, 12 scenes: mean error", 100 * float(np.mean(errors)), "%", aim="at most 10",
+                 ok=bool(np.mean(errors) <= 0.1))
+    yield Figure("Draft against True, 12 scenes: mean correlation", float(np.mean(matches)), "", aim="at least 0.97",
+                 ok=bool(np.mean(matches) >= 0.97))
