@@ -60,6 +60,7 @@ def _common(parser, size="1280x800"):
     kind = parser.add_mutually_exclusive_group()
     kind.add_argument("--draft", action="store_true", help="by Draft light (the default)")
     kind.add_argument("--true", action="store_true", help="by True light")
+    parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
     parser.add_argument("--noise", type=_noise, default=0.05, metavar="N", help="True light: when it is enough")
     parser.add_argument("--seed", type=int, default=0, metavar="N", help="True light: another one has other noise")
     parser.add_argument("--exposure", type=float, metavar="S", help="stops")
@@ -155,6 +156,8 @@ def _opened(args, bar):
     light = mound.light
     changes = {name: value for name, value in (("exposure", args.exposure), ("transform", args.transform))
                if value is not None}
+    if args.once:
+        changes["once"] = True
     if args.extinction:
         changes["medium"] = light.medium.edited(extinction=args.extinction)
     return stages, mound.edited(light=light.edited(**changes)), grid, key, ticket

@@ -82,6 +82,18 @@ class Settings(LightTest):
         self.assertAlmostEqual(self.recipe.light.sun.elevation, 43.2, delta=1.0)
         self.assertAlmostEqual(self.recipe.light.sun.azimuth, 90.0, delta=3.0)
 
+    def test_scattered_once_is_harder(self):
+        self.light.edit_part("sky", "sky", strength=0.0)
+        self.light.edit_part("medium", "medium", extinction=0.6)
+        self.rest()
+        soft = self.colours().astype(float)
+        self.click(self.light.settings.once, (8, 8))
+        self.assertTrue(self.recipe.light.once)
+        self.rest()
+        self.assertLess(self.colours().mean(), soft.mean())
+        self.window.document.undo()
+        self.assertFalse(self.light.settings.once.isChecked())
+
     def test_the_frame_of_the_film(self):
         self.light.settings.aspect.changed.emit(2.0, False)
         box = self.window.picture.frame_box()

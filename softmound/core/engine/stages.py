@@ -7,7 +7,7 @@ import numpy as np
 from ..kernels import STAMP
 from ..light.camera import camera_of
 from ..light.lattice import SUN_CELLS, lit, with_lamps
-from ..light.march import LAYERS, march
+from ..light.march import CONTRIBUTIONS, LAYERS, march
 from ..light.phase import lobes_of, mean_cosine
 from ..light.shell import shell_of
 from ..light.scene import composed
@@ -19,6 +19,8 @@ from .forecast import forecast
 from .keys import key_of
 
 CACHE_BYTES = 1_500_000_000
+ONCE = (1.0, 0.0, 0.0, 0.0)
+"""Contributions to Draft light where only what is scattered once is to be seen."""
 
 
 class Stages:
@@ -290,7 +292,7 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
     shell = stages.shell(grid, key)
     lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
     return march(shell, lattice, mound.light, camera, stride=stride, shift=pixel_shift(turn),
-                 turn=turn, clay=clay, ticket=ticket)
+                 turn=turn, clay=clay, contributions=ONCE if mound.light.once else CONTRIBUTIONS, ticket=ticket)
 
 
 def empty_layers(camera, stride=1):

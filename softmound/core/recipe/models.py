@@ -180,7 +180,9 @@ class Medium(Value):
 
 
 class Light(Value):
-    """Sun, sky, lamps, medium, the exposure in stops, and the view transform: "own", or "display/view" of a config."""
+    """Sun, sky, lamps, medium, the exposure in stops, and the view transform: "own", "exposure", or "display/view" of a
+    config. `once` leaves of the sunlight in Draft light what is scattered once, to judge shapes by.
+    """
 
     sun: Sun = Sun()
     sky: Sky = Sky()
@@ -188,6 +190,7 @@ class Light(Value):
     medium: Medium = Medium()
     exposure: Annotated[float, Field(ge=-16.0, le=16.0)] = 0.0
     transform: Annotated[str, Field(min_length=1, max_length=200)] = "own"
+    once: bool = False
 
 
 class View(Value):

@@ -8,6 +8,7 @@ from PyQt6.QtCore import QPointF, QRectF, QSettings, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QLinearGradient, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
     QAbstractButton,
+    QCheckBox,
     QComboBox,
     QDialog,
     QDialogButtonBox,
@@ -491,6 +492,10 @@ class LightSettings(SettingsPanel):
             self.fields[part, field] = self.add(widget)
             if field == "exposure":
                 self._after_exposure()
+            if field == "albedo":
+                self.once = self.add(QCheckBox("Sunlight scattered once only"))
+                self.once.setToolTip("Of the sunlight Draft light then shows what is scattered once: hard light, to judge shapes by.")
+                self.once.clicked.connect(lambda on: station.edit_part("", "scattered once", once=on))
             if (part, field) == ("sun", "elevation"):
                 self.by_place = self.add(QPushButton("By place and time…"))
                 self.by_place.clicked.connect(self._place_and_time)
@@ -589,6 +594,7 @@ class LightSettings(SettingsPanel):
             self.transform.addItem(light.transform, light.transform)
             at = self.transform.count() - 1
         self.transform.setCurrentIndex(at)
+        self.once.setChecked(light.once)
         lamp = light.lamps[self._station.lamp] if self._station.lamp is not None else None
         for widget in self._lamp_parts:
             widget.setVisible(lamp is not None)
