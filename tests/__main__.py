@@ -14,7 +14,7 @@ from concurrent.futures import ThreadPoolExecutor, as_completed
 HERE = pathlib.Path(__file__).parent
 AT_ONCE = 3
 """Processes side by side: one more than cores, since tests often wait for a child or a picture."""
-GROUPS = 4
+GROUPS = 8
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)

@@ -484,7 +484,7 @@ class Stations(DeskTest):
         field.changed.emit(1.5, False)
         self.rest()
         self.assertGreater(self.pixels().astype(int).mean(), before.mean() + 5)
-        self.click(self.window.light.tray.tiles["Low, behind"])
+        self.click(self.window.light.tray.situations.tiles["Low, behind"])
         self.assertEqual(self.window.document.mound.light.sun.elevation, 13.0)
         self.assertEqual(self.window.document.undo_words, "light: low, behind")
 

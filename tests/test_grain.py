@@ -67,7 +67,7 @@ class Sums(unittest.TestCase):
         self.assertEqual(noise(ONE, coords).tobytes(), noise(ONE, coords).tobytes())
 
     def test_another_seed_is_independent(self):
-        coords = bricks(300, 3)
+        coords = bricks(1200, 3)
         a, b = noise(ONE, coords).ravel(), noise(ONE.edited(seed=5), coords).ravel()
         self.assertLess(abs(np.corrcoef(a, b)[0, 1]), 0.03)
 
@@ -424,12 +424,10 @@ class EveryNoise(unittest.TestCase):
             self.assertLess(across, 2.0 * inside + 1e-4, grain)
 
     def test_another_seed_is_independent(self):
-        # Of signed sums; those that fold share the places where every seed is nothing, the points of the lattice.
         coords = bricks(700, 44, 250)
-        for grain in [g for g in EVERY if g.signed and g.contrast is None]:
+        for grain in EVERY:
             a, b = (noise(g, coords, 3.1).ravel() for g in (grain, grain.edited(seed=grain.seed + 1)))
-            # The next seed differs in one bit before it is hashed: the trace of it is too weak to be seen.
-            self.assertLess(abs(float(np.corrcoef(a, b)[0, 1])), 0.1, grain)
+            self.assertLess(abs(float(np.corrcoef(a, b)[0, 1])), 0.06, grain)
 
     def test_same_bytes_with_one_and_all_threads(self):
         coords = bricks(60, 45)

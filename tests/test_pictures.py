@@ -1,11 +1,12 @@
 """Pictures out, view transforms, the sun's place, easing, and the commands that take pictures."""
 
+import contextlib
+import io
 import json
 import os
 import pathlib
-import subprocess
-import sys
 import tempfile
+import types
 import unittest
 from datetime import datetime, timezone
 
@@ -14,6 +15,7 @@ import OpenEXR
 import PyOpenColorIO as ocio
 from PIL import Image
 
+from softmound.cli import main
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Still, Taking, depths, sheet_of, sun_sweep, taken, turntable
@@ -28,8 +30,6 @@ from softmound.core.light.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
 
 from .scenes import box_grid, lumpy_mound
-
-ROOT = pathlib.Path(__file__).resolve().parents[1]
 
 
 def grey(value, opacity=1.0, size=(8, 12)):
@@ -220,8 +220,14 @@ class Skies(unittest.TestCase):
 
 class Commands(unittest.TestCase):
     def run_(self, *args):
-        return subprocess.run([sys.executable, "-m", "softmound", *map(str, args)], cwd=ROOT, text=True, capture_output=True,
-                              check=False)
+        # In this process, which has the kernels at hand; `tests.test_cli` starts the command itself.
+        out, err = io.StringIO(), io.StringIO()
+        with contextlib.redirect_stdout(out), contextlib.redirect_stderr(err):
+            try:
+                code = main(list(map(str, args)))
+            except SystemExit as ended:
+                code = ended.code
+        return types.SimpleNamespace(returncode=code, stdout=out.getvalue(), stderr=err.getvalue())
 
     def test_pictures_of_a_mound_and_of_a_file(self):
         with tempfile.TemporaryDirectory() as name:

@@ -29,7 +29,7 @@ def _config(path):
         if path:
             return ocio.Config.CreateFromFile(path)
         return ocio.Config.CreateFromBuiltinConfig(BUILT_IN)
-    except ocio.Exception as error:
+    except (ocio.Exception, ocio.ExceptionMissingFile) as error:
         first = str(error).splitlines()[0]
         raise Problem(f"{path}: OpenColorIO cannot read this config ({first}); correct OCIO in the environment.") from error
 
