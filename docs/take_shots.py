@@ -52,7 +52,7 @@ def main():
             window.grab().save(str(folder / f"{name}.png"))
             print(folder / f"{name}.png")
 
-        def true_enough(seconds=45.0):
+        def true_enough(seconds=75.0):
             """Let paths be traced for a while."""
             ends = time.monotonic() + seconds
             while time.monotonic() < ends:
@@ -148,10 +148,8 @@ def main():
         light.compare(0)
         shot("light-compared")
         light.compare(0)
-        light.edit_part("sun", "sun", elevation=-4.0, azimuth=view.azimuth + 140.0, strength=1.2)
-        light.add_lamp()
-        light.edit_lamp(0, "place", place=(14.0, 92.0, 40.0), radius=6.0, power=8e8)
-        light.edit_part("", "exposure", exposure=2.2)
+        light.take_snapshot_over(0)
+        light.tray.open("situations")
         window.look("true")
         true_enough()
         shot("light-true")

@@ -14,8 +14,10 @@ from concurrent.futures import ThreadPoolExecutor, as_completed
 HERE = pathlib.Path(__file__).parent
 AT_ONCE = 3
 """Processes side by side: one more than cores, since tests often wait for a child or a picture."""
-GROUPS = 8
+GROUPS = 5
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
+SLOW = ("test_meshes", "test_exchange")
+"""Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)
 
@@ -89,23 +91,27 @@ def run_all():
     """
     modules = sorted(HERE.glob("test_*.py"), key=lambda p: -p.stat().st_size)
     windows = [[m] for m in modules if "desk" in m.stem]
+    slow = [[m] for m in modules if m.stem in SLOW]
     groups = [[] for _ in range(GROUPS)]
     for module in modules:
-        if "desk" not in module.stem:
+        if "desk" not in module.stem and module.stem not in SLOW:
             min(groups, key=lambda g: sum(m.stat().st_size for m in g)).append(module)
-    total, slow = [0, 0, 0], []
+    total, longest = [0, 0, 0], []
 
     def one(group):
+        # Threads that wait for one another lose much time where processes share the cores, and pictures wait often.
+        alone = {"NUMBA_NUM_THREADS": "1"} if "desk" in group[0].stem else {}
         return subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
-                              stdout=subprocess.PIPE, stderr=subprocess.STDOUT, check=False).stdout
+                              env={**os.environ, **alone}, stdout=subprocess.PIPE, stderr=subprocess.STDOUT,
+                              check=False).stdout
 
     with ThreadPoolExecutor(AT_ONCE) as pool:
-        for ended in as_completed([pool.submit(one, group) for group in (*windows, *groups)]):
+        for ended in as_completed([pool.submit(one, group) for group in (*slow, *windows, *groups)]):
             print(ended.result(), flush=True)
             counts = _COUNTS.findall(ended.result())
             total = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
-            slow += [(float(seconds), name) for seconds, name in _SLOW.findall(ended.result())]
-    for seconds, name in sorted(slow, reverse=True)[:12]:
+            longest += [(float(seconds), name) for seconds, name in _SLOW.findall(ended.result())]
+    for seconds, name in sorted(longest, reverse=True)[:12]:
         print(f"{seconds:6.1f} s  {name}")
     return tuple(total)
 
