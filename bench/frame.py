@@ -15,8 +15,8 @@ from softmound.core.kernels import threads
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
-from softmound.core.light.shell import shell_of
 from softmound.core.light.scene import composed
+from softmound.core.light.shell import shell_of
 
 from .figure import at_least, timed
 from .scene import tall

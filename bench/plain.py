@@ -2,8 +2,6 @@
 
 import math
 
-
-
 from softmound.core.kernels import call, f32, kernel, prange, u32
 from softmound.core.light.lobes import two_lobes
 from softmound.core.light.march import inside_density

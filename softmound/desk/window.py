@@ -49,6 +49,7 @@ from .export_dialog import ExportDialog, MeshDialog
 from .import_dialog import ENDINGS, ImportDialog
 from .nature_dialog import NatureDialog
 from .picture import Picture
+from .picturing import Picturing
 from .resize_dialog import ResizeDialog
 from .siblings_dialog import SiblingsDialog
 from .stations.grain import GrainStation
@@ -57,7 +58,6 @@ from .stations.light import LightStation
 from .stations.mass import MassStation
 from .stations.voxels import VoxelsStation
 from .strip import COMPUTING, FRESH, OLD, Strip
-from .picturing import Picturing
 from .words import count, figure, memory, seconds
 
 TRAY_HEIGHT = 176

@@ -10,8 +10,8 @@ import numpy as np
 from ..grain.moving import moving_grains
 from ..light.camera import camera_of
 from ..light.cut import cut_layer, with_cut
-from ..light.lattice import SUN_CELLS
 from ..light.easing import eased
+from ..light.lattice import SUN_CELLS
 from ..light.looks import looked
 from ..light.march import LAYERS
 from ..light.paths import Tracer

@@ -9,8 +9,8 @@ from ..light.camera import camera_of
 from ..light.lattice import SUN_CELLS, lit, with_lamps
 from ..light.march import CONTRIBUTIONS, LAYERS, march
 from ..light.phase import lobes_of, mean_cosine
-from ..light.shell import shell_of
 from ..light.scene import composed
+from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
 from .cache import Cache
 from .calibration import PeakMemory

@@ -12,8 +12,8 @@ from ..light.camera import camera_of, fitted
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
 from ..light.paths import Tracer
-from ..light.shell import shell_of
 from ..light.scene import composed
+from ..light.shell import shell_of
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles

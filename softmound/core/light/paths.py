@@ -17,10 +17,10 @@ from ..directions import direction_of
 from ..kernels import call, f32, i32, kernel, prange, row, threads, u32
 from ..volume.bricks import NOTHING, SIDE
 from ..volume.lookup import code_at
+from .lamps import lamps_of
 from .lattice import lattice_value
 from .lobes import two_lobes
 from .phase import lobes_of
-from .lamps import lamps_of
 from .shell import WIDE, trilinear
 from .surroundings import surroundings_of
 from .transmittance import transmittance
