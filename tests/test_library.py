@@ -129,7 +129,7 @@ class Publishing(unittest.TestCase):
         before = {p.name: p.read_bytes() for p in first.iterdir()}
         done, steps = False, 0
         while not done:
-            steps += 29
+            steps += 7
             run = subprocess.run([sys.executable, "-c", KILLED, str(source), str(self.library), str(steps)],
                                  cwd=ROOT, capture_output=True, text=True, timeout=120)
             done = "published" in run.stdout

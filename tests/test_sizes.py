@@ -14,6 +14,8 @@ from softmound.core.recipe import (
     Crisp,
     Curve,
     Grow,
+    KeptView,
+    Lamp,
     LowerSkin,
     Mottle,
     Nibble,
@@ -110,6 +112,17 @@ class Reaches(unittest.TestCase):
             first, last = (grid.world(corner) for corner in grid.active_bounds())
             self.assertTrue(np.all(first >= low - 0.8) and np.all(last <= high + 0.8), changes)
             self.assertTrue(all(reach > 0.0 for reach in reaches(mound, 0.8)[1:]))
+
+    def test_lamps_and_views(self):
+        mound = lumpy_mound()
+        lamp = Lamp(place=(3.0, 26.0, -2.0), radius=1.5, power=2e8)
+        mound = mound.edited(light=mound.light.edited(lamps=(lamp,)), views=(KeptView(view=mound.view),))
+        level = mound.mass.base.altitude if mound.mass.base.on else 0.0
+        resized = resized_mound(mound, FACTOR)
+        grown = resized.light.lamps[0]
+        self.assertEqual(grown.place, (6.0, level + 2.0 * (26.0 - level), -4.0))
+        self.assertEqual((grown.radius, grown.power), (3.0, 8e8))
+        self.assertEqual(resized.views[0].view, resized.view)
 
     def test_the_span_is_that_of_the_forms(self):
         plain = span_of(flat())

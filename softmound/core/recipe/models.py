@@ -163,8 +163,7 @@ class Medium(Value):
 
     `phase` "cosine" scatters with the mean cosine `anisotropy`; "two lobes" adds one of mean cosine `second` for a
     `share` of the light; "droplets" scatters as water droplets of `diameter` micrometres do. `tint` is what of each
-    colour is scattered. `glow` is light of its own, as radiance of a part that is thick; by density, or falling with the
-    depth from the surface.
+    colour is scattered. `glow` is light of its own, as radiance of a part that is thick; it goes with density.
     """
 
     extinction: Annotated[float, Field(ge=0.0001, le=100.0)] = 0.08

@@ -103,7 +103,7 @@ def sized_grain(grain, factor, place):
 def resized_mound(mound, factor, keep_look=True):
     """The mound with all lengths times a factor.
 
-    Forms, melt, levels, steps, skin, grains, voxels and view scale together, about the point of the
+    Forms, melt, levels, steps, skin, grains, voxels, lamps and views scale together, about the point of the
     base level above the origin, so that the underside stays at its altitude and the pattern of the
     noise goes with the shape.
 
@@ -151,6 +151,13 @@ def resized_mound(mound, factor, keep_look=True):
         if skin.below is not None:
             altitude = place((0.0, skin.below.altitude, 0.0))[1]
             skin = skin.edited(below=skin.below.edited(altitude=altitude, **lengths(skin.below, "thickness", "blend")))
+
+        def seen(view):
+            return view.edited(target=place(view.target), **lengths(view, "distance"))
+
+        # Four times the power at twice the distance is as bright.
+        lamps = tuple(lamp.edited(place=place(lamp.place), radius=lamp.radius * factor, power=lamp.power * factor**2)
+                      for lamp in mound.light.lamps)
         if keep_look:
             medium = medium.edited(extinction=medium.extinction / factor)
         return Mound.model_validate({
@@ -163,8 +170,9 @@ def resized_mound(mound, factor, keep_look=True):
             "steps": tuple(step.edited(**lengths(step, "width" if step.step == "smooth" else "metres"))
                            for step in mound.steps),
             "skin": skin,
-            "light": mound.light.edited(medium=medium),
-            "view": view.edited(target=place(view.target), **lengths(view, "distance")),
+            "light": mound.light.edited(medium=medium, lamps=lamps),
+            "view": seen(view),
+            "views": tuple(kept.edited(view=seen(kept.view)) for kept in mound.views),
         })
     except ValidationError as error:
         field = ".".join(str(step) for step in error.errors()[0]["loc"])
