@@ -10,7 +10,7 @@ import sys
 import threading
 import time
 
-from . import __version__, picture_commands
+from . import __version__, arguments, picture_commands
 from .core.recipe import Problem, read_mound, write_mound, write_whole
 
 
@@ -73,17 +73,17 @@ def _parser():
     new.add_argument("--start", default="mediocris", metavar="NAME",
                      help="species of the first shape: humilis, mediocris, congestus, fractus, "
                           "lenticularis, incus, deck slab")
-    new.add_argument("--span", type=_span, default=300.0, metavar="M", help="its longest side in metres")
-    new.add_argument("--seed", type=_seed, default=3, metavar="N", help="seed of the first shape")
+    new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
+    new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
     new.set_defaults(run=_new)
 
     build = actions.add_parser("build", help="build a mound's density and write it as OpenVDB")
     build.add_argument("mound", metavar="X.mound")
     build.add_argument("--out", required=True, metavar="FILE.vdb")
     size = build.add_mutually_exclusive_group()
-    size.add_argument("--voxel", type=_metres, metavar="M", help="voxel size in metres")
-    size.add_argument("--voxels-long", type=_count, metavar="N", help="voxels along the longest side instead")
-    build.add_argument("--seed", type=_seed, metavar="N",
+    size.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres")
+    size.add_argument("--voxels-long", type=arguments.count, metavar="N", help="voxels along the longest side instead")
+    build.add_argument("--seed", type=arguments.seed, metavar="N",
                        help="seed of the first grain; the others follow it")
     build.add_argument("--picture", metavar="FILE.png", help="also take the mound's picture")
     width = build.add_mutually_exclusive_group()
@@ -95,38 +95,38 @@ def _parser():
     build.add_argument("--origin", default="kept", choices=("kept", "centre", "base"),
                        help="where the file's origin lies: as in the mound, in the middle of the cloud, or "
                             "in the middle of its underside")
-    build.add_argument("--name", type=_grid_name, default="density", metavar="NAME", help="name of the grid")
-    build.add_argument("--tolerance", type=_tolerance, default=0.0, metavar="D",
+    build.add_argument("--name", type=arguments.grid_name, default="density", metavar="NAME", help="name of the grid")
+    build.add_argument("--tolerance", type=arguments.tolerance, default=0.0, metavar="D",
                        help="densities so close to one another become one tile")
     build.add_argument("--surface", action="store_true", help="also write the surface as a level set")
-    build.add_argument("--limit-memory", type=_gigabytes, metavar="GB", help="refuse builds that need more")
+    build.add_argument("--limit-memory", type=arguments.gigabytes, metavar="GB", help="refuse builds that need more")
     build.add_argument("--json", action="store_true", help="print the facts as JSON")
     build.set_defaults(run=_build, full=False)
 
     cloud = actions.add_parser("cloud", help="turn any model into a cloud")
     cloud.add_argument("mesh", metavar="MESH", help="OBJ, PLY, STL, GLB, glTF or OFF")
     cloud.add_argument("--out", required=True, metavar="FILE.vdb")
-    cloud.add_argument("--span", type=_span, metavar="M",
+    cloud.add_argument("--span", type=arguments.span, metavar="M",
                        help="longest side of the model in metres; default what its unit makes it")
     cloud.add_argument("--unit", default="m", choices=("m", "cm", "mm", "dm", "ft", "in", "km"),
                        help="unit of the model's numbers")
     cloud.add_argument("--up", default="y", choices=("y", "z"), help="which axis of the model is up")
-    cloud.add_argument("--voxel", type=_metres, metavar="M", help="voxel size in metres; default a 256th of the span")
+    cloud.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres; default a 256th of the span")
     cloud.add_argument("--start", default="mediocris", metavar="NAME",
                        help="species whose grains, skin and light it takes")
-    cloud.add_argument("--level", type=_altitude, metavar="M",
+    cloud.add_argument("--level", type=arguments.altitude, metavar="M",
                        help="altitude of the base level above the model's foot; default none")
     cloud.add_argument("--picture", metavar="FILE.png", help="also take its picture")
     cloud.add_argument("--mound", metavar="FILE.mound", help="also write the mound, to go on with")
     cloud.add_argument("--close-holes", action="store_true", help="close the holes of an open model")
-    cloud.add_argument("--thickness", type=_span, metavar="M", help="treat an open model as a sheet so thick")
+    cloud.add_argument("--thickness", type=arguments.span, metavar="M", help="treat an open model as a sheet so thick")
     cloud.add_argument("--json", action="store_true", help="print the facts as JSON")
     cloud.set_defaults(run=_cloud)
 
     form = actions.add_parser("form", help="write a mound's blocked-in surface as a mesh")
     form.add_argument("mound", metavar="X.mound")
     form.add_argument("--obj", required=True, metavar="OUT.obj", help="or .ply, .stl, .glb, .off")
-    form.add_argument("--voxel", type=_metres, metavar="M", help="voxel size in metres; default the draft voxel")
+    form.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres; default the draft voxel")
     form.add_argument("--json", action="store_true", help="print the facts as JSON")
     form.set_defaults(run=_form)
 
@@ -134,16 +134,16 @@ def _parser():
     mesh.add_argument("source", metavar="X.vdb|X.mound")
     mesh.add_argument("--out", required=True, metavar="FILE", help=".obj, .ply, .stl, .glb or .off")
     mesh.add_argument("--grid", default="density", metavar="NAME", help="grid of an OpenVDB file")
-    mesh.add_argument("--iso", type=_positive, metavar="V", help="density of the surface; default half the largest")
-    mesh.add_argument("--voxel", type=_metres, metavar="M", help="voxel size in metres; default the mound's final one")
-    mesh.add_argument("--triangles", type=_count, metavar="N", help="at most so many triangles")
+    mesh.add_argument("--iso", type=arguments.positive, metavar="V", help="density of the surface; default half the largest")
+    mesh.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres; default the mound's final one")
+    mesh.add_argument("--triangles", type=arguments.count, metavar="N", help="at most so many triangles")
     mesh.add_argument("--json", action="store_true", help="print the facts as JSON")
     mesh.set_defaults(run=_mesh)
 
     cut = actions.add_parser("slice", help="take a picture of a cut through an OpenVDB file")
     cut.add_argument("file", metavar="X.vdb")
     cut.add_argument("--axis", default="y", choices=("x", "y", "z"), help="axis the cut is square to")
-    cut.add_argument("--at", required=True, type=_altitude, metavar="M", help="where on that axis")
+    cut.add_argument("--at", required=True, type=arguments.altitude, metavar="M", help="where on that axis")
     cut.add_argument("--out", required=True, metavar="FILE.png")
     cut.add_argument("--grid", default="density", metavar="NAME")
     cut.add_argument("--range", type=float, nargs=2, metavar=("LOW", "HIGH"), help="values of the first and last colour")
@@ -154,7 +154,7 @@ def _parser():
     combine.add_argument("files", nargs="+", metavar="FILE.vdb")
     combine.add_argument("--out", required=True, metavar="FILE.vdb")
     combine.add_argument("--by", default="maximum", choices=("add", "maximum", "multiply", "average"))
-    combine.add_argument("--voxel", type=_metres, metavar="M", help="voxel of the result; default the finest there is")
+    combine.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel of the result; default the finest there is")
     combine.add_argument("--grid", default="density", metavar="NAME", help="grid of each file")
     combine.add_argument("--full", action="store_true", help="32-bit values instead of 16")
     combine.add_argument("--json", action="store_true", help="print the facts as JSON")
@@ -170,7 +170,7 @@ def _parser():
     publish = actions.add_parser("publish", help="build a mound and put it into a library")
     publish.add_argument("mound", metavar="X.mound")
     publish.add_argument("--library", required=True, metavar="DIR")
-    publish.add_argument("--voxel", type=_metres, metavar="M", help="voxel size in metres")
+    publish.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres")
     publish.add_argument("--json", action="store_true", help="print the facts as JSON")
     publish.set_defaults(run=_publish)
 
@@ -186,78 +186,6 @@ def _parser():
     warm = actions.add_parser("warm", help="compile the kernels now rather than at first use")
     warm.set_defaults(run=_warm)
     return parser
-
-
-def _metres(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = -1.0
-    if not 0.005 <= value <= 500.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no voxel size; give metres from 0.005 to 500")
-    return value
-
-
-def _count(text):
-    if not text.isdigit() or not 8 <= int(text) <= 100_000_000:
-        raise argparse.ArgumentTypeError(f"{text!r} is no such number; give a whole number from 8 on")
-    return int(text)
-
-
-def _positive(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = 0.0
-    if not 0.0 < value < 1e9:
-        raise argparse.ArgumentTypeError(f"{text!r} will not do; give a number above 0")
-    return value
-
-
-def _gigabytes(text):
-    return _positive(text) * 1e9
-
-
-def _tolerance(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = -1.0
-    if not 0.0 <= value <= 1.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no tolerance; give a density from 0 to 1")
-    return value
-
-
-def _grid_name(text):
-    if not text or len(text) > 80 or not text.isprintable() or text == "surface":
-        raise argparse.ArgumentTypeError(f"{text!r} is no name for the grid; give letters and numbers, not 'surface'")
-    return text
-
-
-def _altitude(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = 1e9
-    if not -50_000.0 <= value <= 50_000.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no altitude; give metres from -50000 to 50000")
-    return value
-
-
-def _span(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = -1.0
-    if not 0.1 <= value <= 20_000.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no span; give metres from 0.1 to 20000")
-    return value
-
-
-def _seed(text):
-    if not text.isdigit() or int(text) >= 2**31:
-        raise argparse.ArgumentTypeError(f"{text!r} is no seed; give a whole number below 2147483648")
-    return int(text)
 
 
 def _new(args):

@@ -1,9 +1,9 @@
 """Commands that take pictures: picture, turntable, sweep, sheet."""
 
-import argparse
 import pathlib
 import time
 
+from . import arguments
 from .core.problems import Problem
 from .core.recipe import Light, Mound, View, read_mound, write_whole
 
@@ -19,7 +19,7 @@ def add_to(actions):
     _common(picture)
     picture.add_argument("--out", required=True, metavar="FILE", help=".png, or .exr in linear light")
     picture.add_argument("--view", metavar="NAME|AZ,EL", help="a kept view, or azimuth and elevation in degrees")
-    picture.add_argument("--sun", type=_pair, metavar="AZ,EL", help="azimuth and elevation of the sun in degrees")
+    picture.add_argument("--sun", type=arguments.pair, metavar="AZ,EL", help="azimuth and elevation of the sun in degrees")
     picture.add_argument("--depth", action="store_true", help="EXR: also distance (Z) and optical depth")
     picture.add_argument("--with-sky", action="store_true", help="EXR: with the sky behind instead of ready to be laid over")
     picture.add_argument("--full", action="store_true", help="EXR: 32-bit values instead of 16")
@@ -29,7 +29,7 @@ def add_to(actions):
     _common(turn)
     turn.add_argument("--out", required=True, metavar="FILE|FOLDER",
                       help="a film (.webp, .gif or .png), or a folder for numbered pictures")
-    turn.add_argument("--frames", type=_frames, default=48, metavar="N")
+    turn.add_argument("--frames", type=arguments.frames, default=48, metavar="N")
     turn.add_argument("--degrees", type=float, default=360.0, metavar="D")
     _sequence(turn)
     turn.set_defaults(run=_turntable)
@@ -37,9 +37,9 @@ def add_to(actions):
     sweep = actions.add_parser("sweep", help="take pictures while the sun crosses the sky")
     _common(sweep)
     sweep.add_argument("--out", required=True, metavar="FILE|FOLDER")
-    sweep.add_argument("--from", dest="start", type=_pair, required=True, metavar="AZ,EL")
-    sweep.add_argument("--to", dest="end", type=_pair, required=True, metavar="AZ,EL")
-    sweep.add_argument("--frames", type=_frames, default=48, metavar="N")
+    sweep.add_argument("--from", dest="start", type=arguments.pair, required=True, metavar="AZ,EL")
+    sweep.add_argument("--to", dest="end", type=arguments.pair, required=True, metavar="AZ,EL")
+    sweep.add_argument("--frames", type=arguments.frames, default=48, metavar="N")
     _sequence(sweep)
     sweep.set_defaults(run=_sweep)
 
@@ -47,74 +47,31 @@ def add_to(actions):
     _common(sheet, "320x200")
     sheet.add_argument("--out", required=True, metavar="FILE.png")
     sheet.add_argument("--views", nargs="+", metavar="NAME|AZ,EL", help="default four sides, or all kept views")
-    sheet.add_argument("--suns", nargs="+", type=_pair, metavar="AZ,EL", help="default in front, beside and behind")
+    sheet.add_argument("--suns", nargs="+", type=arguments.pair, metavar="AZ,EL", help="default in front, beside and behind")
     sheet.set_defaults(run=_sheet)
 
 
 def _common(parser, size="1280x800"):
     parser.add_argument("source", metavar="X.mound|X.vdb")
     parser.add_argument("--grid", default="density", metavar="NAME", help="grid of an OpenVDB file")
-    parser.add_argument("--voxel", type=_positive, metavar="M", help="voxel of a mound; default its draft voxel")
+    parser.add_argument("--voxel", type=arguments.positive, metavar="M", help="voxel of a mound; default its draft voxel")
     parser.add_argument("--final", action="store_true", help="with the mound's final voxel")
-    parser.add_argument("--size", type=_size, default=_size(size), metavar="WxH", help=f"pixels; default {size}")
+    parser.add_argument("--size", type=arguments.size, default=arguments.size(size), metavar="WxH", help=f"pixels; default {size}")
     kind = parser.add_mutually_exclusive_group()
     kind.add_argument("--draft", action="store_true", help="by Draft light (the default)")
     kind.add_argument("--true", action="store_true", help="by True light")
     parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
-    parser.add_argument("--noise", type=_noise, default=0.05, metavar="N", help="True light: when it is enough")
+    parser.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="True light: when it is enough")
     parser.add_argument("--seed", type=int, default=0, metavar="N", help="True light: another one has other noise")
     parser.add_argument("--exposure", type=float, metavar="S", help="stops")
-    parser.add_argument("--extinction", type=_positive, metavar="K", help="1/m at density 1")
+    parser.add_argument("--extinction", type=arguments.positive, metavar="K", help="1/m at density 1")
     parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
     parser.add_argument("--json", action="store_true", help="print the facts as JSON")
 
 
 def _sequence(parser):
     parser.add_argument("--kind", default="png", choices=("png", "exr"), help="of numbered pictures")
-    parser.add_argument("--rate", type=_positive, default=24.0, metavar="N", help="pictures a second of a film")
-
-
-def _pair(text):
-    try:
-        azimuth, elevation = (float(part) for part in text.split(","))
-    except ValueError:
-        raise argparse.ArgumentTypeError(f"{text!r} is no direction; give azimuth,elevation in degrees") from None
-    if not (-360.0 <= azimuth <= 360.0 and -10.0 <= elevation <= 90.0):
-        raise argparse.ArgumentTypeError(f"{text!r}: azimuth lies from -360 to 360 and elevation from -10 to 90 degrees")
-    return azimuth, elevation
-
-
-def _size(text):
-    try:
-        width, height = (int(part) for part in text.lower().split("x"))
-    except ValueError:
-        width = height = 0
-    if not (16 <= width <= 16_384 and 16 <= height <= 16_384):
-        raise argparse.ArgumentTypeError(f"{text!r} is no size; give WIDTHxHEIGHT from 16 to 16384 pixels")
-    return width, height
-
-
-def _frames(text):
-    if not text.isdigit() or not 1 <= int(text) <= 5_000:
-        raise argparse.ArgumentTypeError(f"{text!r} is no number of pictures; give a whole number from 1 to 5000")
-    return int(text)
-
-
-def _positive(text):
-    try:
-        value = float(text)
-    except ValueError:
-        value = 0.0
-    if not 0.0 < value < 1e6:
-        raise argparse.ArgumentTypeError(f"{text!r} will not do; give a number above 0")
-    return value
-
-
-def _noise(text):
-    value = _positive(text)
-    if not 0.002 <= value <= 1.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no such noise; give a share from 0.002 to 1")
-    return value
+    parser.add_argument("--rate", type=arguments.positive, default=24.0, metavar="N", help="pictures a second of a film")
 
 
 def _view(mound, text):

@@ -1,0 +1,125 @@
+"""Values on the command line, read from text.
+
+Each function takes the text of an argument and returns its value, or raises `argparse.ArgumentTypeError` with one
+sentence that says what to give instead.
+"""
+
+import argparse
+
+
+def metres(text):
+    """A voxel size in metres. See the module."""
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0.005 <= value <= 500.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no voxel size; give metres from 0.005 to 500")
+    return value
+
+
+def count(text):
+    """A whole number from 8 on. See the module."""
+    if not text.isdigit() or not 8 <= int(text) <= 100_000_000:
+        raise argparse.ArgumentTypeError(f"{text!r} is no such number; give a whole number from 8 on")
+    return int(text)
+
+
+def positive(text):
+    """A number above 0. See the module."""
+    try:
+        value = float(text)
+    except ValueError:
+        value = 0.0
+    if not 0.0 < value < 1e9:
+        raise argparse.ArgumentTypeError(f"{text!r} will not do; give a number above 0")
+    return value
+
+
+def gigabytes(text):
+    """Bytes, from gigabytes. See the module."""
+    return positive(text) * 1e9
+
+
+def tolerance(text):
+    """A density from 0 to 1. See the module."""
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0.0 <= value <= 1.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no tolerance; give a density from 0 to 1")
+    return value
+
+
+def grid_name(text):
+    """Name of a grid. See the module."""
+    if not text or len(text) > 80 or not text.isprintable() or text == "surface":
+        raise argparse.ArgumentTypeError(f"{text!r} is no name for the grid; give letters and numbers, not 'surface'")
+    return text
+
+
+def altitude(text):
+    """Metres above the ground. See the module."""
+    try:
+        value = float(text)
+    except ValueError:
+        value = 1e9
+    if not -50_000.0 <= value <= 50_000.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no altitude; give metres from -50000 to 50000")
+    return value
+
+
+def span(text):
+    """Metres along the longest side. See the module."""
+    try:
+        value = float(text)
+    except ValueError:
+        value = -1.0
+    if not 0.1 <= value <= 20_000.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no span; give metres from 0.1 to 20000")
+    return value
+
+
+def seed(text):
+    """A seed. See the module."""
+    if not text.isdigit() or int(text) >= 2**31:
+        raise argparse.ArgumentTypeError(f"{text!r} is no seed; give a whole number below 2147483648")
+    return int(text)
+
+
+def pair(text):
+    """Azimuth and elevation in degrees. See the module."""
+    try:
+        azimuth, elevation = (float(part) for part in text.split(","))
+    except ValueError:
+        raise argparse.ArgumentTypeError(f"{text!r} is no direction; give azimuth,elevation in degrees") from None
+    if not (-360.0 <= azimuth <= 360.0 and -10.0 <= elevation <= 90.0):
+        raise argparse.ArgumentTypeError(f"{text!r}: azimuth lies from -360 to 360 and elevation from -10 to 90 degrees")
+    return azimuth, elevation
+
+
+def size(text):
+    """Width and height in pixels. See the module."""
+    try:
+        width, height = (int(part) for part in text.lower().split("x"))
+    except ValueError:
+        width = height = 0
+    if not (16 <= width <= 16_384 and 16 <= height <= 16_384):
+        raise argparse.ArgumentTypeError(f"{text!r} is no size; give WIDTHxHEIGHT from 16 to 16384 pixels")
+    return width, height
+
+
+def frames(text):
+    """How many pictures. See the module."""
+    if not text.isdigit() or not 1 <= int(text) <= 5_000:
+        raise argparse.ArgumentTypeError(f"{text!r} is no number of pictures; give a whole number from 1 to 5000")
+    return int(text)
+
+
+def noise(text):
+    """A share of noise. See the module."""
+    value = positive(text)
+    if not 0.002 <= value <= 1.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no such noise; give a share from 0.002 to 1")
+    return value
