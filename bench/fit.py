@@ -13,9 +13,9 @@ from softmound.core.engine.density import density_grid
 from softmound.core.light import lattice as lattices
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.march import march
-from softmound.core.light.paths import Tracer
 from softmound.core.light.shell import shell_of
 from softmound.core.light.surroundings import ROWS, surroundings_of
+from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Blob, Light, Medium, Sky, Sun
 from softmound.core.recipe.starts import heap
 

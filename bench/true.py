@@ -10,14 +10,15 @@ from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
-from softmound.core.light.paths import LUMINANCE, Tracer
 from softmound.core.light.phase import lobes_of
 from softmound.core.light.scene import behind_of, scene_of
 from softmound.core.light.shell import shell_of
+from softmound.core.light.tracer import LUMINANCE, Tracer
 from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.starts import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance
+from tests.sphere import ball_grid, ball_intensity
 
 from .figure import Figure, at_least
 from .plain import plain_paths
@@ -45,6 +46,7 @@ def figures():
     view = fitted(mound.view, *bounds, 640, 400)
     yield from _furnace(mound, grid, shell, view)
     yield _slab()
+    yield from _ball()
     yield from _noise(mound, grid, shell, view)
     yield from _held()
 
@@ -74,6 +76,22 @@ def _slab():
     exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, math.sin(math.radians(elevation)), layers=120, angles=16)
     error = 100 * abs(float(tracer.layers()[0][..., 1].mean()) / exact - 1.0)
     return Figure("slab of depth 4 against orders of scattering", error, "%", aim="below 1", ok=error < 1.0)
+
+
+def _ball():
+    radius, g = 16.0, 0.6
+    grid = ball_grid(radius, 0.25)
+    view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
+    camera = camera_of(view, 60, 40)
+    for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):
+        light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0),
+                      sky=Sky(strength=0.0), medium=Medium(extinction=depth / radius, anisotropy=g))
+        tracer = Tracer(shell_of(grid), lit(grid, light), light, camera)
+        tracer.add(1500)
+        got = float(tracer.layers()[0][..., 1].sum()) * (camera.spread * 4000.0) ** 2 / radius**2
+        exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=2_000_000)
+        error = 100 * abs(got / exact - 1.0)
+        yield Figure(f"ball of depth {depth:g}, sun {azimuth:g}, against photons", error, "%", aim="below 1", ok=error < 1.0)
 
 
 def _noise(mound, grid, shell, view):

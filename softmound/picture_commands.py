@@ -3,8 +3,10 @@
 import pathlib
 import time
 
+from pydantic import ValidationError
+
 from . import arguments
-from .core.problems import Problem
+from .core.problems import Problem, sentence_for
 from .core.recipe import Light, Mound, View, read_mound, write_whole
 
 
@@ -115,9 +117,13 @@ def _opened(args, bar):
                if value is not None}
     if args.once:
         changes["once"] = True
-    if args.extinction:
-        changes["medium"] = light.medium.edited(extinction=args.extinction)
-    return stages, mound.edited(light=light.edited(**changes)), grid, key, ticket
+    try:
+        if args.extinction:
+            changes["medium"] = light.medium.edited(extinction=args.extinction)
+        mound = mound.edited(light=light.edited(**changes))
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "The light")) from error
+    return stages, mound, grid, key, ticket
 
 
 def _taking(args):

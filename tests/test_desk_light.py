@@ -9,7 +9,7 @@ from PyQt6.QtWidgets import QInputDialog
 from softmound.core.recipe import Lamp
 from softmound.desk.comparing import difference
 from softmound.desk.picture_dialog import PictureDialog
-from softmound.desk.stations.light import SunPlaceDialog
+from softmound.desk.sun_dialog import SunPlaceDialog
 
 from .desk import DeskTest
 

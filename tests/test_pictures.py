@@ -262,6 +262,8 @@ class Commands(unittest.TestCase):
                 (("picture", folder / "m.mound", "--out", folder / "a.jpg"), "as .png or .exr"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--view", "Top", "--size", "32x20"), "no view 'Top'"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--transform", "x"), "no view transform"),
+                (("picture", folder / "m.mound", "--out", folder / "a.png", "--exposure", "99", "--voxel", "3"), "exposure"),
+                (("picture", folder / "m.mound", "--out", folder / "a.png", "--extinction", "9999", "--voxel", "3"), "extinction"),
                 (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"), "films are written"),
             ):
                 said = self.run_(*args)

@@ -11,15 +11,16 @@ from softmound.core.kernels import threads, use_threads
 from softmound.core.light.camera import camera_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
 from softmound.core.light.lattice import Lattice, lit
-from softmound.core.light.paths import LUMINANCE, Tracer
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.shell import shell_of
 from softmound.core.light.surroundings import surroundings_of
+from softmound.core.light.tracer import LUMINANCE, Tracer
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
 
 from .scenes import box_grid, lumpy_mound
 from .slab import slab_radiance
+from .sphere import ball_grid, ball_intensity
 
 WHITE = (1.0, 1.0, 1.0)
 DARK = Sky(strength=0.0)
@@ -101,6 +102,19 @@ class Theory(unittest.TestCase):
         exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, sine, layers=80, angles=12)
         # Seen a degree off the vertical, which changes it by less than what is left of the noise.
         self.assertAlmostEqual(got / exact, 1.0, delta=0.02)
+
+    def test_a_ball_against_photons_from_the_light(self):
+        radius, g = 16.0, 0.6
+        grid = ball_grid(radius, 0.5)
+        view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
+        for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):
+            light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0), sky=DARK,
+                          medium=Medium(extinction=depth / radius, anisotropy=g))
+            tracer, camera = traced(grid, light, view, (60, 40), turns=250)
+            pixel = (camera.spread * 4000.0) ** 2
+            got = float(tracer.layers()[0][..., 1].sum()) * pixel / radius**2
+            exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)))
+            self.assertAlmostEqual(got / exact, 1.0, delta=0.03)
 
     def test_a_lamp_falls_with_the_square_of_the_distance(self):
         sigma = 1e-4

@@ -24,34 +24,28 @@ from PyQt6.QtWidgets import (
 
 from ..core.engine.background import Job
 from ..core.engine.calibration import PastBuilds
-from ..core.engine.density import bounds_of, draft_voxel
+from ..core.engine.density import bounds_of
 from ..core.engine.forecast import memory_limit, refuse_unless_fits
 from ..core.engine.kept import KeptGrids
-from ..core.engine.nature import nature_of
 from ..core.engine.painter import PASSES, Painter, Request
 from ..core.engine.stages import Stages
-from ..core.exchange.meshes import write_mesh
 from ..core.exchange.png import png_of
 from ..core.fill.volumes import voxel_of_volume
 from ..core.library.asset import publish
-from ..core.library.delivery import built, delivered
 from ..core.light.camera import fitted
 from ..core.light.cut import Cut
 from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.starts import STARTS, start
-from ..core.volume.iso import within_budget
 from ..core.volume.numbers import numbers_of
 from . import style
 from .cut import CutHand
+from .delivering import Delivering
 from .document import Document, recent
-from .export_dialog import ExportDialog, MeshDialog
 from .import_dialog import ENDINGS, ImportDialog
-from .nature_dialog import NatureDialog
 from .picture import Picture
 from .picturing import Picturing
 from .resize_dialog import ResizeDialog
-from .siblings_dialog import SiblingsDialog
 from .stations.grain import GrainStation
 from .stations.library import LibraryStation
 from .stations.light import LightStation
@@ -234,8 +228,8 @@ class Window(QMainWindow):
             (None, "", None, None),
             ("resize", "Resize mound…", "Ctrl+R", self.resize_mound),
             ("build", "Build final", "F5", self.build_final),
-            ("export", "Export OpenVDB…", "Ctrl+E", self.export),
-            ("export_mesh", "Export mesh…", "Ctrl+Shift+E", self.export_mesh),
+            ("export", "Export OpenVDB…", "Ctrl+E", lambda: self.delivering.export()),
+            ("export_mesh", "Export mesh…", "Ctrl+Shift+E", lambda: self.delivering.export_mesh()),
             ("pictures", "Take pictures…", "Ctrl+T", lambda: self.picturing.take_pictures()),
             ("publish", "Publish…", "Ctrl+P", self.publish),
             (None, "", None, None),
@@ -300,8 +294,9 @@ class Window(QMainWindow):
         self.grain.hand_changed.connect(self._show_hand)
         self.grain.shown_changed.connect(lambda: self._ask(False))
         self.grain.chosen_changed.connect(lambda: self._ask(False) if self._masks_shown() else None)
-        self.grain.siblings_wanted.connect(self.show_siblings)
-        self.grain.nature_wanted.connect(self.show_nature)
+        self.delivering = Delivering(self)
+        self.grain.siblings_wanted.connect(self.delivering.show_siblings)
+        self.grain.nature_wanted.connect(self.delivering.show_nature)
         picture.before_wanted.connect(self._show_before)
         self.mass.refused.connect(self.tell)
         self.mass.tool_changed.connect(self._brush_changed)
@@ -582,87 +577,6 @@ class Window(QMainWindow):
             self.tell(f"Published as {path.parent.name} {path.name}.")
 
         self._start(lambda ticket: publish(mound, folder, ticket=ticket, stages=self.builder), done)
-
-    def export(self):
-        """Ask how, and write OpenVDB files beside the work."""
-        mound = self.document.mound
-        if not mound.mass.forms:
-            self.tell("There is no cloud to export yet: add a blob in Mass.")
-            return
-        dialog = ExportDialog(mound, self.voxels.ahead, self._folder(), self)
-        if dialog.exec() != ExportDialog.DialogCode.Accepted:
-            return
-        files, options, builder = dialog.files(), dialog.options(), self.builder
-
-        def work(ticket):
-            for path, voxel in files:
-                delivered(path, mound, built(builder, mound, voxel, ticket), voxel, options, ticket)
-            return files
-
-        def done(files):
-            self._find_final()
-            names = ", ".join(path.name for path, _ in files)
-            self.tell(f"Exported {names} to {files[0][0].parent}, read back and compared.")
-
-        self._start(work, done)
-
-    def export_mesh(self):
-        """Ask how, and write the surface of the density as a mesh beside the work."""
-        mound, final = self.document.mound, self.final_grid()
-        if not mound.mass.forms:
-            self.tell("There is no cloud to export yet: add a blob in Mass.")
-            return
-        dialog = MeshDialog(mound, final is not None, self._folder(), self)
-        if dialog.exec() != MeshDialog.DialogCode.Accepted:
-            return
-        path, iso, budget, builder = dialog.path, dialog.iso.value, round(dialog.budget.value), self.builder
-
-        def work(ticket):
-            ticket.step(0.0, 1.0, "making the mesh")
-            grid = builder.density(mound, draft_voxel(mound), ticket, remember=False) if final is None else final
-            vertices, faces, _ = within_budget(grid, iso, budget)
-            ticket.tick(0.9)
-            write_mesh(path, vertices, faces)
-            return len(faces)
-
-        self._start(work, lambda count_: self.tell(f"Exported {count_:,} triangles to {path}."))
-
-    def show_siblings(self):
-        """Show the mound under other seeds, and take or publish what is chosen."""
-        mound = self.document.mound
-        if not mound.mass.forms:
-            self.tell("There is no cloud yet: add a blob in Mass.")
-            return
-        dialog = SiblingsDialog(mound, self)
-        if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
-            return
-        if dialog.taken is not None:
-            self.document.edit(dialog.taken, "take a sibling")
-        elif dialog.kept:
-            for kept, pixels in dialog.kept:
-                self.light.keep_snapshot(pixels, kept)
-            self.tell(f"Kept {len(dialog.kept)} siblings as snapshots: they lie in the tray of Light.")
-        elif dialog.published:
-            folder, builder, mounds = self.library.folder, self.builder, dialog.published
-
-            def done(paths):
-                self.library.look_again()
-                self.tell(f"Published {len(paths)} siblings as {paths[0].parent.name} {paths[0].name} to {paths[-1].name}.")
-
-            self._start(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in mounds], done)
-
-    def show_nature(self):
-        """Measure the cloud that is looked at against nature."""
-        mound, grid = self.document.mound, self._grid_shown
-        if grid is None or grid.brick_bounds() is None:
-            self.tell("There is no cloud to measure yet: add a blob in Mass.")
-            return
-
-        def work(ticket):
-            ticket.step(0.0, 1.0, "measuring the cloud")
-            return nature_of(mound, grid)
-
-        self._start(work, lambda findings: NatureDialog(findings, self).exec())
 
     def _start(self, work, done):
         """Begin work beside the hand; `done` gets its result, on the interface's thread."""

@@ -14,9 +14,9 @@ from ..light.easing import eased
 from ..light.lattice import SUN_CELLS
 from ..light.looks import looked
 from ..light.march import LAYERS
-from ..light.paths import Tracer
 from ..light.scene import behind_of, clay_of, scene_of, traced_scene
 from ..light.tone import screen
+from ..light.tracer import Tracer
 from ..mass.fields import fields_known
 from ..problems import Problem
 from ..ticket import Stopped, Ticket

@@ -7,9 +7,9 @@ import numpy as np
 from ..light.camera import camera_of
 from ..light.looks import looked
 from ..light.march import LAYERS, march
-from ..light.paths import Tracer
 from ..light.scene import behind_of, scene_of, traced_scene
 from ..light.surroundings import Surroundings, surroundings_of
+from ..light.tracer import Tracer
 from .stages import layers_of, pixel_shift
 
 MOST_TURNS = 100_000

@@ -11,9 +11,9 @@ from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
-from ..light.paths import Tracer
 from ..light.scene import composed
 from ..light.shell import shell_of
+from ..light.tracer import Tracer
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles

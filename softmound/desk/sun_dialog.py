@@ -1,0 +1,62 @@
+"""Asking where the sun stands by a place, a date and an hour."""
+
+from datetime import datetime, timedelta, timezone
+
+from PyQt6.QtCore import QSettings
+from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
+
+from ..core.light.sunplace import sun_at
+from .fields import NumberField, words
+
+
+class SunPlaceDialog(QDialog):
+    """Asks for a place, a date and an hour, and shows where the sun stands."""
+
+    def __init__(self, parent=None):
+        super().__init__(parent)
+        self.setWindowTitle("Sun by place and time")
+        self.setMinimumWidth(360)
+        kept = QSettings("softmound", "sun")
+        self._kept = kept
+        layout = QVBoxLayout(self)
+        layout.addWidget(words("Sun by place and time", "title"))
+        layout.addWidget(words("+z is taken for north and +x for east."))
+        self.latitude = NumberField("Latitude", -90.0, 90.0, 50.0, "°", "North positive.")
+        self.longitude = NumberField("Longitude", -180.0, 180.0, 0.0, "°", "East positive.")
+        self.day = NumberField("Day", 1, 365, 172, "", "Of the year: 172 is the 21st of June.", whole=True)
+        self.hour = NumberField("Hour", 0.0, 24.0, 12.0, "h", "Universal time; noon in the middle of a time zone is near 12 "
+                                "minus a fifteenth of the longitude.")
+        for name in ("latitude", "longitude", "day", "hour"):
+            field = getattr(self, name)
+            field.set(float(kept.value(name, field.reset_value)))
+            field.changed.connect(lambda *_: self._show())
+            layout.addWidget(field)
+        self.found = words("")
+        layout.addWidget(self.found)
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+        buttons.accepted.connect(self._accept)
+        buttons.rejected.connect(self.reject)
+        layout.addWidget(buttons)
+        self._show()
+
+    def sun(self):
+        """Azimuth and elevation.
+
+        Returns
+        -------
+        (float, float)
+            Degrees.
+        """
+        when = datetime(2026, 1, 1, tzinfo=timezone.utc) + timedelta(days=round(self.day.value) - 1, hours=self.hour.value)
+        azimuth, elevation = sun_at(self.latitude.value, self.longitude.value, when)
+        return float(f"{azimuth:.2f}"), float(f"{elevation:.2f}")
+
+    def _show(self):
+        azimuth, elevation = self.sun()
+        where = "above" if elevation >= 0.0 else "below"
+        self.found.setText(f"The sun stands at {azimuth:.1f}°, {abs(elevation):.1f}° {where} the horizon.")
+
+    def _accept(self):
+        for name in ("latitude", "longitude", "day", "hour"):
+            self._kept.setValue(name, getattr(self, name).value)
+        self.accept()
