@@ -128,6 +128,16 @@ class Tray(LightTest):
         self.assertEqual(self.recipe.light, dark)
         self.rest()
 
+    def test_only_the_page_that_changed_is_made_anew(self):
+        self.click(self.light.tray.views.add)
+        self.click(self.light.tray.lamps.add)
+        views, lamps = list(self.light.tray.views.tiles), list(self.light.tray.lamps.tiles)
+        self.light.settings.lamp_fields["power"].changed.emit(55.0, True)
+        self.assertEqual(self.light.tray.views.tiles, views)
+        self.assertNotEqual(self.light.tray.lamps.tiles, lamps)
+        self.light.tray.open("views")
+        self.assertNotEqual(self.light.tray.views.tiles, views)
+
     def test_views_are_kept_renamed_and_taken_again(self):
         first = self.recipe.view
         self.light.tray.open("views")

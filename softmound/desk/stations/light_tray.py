@@ -185,7 +185,7 @@ class LightTray(QWidget):
         self.take.setStyleSheet("padding: 4px 10px;")
         self.take.clicked.connect(lambda: station.pictures_wanted.emit())
         self.choice.layout().addWidget(self.take)
-        self._shown = None
+        self._shown = {}
 
     def open(self, page):
         """Open a page.
@@ -195,6 +195,9 @@ class LightTray(QWidget):
         page : str
             One of `PAGES`.
         """
+        if page == "views":
+            self._shown.pop(self.views, None)  # their pictures are of the present cloud
+            self.show_mound(self._station.document.mound)
         self.choice.buttons[page].setChecked(True)
         self.pages.setCurrentIndex(list(PAGES).index(page))
 
@@ -205,13 +208,15 @@ class LightTray(QWidget):
         ----------
         mound : Mound
         """
-        shown = (mound.light.lamps, mound.views, mound.snapshots, self._station.lamp, self._station.compared)
-        if shown == self._shown:
-            return
-        self._shown = shown
-        self.lamps.show_tiles([self._lamp_tile(n, lamp) for n, lamp in enumerate(mound.light.lamps)])
-        self.views.show_tiles([self._view_tile(n, kept) for n, kept in enumerate(mound.views)])
-        self.snapshots.show_tiles([self._snapshot_tile(n, snapshot) for n, snapshot in enumerate(mound.snapshots)])
+        # Only a page whose things changed is made anew: a lamp is dragged many times a second, and views have pictures.
+        for page, made, things, chosen in (
+            (self.lamps, self._lamp_tile, mound.light.lamps, self._station.lamp),
+            (self.views, self._view_tile, mound.views, None),
+            (self.snapshots, self._snapshot_tile, mound.snapshots, self._station.compared),
+        ):
+            if self._shown.get(page) != (things, chosen):
+                self._shown[page] = (things, chosen)
+                page.show_tiles([made(number, thing) for number, thing in enumerate(things)])
 
     def _lamp_tile(self, number, lamp):
         colour = lamp.colour if lamp.kelvin is None else tuple(kelvin_colour(lamp.kelvin))
