@@ -283,6 +283,47 @@ def traced(low, top, nodes, values, tile_values, most, clearance, first, box_low
            extinction, lobes, albedo, glow, sun, sun_cosine, sun_light,
            sky, sky_sides, sky_likely, sky_rows, sky_columns, sky_asked, lamps, lamp_odds,
            sun_seen, seen_sides, to_seen, seen_shift, seed, turn, out):
+    """One path for each pixel of some rows.
+
+    Parameters
+    ----------
+    low, top, nodes, values, tile_values, most, clearance, first, box_low, box_high : ndarray
+        Fields of a `Shell`; `values` flat.
+    eye, right, up, forward : ndarray of float32, shape (3,)
+        Of the camera, the eye in voxels.
+    spread, centre_x, centre_y : float32
+        Width of a pixel at distance 1, and the picture's middle in pixels.
+    order : ndarray of int64, shape (n,)
+        Rows to trace.
+    extinction : float32
+        For each voxel at density 1.
+    lobes : ndarray of float32, shape (4,)
+        From `lobes_of`.
+    albedo, glow : ndarray of float32, shape (3,)
+        By colour; glow is radiance.
+    sun : ndarray of float32, shape (3,)
+        Toward it; no part is 0.
+    sun_cosine : float32
+        Of half its width; 1 for a point.
+    sun_light : ndarray of float32, shape (3,)
+        Irradiance.
+    sky : ndarray of float32, shape (rows, columns, 3)
+        Radiance, in cells of equal solid angle; `sky_sides` are the first two sides.
+    sky_likely : ndarray of float32, shape (rows, columns)
+        Density with which a direction in each cell is drawn, 1/sr; `sky_rows` and `sky_columns` are the rising sums it
+        is drawn by.
+    sky_asked : float32
+        Odds with which a collision asks the sky for itself.
+    lamps : ndarray of float32, shape (n, 7)
+        Place and radius in voxels, irradiance one voxel away; `lamp_odds` are the rising sums of their odds.
+    sun_seen, seen_sides, to_seen, seen_shift
+        Optical depth to the sun as of `lattice_value`.
+    seed : uint32
+    turn : int
+        Number of the path; with the seed and the pixel it decides everything.
+    out : ndarray of float32, shape (height, width, LAYERS)
+        Added to.
+    """
     for n in prange(order.shape[0]):
         line = order[n]
         for column in range(out.shape[1]):
