@@ -13,7 +13,7 @@ from softmound.core.engine.density import bounds_of, density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.kernels import threads
 from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.lattice import lit
+from softmound.core.light.lattice import coarse_of, lit
 from softmound.core.light.march import march
 from softmound.core.light.scene import composed
 from softmound.core.light.shell import shell_of
@@ -37,13 +37,13 @@ def figures():
     mound = mound.edited(view=fitted(mound.view, *bounds_of(mound), WIDTH, HEIGHT))
     camera = camera_of(mound.view, WIDTH, HEIGHT)
     shell = shell_of(grid)
-    lattice = lit(grid, mound.light)
+    lattice = lit(coarse_of(grid), mound.light)
 
     def camera_moves():
         composed(march(shell, lattice, mound.light, camera), mound.light, camera)
 
     def light_moves():
-        again = lit(grid, mound.light)
+        again = lit(coarse_of(grid), mound.light)
         composed(march(shell, again, mound.light, camera), mound.light, camera)
 
     # Taken in turn, for the machine's speed drifts; the ratio is the median of the rounds.

@@ -8,7 +8,7 @@ import numpy as np
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.lattice import lit
+from softmound.core.light.lattice import coarse_of, lit
 from softmound.core.light.march import march
 from softmound.core.light.phase import lobes_of
 from softmound.core.light.scene import behind_of, scene_of
@@ -26,8 +26,8 @@ from .scene import hero
 
 WHITE = (1.0, 1.0, 1.0)
 NOISE = 0.05
-HELD_SIZE, BLOCK, HELD_NOISE = (96, 60), 6, 0.3
-"""Pictures of the held scenes, and the blocks of pixels they are compared in: their noise is the paths' over 6."""
+HELD_SIZE, BLOCK, HELD_NOISE = (96, 60), 6, 0.15
+"""Pictures of the held scenes, and the blocks of pixels they are compared in: a block's noise is the paths' over 6."""
 SUNS = ((20.0, 40.0), (100.0, 35.0), (155.0, 12.0))
 """Azimuth from behind the camera and elevation."""
 
@@ -53,7 +53,7 @@ def figures():
 
 def _furnace(mound, grid, shell, view):
     light = mound.light.edited(sun=mound.light.sun.edited(strength=0.0), sky=Sky(kind="plain", zenith=WHITE))
-    tracer = Tracer(shell, lit(grid, light), light, camera_of(view, 320, 200))
+    tracer = Tracer(shell, lit(coarse_of(grid), light), light, camera_of(view, 320, 200))
     tracer.add(8)
     radiance, opacity, _ = tracer.layers()
     cloud = opacity > 0.0
@@ -71,7 +71,7 @@ def _slab():
     light = Light(sun=Sun(azimuth=0.0, elevation=elevation, colour=WHITE, strength=1.0, size=0.0), sky=Sky(strength=0.0),
                   medium=Medium(extinction=depth / (8.0 * high), anisotropy=0.6))
     view = View(target=(0.0, 0.0, 0.0), distance=1500.0, elevation=89.0, focal=800.0)
-    tracer = Tracer(shell_of(grid), lit(grid, light), light, camera_of(view, 60, 40))
+    tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera_of(view, 60, 40))
     tracer.add(2000)
     exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, math.sin(math.radians(elevation)), layers=120, angles=16)
     error = 100 * abs(float(tracer.layers()[0][..., 1].mean()) / exact - 1.0)
@@ -86,7 +86,7 @@ def _ball():
     for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):
         light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0),
                       sky=Sky(strength=0.0), medium=Medium(extinction=depth / radius, anisotropy=g))
-        tracer = Tracer(shell_of(grid), lit(grid, light), light, camera)
+        tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera)
         tracer.add(1500)
         got = float(tracer.layers()[0][..., 1].sum()) * (camera.spread * 4000.0) ** 2 / radius**2
         exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=2_000_000)
@@ -98,7 +98,7 @@ def _noise(mound, grid, shell, view):
     light = mound.light.edited(sky=Sky(kind="plain", zenith=(0.3, 0.3, 0.3)),
                                sun=mound.light.sun.edited(size=0.0, colour=WHITE))
     camera = camera_of(view, 320, 200)
-    tracer = Tracer(shell, lit(grid, light), light, camera)
+    tracer = Tracer(shell, lit(coarse_of(grid), light), light, camera)
     tracer.add(2)
     sums = np.zeros((200, 320, 3), np.float32)
     index, voxel = shell.index, shell.voxel
@@ -129,7 +129,7 @@ def _noise(mound, grid, shell, view):
     ours, theirs = own * mine / (tracer.turns - first), variance * plain / turns
     yield at_least("True light, variance at equal time", ours, "s", "plain delta tracking", theirs, theirs / ours, 4.0)
     camera = camera_of(view, 640, 400)
-    tracer = Tracer(shell, lit(grid, mound.light), mound.light, camera)
+    tracer = Tracer(shell, lit(coarse_of(grid), mound.light), mound.light, camera)
     begun = time.perf_counter()
     tracer.add(12)
     taken = time.perf_counter() - begun
@@ -162,7 +162,7 @@ def _held():
         for azimuth, elevation in SUNS:
             light = Light(sun=Sun(azimuth=(view.azimuth + azimuth) % 360.0, elevation=elevation),
                           medium=Medium(extinction=0.12))
-            lattice = lit(grid, light)
+            lattice = lit(coarse_of(grid), light)
             tracer = Tracer(shell, lattice, light, camera)
             while tracer.noise() > HELD_NOISE:
                 tracer.add(8)

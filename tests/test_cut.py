@@ -123,10 +123,10 @@ class Tints(unittest.TestCase):
         mound = ball_mound(10.0, 2.0)
         lattice = mask_lattice(mound, (ByHeight(low=10.0, high=30.0),), 1.0)
         height = lattice.sky_first[1] + np.arange(lattice.sky.shape[1])
-        near = lattice.sky[:, :, :, 1].max(axis=(0, 2))
+        near = lattice.sky[:, :, :, 1, 0].max(axis=(0, 2))
         inside = (height > 12.0) & (height < 28.0)
         np.testing.assert_allclose(near[inside], ((height - 10.0) / 20.0)[inside], atol=1e-4)
-        self.assertEqual(lattice.sky[..., 2].min(), 1.0)
+        self.assertEqual(lattice.sky[..., 2, 0].min(), 1.0)
 
     def test_what_faces_up_is_tinted_and_the_sky_is_not(self):
         mound = ball_mound(10.0, 2.0)

@@ -10,7 +10,7 @@ from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
 from softmound.core.light.camera import camera_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
-from softmound.core.light.lattice import Lattice, lit
+from softmound.core.light.lattice import Lattice, coarse_of, lit
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.shell import shell_of
 from softmound.core.light.surroundings import surroundings_of
@@ -29,7 +29,7 @@ DARK = Sky(strength=0.0)
 def traced(grid, light, view, size=(24, 16), turns=40, **options):
     """Layers of a tracer after some paths."""
     camera = camera_of(view, *size)
-    tracer = Tracer(shell_of(grid), lit(grid, light), light, camera, **options)
+    tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera, **options)
     tracer.add(turns)
     return tracer, camera
 
@@ -173,9 +173,8 @@ class Repeating(unittest.TestCase):
         # Two lattices that lead to other odds: the same picture within its noise.
         camera = camera_of(self.view, 24, 16)
         light = self.light.edited(sky=DARK)
-        good = lit(self.grid, light)
-        wrong = Lattice(good.sun_first, good.sun_cell, np.full_like(good.sun, 2.0), good.sky_first, good.sky_cell, good.sky,
-                        good.density)
+        good = lit(coarse_of(self.grid), light)
+        wrong = Lattice(good.sun_first, good.sun_cell, np.full_like(good.sun, 2.0), good.sky_first, good.sky_cell, good.sky)
         means = []
         for lattice in (good, wrong):
             tracer = Tracer(shell_of(self.grid), lattice, light, camera)

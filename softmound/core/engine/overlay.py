@@ -38,10 +38,11 @@ def mask_lattice(mound, masks, voxel):
     grid = grid_of(voxel, coords, found)
     low, high = grid.brick_bounds()
     dense = read_window(grid, low // SIDE, (high + 1 - low) // SIDE)
-    sky = np.ones((*dense.shape, 4), np.float32)
-    sky[..., 1] = dense
+    sky = np.zeros((*dense.shape, 4, 4), np.float32)
+    sky[..., 0] = 1.0
+    sky[..., 1, 0] = dense
     first = grid.world(low)
-    return Lattice(first, voxel, np.zeros(dense.shape, np.float32), first, voxel, sky, dense)
+    return Lattice(first, voxel, np.zeros(dense.shape, np.float32), first, voxel, sky)
 
 
 def tint_amount(shell, mound, masks, grid, camera, stride=1):
@@ -63,7 +64,7 @@ def tint_amount(shell, mound, masks, grid, camera, stride=1):
         From 0 to 1.
     """
     lattice = mask_lattice(mound, masks, grid.voxel * COARSER)
-    layers = march(shell, lattice, mound.light, camera, stride=stride, deeper=0.0)
+    layers = march(shell, lattice, mound.light.edited(once=True), camera, stride=stride)
     return np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
 
 

@@ -6,9 +6,9 @@ import numpy as np
 
 from ..kernels import STAMP
 from ..light.camera import camera_of
-from ..light.lattice import SUN_CELLS, lit, with_lamps
-from ..light.march import CONTRIBUTIONS, LAYERS, march
-from ..light.phase import lobes_of, mean_cosine
+from ..light.lattice import SUN_CELLS, coarse_of, lit, with_lamps, zones_of
+from ..light.march import LAYERS, march
+from ..light.phase import lobes_of
 from ..light.scene import composed
 from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
@@ -19,8 +19,6 @@ from .forecast import forecast
 from .keys import key_of
 
 CACHE_BYTES = 1_500_000_000
-ONCE = (1.0, 0.0, 0.0, 0.0)
-"""Contributions to Draft light where only what is scattered once is to be seen."""
 
 
 class Stages:
@@ -144,7 +142,7 @@ class Stages:
         str
         """
         sun, medium = light.sun, light.medium
-        return key_of("light", key, medium.extinction, mean_cosine(lobes_of(medium)), sun.azimuth, sun.elevation, cells)
+        return key_of("light", key, medium.extinction, lobes_of(medium), sun.azimuth, sun.elevation, cells)
 
     def lattice(self, grid, key, light, cells=SUN_CELLS, ticket=None, frame=0):
         """Light in the grid.
@@ -165,14 +163,21 @@ class Stages:
         -------
         Lattice
         """
-        got = self._timed(
-            "light", self.lattice_key(key, light, cells),
-            lambda: lit(grid, light, cells, ticket), lambda got: got.sun.nbytes + got.sky.nbytes,
-        )
+        def coarse():
+            return self._timed("coarse", key_of("coarse", key, cells), lambda: coarse_of(grid, cells), lambda made: made.nbytes)
+
+        def zones():
+            medium = light.medium
+            return self._timed("sky", key_of("sky", key, cells, medium.extinction, lobes_of(medium)),
+                               lambda: zones_of(coarse(), medium), lambda made: made.nbytes)
+
+        lit_key = self.lattice_key(key, light, cells)
+        got = self._timed("light", lit_key, lambda: lit(coarse(), light, zones(), ticket),
+                          lambda made: made.sun.nbytes + made.sky.nbytes)
         if not light.lamps:
             return got
-        return self._timed("lamps", key_of("lamps", self.lattice_key(key, light, cells), light.lamps, light.medium, frame),
-                           lambda: with_lamps(got, light, frame), lambda got: got.sky.nbytes)
+        return self._timed("lamps", key_of("lamps", lit_key, light.lamps, frame),
+                           lambda: with_lamps(got, coarse(), light, frame), lambda made: made.sky.nbytes)
 
     def histograms(self, grid, key, extinction, axis):
         """Histograms of a whole grid: see `whole_histograms`.
@@ -292,7 +297,7 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
     shell = stages.shell(grid, key)
     lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
     return march(shell, lattice, mound.light, camera, stride=stride, shift=pixel_shift(turn),
-                 turn=turn, clay=clay, contributions=ONCE if mound.light.once else CONTRIBUTIONS, ticket=ticket)
+                 turn=turn, clay=clay, ticket=ticket)
 
 
 def empty_layers(camera, stride=1):

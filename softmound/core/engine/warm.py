@@ -9,7 +9,7 @@ import numpy as np
 from ..grain.noise import noise_points
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
-from ..light.lattice import lit, with_lamps
+from ..light.lattice import coarse_of, lit, with_lamps
 from ..light.march import march
 from ..light.scene import composed
 from ..light.shell import shell_of
@@ -138,8 +138,9 @@ def warm_light(told):
     made = {}
 
     def light():
-        made["lattice"], made["shell"] = lit(grid, mound.light), shell_of(grid)
-        with_lamps(made["lattice"], mound.light.edited(lamps=(lamp,)))
+        coarse = coarse_of(grid)
+        made["lattice"], made["shell"] = lit(coarse, mound.light), shell_of(grid)
+        with_lamps(made["lattice"], coarse, mound.light.edited(lamps=(lamp,)))
 
     def marching():
         made["layers"] = march(made["shell"], made["lattice"], mound.light, camera)

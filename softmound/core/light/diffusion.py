@@ -58,53 +58,23 @@ def _relax_often(thick, source, phi, turns):
             _relax_slab(thick, source, phi, x, turn & 1)
 
 
-@kernel
-def _spread_out(thick, phi, out):
-    """Empty cells take the mean of their neighbours that are not, so that nothing is darker at the edge for lack of cells."""
-    for x in prange(thick.shape[0]):
-        for y in range(thick.shape[1]):
-            for z in range(thick.shape[2]):
-                out[x, y, z] = phi[x, y, z]
-                if thick[x, y, z] > f32(1e-5):
-                    continue
-                total = f32(0)
-                count = f32(0)
-                for i in range(max(x - 1, 0), min(x + 2, thick.shape[0])):
-                    for j in range(max(y - 1, 0), min(y + 2, thick.shape[1])):
-                        for k in range(max(z - 1, 0), min(z + 2, thick.shape[2])):
-                            if phi[i, j, k] > f32(0):
-                                total += phi[i, j, k]
-                                count += f32(1)
-                if count > f32(0):
-                    out[x, y, z] = total / count
-
-
-def diffused(thick, arriving):
-    """Scalar irradiance of light that spreads, from light that arrives for its first scattering.
+def solved(thick, source):
+    """Mean radiance of light that spreads from a source.
 
     Parameters
     ----------
     thick : ndarray of float32, shape (X, Y, Z)
         Optical thickness of each cell for scattering made isotropic; the outermost cells are empty.
-    arriving : ndarray of float32, shape (X, Y, Z)
-        Scalar irradiance that arrives unscattered.
+    source : ndarray of float32, shape (X, Y, Z)
+        What each cell adds, as its optical thickness times the radiance it sends out.
 
     Returns
     -------
     ndarray of float32, shape (X, Y, Z)
-        In the units of `arriving`; continued into the empty cells next to the cloud.
+        In the units of the source; 0 in empty cells.
     """
-    phi = _solved(thick, thick * arriving)
-    out = np.empty_like(phi)
-    for _ in range(2):
-        _spread_out(thick, phi, out)
-        phi, out = out, phi
-    return phi
-
-
-def _solved(thick, source):
     if max(thick.shape) > 2 * SMALLEST:
-        coarse = _solved(_halved(thick, 0.25), _halved(source, 0.25))
+        coarse = solved(_halved(thick, 0.25), _halved(source, 0.25))
         phi = coarse.repeat(2, axis=0).repeat(2, axis=1).repeat(2, axis=2)[
             2 : thick.shape[0] + 2, 2 : thick.shape[1] + 2, 2 : thick.shape[2] + 2].copy()
         phi *= thick > 1e-5

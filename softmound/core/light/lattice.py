@@ -12,20 +12,19 @@ import numpy as np
 from ..directions import direction_of
 from ..kernels import call, f32, i32, kernel, prange
 from ..volume.bricks import SIDE
-from .diffusion import diffused
 from .lamps import lamps_of
-from .phase import lobes_of, mean_cosine
-from .sky import CHANNELS
+from .phase import forward_peak, lobes_of
 from .sweep import depth_toward
 from .transmittance import transmittance
+from .transport import DIRECTIONS, transported
 
 SUN_CELLS = 288
 """About how many cells of the sun's lattice go along the longest axis, at most."""
 SKY_CELLS = 34
 """The same of the surroundings' lattice."""
-ONCE, SPREAD = (0.35, 1.27, 1.08), (2.54, 1.08, 1.46)
-"""What light from above, from the horizon and from below is taken for where it arrives, and where it has spread, in what
-theory says of it. Fitted to True light by `bench.fit` (docs/light.md)."""
+NEAREST = f32(0.36)
+"""Cells from a lamp, at least: as far as its light is, on the mean, within a cell that it stands in."""
+NOTHING_ENTERS = np.zeros(len(DIRECTIONS), np.float32)
 
 
 @dataclass(frozen=True, eq=False)
@@ -40,11 +39,10 @@ class Lattice:
         Edges in metres.
     sun : ndarray of float32, shape (X, Y, Z)
         Optical depth toward the sun.
-    sky : ndarray of float32, shape (U, V, W, 4 or 7)
-        Scalar irradiance of sunlight that has spread, per unit of irradiance of the sun; shares of the light of zenith,
-        horizon and ground; and, where there are lamps, their light scattered there, in red, green and blue.
-    density : ndarray of float32, shape (U, V, W)
-        Mean density in the surroundings' cells.
+    sky : ndarray of float32, shape (U, V, W, 4 or 7, 4)
+        Radiance scattered on there, for scattering without its forward peak: its mean over directions, and what is added
+        to it times the direction. Of sunlight scattered before, per unit of irradiance; of zenith, horizon and ground, per
+        unit of mean radiance; and, where there are lamps, of their light in red, green and blue.
     """
 
     sun_first: np.ndarray
@@ -53,7 +51,6 @@ class Lattice:
     sky_first: np.ndarray
     sky_cell: float
     sky: np.ndarray
-    density: np.ndarray
 
 
 @call
@@ -115,11 +112,20 @@ def _average(coords, values, low, block, out):
 
 
 @kernel
-def _arriving(depth, scale, weight, total):
-    for x in prange(depth.shape[0]):
-        for y in range(depth.shape[1]):
-            for z in range(depth.shape[2]):
-                total[x, y, z] += weight * transmittance(scale * depth[x, y, z])
+def _first_light(density, depth, scale, factor, stride, out):
+    """Mean of what arrives in cubes of cells, weighed by what there is to scatter it, from every so many cells."""
+    for x in prange(out.shape[0]):
+        for y in range(out.shape[1]):
+            for z in range(out.shape[2]):
+                total = f32(0)
+                some = f32(0)
+                for i in range(x * factor, min((x + 1) * factor, density.shape[0]), stride):
+                    for j in range(y * factor, min((y + 1) * factor, density.shape[1]), stride):
+                        for k in range(z * factor, min((z + 1) * factor, density.shape[2]), stride):
+                            if density[i, j, k] > f32(0):
+                                total += density[i, j, k] * transmittance(scale * depth[i, j, k])
+                                some += density[i, j, k]
+                out[x, y, z] = total / some if some > f32(0) else f32(0)
 
 
 @kernel
@@ -196,54 +202,145 @@ def shrunk(density, factor):
 
 
 @kernel
-def _from_lamp(density, cell, lamp, radius, extinction, out):
-    """Scalar irradiance for each unit of a lamp's intensity, the light that comes round by scattering included.
-
-    In a thick ball of cloud it falls as 1/r - 1/R (diffusion theory, Ishimaru 1978, section 9.1, with nothing absorbed);
-    R is where the line from the lamp through the cell leaves the cloud. Depths are those of scattering made isotropic.
-    """
+def _from_lamp(small, wide, lamp, radius, extinction, out):
+    """Radiance that light of a lamp of intensity 1 sends on where it is scattered first, by mean and direction."""
     for x in prange(out.shape[0]):
         for y in range(out.shape[1]):
             for z in range(out.shape[2]):
-                dx = f32(x) - lamp[0]
-                dy = f32(y) - lamp[1]
-                dz = f32(z) - lamp[2]
-                apart = math.sqrt(dx * dx + dy * dy + dz * dz)
-                r = max(apart, f32(0.5))
-                steps = i32(max(f32(2), min(apart, f32(64))))
-                depth = f32(0)
-                for n in range(steps):
-                    t = (f32(n) + f32(0.5)) / f32(steps)
-                    i = i32(lamp[0] + dx * t + f32(0.5))
-                    j = i32(lamp[1] + dy * t + f32(0.5))
-                    k = i32(lamp[2] + dz * t + f32(0.5))
-                    if i >= 0 and j >= 0 and k >= 0 and i < out.shape[0] and j < out.shape[1] and k < out.shape[2]:
-                        depth += density[i, j, k]
-                depth *= extinction * cell * apart / f32(steps)
-                beyond = f32(0)
-                length = f32(1) / r
-                t = f32(1)
-                for n in range(160):
-                    t += length
-                    i = i32(lamp[0] + dx * t + f32(0.5))
-                    j = i32(lamp[1] + dy * t + f32(0.5))
-                    k = i32(lamp[2] + dz * t + f32(0.5))
-                    if i < 0 or j < 0 or k < 0 or i >= out.shape[0] or j >= out.shape[1] or k >= out.shape[2]:
-                        break
-                    beyond += density[i, j, k]
-                # Light leaves as if the surface lay 0.71 of a free path further out.
-                beyond = beyond * extinction * cell + f32(0.71)
-                metres = max(r * cell, radius)
-                out[x, y, z] += (transmittance(depth) + f32(3) * depth * beyond / (depth + beyond)) / (metres * metres)
+                ax = f32(x) - lamp[0]
+                ay = f32(y) - lamp[1]
+                az = f32(z) - lamp[2]
+                # Near the lamp light falls so fast that the middle of a cell says little about it.
+                parts = 5 if ax * ax + ay * ay + az * az < f32(9) else 1
+                for part in range(parts * parts * parts):
+                    dx = ax + (f32(part // (parts * parts)) + f32(0.5)) / f32(parts) - f32(0.5)
+                    dy = ay + (f32(part // parts % parts) + f32(0.5)) / f32(parts) - f32(0.5)
+                    dz = az + (f32(part % parts) + f32(0.5)) / f32(parts) - f32(0.5)
+                    apart = max(math.sqrt(dx * dx + dy * dy + dz * dz), NEAREST / f32(parts))
+                    steps = i32(max(f32(2), min(apart * f32(2), f32(96))))
+                    depth = f32(0)
+                    for n in range(steps):
+                        t = (f32(n) + f32(0.5)) / f32(steps)
+                        i = i32(math.floor(lamp[0] + dx * t + f32(0.5)))
+                        j = i32(math.floor(lamp[1] + dy * t + f32(0.5)))
+                        k = i32(math.floor(lamp[2] + dz * t + f32(0.5)))
+                        if i >= 0 and j >= 0 and k >= 0 and i < out.shape[0] and j < out.shape[1] and k < out.shape[2]:
+                            depth += small[i, j, k]
+                    depth *= extinction * wide * apart / f32(steps)
+                    # In the middle of a ball that shines evenly there is light as from its radius over the root of 3.
+                    squared = apart * apart * wide * wide + radius * radius * f32(1.0 / 3.0)
+                    arriving = transmittance(depth) / (f32(4.0 * math.pi * parts * parts * parts) * squared)
+                    lean = arriving / apart
+                    out[x, y, z, 0] += arriving
+                    out[x, y, z, 1] += lean * dx
+                    out[x, y, z, 2] += lean * dy
+                    out[x, y, z, 3] += lean * dz
 
 
-def with_lamps(lattice, light, frame=0):
+@dataclass(frozen=True, eq=False)
+class Coarse:
+    """Mean density on two lattices, with what either needs to be placed.
+
+    Attributes
+    ----------
+    first, wide_first : ndarray of float64, shape (3,)
+        World position of the middle of cell (0, 0, 0) of each, metres.
+    cell, wide : float
+        Edges in metres.
+    density, small : ndarray of float32
+        Of the sun's lattice, shape (X, Y, Z), and of the surroundings', shape (U, V, W).
+    factor : int
+        Cells of the first along a cell of the second.
+    """
+
+    first: np.ndarray
+    cell: float
+    density: np.ndarray
+    wide_first: np.ndarray
+    wide: float
+    small: np.ndarray
+    factor: int
+
+    @property
+    def nbytes(self):
+        """Bytes held."""
+        return self.density.nbytes + self.small.nbytes
+
+
+def coarse_of(grid, cells=SUN_CELLS):
+    """Mean density of a grid on the lattices of its light.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        Not empty.
+    cells : int, optional
+        About how many cells of the sun's lattice go along the longest axis; the other has `SKY_CELLS`, or half as many
+        where this is less than `SUN_CELLS`.
+
+    Returns
+    -------
+    Coarse
+    """
+    density, first, cell = coarse_density(grid, cells)
+    factor, wide_cells = 1, SKY_CELLS if cells >= SUN_CELLS else SKY_CELLS // 2
+    while max(density.shape) / factor > wide_cells * 1.3:
+        factor *= 2
+    # One more layer of empty cells above, since sides may have been rounded down to the border.
+    small = np.pad(shrunk(density, factor), ((0, 1),) * 3)
+    return Coarse(first, cell, density, first + cell * (factor - 1) / 2, cell * factor, small, factor)
+
+
+def _thick(coarse, medium):
+    """Optical thickness of the surroundings' cells without the forward peak, and the mean cosine that is left."""
+    peak, cosine = forward_peak(lobes_of(medium))
+    return coarse.small * np.float32(medium.extinction * (1.0 - peak) * coarse.wide), cosine
+
+
+def zones_of(coarse, medium):
+    """Light of zenith, horizon and ground in a cloud, each as if its mean over all directions were 1.
+
+    Parameters
+    ----------
+    coarse : Coarse
+    medium : Medium
+
+    Returns
+    -------
+    ndarray of float32, shape (U, V, W, 3, 4)
+        As the channels of `Lattice.sky`.
+    """
+    thick, cosine = _thick(coarse, medium)
+    height = -DIRECTIONS[:, 1]  # light from above goes down
+    zones = np.empty((*coarse.small.shape, 3, 4), np.float32)
+    for number, zone in enumerate((height > 0.5, (height > 0.0) & (height < 0.5), height < 0.0)):
+        zones[..., number, :] = transported(thick, cosine, None, zone / zone.mean())
+    return zones
+
+
+def _evened(coarse, thick, place, first):
+    """What a lamp within the cloud has to be multiplied by so that all its light is scattered somewhere, but what gets out."""
+    cell = tuple(np.rint(place).astype(int))
+    if min(cell) < 0 or any(c >= side for c, side in zip(cell, thick.shape)) or thick[cell] <= 0.0:
+        return np.float32(1.0)
+    way = np.arange(0.25, max(thick.shape), 0.5)
+    places = np.rint(place + way[:, None, None] * DIRECTIONS).astype(int)
+    inside = ((places >= 0) & (places < thick.shape)).all(axis=-1)
+    along = thick[tuple(np.moveaxis(np.clip(places, 0, np.array(thick.shape) - 1), -1, 0))] * inside
+    caught = 1.0 - np.exp(-0.5 * along.sum(axis=0)).mean()
+    # What all cells take up, in units of all that a lamp of intensity 1 gives off.
+    found = float((thick * first[..., 0]).sum()) * coarse.wide**2
+    return np.float32(caught / found)
+
+
+def with_lamps(lattice, coarse, light, frame=0):
     """A lattice with the light of lamps.
 
     Parameters
     ----------
     lattice : Lattice
         From `lit`.
+    coarse : Coarse
     light : Light
     frame : int, optional
         For their flicker.
@@ -255,28 +352,33 @@ def with_lamps(lattice, light, frame=0):
     lamps = lamps_of(light.lamps, frame)
     if not lamps:
         return lattice
-    reduced = light.medium.extinction * (1.0 - mean_cosine(lobes_of(light.medium)))
-    sky = np.zeros((*lattice.sky.shape[:3], 7), np.float32)
-    sky[..., :4] = lattice.sky[..., :4]
-    for lamp in lamps:
-        arriving = np.zeros(sky.shape[:3], np.float32)
-        _from_lamp(lattice.density, f32(lattice.sky_cell), ((np.array(lamp.place) - lattice.sky_first) / lattice.sky_cell).astype(
-            np.float32), f32(lamp.radius), f32(reduced), arriving)
-        for n in range(3):
-            sky[..., 4 + n] += arriving * f32(lamp.intensity[n] / (4.0 * np.pi))
-    return replace(lattice, sky=sky)
+    thick, cosine = _thick(coarse, light.medium)
+    peak, _ = forward_peak(lobes_of(light.medium))
+    lean = np.array([1.0, *[3.0 * cosine] * 3], np.float32)
+    firsts = np.zeros((len(lamps), *coarse.small.shape, 4), np.float32)
+    for first, lamp in zip(firsts, lamps):
+        place = (np.array(lamp.place) - coarse.wide_first) / coarse.wide
+        _from_lamp(coarse.small, f32(coarse.wide), place.astype(np.float32), f32(lamp.radius),
+                   f32(light.medium.extinction * (1.0 - peak)), first)
+        first *= _evened(coarse, thick, place, first)
+    colours = np.array([lamp.intensity for lamp in lamps], np.float32)
+    if len(lamps) > 3:
+        # Light adds up: three colours need no more than three solutions.
+        firsts, colours = np.einsum("nxyzm,nc->cxyzm", firsts, colours), np.eye(3, dtype=np.float32)
+    shone = np.stack([first * lean + transported(thick, cosine, first * lean, NOTHING_ENTERS) for first in firsts])
+    sky = np.concatenate([lattice.sky, np.einsum("nxyzm,nc->xyzcm", shone, colours)], axis=3)
+    return replace(lattice, sky=np.ascontiguousarray(sky, np.float32))
 
 
-def lit(grid, light, cells=SUN_CELLS, ticket=None):
+def lit(coarse, light, zones=None, ticket=None):
     """Light in a cloud.
 
     Parameters
     ----------
-    grid : BrickGrid
-        Density, not empty.
+    coarse : Coarse
     light : Light
-    cells : int, optional
-        About how many cells of the sun's lattice go along the longest axis.
+    zones : ndarray, optional
+        From `zones_of` for the light's medium, where it is known already.
     ticket : Ticket, optional
 
     Returns
@@ -284,30 +386,52 @@ def lit(grid, light, cells=SUN_CELLS, ticket=None):
     Lattice
     """
     tick = ticket.tick if ticket is not None else lambda share: None
-    density, first, cell = coarse_density(grid, cells)
-    tick(0.1)
-    extinction = light.medium.extinction
+    medium = light.medium
+    if zones is None:
+        zones = zones_of(coarse, medium)
+    tick(0.3)
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
-    sun = depth_toward(density, cell, toward)
-    sun *= np.float32(extinction)
-    tick(0.4)
-    factor = 1
-    while max(density.shape) / factor > SKY_CELLS * 1.3:
-        factor *= 2
-    # One more layer of empty cells above, since sides may have been rounded down to the border.
-    small = np.pad(shrunk(density, factor), ((0, 1),) * 3)
-    wide = cell * factor
-    # Nearly forward is nearly not at all: what counts for spreading is scattering made isotropic.
-    reduced = extinction * (1.0 - mean_cosine(lobes_of(light.medium)))
-    thick = small * np.float32(reduced * wide)
-    sky = np.empty((*small.shape, 1 + len(CHANNELS)), np.float32)
-    for number, channel in enumerate((((light.sun.azimuth, light.sun.elevation, 1.0),), *CHANNELS)):
-        arriving = np.zeros_like(small)
-        share = sum(weight for _, _, weight in channel)
-        for azimuth, elevation, weight in channel:
-            depth = depth_toward(small, wide, direction_of(azimuth, elevation))
-            _arriving(depth, f32(reduced), f32(weight / share), arriving)
-        spread = diffused(thick, arriving)
-        sky[..., number] = spread if number == 0 else ONCE[number - 1] * arriving + SPREAD[number - 1] * spread
-        tick(0.5 + 0.12 * (number + 1))
-    return Lattice(first, cell, sun, first + cell * (factor - 1) / 2, wide, sky, small)
+    sun = depth_toward(coarse.density, coarse.cell, toward)
+    sun *= np.float32(medium.extinction)
+    tick(0.6)
+    peak, _ = forward_peak(lobes_of(medium))
+    thick, cosine = _thick(coarse, medium)
+    arriving = np.zeros_like(coarse.small)
+    _first_light(coarse.density, sun, f32(1.0 - peak), coarse.factor, max(1, coarse.factor // 4), arriving)
+    first = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))
+    sky = np.empty((*coarse.small.shape, 4, 4), np.float32)
+    sky[..., 0, :] = transported(thick, cosine, first, NOTHING_ENTERS)
+    sky[..., 1:, :] = zones
+    return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
+
+
+@kernel
+def _toward(sky, first, cell, eye, out):
+    for x in prange(out.shape[0]):
+        for y in range(out.shape[1]):
+            for z in range(out.shape[2]):
+                dx = eye[0] - first[0] - f32(x) * cell
+                dy = eye[1] - first[1] - f32(y) * cell
+                dz = eye[2] - first[2] - f32(z) * cell
+                norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz + f32(1e-12))
+                for n in range(out.shape[3]):
+                    light = sky[x, y, z, n]
+                    out[x, y, z, n] = max(f32(0), light[0] + norm * (dx * light[1] + dy * light[2] + dz * light[3]))
+
+
+def toward_eye(lattice, eye):
+    """Radiance that the cells of the surroundings' lattice scatter toward one place.
+
+    Parameters
+    ----------
+    lattice : Lattice
+    eye : sequence of float, length 3
+        Metres.
+
+    Returns
+    -------
+    ndarray of float32, shape (U, V, W, 4 or 7)
+    """
+    out = np.empty(lattice.sky.shape[:4], np.float32)
+    _toward(lattice.sky, lattice.sky_first.astype(np.float32), f32(lattice.sky_cell), np.asarray(eye, np.float32), out)
+    return out

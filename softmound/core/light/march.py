@@ -1,11 +1,12 @@
 """Draft light and Clay: one march of a ray for each pixel through the bricks of a cloud.
 
-Draft light takes sunlight in three parts. What is scattered once is exact. What is scattered a few times, each time nearly
-forward, is a lobe that widens with the optical depth to the sun, as the mean cosines of n scatterings multiply. What is
-scattered so often that it only spreads comes from the diffusion equation (`core.light.diffusion`). The parts take the
-place of octaves with attenuations set by eye (Wrenninge, Kulla and Lundqvist 2013, Oz: the great and volumetric, SIGGRAPH
-talks), whose shape could not be fitted to True light. Sun and surroundings are gathered in layers of their own, so that
-colours, strengths and exposure can change without marching again.
+Draft light takes the forward peak of scattering for no scattering at all (Wiscombe 1977, The delta-M method, J. Atmos.
+Sci. 34). Sunlight scattered once is then dimmed little on its way in and out, and keeps its true phase function (Nakajima
+and Tanaka 1988, Algorithms for radiative intensity calculations, J. Quant. Spectrosc. Radiat. Transfer 40, eq. 14); all other
+light comes from the equation of transfer on a coarse lattice (`core.light.transport`). These parts take the place of octaves
+with attenuations set by eye (Wrenninge, Kulla and Lundqvist 2013, Oz: the great and volumetric, SIGGRAPH talks), whose shape
+could not be fitted to True light. Sun and surroundings are gathered in layers of their own, so that colours, strengths
+and exposure can change without marching again.
 """
 
 import math
@@ -16,21 +17,20 @@ from ..directions import direction_of
 from ..kernels import call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import NOTHING, SIDE
 from ..volume.lookup import code_at
-from .lobes import one_lobe, two_lobes
-from .phase import lobes_of, mean_cosine
+from .lattice import toward_eye
+from .lobes import two_lobes
+from .onward import AHEAD, TURNS, onward, onward_table
+from .phase import forward_peak, lobes_of, moments
+from .reach import SQUARE, reach_of
 from .shell import WIDE, trilinear
-from .transmittance import transmittance
+from .transmittance import taken, transmittance
 
-CONTRIBUTIONS = (1.94, 0.82, 1.98, 0.98)
-"""What light scattered once, a few times forward, so often that it spreads, and the lean of the last toward where it went,
-are taken for in what theory says of the first three. Fitted to True light by `bench.fit` (docs/light.md)."""
-DEEPER = 2.5
-"""Free paths further along the ray at which light that has spread is read: nearer the surface it leaves more than it enters.
-Fitted as well."""
-OPAQUE = 0.01
+OPAQUE = 0.05
 """Transmittance below which a ray ends."""
 HOLD = 4
 """Steps for which the light of the sky is taken to be the same."""
+SHALLOW, DEEPEST = f32(0.25), f32(0.06)
+"""Transmittances below which steps are two and four times as long."""
 DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
 LAYERS = 8
@@ -119,10 +119,10 @@ def _blend(light, at, next_x, next_y, next_z, u, v, w):
 
 
 @kernel
-def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_low, box_high,
+def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_low, box_high, near, far,
            sun_light, sun_sides, to_sun, sun_shift, sky_light, sky_sides, to_sky, sky_shift,
            eye, right, up, forward, spread, centre_x, centre_y, stride, shift_x, shift_y, turn,
-           first_row, step, extinction, sun, lobes, forward_cosine, weights, deeper, clay, surface, out):
+           first_row, step, extinction, peak, table, sun, lobes, clay, surface, out):
     mapped = clearance.size > 0
     bricks = values.size // WIDE**3
     sun_y = u64(sun_sides[2])
@@ -133,7 +133,14 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
     lamps = sky_sides[3] > 4
     for line in prange(out.shape[0]):
         down = ((f32(first_row + line) + shift_y) * stride - centre_y) * spread
+        square_y = i32((f32(first_row + line) + shift_y) * stride) // SQUARE
         for column in range(out.shape[1]):
+            pixel = out[line, column]
+            for n in range(LAYERS):
+                pixel[n] = f32(0)
+            square_x = i32((f32(column) + shift_x) * stride) // SQUARE
+            if far[square_y, square_x] <= f32(0):
+                continue
             across = ((f32(column) + shift_x) * stride - centre_x) * spread
             # The tiny number keeps an axis-parallel ray from dividing by zero.
             dx = forward[0] + across * right[0] - down * up[0] + f32(1e-9)
@@ -146,9 +153,6 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
             ix = f32(1) / dx
             iy = f32(1) / dy
             iz = f32(1) / dz
-            pixel = out[line, column]
-            for n in range(LAYERS):
-                pixel[n] = f32(0)
             ax = (box_low[0] - eye[0]) * ix
             ay = (box_low[1] - eye[1]) * iy
             az = (box_low[2] - eye[2]) * iz
@@ -159,14 +163,28 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
             last = min(max(ax, ex), min(max(ay, ey), max(az, ez)))
             if start >= last:
                 continue
+            # Every ray samples on its own comb of points, shifted at random against bands.
+            t = start + _jitter(column, first_row + line, turn) * step
+            last = min(last, far[square_y, square_x])
+            if t >= last:
+                continue
+            t += step * f32(max(0, i32((near[square_y, square_x] - t) / step)))
             # From a brick's lower corner to the side where this ray leaves it.
             sx = f32(SIDE) if dx > f32(0) else f32(0)
             sy = f32(SIDE) if dy > f32(0) else f32(0)
             sz = f32(SIDE) if dz > f32(0) else f32(0)
             cosine = dx * sun[0] + dy * sun[1] + dz * sun[2]
-            once = weights[0] * two_lobes(lobes, cosine)
-            spread_share = (weights[2] + weights[3] * cosine) / f32(4.0 * math.pi)
+            calm = f32(1) - peak
+            # Sunlight scattered once, or with its forward peak whatever of it goes on nearly as it came.
+            once = two_lobes(lobes, cosine)
+            wide = min(max((cosine - f32(AHEAD[0])) / f32(AHEAD[1] - AHEAD[0]), f32(0)), f32(1))
+            smooth = once / calm * (f32(1) - wide * wide * (f32(3) - f32(2) * wide))
+            angle = math.sqrt(max(f32(0.5) - f32(0.5) * cosine, f32(0))) * f32(TURNS - 1)
+            turned = min(i32(angle), i32(TURNS - 2))
+            angle -= f32(turned)
             clear = f32(1)
+            # The same without the forward peak.
+            soft = f32(1)
             sun_sum = f32(0)
             zenith_sum = f32(0)
             horizon_sum = f32(0)
@@ -174,8 +192,6 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
             red_sum = f32(0)
             green_sum = f32(0)
             blue_sum = f32(0)
-            # Every ray samples on its own comb of points, shifted at random against bands.
-            t = start + _jitter(column, first_row + line, turn) * step
             going = True
             zenith = f32(0)
             horizon = f32(0)
@@ -187,7 +203,9 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
             held = f32(0)
             held_for = 0
             sunlight = f32(0)
+            keen = f32(0)
             sun_for = 0
+            pace = 1
             while going and t < last:
                 bx = i32(math.floor(eye[0] + dx * t)) >> 3
                 by = i32(math.floor(eye[1] + dy * t)) >> 3
@@ -258,8 +276,8 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                                 done += skipped
                                 continue
                         rho = trilinear(values, base, u, v, w)
-                    t += step
-                    done += 1
+                    t += step * f32(pace)
+                    done += pace
                     if rho <= f32(0) or (clay and rho < surface):
                         continue
                     # The sky's cells are many steps wide: look anew only now and then, and weigh
@@ -274,10 +292,9 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                         blue_sum += held * blue
                         held = f32(0)
                         held_for = HOLD
-                        at, u, v, w = _lattice_cell(x + deeper * dx, y + deeper * dy, z + deeper * dz,
-                                                    to_sky, sky_shift, sky_sides)
+                        at, u, v, w = _lattice_cell(x, y, z, to_sky, sky_shift, sky_sides)
                         at = at * sky_z
-                        spread_light = spread_share * _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
+                        spread_light = _blend(sky_light, at, sky_x, sky_y, sky_z, u, v, w)
                         zenith = _blend(sky_light, at + u64(1), sky_x, sky_y, sky_z, u, v, w)
                         horizon = _blend(sky_light, at + u64(2), sky_x, sky_y, sky_z, u, v, w)
                         ground = _blend(sky_light, at + u64(3), sky_x, sky_y, sky_z, u, v, w)
@@ -292,22 +309,27 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                         pixel[4] = f32(1)
                         going = False
                         break
-                    weight = clear * (f32(1) - transmittance(extinction * rho))
+                    thick = extinction * rho * f32(pace)
+                    weight = soft * taken(calm * thick)
                     if sun_for == 0:
                         at, u, v, w = _lattice_cell(x, y, z, to_sun, sun_shift, sun_sides)
                         depth = _blend(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
-                        straight = transmittance(depth)
-                        onward = transmittance((f32(1) - forward_cosine) * depth)
-                        # Scattered n times along the way, with the odds of Poisson and a mean cosine of g^(n + 1).
-                        g = forward_cosine * (onward - straight) / max(f32(1) - straight, f32(1e-4))
-                        sunlight = once * straight + weights[1] * (onward - straight) * one_lobe(g, f32(0), cosine)
+                        if peak > f32(0):
+                            sunlight = smooth * transmittance(calm * depth)
+                            keen = onward(table, turned, angle, depth)
+                        else:
+                            sunlight = once * transmittance(depth)
                         # Every step near the surface, every third where little is seen any more.
-                        sun_for = 1 if clear > DEEP else 3
+                        sun_for = 1 if clear > DEEP else (3 if clear > DEEPEST else 2)
                     sun_for -= 1
-                    sun_sum += weight * sunlight
+                    hard = clear * taken(thick)
+                    sun_sum += weight * sunlight + hard * keen
+                    clear -= hard
                     held += weight
-                    clear -= weight
-                    if clear < f32(OPAQUE):
+                    soft -= weight
+                    # What lies so deep is seen only by what comes round, which is smooth.
+                    pace = 1 if clear > SHALLOW else (2 if clear > DEEPEST else 4)
+                    if soft < f32(OPAQUE):
                         going = False
                         break
             if not clay:
@@ -318,15 +340,20 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
                 red_sum += held * red
                 green_sum += held * green
                 blue_sum += held * blue
-                # What is left behind an opaque ray looks like what was seen of it.
                 whole = f32(1)
                 if not going:
-                    whole = f32(1) / (f32(1) - clear)
+                    # What is left behind an opaque ray looks like what was seen of it.
+                    whole = f32(1) / (f32(1) - soft)
                     clear = f32(0)
+                    soft = f32(0)
+                # Light of the sky behind that goes on nearly as it came.
+                past = soft - clear
+                above = min(max(dy * f32(5) + f32(0.5), f32(0)), f32(1))
+                high = min(max(dy * f32(2.5) - f32(0.75), f32(0)), f32(1))
                 pixel[0] = sun_sum * whole
-                pixel[1] = zenith_sum * whole
-                pixel[2] = horizon_sum * whole
-                pixel[3] = ground_sum * whole
+                pixel[1] = zenith_sum * whole + past * high * f32(4)
+                pixel[2] = horizon_sum * whole + past * (above - high) * f32(4)
+                pixel[3] = ground_sum * whole + past * (f32(1) - above) * f32(2)
                 pixel[4] = f32(1) - clear
                 pixel[5] = red_sum * whole
                 pixel[6] = green_sum * whole
@@ -334,7 +361,7 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
 
 
 def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.0,
-          clay=False, contributions=CONTRIBUTIONS, deeper=DEEPER, ticket=None):
+          clay=False, ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
@@ -354,10 +381,6 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
         Length of a step in voxels.
     clay : bool, optional
         Stop at the surface and give its normal.
-    contributions : sequence of float, length 4, optional
-        As `CONTRIBUTIONS`.
-    deeper : float, optional
-        As `DEEPER`.
     ticket : Ticket, optional
 
     Returns
@@ -372,28 +395,32 @@ def march(shell, lattice, light, camera, *, stride=1, shift=(0.5, 0.5), turn=0, 
     medium, index = light.medium, shell.index
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
     lobes = lobes_of(medium)
+    peak = 0.0 if light.once or clay else forward_peak(lobes)[0]
+    light_toward_eye = toward_eye(lattice, camera.eye)
+    if light.once:
+        light_toward_eye[..., 0] = 0.0
     arguments = (
         lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),
         ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32),
-        lattice.sky.ravel(), np.array(lattice.sky.shape), f32(voxel / lattice.sky_cell),
+        light_toward_eye.ravel(), np.array(light_toward_eye.shape), f32(voxel / lattice.sky_cell),
         ((shell.offset - lattice.sky_first) / lattice.sky_cell).astype(np.float32),
         ((camera.eye - shell.offset) / voxel).astype(np.float32),
         camera.right.astype(np.float32), camera.up.astype(np.float32),
         camera.forward.astype(np.float32), f32(camera.spread), f32(camera.width / 2),
         f32(camera.height / 2), f32(stride), f32(shift[0]), f32(shift[1]), int(turn),
     )
-    block = max(8, 20_000 // columns)
+    reach = reach_of(shell, camera)
+    block = max(8, 60_000 // columns)
     for top in range(0, rows, block):
         if ticket is not None:
             ticket.tick(top / rows)
         _march(
             index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values,
             shell.octants, shell.clearance, shell.first,
-            shell.low.astype(np.float32), shell.high.astype(np.float32), *arguments,
-            top, f32(step), f32(medium.extinction * voxel * step),
+            shell.low.astype(np.float32), shell.high.astype(np.float32), *reach, *arguments,
+            top, f32(step), f32(medium.extinction * voxel * step), f32(peak), onward_table(lobes).ravel(),
             toward.astype(np.float32),
-            np.array(lobes, np.float32), f32(mean_cosine(lobes)),
-            np.array(contributions, np.float32), f32(0.0 if clay else deeper / (medium.extinction * voxel * shell.core)),
+            np.array(lobes, np.float32),
             clay, f32(SURFACE * shell.core), out[top : top + block],
         )
     return out

@@ -1,5 +1,7 @@
 """Phase functions: how scattered light spreads over directions."""
 
+from functools import lru_cache
+
 import numpy as np
 
 
@@ -135,3 +137,53 @@ def thick_share(albedo, cosine):
     albedo = np.asarray(albedo, float)
     s = np.sqrt((1.0 - albedo) / (1.0 - albedo * cosine))
     return (1.0 - s) * (1.0 - 0.139 * s) / (1.0 + 1.17 * s)
+
+
+MOST_MOMENTS = 3_000
+
+
+@lru_cache(maxsize=64)
+def moments(lobes):
+    """Legendre moments of a phase function of two lobes, until they are small.
+
+    Those of Henyey and Greenstein's function are powers of its mean cosine; Draine's is that times a polynomial, whose
+    product with a Legendre polynomial is a sum of three.
+
+    Parameters
+    ----------
+    lobes : tuple of float
+
+    Returns
+    -------
+    ndarray of float64
+        1 for order 0, the mean cosine for order 1, and so on.
+    """
+    first, g, stretch, share = lobes
+    widest = max(abs(first), abs(g), 0.1)
+    l = np.arange(min(int(np.log(1e-5) / np.log(widest)) + 8, MOST_MOMENTS), dtype=float)  # noqa: E741
+    up = (l + 1) * (l + 2) / ((2 * l + 1) * (2 * l + 3))
+    down = l * (l - 1) / ((2 * l + 1) * (2 * l - 1))
+    same = (l + 1) ** 2 / ((2 * l + 1) * (2 * l + 3)) + l * l / ((2 * l + 1) * (2 * l - 1))
+    lower = np.where(l < 2, 0.0, np.power(g, np.maximum(l - 2, 0.0)))
+    second = g**l + stretch * (up * g ** (l + 2) + same * g**l + down * lower)
+    return (1.0 - share) * first**l + share * second / second[0]
+
+
+def forward_peak(lobes):
+    """Share of scattering that hardly turns light, and the mean cosine of the rest.
+
+    Wiscombe (1977, The delta-M method, J. Atmos. Sci. 34, eqs. 5 and 12) with two moments, as the delta-Eddington
+    approximation has it.
+
+    Parameters
+    ----------
+    lobes : tuple of float
+
+    Returns
+    -------
+    (float, float)
+        The mean cosine is at least -1/3, so that nothing negative is scattered.
+    """
+    _, first, second = moments(lobes)[:3]
+    peak = max(float(second), 0.0) if first > 0.0 else 0.0
+    return peak, max((float(first) - peak) / (1.0 - peak), -1.0 / 3.0)

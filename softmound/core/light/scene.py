@@ -7,7 +7,7 @@ import math
 
 import numpy as np
 
-from ..kernels import f32, i32, kernel, prange
+from ..kernels import f32, i32, kernel, prange, row
 from .looks import looked
 from .march import LAYERS
 from .phase import lobes_of, mean_cosine, thick_share
@@ -16,6 +16,31 @@ from .tone import screen
 
 _CLAY = (0.80, 0.77, 0.72)
 """Reflectance of the matte surface, linear RGB: warm grey, so that shadows stay readable."""
+
+
+@row
+def turn_of(x, z):
+    """Azimuth of a direction as a share of a whole turn, from +z toward +x.
+
+    The arc tangent by a polynomial of degree 7, wrong by less than 4e-5 of a turn: a call for each pixel costs more than all
+    else here.
+
+    Parameters
+    ----------
+    x, z : float32
+
+    Returns
+    -------
+    float32
+        From 0 to 1.
+    """
+    wide = max(max(abs(x), abs(z)), f32(1e-20))
+    a = min(abs(x), abs(z)) / wide
+    s = a * a
+    turn = (((f32(-0.0464964749) * s + f32(0.15931422)) * s - f32(0.327622764)) * s * a + a) * f32(0.5 / math.pi)
+    turn = f32(0.25) - turn if abs(x) > abs(z) else turn
+    turn = f32(0.5) - turn if z < f32(0) else turn
+    return f32(1) - turn if x < f32(0) else turn
 
 
 @kernel
@@ -38,8 +63,7 @@ def _scene(layers, right, up, forward, spread, centre_x, centre_y, stride, sun_c
             height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
             v = math.sqrt(abs(height))
             v = (f32(1) - (v if height > f32(0) else -v)) * f32(0.5 * (FINE_ROWS - 1))
-            u = math.atan2(dx, dz) * f32(1.0 / (2.0 * math.pi))
-            u = (u - math.floor(u)) * f32(FINE_COLUMNS)
+            u = turn_of(dx, dz) * f32(FINE_COLUMNS)
             i = min(max(i32(v), 0), FINE_ROWS - 2)
             j = min(max(i32(u), 0), FINE_COLUMNS - 1)
             v = min(max(v - f32(i), f32(0)), f32(1))

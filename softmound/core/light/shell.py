@@ -84,6 +84,8 @@ class Shell:
         Largest density.
     most : ndarray of float32, shape (N + M,)
         Largest density in each brick, its layer counted, then of each tile.
+    coords : ndarray of int32, shape (N + M, 3)
+        Brick coordinates of these.
     """
 
     voxel: float
@@ -98,6 +100,7 @@ class Shell:
     high: np.ndarray
     core: float
     most: np.ndarray
+    coords: np.ndarray
 
     @property
     def nbytes(self):
@@ -222,9 +225,11 @@ def shell_of(grid):
     octants = np.empty(len(values), np.uint8)
     _occupied(values, octants)
     low, high = grid.brick_bounds()
-    clearance, first = _clearance(np.concatenate([coords, grid.tile_coords]))
+    everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
+    clearance, first = _clearance(everything)
     most = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
     return Shell(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
         grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(most.max()), most,
+        everything,
     )

@@ -26,3 +26,19 @@ def transmittance(depth):
     share *= share
     share *= share
     return share * share
+
+
+@row
+def taken(depth):
+    """Share of light lost over an optical depth: 1 - exp(-depth), also where that is so little that 1 minus it rounds.
+
+    Parameters
+    ----------
+    depth : float32
+        0 or more.
+
+    Returns
+    -------
+    float32
+    """
+    return depth * (f32(1) - f32(0.5) * depth) if depth < f32(0.004) else f32(1) - transmittance(depth)

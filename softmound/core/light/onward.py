@@ -1,0 +1,88 @@
+"""Sunlight that goes on nearly as it came, however often it is scattered: the part the coarse lattice cannot hold.
+
+Each scattering multiplies the Legendre moments of light by those of the phase function, so after an optical depth the
+moment of order l is exp(-(1 - chi_l) depth) (Goudsmit and Saunderson 1940, Multiple scattering of electrons, Phys. Rev. 57,
+eq. 22). Orders 0 and 1 are the lattice's; all others make the bright rim against the sun, whatever the phase function.
+"""
+
+from functools import lru_cache
+
+import numpy as np
+
+from ..kernels import f32, i32, row
+from .phase import phase
+
+TURNS, DEPTHS = 512, 64
+"""Samples over the angle and over the optical depth."""
+HALFWAY = f32(6.0)
+"""Optical depth in the middle of the table, which has no end."""
+
+
+AHEAD = (0.6, 0.95)
+"""Cosines between which scattering begins to count as ahead."""
+NODES, ORDERS = 6_000, 600
+
+
+def ahead(cosine):
+    low, high = AHEAD
+    part = np.clip((cosine - low) / (high - low), 0.0, 1.0)
+    return part * part * (3.0 - 2.0 * part)
+
+
+@lru_cache(maxsize=16)
+def onward_table(lobes):
+    """What is scattered toward the eye after any number of scatterings ahead.
+
+    Parameters
+    ----------
+    lobes : tuple of float
+        From `lobes_of`.
+
+    Returns
+    -------
+    ndarray of float32, shape (TURNS, DEPTHS)
+        Per steradian. Rows are evenly spaced in the square root of (1 - cosine) / 2, columns in depth / (depth + HALFWAY).
+    """
+    half = np.linspace(0.0, 1.0, NODES)
+    fine = 1.0 - 2.0 * half**2
+    weight = 8.0 * np.pi * half / (NODES - 1) * phase(fine, lobes) * ahead(fine)
+    cosine = 1.0 - 2.0 * np.linspace(0.0, 1.0, TURNS) ** 2
+    part = np.arange(DEPTHS) / DEPTHS
+    depth = float(HALFWAY) * part / (1.0 - part)
+    once = np.exp(-depth)
+    # What is scattered once is known exactly; the series is of what is scattered more often, and ends sooner.
+    out = np.outer(phase(cosine, lobes) * ahead(cosine), once)
+    before, now = (np.ones(NODES), np.ones(TURNS)), (fine, cosine)
+    for order in range(ORDERS):
+        moment = float((weight * before[0]).sum())
+        out += np.outer((2 * order + 1) / (4.0 * np.pi) * before[1], moment * (np.exp(-(1.0 - moment) * depth) - once))
+        before, now = now, tuple(((2 * order + 3) * x * b - (order + 1) * a) / (order + 2)
+                                 for x, a, b in zip((fine, cosine), before, now))
+    return np.ascontiguousarray(out, np.float32)
+
+
+@row
+def onward(table, line, part, depth):
+    """A value of the table, flat.
+
+    Parameters
+    ----------
+    table : ndarray of float32, shape (TURNS * DEPTHS,)
+    line : int32
+        Row.
+    part : float32
+        How far on to the next one.
+    depth : float32
+
+    Returns
+    -------
+    float32
+        Per steradian.
+    """
+    at = depth / (depth + HALFWAY) * f32(DEPTHS)
+    column = min(i32(at), i32(DEPTHS - 2))
+    at = min(at - f32(column), f32(1))
+    n = line * i32(DEPTHS) + column
+    a = table[n] + at * (table[n + 1] - table[n])
+    n += i32(DEPTHS)
+    return a + part * (table[n] + at * (table[n + 1] - table[n]) - a)

@@ -1,0 +1,226 @@
+"""Draft light: its moments, the transport on a coarse lattice, what goes on ahead, and all of it against photons."""
+
+import math
+import unittest
+
+import numpy as np
+
+from softmound.core.light.camera import camera_of, fitted
+from softmound.core.light.diffusion import solved
+from softmound.core.light.lattice import coarse_of, lit, toward_eye
+from softmound.core.light.march import march
+from softmound.core.light.onward import HALFWAY, TURNS, ahead, onward_table
+from softmound.core.light.phase import forward_peak, lobes_of, mean_cosine, moments, phase
+from softmound.core.light.reach import SQUARE, reach_of
+from softmound.core.light.scene import scene_of, turn_of
+from softmound.core.light.shell import shell_of
+from softmound.core.light.transport import DIRECTIONS, transported
+from softmound.core.recipe import Light, Medium, Sky, Sun, View
+from softmound.core.volume.sample import sample
+
+from .scenes import box_grid, random_grid
+from .sphere import ball_grid, ball_intensity
+
+MEDIA = (Medium(anisotropy=0.85), Medium(phase="droplets", diameter=12.0), Medium(phase="droplets", diameter=40.0),
+         Medium(phase="two lobes", anisotropy=0.7, second=-0.4, share=0.3))
+DARK = Sky(kind="plain", strength=0.0)
+
+
+class Moments(unittest.TestCase):
+    def test_against_integrals(self):
+        half = np.linspace(0.0, 1.0, 40_001)
+        cosine = 1.0 - 2.0 * half**2
+        for medium in MEDIA:
+            lobes = lobes_of(medium)
+            got = moments(lobes)
+            self.assertAlmostEqual(got[1], mean_cosine(lobes), places=9)
+            for order in (0, 1, 2, 3, 7, 12):
+                legendre = np.polynomial.legendre.legval(cosine, np.eye(order + 1)[order])
+                exact = np.trapz(8.0 * math.pi * half * phase(cosine, lobes) * legendre, half)
+                self.assertAlmostEqual(got[order], exact, delta=2e-4)
+
+    def test_the_peak_of_one_lobe(self):
+        peak, cosine = forward_peak(lobes_of(Medium(anisotropy=0.8)))
+        self.assertAlmostEqual(peak, 0.64, places=9)
+        self.assertAlmostEqual(cosine, 0.8 / 1.8, places=9)
+        self.assertEqual(forward_peak(lobes_of(Medium(anisotropy=-0.2)))[0], 0.0)
+
+
+class Transport(unittest.TestCase):
+    def ball(self, radius, free, n=49):
+        away = np.linalg.norm(np.stack(np.meshgrid(*[np.arange(n) - n // 2] * 3, indexing="ij"), -1), axis=-1)
+        return away, np.where(away < radius, 1.0 / free, 0.0).astype(np.float32)
+
+    def test_directions_are_even(self):
+        np.testing.assert_allclose(DIRECTIONS.mean(axis=0), 0.0, atol=1e-6)
+        np.testing.assert_allclose(DIRECTIONS.T @ DIRECTIONS / len(DIRECTIONS), np.eye(3) / 3.0, atol=1e-5)
+        height = DIRECTIONS[:, 1]
+        self.assertAlmostEqual((height > 0.5).mean(), 0.25)
+        self.assertAlmostEqual((height < 0.0).mean(), 0.5)
+
+    def test_the_same_light_from_everywhere_stays_the_same(self):
+        for free in (20.0, 3.0, 0.7):
+            _, thick = self.ball(10.0, free, 25)
+            got = transported(thick, 0.4, None, np.ones(len(DIRECTIONS)), turns=12)
+            np.testing.assert_allclose(got[..., 0], 1.0, atol=0.02)
+            self.assertLess(np.abs(got[..., 1:]).max(), 0.02)
+
+    def test_empty_space_lets_everything_through(self):
+        thick = np.zeros((9, 8, 7), np.float32)
+        incoming = np.where(DIRECTIONS[:, 1] < 0.0, 2.0, 0.0)
+        got = transported(thick, 0.0, None, incoming, turns=1)
+        np.testing.assert_allclose(got[..., 0], 1.0, atol=1e-5)
+
+    def test_a_source_in_a_thick_ball_spreads_as_diffusion_says(self):
+        # 1/r - 1/R, with R beyond the edge by 0.71 of a free path; by the equation of transfer and by diffusion alone.
+        radius, free = 20.0, 2.5
+        away, thick = self.ball(radius, free)
+        source = np.where(away < 1.5, 1.0, 0.0).astype(np.float32)
+        r = np.array([6.0, 9.0, 12.0, 15.0])
+        power = float((thick * source).sum())
+        exact = 3.0 * power / (4.0 * math.pi * free) * (1.0 / r - 1.0 / (radius + 0.71 * free))
+        first = np.zeros((*thick.shape, 4), np.float32)
+        first[..., 0] = source
+        for got in (solved(thick, thick * source),
+                    transported(thick, 0.0, first, np.zeros(len(DIRECTIONS)), turns=30)[..., 0]):
+            shells = np.array([got[(away > x - 0.5) & (away < x + 0.5)].mean() for x in r])
+            np.testing.assert_allclose(shells, exact, rtol=0.1)
+
+    def test_forward_scattering_of_a_longer_path_is_the_same(self):
+        # Similarity: twice as thick with a mean cosine of one half spreads as much.
+        away, thick = self.ball(20.0, 2.5)
+        first = np.zeros((*thick.shape, 4), np.float32)
+        first[..., 0] = np.where(away < 1.5, 1.0, 0.0)
+        none = np.zeros(len(DIRECTIONS))
+        plain = transported(thick, 0.0, first, none, turns=20)[..., 0]
+        forward = transported(2.0 * thick, 0.5, 0.5 * first, none, turns=20)[..., 0]
+        inside = (away > 5.0) & (away < 15.0)
+        self.assertAlmostEqual(float((forward[inside] / plain[inside]).mean()), 1.0, delta=0.06)
+
+
+class Onward(unittest.TestCase):
+    def test_nothing_in_the_way_is_the_phase_function(self):
+        for medium in MEDIA:
+            lobes = lobes_of(medium)
+            cosine = 1.0 - 2.0 * np.linspace(0.0, 1.0, TURNS) ** 2
+            np.testing.assert_allclose(onward_table(lobes)[:, 0], phase(cosine, lobes) * ahead(cosine), rtol=1e-5, atol=1e-5)
+
+    def test_against_scattering_by_dice(self):
+        # So many turns as Poisson says, each drawn from the part of the phase function that counts as ahead.
+        lobes, depth = lobes_of(Medium(anisotropy=0.85)), 4.0
+        half = np.linspace(0.0, 1.0, 20_001)
+        fine = 1.0 - 2.0 * half**2
+        weight = half * phase(fine, lobes) * ahead(fine)
+        share = float(8.0 * math.pi * weight.sum() / 20_000)
+        rising = np.cumsum(weight) / weight.sum()
+        dice = np.random.default_rng(4)
+        count = 400_000
+        way = np.tile([0.0, 0.0, 1.0], (count, 1))
+        turns = 1 + dice.poisson(share * depth, count)
+        for n in range(turns.max()):
+            some = turns > n
+            cosine = fine[np.searchsorted(rising, dice.random(some.sum()))]
+            turn = 2.0 * math.pi * dice.random(some.sum())
+            old = way[some]
+            side = np.cross(old, np.where(np.abs(old[:, :1]) < 0.9, [[1.0, 0.0, 0.0]], [[0.0, 1.0, 0.0]]))
+            side /= np.linalg.norm(side, axis=1, keepdims=True)
+            sine = np.sqrt(1.0 - cosine**2)[:, None]
+            way[some] = cosine[:, None] * old + sine * (np.cos(turn)[:, None] * side + np.sin(turn)[:, None] * np.cross(old, side))
+        table = onward_table(lobes)
+        place = depth / (depth + float(HALFWAY)) * table.shape[1]
+        at = np.array([np.interp(place, np.arange(table.shape[1]), row) for row in table])
+        for low, high in ((0.95, 1.0), (0.8, 0.9), (0.5, 0.6)):
+            found = ((way[:, 2] > low) & (way[:, 2] < high)).mean() / (2.0 * math.pi * (high - low))
+            angle = np.sqrt((1.0 - np.linspace(low, high, 50)) / 2.0) * (TURNS - 1)
+            stated = np.interp(angle, np.arange(TURNS), at).mean()
+            # A photon is scattered ahead with the odds `share`, and lost by all else on its way.
+            self.assertAlmostEqual(stated / (found * share * math.exp(-(1.0 - share) * depth)), 1.0, delta=0.06)
+
+
+class Reach(unittest.TestCase):
+    def test_squares_hold_all_there_is_along_their_rays(self):
+        grid = random_grid(9, voxel=0.5)
+        shell = shell_of(grid)
+        low, high = (grid.world(b) for b in grid.active_bounds())
+        for view in (fitted(View(azimuth=35.0, elevation=20.0), low, high, 80, 56),
+                     View(azimuth=200.0, elevation=-30.0, distance=0.5, target=tuple((low + high) / 2))):
+            camera = camera_of(view, 80, 56)
+            near, far = reach_of(shell, camera)
+            self.assertTrue((far > 0.0).any())
+            way = np.arange(0.0, 2.0 * np.linalg.norm(high - low) + view.distance, 0.2)
+            for y in range(1, 56, 9):
+                for x in range(1, 80, 9):
+                    along = sample(grid, camera.eye + way[:, None] * camera.ray(x + 0.5, y + 0.5))
+                    hit = way[along > 0.0] / grid.voxel
+                    if len(hit):
+                        self.assertLessEqual(near[y // SQUARE, x // SQUARE], hit.min())
+                        self.assertGreaterEqual(far[y // SQUARE, x // SQUARE], hit.max())
+
+    def test_nothing_is_left_out_of_the_picture(self):
+        grid = random_grid(9, voxel=0.5)
+        shell, light = shell_of(grid), Light(medium=Medium(extinction=0.3))
+        lattice = lit(coarse_of(grid), light)
+        view = fitted(View(azimuth=35.0, elevation=20.0), *(grid.world(b) for b in grid.active_bounds()), 64, 48)
+        camera = camera_of(view, 64, 48)
+        opacity = march(shell, lattice, light, camera, step=0.5)[..., 4]
+        near, far = reach_of(shell, camera)
+        empty = np.kron(far <= 0.0, np.ones((SQUARE, SQUARE), bool))[:48, :64]
+        self.assertTrue(empty.any())
+        self.assertEqual(opacity[empty].max(), 0.0)
+        self.assertGreater(opacity[~empty].max(), 0.5)
+
+
+class Draft(unittest.TestCase):
+    def picture(self, grid, light, camera):
+        shell, lattice = shell_of(grid), lit(coarse_of(grid), light)
+        return np.mean([march(shell, lattice, light, camera, turn=n) for n in range(6)], axis=0)
+
+    def test_balls_against_photons(self):
+        grid, radius = ball_grid(16.0, 0.5), 16.0
+        camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0), 60, 40)
+        for depth, g, angles in ((2.0, 0.85, (20.0, 100.0, 150.0)), (6.0, 0.85, (20.0, 150.0)), (4.0, 0.5, (80.0,))):
+            for azimuth in angles:
+                light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, strength=1.0 / math.pi, size=0.0), sky=DARK,
+                              medium=Medium(extinction=depth / radius, anisotropy=g))
+                got = float(self.picture(grid, light, camera)[..., 0].sum()) * (camera.spread * 4000.0) ** 2 / radius**2
+                exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=80_000)
+                self.assertAlmostEqual(got / exact, 1.0, delta=0.16, msg=f"{depth} {g} {azimuth}")
+
+    def test_nothing_is_seen_where_the_same_light_comes_from_everywhere(self):
+        grid = ball_grid(16.0, 0.5)
+        light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", zenith=(1.0, 1.0, 1.0)), medium=Medium(extinction=0.25))
+        camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=60.0, azimuth=40.0, elevation=10.0), 60, 40)
+        scene = scene_of(self.picture(grid, light, camera), light, camera)
+        np.testing.assert_allclose(scene[..., :3], 1.0, atol=0.04)
+
+    def test_scattered_once_is_exact(self):
+        # With that alone, a box lit from behind the camera: phase function times the integral of exp(-2 depth).
+        sigma, thick = 0.1, 32 * 0.5
+        grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
+        view = View(target=(7.75, 7.75, 7.75), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
+        camera = camera_of(view, 90, 60)
+        light = Light(sun=Sun(azimuth=0.0, elevation=0.0), sky=DARK, medium=Medium(extinction=sigma, anisotropy=0.3), once=True)
+        got = self.picture(grid, light, camera)[30, 45, 0]
+        exact = float(phase(-1.0, lobes_of(light.medium))) * (1.0 - math.exp(-2.0 * sigma * thick)) / 2.0
+        self.assertAlmostEqual(got / exact, 1.0, delta=0.03)
+
+    def test_cells_scatter_toward_the_eye_what_their_moments_say(self):
+        grid = ball_grid(8.0, 1.0)
+        lattice = lit(coarse_of(grid), Light(medium=Medium(extinction=0.4)))
+        eye = np.array([40.0, 12.0, -7.0])
+        got = toward_eye(lattice, eye)
+        at = (4, 3, 5)
+        way = eye - lattice.sky_first - np.array(at) * lattice.sky_cell
+        way /= np.linalg.norm(way)
+        np.testing.assert_allclose(got[at], np.maximum(lattice.sky[at][:, 0] + lattice.sky[at][:, 1:] @ way, 0.0), rtol=1e-4, atol=1e-6)
+
+    def test_azimuths_of_pixels(self):
+        dice = np.random.default_rng(2)
+        for x, z in [*dice.normal(size=(300, 2)), (0.0, 1.0), (1.0, 0.0), (0.0, -1.0), (-1.0, 0.0), (1.0, 1.0)]:
+            got = float(turn_of(np.float32(x), np.float32(z)))
+            apart = abs(got - math.atan2(x, z) / (2.0 * math.pi) % 1.0)
+            self.assertLess(min(apart, 1.0 - apart), 4e-5)
+
+
+if __name__ == "__main__":
+    unittest.main()
