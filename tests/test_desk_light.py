@@ -3,11 +3,14 @@
 import unittest
 
 import numpy as np
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QInputDialog
 
-from softmound.core.recipe import Lamp
-from softmound.desk.comparing import difference
+from softmound.core.light.camera import camera_of
+from softmound.core.recipe import Arrays, Lamp, Reference
+from softmound.desk import scale_bar
+from softmound.desk.comparing import difference, matched
 from softmound.desk.picture_dialog import PictureDialog
 from softmound.desk.sun_dialog import SunPlaceDialog
 
@@ -29,6 +32,93 @@ class LightTest(DeskTest):
     @property
     def recipe(self):
         return self.window.document.mound
+
+
+class Ramps(LightTest):
+    def test_a_ramp_is_begun_changed_and_taken_back(self):
+        window, field = self.window, self.light.settings.ramps["tint_by"]
+        field.choice.activated.emit(field.choice.findData("height"))
+        self.assertEqual(self.recipe.light.medium.tint_by.by, "height")
+        before = self.pixels()
+        self.rest()
+        self.assertFalse(np.array_equal(before, self.pixels()))
+        field.strip.add_stop(0.5)
+        self.assertEqual(len(self.recipe.light.medium.tint_by.stops), 3)
+        field.strip.chosen = 1
+        QTest.keyClick(field.strip, Qt.Key.Key_Right)
+        self.assertAlmostEqual(self.recipe.light.medium.tint_by.stops[1][0], 0.52)
+        room = field.strip._room()
+        self.drag(field.strip, (field.strip._x(0.52), room.center().y()), (field.strip._x(0.8), room.center().y()))
+        self.assertAlmostEqual(self.recipe.light.medium.tint_by.stops[1][0], 0.8, delta=0.01)
+        field.strip.recolour(1, (0.1, 0.2, 0.3))
+        self.assertEqual(self.recipe.light.medium.tint_by.stops[1][1], (0.1, 0.2, 0.3))
+        QTest.keyClick(field.strip, Qt.Key.Key_Delete)
+        self.assertEqual(len(self.recipe.light.medium.tint_by.stops), 2)
+        field.ends["low"].changed.emit(1e4, False)
+        made = self.recipe.light.medium.tint_by
+        self.assertLess(made.low, made.high)
+        field.choice.activated.emit(field.choice.findData("depth"))
+        self.assertEqual(self.recipe.light.medium.tint_by.stops, made.stops)
+        field.choice.activated.emit(field.choice.findData(""))
+        self.assertIsNone(self.recipe.light.medium.tint_by)
+        window.document.undo()
+        window.document.undo()
+        self.assertEqual(self.recipe.light.medium.tint_by, made)
+
+
+class Flying(LightTest):
+    def eye(self):
+        return camera_of(self.recipe.view, 3, 2).eye
+
+    def test_keys_move_the_eye_and_it_lands(self):
+        picture, flight = self.window.picture, self.window.picture.flight
+        self.key(Qt.Key.Key_F)
+        self.assertTrue(flight.on)
+        for key, along in ((Qt.Key.Key_Up, "forward"), (Qt.Key.Key_Period, "right"), (Qt.Key.Key_PageUp, None)):
+            camera, before = camera_of(self.recipe.view, 3, 2), self.eye()
+            QTest.keyPress(picture, key)
+            flight.step(0.1)
+            moved = self.eye() - before
+            QTest.keyRelease(picture, key)
+            way = np.array([0.0, 1.0, 0.0]) if along is None else getattr(camera, along)
+            # Half the distance to the target in a second; what the timer added lies on the same line.
+            self.assertGreaterEqual(moved @ way, 0.05 * self.recipe.view.distance - 1e-6)
+            np.testing.assert_allclose(np.cross(moved, way), 0.0, atol=1e-6 * self.recipe.view.distance)
+        before, azimuth = self.eye(), self.recipe.view.azimuth
+        QTest.keyPress(picture, Qt.Key.Key_Right)
+        flight.step(0.1)
+        QTest.keyRelease(picture, Qt.Key.Key_Right)
+        np.testing.assert_allclose(self.eye(), before, atol=1e-6 * self.recipe.view.distance)
+        self.assertNotAlmostEqual(self.recipe.view.azimuth, azimuth)
+        self.rest()
+        self.key(Qt.Key.Key_Escape)
+        self.assertFalse(flight.on)
+        # On the ground the arrows turn about the cloud again.
+        target = self.recipe.view.target
+        self.key(Qt.Key.Key_Left, widget=picture)
+        self.assertEqual(self.recipe.view.target, target)
+
+
+class Scale(unittest.TestCase):
+    def test_the_bar_is_round_and_fits(self):
+        for per_metre in (0.01, 0.13, 0.9, 3.0, 40.0, 700.0):
+            metres, standing = scale_bar.bar_of(per_metre)
+            self.assertLessEqual(metres * per_metre, 2.5 * scale_bar.WIDEST)
+            self.assertGreater(metres * per_metre, 50.0)
+            digits = f"{metres:.3e}"
+            self.assertIn(digits[:4], ("1.00", "2.00", "5.00"))
+            for size, _ in standing:
+                self.assertTrue(scale_bar.SMALLEST <= size * per_metre <= scale_bar.TALLEST)
+        self.assertEqual([name for _, name in scale_bar.bar_of(4.0)[1]], ["person", "house"])
+
+    def test_lengths_are_read_in_their_unit(self):
+        self.assertEqual([scale_bar.length_text(m) for m in (2000.0, 50.0, 0.2)], ["2 km", "50 m", "20 cm"])
+
+
+    def test_matching_is_a_proportion(self):
+        scale, top = matched((0.25, 0.75), (100.0, 300.0), 800.0)
+        self.assertAlmostEqual(scale * 800.0 * 0.5, 200.0)
+        self.assertAlmostEqual(top + 0.25 * 800.0 * scale, 100.0)
 
 
 class Settings(LightTest):
@@ -174,6 +264,60 @@ class Tray(LightTest):
         self.assertIsNone(picture.comparison)
         self.light.take_snapshot_over(0)
         self.assertEqual(self.recipe.edited(snapshots=()), before)
+
+    def test_any_two_snapshots_are_compared(self):
+        self.key(Qt.Key.Key_K)
+        self.light.edit_part("", "exposure", exposure=-5.0)
+        self.rest()
+        self.key(Qt.Key.Key_K)
+        self.light.edit_part("", "exposure", exposure=3.0)
+        self.rest()
+        self.light.compare(0)
+        picture = self.window.picture
+        bar = picture.compare_bar
+        self.assertEqual([bar.right.itemText(n) for n in range(bar.right.count())], ["Snapshot 1", "Snapshot 2", "Now"])
+        bar.right.setCurrentIndex(1)
+        bar.right.activated.emit(1)
+        shown = picture.grab().toImage()
+        height, width = picture.height(), picture.width()
+        left, right = (shown.pixelColor(x, height // 2).lightness() for x in (width // 2 - 40, width // 2 + 40))
+        self.assertGreater(left, right + 20)
+        self.click(bar.buttons["beside"])
+        beside = picture.grab().toImage()
+        # What stood in the middle of the whole picture stands in the middle of either half.
+        self.assertEqual(beside.pixelColor(3 * width // 4 + 60, height // 2), shown.pixelColor(width // 2 + 60, height // 2))
+        self.assertGreater(beside.pixelColor(width // 4, height // 2).lightness(),
+                           beside.pixelColor(3 * width // 4, height // 2).lightness() + 20)
+
+    def test_a_photograph_is_matched_in_size(self):
+        # A red cloud from row 20 to row 60 of a blue photograph of 100 rows.
+        pixels = np.zeros((100, 80, 3), np.uint8)
+        pixels[..., 2] = 255
+        pixels[20:60, 20:60] = (255, 0, 0)
+        photograph = Reference(name="Pan", picture=Arrays(pixels=pixels), shown="off", top=0.1, base=0.9)
+        document, picture = self.window.document, self.window.picture
+        document.edit(self.recipe.edited(references=(photograph,)), "photograph")
+        self.rest()
+        self.window.picturing.compare_sides("photograph 0", "now")
+        comparison = picture.comparison
+        self.assertEqual(comparison.by, "beside")
+        for which, share in ((0, 0.2), (1, 0.6)):
+            rows = [side for side in comparison._halves(picture.size())][0][2]
+            x = picture.width() / 4
+            frame = comparison._frame(comparison.left, QRectF(0, 0, 2 * x, picture.height()), picture.size())
+            self.drag(picture, (x, rows[which]), (x, frame.top() + share * frame.height()))
+        marked = self.recipe.references[0]
+        np.testing.assert_allclose((marked.top, marked.base), (0.2, 0.6), atol=0.01)
+        # Its cloud is now as high as ours, and at the same height.
+        top, base = (share * picture.height() for share in comparison.right.span)
+        picture.compare_bar.hide()
+        shown = picture.grab().toImage()
+        column = [shown.pixelColor(picture.width() // 4 + 5, y) for y in range(picture.height())]
+        red = [y for y, colour in enumerate(column) if colour.red() > 180 and colour.blue() < 90]
+        self.assertAlmostEqual(min(red), top, delta=5)
+        self.assertAlmostEqual(max(red), base, delta=5)
+        document.undo()
+        self.assertNotEqual(self.recipe.references[0].base, marked.base)
 
     def test_differences(self):
         one, other = np.full((2, 3, 3), 100, np.uint8), np.full((2, 3, 3), 90, np.uint8)

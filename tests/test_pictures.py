@@ -10,6 +10,7 @@ import types
 import unittest
 from datetime import datetime, timezone
 
+import cv2
 import numpy as np
 import OpenEXR
 import PyOpenColorIO as ocio
@@ -213,6 +214,14 @@ class Skies(unittest.TestCase):
             path = os.path.join(folder, "sky.exr")
             exr_bytes_to(path, still, half=False)
             np.testing.assert_allclose(read_sky(path), pixels, rtol=1e-5)
+            # Radiance keeps eight bits of each colour with one exponent for all three.
+            radiance = os.path.join(folder, "sky.hdr")
+            cv2.imwrite(radiance, np.ascontiguousarray(pixels[..., ::-1]))
+            np.testing.assert_allclose(read_sky(radiance), pixels, atol=float(pixels.max()) / 128.0)
+            with open(radiance, "r+b") as file:
+                file.truncate(60)
+            with self.assertRaisesRegex(Problem, "damaged"):
+                read_sky(radiance)
             Image.fromarray(np.full((10, 30, 3), 99, np.uint8)).save(os.path.join(folder, "wide.png"))
             with self.assertRaisesRegex(Problem, "twice as wide as high"):
                 read_sky(os.path.join(folder, "wide.png"))

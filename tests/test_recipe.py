@@ -195,7 +195,7 @@ class Reading(unittest.TestCase):
         del data["skin"]["curve"]
         data["skin"]["softness"] = 0.5
         old = parse_mound(json.dumps(data), "old.mound")
-        self.assertEqual((old.format, old.skin.thickness), (5, 1.5))
+        self.assertEqual((old.format, old.skin.thickness), (6, 1.5))
         middle = {x: y for x, y in old.skin.curve.points}[0.3]
         self.assertAlmostEqual(middle, 0.5 * 0.3 + 0.5 * 0.3**2 * (3.0 - 0.6), places=5)
 
@@ -210,7 +210,7 @@ class Reading(unittest.TestCase):
         self.assertEqual(old.grains[0].feature, 8.0)
 
     def test_unknown_version(self):
-        self.refused(lambda d: d.update(format=6), "format 6", "newer version")
+        self.refused(lambda d: d.update(format=7), "format 7", "newer version")
 
     def test_missing_or_silly_version(self):
         self.refused(lambda d: d.pop("format"), "format version")

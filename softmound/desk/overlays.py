@@ -11,7 +11,6 @@ from . import style
 from .words import figure
 
 VEIL = 175
-FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
 
 
 class AltitudeRail(QWidget):
@@ -138,7 +137,7 @@ class AltitudeRail(QWidget):
             if row is None or row - self.y() < 8:
                 break
             row -= self.y()
-            if row > self.height() - 34:  # the figure for scale stands below
+            if row > self.height() - 8:
                 continue
             whole = abs(altitude / step - round(altitude / step)) < 1e-6
             painter.setPen(QPen(style.TEXT if whole else style.QUIET, 1))
@@ -148,7 +147,6 @@ class AltitudeRail(QWidget):
                 painter.drawText(QRectF(2, row - 8, right - 14, 16),
                                  Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
                                  f"{figure(altitude)} m")
-        self._paint_figure(painter)
         for name in self._levels:
             row = self.handle_row(name)
             if row is None:
@@ -159,41 +157,6 @@ class AltitudeRail(QWidget):
                 QPointF(self.width() - 13, row), QPointF(self.width() - 1, row - 7),
                 QPointF(self.width() - 1, row + 7),
             ]))
-
-    def _paint_figure(self, painter):
-        """The largest figure for scale that stays small on the rail."""
-        per_metre = self._camera.pixel(self._view.target)[2]
-        fitting = [f for f in FIGURES if f[0] * per_metre <= 24]
-        if not fitting or fitting[-1][0] * per_metre < 6:
-            return
-        size, name = fitting[-1]
-        tall = size * per_metre
-        foot = QPointF(16, self.height() - 10)
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(style.BLUE)
-        painter.drawPath(_figure(name, foot, tall))
-        painter.setPen(style.QUIET)
-        painter.setFont(style.text_font(10))
-        painter.drawText(QRectF(35, self.height() - 24, 34, 16), Qt.AlignmentFlag.AlignVCenter,
-                         f"{figure(size)} m")
-
-
-def _figure(name, foot, tall):
-    path = QPainterPath()
-    x, y = foot.x(), foot.y()
-    if name == "person":
-        path.addEllipse(QPointF(x, y - 0.88 * tall), 0.1 * tall, 0.12 * tall)
-        path.addRoundedRect(QRectF(x - 0.13 * tall, y - 0.74 * tall, 0.26 * tall, 0.74 * tall),
-                            0.1 * tall, 0.1 * tall)
-    elif name == "house":
-        path.addRect(QRectF(x - 0.5 * tall, y - 0.55 * tall, tall, 0.55 * tall))
-        path.addPolygon(QPolygonF([QPointF(x - 0.62 * tall, y - 0.55 * tall), QPointF(x, y - tall),
-                                   QPointF(x + 0.62 * tall, y - 0.55 * tall)]))
-    else:
-        path.addPolygon(QPolygonF([QPointF(x - 0.12 * tall, y), QPointF(x - 0.08 * tall, y - 0.8 * tall),
-                                   QPointF(x, y - tall), QPointF(x + 0.08 * tall, y - 0.8 * tall),
-                                   QPointF(x + 0.12 * tall, y)]))
-    return path
 
 
 def nice_step(rough):

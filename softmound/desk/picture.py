@@ -5,9 +5,10 @@ from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QWidget
 
 from ..core.light.camera import approached, camera_of, slid, turned
-from . import photographs, style
+from . import photographs, scale_bar, style
 from .comparing import CompareBar
 from .cut import CutPanel
+from .flying import WORDS, Flight
 from .overlays import AltitudeRail, SunDome, Ways
 from .words import figure
 
@@ -39,6 +40,8 @@ class Picture(QWidget):
         The cloud without its grains, while Shift+Space is held.
     comparing_ended()
         No snapshot is to lie over the picture any more.
+    marked(Side)
+        The marks on a photograph were moved.
     """
 
     looked = pyqtSignal(object, bool)
@@ -46,6 +49,7 @@ class Picture(QWidget):
     way_chosen = pyqtSignal(str)
     before_wanted = pyqtSignal(bool)
     comparing_ended = pyqtSignal()
+    marked = pyqtSignal(object)
 
     def __init__(self, parent=None):
         super().__init__(parent)
@@ -76,6 +80,8 @@ class Picture(QWidget):
         self.compare_bar.changed.connect(self._compare_by)
         self.compare_bar.ended.connect(self.comparing_ended)
         self.tools, self._tools = None, ()
+        self.flight = Flight(self)
+        self.flight.moved.connect(self.looked)
 
     def show_mound(self, mound):
         """Follow a mound; the pixels come later.
@@ -221,6 +227,11 @@ class Picture(QWidget):
             self.rail.show_mound(self.mound, self.camera())
             self.resized.emit()
 
+    def focusOutEvent(self, event):
+        self.flight.land()
+        self.update()
+        super().focusOutEvent(event)
+
     def leaveEvent(self, _event):
         self.update()
 
@@ -247,7 +258,7 @@ class Picture(QWidget):
         if event.button() == Qt.MouseButton.RightButton:
             self._drag = event.position()
         elif (event.button() == Qt.MouseButton.LeftButton and self.comparison is not None
-              and self.comparison.takes(event.position().x(), self.width())):
+              and self.comparison.takes(event.position(), self.size())):
             self._wiping = True
         elif event.button() == Qt.MouseButton.LeftButton and self.hand is not None:
             self.hand.pressure = 1.0
@@ -264,10 +275,10 @@ class Picture(QWidget):
             else:
                 self._look(turned(self.mound.view, step.x(), step.y()))
         elif self._wiping:
-            self.comparison.at = min(max(at.x() / self.width(), 0.0), 1.0)
+            self.comparison.drag(at, self.size())
             self.update()
-        elif self.comparison is not None and self.comparison.takes(at.x(), self.width()):
-            self.setCursor(Qt.CursorShape.SplitHCursor)
+        elif self.comparison is not None and self.comparison.takes(at, self.size()):
+            self.setCursor(Qt.CursorShape.SplitHCursor if self.comparison.by == "line" else Qt.CursorShape.SplitVCursor)
         elif self.hand is not None:
             if event.buttons() & Qt.MouseButton.LeftButton:
                 self.hand.drag(at, event.modifiers(), self.camera())
@@ -281,6 +292,10 @@ class Picture(QWidget):
             self._rest.start()
         elif self._wiping:
             self._wiping = False
+            side = self.comparison.released()
+            if side is not None:
+                self.marked.emit(side)
+            self.update()
         elif event.button() == Qt.MouseButton.LeftButton and self.hand is not None:
             self.hand.release()
             self.update()
@@ -296,8 +311,17 @@ class Picture(QWidget):
         self.looked.emit(view, True)
         self._rest.start()
 
+    def fly(self):
+        """Take off, or land: see `flying`."""
+        self.flight.toggle()
+        self.setFocus()
+        self.update()
+
     def keyPressEvent(self, event):
-        if event.key() == Qt.Key.Key_Space:
+        if self.flight.takes(event.key()):
+            if not event.isAutoRepeat():
+                self.flight.press(event.key(), bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier))
+        elif event.key() == Qt.Key.Key_Space:
             if not event.isAutoRepeat():
                 if event.modifiers() & Qt.KeyboardModifier.ShiftModifier:
                     self.before_wanted.emit(True)
@@ -315,7 +339,9 @@ class Picture(QWidget):
             super().keyPressEvent(event)
 
     def keyReleaseEvent(self, event):
-        if event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
+        if self.flight.takes(event.key()) and not event.isAutoRepeat():
+            self.flight.release(event.key())
+        elif event.key() == Qt.Key.Key_Space and not event.isAutoRepeat():
             self.show_bare(False)
             self.before_wanted.emit(False)
         else:
@@ -354,10 +380,15 @@ class Picture(QWidget):
         self._paint_frame(painter)
         self._paint_level(painter, "base level", self.mound.mass.base)
         self._paint_level(painter, "top level", self.mound.mass.top)
+        at = self.camera().pixel(self.mound.view.target)
+        if at is not None and not self._cut_wanted:
+            scale_bar.paint(painter, 96.0, self.height() - 20.0, at[2])
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
+        if self.flight.on:
+            self._paint_note(painter, WORDS, self.height() - 70.0)
         if self.note:
-            self._paint_note(painter)
+            self._paint_note(painter, self.note, self.height() / 2)
 
     def frame_box(self):
         """The frame of the film, in pixels of the widget.
@@ -406,15 +437,15 @@ class Picture(QWidget):
         painter.setPen(style.TEXT)
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
-    def _paint_note(self, painter):
+    def _paint_note(self, painter, note, middle):
         painter.setFont(style.text_font(14))
         flags = Qt.AlignmentFlag.AlignCenter | Qt.TextFlag.TextWordWrap
         room = QRectF(0, 0, min(460, self.width() - 190), 200)
-        text = painter.boundingRect(room, int(flags), self.note)
+        text = painter.boundingRect(room, int(flags), note)
         box = QRectF(0, 0, text.width() + 40, text.height() + 28)
-        box.moveCenter(QPointF(self.width() / 2, self.height() / 2))
+        box.moveCenter(QPointF(self.width() / 2, middle))
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.GROUND, 215))
         painter.drawRoundedRect(box, 8, 8)
         painter.setPen(style.TEXT)
-        painter.drawText(box, int(flags), self.note)
+        painter.drawText(box, int(flags), note)

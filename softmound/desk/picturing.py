@@ -8,7 +8,8 @@ from ..core.engine.stages import Stages, layers_of
 from ..core.light.camera import camera_of
 from ..core.light.looks import started_exposure
 from ..core.light.scene import composed
-from .comparing import Comparison
+from .comparing import NOW, Comparison, Side
+from .photographs import image_of
 from .picture_dialog import PictureDialog
 from .stations.light_tray import image_of_pixels
 from .words import seconds
@@ -40,6 +41,8 @@ class Picturing(QObject):
         light.refused.connect(window.tell)
         light.job_wanted.connect(window._start)
         light.settings.by_picture.clicked.connect(self.expose)
+        picture.compare_bar.sides.connect(self.compare_sides)
+        picture.marked.connect(self._marked)
         picture.comparing_ended.connect(lambda: light.compared is not None and light.compare(light.compared))
         window.picture_shown.connect(self._shown)
 
@@ -100,18 +103,64 @@ class Picturing(QObject):
         self._window.light.keep_snapshot(pixels)
 
     def compare(self, number):
-        """Lay a snapshot over the picture; -1 takes it away.
+        """Compare a snapshot with the present picture; -1 ends it.
 
         Parameters
         ----------
         number : int
         """
-        snapshots = self._window.document.mound.snapshots
-        if not 0 <= number < len(snapshots):
+        if not 0 <= number < len(self._window.document.mound.snapshots):
             self._window.picture.compare(None)
             return
-        snapshot = snapshots[number]
-        self._window.picture.compare(Comparison(snapshot.name, snapshot.picture["pixels"]))
+        self.compare_sides(f"snapshot {number}", NOW)
+
+    def compare_sides(self, left, right):
+        """Compare any two of the snapshots, the photographs and the present picture.
+
+        Parameters
+        ----------
+        left, right : str
+            "now", or "snapshot" or "photograph" and a number.
+        """
+        mound, picture = self._window.document.mound, self._window.picture
+        options = [(f"snapshot {n}", s.name) for n, s in enumerate(mound.snapshots)]
+        options += [(f"photograph {n}", r.name) for n, r in enumerate(mound.references)]
+        photographed = "photograph" in left + right
+        by = picture.comparison.by if picture.comparison is not None else "line"
+        by = "beside" if photographed else by
+        picture.compare_bar.show_sides([*options, (NOW, "Now")], left, right, by)
+        made = Comparison(self._side(left), self._side(right), by)
+        picture.compare(made)
+
+    def _side(self, key):
+        mound = self._window.document.mound
+        if key == NOW:
+            return Side(NOW, None, self._span(mound))
+        kind, number = key.split()
+        if kind == "snapshot":
+            snapshot = mound.snapshots[int(number)]
+            return Side(snapshot.name, image_of(snapshot.picture), self._span(snapshot.recipe))
+        reference = mound.references[int(number)]
+        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), photograph=True)
+
+    def _span(self, mound):
+        """Top and base of a mound's cloud in its picture, as shares of the height."""
+        bounds, picture = bounds_of(mound), self._window.picture
+        if bounds is None:
+            return 0.15, 0.85
+        low, high = bounds
+        camera = camera_of(mound.view, max(picture.width(), 1), max(picture.height(), 1))
+        middle = (low + high) / 2
+        rows = [camera.pixel((middle[0], y, middle[2])) for y in (high[1], low[1])]
+        if None in rows or rows[1][1] - rows[0][1] < 2.0:
+            return 0.15, 0.85
+        return rows[0][1] / camera.height, rows[1][1] / camera.height
+
+    def _marked(self, side):
+        document = self._window.document
+        references = [r.edited(top=side.span[0], base=side.span[1]) if r.name == side.name and side.photograph else r
+                      for r in document.mound.references]
+        document.edit(document.mound.edited(references=tuple(references)), "mark a photograph")
 
     def look_by_sun(self, where):
         """Turn the view toward the sun, away from it, or up from below.

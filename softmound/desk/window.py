@@ -269,6 +269,7 @@ class Window(QMainWindow):
                           ("R", lambda: self._tool("roughen")), ("Alt+D", lambda: self._tool("dab")),
                           ("Shift+S", lambda: self._tool("scoop")), ("Ctrl+A", self._choose_all),
                           ("K", lambda: self.picturing.keep_snapshot()),
+                          ("F", self.picture.fly),
                           ("Shift+T", lambda: self.picturing.look_by_sun("toward")),
                           ("Shift+A", lambda: self.picturing.look_by_sun("away")),
                           ("Shift+U", lambda: self.picturing.look_by_sun("up"))):
@@ -645,6 +646,8 @@ class Window(QMainWindow):
             return
         if self.job is not None:
             self.stop()
+        elif self.picture.flight.on:
+            self.picture.fly()
         elif self.mass.tool:
             self.mass.take("")
         else:

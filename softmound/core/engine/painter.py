@@ -13,7 +13,6 @@ from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
 from ..light.lattice import SUN_CELLS
 from ..light.looks import looked
-from ..light.march import LAYERS
 from ..light.scene import behind_of, clay_of, scene_of, traced_scene
 from ..light.tone import screen
 from ..light.tracer import Tracer
@@ -266,10 +265,10 @@ class Painter:
             self._adapt(now - marching, marching - begun)
             yield answer(layers, stride, 0)
             return
-        total = [np.zeros((camera.height, camera.width, LAYERS), np.float32) for _ in clays]
+        total = [0.0] * len(clays)
         for turn in range(PASSES):
-            for layers, clay in zip(total, clays):
-                layers += layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
+            for n, clay in enumerate(clays):
+                total[n] = total[n] + layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
             if turn + 1 in (1, 2, 4, PASSES):
                 made = answer([layers / np.float32(turn + 1) for layers in total], 1, turn + 1)
                 yield made
@@ -284,7 +283,8 @@ class Painter:
         Until then they are eased; the last one is what the paths alone say.
         """
         light = request.mound.light
-        tracer = Tracer(self.stages.shell(grid, key), self.stages.lattice(grid, key, light, ticket=ticket), light, camera)
+        tracer = Tracer(self.stages.shell(grid, key), self.stages.lattice(grid, key, light, ticket=ticket), light, camera,
+                        colours=self.stages.colours(grid, key, light.medium))
         behind = behind_of(made.scene, light, camera)
         begun = shown = time.perf_counter()
         turns = 0

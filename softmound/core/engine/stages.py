@@ -9,6 +9,7 @@ from ..light.camera import camera_of
 from ..light.lattice import SUN_CELLS, coarse_of, lit, with_lamps, zones_of
 from ..light.march import LAYERS, march
 from ..light.phase import lobes_of
+from ..light.ramps import as_light, colours_of
 from ..light.scene import composed
 from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
@@ -164,7 +165,7 @@ class Stages:
         Lattice
         """
         def coarse():
-            return self._timed("coarse", key_of("coarse", key, cells), lambda: coarse_of(grid, cells), lambda made: made.nbytes)
+            return self._coarse(grid, key, cells)
 
         def zones():
             medium = light.medium
@@ -178,6 +179,29 @@ class Stages:
             return got
         return self._timed("lamps", key_of("lamps", lit_key, light.lamps, frame),
                            lambda: with_lamps(got, coarse(), light, frame), lambda made: made.sky.nbytes)
+
+    def colours(self, grid, key, medium):
+        """Colours within the grid: see `colours_of`.
+
+        Parameters
+        ----------
+        grid : BrickGrid
+        key : str
+            Key of the grid.
+        medium : Medium
+
+        Returns
+        -------
+        Colours or None
+            None where one colour holds everywhere.
+        """
+        if medium.tint_by is None and medium.glow_by is None:
+            return None
+        return self._timed("colours", key_of("colours", key, medium.tint_by, medium.glow_by, lobes_of(medium)),
+                           lambda: colours_of(self._coarse(grid, key, SUN_CELLS), medium), lambda made: made.nbytes)
+
+    def _coarse(self, grid, key, cells):
+        return self._timed("coarse", key_of("coarse", key, cells), lambda: coarse_of(grid, cells), lambda made: made.nbytes)
 
     def histograms(self, grid, key, extinction, axis):
         """Histograms of a whole grid: see `whole_histograms`.
@@ -290,14 +314,21 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
 
     Returns
     -------
-    ndarray of float32, shape (rows, columns, LAYERS)
+    ndarray of float32, shape (rows, columns, LAYERS or LAYERS + 6)
+        Where colours change within the cloud, those seen, times the opacity, come after the others.
     """
     if grid.brick_bounds() is None:
         return empty_layers(camera, stride)
     shell = stages.shell(grid, key)
     lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
-    return march(shell, lattice, mound.light, camera, stride=stride, shift=pixel_shift(turn),
-                 turn=turn, clay=clay, ticket=ticket)
+    shift = pixel_shift(turn)
+    layers = march(shell, lattice, mound.light, camera, stride=stride, shift=shift, turn=turn, clay=clay, ticket=ticket)
+    colours = None if clay else stages.colours(grid, key, mound.light.medium)
+    if colours is None:
+        return layers
+    seen = march(shell, as_light(colours), mound.light.edited(once=True), camera, stride=stride, shift=shift, turn=turn,
+                 ticket=ticket)
+    return np.concatenate([layers, seen[..., [1, 2, 3, 5, 6, 7]]], axis=-1)
 
 
 def empty_layers(camera, stride=1):

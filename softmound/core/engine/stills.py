@@ -97,7 +97,7 @@ def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     noise, turns = 0.0, taking.passes
     if taking.true:
         tracer = Tracer(stages.shell(grid, key), stages.lattice(grid, key, light, frame=frame), light, camera,
-                        seed=taking.seed, frame=frame)
+                        seed=taking.seed, frame=frame, colours=stages.colours(grid, key, light.medium))
         while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
             if ticket is not None:
                 # The noise falls with the square root of the paths.
@@ -105,7 +105,7 @@ def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
             tracer.add(1)
         scene, turns = traced_scene(tracer, light), tracer.turns
     else:
-        total = empty
+        total = 0.0
         for turn in range(taking.passes):
             if ticket is not None:
                 ticket.tick(turn / taking.passes)

@@ -1,4 +1,4 @@
-"""Photographs to compare with: PNG, JPEG, TIFF, EXR."""
+"""Photographs to compare with: PNG, JPEG, TIFF, EXR; and pictures of all directions, Radiance HDR as well."""
 
 import pathlib
 
@@ -55,7 +55,7 @@ def _kept(image):
     return np.ascontiguousarray(np.asarray(image.convert("RGB")))
 
 
-SKY_ENDINGS = (".exr", ".png", ".jpg", ".jpeg", ".tif", ".tiff")
+SKY_ENDINGS = (".exr", ".hdr", ".png", ".jpg", ".jpeg", ".tif", ".tiff")
 SKY_LONGEST = 4096
 """Pixels along the longer side of a sky that are kept."""
 
@@ -66,7 +66,7 @@ def sky_of_file(path):
     Parameters
     ----------
     path : path-like
-        OpenEXR in linear light; or a picture as a screen shows it (IEC 61966-2-1), whose white is then radiance 1.
+        OpenEXR or Radiance HDR in linear light; or a picture as a screen shows it (IEC 61966-2-1), whose white is then radiance 1.
 
     Returns
     -------
@@ -78,8 +78,11 @@ def sky_of_file(path):
     Problem
         One sentence without the file's name.
     """
-    if pathlib.Path(path).suffix.lower() == ".exr":
+    ending = pathlib.Path(path).suffix.lower()
+    if ending == ".exr":
         linear = _linear_exr(path)
+    elif ending == ".hdr":
+        linear = _linear_hdr(path)
     else:
         shown = photograph_of_file(path).astype(np.float32) / 255.0
         linear = np.where(shown <= 0.04045, shown / 12.92, ((shown + 0.055) / 1.055) ** 2.4).astype(np.float32)
@@ -106,6 +109,19 @@ def _linear_exr(path):
         channels = dict.fromkeys("RGB", first)
     linear = np.nan_to_num(np.stack([np.asarray(channels[c], np.float32) for c in "RGB"], -1), posinf=65504.0)
     return np.maximum(linear, 0.0)
+
+
+def _linear_hdr(path):
+    """Colours of a Radiance HDR file."""
+    import cv2
+
+    try:
+        pixels = cv2.imread(str(path), cv2.IMREAD_ANYDEPTH | cv2.IMREAD_COLOR)
+    except cv2.error:
+        pixels = None
+    if pixels is None or pixels.dtype != np.float32:
+        raise Problem("is damaged, or no Radiance HDR file; export it again.")
+    return np.maximum(np.nan_to_num(pixels[..., ::-1], posinf=65504.0), 0.0)
 
 
 def _from_exr(path):

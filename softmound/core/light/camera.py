@@ -170,6 +170,30 @@ def slid(view, camera, dx, dy):
     return view.edited(target=tuple(float(t + s) for t, s in zip(view.target, shift)))
 
 
+def flown(view, ahead, aside, up, turn, lift):
+    """The view from an eye that moves and turns its head.
+
+    Parameters
+    ----------
+    view : View
+    ahead, aside, up : float
+        Metres toward where the camera looks, to its right, and upward.
+    turn, lift : float
+        Degrees to the right and upward.
+
+    Returns
+    -------
+    View
+        With as much distance to its target, which comes along.
+    """
+    camera = camera_of(view, 3, 2)
+    eye = camera.eye + ahead * camera.forward + aside * camera.right + np.array([0.0, up, 0.0])
+    azimuth = (view.azimuth - turn + 180.0) % 360.0 - 180.0
+    elevation = min(max(view.elevation - lift, -85.0), 85.0)
+    target = eye - view.distance * direction_of(azimuth, elevation)
+    return view.edited(azimuth=azimuth, elevation=elevation, target=tuple(float(t) for t in target))
+
+
 def approached(view, steps):
     """The view nearer to its target.
 

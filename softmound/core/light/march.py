@@ -20,7 +20,7 @@ from ..volume.lookup import code_at
 from .lattice import toward_eye
 from .lobes import two_lobes
 from .onward import AHEAD, TURNS, onward, onward_table
-from .phase import forward_peak, lobes_of, moments
+from .phase import forward_peak, lobes_of
 from .reach import SQUARE, reach_of
 from .shell import WIDE, trilinear
 from .transmittance import taken, transmittance

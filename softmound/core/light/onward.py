@@ -24,6 +24,17 @@ NODES, ORDERS = 6_000, 600
 
 
 def ahead(cosine):
+    """How far scattering by an angle counts as ahead.
+
+    Parameters
+    ----------
+    cosine : array_like of float
+
+    Returns
+    -------
+    ndarray of float64
+        From 0 to 1.
+    """
     low, high = AHEAD
     part = np.clip((cosine - low) / (high - low), 0.0, 1.0)
     return part * part * (3.0 - 2.0 * part)

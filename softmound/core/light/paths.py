@@ -282,7 +282,8 @@ def traced(low, top, nodes, values, tile_values, most, clearance, first, box_low
            eye, right, up, forward, spread, centre_x, centre_y, order,
            extinction, lobes, albedo, glow, sun, sun_cosine, sun_light,
            sky, sky_sides, sky_likely, sky_rows, sky_columns, sky_asked, lamps, lamp_odds,
-           sun_seen, seen_sides, to_seen, seen_shift, seed, turn, out):
+           sun_seen, seen_sides, to_seen, seen_shift, hues, hue_sides, to_hue, hue_shift,
+           seed, turn, out):
     """One path for each pixel of some rows.
 
     Parameters
@@ -318,12 +319,16 @@ def traced(low, top, nodes, values, tile_values, most, clearance, first, box_low
         Place and radius in voxels, irradiance one voxel away; `lamp_odds` are the rising sums of their odds.
     sun_seen, seen_sides, to_seen, seen_shift
         Optical depth to the sun as of `lattice_value`.
+    hues, hue_sides, to_hue, hue_shift
+        Six colours on a lattice, one after the other, each as of `lattice_value`: of what is scattered, and of the glow. Without
+        cells, they are 1.
     seed : uint32
     turn : int
         Number of the path; with the seed and the pixel it decides everything.
     out : ndarray of float32, shape (height, width, LAYERS)
         Added to.
     """
+    ramped = hues.shape[1] > 0
     for n in prange(order.shape[0]):
         line = order[n]
         for column in range(out.shape[1]):
@@ -362,12 +367,20 @@ def traced(low, top, nodes, values, tile_values, most, clearance, first, box_low
                 x += dx * t
                 y += dy * t
                 z += dz * t
-                red += through_r * glow[0]
-                green += through_g * glow[1]
-                blue += through_b * glow[2]
-                through_r *= albedo[0]
-                through_g *= albedo[1]
-                through_b *= albedo[2]
+                if ramped:
+                    red += through_r * glow[0] * lattice_value(hues[3], hue_sides, to_hue, hue_shift, x, y, z)
+                    green += through_g * glow[1] * lattice_value(hues[4], hue_sides, to_hue, hue_shift, x, y, z)
+                    blue += through_b * glow[2] * lattice_value(hues[5], hue_sides, to_hue, hue_shift, x, y, z)
+                    through_r *= albedo[0] * lattice_value(hues[0], hue_sides, to_hue, hue_shift, x, y, z)
+                    through_g *= albedo[1] * lattice_value(hues[1], hue_sides, to_hue, hue_shift, x, y, z)
+                    through_b *= albedo[2] * lattice_value(hues[2], hue_sides, to_hue, hue_shift, x, y, z)
+                else:
+                    red += through_r * glow[0]
+                    green += through_g * glow[1]
+                    blue += through_b * glow[2]
+                    through_r *= albedo[0]
+                    through_g *= albedo[1]
+                    through_b *= albedo[2]
                 strongest = max(through_r, max(through_g, through_b))
                 if bounce >= DIM and strongest < f32(0.5):
                     state = next_state(state)
@@ -483,6 +496,10 @@ def traced(low, top, nodes, values, tile_values, most, clearance, first, box_low
                         light_r = sun_light[0] * albedo[0]
                         light_g = sun_light[1] * albedo[1]
                         light_b = sun_light[2] * albedo[2]
+                        if ramped:
+                            light_r *= lattice_value(hues[0], hue_sides, to_hue, hue_shift, ox, oy, oz)
+                            light_g *= lattice_value(hues[1], hue_sides, to_hue, hue_shift, ox, oy, oz)
+                            light_b *= lattice_value(hues[2], hue_sides, to_hue, hue_shift, ox, oy, oz)
                         if sun_cosine < f32(1):
                             state = next_state(state)
                             c = f32(1) - share_of(state) * (f32(1) - sun_cosine)

@@ -139,6 +139,26 @@ def thick_share(albedo, cosine):
     return (1.0 - s) * (1.0 - 0.139 * s) / (1.0 + 1.17 * s)
 
 
+def albedo_of(share, cosine):
+    """Albedo of a medium of which a very thick cloud sends back a share of diffuse light: the inverse of `thick_share`.
+
+    Parameters
+    ----------
+    share : array_like of float
+        From 0 to 1.
+    cosine : float
+        Mean cosine of scattering.
+
+    Returns
+    -------
+    ndarray of float64
+    """
+    share = np.asarray(share, float)
+    b = 1.139 + 1.17 * share
+    s = (b - np.sqrt(b * b - 4.0 * 0.139 * (1.0 - share))) / (2.0 * 0.139)
+    return (1.0 - s * s) / (1.0 - cosine * s * s)
+
+
 MOST_MOMENTS = 3_000
 
 

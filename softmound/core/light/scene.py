@@ -102,8 +102,8 @@ def scene_of(layers, light, camera, *, stride=1):
 
     Parameters
     ----------
-    layers : ndarray of float32, shape (rows, columns, LAYERS)
-        From `march` with the same stride.
+    layers : ndarray of float32, shape (rows, columns, LAYERS or LAYERS + 6)
+        From `march` with the same stride; then, if any, the colours that were seen, times the opacity.
     light : Light
     camera : Camera
     stride : int, optional
@@ -122,10 +122,22 @@ def scene_of(layers, light, camera, *, stride=1):
            f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), f32(stride),
            (around.sun * sent).astype(np.float32), (around.parts * sent).astype(np.float32),
            (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32), around.behind, out)
-    return out
+    return _painted(out, layers, light, camera, stride) if layers.shape[2] > LAYERS else out
 
 
-def behind_of(scene, light, camera):
+def _painted(scene, layers, light, camera, stride):
+    """A scene whose cloud has the colours that were seen."""
+    medium = light.medium
+    opacity = layers[..., 4:5]
+    colours = layers[..., LAYERS:] / np.maximum(opacity, np.float32(1e-6))
+    behind = behind_of(scene, light, camera, stride)
+    glow = opacity * (medium.glow_strength * np.asarray(medium.glow, np.float32))
+    sent = thick_share(np.clip(colours[..., :3], 0.0, 1.0), mean_cosine(lobes_of(medium))).astype(np.float32)
+    scene[..., :3] = behind + (scene[..., :3] - behind - glow) * sent + glow * colours[..., 3:]
+    return scene
+
+
+def behind_of(scene, light, camera, stride=1):
     """What of a scene is light from behind the cloud.
 
     Parameters
@@ -133,6 +145,7 @@ def behind_of(scene, light, camera):
     scene : ndarray of float32, shape (rows, columns, 4)
     light : Light
     camera : Camera
+    stride : int, optional
 
     Returns
     -------
@@ -142,7 +155,7 @@ def behind_of(scene, light, camera):
     layers = np.zeros((*scene.shape[:2], LAYERS), np.float32)
     layers[..., 4] = scene[..., 3]
     dark = light.medium.edited(glow_strength=0.0)
-    return np.ascontiguousarray(scene_of(layers, light.edited(medium=dark), camera)[..., :3])
+    return np.ascontiguousarray(scene_of(layers, light.edited(medium=dark), camera, stride=stride)[..., :3])
 
 
 def clay_of(layers, camera):

@@ -35,6 +35,8 @@ class Tracer:
         For the flicker of lamps.
     around : Surroundings, optional
         Others than those of the light.
+    colours : Colours, optional
+        Colours that change within the cloud.
 
     Attributes
     ----------
@@ -42,7 +44,7 @@ class Tracer:
         Paths for each pixel so far.
     """
 
-    def __init__(self, shell, lattice, light, camera, *, seed=0, frame=0, around=None):
+    def __init__(self, shell, lattice, light, camera, *, seed=0, frame=0, around=None, colours=None):
         self.camera, self.turns, self._seed, self._voxel = camera, 0, seed, shell.voxel
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
@@ -85,7 +87,7 @@ class Tracer:
             sky, np.array(sky.shape[:2]), (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
             rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
             lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),
-            ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32))
+            ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32), *_ramped(colours, shell))
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -149,3 +151,11 @@ class Tracer:
         if not cloud.any() or mean[cloud].mean() <= 0.0:
             return 0.0
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
+
+
+def _ramped(colours, shell):
+    """Colours as the paths read them."""
+    if colours is None:
+        return np.zeros((6, 0), np.float32), np.zeros(3, np.int64), f32(1.0), np.zeros(3, np.float32)
+    return (colours.values.reshape(6, -1), np.array(colours.values.shape[1:]), f32(shell.voxel / colours.cell),
+            ((shell.offset - colours.first) / colours.cell).astype(np.float32))

@@ -47,7 +47,14 @@ def _more_light(data):
     return {**data, "format": 5}
 
 
-STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light}
+def _colour_ramps(data):
+    """Colours within the cloud and marks on photographs came as additions."""
+    snapshots = [{**snapshot, "recipe": _colour_ramps(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
+        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
+    return {**data, "format": 6, **({"snapshots": snapshots} if "snapshots" in data else {})}
+
+
+STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

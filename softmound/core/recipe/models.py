@@ -15,12 +15,15 @@ from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 5
+FORMAT = 6
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
 """Forms of a mass, all their buds counted."""
 
+
+MOST_STOPS = 6
+"""Colours of a ramp."""
 
 TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
 """Resolutions of an asset, as factors of the final voxel."""
@@ -158,12 +161,36 @@ class Lamp(Value):
     seed: Annotated[int, Field(ge=0, le=2**31 - 1)] = 1
 
 
+class Ramp(Value):
+    """Colours that follow the density, the depth below the surface in metres, or the height in metres.
+
+    The first of the `stops` stands at 0, which is `low`, the last at 1, which is `high`; between two the colours blend.
+    For what is scattered, a colour is that of a thick part in white light.
+    """
+
+    by: Literal["density", "depth", "height"] = "height"
+    low: Annotated[float, Field(ge=-100_000.0, le=100_000.0)] = 0.0
+    high: Annotated[float, Field(ge=-100_000.0, le=100_000.0)] = 100.0
+    stops: Annotated[tuple[tuple[Share, Colour], ...], Field(min_length=2, max_length=MOST_STOPS)] = (
+        (0.0, (0.55, 0.6, 0.85)), (1.0, (1.0, 1.0, 1.0)))
+
+    @model_validator(mode="after")
+    def _in_order(self):
+        at = [place for place, _ in self.stops]
+        if self.low >= self.high:
+            raise ValueError("a ramp begins lower than it ends")
+        if at[0] != 0.0 or at[-1] != 1.0 or any(b <= a for a, b in zip(at, at[1:])):
+            raise ValueError("the stops of a ramp stand in order, from 0 to 1")
+        return self
+
+
 class Medium(Value):
     """What the cloud is made of: extinction in 1/m at density 1, the share it scatters, and how.
 
     `phase` "cosine" scatters with the mean cosine `anisotropy`; "two lobes" adds one of mean cosine `second` for a
     `share` of the light; "droplets" scatters as water droplets of `diameter` micrometres do. `tint` is what of each
     colour is scattered. `glow` is light of its own, as radiance of a part that is thick; it goes with density.
+    `tint_by` and `glow_by` multiply the two by colours that change within the cloud.
     """
 
     extinction: Annotated[float, Field(ge=0.0001, le=100.0)] = 0.08
@@ -176,6 +203,8 @@ class Medium(Value):
     diameter: Annotated[float, Field(ge=5.0, le=50.0)] = 20.0
     glow: Colour = (1.0, 0.45, 0.15)
     glow_strength: Annotated[float, Field(ge=0.0, le=1_000.0)] = 0.0
+    tint_by: Ramp | None = None
+    glow_by: Ramp | None = None
 
 
 class Light(Value):
@@ -214,7 +243,8 @@ class Reference(Value):
     """A photograph to compare with: `pixels` (height, width, 3) of its picture, 8 bits, as a screen shows them.
 
     Shown `beside` the cloud, in front of everything, or `behind` it. `place` is where its middle lies
-    and `scale` how wide it is, in widths of the picture on screen.
+    and `scale` how wide it is, in widths of the picture on screen. Its cloud reaches from `top` to `base`, in heights of
+    the photograph from above, by which it is matched in size.
     """
 
     name: Name = "Photograph"
@@ -223,6 +253,8 @@ class Reference(Value):
     opacity: Share = 1.0
     place: tuple[Annotated[float, Field(ge=-2.0, le=3.0)], Annotated[float, Field(ge=-2.0, le=3.0)]] = (0.8, 0.25)
     scale: Annotated[float, Field(ge=0.02, le=5.0)] = 0.3
+    top: Share = 0.15
+    base: Share = 0.85
 
 
 class Snapshot(Value):
@@ -245,7 +277,7 @@ class Snapshot(Value):
 class Mound(Value):
     """A whole recipe: what one `.mound` holds."""
 
-    format: Literal[5] = FORMAT
+    format: Literal[6] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Mass()
     voxels: Voxels = Voxels()

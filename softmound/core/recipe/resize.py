@@ -158,6 +158,14 @@ def resized_mound(mound, factor, keep_look=True):
         # Four times the power at twice the distance is as bright.
         lamps = tuple(lamp.edited(place=place(lamp.place), radius=lamp.radius * factor, power=lamp.power * factor**2)
                       for lamp in mound.light.lamps)
+        def ramp(colours):
+            if colours is None or colours.by == "density":
+                return colours
+            if colours.by == "depth":
+                return colours.edited(**lengths(colours, "low", "high"))
+            return colours.edited(low=place((0.0, colours.low, 0.0))[1], high=place((0.0, colours.high, 0.0))[1])
+
+        medium = medium.edited(tint_by=ramp(medium.tint_by), glow_by=ramp(medium.glow_by))
         if keep_look:
             medium = medium.edited(extinction=medium.extinction / factor)
         return Mound.model_validate({

@@ -2,11 +2,13 @@
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QPushButton
 
+from ...core.engine.density import bounds_of
 from ...core.exchange.photographs import SKY_ENDINGS
 from ...core.light.looks import transforms
-from ...core.recipe import Lamp, Light, Medium, Sky, Sun, View, limits
+from ...core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View, limits
 from ..fields import ColourField, NumberField
 from ..histogram import HistogramStrip
+from ..ramp_field import RampField
 from ..sun_dialog import SunPlaceDialog
 from .station import SettingsPanel
 
@@ -52,6 +54,10 @@ _LAMP = (
     ("flicker", "Flicker", "", None, "linear", "How much of the power comes and goes from picture to picture of a sequence."),
     ("seed", "Seed", "", (0, 100), "linear", "Order of the flicker."),
 )
+_RAMPS = {
+    ("medium", "tint"): ("tint_by", "Tint changes", "Let what is scattered of each colour change within the cloud, for stylised work."),
+    ("medium", "glow"): ("glow_by", "Glow changes", "Let the glow change within the cloud: embers in its depth, light in its base."),
+}
 MILLION = 1e6
 """Lumens in one unit of the field of a lamp's power."""
 TRANSFORM_WORDS = {"own": "Our own curve", "exposure": "Colours for exposure"}
@@ -63,7 +69,7 @@ class LightSettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Light", "sun, sky and what the cloud is made of")
         self._station = station
-        self.fields, self.lamp_fields = {}, {}
+        self.fields, self.lamp_fields, self.ramps = {}, {}, {}
         self._lamp_parts = [self.section("Lamp")]
         for field, label, unit, shown, scale, sentence in _LAMP:
             low, high = (-50_000.0, 50_000.0) if field in "xyz" else limits(Lamp, field)
@@ -81,7 +87,7 @@ class LightSettings(SettingsPanel):
             if (part, field) == ("sky", "strength"):
                 self.kind = self._choices("Sky", _KINDS, lambda key: self._take_kind(key))
                 self.open_sky = self.add(QPushButton("Open a picture…"))
-                self.open_sky.setToolTip("An OpenEXR, PNG or JPEG picture over longitude and latitude.")
+                self.open_sky.setToolTip("An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude.")
                 self.open_sky.clicked.connect(self._open_sky)
             if (part, field) == ("medium", "anisotropy"):
                 self.phase = self._choices("Scattering", _PHASES, lambda key: station.edit_part("medium", "scattering", phase=key))
@@ -94,6 +100,8 @@ class LightSettings(SettingsPanel):
             what = f"{section or part or 'light'} {field}".lower().replace("_", " ")
             widget.changed.connect(lambda v, m, p=part, f=field, w=what: station.edit_part(p, w, m, **{f: v}))
             self.fields[part, field] = self.add(widget)
+            if (part, field) in _RAMPS:
+                self._add_ramp(*_RAMPS[part, field])
             if field == "exposure":
                 self._after_exposure()
             if field == "albedo":
@@ -110,6 +118,20 @@ class LightSettings(SettingsPanel):
         self.aspect = self.add(NumberField("Aspect", 0.0, 5.0, 0.0, "", "Width over height of the frame drawn in the picture; "
                                            "0 for none.", "linear", (0.0, 2.6)))
         self.aspect.changed.connect(lambda v, m: self._view(m, aspect=v))
+
+    def _add_ramp(self, field, label, sentence):
+        ramp = RampField(label, sentence, lambda by, f=field: self._begun(f, by))
+        ramp.changed.connect(lambda made, m, f=field, w=label.lower(): self._station.edit_part("medium", w, m, **{f: made}))
+        self.ramps[field] = self.add(ramp)
+
+    def _begun(self, field, by):
+        """A ramp that fits this cloud."""
+        bounds = bounds_of(self._station.document.mound)
+        low, high = (0.0, 100.0) if bounds is None else (float(bounds[0][1]), float(bounds[1][1]))
+        ends = {"density": (0.0, self._station.document.mound.skin.core), "depth": (0.0, float(f"{(high - low) / 6:.2g}")),
+                "height": (float(f"{low:.3g}"), float(f"{high:.3g}"))}[by]
+        stops = Ramp().stops if field == "tint_by" else ((0.0, (0.0, 0.0, 0.0)), (1.0, (1.0, 1.0, 1.0)))
+        return Ramp(by=by, low=ends[0], high=ends[1], stops=stops)
 
     def _choices(self, about, options, taken):
         box = QComboBox()
@@ -199,6 +221,8 @@ class LightSettings(SettingsPanel):
             at = self.transform.count() - 1
         self.transform.setCurrentIndex(at)
         self.once.setChecked(light.once)
+        for field, ramp in self.ramps.items():
+            ramp.set(getattr(light.medium, field))
         lamp = light.lamps[self._station.lamp] if self._station.lamp is not None else None
         for widget in self._lamp_parts:
             widget.setVisible(lamp is not None)

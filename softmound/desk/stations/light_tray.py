@@ -248,6 +248,7 @@ class LightTray(QWidget):
         tile.setChecked(number == self._station.compared)
         tile.clicked.connect(lambda: self._station.compare(number))
         tile.menu_wanted.connect(lambda: self._menu((
+            ("Compare…", lambda: self._station.compare(number)),
             ("Go back to this recipe", lambda: self._station.take_snapshot_over(number)),
             ("Rename…", lambda: self._station.rename("snapshots", number)),
             ("Remove", lambda: self._station.remove("snapshots", number)))))
