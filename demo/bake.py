@@ -54,7 +54,7 @@ def cottage_loaf():
             Nibble(feature=16.0, depth=12.0, strength=0.9, octaves=6, gain=0.6, seed=5),
         ),
         skin=Skin(thickness=4.0, curve=eased(0.7)),
-        light=Light(sun=Sun(azimuth=72.0, elevation=30.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
+        light=Light(sun=Sun(azimuth=112.0, elevation=32.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
                     medium=Medium(extinction=0.5), exposure=-0.5),
         view=View(azimuth=0.0, elevation=2.0),
     )

@@ -114,7 +114,6 @@ class Scale(unittest.TestCase):
     def test_lengths_are_read_in_their_unit(self):
         self.assertEqual([scale_bar.length_text(m) for m in (2000.0, 50.0, 0.2)], ["2 km", "50 m", "20 cm"])
 
-
     def test_matching_is_a_proportion(self):
         scale, top = matched((0.25, 0.75), (100.0, 300.0), 800.0)
         self.assertAlmostEqual(scale * 800.0 * 0.5, 200.0)

@@ -77,6 +77,9 @@ class PictureDialog(QDialog):
                              (self.noise, float(kept.value("noise", 0.05))), (self.frames, float(kept.value("frames", 48)))):
             field.set(value)
             layout.addWidget(field)
+        if mound.view.aspect > 0.0:
+            # The frame drawn in the picture is what is wanted.
+            self.height_.set(float(min(max(round(self.width_.value / mound.view.aspect), 64), 8192)))
         self.trouble = words("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)

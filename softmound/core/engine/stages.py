@@ -260,7 +260,7 @@ def _disk_key(key):
     return key_of("kept", STAMP, key)
 
 
-def picture(stages, mound, grid, key, width, height, *, passes=1, clay=False, ticket=None):
+def picture(stages, mound, grid, key, width, height, *, passes=1, cells=SUN_CELLS, clay=False, ticket=None):
     """A finished picture of a grid.
 
     Parameters
@@ -276,6 +276,8 @@ def picture(stages, mound, grid, key, width, height, *, passes=1, clay=False, ti
         Pixels.
     passes : int, optional
         Rays for each pixel.
+    cells : int, optional
+        Fineness of the sun's lattice.
     clay : bool, optional
     ticket : Ticket, optional
 
@@ -287,7 +289,7 @@ def picture(stages, mound, grid, key, width, height, *, passes=1, clay=False, ti
     camera = camera_of(mound.view, width, height)
     total = None
     for turn in range(passes):
-        layers = layers_of(stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
+        layers = layers_of(stages, mound, grid, key, camera, turn=turn, cells=cells, clay=clay, ticket=ticket)
         total = layers if total is None else total + layers
     return composed(total / passes, mound.light, camera, clay=clay)
 

@@ -2,8 +2,9 @@
 
 Draft light takes the forward peak of scattering for no scattering at all (Wiscombe 1977, The delta-M method, J. Atmos.
 Sci. 34). Sunlight scattered once is then dimmed little on its way in and out, and keeps its true phase function (Nakajima
-and Tanaka 1988, Algorithms for radiative intensity calculations, J. Quant. Spectrosc. Radiat. Transfer 40, eq. 14); all other
-light comes from the equation of transfer on a coarse lattice (`core.light.transport`). These parts take the place of octaves
+and Tanaka 1988, Algorithms for radiative intensity calculations, J. Quant. Spectrosc. Radiat. Transfer 40, eq. 14), but for
+what goes on ahead however often it is scattered (`core.light.onward`); all other light comes from the equation of transfer on
+a coarse lattice (`core.light.transport`). These parts take the place of octaves
 with attenuations set by eye (Wrenninge, Kulla and Lundqvist 2013, Oz: the great and volumetric, SIGGRAPH talks), whose shape
 could not be fitted to True light. Sun and surroundings are gathered in layers of their own, so that colours, strengths
 and exposure can change without marching again.
