@@ -80,7 +80,7 @@ def _slab():
 
 def _ball():
     radius, g = 16.0, 0.6
-    grid = ball_grid(radius, 0.25)
+    grid = ball_grid(radius, 0.16)
     view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
     camera = camera_of(view, 60, 40)
     for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):

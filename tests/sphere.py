@@ -55,8 +55,8 @@ def ball_intensity(depth, g, cosine, photons=200_000, seed=1):
         return -b + np.sqrt(np.maximum(0.0, b * b - (at * at).sum(axis=1) + 1.0))
 
     total = 0.0
-    # The last photon in a thousand would take as long as all the others, and add less than that.
-    while len(place) > photons / 1000:
+    # The last photon in ten thousand would take as long as all the others, and add less than that.
+    while len(place) > photons / 10_000:
         step = -np.log(1.0 - dice.random(len(place))) / depth
         inside = step < chord(place, way)
         place, way = (place + step[:, None] * way)[inside], way[inside]
