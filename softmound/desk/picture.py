@@ -382,7 +382,8 @@ class Picture(QWidget):
         self._paint_level(painter, "top level", self.mound.mass.top)
         at = self.camera().pixel(self.mound.view.target)
         if at is not None and not self._cut_wanted:
-            scale_bar.paint(painter, 96.0, self.height() - 20.0, at[2])
+            # Above the tools, where a station has any.
+            scale_bar.paint(painter, 96.0, self.height() - (68.0 if self.tools is not None else 20.0), at[2])
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
         if self.flight.on:
