@@ -11,7 +11,7 @@ from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
 from softmound.core.light.air import HAZE_HEIGHT, OZONE, RAYLEIGH, RAYLEIGH_HEIGHT, haze_extinction, sunlight
-from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, slid, turned
+from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, flown, slid, turned
 from softmound.core.light.lamps import LUX
 from softmound.core.light.lattice import coarse_density, coarse_of, lit, shrunk, with_lamps
 from softmound.core.light.march import LAYERS, march
@@ -456,6 +456,19 @@ class Cameras(unittest.TestCase):
     def test_turning_stops_before_the_poles(self):
         self.assertEqual(turned(self.view, 0.0, 1e5).elevation, 85.0)
         self.assertEqual(turned(self.view, 0.0, -1e5).elevation, -85.0)
+
+    def test_flying_moves_the_eye_and_turns_about_it(self):
+        view = View(azimuth=30.0, elevation=10.0, distance=50.0, target=(1.0, 2.0, 3.0))
+        before = camera_of(view, 3, 2)
+        after = camera_of(flown(view, 4.0, -3.0, 2.0, 0.0, 0.0), 3, 2)
+        np.testing.assert_allclose(after.eye - before.eye, 4.0 * before.forward - 3.0 * before.right + (0.0, 2.0, 0.0), atol=1e-9)
+        np.testing.assert_allclose(after.forward, before.forward, atol=1e-12)
+        turned_ = camera_of(flown(view, 0.0, 0.0, 0.0, 15.0, 5.0), 3, 2)
+        np.testing.assert_allclose(turned_.eye, before.eye, atol=1e-9)
+        # To the right and upward.
+        self.assertGreater(float(turned_.forward @ before.right), 0.2)
+        self.assertGreater(turned_.forward[1], before.forward[1])
+        self.assertEqual(flown(view, 0.0, 0.0, 0.0, 0.0, 500.0).elevation, -85.0)
 
     def test_approaching_and_leaving_are_inverse(self):
         self.assertAlmostEqual(approached(approached(self.view, 3), -3).distance, 80.0, places=6)

@@ -17,13 +17,11 @@ import numpy as np
 from ..problems import Problem
 from ..volume.bricks import grid_of
 from . import meshes, photographs, points
+from .handed import FIELDS
 
 SECONDS = 120
 _NUMBERED = re.compile(r"^(.*?)(\d{1,9})(\.[A-Za-z]+)$")
 GIGABYTES = 12
-SCALARS = ("float", "bool")
-"""Types of values that become a density; halves are floats to the library, and true is 1."""
-_FIELDS = ("coords", "values", "tile_coords", "tile_values")
 
 
 def read_facts(path, seconds=SECONDS):
@@ -75,7 +73,7 @@ def read_vdb(path, name="density", seconds=SECONDS):
         _in_child("grid", path, answer, name, seconds)
         with np.load(answer, allow_pickle=False) as stored:
             return grid_of(
-                float(stored["voxel"]), *(stored[field] for field in _FIELDS),
+                float(stored["voxel"]), *(stored[field] for field in FIELDS),
                 float(stored["background"]), tuple(stored["offset"]),
             )
 
@@ -260,15 +258,3 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
 
 
 _ROOT = pathlib.Path(__file__).resolve().parents[3]
-
-
-def save_grid(grid, answer):
-    """Store a grid for the parent process.
-
-    Parameters
-    ----------
-    grid : BrickGrid
-    answer : path-like
-    """
-    np.savez(answer, voxel=grid.voxel, background=grid.background, offset=np.array(grid.offset),
-             **{field: getattr(grid, field) for field in _FIELDS})

@@ -57,7 +57,7 @@ def _grid(path, answer, name):
     from ..problems import Problem
     from ..volume.reference import vdb
     from ..volume.twin import grid_from
-    from .foreign import SCALARS, save_grid
+    from .handed import SCALARS, save_grid
 
     names = {g.name: g for g in vdb.readAllGridMetadata(path)}
     if name not in names:

@@ -9,9 +9,9 @@ import numpy as np
 
 from ..kernels import call, f32, kernel, prange, serial
 
-OVER = f32(1.6)
+OVER = f32(1.5)
 """Over-relaxation."""
-TURNS = 16
+TURNS = 4
 """Relaxations on each lattice."""
 SMALLEST = 6
 """Cells along the longest axis below which no coarser lattice is made."""

@@ -22,12 +22,13 @@ TURNS = 5
 """Sweeps; two per cent of the mean are left to converge in the thickest clouds."""
 EASED = np.float32(0.75)
 """Share of what the diffusion equation says is missing that is added; all of it would swing in cells thicker than one."""
-THICKEST = np.float32(3.0)
+THICKEST = np.float32(2.5)
 """Optical thickness of a cell, at most: beyond, the two equations, cut into cells, contradict each other."""
 
 
 def _directions():
-    places = [(height, 2.0 * math.pi * (n + 0.21 + 0.5 * level) / ROUND)
+    # Each has its opposite, so that light takes the same ways there and back.
+    places = [(height, 2.0 * math.pi * (n + 0.21 + (0.5 if level in (1, 2) else 0.0)) / ROUND)
               for level, height in enumerate(HEIGHTS) for n in range(ROUND)]
     return np.array([(math.sqrt(1.0 - h * h) * math.sin(a), h, math.sqrt(1.0 - h * h) * math.cos(a)) for h, a in places],
                     np.float32)
