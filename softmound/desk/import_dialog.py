@@ -12,7 +12,8 @@ from PyQt6.QtWidgets import (
     QVBoxLayout,
 )
 
-from ..core.exchange.foreign import SCALARS, frames_of, read_facts, read_points, read_triangles, read_vdb
+from ..core.exchange.foreign import frames_of, read_facts, read_points, read_triangles, read_vdb
+from ..core.exchange.handed import SCALARS
 from ..core.exchange.forms import mesh_form, points_form, volume_form
 from ..core.exchange.meshes import UNITS, UPS, Triangles, in_metres
 from ..core.recipe import Problem
