@@ -471,6 +471,11 @@ def main(argv=None):
     except BrokenPipeError:
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
         return 0
+    except Exception:
+        # An interrupt in the middle of loading a library comes out as whatever the library makes of it.
+        if not _INTERRUPTED.is_set():
+            raise
+        print("softmound: stopped; nothing was written.", file=sys.stderr)
     return 2
 
 

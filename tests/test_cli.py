@@ -1,5 +1,7 @@
 """The command: what it prints, what it writes, and one sentence for everything that goes wrong."""
 
+import contextlib
+import io
 import json
 import os
 import pathlib
@@ -9,10 +11,12 @@ import sys
 import tempfile
 import time
 import unittest
+import unittest.mock
 
 import numpy as np
 from PIL import Image
 
+from softmound import cli
 from softmound.cli import main, reseeded
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.recipe.starts import start
@@ -197,6 +201,15 @@ class Command(unittest.TestCase):
         self.assertEqual(process.returncode, 2, err)
         self.assertIn("stopped", err)
         self.assertEqual([p.name for p in self.folder.iterdir()], ["bun.mound"])
+
+    def test_an_interrupt_that_a_library_turns_into_its_own_error(self):
+        def run(_args):
+            cli._INTERRUPTED.set()
+            raise ImportError("initialization failed")
+
+        with unittest.mock.patch.object(cli, "_new", run), contextlib.redirect_stderr(io.StringIO()) as heard:
+            self.assertEqual(cli.main(["new", str(self.folder / "b.mound")]), 2)
+        self.assertIn("stopped", heard.getvalue())
 
     def test_the_desk_says_when_there_is_no_screen(self):
         environment = {k: v for k, v in os.environ.items()
