@@ -295,7 +295,7 @@ class Tray(LightTest):
         pixels[20:60, 20:60] = (255, 0, 0)
         photograph = Reference(name="Pan", picture=Arrays(pixels=pixels), shown="off", top=0.1, base=0.9)
         document, picture = self.window.document, self.window.picture
-        document.edit(self.recipe.edited(references=(photograph,)), "photograph")
+        document.edit(self.recipe.edited(references=(photograph, photograph)), "photograph")
         self.rest()
         self.window.picturing.compare_sides("photograph 0", "now")
         comparison = picture.comparison
@@ -307,6 +307,8 @@ class Tray(LightTest):
             self.drag(picture, (x, rows[which]), (x, frame.top() + share * frame.height()))
         marked = self.recipe.references[0]
         np.testing.assert_allclose((marked.top, marked.base), (0.2, 0.6), atol=0.01)
+        # Another one of the same name keeps its marks.
+        self.assertEqual(self.recipe.references[1], photograph)
         # Its cloud is now as high as ours, and at the same height.
         top, base = (share * picture.height() for share in comparison.right.span)
         picture.compare_bar.hide()

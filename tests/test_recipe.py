@@ -17,6 +17,7 @@ from pydantic import ValidationError
 from softmound.core.engine.density import density_grid
 from softmound.core.mass.distance import box_of
 from softmound.core.recipe import (
+    Arrays,
     BaseLevel,
     Blob,
     Light,
@@ -27,6 +28,7 @@ from softmound.core.recipe import (
     Push,
     Skin,
     Sky,
+    Snapshot,
     Sun,
     View,
     Voxels,
@@ -208,6 +210,24 @@ class Reading(unittest.TestCase):
         old = parse_mound(json.dumps(data), "old.mound")
         self.assertEqual([g.summed for g in old.grains], ["folded", "fbm"])
         self.assertEqual(old.grains[0].feature, 8.0)
+
+    def test_the_format_before_with_its_snapshots(self):
+        mound = lumpy_mound()
+        kept = Snapshot(name="Kept", picture=Arrays(pixels=np.zeros((2, 3, 3), np.uint8)), recipe=mound)
+        with tempfile.TemporaryDirectory() as folder:
+            path = pathlib.Path(folder) / "old.mound"
+            write_mound(path, mound.edited(snapshots=(kept,)))
+            with zipfile.ZipFile(path) as file:
+                members = {name: file.read(name) for name in file.namelist()}
+            data = json.loads(members["mound.json"])
+            for recipe in (data, data["snapshots"][0]["recipe"]):
+                recipe["format"] = 5
+                del recipe["light"]["medium"]["tint_by"], recipe["light"]["medium"]["glow_by"]
+            members["mound.json"] = json.dumps(data).encode()
+            with zipfile.ZipFile(path, "w") as file:
+                for name, content in members.items():
+                    file.writestr(name, content)
+            self.assertEqual(read_mound(path), mound.edited(snapshots=(kept,)))
 
     def test_unknown_version(self):
         self.refused(lambda d: d.update(format=7), "format 7", "newer version")

@@ -141,11 +141,22 @@ class Side:
         None for the present picture, whatever it is.
     span : (float, float), optional
         Top and base of its cloud, in heights of the picture from above.
-    photograph : bool, optional
+    number : int, optional
+        Of a photograph among the mound's.
     """
 
-    def __init__(self, name, image=None, span=(0.15, 0.85), photograph=False):
-        self.name, self.image, self.span, self.photograph = name, image, span, photograph
+    def __init__(self, name, image=None, span=(0.15, 0.85), number=None):
+        self.name, self.image, self.span, self.number = name, image, span, number
+
+    @property
+    def photograph(self):
+        """Whether it is one.
+
+        Returns
+        -------
+        bool
+        """
+        return self.number is not None
 
 
 class Comparison:

@@ -141,7 +141,7 @@ class Picturing(QObject):
             snapshot = mound.snapshots[int(number)]
             return Side(snapshot.name, image_of(snapshot.picture), self._span(snapshot.recipe))
         reference = mound.references[int(number)]
-        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), photograph=True)
+        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), int(number))
 
     def _span(self, mound):
         """Top and base of a mound's cloud in its picture, as shares of the height."""
@@ -158,8 +158,8 @@ class Picturing(QObject):
 
     def _marked(self, side):
         document = self._window.document
-        references = [r.edited(top=side.span[0], base=side.span[1]) if r.name == side.name and side.photograph else r
-                      for r in document.mound.references]
+        references = list(document.mound.references)
+        references[side.number] = references[side.number].edited(top=side.span[0], base=side.span[1])
         document.edit(document.mound.edited(references=tuple(references)), "mark a photograph")
 
     def look_by_sun(self, where):

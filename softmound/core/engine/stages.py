@@ -200,6 +200,24 @@ class Stages:
         return self._timed("colours", key_of("colours", key, medium.tint_by, medium.glow_by, lobes_of(medium)),
                            lambda: colours_of(self._coarse(grid, key, SUN_CELLS), medium), lambda made: made.nbytes)
 
+    def colours_as_light(self, grid, key, medium):
+        """The same in the place of light: see `as_light`.
+
+        Parameters
+        ----------
+        grid, key, medium
+            As of `colours`.
+
+        Returns
+        -------
+        Lattice or None
+        """
+        colours = self.colours(grid, key, medium)
+        if colours is None:
+            return None
+        return self._timed("colours as light", key_of("as light", key, medium.tint_by, medium.glow_by, lobes_of(medium)),
+                           lambda: as_light(colours), lambda made: made.sun.nbytes + made.sky.nbytes)
+
     def _coarse(self, grid, key, cells):
         return self._timed("coarse", key_of("coarse", key, cells), lambda: coarse_of(grid, cells), lambda made: made.nbytes)
 
@@ -325,10 +343,10 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
     lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
     shift = pixel_shift(turn)
     layers = march(shell, lattice, mound.light, camera, stride=stride, shift=shift, turn=turn, clay=clay, ticket=ticket)
-    colours = None if clay else stages.colours(grid, key, mound.light.medium)
+    colours = None if clay else stages.colours_as_light(grid, key, mound.light.medium)
     if colours is None:
         return layers
-    seen = march(shell, as_light(colours), mound.light.edited(once=True), camera, stride=stride, shift=shift, turn=turn,
+    seen = march(shell, colours, mound.light.edited(once=True), camera, stride=stride, shift=shift, turn=turn,
                  ticket=ticket)
     return np.concatenate([layers, seen[..., [1, 2, 3, 5, 6, 7]]], axis=-1)
 

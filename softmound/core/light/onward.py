@@ -5,7 +5,6 @@ by those of the part ahead, so after an optical depth the moment of order l is e
 1940, Multiple scattering of electrons, Phys. Rev. 57, eq. 22). That makes the bright rim against the sun.
 """
 
-import math
 from functools import lru_cache
 
 import numpy as np
@@ -40,6 +39,23 @@ def ahead(cosine):
     return part * part * (3.0 - 2.0 * part)
 
 
+@lru_cache(maxsize=1)
+def _polynomials():
+    """Angles of the integrals and of the table's rows as cosines, and Legendre's polynomials at both, one order a row.
+
+    They depend on nothing, and a hand that drags the droplets' size asks for table after table.
+    """
+    made = []
+    for count in (NODES, TURNS):
+        cosine = 1.0 - 2.0 * np.linspace(0.0, 1.0, count) ** 2
+        rows = np.empty((ORDERS, count))
+        rows[0], rows[1] = 1.0, cosine
+        for n in range(2, ORDERS):
+            rows[n] = ((2 * n - 1) * cosine * rows[n - 1] - (n - 1) * rows[n - 2]) / n
+        made += [cosine, rows]
+    return made
+
+
 @lru_cache(maxsize=16)
 def onward_table(lobes):
     """What is scattered toward the eye after any number of scatterings ahead.
@@ -54,24 +70,19 @@ def onward_table(lobes):
     ndarray of float32, shape (TURNS, DEPTHS)
         Per steradian. Rows are evenly spaced in the square root of (1 - cosine) / 2, columns in depth / (depth + HALFWAY).
     """
-    half = np.linspace(0.0, 1.0, NODES)
-    fine = 1.0 - 2.0 * half**2
-    weight = 8.0 * np.pi * half / (NODES - 1) * phase(fine, lobes) * ahead(fine)
-    cosine = 1.0 - 2.0 * np.linspace(0.0, 1.0, TURNS) ** 2
+    fine, at_fine, cosine, at_rows = _polynomials()
     part = np.arange(DEPTHS) / DEPTHS
     depth = float(HALFWAY) * part / (1.0 - part)
     once = np.exp(-depth)
+    # Solid angle of a place is 8 pi times its half angle's sine, for steps that are even in that.
+    weight = 8.0 * np.pi * np.linspace(0.0, 1.0, NODES) / (NODES - 1) * phase(fine, lobes) * ahead(fine)
+    moments = at_fine @ weight
+    order = np.arange(ORDERS)
+    # A third of a degree of blur, so that the series of the sharpest peaks does not ring where it ends.
+    share = (2 * order + 1) / (4.0 * np.pi) * np.exp(-4.5 * (order / ORDERS) ** 2) * moments
     # What is scattered once is known exactly; the series is of what is scattered more often, and ends sooner.
-    out = np.outer(phase(cosine, lobes) * ahead(cosine), once)
-    before, now = (np.ones(NODES), np.ones(TURNS)), (fine, cosine)
-    for order in range(ORDERS):
-        moment = float((weight * before[0]).sum())
-        # A third of a degree of blur, so that the series of the sharpest peaks does not ring where it ends.
-        calm = math.exp(-4.5 * (order / ORDERS) ** 2)
-        out += np.outer((2 * order + 1) / (4.0 * np.pi) * before[1], calm * moment * (np.exp(-(1.0 - moment) * depth) - once))
-        before, now = now, tuple(((2 * order + 3) * x * b - (order + 1) * a) / (order + 2)
-                                 for x, a, b in zip((fine, cosine), before, now))
-    return np.ascontiguousarray(out, np.float32)
+    often = share[:, None] * (np.exp(-(1.0 - moments)[:, None] * depth) - once)
+    return np.ascontiguousarray(np.outer(phase(cosine, lobes) * ahead(cosine), once) + at_rows.T @ often, np.float32)
 
 
 @row

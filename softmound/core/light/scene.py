@@ -122,10 +122,10 @@ def scene_of(layers, light, camera, *, stride=1):
            f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), f32(stride),
            (around.sun * sent).astype(np.float32), (around.parts * sent).astype(np.float32),
            (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32), around.behind, out)
-    return _painted(out, layers, light, camera, stride) if layers.shape[2] > LAYERS else out
+    return _coloured(out, layers, light, camera, stride) if layers.shape[2] > LAYERS else out
 
 
-def _painted(scene, layers, light, camera, stride):
+def _coloured(scene, layers, light, camera, stride):
     """A scene whose cloud has the colours that were seen."""
     medium = light.medium
     opacity = layers[..., 4:5]
