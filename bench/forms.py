@@ -89,7 +89,7 @@ def _hand(application, window):
     shown = []
     window.picture_shown.connect(lambda answer: shown.append(answer.request.number))
     mound = window.document.mound
-    window.document.edit(mound.edited(mass=_blobs(1_000)), "thousand")
+    window.document.apply("thousand", lambda _: mound.edited(mass=_blobs(1_000)))
     window.open_station(0)
     window.fit()
     until(application, lambda: window.painter.idle, 120)
@@ -112,7 +112,7 @@ def _hand(application, window):
     until(application, lambda: window.painter.idle, 120)
     yield at_most("drag one of 1,000 blobs to lit picture, median", float(np.median(times[3:])), "ms", 150)
 
-    window.document.edit(mound, "back")
+    window.document.apply("back", lambda _: mound)
     until(application, lambda: window.painter.idle, 120)
     window.mass.take("dab")
     window.mass.change_brush(radius=6.0)

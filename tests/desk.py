@@ -3,7 +3,9 @@
 import pathlib
 import sys
 import tempfile
+import threading
 import time
+import traceback
 import unittest
 import unittest.mock
 
@@ -17,6 +19,7 @@ from softmound.core.engine import painter
 from softmound.core.engine.kept import KeptGrids
 from softmound.core.recipe import write_mound
 from softmound.desk import window as window_module
+from softmound.desk.collecting import Collecting
 from softmound.desk.style import dress
 from softmound.desk.window import Window
 
@@ -29,10 +32,20 @@ LEFT, RIGHT = Qt.MouseButton.LeftButton, Qt.MouseButton.RightButton
 NONE, SHIFT = Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier
 
 
+FAULTS = []
+"""What nobody met: exceptions in slots, and what Qt warns of."""
+
+
 def heard(kind, _context, text):
-    """Print what Qt says, but for what the offscreen screen cannot do."""
+    """Take down what Qt warns of, but for what the offscreen screen cannot do."""
     if "propagateSizeHints" not in text:
         print(f"{kind.name}: {text}", file=sys.stderr)
+        FAULTS.append(text)
+
+
+def raised(kind, error, trace):
+    """Take down an exception that a slot has let through."""
+    FAULTS.append("".join(traceback.format_exception(kind, error, trace)))
 
 
 _KEPT = []  # Qt's application must outlive every window
@@ -42,8 +55,11 @@ def application():
     """The one application of the test process."""
     if not _KEPT:
         qInstallMessageHandler(heard)
+        sys.excepthook = raised
+        threading.excepthook = lambda said: raised(said.exc_type, said.exc_value, said.exc_traceback)
         _KEPT.append(QApplication([]))
         dress(_KEPT[0])
+        _KEPT.append(Collecting(_KEPT[0]))
     return _KEPT[0]
 
 
@@ -52,6 +68,8 @@ class DeskTest(unittest.TestCase):
 
     def setUp(self):
         self.application = application()
+        FAULTS.clear()
+        self.addCleanup(self.check_faults)
         for module in (painter, window_module):
             patch = unittest.mock.patch.object(module, "PASSES", PASSES)
             patch.start()
@@ -69,6 +87,12 @@ class DeskTest(unittest.TestCase):
         self.addCleanup(lambda: self.window is not None and self.close(self.window))
         self.window = self.open_window()
 
+    def check_faults(self):
+        """Fail when anything was raised or warned of that nobody met."""
+        faults = FAULTS[:]
+        FAULTS.clear()
+        self.assertEqual(faults, [])
+
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
         window = self.window = Window(self.folder / "library")
@@ -84,6 +108,7 @@ class DeskTest(unittest.TestCase):
         """Close a window, giving up what is not saved."""
         window.document._saved = window.document.mound
         window.close()
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
         self.window = None
 
     def until(self, condition, seconds=60):

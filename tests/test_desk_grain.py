@@ -30,7 +30,7 @@ class GrainTest(DeskTest):
 
 class Editing(GrainTest):
     def test_every_action_is_added_from_the_menu_and_changes_the_picture(self):
-        self.window.document.edit(self.window.document.mound.edited(grains=()), "none")
+        self.window.document.apply("none", lambda _: self.window.document.mound.edited(grains=()))
         self.rest()
         for number, action in enumerate(ACTIONS):
             self.choose_from(self.grain.tray.more, action.capitalize())
@@ -191,8 +191,8 @@ class WhereAndPatches(GrainTest):
 class Ruler(GrainTest):
     def test_a_gap_and_what_is_wasted_are_said_and_mended_by_one_click(self):
         mound = self.window.document.mound
-        self.window.document.edit(mound.edited(grains=(
-            Push(feature=30.0, strength=6.0, octaves=1), Push(feature=3.0, strength=0.5, octaves=5))), "grains")
+        self.window.document.apply("grains", lambda _: mound.edited(grains=(
+            Push(feature=30.0, strength=6.0, octaves=1), Push(feature=3.0, strength=0.5, octaves=5))))
         ruler = self.grain.tray.ruler
         self.assertEqual([a.kind for a in ruler._advice], ["gap", "waste"])
         self.assertIn("Nothing between", ruler.remedy.toolTip())

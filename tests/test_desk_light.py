@@ -295,7 +295,7 @@ class Tray(LightTest):
         pixels[20:60, 20:60] = (255, 0, 0)
         photograph = Reference(name="Pan", picture=Arrays(pixels=pixels), shown="off", top=0.1, base=0.9)
         document, picture = self.window.document, self.window.picture
-        document.edit(self.recipe.edited(references=(photograph, photograph)), "photograph")
+        document.apply("photograph", lambda _: self.recipe.edited(references=(photograph, photograph)))
         self.rest()
         self.window.picturing.compare_sides("photograph 0", "now")
         comparison = picture.comparison
@@ -371,7 +371,7 @@ class Pictures(LightTest):
 
     def test_lamps_have_limits(self):
         lamps = (Lamp(),) * 64
-        self.window.document.edit(self.recipe.edited(light=self.recipe.light.edited(lamps=lamps)), "lamps")
+        self.window.document.apply("lamps", lambda _: self.recipe.edited(light=self.recipe.light.edited(lamps=lamps)))
         self.light.add_lamp()
         self.assertEqual(len(self.recipe.light.lamps), 64)
         self.assertIn("at most 64", self.window.time_label.text())

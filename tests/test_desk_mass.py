@@ -41,8 +41,7 @@ class MassTest(DeskTest):
     def with_forms(self, *forms, base=NO_BASE):
         """Put other forms into the mound, without grains."""
         mound = self.window.document.mound
-        self.window.document.edit(
-            mound.edited(mass=mound.mass.edited(forms=forms, base=base, melt=0.0), grains=()), "forms")
+        self.window.document.apply("forms", lambda _: mound.edited(mass=mound.mass.edited(forms=forms, base=base, melt=0.0), grains=()))
         self.window.fit()
         self.rest()
 

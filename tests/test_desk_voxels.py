@@ -128,7 +128,7 @@ class Slicing(VoxelsTest):
     def setUp(self):
         super().setUp()
         ball = ball_mound(10.0, 4.0)
-        self.window.document.edit(ball.edited(voxels=ball.voxels.edited(draft=0.5)), "ball")
+        self.window.document.apply("ball", lambda _: ball.edited(voxels=ball.voxels.edited(draft=0.5)))
         self.window.fit()
         self.rest()
         self.key(Qt.Key.Key_S, ALT)
@@ -198,7 +198,7 @@ class Slicing(VoxelsTest):
 
     def test_an_empty_mound_has_nothing_to_cut(self):
         mound = self.now()
-        self.window.document.edit(mound.edited(mass=mound.mass.edited(forms=())), "nothing")
+        self.window.document.apply("nothing", lambda _: mound.edited(mass=mound.mass.edited(forms=())))
         self.rest()
         self.drag(self.window.picture, (400, 200), (420, 230))
         self.assertEqual(self.window.way, "slice")
@@ -299,7 +299,7 @@ class Volumes(VoxelsTest):
         self.window.actions_["export"].trigger()
         self.assertTrue(seen)
         mound = self.now()
-        self.window.document.edit(mound.edited(mass=mound.mass.edited(forms=())), "nothing")
+        self.window.document.apply("nothing", lambda _: mound.edited(mass=mound.mass.edited(forms=())))
         for name in ("export", "export_mesh"):
             self.window.actions_[name].trigger()
             self.assertIn("no cloud to export", self.window.time_label.text())

@@ -129,7 +129,7 @@ class InTheWindow(DeskTest):
     def test_a_finished_grid_is_there_when_the_mound_is_opened_again(self):
         window = self.window
         mound = window.document.mound
-        window.document.edit(mound.edited(voxels=mound.voxels.edited(final=0.2)), "voxel")
+        window.document.apply("voxel", lambda _: mound.edited(voxels=mound.voxels.edited(final=0.2)))
         window.open_station(1)
         window.build_final()
         self.until(lambda: window.job is None and window.final_grid() is not None)
@@ -144,7 +144,7 @@ class InTheWindow(DeskTest):
         self.assertIsNotNone(again.final_grid())
         self.assertIn("earlier session", again.voxels.settings.numbers.text())
         self.assertTrue(again.voxels.settings.show_final.isEnabled())
-        again.document.edit(again.document.mound.edited(grains=()), "plain")
+        again.document.apply("plain", lambda _: again.document.mound.edited(grains=()))
         self.assertIsNone(again.final_grid())
 
 

@@ -1,23 +1,30 @@
 """Opening the application."""
 
+import logging
 import os
 import pathlib
 import signal
 import sys
-import traceback
 
 import platformdirs
-from PyQt6.QtCore import QTimer
+from PyQt6.QtCore import QTimer, QUrl
+from PyQt6.QtGui import QDesktopServices
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
 # Before the kernels are loaded anywhere.
 from ..core import kernels  # noqa: F401
 from ..core.engine.warm import warm_once
+from ..core.held import sweep
 from ..core.recipe import Problem, read_mound
 from ..core.recipe.starts import first_mound
-from .document import forget_left_behind, left_behind
+from ..logbook import Session, report, watch_threads
+from .asking import asked
+from .collecting import Collecting
+from .document import forget_left_behind, left_behind, set_aside
 from .style import dress
 from .window import Window
+
+LOGGER = logging.getLogger(__name__)
 
 
 def library_folder():
@@ -54,6 +61,7 @@ def main(mound=None, library=None):
         if "QT_QPA_PLATFORM" not in os.environ:
             raise Problem("There is no screen to open on; start it from a desktop session.")
     warm_once(sys.stderr)  # else the first picture would wait a minute without a word
+    session = Session()
     application = QApplication(sys.argv[:1])
     application.setApplicationName("Soft Mound")
     application.setDesktopFileName("softmound")
@@ -62,15 +70,21 @@ def main(mound=None, library=None):
     window.document.open(opened or first_mound("Untitled"), mound)
     window.show()
     sys.excepthook = lambda *error: keep_going(window, *error)
+    watch_threads()
     if opened is None:
         window.fit()
-    QTimer.singleShot(0, lambda: offer_recovery(window))
+    QTimer.singleShot(0, lambda: welcome_back(window, session))
     # Python sees signals only while it runs: this lets Ctrl+C close the window.
     signal.signal(signal.SIGINT, lambda *_: window.close())
-    ticking = QTimer()
-    ticking.start(300)
-    ticking.timeout.connect(lambda: None)
-    return application.exec()
+    collecting = Collecting(application)
+    application.aboutToQuit.connect(window.end)
+    code = application.exec()
+    # From here on nothing of the interface runs; what is left of it goes with the application, in this thread.
+    sys.excepthook = sys.__excepthook__
+    collecting.collect()
+    sweep()
+    session.end()
+    return code
 
 
 def keep_going(window, kind, error, trace):
@@ -82,9 +96,34 @@ def keep_going(window, kind, error, trace):
     kind, error, trace
         As for `sys.excepthook`.
     """
-    traceback.print_exception(kind, error, trace)
+    report(kind, error, trace)
     window.document.autosave()
-    window.tell("Something went wrong inside; your work is kept. Save it, and start again if it goes on.")
+    window.tell("Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it "
+                "goes on.")
+
+
+def welcome_back(window, session):
+    """Say what became of sessions that did not end by themselves: what is kept of their work, and where it is written.
+
+    Parameters
+    ----------
+    window : Window
+    session : Session
+    """
+    sweep()
+    kept = offer_recovery(window)
+    if not session.crashed:
+        return
+    if not any(session.crashed):
+        text = "Soft Mound was ended from outside last time, without being closed."
+    else:
+        text = "Soft Mound crashed last time. What it was doing is written in its log."
+    said = (f"The work on {kept} was recovered." if kept else
+            "There was no work to recover: everything had been saved, or was left as it was.")
+    role = QMessageBox.ButtonRole
+    if asked(window, f"{text} {said}", (("Go on", role.AcceptRole), ("Show the log", role.HelpRole))) == 1:
+        QDesktopServices.openUrl(QUrl.fromLocalFile(str(session.log)))
+        window.tell(f"The log is {session.log}.")
 
 
 def offer_recovery(window):
@@ -93,24 +132,26 @@ def offer_recovery(window):
     Parameters
     ----------
     window : Window
+
+    Returns
+    -------
+    str
+        The name of the mound that was recovered, if one was.
     """
+    role = QMessageBox.ButtonRole
     for copy, path in left_behind():
         try:
             mound = read_mound(copy)
-        except Problem:
-            forget_left_behind(copy)
+        except Problem as problem:
+            LOGGER.warning("a copy could not be recovered: %s", problem)
+            set_aside(copy)  # not lost: somebody may still make something of it
             continue
-        box = QMessageBox(QMessageBox.Icon.Question, "Soft Mound",
-                          f"“{mound.name}” was not saved when Soft Mound ended last time. "
-                          "Its work was kept.", parent=window)
-        take = box.addButton("Recover it", QMessageBox.ButtonRole.AcceptRole)
-        drop = box.addButton("Throw it away", QMessageBox.ButtonRole.DestructiveRole)
-        box.addButton("Ask again later", QMessageBox.ButtonRole.RejectRole)
-        box.setDefaultButton(take)
-        box.exec()
-        if box.clickedButton() is take and window.may_leave():
+        pressed = asked(window, f"“{mound.name}” was not saved when Soft Mound ended last time. Its work was kept.", (
+            ("Recover it", role.AcceptRole), ("Throw it away", role.DestructiveRole), ("Ask again later", role.RejectRole)))
+        if pressed == 0 and window.may_leave():
             window.document.open(mound, path, saved=False)
             forget_left_behind(copy)
-            return
-        if box.clickedButton() is drop:
+            return f"“{mound.name}”"
+        if pressed == 1:
             forget_left_behind(copy)
+    return ""

@@ -6,6 +6,7 @@ from PyQt6.QtGui import QImage, QPainter, QPen
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QPushButton, QWidget
 
 from . import style
+from .pixels import pixels_of
 
 NEAR = 8
 """Pixels within which the line, or a mark, is taken."""
@@ -322,16 +323,8 @@ class Comparison:
     def _difference(self, one, other):
         key = one.cacheKey(), other.cacheKey()
         if self._made is None or self._made[0] != key:
-            there = other.convertToFormat(QImage.Format.Format_RGB888)
-            mine = one.scaled(there.size(), transformMode=Qt.TransformationMode.SmoothTransformation)
-            apart = difference(_array(there), _array(mine.convertToFormat(QImage.Format.Format_RGB888)))
+            there, mine = other, one.scaled(other.size(), transformMode=Qt.TransformationMode.SmoothTransformation)
+            apart = difference(pixels_of(there), pixels_of(mine))
             height, width = apart.shape[:2]
             self._made = key, QImage(apart.tobytes(), width, height, 3 * width, QImage.Format.Format_RGB888).copy()
         return self._made[1]
-
-
-def _array(image):
-    bits = image.constBits()
-    bits.setsize(image.sizeInBytes())
-    lines = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())
-    return lines[:, : 3 * image.width()].reshape(image.height(), image.width(), 3)

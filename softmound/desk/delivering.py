@@ -8,6 +8,7 @@ from ..core.exchange.meshes import write_mesh
 from ..core.library.asset import publish
 from ..core.library.delivery import built, delivered
 from ..core.volume.iso import within_budget
+from .asking import asking
 from .export_dialog import ExportDialog, MeshDialog
 from .nature_dialog import NatureDialog
 from .siblings_dialog import SiblingsDialog
@@ -32,10 +33,10 @@ class Delivering(QObject):
         if not mound.mass.forms:
             window.tell("There is no cloud to export yet: add a blob in Mass.")
             return
-        dialog = ExportDialog(mound, window.voxels.ahead, window._folder(), window)
-        if dialog.exec() != ExportDialog.DialogCode.Accepted:
-            return
-        files, options, builder = dialog.files(), dialog.options(), window.builder
+        with asking(ExportDialog(mound, window.voxels.ahead, window._folder(), window)) as dialog:
+            if dialog.exec() != ExportDialog.DialogCode.Accepted:
+                return
+            files, options, builder = dialog.files(), dialog.options(), window.builder
 
         def work(ticket):
             for path, voxel in files:
@@ -56,10 +57,10 @@ class Delivering(QObject):
         if not mound.mass.forms:
             window.tell("There is no cloud to export yet: add a blob in Mass.")
             return
-        dialog = MeshDialog(mound, final is not None, window._folder(), window)
-        if dialog.exec() != MeshDialog.DialogCode.Accepted:
-            return
-        path, iso, budget, builder = dialog.path, dialog.iso.value, round(dialog.budget.value), window.builder
+        with asking(MeshDialog(mound, final is not None, window._folder(), window)) as dialog:
+            if dialog.exec() != MeshDialog.DialogCode.Accepted:
+                return
+            path, iso, budget, builder = dialog.path, dialog.iso.value, round(dialog.budget.value), window.builder
 
         def work(ticket):
             ticket.step(0.0, 1.0, "making the mesh")
@@ -78,23 +79,24 @@ class Delivering(QObject):
         if not mound.mass.forms:
             window.tell("There is no cloud yet: add a blob in Mass.")
             return
-        dialog = SiblingsDialog(mound, window)
-        if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
-            return
-        if dialog.taken is not None:
-            window.document.edit(dialog.taken, "take a sibling")
-        elif dialog.kept:
-            for kept, pixels in dialog.kept:
-                window.light.keep_snapshot(pixels, kept)
-            window.tell(f"Kept {len(dialog.kept)} siblings as snapshots: they lie in the tray of Light.")
-        elif dialog.published:
-            folder, builder, mounds = window.library.folder, window.builder, dialog.published
+        with asking(SiblingsDialog(mound, window)) as dialog:
+            if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
+                return
+            taken, kept, published = dialog.taken, dialog.kept, dialog.published
+        if taken is not None:
+            window.document.apply("take a sibling", lambda _: taken)
+        elif kept:
+            for recipe, pixels in kept:
+                window.light.keep_snapshot(pixels, recipe)
+            window.tell(f"Kept {len(kept)} siblings as snapshots: they lie in the tray of Light.")
+        elif published:
+            folder, builder = window.library.folder, window.builder
 
             def done(paths):
                 window.library.look_again()
                 window.tell(f"Published {len(paths)} siblings as {paths[0].parent.name} {paths[0].name} to {paths[-1].name}.")
 
-            window._start(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in mounds], done)
+            window._start(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in published], done)
 
     def show_nature(self):
         """Measure the cloud that is looked at against nature."""
@@ -108,4 +110,8 @@ class Delivering(QObject):
             ticket.step(0.0, 1.0, "measuring the cloud")
             return nature_of(mound, grid)
 
-        window._start(work, lambda findings: NatureDialog(findings, window).exec())
+        def done(findings):
+            with asking(NatureDialog(findings, window)) as dialog:
+                dialog.exec()
+
+        window._start(work, done)

@@ -1,17 +1,22 @@
 """The open mound: its history, its file, and the copy that survives a crash."""
 
 import json
-import os
+import logging
 import pathlib
 import threading
 import time
 import uuid
 
 import platformdirs
+from pydantic import ValidationError
 from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
 
+from ..core.held import Held, is_held
+from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
+from ..logbook import actions
 
+LOGGER = logging.getLogger(__name__)
 AUTOSAVE_SECONDS = 1.5
 HISTORY = 400
 RECENT = 8
@@ -38,11 +43,14 @@ class Document(QObject):
         Only the view is another.
     named()
         File, name or saved state changed.
+    refused(str)
+        Why an edit was not done.
     """
 
     changed = pyqtSignal(bool)
     looked = pyqtSignal(bool)
     named = pyqtSignal()
+    refused = pyqtSignal(str)
 
     def __init__(self, parent=None):
         super().__init__(parent)
@@ -52,7 +60,8 @@ class Document(QObject):
         self._undo, self._redo = [], []
         self._moving = False
         self._saved = self.mound
-        self._id = f"{os.getpid()}-{uuid.uuid4().hex[:8]}"
+        self._id = uuid.uuid4().hex
+        self._held = None
         self._writing = threading.Lock()
         self._copies = 0
         self._timer = QTimer(self, singleShot=True, interval=int(AUTOSAVE_SECONDS * 1000))
@@ -79,19 +88,41 @@ class Document(QObject):
         """What redo would bring again, or None."""
         return self._redo[-1][1] if self._redo else None
 
-    def edit(self, mound, words, moving=False, with_view=False):
-        """Take another recipe. While `moving`, edits are one step of history.
+    def apply(self, words, change, moving=False, with_view=False):
+        """Edit the recipe: the one gate through which every edit goes.
+
+        While `moving`, edits are one step of history. What would leave the recipe's limits is refused with a sentence,
+        and the recipe stays as it was.
 
         Parameters
         ----------
-        mound : Mound
         words : str
             What was done, for the menu: "move blob".
+        change : callable
+            Given the present `Mound`, returns another; may raise `Problem` or pydantic's `ValidationError`.
         moving : bool, optional
             The hand has not let go yet.
         with_view : bool, optional
             The view belongs to the step: undo and redo bring it back as well.
+
+        Returns
+        -------
+        bool
+            Whether it was done.
         """
+        try:
+            mound = change(self.mound)
+        except ValidationError as error:
+            self.refused.emit(sentence_for(error, "Not done"))
+            return False
+        except Problem as problem:
+            self.refused.emit(str(problem))
+            return False
+        actions.note(words)
+        self._take(mound, words, moving, with_view)
+        return True
+
+    def _take(self, mound, words, moving, with_view=False):
         if mound == self.mound and not self._moving:
             return
         if not self._moving:
@@ -110,7 +141,7 @@ class Document(QObject):
     def let_go(self):
         """End a gesture at its last state."""
         if self._moving:
-            self.edit(self.mound, "", moving=False)
+            self._take(self.mound, "", False)
 
     def give_up(self):
         """End a gesture and put back what it began with.
@@ -234,11 +265,13 @@ class Document(QObject):
                 return  # saved or closed before this thread came to it
             try:
                 folder.mkdir(parents=True, exist_ok=True)
+                note = folder / f"{self._id}.json"
+                if self._held is None:
+                    self._held = Held(note)  # whoever finds it can tell whether this process still lives
                 write_mound(folder / f"{self._id}.mound", mound)
-                note = {"process": os.getpid(), "path": str(path) if path else None}
-                (folder / f"{self._id}.json").write_text(json.dumps(note))
-            except (OSError, Problem):
-                pass  # a full disk must not stop the work; saving will say so
+                note.write_text(json.dumps({"path": str(path) if path else None}))
+            except (OSError, Problem) as error:
+                LOGGER.warning("the copy of the work could not be written: %s", error)  # saving will say so as well
 
     def _forget_copy(self):
         self._timer.stop()
@@ -246,6 +279,9 @@ class Document(QObject):
             self._copies += 1
             for ending in ("mound", "json"):
                 (recovery_folder() / f"{self._id}.{ending}").unlink(missing_ok=True)
+            if self._held is not None:
+                self._held.close()
+                self._held = None
 
     def close(self):
         """Leave for good: the copy is not needed any more."""
@@ -263,11 +299,13 @@ def left_behind():
     found = []
     for note in sorted(recovery_folder().glob("*.json")):
         try:
-            facts = json.loads(note.read_text())
-            alive = pathlib.Path(f"/proc/{int(facts['process'])}").exists()
             copy = note.with_suffix(".mound")
-            if not alive and copy.exists():
-                found.append((copy, pathlib.Path(facts["path"]) if facts["path"] else None))
+            if is_held(note) or not copy.exists():
+                continue
+            # Killed between the copy and its note, a process leaves the copy: it is offered without a file's name.
+            text = note.read_text()
+            path = json.loads(text)["path"] if text else None
+            found.append((copy, pathlib.Path(path) if path else None))
         except (OSError, ValueError, KeyError, TypeError):
             continue
     return found
@@ -281,6 +319,17 @@ def forget_left_behind(copy):
     copy : pathlib.Path
     """
     copy.unlink(missing_ok=True)
+    copy.with_suffix(".json").unlink(missing_ok=True)
+
+
+def set_aside(copy):
+    """Keep a copy that cannot be read, without offering it again.
+
+    Parameters
+    ----------
+    copy : pathlib.Path
+    """
+    copy.rename(copy.with_suffix(".damaged"))
     copy.with_suffix(".json").unlink(missing_ok=True)
 
 

@@ -67,7 +67,7 @@ class Picture(QWidget):
         self._drag = None
         self._pen = False
         self._rest = QTimer(self, singleShot=True, interval=180)
-        self._rest.timeout.connect(lambda: self.looked.emit(self.mound.view, False))
+        self._rest.timeout.connect(self._rested)
         self.rail = AltitudeRail(self)
         self.dome = SunDome(self)
         self.ways = Ways(WAYS, self)
@@ -306,6 +306,9 @@ class Picture(QWidget):
 
     def wheelEvent(self, event):
         self._look(approached(self.mound.view, event.angleDelta().y() / 120.0))
+
+    def _rested(self):
+        self.looked.emit(self.mound.view, False)
 
     def _look(self, view):
         self.looked.emit(view, True)

@@ -152,40 +152,34 @@ class PictureDialog(QDialog):
             self._kept.setValue(key, value)
         self.accept()
 
-    def work(self, stages, mound, grid_of):
-        """Work that takes the pictures.
-
-        Parameters
-        ----------
-        stages : Stages
-        mound : Mound
-        grid_of : callable
-            Given a ticket, returns the density and its key.
+    def work(self):
+        """What was asked for, without the dialog, which is gone by the time it is done.
 
         Returns
         -------
         callable
-            Given a ticket, returns what was written, as a sentence.
+            Given stages, a mound, and what returns its density and the key of that for a ticket, returns the work: given a
+            ticket, it returns what was written, as a sentence.
         """
-        kind, path, taking, frames = self.kind, self.path, self.taking(), round(self.frames.value)
+        asked = (self.kind, self.path, self.taking(), round(self.frames.value))
+        return lambda stages, mound, grid_of: lambda ticket: _taken(*asked, stages, mound, grid_of, ticket)
 
-        def work(ticket):
-            ticket.step(0.0, 0.2, "building")
-            grid, key = grid_of(ticket)
-            ticket.step(0.2, 1.0, "taking the picture")
-            if kind == "still":
-                still = taken(stages, mound, grid, key, taking, ticket=ticket)
-                options = {}
-                if path.suffix.lower() == ".exr":
-                    options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)
-                write_picture(path, still, mound.light, **options)
-                return f"Taken: {path}."
-            if kind == "sheet":
-                write_whole(path, png_of(sheet(stages, mound, *sheet_of(mound), grid, key, taking, ticket)))
-                return f"Taken: {path}."
-            sun = mound.light.sun
-            mounds = turntable(mound, frames) if kind == "turntable" else sun_sweep(
-                mound, frames, (sun.azimuth, sun.elevation), (sun.azimuth, 0.0))
-            return written_frames(path, frames_taken(stages, mounds, grid, key, taking, ticket), mound.light)
 
-        return work
+def _taken(kind, path, taking, frames, stages, mound, grid_of, ticket):
+    ticket.step(0.0, 0.2, "building")
+    grid, key = grid_of(ticket)
+    ticket.step(0.2, 1.0, "taking the picture")
+    if kind == "still":
+        still = taken(stages, mound, grid, key, taking, ticket=ticket)
+        options = {}
+        if path.suffix.lower() == ".exr":
+            options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)
+        write_picture(path, still, mound.light, **options)
+        return f"Taken: {path}."
+    if kind == "sheet":
+        write_whole(path, png_of(sheet(stages, mound, *sheet_of(mound), grid, key, taking, ticket)))
+        return f"Taken: {path}."
+    sun = mound.light.sun
+    mounds = turntable(mound, frames) if kind == "turntable" else sun_sweep(
+        mound, frames, (sun.azimuth, sun.elevation), (sun.azimuth, 0.0))
+    return written_frames(path, frames_taken(stages, mounds, grid, key, taking, ticket), mound.light)

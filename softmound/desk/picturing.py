@@ -8,9 +8,12 @@ from ..core.engine.stages import Stages, layers_of
 from ..core.light.camera import camera_of
 from ..core.light.looks import started_exposure
 from ..core.light.scene import composed
+from ..core.recipe.places import changed
+from .asking import asking
 from .comparing import NOW, Comparison, Side
 from .photographs import image_of
 from .picture_dialog import PictureDialog
+from .pixels import pixels_of
 from .stations.light_tray import image_of_pixels
 from .words import seconds
 
@@ -94,13 +97,8 @@ class Picturing(QObject):
         longest = max(image.width(), image.height())
         if longest > SNAPSHOT_LONGEST:
             image = image.scaledToWidth(round(image.width() * SNAPSHOT_LONGEST / longest))
-        image = image.convertToFormat(image.Format.Format_RGB888)
-        bits = image.constBits()
-        bits.setsize(image.sizeInBytes())
-        lines = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())
-        pixels = lines[:, : 3 * image.width()].reshape(image.height(), image.width(), 3).copy()
         self._window.open_station(3)
-        self._window.light.keep_snapshot(pixels)
+        self._window.light.keep_snapshot(pixels_of(image))
 
     def compare(self, number):
         """Compare a snapshot with the present picture; -1 ends it.
@@ -158,9 +156,8 @@ class Picturing(QObject):
 
     def _marked(self, side):
         document = self._window.document
-        references = list(document.mound.references)
-        references[side.number] = references[side.number].edited(top=side.span[0], base=side.span[1])
-        document.edit(document.mound.edited(references=tuple(references)), "mark a photograph")
+        document.apply("mark a photograph", lambda mound: changed(
+            mound, ("references", side.number), top=side.span[0], base=side.span[1]))
 
     def look_by_sun(self, where):
         """Turn the view toward the sun, away from it, or up from below.
@@ -185,15 +182,14 @@ class Picturing(QObject):
         if bounds_of(mound) is None:
             window.tell("There is no cloud to take pictures of yet: add a blob in Mass.")
             return
-        dialog = PictureDialog(mound, window._folder(), final is not None, window)
-        if dialog.exec() != PictureDialog.DialogCode.Accepted:
-            return
-        voxel = mound.voxels.final if dialog.grid == "final" and final is not None else draft_voxel(mound)
+        with asking(PictureDialog(mound, window._folder(), final is not None, window)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            of_final, work_with = dialog.grid == "final" and final is not None, dialog.work()
+        voxel = mound.voxels.final if of_final else draft_voxel(mound)
         key = builder.density_key(mound, voxel)
 
         def grid_of(ticket):
-            if dialog.grid == "final" and final is not None:
-                return final, key
-            return builder.density(mound, voxel, ticket, remember=False), key
+            return (final if of_final else builder.density(mound, voxel, ticket, remember=False)), key
 
-        window._start(dialog.work(builder, mound, grid_of), window.tell)
+        window._start(work_with(builder, mound, grid_of), window.tell)

@@ -1,12 +1,13 @@
 """A sheet of siblings, streaming in, to pick from."""
 
-from PyQt6.QtCore import QSize, Qt, pyqtSignal
+from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QImage, QPixmap
 from PyQt6.QtWidgets import QCheckBox, QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QPushButton, QVBoxLayout
 
 from ..core.engine.background import Job
 from ..core.engine.siblings import SIZE, WHICH, sheet
 from .fields import Row, words
+from .relay import Relay
 
 COUNT = 12
 _WORDS = {"grains": "Grains", "levels": "Levels", "buds": "Buds and coats"}
@@ -28,15 +29,7 @@ class SiblingsDialog(QDialog):
         To publish.
     kept : list of (Mound, ndarray of uint8)
         To keep as snapshots, with their pictures.
-
-    Signals
-    -------
-    came(object, int, object, object)
-        Job, number, recipe and picture of a sibling, from another thread.
     """
-
-    came = pyqtSignal(object, int, object, object)
-    ended = pyqtSignal(object)
 
     def __init__(self, mound, parent=None):
         super().__init__(parent)
@@ -83,8 +76,7 @@ class SiblingsDialog(QDialog):
         for button in (self.publish_button, self.keep_button, self.take_button, close):
             foot.addWidget(button)
         layout.addLayout(foot)
-        self.came.connect(self._show)
-        self.ended.connect(self._done)
+        self._relay = Relay()
         self._begin()
 
     def _others(self):
@@ -99,11 +91,13 @@ class SiblingsDialog(QDialog):
         which = tuple(key for key, box in self.which.items() if box.isChecked())
         first = self._mound if self._round == 0 else _shifted(self._mound, self._round, which)
 
+        came = self._relay.to(self._show)
+
         def work(ticket):
             for number, mound, pixels in sheet(first, COUNT, which, ticket):
-                self.came.emit(job, number, mound, pixels)
+                came(job, number, mound, pixels)
 
-        self._job = job = Job(work, lambda *_: None, self.ended.emit)
+        self._job = job = Job(work, lambda *_: None, self._relay.to(self._done))
         self.said.setText("Taking their pictures…")
         self._chosen()
         job.start()
@@ -157,6 +151,7 @@ class SiblingsDialog(QDialog):
 
     def done(self, result):
         """Stop what is under way, however the dialog is left."""
+        self._relay.close()
         self._stop()
         super().done(result)
 

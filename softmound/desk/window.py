@@ -4,8 +4,7 @@ import pathlib
 import time
 from dataclasses import replace
 
-import numpy as np
-from PyQt6.QtCore import QObject, Qt, QTimer, pyqtSignal
+from PyQt6.QtCore import Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QAction, QImage, QKeySequence, QShortcut
 from PyQt6.QtWidgets import (
     QFileDialog,
@@ -39,6 +38,7 @@ from ..core.recipe.resize import resized_mound
 from ..core.recipe.starts import STARTS, start
 from ..core.volume.numbers import numbers_of
 from . import style
+from .asking import asked, asking, leave_all, told
 from .cut import CutHand
 from .delivering import Delivering
 from .document import Document, recent
@@ -46,6 +46,8 @@ from .import_dialog import ENDINGS, ImportDialog
 from .keys import KEYS
 from .picture import Picture
 from .picturing import Picturing
+from .pixels import pixels_of
+from .relay import Relay
 from .resize_dialog import ResizeDialog
 from .stations.grain import GrainStation
 from .stations.library import LibraryStation
@@ -58,19 +60,6 @@ from .words import count, figure, memory, seconds
 TRAY_HEIGHT = 176
 SETTINGS_WIDTH = 300
 FILTER = "Mounds (*.mound)"
-
-
-class Bridge(QObject):
-    """Carries what other threads say to the interface's thread.
-
-    Signals
-    -------
-    answered(Answer), told(Job, float, str), ended(Job)
-    """
-
-    answered = pyqtSignal(object)
-    told = pyqtSignal(object, float, str)
-    ended = pyqtSignal(object)
 
 
 class Window(QMainWindow):
@@ -88,13 +77,11 @@ class Window(QMainWindow):
         self.setWindowTitle("Soft Mound")
         self.resize(1280, 800)
         self.document = Document(self)
-        self.bridge = Bridge()
-        self.bridge.answered.connect(self._answered)
-        self.bridge.told.connect(self._told)
-        self.bridge.ended.connect(self._ended)
+        self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
+        self.relay = Relay()
         past = PastBuilds()
         stages = Stages(past=past)
-        self.painter = Painter(self.bridge.answered.emit, stages)
+        self.painter = Painter(self.relay.to(self._answered), stages)
         self.builder = Stages(stages.cache, KeptGrids(), past)
         self.stations = [
             MassStation(self.document, self), VoxelsStation(self.document, self),
@@ -281,6 +268,7 @@ class Window(QMainWindow):
         document.changed.connect(self._changed)
         document.looked.connect(self._looked)
         document.named.connect(self._named)
+        document.refused.connect(self._refused)
         picture.looked.connect(document.look)
         picture.resized.connect(lambda: self._ask(False))
         picture.way_chosen.connect(self.look)
@@ -313,7 +301,7 @@ class Window(QMainWindow):
         self.publish_button.clicked.connect(lambda: self.publish())
         self.stop_button.clicked.connect(self.stop)
         self._quiet = QTimer(self, singleShot=True, interval=9000)
-        self._quiet.timeout.connect(lambda: self.time_label.setText(""))
+        self._quiet.timeout.connect(self.time_label.clear)
 
     # -- following the document -----------------------------------------------------------------
 
@@ -364,7 +352,14 @@ class Window(QMainWindow):
         self.picture.show_note(self.station.note(mound))
         self.picture.show_mound(mound)
 
+    def _refused(self, sentence):
+        """An edit was not done: say why, and show again what is so."""
+        self.tell(sentence)
+        self._show_station()
+
     def _changed(self, moving):
+        for station in self.stations:
+            station.follow(self.document.mound)
         if not moving and self.final_grid() is None:
             self._find_final()
             if self.final_grid() is None:
@@ -586,8 +581,8 @@ class Window(QMainWindow):
             self.tell("One piece of work at a time: stop the present one first, or wait for it.")
             return
         self._done = done
-        bridge = self.bridge
-        self.job = Job(work, lambda share, words: bridge.told.emit(self.job, share, words), bridge.ended.emit)
+        told = self.relay.to(self._told)
+        self.job = job = Job(work, lambda share, words: told(job, share, words), self.relay.to(self._ended))
         self._show_work(True)
         self._begun = time.monotonic()
         self._show_final_state()
@@ -607,7 +602,7 @@ class Window(QMainWindow):
         self.job = None
         self._show_work(False)
         if job.problem:
-            QTimer.singleShot(0, lambda: self.trouble(job.problem))
+            self.trouble(job.problem)
         elif job.stopped:
             self.tell("Stopped; nothing was changed.")
         else:
@@ -692,15 +687,11 @@ class Window(QMainWindow):
         if not mound.mass.forms:
             self.tell("There is nothing to resize yet: add a blob in Mass.")
             return
-        dialog = ResizeDialog(mound, self)
-        if dialog.exec() != ResizeDialog.DialogCode.Accepted:
-            return
-        try:
-            resized = resized_mound(mound, dialog.factor, dialog.keep.isChecked())
-        except Problem as problem:
-            self.trouble(str(problem))
-            return
-        self.document.edit(resized, "resize mound", with_view=True)
+        with asking(ResizeDialog(mound, self)) as dialog:
+            if dialog.exec() != ResizeDialog.DialogCode.Accepted:
+                return
+            factor, keep = dialog.factor, dialog.keep.isChecked()
+        self.document.apply("resize mound", lambda mound: resized_mound(mound, factor, keep), with_view=True)
 
     def open_dialog(self):
         """Ask for a file and open it."""
@@ -729,9 +720,10 @@ class Window(QMainWindow):
     def _open_volume(self, path):
         """A mound of one volume, whose density stays what it is unless it is chosen otherwise."""
         def done(read):
-            dialog = ImportDialog(path, read, self, "density")
-            if dialog.exec() == ImportDialog.DialogCode.Accepted and self.may_leave():
-                form, bounds = dialog.form, limits(Voxels, "final")
+            with asking(ImportDialog(path, read, self, "density")) as dialog:
+                form = dialog.form if dialog.exec() == ImportDialog.DialogCode.Accepted else None
+            if form is not None and self.may_leave():
+                bounds = limits(Voxels, "final")
                 voxel = min(max(float(f"{voxel_of_volume(form):.4g}"), bounds[0]), bounds[1])
                 self.document.open(Mound(name=form.name, voxels=Voxels(final=voxel), mass=Mass(
                     forms=(form,), base=BaseLevel(on=False))))
@@ -777,8 +769,7 @@ class Window(QMainWindow):
         thumb = None
         if image is not None:
             small = image.scaledToWidth(480, Qt.TransformationMode.SmoothTransformation)
-            small = small.convertToFormat(small.Format.Format_RGBA8888)
-            thumb = png_of(_pixels(small))
+            thumb = png_of(pixels_of(small, opacity=True))
         try:
             self.document.save(path, thumb)
         except Problem as problem:
@@ -807,16 +798,10 @@ class Window(QMainWindow):
         """
         if not self.document.dirty:
             return True
-        box = QMessageBox(QMessageBox.Icon.Question, "Soft Mound",
-                          f"“{self.document.mound.name}” has changes that are not saved.", parent=self)
-        save = box.addButton("Save", QMessageBox.ButtonRole.AcceptRole)
-        box.addButton("Leave without saving", QMessageBox.ButtonRole.DestructiveRole)
-        stay = box.addButton("Stay", QMessageBox.ButtonRole.RejectRole)
-        box.setDefaultButton(save)
-        box.exec()
-        if box.clickedButton() is stay:
-            return False
-        return self.save() if box.clickedButton() is save else True
+        role = QMessageBox.ButtonRole
+        pressed = asked(self, f"“{self.document.mound.name}” has changes that are not saved.", (
+            ("Save", role.AcceptRole), ("Leave without saving", role.DestructiveRole), ("Stay", role.RejectRole)))
+        return self.save() if pressed == 0 else pressed == 1
 
     def trouble(self, text):
         """Say what went wrong, in a box.
@@ -825,11 +810,11 @@ class Window(QMainWindow):
         ----------
         text : str
         """
-        QMessageBox(QMessageBox.Icon.Warning, "Soft Mound", text, parent=self).exec()
+        told(self, text)
 
     def show_keys(self):
         """Say which keys and gestures there are."""
-        QMessageBox(QMessageBox.Icon.NoIcon, "Keys and gestures", KEYS, parent=self).exec()
+        told(self, KEYS, "Keys and gestures", QMessageBox.Icon.NoIcon)
 
     def showEvent(self, event):
         super().showEvent(event)
@@ -840,16 +825,16 @@ class Window(QMainWindow):
         if not self.may_leave():
             event.ignore()
             return
-        if self.job is not None:
-            self.job.stop()
-            self.job.wait()
-        self.painter.close()
+        self.end()
         self.document.close()
         event.accept()
 
-
-def _pixels(image):
-    bits = image.constBits()
-    bits.setsize(image.sizeInBytes())
-    return np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine() // 4, 4)[
-        :, : image.width()]
+    def end(self):
+        """End all that works for this window, and wait for it."""
+        leave_all()
+        self.relay.close()
+        if self.job is not None:
+            self.job.stop()
+            self.job.wait()
+            self.job = None
+        self.painter.close()

@@ -1,10 +1,12 @@
 """Long work beside the hand: building the final grid, publishing."""
 
+import logging
 import threading
-import traceback
 
 from ..problems import Problem
 from ..ticket import Stopped, Ticket
+
+LOGGER = logging.getLogger(__name__)
 
 
 class Job:
@@ -57,6 +59,6 @@ class Job:
         except MemoryError:
             self.problem = "Memory ran out; nothing was changed. Choose a larger voxel."
         except Exception as error:  # a fault of ours must not leave the desk waiting for ever
-            traceback.print_exc()
+            LOGGER.exception("the work could not be done")
             self.problem = f"The work could not be done ({type(error).__name__}); nothing was changed."
         self._done(self)

@@ -1,8 +1,8 @@
 """Pictures for the desk, off its thread: coarse while the hand moves, fine when it rests."""
 
+import logging
 import threading
 import time
-import traceback
 from dataclasses import dataclass, field, replace
 
 import numpy as np
@@ -27,6 +27,7 @@ from .miniatures import miniatures
 from .overlay import tint_amount, tinted
 from .stages import Stages, empty_layers, layers_of
 
+LOGGER = logging.getLogger(__name__)
 PASSES = 8
 """Rays for each pixel when the hand rests."""
 MOVING_CELLS = 80
@@ -208,7 +209,7 @@ class Painter:
             except Problem as problem:
                 self._refuse(request, begun, str(problem))
             except Exception:  # a fault of ours must not leave the desk without pictures
-                traceback.print_exc()
+                LOGGER.exception("the picture could not be made")
                 self._refuse(request, begun, "The picture could not be made; the mound is as it was.")
 
     def _refuse(self, request, begun, sentence):

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..directions import direction_of
+from ..recipe import View, limits
 
 FILM = 36.0
 """Width of the film back in millimetres."""
@@ -131,7 +132,7 @@ def fitted(view, low, high, width, height, share=0.88):
         np.abs(corners @ camera.right) / half_x, np.abs(corners @ camera.up) / half_y
     ) - depth
     distance = float(min(max(needed.max(), 0.1), 400_000.0))
-    return view.edited(target=tuple(float(t) for t in target), distance=distance)
+    return view.edited(target=_within(target), distance=distance)
 
 
 def turned(view, dx, dy):
@@ -167,7 +168,7 @@ def slid(view, camera, dx, dy):
     """
     per_metre = camera.pixel(view.target)[2]
     shift = (dy * camera.up - dx * camera.right) / per_metre
-    return view.edited(target=tuple(float(t + s) for t, s in zip(view.target, shift)))
+    return view.edited(target=_within(np.add(view.target, shift)))
 
 
 def flown(view, ahead, aside, up, turn, lift):
@@ -191,7 +192,13 @@ def flown(view, ahead, aside, up, turn, lift):
     azimuth = (view.azimuth - turn + 180.0) % 360.0 - 180.0
     elevation = min(max(view.elevation - lift, -85.0), 85.0)
     target = eye - view.distance * direction_of(azimuth, elevation)
-    return view.edited(azimuth=azimuth, elevation=elevation, target=tuple(float(t) for t in target))
+    return view.edited(azimuth=azimuth, elevation=elevation, target=_within(target))
+
+
+def _within(target):
+    """A target as far out as a view may look."""
+    low, high = limits(View, "target")
+    return tuple(float(min(max(t, low), high)) for t in target)
 
 
 def approached(view, steps):

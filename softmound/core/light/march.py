@@ -134,12 +134,13 @@ def _march(low, top, nodes, values, tile_values, octants, clearance, first, box_
     lamps = sky_sides[3] > 4
     for line in prange(out.shape[0]):
         down = ((f32(first_row + line) + shift_y) * stride - centre_y) * spread
-        square_y = i32((f32(first_row + line) + shift_y) * stride) // SQUARE
+        # The last squares of a coarse picture reach beyond its border.
+        square_y = min(i32((f32(first_row + line) + shift_y) * stride) // SQUARE, far.shape[0] - 1)
         for column in range(out.shape[1]):
             pixel = out[line, column]
             for n in range(LAYERS):
                 pixel[n] = f32(0)
-            square_x = i32((f32(column) + shift_x) * stride) // SQUARE
+            square_x = min(i32((f32(column) + shift_x) * stride) // SQUARE, far.shape[1] - 1)
             if far[square_y, square_x] <= f32(0):
                 continue
             across = ((f32(column) + shift_x) * stride - centre_x) * spread

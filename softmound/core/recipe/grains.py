@@ -12,6 +12,7 @@ SUMS = ("fbm", "folded", "ridged", "domed")
 CELLS = ("f1", "f2", "f2-f1", "smooth f1")
 METRICS = ("euclidean", "manhattan", "chebyshev")
 MOST_GRAINS = 12
+MOST_MASKS = 6
 Metres2000 = Annotated[float, Field(ge=0.0, le=2_000.0)]
 Octaves = Annotated[int, Field(ge=1, le=10)]
 Kind = Literal["gradient", "simplex", "cellular", "value"]
@@ -120,7 +121,7 @@ class Painted(Mask):
 
 
 AnyMask = Annotated[ByHeight | ByDepth | ByFacing | ByForm | ByNoise | Painted, Field(discriminator="by")]
-Where = Annotated[tuple[AnyMask, ...], Field(max_length=6)]
+Where = Annotated[tuple[AnyMask, ...], Field(max_length=MOST_MASKS)]
 
 
 class Grain(Noise):

@@ -1,12 +1,10 @@
 """The hand that sculpts in the picture."""
 
 import numpy as np
-from pydantic import ValidationError
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QPen, QPolygonF
 
 from ...core.mass.strokes import next_gesture, stroked
-from ...core.problems import sentence_for
 from ...core.recipe.forms import MOST_PATH
 from .. import style
 
@@ -78,14 +76,8 @@ class BrushHand:
         station, brush = self._station, self._station.brush
         if self._against:
             brush = type(brush)(**{**brush.__dict__, "strength": -brush.strength})
-        try:
-            mass = stroked(self._before, brush, self._path, self._first.normal, station.picked, self._gesture)
-        except ValidationError as error:
-            station.refused.emit(sentence_for(error, "Not done"))
-            return
-        if mass is not self._before:
-            mound = station.document.mound
-            station.document.edit(mound.edited(mass=mass), f"{brush.tool} stroke", True)
+        station.document.apply(f"{brush.tool} stroke", lambda mound: mound.edited(mass=stroked(
+            self._before, brush, self._path, self._first.normal, station.picked, self._gesture)), True)
 
     def release(self):
         """End the stroke: one step of history, and another pattern for the next."""

@@ -140,16 +140,11 @@ class FormHand:
         if self._held is None:
             return
         snap = bool(modifiers & Qt.KeyboardModifier.ControlModifier)
-        if self._held == "move":
-            changes, words_ = self._moved_forms(at, camera, snap), "move"
-        elif self._held == "turn":
-            changes, words_ = self._turned_forms(at, camera, snap), "turn"
-        else:
-            changes, words_ = self._sized_forms(at, camera, snap), "resize"
-        if changes:
+        words_, change = {"move": ("move", self._moved_forms), "turn": ("turn", self._turned_forms)}.get(
+            self._held, ("resize", self._sized_forms))
+        kind = "form" if len(self._before) == 1 else "forms"
+        if self._station.replace_all(lambda _: change(at, camera, snap), f"{words_} {kind}", True):
             self._moved = True
-            kind = "form" if len(changes) == 1 else "forms"
-            self._station.replace_all(changes, f"{words_} {kind}", True)
 
     def _grid(self):
         return nice_step(max(span_of(self._station.document.mound), 1e-3) / 100.0)

@@ -19,6 +19,7 @@ from ...core.recipe import (
     Volume,
     limits,
 )
+from ...core.recipe.places import changed, put
 from ..fields import NumberField, Row, emptied, words
 from .station import SettingsPanel
 
@@ -287,21 +288,18 @@ class MassSettings(SettingsPanel):
     def _component(self, field, axis, value, moving):
         form = self._station.form()
         if form is not None:
-            parts = list(getattr(form, field))
-            parts[axis] = value
-            self._station.replace(form.edited(**{field: tuple(parts)}), f"form {field}", moving)
+            self._station.replace(lambda form: put(form, (field, axis), lambda _: value), f"form {field}", moving)
 
     def _change(self, field, words_, value, moving=False):
         form = self._station.form()
         if form is not None:
-            self._station.replace(form.edited(**{field: value}), words_, moving)
+            self._station.replace(lambda form: form.edited(**{field: value}), words_, moving)
 
     def _change_part(self, part, field, value, moving):
         form = self._station.form()
-        own = getattr(form, part, None)
-        if own is not None:
-            changed = own.edited(**{field: value})
-            self._station.replace(form.edited(**{part: changed}), f"{part} {field.replace('_', ' ')}", moving)
+        if getattr(form, part, None) is not None:
+            self._station.replace(lambda form: changed(form, (part,), **{field: value}),
+                                  f"{part} {field.replace('_', ' ')}", moving)
 
     def _make_sheet(self):
         form = self._station.form()
@@ -310,8 +308,8 @@ class MassSettings(SettingsPanel):
 
     def _renamed(self):
         form, name = self._station.form(), self.name.text().strip()
-        if form is not None and name and name != form.name and "/" not in name and "\\" not in name:
-            self._station.replace(form.edited(name=name), "rename form")
+        if form is not None and name and name != form.name:
+            self._station.replace(lambda form: form.edited(name=name), "rename form")
 
     # -- following the mound --------------------------------------------------------------------
 

@@ -2,7 +2,6 @@
 
 import pathlib
 
-from pydantic import ValidationError
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QFileDialog, QHBoxLayout, QInputDialog, QMenu, QPushButton, QVBoxLayout, QWidget
 
@@ -17,9 +16,9 @@ from ...core.grain.characters import (
     save_character,
 )
 from ...core.mass.pick import Picker
-from ...core.problems import sentence_for
-from ...core.recipe import Noise, Painted, Patch, Problem, Push
-from ...core.recipe.grains import ACTIONS, MOST_GRAINS, Grain
+from ...core.recipe import Noise, Painted, Patch, Problem, Push, Warp, limits
+from ...core.recipe.grains import ACTIONS, MOST_GRAINS, MOST_MASKS, Grain
+from ...core.recipe.places import changed, put, without
 from .. import style
 from ..words import figure
 from .grain_settings import MASKS, GrainSettings
@@ -64,9 +63,11 @@ class GrainStation(Station):
         self.tray = GrainTray(self)
         self.settings = GrainSettings(self)
 
-    def show_mound(self, mound):
+    def follow(self, mound):
         self.chosen = min(self.chosen, max(len(mound.grains) - 1, 0))
         self._check_painting(mound)
+
+    def show_mound(self, mound):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
@@ -92,7 +93,7 @@ class GrainStation(Station):
     def grain(self):
         """The chosen grain, or None."""
         grains = self.document.mound.grains
-        return grains[self.chosen] if grains else None
+        return grains[self.chosen] if self.chosen < len(grains) else None
 
     def choose(self, number):
         """Make a grain the chosen one.
@@ -115,12 +116,7 @@ class GrainStation(Station):
         words_ : str
         moving : bool, optional
         """
-        try:
-            now = self.document.mound.edited(grains=tuple(grains))
-        except ValidationError as error:
-            self.refused.emit(sentence_for(error, "Not done"))
-            return
-        self.document.edit(now, words_, moving)
+        self.document.apply(words_, lambda mound: mound.edited(grains=tuple(grains)), moving)
 
     def edit_grain(self, words_, moving=False, **changes):
         """Change the chosen grain.
@@ -132,15 +128,8 @@ class GrainStation(Station):
         **changes
             Fields of its action.
         """
-        grains = self.document.mound.grains
-        if not grains:
-            return
-        try:
-            grain = grains[self.chosen].edited(**changes)
-        except ValidationError as error:
-            self.refused.emit(sentence_for(error, "Not done"))
-            return
-        self.take_grains(grains[: self.chosen] + (grain,) + grains[self.chosen + 1 :], words_, moving)
+        if self.grain() is not None:
+            self.document.apply(words_, lambda mound: changed(mound, ("grains", self.chosen), **changes), moving)
 
     def edit_field(self, field, value, moving):
         """Change one field of the chosen grain.
@@ -152,6 +141,30 @@ class GrainStation(Station):
         moving : bool
         """
         self.edit_grain(f"grain {field.replace('_', ' ')}", moving, **{field: value})
+
+    def warp(self, on):
+        """Let another noise move the places where the chosen grain's is read, or not.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        grain = self.grain()
+        if grain is not None:
+            made = Warp(feature=grain.feature, strength=min(grain.feature * 0.35, limits(Warp, "strength")[1])) if on else None
+            self.edit_grain("warp", warp=made)
+
+    def edit_warp(self, field, value, moving):
+        """Change a field of the chosen grain's warp.
+
+        Parameters
+        ----------
+        field : str
+        value : object
+        moving : bool
+        """
+        self.document.apply(f"warp {field}", lambda mound: changed(
+            mound, ("grains", self.chosen, "warp"), **{field: value}), moving)
 
     def change_action(self, action):
         """Let the chosen grain do something else with the same noise.
@@ -170,9 +183,8 @@ class GrainStation(Station):
             strength = grain.strength if grain.action in ("push", "stir") else grain.feature * 0.3
             strength *= {"crisp": 0.25, "streak": 2.0}.get(action, 1.0)
         changes = {"depth": grain.feature * 0.6} if action == "nibble" else {}
-        made = model(**kept, strength=float(f"{strength:.3g}"), **changes)
-        grains = self.document.mound.grains
-        self.take_grains(grains[: self.chosen] + (made,) + grains[self.chosen + 1 :], f"make it {action}")
+        self.document.apply(f"make it {action}", lambda mound: put(
+            mound, ("grains", self.chosen), lambda _: model(**kept, strength=float(f"{strength:.3g}"), **changes)))
 
     def add(self, action="push"):
         """Add a grain finer than the finest, or a first one.
@@ -206,9 +218,8 @@ class GrainStation(Station):
 
     def remove(self):
         """Remove the chosen grain."""
-        grains = self.document.mound.grains
-        if grains:
-            self.take_grains(grains[: self.chosen] + grains[self.chosen + 1 :], "remove grain")
+        if self.grain() is not None:
+            self.document.apply("remove grain", lambda mound: without(mound, ("grains",), self.chosen))
 
     def duplicate(self):
         """Put a copy of the chosen grain behind it, with another seed."""
@@ -271,13 +282,8 @@ class GrainStation(Station):
             self.refused.emit("There is no shape to grain yet: add a blob in Mass.")
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
-        try:
-            made = dressed(grains, span_of(mound), level)
-        except ValidationError as error:
-            self.refused.emit(sentence_for(error, name))
-            return
         self.chosen = 0
-        self.take_grains(made, f"character {name}")
+        self.document.apply(f"character {name}", lambda now: now.edited(grains=dressed(grains, span_of(mound), level)))
 
     def wear_file(self, path=None):
         """Ask for a file of grains and take it.
@@ -327,11 +333,9 @@ class GrainStation(Station):
     def _masks(self, about):
         return self.grain().where if about == "grain" else self.document.mound.patches[about].where
 
-    def _take_masks(self, about, masks, words_, moving=False):
-        if about == "grain":
-            self.edit_grain(words_, moving, where=tuple(masks))
-        else:
-            self.edit_patch(about, "where", tuple(masks), moving, words_)
+    def _place(self, about):
+        """Where a grain or a patch stands in the mound."""
+        return ("grains", self.chosen) if about == "grain" else ("patches", about)
 
     def add_mask(self, about, kind):
         """Add a mask.
@@ -353,11 +357,11 @@ class GrainStation(Station):
             mask = mask.edited(soft=float(figure(long / 20.0, 2)))
         elif kind == "noise":
             mask = mask.edited(noise=Noise(feature=float(figure(long / 4.0, 2)), octaves=2, seed=97))
-        masks = self._masks(about)
-        if len(masks) >= 6:
-            self.refused.emit("Six masks are the most; remove one first.")
+        if len(self._masks(about)) >= MOST_MASKS:
+            self.refused.emit(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
             return
-        self._take_masks(about, (*masks, mask), f"mask {MASKS[kind][0].lower()}")
+        self.document.apply(f"mask {MASKS[kind][0].lower()}", lambda mound: put(
+            mound, (*self._place(about), "where"), lambda masks: (*masks, mask)))
 
     def edit_mask(self, about, number, field, value, moving):
         """Change a field of a mask.
@@ -370,9 +374,8 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        masks = list(self._masks(about))
-        masks[number] = masks[number].edited(**{field: value})
-        self._take_masks(about, masks, f"mask {field}", moving)
+        self.document.apply(f"mask {field}", lambda mound: changed(
+            mound, (*self._place(about), "where", number), **{field: value}), moving)
 
     def edit_mask_noise(self, about, number, field, value, moving):
         """Change a field of a mask's noise.
@@ -385,8 +388,8 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        noise = self._masks(about)[number].noise
-        self.edit_mask(about, number, "noise", noise.edited(**{field: value}), moving)
+        self.document.apply(f"mask {field}", lambda mound: changed(
+            mound, (*self._place(about), "where", number, "noise"), **{field: value}), moving)
 
     def remove_mask(self, about, number):
         """Take a mask away.
@@ -397,8 +400,7 @@ class GrainStation(Station):
         number : int
         """
         self.paint_on(None, None)
-        masks = self._masks(about)
-        self._take_masks(about, masks[:number] + masks[number + 1 :], "remove mask")
+        self.document.apply("remove mask", lambda mound: without(mound, (*self._place(about), "where"), number))
 
     def show_where(self, shown):
         """Tint the picture where the chosen grain acts, or not.
@@ -423,9 +425,9 @@ class GrainStation(Station):
         size = float(figure(span_of(mound) / 3.0, 2))
         patch = Patch(name=f"Patch {len(mound.patches) + 1}", centre=middle, size=(size,) * 3,
                       soft=float(figure(size / 4.0, 2)))
-        self._take_patches((*mound.patches, patch), "add patch")
+        self.document.apply("add patch", lambda mound: mound.edited(patches=(*mound.patches, patch)))
 
-    def edit_patch(self, number, field, value, moving, words_=None):
+    def edit_patch(self, number, field, value, moving):
         """Change a field of a patch.
 
         Parameters
@@ -434,11 +436,9 @@ class GrainStation(Station):
         field : str
         value : object
         moving : bool
-        words_ : str, optional
         """
-        patches = list(self.document.mound.patches)
-        patches[number] = patches[number].edited(**{field: value})
-        self._take_patches(patches, words_ or f"patch {field}", moving)
+        words_ = "paint" if field == "strokes" else f"patch {field}"
+        self.document.apply(words_, lambda mound: changed(mound, ("patches", number), **{field: value}), moving)
 
     def edit_tone(self, _field, curve, moving):
         """Change the curve over all densities.
@@ -448,8 +448,7 @@ class GrainStation(Station):
         curve : Curve or None
         moving : bool
         """
-        mound = self.document.mound
-        self.document.edit(mound.edited(skin=mound.skin.edited(tone=curve)), "curve over all densities", moving)
+        self.document.apply("curve over all densities", lambda mound: changed(mound, ("skin",), tone=curve), moving)
 
     def remove_patch(self, number):
         """Take a patch away.
@@ -459,16 +458,7 @@ class GrainStation(Station):
         number : int
         """
         self.paint_on(None, None)
-        patches = self.document.mound.patches
-        self._take_patches(patches[:number] + patches[number + 1 :], "remove patch")
-
-    def _take_patches(self, patches, words_, moving=False):
-        try:
-            now = self.document.mound.edited(patches=tuple(patches))
-        except ValidationError as error:
-            self.refused.emit(sentence_for(error, "Not done"))
-            return
-        self.document.edit(now, words_, moving)
+        self.document.apply("remove patch", lambda mound: without(mound, ("patches",), number))
 
     # -- paint ----------------------------------------------------------------------------------
 
@@ -521,7 +511,7 @@ class GrainStation(Station):
         """
         about, number = self._painting
         if number < 0:
-            self.edit_patch(about, "strokes", tuple(strokes), moving, "paint")
+            self.edit_patch(about, "strokes", tuple(strokes), moving)
         else:
             self.edit_mask(about, number, "strokes", tuple(strokes), moving)
 

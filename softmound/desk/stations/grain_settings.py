@@ -148,12 +148,10 @@ class GrainSettings(SettingsPanel):
         self.warped = QPushButton("Warp the noise")
         self.warped.setCheckable(True)
         self.warped.setToolTip("Moves the places at which the noise is read, by another noise.")
-        self.warped.clicked.connect(lambda on: station.edit_grain("warp", warp=Warp(
-            feature=station.grain().feature, strength=station.grain().feature * 0.35) if on else None))
+        self.warped.clicked.connect(station.warp)
         self._of_grain.append(self.add(Row(self.warped)))
         self.warp = PartFields(Warp, WARP_ROWS)
-        self.warp.changed.connect(lambda f, v, m: station.edit_grain(
-            f"warp {f}", m, warp=station.grain().warp.edited(**{f: v})))
+        self.warp.changed.connect(station.edit_warp)
         self.add(self.warp)
         self._of_grain.append(self.section("Where"))
         self.show_where = QCheckBox("Show it in the picture")

@@ -1,7 +1,6 @@
 """Light: sun, sky, lamps, medium and exposure; kept views and snapshots."""
 
 import numpy as np
-from pydantic import ValidationError
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QInputDialog
 
@@ -9,6 +8,7 @@ from ...core.engine.density import bounds_of
 from ...core.exchange.foreign import read_sky
 from ...core.light.situations import in_situation
 from ...core.recipe import Arrays, KeptView, Lamp, Snapshot
+from ...core.recipe.places import changed, put, without
 from .light_settings import LightSettings
 from .light_tray import LightTray
 from .situation_tray import SituationTray
@@ -55,11 +55,13 @@ class LightStation(Station):
         self.tray = LightTray(self, SituationTray(self))
         self.settings = LightSettings(self)
 
-    def show_mound(self, mound):
+    def follow(self, mound):
         if self.lamp is not None and self.lamp >= len(mound.light.lamps):
             self.lamp = None
         if self.compared is not None and self.compared >= len(mound.snapshots):
             self.compare(self.compared)
+
+    def show_mound(self, mound):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
@@ -75,9 +77,12 @@ class LightStation(Station):
         self.lamp = None if self.lamp == number else number
         self.show_mound(self.document.mound)
 
-    def _lamps(self, lamps, words_, moving=False):
-        mound = self.document.mound
-        self.document.edit(mound.edited(light=mound.light.edited(lamps=tuple(lamps))), words_, moving)
+    def _add_lamp(self, lamp, words_):
+        """Add a lamp that `lamp()` makes, and choose it."""
+        number = len(self.document.mound.light.lamps)
+        before, self.lamp = self.lamp, number
+        if not self.document.apply(words_, lambda mound: put(mound, ("light", "lamps"), lambda lamps: (*lamps, lamp()))):
+            self.lamp = before
 
     def add_lamp(self):
         """Add a lamp in the middle of the cloud."""
@@ -88,13 +93,8 @@ class LightStation(Station):
         number = len(mound.light.lamps)
         # Enough to be seen from inside by day.
         power = float(f"{2e4 * 4.0 * np.pi * (span / 4.0) ** 2:.2g}")
-        lamp = Lamp(name=f"Lamp {number + 1}", place=place, radius=max(0.001, float(f"{span / 60:.2g}")), power=power)
-        self.lamp = number
-        try:
-            self._lamps((*mound.light.lamps, lamp), "add a lamp")
-        except ValidationError:
-            self.lamp = None
-            self.refused.emit("A mound has at most 64 lamps.")
+        self._add_lamp(lambda: Lamp(name=f"Lamp {number + 1}", place=place, radius=max(0.001, float(f"{span / 60:.2g}")),
+                                    power=power), "add a lamp")
 
     def edit_lamp(self, number, words_, moving=False, **changes):
         """Change a lamp.
@@ -107,24 +107,19 @@ class LightStation(Station):
         **changes
             Fields of the lamp.
         """
-        lamps = list(self.document.mound.light.lamps)
-        lamps[number] = lamps[number].edited(**changes)
-        self._lamps(lamps, f"lamp {words_}", moving)
+        self.document.apply(f"lamp {words_}", lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
 
     def duplicate_lamp(self, number):
         """Add a lamp like another beside it."""
-        lamps = self.document.mound.light.lamps
-        lamp = lamps[number]
+        lamp = self.document.mound.light.lamps[number]
         x, y, z = lamp.place
-        self.lamp = len(lamps)
-        self._lamps((*lamps, lamp.edited(name=f"{lamp.name[:74]} copy", place=(x + 4.0 * lamp.radius, y, z))),
-                    "duplicate a lamp")
+        self._add_lamp(lambda: lamp.edited(name=f"{lamp.name[:74]} copy", place=(x + 4.0 * lamp.radius, y, z)),
+                       "duplicate a lamp")
 
     def remove_lamp(self, number):
         """Remove a lamp."""
-        lamps = self.document.mound.light.lamps
         self.lamp = None
-        self._lamps(lamps[:number] + lamps[number + 1 :], "remove a lamp")
+        self.document.apply("remove a lamp", lambda mound: without(mound, ("light", "lamps"), number))
 
     # -- views and snapshots --------------------------------------------------------------------
 
@@ -133,17 +128,12 @@ class LightStation(Station):
         mound = self.document.mound
         taken = {kept.name for kept in mound.views}
         name = next(f"View {n}" for n in range(1, 99) if f"View {n}" not in taken)
-        if len(mound.views) >= 64:
-            self.refused.emit("A mound keeps at most 64 views.")
-            return
-        self.document.edit(mound.edited(views=(*mound.views, KeptView(name=name, view=mound.view))), "keep a view")
+        self.document.apply("keep a view", lambda mound: mound.edited(
+            views=(*mound.views, KeptView(name=name, view=mound.view))))
 
     def replace_view(self, number):
         """Keep the present view in place of another."""
-        mound = self.document.mound
-        views = list(mound.views)
-        views[number] = views[number].edited(view=mound.view)
-        self.document.edit(mound.edited(views=tuple(views)), "keep a view anew")
+        self.document.apply("keep a view anew", lambda mound: changed(mound, ("views", number), view=mound.view))
 
     def rename(self, what, number):
         """Ask for another name of a kept view or a snapshot.
@@ -154,25 +144,16 @@ class LightStation(Station):
             "views" or "snapshots".
         number : int
         """
-        mound = self.document.mound
-        things = list(getattr(mound, what))
-        name, given = QInputDialog.getText(self.tray, "Rename", "Name", text=things[number].name)
-        if not given:
-            return
-        try:
-            things[number] = things[number].edited(name=name.strip())
-        except ValidationError:
-            self.refused.emit("A name has 1 to 80 letters, without slashes.")
-            return
-        self.document.edit(mound.edited(**{what: tuple(things)}), "rename")
+        before = getattr(self.document.mound, what)[number].name
+        name, given = QInputDialog.getText(self.tray, "Rename", "Name", text=before)
+        if given:
+            self.document.apply("rename", lambda mound: changed(mound, (what, number), name=name.strip()))
 
     def remove(self, what, number):
         """Remove a kept view or a snapshot."""
-        mound = self.document.mound
-        things = getattr(mound, what)
         if what == "snapshots" and self.compared is not None:
             self.compare(self.compared)
-        self.document.edit(mound.edited(**{what: things[:number] + things[number + 1 :]}), "remove")
+        self.document.apply("remove", lambda mound: without(mound, (what,), number))
 
     def keep_snapshot(self, pixels, recipe=None):
         """Keep a picture and its recipe.
@@ -184,15 +165,12 @@ class LightStation(Station):
             Default the present one.
         """
         mound = self.document.mound
-        if len(mound.snapshots) >= 48:
-            self.refused.emit("A mound keeps at most 48 snapshots: remove one first.")
-            return
         taken = {snapshot.name for snapshot in mound.snapshots}
         name = next(f"Snapshot {n}" for n in range(1, 99) if f"Snapshot {n}" not in taken)
         recipe = (mound if recipe is None else recipe).edited(snapshots=())
         kept = Snapshot(name=name, picture=Arrays(pixels=np.ascontiguousarray(pixels)), recipe=recipe)
-        self.document.edit(mound.edited(snapshots=(*mound.snapshots, kept)), "keep a snapshot")
-        self.tray.open("snapshots")
+        if self.document.apply("keep a snapshot", lambda mound: mound.edited(snapshots=(*mound.snapshots, kept))):
+            self.tray.open("snapshots")
 
     def compare(self, number):
         """Lay a snapshot over the picture, or take it away again.
@@ -207,8 +185,8 @@ class LightStation(Station):
 
     def take_snapshot_over(self, number):
         """Go on with the recipe of a snapshot; all snapshots stay."""
-        mound = self.document.mound
-        self.document.edit(mound.snapshots[number].recipe.edited(snapshots=mound.snapshots), "go back to a snapshot")
+        self.document.apply("go back to a snapshot", lambda mound: mound.snapshots[number].recipe.edited(
+            snapshots=mound.snapshots))
 
     # -- the sky --------------------------------------------------------------------------------
 
@@ -241,11 +219,8 @@ class LightStation(Station):
         **changes
             Fields of the part.
         """
-        mound = self.document.mound
-        light = mound.light
-        if part:
-            changes = {part: getattr(light, part).edited(**changes)}
-        self.document.edit(mound.edited(light=light.edited(**changes)), words_, moving)
+        place = ("light", part) if part else ("light",)
+        self.document.apply(words_, lambda mound: changed(mound, place, **changes), moving)
 
     def take_situation(self, name):
         """Light the cloud as in a ready situation.
@@ -254,6 +229,5 @@ class LightStation(Station):
         ----------
         name : str
         """
-        mound = self.document.mound
-        light = in_situation(mound.light, mound.view, name)
-        self.document.edit(mound.edited(light=light), f"light: {name.lower()}")
+        self.document.apply(f"light: {name.lower()}", lambda mound: mound.edited(
+            light=in_situation(mound.light, mound.view, name)))

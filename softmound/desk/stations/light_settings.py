@@ -6,6 +6,7 @@ from ...core.engine.density import bounds_of
 from ...core.exchange.photographs import SKY_ENDINGS
 from ...core.light.looks import transforms
 from ...core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View, limits
+from ..asking import asking
 from ..fields import ColourField, NumberField
 from ..histogram import HistogramStrip
 from ..ramp_field import RampField
@@ -172,9 +173,9 @@ class LightSettings(SettingsPanel):
             self._station.take_sky_picture(path)
 
     def _place_and_time(self):
-        dialog = SunPlaceDialog(self)
-        if dialog.exec() == SunPlaceDialog.DialogCode.Accepted:
-            azimuth, elevation = dialog.sun()
+        with asking(SunPlaceDialog(self)) as dialog:
+            accepted, (azimuth, elevation) = dialog.exec() == SunPlaceDialog.DialogCode.Accepted, dialog.sun()
+        if accepted:
             if elevation < -10.0:
                 self._station.refused.emit("The sun is far below the horizon there and then; nothing was changed.")
                 return

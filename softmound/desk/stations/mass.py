@@ -1,9 +1,8 @@
 """Mass: forms, placed and sculpted in the picture or in numbers."""
 
 import pathlib
-from dataclasses import replace as changed
+from dataclasses import replace
 
-from pydantic import ValidationError
 from PyQt6.QtCore import pyqtSignal
 
 from ...core.engine.density import draft_voxel, span_of
@@ -14,8 +13,9 @@ from ...core.mass.outline import half_sizes
 from ...core.mass.pick import Picker
 from ...core.mass.placing import mirrored, replaced
 from ...core.mass.strokes import Brush, without_gesture
-from ...core.problems import sentence_for
 from ...core.recipe import Blob, Solid
+from ...core.recipe.places import changed, put, without
+from ..asking import asking
 from ..photographs import PhotographDialog, asked_for, reading
 from .brush_hand import BrushHand
 from .form_hand import FormHand
@@ -77,14 +77,16 @@ class MassStation(Station):
     def hand(self, _none):
         pass  # the base class begins without one
 
-    def show_mound(self, mound):
+    def follow(self, mound):
         count = len(mound.mass.forms)
         self.picked = tuple(n for n in self.picked if n < count)
         if self.chosen is not None and self.chosen >= count:
             self.chosen = None
         if not self._brush_sized and mound.mass.forms:
-            self.brush = changed(self.brush, radius=float(f"{max(span_of(mound) * 0.08, 0.01):.2g}"))
+            self.brush = replace(self.brush, radius=float(f"{max(span_of(mound) * 0.08, 0.01):.2g}"))
             self._brush_sized = True
+
+    def show_mound(self, mound):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
@@ -156,7 +158,7 @@ class MassStation(Station):
         """
         self.tool = "" if tool == self.tool else tool
         if self.tool:
-            self.brush = changed(self.brush, tool=self.tool)
+            self.brush = replace(self.brush, tool=self.tool)
         self.show_mound(self.document.mound)
         self.tool_changed.emit()
 
@@ -168,33 +170,42 @@ class MassStation(Station):
         **changes
             Fields of `Brush`.
         """
-        self.brush = changed(self.brush, **changes)
+        self.brush = replace(self.brush, **changes)
         self._brush_sized = True
         self.tool_changed.emit()
 
     # -- editing --------------------------------------------------------------------------------
 
-    def replace(self, form, words_, moving=False):
+    def replace(self, change, words_, moving=False):
         """Put another form in the place of the chosen one.
 
         Parameters
         ----------
-        form : Form
+        change : callable
+            Given the form, returns another.
         words_ : str
         moving : bool, optional
         """
-        self.replace_all({self.chosen: form}, words_, moving)
+        number = self.chosen
+        self.replace_all(lambda forms: {number: change(forms[number])}, words_, moving)
 
-    def replace_all(self, changes, words_, moving=False):
+    def replace_all(self, change, words_, moving=False):
         """Put other forms in the place of some; linked copies follow.
 
         Parameters
         ----------
-        changes : dict of int to Form
+        change : callable
+            Given all forms, returns the others by their numbers.
         words_ : str
         moving : bool, optional
+
+        Returns
+        -------
+        bool
+            Whether it was done.
         """
-        self.edit_mass(words_, moving, forms=replaced(self.document.mound.mass.forms, changes))
+        return self.document.apply(words_, lambda mound: put(
+            mound, ("mass", "forms"), lambda forms: replaced(forms, change(forms))), moving)
 
     def edit_mass(self, words_, moving=False, **changes):
         """Change the mass; what would leave its limits is said and not done.
@@ -211,16 +222,7 @@ class MassStation(Station):
         bool
             Whether it was done.
         """
-        mound = self.document.mound
-        try:
-            mass = mound.mass.edited(**changes)
-        except ValidationError as error:
-            # Each number was checked by its field; all forms together can still be too many.
-            self.refused.emit(sentence_for(error, "Not done"))
-            self.show_mound(mound)
-            return False
-        self.document.edit(mound.edited(mass=mass), words_, moving)
-        return True
+        return self.document.apply(words_, lambda mound: changed(mound, ("mass",), **changes), moving)
 
     def edit_level(self, name, words_, moving=False, **changes):
         """Change the base or the top level.
@@ -234,8 +236,7 @@ class MassStation(Station):
         **changes
             Fields of `BaseLevel`.
         """
-        level = getattr(self.document.mound.mass, name).edited(**changes)
-        self.edit_mass(words_, moving, **{name: level})
+        self.document.apply(words_, lambda mound: changed(mound, ("mass", name), **changes), moving)
 
     def new_name(self, base):
         """A name no form has yet.
@@ -403,7 +404,7 @@ class MassStation(Station):
         """Close the holes of the chosen mesh."""
         form = self.form()
         vertices, faces, count = with_holes_closed(form.surface["vertices"], form.surface["faces"])
-        self.replace(form.edited(surface=surface_arrays(vertices, faces), sheet=None),
+        self.replace(lambda form: form.edited(surface=surface_arrays(vertices, faces), sheet=None),
                      f"close {count} hole{'s' if count != 1 else ''}")
 
     def import_file(self, path=None):
@@ -426,9 +427,9 @@ class MassStation(Station):
             return
 
         def done(read):
-            dialog = ImportDialog(path, read, self.tray.window())
-            if dialog.exec() == dialog.DialogCode.Accepted:
-                self.add_forms((dialog.form,), f"import {path.name}")
+            with asking(ImportDialog(path, read, self.tray.window())) as dialog:
+                if dialog.exec() == dialog.DialogCode.Accepted:
+                    self.add_forms((dialog.form,), f"import {path.name}")
 
         self.job_wanted.emit(kind(path), done)
 
@@ -445,13 +446,7 @@ class MassStation(Station):
             return
 
         def done(reference):
-            mound = self.document.mound
-            try:
-                now = mound.edited(references=mound.references + (reference,))
-            except ValidationError as error:
-                self.refused.emit(sentence_for(error, "Not done"))
-                return
-            self.document.edit(now, "add photograph")
+            self.document.apply("add photograph", lambda mound: mound.edited(references=(*mound.references, reference)))
 
         self.job_wanted.emit(reading(path), done)
 
@@ -463,19 +458,20 @@ class MassStation(Station):
         number : int
         """
         def changed_(reference, moving):
-            mound = self.document.mound
-            references = list(mound.references)
-            references[number : number + 1] = [] if reference is None else [reference]
-            words_ = "remove photograph" if reference is None else "place photograph"
-            self.document.edit(mound.edited(references=tuple(references)), words_, moving)
+            if reference is None:
+                self.document.apply("remove photograph", lambda mound: without(mound, ("references",), number))
+            else:
+                self.document.apply("place photograph", lambda mound: put(
+                    mound, ("references", number), lambda _: reference), moving)
 
-        PhotographDialog(self.document.mound.references[number], changed_, self.tray.window()).exec()
+        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.tray.window())) as dialog:
+            dialog.exec()
 
     def add_heap(self):
         """Ask for a heap and add it."""
         from ..heap_dialog import HeapDialog
 
         mound = self.document.mound
-        dialog = HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.tray.window())
-        if dialog.exec() == dialog.DialogCode.Accepted:
-            self.add_forms(dialog.forms(), "add heap")
+        with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.tray.window())) as dialog:
+            if dialog.exec() == dialog.DialogCode.Accepted:
+                self.add_forms(dialog.forms(), "add heap")

@@ -169,7 +169,7 @@ class ScaleRuler(QWidget):
         painter.setPen(style.QUIET)
         painter.drawText(QRectF(16, 8, 300, 20), Qt.AlignmentFlag.AlignVCenter, "Scale ruler")
         self._paint_advice(painter)
-        if self._mound is None or not self._mound.mass.forms:
+        if self._mound is None or not span_of(self._mound):
             painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter,
                              "Nothing to measure yet: add a blob in Mass.")
             return

@@ -74,9 +74,8 @@ class SkinFields(QWidget):
         self._station.edit_skin(f"skin {word}", moving, **changes)
 
     def _edit_below(self, word, moving=False, **changes):
-        below = self._station.document.mound.skin.below
-        if below is not None:
-            self._station.edit_skin(f"lower skin {word}", moving, below=below.edited(**changes))
+        if self._station.document.mound.skin.below is not None:
+            self._station.edit_skin(f"lower skin {word}", moving, ("below",), **changes)
 
     def _second(self, on):
         mound = self._station.document.mound

@@ -39,8 +39,16 @@ class Station(QObject):
         self.tray = None
         self.settings = None
 
+    def follow(self, mound):
+        """Bring what is chosen in line with another mound, whether or not the station is open.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+
     def show_mound(self, mound):
-        """Follow a mound.
+        """Show a mound.
 
         Parameters
         ----------

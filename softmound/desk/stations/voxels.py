@@ -11,6 +11,7 @@ from ...core.engine.density import bounds_of, draft_voxel, span_of
 from ...core.engine.forecast import memory_limit
 from ...core.recipe import Voxels, limits
 from ...core.recipe.models import TIERS
+from ...core.recipe.places import changed, without
 from ...core.volume.numbers import WATER
 from .. import style
 from ..axis import LogAxis
@@ -19,8 +20,6 @@ from ..words import count, figure, grouped, memory, seconds
 from .skin_fields import SkinFields
 from .station import SettingsPanel, Station
 from .surface_steps import SurfaceSteps
-
-MOST_STEPS = 12
 
 
 class VoxelsStation(Station):
@@ -70,21 +69,21 @@ class VoxelsStation(Station):
         **changes
             Fields of `Voxels`.
         """
-        mound = self.document.mound
-        self.document.edit(mound.edited(voxels=mound.voxels.edited(**changes)), words_, moving)
+        self.document.apply(words_, lambda mound: changed(mound, ("voxels",), **changes), moving)
 
-    def edit_skin(self, words_, moving=False, **changes):
+    def edit_skin(self, words_, moving=False, part=(), **changes):
         """Change the skin.
 
         Parameters
         ----------
         words_ : str
         moving : bool, optional
+        part : sequence of str, optional
+            A part of the skin that is changed instead of itself.
         **changes
-            Fields of `Skin`.
+            Fields of `Skin`, or of that part.
         """
-        mound = self.document.mound
-        self.document.edit(mound.edited(skin=mound.skin.edited(**changes)), words_, moving)
+        self.document.apply(words_, lambda mound: changed(mound, ("skin", *part), **changes), moving)
 
     def add_step(self, step):
         """Add a step on the surface.
@@ -93,9 +92,7 @@ class VoxelsStation(Station):
         ----------
         step : Smooth or Grow
         """
-        mound = self.document.mound
-        if len(mound.steps) < MOST_STEPS:
-            self.document.edit(mound.edited(steps=(*mound.steps, step)), f"{step.step} the surface")
+        self.document.apply(f"{step.step} the surface", lambda mound: mound.edited(steps=(*mound.steps, step)))
 
     def edit_step(self, number, word, moving=False, **changes):
         """Change a step on the surface.
@@ -109,9 +106,7 @@ class VoxelsStation(Station):
         **changes
             Fields of the step.
         """
-        steps = list(self.document.mound.steps)
-        steps[number] = steps[number].edited(**changes)
-        self.document.edit(self.document.mound.edited(steps=tuple(steps)), word, moving)
+        self.document.apply(word, lambda mound: changed(mound, ("steps", number), **changes), moving)
 
     def remove_step(self, number):
         """Take a step on the surface away.
@@ -120,8 +115,7 @@ class VoxelsStation(Station):
         ----------
         number : int
         """
-        steps = self.document.mound.steps
-        self.document.edit(self.document.mound.edited(steps=steps[:number] + steps[number + 1 :]), "remove step")
+        self.document.apply("remove step", lambda mound: without(mound, ("steps",), number))
 
     def long(self):
         """Longest side of the cloud in metres, 1 without one.

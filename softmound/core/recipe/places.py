@@ -1,0 +1,73 @@
+"""A recipe with one of its parts changed, the part named by where it stands."""
+
+
+def changed(value, place, /, **fields):
+    """Return a value in which some fields of the part at a place are other ones.
+
+    Parameters
+    ----------
+    value : Value
+        A mound, or any part of one.
+    place : sequence of str and int
+        Fields, and numbers in a tuple, from the value down to the part: ``("mass", "forms", 3)``; empty for itself.
+    **fields
+        New values of the part, checked as by `Value.edited`.
+
+    Returns
+    -------
+    Value
+        Of the same class; everything off the way to the part is shared with the old one.
+
+    Raises
+    ------
+    pydantic.ValidationError
+        If a new value is outside its limits.
+    """
+    return put(value, place, lambda part: part.edited(**fields))
+
+
+def put(value, place, change):
+    """Return a value in which the part at a place is what `change` makes of it.
+
+    Parameters
+    ----------
+    value : Value or tuple
+    place : sequence of str and int
+        As for `changed`; it may end at a number of a tuple, or at a tuple.
+    change : callable
+        Given the part, returns the new one.
+
+    Returns
+    -------
+    Value or tuple
+
+    Raises
+    ------
+    pydantic.ValidationError
+        If the new part is outside the limits of what holds it.
+    """
+    if not place:
+        return change(value)
+    step, *rest = place
+    if isinstance(step, int):
+        parts = list(value)
+        parts[step] = put(parts[step], rest, change)
+        return tuple(parts)
+    return value.edited(**{step: put(getattr(value, step), rest, change)})
+
+
+def without(value, place, number):
+    """Return a value in which the tuple at a place lacks one of its parts.
+
+    Parameters
+    ----------
+    value : Value
+    place : sequence of str and int
+        Of the tuple.
+    number : int
+
+    Returns
+    -------
+    Value
+    """
+    return put(value, place, lambda parts: parts[:number] + parts[number + 1 :])

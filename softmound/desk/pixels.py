@@ -1,0 +1,26 @@
+"""Pixels of Qt's images as arrays of their own."""
+
+import numpy as np
+from PyQt6.QtGui import QImage
+
+
+def pixels_of(image, opacity=False):
+    """The colours of an image.
+
+    Parameters
+    ----------
+    image : QImage
+    opacity : bool, optional
+        With a fourth channel.
+
+    Returns
+    -------
+    ndarray of uint8, shape (height, width, 3 or 4)
+        A copy: the image may go, and with it its memory.
+    """
+    channels = 4 if opacity else 3
+    image = image.convertToFormat(QImage.Format.Format_RGBA8888 if opacity else QImage.Format.Format_RGB888)
+    bits = image.constBits()
+    bits.setsize(image.sizeInBytes())
+    lines = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())
+    return lines[:, : channels * image.width()].reshape(image.height(), image.width(), channels).copy()
