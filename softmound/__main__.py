@@ -2,6 +2,22 @@
 
 import sys
 
-from .cli import main
+from . import interrupting
 
-sys.exit(main())
+
+def run():
+    """Run the command; Ctrl+C is met even while it is still being loaded.
+
+    Returns
+    -------
+    int
+        Exit code.
+    """
+    interrupting.watch()
+    from .cli import main
+
+    return main()
+
+
+if __name__ == "__main__":
+    sys.exit(run())

@@ -1,4 +1,7 @@
-"""Runs all tests, or those of the modules named, and closes with one line of counts."""
+"""Runs all tests, or those of the modules named, and closes with one line of counts.
+
+With ``--bounds`` every kernel checks its indices while they run: slow, with kernels compiled and kept apart from the others.
+"""
 
 import faulthandler
 import os
@@ -18,6 +21,8 @@ GROUPS = 5
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
 SLOW = ("test_meshes", "test_exchange")
 """Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
+UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged")
+"""Modules that start processes or look at threads, left out where kernels check their indices."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)
 
@@ -129,6 +134,12 @@ def main(names):
     int
         0 when all passed.
     """
+    if "--bounds" in names:
+        os.environ["SOFTMOUND_BOUNDS"] = "1"
+        names = [name for name in names if name != "--bounds"]
+        if not names:
+            # What is timed, or looks at threads, is of no use here; the window shows pictures of every kind.
+            names = [m.stem for m in sorted(HERE.glob("test_*.py")) if m.stem not in UNCHECKED]
     begun = time.monotonic()
     passed, failed, skipped = run(names) if names else run_all()
     print(f"finished in {time.monotonic() - begun:.0f} s", flush=True)

@@ -10,6 +10,7 @@ import unittest
 import unittest.mock
 
 import numpy as np
+from PyQt6 import sip
 from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer, qInstallMessageHandler
 from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtTest import QTest
@@ -178,6 +179,11 @@ class DeskTest(unittest.TestCase):
             next(b for b in box.buttons() if b.text().replace("&", "") == text).click()
         QTimer.singleShot(0, look)
         return asked
+
+    @staticmethod
+    def gone(dialogs):
+        """Whether a dialog was opened and is no more."""
+        return bool(dialogs) and sip.isdeleted(dialogs[0])
 
     def dialog(self, kind, act):
         """Do something with the next dialog of a kind."""

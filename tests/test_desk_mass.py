@@ -78,7 +78,7 @@ class Adding(MassTest):
         before = len(self.forms())
         seen = self.dialog(ImportDialog, act)
         self.window.mass.import_file(path)
-        self.until(lambda: seen and not seen[0].isVisible())
+        self.until(lambda: self.gone(seen))
         self.application.processEvents()
         return len(self.forms()) - before
 
@@ -134,7 +134,7 @@ class Adding(MassTest):
         seen = self.dialog(ImportDialog, lambda dialog: dialog.add_button.click())
         self.window.mass.import_file(path)
         longest, last = 0.0, time.monotonic()
-        while not (seen and not seen[0].isVisible()):
+        while not self.gone(seen):
             self.application.processEvents()
             now = time.monotonic()
             longest, last = max(longest, now - last), now

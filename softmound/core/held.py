@@ -9,6 +9,7 @@ import fcntl
 import os
 import pathlib
 import shutil
+import subprocess
 import tempfile
 import time
 
@@ -18,6 +19,8 @@ MARK = ".held"
 ABANDONED = 3600.0
 """Seconds after which a folder without that file is nobody's."""
 _MEMORY = pathlib.Path("/dev/shm")
+UNDER_WAY = set()
+"""Files and folders being made, and child processes: what has to go when this process must end at once."""
 
 
 class Held:
@@ -89,6 +92,7 @@ def working_folder(in_memory=False):
     """
     place = _MEMORY if in_memory and os.access(_MEMORY, os.W_OK) else None
     folder = pathlib.Path(tempfile.mkdtemp(prefix=PREFIX, dir=place))
+    UNDER_WAY.add(folder)
     held = None
     try:
         held = Held(folder / MARK)
@@ -97,6 +101,7 @@ def working_folder(in_memory=False):
         if held is not None:
             held.close()
         shutil.rmtree(folder, ignore_errors=True)
+        UNDER_WAY.discard(folder)
 
 
 def sweep():
@@ -140,3 +145,39 @@ def abandoned(folder):
         return not is_held(mark)
     # Between being made and being held lies a moment.
     return folder.is_dir() and time.time() - folder.stat().st_mtime > ABANDONED
+
+
+def leave_nothing():
+    """Remove all that is under way, before a process ends at once."""
+    for thing in list(UNDER_WAY):
+        with contextlib.suppress(OSError):
+            if isinstance(thing, subprocess.Popen):
+                thing.kill()
+            elif thing.is_dir():
+                shutil.rmtree(thing, ignore_errors=True)
+            else:
+                thing.unlink(missing_ok=True)
+
+
+@contextlib.contextmanager
+def child_process(*arguments, **options):
+    """A child process that ends with what it was started for.
+
+    Parameters
+    ----------
+    *arguments, **options
+        Of `subprocess.Popen`.
+
+    Yields
+    ------
+    subprocess.Popen
+    """
+    child = subprocess.Popen(*arguments, **options)
+    UNDER_WAY.add(child)
+    try:
+        yield child
+    finally:
+        if child.poll() is None:
+            child.kill()
+            child.communicate()
+        UNDER_WAY.discard(child)

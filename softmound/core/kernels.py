@@ -36,6 +36,11 @@ def _sources():
 # folder named after all sources can never serve a stale kernel.
 CACHE = platformdirs.user_cache_path("softmound") / "kernels"
 STAMP = hashlib.blake2b(b"".join(_sources()), digest_size=8).hexdigest()
+# With SOFTMOUND_BOUNDS=1 every kernel checks its indices and works in one thread: slow, to find what reads past an array.
+BOUNDS = os.environ.get("SOFTMOUND_BOUNDS") == "1"
+if BOUNDS:
+    STAMP = f"{STAMP}-bounds"
+    os.environ["NUMBA_BOUNDSCHECK"] = "1"
 os.environ.setdefault("NUMBA_CACHE_DIR", str(CACHE / STAMP))
 
 import numba  # noqa: E402  (the environment above has to be set first)
@@ -83,7 +88,8 @@ prange = numba.prange
 row = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, inline="always")
 call = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True)
 serial = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True)
-kernel = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True, parallel=True)
+# An index past its array cannot be raised out of parallel threads, so checked kernels have none.
+kernel = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True, parallel=not BOUNDS)
 
 
 def threads():

@@ -5,7 +5,27 @@ _KINDS = ("blob", "solid", "mesh", "points", "volume", "trail", "smooth", "grow"
 
 
 class Problem(Exception):
-    """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user."""
+    """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user.
+
+    Attributes
+    ----------
+    code : int
+        Exit code of the command line.
+    """
+
+    code = 2
+
+
+class DoesNotFit(Problem):
+    """More memory or time would be needed than there is."""
+
+    code = 3
+
+
+class NotWritten(Problem):
+    """The disk does not take it: full, read-only, or no such folder."""
+
+    code = 4
 
 
 def sentence_for(error, source):
@@ -35,9 +55,9 @@ def sentence_for(error, source):
     elif kind == "missing":
         text = f"the field {place} is missing; add it"
     elif kind in ("greater_than_equal", "greater_than"):
-        text = f"{place} is {value!r}; set it to at least {context.get('ge', context.get('gt'))}"
+        text = f"{place} is {_short(value)}; set it to at least {context.get('ge', context.get('gt'))}"
     elif kind in ("less_than_equal", "less_than"):
-        text = f"{place} is {value!r}; set it to at most {context.get('le', context.get('lt'))}"
+        text = f"{place} is {_short(value)}; set it to at most {context.get('le', context.get('lt'))}"
     elif kind == "finite_number":
         text = f"{place} is not a finite number; give it a real value"
     elif kind == "too_long":
@@ -50,5 +70,8 @@ def sentence_for(error, source):
 
 
 def _short(value):
-    shown = repr(value)
+    try:
+        shown = repr(value)
+    except ValueError:  # a whole number of thousands of digits
+        shown = "a number too long to print"
     return shown if len(shown) <= 40 else shown[:37] + "..."

@@ -8,7 +8,7 @@ import statistics
 
 import platformdirs
 
-from ..recipe.files import write_whole
+from ..aside import write_whole
 
 MOST = 24
 """Builds remembered."""

@@ -11,12 +11,13 @@ from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.edge import edge_grains, worked
 from ..grain.moving import moved_by, moving_grains, worked_on
 from ..grain.push import pushed, pushes
+from ..machine import free_memory
 from ..mass.cells import Cells, chosen, first_cells, measured
 from ..mass.distance import box_of, descended, distance_in
 from ..mass.field import BAND, NODES
 from ..mass.levels import FAR
 from ..mass.table import shape_of
-from ..problems import Problem
+from ..problems import DoesNotFit
 from ..volume.bricks import LANES, SIDE, grid_of
 from .density import bounds_of, reaches, scene_of
 
@@ -35,7 +36,6 @@ PER_TILE = 24
 """Bytes of the lists and the index for each brick of constant density."""
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
-TWO_GIGABYTES = 2 * 2**30
 MOVED = 40
 """Bricks around which density is moved for trial."""
 TRIED = 1200
@@ -341,11 +341,7 @@ def memory_limit():
     -------
     int
     """
-    with open("/proc/meminfo", encoding="ascii") as lines:
-        for line in lines:
-            if line.startswith("MemAvailable:"):
-                return int(line.split()[1]) * 1024 * 2 // 3
-    return TWO_GIGABYTES
+    return free_memory() * 2 // 3
 
 
 def refuse_unless_fits(ahead, voxel, limit=None):
@@ -361,13 +357,13 @@ def refuse_unless_fits(ahead, voxel, limit=None):
 
     Raises
     ------
-    Problem
+    DoesNotFit
         Names the smallest voxel that fits.
     """
     limit = memory_limit() if limit is None else limit
     need = ahead.memory(voxel)
     if need > limit:
-        raise Problem(
+        raise DoesNotFit(
             f"A voxel of {voxel:g} m needs about {need / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are "
             f"allowed; the smallest voxel that fits is about {ahead.smallest_voxel(limit):.2g} m."
         )

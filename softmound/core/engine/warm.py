@@ -1,12 +1,12 @@
 """Compile every kernel once, so that nobody waits for it later."""
 
 import shutil
-import subprocess
 import sys
 
 import numpy as np
 
 from ..grain.noise import noise_points
+from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
 from ..light.lattice import coarse_of, lit, with_lamps
@@ -69,15 +69,12 @@ def warm_once(stream):
     if warmed():
         return
     print("Compiling the kernels, once for this machine (one to two minutes).", file=stream)
-    other = subprocess.Popen([sys.executable, "-c", f"from {__name__} import warm_light; warm_light(lambda *_: None)"])
-    try:
+    code = f"from {__name__} import warm_light; warm_light(lambda *_: None)"
+    with child_process([sys.executable, "-c", code]) as other:
         warm_shape(lambda share, words: print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True))
         print("   90 %  light and pictures", file=stream, flush=True)
         if other.wait():
             warm_light(lambda *_: None)
-    finally:
-        if other.poll() is None:
-            other.kill()
     print("  100 %  done", file=stream, flush=True)
     folder = CACHE / STAMP
     folder.mkdir(parents=True, exist_ok=True)

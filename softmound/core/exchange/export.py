@@ -98,3 +98,29 @@ def exported(grid, up="y", unit="m", origin="kept"):
     scale = 1.0 / UNITS[unit]
     return grid_of(grid.voxel * scale, coords, values, tiles, grid.tile_values, grid.background,
                    tuple(offset * scale))
+
+
+def in_metres(grid, unit="m", up="y"):
+    """A file's grid in metres with y up: undoes `exported` with the origin kept.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        As read from a file.
+    unit, up : str, optional
+        What the file's numbers mean.
+
+    Returns
+    -------
+    BrickGrid
+    """
+    coords, values, tiles = grid.coords, grid.values, grid.tile_coords
+    offset = np.array(grid.offset, float)
+    if up == "z":
+        # (x, y, z) becomes (x, z, -y).
+        cut = values.reshape(-1, SIDE, SIDE, SIDE)
+        values = np.ascontiguousarray(cut.transpose(0, 1, 3, 2)[:, :, :, ::-1]).reshape(-1, LANES)
+        coords, tiles = (np.stack([c[:, 0], c[:, 2], -1 - c[:, 1]], axis=1) for c in (coords, tiles))
+        offset = np.array([offset[0], offset[2], -offset[1] + grid.voxel])
+    scale = UNITS[unit]
+    return grid_of(grid.voxel * scale, coords, values, tiles, grid.tile_values, grid.background, tuple(offset * scale))

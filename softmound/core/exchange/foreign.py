@@ -5,26 +5,42 @@ for seconds. Here that is the child's, and the caller gets one sentence.
 """
 
 import json
+import logging
+import math
+import os
 import pathlib
 import re
+import signal
 import subprocess
 import sys
-import tempfile
 import time
+from dataclasses import dataclass
 
 import numpy as np
 
-from ..problems import Problem
+from ..aside import shown
+from ..held import child_process, working_folder
+from ..problems import DoesNotFit, Problem
 from ..volume.bricks import grid_of
 from . import meshes, photographs, points
 from .handed import FIELDS
 
+LOGGER = logging.getLogger(__name__)
 SECONDS = 120
+SPARE = 2 * 2**30
+"""Bytes of addresses a child may take besides what the file can need: mostly libraries, and room for their threads."""
 _NUMBERED = re.compile(r"^(.*?)(\d{1,9})(\.[A-Za-z]+)$")
-GIGABYTES = 12
+MOST = 12 * 2**30
+"""Bytes of addresses a child may take in any case."""
+EXPANDS = {"facts": 64, "grid": 64, "triangles": 120, "points": 40, "photograph": 60, "sky": 60}
+"""Times the size of a file that reading it may take: packed numbers, and copies made on the way."""
+PACE = {"facts": 4e6, "grid": 4e6, "triangles": 0.4e6, "points": 2e6, "photograph": 2e6, "sky": 2e6}
+"""Bytes of a file that are read in a second of the processor at the least."""
+AT_ONCE = 4.0
+"""Seconds of the processor that any file may take."""
 
 
-def read_facts(path, seconds=SECONDS):
+def read_facts(path, seconds=SECONDS, ticket=None):
     """Describe every grid of a file: see `vdb_facts.facts_of_file`.
 
     Parameters
@@ -32,6 +48,7 @@ def read_facts(path, seconds=SECONDS):
     path : path-like
     seconds : float, optional
         Time limit.
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -42,14 +59,33 @@ def read_facts(path, seconds=SECONDS):
     Problem
         If the file is missing, damaged, or takes too long or too much memory.
     """
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "facts.json"
-        _in_child("facts", path, answer, "", seconds)
+    with working_folder() as folder:
+        answer = folder / "facts.json"
+        _in_child("facts", path, answer, "", seconds, ticket)
         return json.loads(answer.read_text())
 
 
-def read_vdb(path, name="density", seconds=SECONDS):
-    """Read one grid of single numbers of a file, as floats.
+@dataclass(frozen=True, eq=False)
+class Volume:
+    """A grid as it came from a file.
+
+    Attributes
+    ----------
+    grid : BrickGrid
+        In the file's unit, taken as metres, and in its axes.
+    level_set : bool
+        Signed distances rather than a density.
+    metadata : dict
+        What stands beside the grid in the file.
+    """
+
+    grid: object
+    level_set: bool
+    metadata: dict
+
+
+def read_volume(path, name="density", seconds=SECONDS, ticket=None):
+    """Read one grid of single numbers of a file, as floats, with what stands beside it.
 
     Parameters
     ----------
@@ -57,25 +93,42 @@ def read_vdb(path, name="density", seconds=SECONDS):
     name : str, optional
     seconds : float, optional
         Time limit.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Volume
+
+    Raises
+    ------
+    Problem
+        If the file is missing, damaged, holds no such grid, one of vectors or with values that are not finite, or takes
+        too long.
+    """
+    with working_folder() as folder:
+        answer = folder / "grid.npz"
+        _in_child("grid", path, answer, name, seconds, ticket)
+        with np.load(answer, allow_pickle=False) as stored:
+            grid = grid_of(float(stored["voxel"]), *(stored[field] for field in FIELDS), float(stored["background"]),
+                           tuple(stored["offset"]))
+            about = json.loads(str(stored["about"]))
+    return Volume(grid, about["class"] == "level set", about["metadata"])
+
+
+def read_vdb(path, name="density", seconds=SECONDS, ticket=None):
+    """Read one grid of single numbers of a file, as floats.
+
+    Parameters
+    ----------
+    path, name, seconds, ticket
+        As for `read_volume`.
 
     Returns
     -------
     BrickGrid
         In the file's unit, taken as metres.
-
-    Raises
-    ------
-    Problem
-        If the file is missing, damaged, holds no such grid or one of vectors, or takes too long.
     """
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "grid.npz"
-        _in_child("grid", path, answer, name, seconds)
-        with np.load(answer, allow_pickle=False) as stored:
-            return grid_of(
-                float(stored["voxel"]), *(stored[field] for field in FIELDS),
-                float(stored["background"]), tuple(stored["offset"]),
-            )
+    return read_volume(path, name, seconds, ticket).grid
 
 
 def read_triangles(path, seconds=SECONDS, ticket=None):
@@ -99,8 +152,8 @@ def read_triangles(path, seconds=SECONDS, ticket=None):
         If the file is missing, no such model, empty, damaged, or too large.
     """
     _refuse_ending(path, meshes.ENDINGS, "a mesh")
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "triangles.npz"
+    with working_folder() as folder:
+        answer = folder / "triangles.npz"
         _in_child("triangles", path, answer, "", seconds, ticket)
         with np.load(answer, allow_pickle=False) as stored:
             return meshes.Triangles(stored["vertices"], stored["faces"], json.loads(str(stored["facts"])),
@@ -128,8 +181,8 @@ def read_points(path, seconds=SECONDS, ticket=None):
         If the file is missing, holds no points, is damaged, or too large.
     """
     _refuse_ending(path, points.ENDINGS, "points")
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "points.npz"
+    with working_folder() as folder:
+        answer = folder / "points.npz"
         _in_child("points", path, answer, "", seconds, ticket)
         with np.load(answer, allow_pickle=False) as stored:
             return {name: stored[name] for name in stored.files}
@@ -156,8 +209,8 @@ def read_photograph(path, seconds=SECONDS, ticket=None):
         If the file is missing, no picture, damaged, or too large.
     """
     _refuse_ending(path, photographs.ENDINGS, "a picture")
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "picture.npy"
+    with working_folder() as folder:
+        answer = folder / "picture.npy"
         _in_child("photograph", path, answer, "", seconds, ticket)
         return np.load(answer, allow_pickle=False)
 
@@ -183,8 +236,8 @@ def read_sky(path, seconds=SECONDS, ticket=None):
         If the file is missing, no such picture, damaged, or of another shape.
     """
     _refuse_ending(path, photographs.SKY_ENDINGS, "a picture")
-    with tempfile.TemporaryDirectory(prefix="softmound-") as folder:
-        answer = pathlib.Path(folder) / "sky.npy"
+    with working_folder() as folder:
+        answer = folder / "sky.npy"
         _in_child("sky", path, answer, "", seconds, ticket)
         return np.load(answer, allow_pickle=False)
 
@@ -218,25 +271,32 @@ def frames_of(path):
 def _refuse_ending(path, endings, what):
     path = pathlib.Path(path)
     if path.suffix.lower() not in endings:
-        raise Problem(f"{path}: not a file of {what}; choose one that ends in {', '.join(endings)}.")
+        raise Problem(f"{shown(path)}: not a file of {what}; choose one that ends in {', '.join(endings)}.")
     if path.is_file() and path.stat().st_size == 0:
-        raise Problem(f"{path}: is empty; export it again.")
+        raise Problem(f"{shown(path)}: is empty; export it again.")
 
 
 def _in_child(task, path, answer, name, seconds, ticket=None):
     path = pathlib.Path(path)
-    if not path.is_file():
-        raise Problem(f"{path}: there is no such file; check the name.")
+    try:
+        size = path.stat().st_size if path.is_file() else None
+    except OSError as error:
+        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}).") from error
+    if size is None:
+        raise Problem(f"{shown(path)}: there is no such file; check the name.")
     if task in ("facts", "grid"):
         with open(path, "rb") as file:
             # The magic number every OpenVDB file begins with.
             if file.read(8) != b" BDV\x00\x00\x00\x00":
-                raise Problem(f"{path}: not an OpenVDB file; choose a .vdb.")
+                raise Problem(f"{shown(path)}: not an OpenVDB file; choose a .vdb.")
+    room = min(SPARE + EXPANDS[task] * size, MOST)
+    busy = min(AT_ONCE + size / PACE[task], seconds)
     command = [sys.executable, "-m", "softmound.core.exchange.foreign_child", task, str(path.resolve()),
-               str(answer), name, str(GIGABYTES)]
-    child = subprocess.Popen(command, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, cwd=_ROOT)
+               str(answer), name, str(room), str(math.ceil(busy))]
+    LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, math.ceil(busy))
     ends = time.monotonic() + seconds
-    try:
+    with child_process(command, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, cwd=_ROOT,
+                       env={**os.environ, "OPENBLAS_NUM_THREADS": "1"}) as child:
         said = None
         while said is None:
             try:
@@ -245,16 +305,14 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
                 if ticket is not None:
                     ticket.tick(0.0)
                 if time.monotonic() > ends:
-                    raise Problem(
-                        f"{path}: not read within {seconds:g} s; it is damaged or far too large.") from None
-    finally:
-        if child.poll() is None:
-            child.kill()
-            child.communicate()
-    if child.returncode == 2:
-        raise Problem(f"{path}: {said.decode(errors='replace').strip().splitlines()[-1]}")
+                    raise DoesNotFit(f"{shown(path)}: not read within {seconds:g} s; it is damaged or too large.") from None
+    if child.returncode in (2, 3):
+        kind = Problem if child.returncode == 2 else DoesNotFit
+        raise kind(f"{shown(path)}: {said.decode(errors='replace').strip().splitlines()[-1]}")
+    if child.returncode in (-signal.SIGXCPU, -signal.SIGKILL):
+        raise DoesNotFit(f"{shown(path)}: not read within {busy:.0f} s of work; it is damaged or too large.")
     if child.returncode != 0 or not answer.exists():
-        raise Problem(f"{path}: damaged or not readable; restore it from a copy.")
+        raise Problem(f"{shown(path)}: damaged or not readable; restore it from a copy.")
 
 
 _ROOT = pathlib.Path(__file__).resolve().parents[3]

@@ -4,9 +4,10 @@ import json
 import pathlib
 import resource
 import sys
+from collections import Counter
 
 
-def main(task, path, answer, name, gigabytes):
+def main(task, path, answer, name, room, busy):
     """Do one task on one file.
 
     Parameters
@@ -17,16 +18,18 @@ def main(task, path, answer, name, gigabytes):
         File to read, file to write.
     name : str
         Grid wanted.
-    gigabytes : str
-        Limit of the address space.
+    room : str
+        Limit of the address space, bytes.
+    busy : str
+        Limit of the processor's time, whole seconds.
 
     Returns
     -------
     int
-        0, or 2 with a sentence on stderr.
+        0; 2 for a file that is wrong, 3 for one that is too large, with a sentence on stderr.
     """
-    limit = int(gigabytes) * 2**30
-    resource.setrlimit(resource.RLIMIT_AS, (limit, limit))
+    resource.setrlimit(resource.RLIMIT_AS, (int(room), int(room)))
+    resource.setrlimit(resource.RLIMIT_CPU, (int(busy), int(busy) + 1))
     resource.setrlimit(resource.RLIMIT_CORE, (0, 0))
     from ..problems import Problem
 
@@ -35,8 +38,10 @@ def main(task, path, answer, name, gigabytes):
         return 0
     except Problem as problem:
         print(problem, file=sys.stderr)
+        return problem.code
     except MemoryError:
-        print(f"needs more than {gigabytes} GiB to read; it is damaged or too large.", file=sys.stderr)
+        print(f"needs more than {int(room) / 2**30:.1f} GiB to read; it is damaged or too large.", file=sys.stderr)
+        return 3
     except Exception as error:  # whatever the library raises on a damaged file
         reason = str(error).strip().splitlines()[0] if str(error).strip() else type(error).__name__
         print(f"damaged or not readable ({reason}); restore it from a copy.", file=sys.stderr)
@@ -58,8 +63,15 @@ def _grid(path, answer, name):
     from ..volume.reference import vdb
     from ..volume.twin import grid_from
     from .handed import SCALARS, save_grid
+    from .vdb_facts import plain
 
-    names = {g.name: g for g in vdb.readAllGridMetadata(path)}
+    outlines = vdb.readAllGridMetadata(path)
+    names = {g.name: g for g in reversed(outlines)}
+    seen = Counter()
+    for outline in outlines:
+        seen[outline.name] += 1
+        if seen[outline.name] > 1:
+            names[f"{outline.name}[{seen[outline.name] - 1}]"] = outline
     if name not in names:
         raise Problem(f"holds no grid {name!r}; it has {', '.join(map(repr, names)) or 'none'}.")
     kind = names[name].valueTypeName
@@ -68,7 +80,8 @@ def _grid(path, answer, name):
     if kind not in SCALARS:
         raise Problem(f"the grid {name!r} holds numbers of type {kind}, which the OpenVDB library of this system cannot "
                       "read; write it as float first.")
-    save_grid(grid_from(vdb.read(path, name)), answer)
+    about = {"class": str(names[name].gridClass), "metadata": {k: plain(v) for k, v in names[name].metadata.items()}}
+    save_grid(grid_from(vdb.read(path, name)), answer, about)
 
 
 def _triangles(path, answer, _name):

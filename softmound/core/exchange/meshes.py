@@ -8,9 +8,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..aside import write_whole
 from ..mass.mend import mended, open_edges
 from ..problems import Problem
-from ..recipe.files import write_whole
 
 ENDINGS = (".obj", ".ply", ".stl", ".glb", ".gltf", ".off")
 WRITTEN = (".obj", ".ply", ".stl", ".glb", ".off")
@@ -57,8 +57,10 @@ class Triangles:
         for key, words in (("turned", "turned the right way round"), ("degenerate", "without area left out"),
                            ("duplicates", "duplicates left out"),
                            ("crossing", "cross others; what any of them encloses is inside")):
-            if facts[key]:
+            if facts[key] > 0:
                 parts.append(f"{facts[key]:,} {words}")
+        if facts["crossing"] < 0:
+            parts.append("whether triangles cross was not looked for")
         return "; ".join(parts) + "."
 
 

@@ -1,15 +1,15 @@
 """Pictures out: PNG as a screen shows them, EXR in light, and short films."""
 
+import errno
 import io
-import os
 import pathlib
 
 import numpy as np
 from PIL import Image
 
+from ..aside import put_in_place, write_whole
 from ..light.looks import looked
 from ..problems import Problem
-from ..recipe import write_whole
 from .png import png_of
 
 FILMS = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
@@ -47,16 +47,11 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
     if optical is not None:
         channels["optical_depth"] = np.ascontiguousarray(optical.astype(np.float32))
     header = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage}
-    aside = pathlib.Path(f"{path}.part.exr")
-    try:
-        with OpenEXR.File(header, channels) as file:
+    with put_in_place(path) as aside, OpenEXR.File(header, channels) as file:
+        try:
             file.write(str(aside))
-        with open(aside, "rb+") as stream:
-            os.fsync(stream.fileno())
-        os.replace(aside, path)
-    except (OSError, RuntimeError) as error:
-        aside.unlink(missing_ok=True)
-        raise Problem(f"{path}: the picture cannot be written ({error}); choose another place.") from error
+        except RuntimeError as error:
+            raise OSError(errno.EIO, str(error)) from error
 
 
 def write_picture(path, still, light, **options):

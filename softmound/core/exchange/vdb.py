@@ -1,12 +1,12 @@
 """OpenVDB files: written aside, read back, compared, and only then put in place."""
 
-import os
-import pathlib
+import contextlib
+import errno
 
 import numpy as np
 
+from ..aside import put_in_place
 from ..problems import Problem
-from ..recipe.files import sync_folder
 from ..volume.bricks import SIDE
 from ..volume.reference import vdb
 from ..volume.tree import SPAN, placement
@@ -45,9 +45,7 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         If the file cannot be written or does not hold what it should; an older file of that name
         is untouched.
     """
-    path = pathlib.Path(path)
-    aside = path.with_name(f".{path.name}.{os.getpid()}.part.vdb")
-    try:
+    with put_in_place(path) as aside, _said_by_the_library():
         if ticket is not None:
             ticket.step(0.0, 0.5, "making the OpenVDB grid")
         made = [vdb_of(grid, name, half, metadata, ticket)]
@@ -65,20 +63,15 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         compare(aside, grid, name, half, ticket, tolerance)
         for wanted in level_set:
             _compare_level_set(aside, *wanted, half)
-        with open(aside, "rb+") as written:
-            os.fsync(written.fileno())
-        os.replace(aside, path)
-        sync_folder(path.parent)
-    except (OSError, RuntimeError) as error:
-        raise Problem(
-            f"{path}: could not be written ({_reason(error)}); choose another place or free some space."
-        ) from error
-    finally:
-        aside.unlink(missing_ok=True)
 
 
-def _reason(error):
-    return getattr(error, "strerror", None) or str(error).strip() or type(error).__name__
+@contextlib.contextmanager
+def _said_by_the_library():
+    """What the reference library says of a disk, as Python says it."""
+    try:
+        yield
+    except RuntimeError as error:
+        raise OSError(errno.EIO, str(error).strip() or "input or output error") from error
 
 
 def _level_set(vertices, faces, voxel, half, metadata):

@@ -1,9 +1,12 @@
 """What an OpenVDB file holds."""
 
+from collections import Counter
+
 import numpy as np
 
+from ..problems import DoesNotFit
 from ..volume.reference import vdb
-from ..volume.tree import SPAN, windows_of
+from ..volume.tree import SPAN, entries_of, windows_of
 
 
 def facts_of_file(path):
@@ -20,19 +23,24 @@ def facts_of_file(path):
         bounds (in the file's unit), metadata, bytes (in memory). Values are None where the
         library's module cannot read the type.
     """
-    return [_facts(path, outline) for outline in vdb.readAllGridMetadata(str(path))]
+    seen, facts = Counter(), []
+    for outline in vdb.readAllGridMetadata(str(path)):
+        # Grids of one name are told apart by a number behind it, as the library does.
+        again, seen[outline.name] = seen[outline.name], seen[outline.name] + 1
+        facts.append(_facts(path, outline, f"{outline.name}[{again}]" if again else outline.name))
+    return facts
 
 
-def _facts(path, outline):
+def _facts(path, outline, name):
     facts = {
-        "name": outline.name, "class": str(outline.gridClass), "type": outline.valueTypeName,
+        "name": name, "class": str(outline.gridClass), "type": outline.valueTypeName,
         "half": bool(outline.saveFloatAsHalf), "voxel_size": list(outline.transform.voxelSize()),
         "dims": None, "active_voxels": None, "min": None, "max": None, "mean": None,
-        "bounds": None, "metadata": {k: _plain(v) for k, v in outline.metadata.items()},
+        "bounds": None, "metadata": {k: plain(v) for k, v in outline.metadata.items()},
         "bytes": None,
     }
     try:
-        grid = vdb.read(str(path), outline.name)
+        grid = vdb.read(str(path), name)
     except TypeError:
         return facts  # a type that the library's module does not know
     count = grid.activeVoxelCount()
@@ -50,6 +58,18 @@ def _facts(path, outline):
 
 
 def _values(grid, count):
+    found = entries_of(grid)
+    if found is not None:
+        low, high, values = found
+        many = (high - low + 1.0).prod(axis=1)
+        return {"min": float(values.min()), "max": float(values.max()), "mean": float((values * many).sum() / many.sum())}
+    try:
+        return _values_by_windows(grid, count)
+    except DoesNotFit:
+        return {}  # too far apart to be looked through: what is known without that has been said
+
+
+def _values_by_windows(grid, count):
     # Inactive voxels hold the background; with NaN there they can be told from active ones.
     marked = grid.deepCopy()
     marked.background = float("nan")
@@ -64,10 +84,20 @@ def _values(grid, count):
     return {"min": low, "max": high, "mean": total / count}
 
 
-def _plain(value):
+def plain(value):
+    """A value of a file's metadata as JSON has it.
+
+    Parameters
+    ----------
+    value : object
+
+    Returns
+    -------
+    bool, int, float, str or list
+    """
     if isinstance(value, (bool, int, float, str)):
         return value
     try:
-        return [_plain(part) for part in value]
+        return [plain(part) for part in value]
     except TypeError:
         return str(value)

@@ -7,8 +7,8 @@ import re
 import platformdirs
 from pydantic import TypeAdapter, ValidationError
 
+from ..aside import write_whole
 from ..problems import Problem, sentence_for
-from ..recipe.files import write_whole
 from ..recipe.grains import (
     MOST_GRAINS,
     AnyGrain,

@@ -5,23 +5,33 @@ import json
 import os
 import pathlib
 import re
+import secrets
 import shutil
+import unicodedata
 
+from ..aside import sync_folder
 from ..engine.forecast import refuse_unless_fits
 from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
 from ..exchange.png import png_of
+from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
-from ..problems import Problem
-from ..recipe.files import sync_folder, write_mound
+from ..held import MARK, UNDER_WAY, Held, abandoned
+from ..light.phase import lobes_of, mean_cosine
+from ..problems import NotWritten, Problem
+from ..recipe.files import write_mound
 
-FORMAT = 1
+FORMAT = 2
 THUMB = (480, 320)
+NAMED = ".name"
+"""File in an asset's folder that holds the name it belongs to."""
+ASIDE = ".publishing-"
+"""What the name of a folder begins with until its version is whole."""
 THUMB_PASSES = 6
 
 
-def folder_name(name):
-    """Folder of an asset: its name in lower case, with what a file name cannot hold left out.
+def file_name(name):
+    """A name that every file system and renderer takes, for a name in any script.
 
     Parameters
     ----------
@@ -30,9 +40,94 @@ def folder_name(name):
     Returns
     -------
     str
+        Its Latin letters and figures in lower case, without accents; where some are lost that way, or none are left, a
+        mark made from the whole name stands behind them.
     """
-    plain = re.sub(r"[^0-9a-zA-Z]+", "_", name).strip("_").lower()
+    bare = "".join(c for c in unicodedata.normalize("NFKD", name) if not unicodedata.combining(c))
+    plain = re.sub(r"[^0-9a-zA-Z]+", "_", bare).strip("_").lower()[:60]
+    if any(c.isalnum() and not c.isascii() for c in bare):
+        plain = f"{plain or 'cloud'}_{hashlib.blake2b(name.encode(), digest_size=4).hexdigest()}"
     return plain or "cloud"
+
+
+def asset_folder(library, name):
+    """Folder of the asset of a name: mounds of different names never share one.
+
+    Parameters
+    ----------
+    library : path-like
+    name : str
+
+    Returns
+    -------
+    pathlib.Path
+        That of earlier versions under just this name, or one that is not there yet.
+    """
+    number, base = 1, file_name(name)
+    while True:
+        folder = pathlib.Path(library) / (base if number == 1 else f"{base}_{number}")
+        if name_of(folder) in (None, name):
+            return folder
+        number += 1
+
+
+def claimed_folder(library, name):
+    """Make the folder of an asset of a name, unless it is there, and write down in it whose it is.
+
+    Parameters
+    ----------
+    library : path-like
+    name : str
+
+    Returns
+    -------
+    pathlib.Path
+
+    Raises
+    ------
+    OSError
+    """
+    while True:
+        folder = asset_folder(library, name)
+        folder.mkdir(parents=True, exist_ok=True)
+        if name_of(folder) == name:
+            return folder
+        mine = folder / f"{NAMED}.{secrets.token_hex(8)}"
+        try:
+            mine.write_text(name, encoding="utf-8")
+            # A link onto a name that is taken fails: of two who come at once with different names one looks on.
+            os.link(mine, folder / NAMED)
+        except FileExistsError:
+            continue
+        finally:
+            mine.unlink(missing_ok=True)
+
+
+def name_of(folder):
+    """The name under which the versions of an asset were published.
+
+    Parameters
+    ----------
+    folder : path-like
+
+    Returns
+    -------
+    str or None
+        None when there is no version yet that says so.
+    """
+    folder = pathlib.Path(folder)
+    try:
+        return (folder / NAMED).read_text(encoding="utf-8")
+    except (OSError, UnicodeError):
+        pass  # published before names were written down, or not at all
+    for path in sorted(folder.glob("v[0-9]*/asset.json")):
+        try:
+            name = json.loads(path.read_text(encoding="utf-8"))["name"]
+        except (OSError, ValueError, KeyError, TypeError):
+            continue
+        if isinstance(name, str):
+            return name
+    return None
 
 
 def next_version(folder):
@@ -52,7 +147,7 @@ def next_version(folder):
     return max(taken, default=0) + 1
 
 
-def publish(mound, library, voxel=None, half=True, ticket=None, stages=None):
+def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, note=""):
     """Build a mound at its final voxel and put it into a library.
 
     Everything is written into a hidden folder beside the versions, which then gets its name in
@@ -70,6 +165,8 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None):
     ticket : Ticket, optional
     stages : Stages, optional
         Whose cache may hold the finished grid.
+    note : str, optional
+        What there is to say of this version.
 
     Returns
     -------
@@ -87,25 +184,30 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None):
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("There is no cloud to publish; add a blob above the base level first.")
-    name = folder_name(mound.name)
-    asset = pathlib.Path(library) / name
+    aside = held = None
     try:
-        asset.mkdir(parents=True, exist_ok=True)
+        asset = claimed_folder(library, mound.name)
         sweep_leftovers(asset)
-        aside = asset / f".publishing-{os.getpid()}"
+        aside = asset / f"{ASIDE}{secrets.token_hex(8)}"
+        UNDER_WAY.add(aside)
         aside.mkdir()
-    except OSError as error:
-        raise Problem(f"{library}: cannot be written to ({error.strerror}); choose another folder.") from error
-    try:
-        _fill_version(aside, name, mound, grid, stages, voxel, half, ticket)
+        held = Held(aside / MARK)
+        _fill_version(aside, file_name(mound.name), mound, grid, stages, voxel, half, ticket, note)
         return _named(aside, asset)
     except OSError as error:
-        raise Problem(f"{asset}: could not be published ({error.strerror or error}).") from error
+        raise NotWritten(f"{library}: could not be published to ({error.strerror or error}); choose another folder or free some "
+                         "space.") from error
     finally:
-        shutil.rmtree(aside, ignore_errors=True)
+        if held is not None:
+            held.close()
+        if aside is not None:
+            shutil.rmtree(aside, ignore_errors=True)
+            UNDER_WAY.discard(aside)
 
 
 def _named(aside, asset):
+    # For as long as it takes to give it its name the folder is young, so nobody sweeps it.
+    (aside / MARK).unlink()
     while True:
         version = asset / f"v{next_version(asset):03d}"
         try:
@@ -120,7 +222,7 @@ def _named(aside, asset):
         return version
 
 
-def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket):
+def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, note):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
@@ -130,22 +232,50 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket):
     write_mound(aside / f"{name}.mound", mound, png)
     vdb_name = f"{name}.vdb"
     facts = facts_of(mound, grid, voxel)
-    write_vdb(aside / vdb_name, grid, half=half, metadata=grid_metadata(facts), ticket=ticket)
+    write_vdb(aside / vdb_name, grid, half=half, metadata=metadata_of(mound.name, mound.light.medium, facts["seeds"]),
+              ticket=ticket)
     step(0.95, 1.0, "finishing")
-    facts["half"] = half
+    facts["half"], facts["note"] = half, note
     facts["files"] = {
         file: {"bytes": (aside / file).stat().st_size, "sha256": checksum(aside / file)}
         for file in (vdb_name, f"{name}.mound", "thumb.png")
     }
-    with open(aside / "asset.json", "w", encoding="utf-8") as file:
-        json.dump(facts, file, indent=1, ensure_ascii=False)
-        file.flush()
-        os.fsync(file.fileno())
+    (aside / "asset.json").write_text(sealed(facts), encoding="utf-8")
     for path in aside.iterdir():
         with open(path, "rb") as file:
             os.fsync(file.fileno())
     sync_folder(aside)
     step(1.0, 1.0, "publishing")
+
+
+def sealed(facts):
+    """Text of an `asset.json`, with a checksum of all it says.
+
+    Parameters
+    ----------
+    facts : dict
+
+    Returns
+    -------
+    str
+    """
+    return json.dumps({**facts, "seal": seal_of(facts)}, indent=1, ensure_ascii=False)
+
+
+def seal_of(facts):
+    """Checksum of what an `asset.json` says, its seal left out.
+
+    Parameters
+    ----------
+    facts : dict
+
+    Returns
+    -------
+    str
+        SHA-256 of the facts as compact JSON with sorted keys, 64 hexadecimal digits.
+    """
+    said = {key: value for key, value in facts.items() if key != "seal"}
+    return hashlib.sha256(json.dumps(said, sort_keys=True, separators=(",", ":")).encode()).hexdigest()
 
 
 def recipe_mark(mound):
@@ -189,27 +319,9 @@ def facts_of(mound, grid, voxel):
         "active_voxels": grid.active_voxels(),
         "range": [float(min(v.min() for v in values)), float(max(v.max() for v in values))],
         "extinction": mound.light.medium.extinction,
-        "albedo": mound.light.medium.albedo, "anisotropy": mound.light.medium.anisotropy,
+        "albedo": mound.light.medium.albedo, "anisotropy": mean_cosine(lobes_of(mound.light.medium)),
+        "phase": mound.light.medium.phase,
         "seeds": seeds, "recipe": recipe_mark(mound),
-    }
-
-
-def grid_metadata(facts):
-    """What travels inside the OpenVDB file.
-
-    Parameters
-    ----------
-    facts : dict
-        From `facts_of`.
-
-    Returns
-    -------
-    dict
-    """
-    return {
-        "soft_mound_name": facts["name"], "unit": facts["unit"], "up": facts["up"],
-        "extinction_per_metre": float(facts["extinction"]), "albedo": float(facts["albedo"]),
-        "anisotropy": float(facts["anisotropy"]), "seeds": ", ".join(map(str, facts["seeds"])),
     }
 
 
@@ -230,13 +342,15 @@ def checksum(path):
 
 
 def sweep_leftovers(asset):
-    """Remove folders of publications that were cut short, unless their process still lives.
+    """Remove folders of publications that were cut short, unless somebody still works there.
 
     Parameters
     ----------
     asset : path-like
     """
-    for aside in pathlib.Path(asset).glob(".publishing-*"):
-        process = aside.name.rsplit("-", 1)[1]
-        if not process.isdigit() or not pathlib.Path(f"/proc/{process}").exists():
-            shutil.rmtree(aside, ignore_errors=True)
+    for aside in pathlib.Path(asset).glob(f"{ASIDE}*"):
+        try:
+            if abandoned(aside):
+                shutil.rmtree(aside, ignore_errors=True)
+        except OSError:
+            continue  # somebody else was quicker

@@ -2,14 +2,18 @@
 
 import os
 
-from ..engine.density import surface_triangles
+from ..engine.density import surface_triangles, voxel_along
 from ..engine.forecast import refuse_unless_fits
 from ..exchange.export import exported, origin_of
 from ..exchange.meshes import from_metres
+from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..problems import Problem
 from ..volume.numbers import numbers_of
-from .asset import facts_of, grid_metadata
+from .asset import facts_of
+
+TRIES = 4
+"""Builds that find the voxel for a number of voxels."""
 
 
 def built(stages, mound, voxel, ticket=None, limit=None):
@@ -42,6 +46,41 @@ def built(stages, mound, voxel, ticket=None, limit=None):
     return grid
 
 
+def built_along(stages, mound, along, ticket=None, limit=None):
+    """The density of a mound with just so many voxels along its longest side.
+
+    Parameters
+    ----------
+    stages : Stages
+    mound : Mound
+    along : int
+    ticket : Ticket, optional
+    limit : float, optional
+        As for `built`.
+
+    Returns
+    -------
+    BrickGrid
+        Within a voxel of what was asked for where no voxel size meets it.
+
+    Raises
+    ------
+    Problem
+        As for `built`.
+    """
+    voxel, best = voxel_along(mound, along), None
+    for _ in range(TRIES):
+        grid = built(stages, mound, voxel, ticket, limit)
+        low, high = grid.active_bounds()
+        off = int((high - low + 1).max()) - along
+        if best is None or abs(off) < best[0]:
+            best = abs(off), grid
+        if off == 0:
+            break
+        voxel *= (along + off) / along
+    return best[1]
+
+
 def delivered(path, mound, grid, voxel, options, ticket=None):
     """Write the density of a mound, and perhaps its surface, for another program.
 
@@ -67,11 +106,15 @@ def delivered(path, mound, grid, voxel, options, ticket=None):
         If it cannot be written; an older file of that name is untouched.
     """
     placed = exported(grid, options.up, options.unit, options.origin)
-    facts = {**facts_of(mound, placed, voxel), "grid": options.name, "unit": options.unit, "up": options.up,
-             "origin": options.origin, "half": options.half}
+    low, high = placed.active_bounds()
+    # Facts are in metres with y up, as the mound is; what the file's own numbers are stands apart.
+    facts = {**facts_of(mound, grid, voxel), "grid": options.name, "half": options.half, "in_file": {
+        "unit": options.unit, "up": options.up, "origin": options.origin, "voxel": placed.voxel,
+        "bounds": [[round(float(x), 6) for x in placed.world(corner)] for corner in (low, high)]}}
     numbers = numbers_of(grid, mound.light.medium.extinction)
     facts.update(mean=numbers.mean, volume_m3=numbers.volume, water_kg=numbers.water,
                  optical_depth=list(numbers.depth))
+    metadata = metadata_of(mound.name, mound.light.medium, facts["seeds"], options.unit, options.up)
     surface = None
     if options.surface:
         if ticket is not None:
@@ -79,6 +122,6 @@ def delivered(path, mound, grid, voxel, options, ticket=None):
         vertices, faces = surface_triangles(mound, voxel, ticket)
         surface = from_metres(vertices - origin_of(grid, options.origin), options.unit, options.up), faces
         facts["surface_triangles"] = len(faces)
-    write_vdb(path, placed, options.name, options.half, grid_metadata(facts), ticket, options.tolerance, surface)
+    write_vdb(path, placed, options.name, options.half, metadata, ticket, options.tolerance, surface)
     facts.update(file=str(path), bytes=os.path.getsize(path))
     return facts

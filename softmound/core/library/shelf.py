@@ -4,11 +4,34 @@ import json
 import pathlib
 from dataclasses import dataclass
 
-from ..problems import Problem
-from .asset import checksum
+from pydantic import BaseModel, ConfigDict, ValidationError
 
-_NEEDED = ("name", "unit", "grid", "voxel", "dims", "bounds", "active_voxels", "range",
-           "extinction", "seeds", "files")
+from ..aside import shown
+from ..problems import Problem, sentence_for
+from .asset import checksum, seal_of
+
+
+class _File(BaseModel):
+    bytes: int
+    sha256: str
+
+
+class _Facts(BaseModel):
+    """What every `asset.json` says; more may stand there."""
+
+    model_config = ConfigDict(strict=True, extra="allow")
+    format: int
+    name: str
+    unit: str
+    grid: str
+    voxel: float
+    dims: list[int]
+    bounds: list[list[float]]
+    active_voxels: int
+    range: list[float]
+    extinction: float
+    seeds: list[int]
+    files: dict[str, _File]
 
 
 @dataclass(frozen=True)
@@ -38,7 +61,7 @@ class Version:
     @property
     def mound(self):
         """Path of its recipe."""
-        return self.folder / f"{self.folder.parent.name}.mound"
+        return self.folder / next((name for name in self.facts["files"] if name.endswith(".mound")), "none.mound")
 
     @property
     def bytes(self):
@@ -66,13 +89,13 @@ def read_version(folder):
     path = folder / "asset.json"
     try:
         facts = json.loads(path.read_text(encoding="utf-8"))
+        _Facts.model_validate(facts)
     except FileNotFoundError as error:
-        raise Problem(f"{folder}: holds no asset.json; name the folder of a version.") from error
-    except (OSError, ValueError) as error:
-        raise Problem(f"{path}: cannot be read; publish the mound again.") from error
-    missing = [key for key in _NEEDED if not isinstance(facts, dict) or key not in facts]
-    if missing:
-        raise Problem(f"{path}: lacks {missing[0]!r}; publish the mound again.")
+        raise Problem(f"{shown(folder)}: holds no asset.json; name the folder of a version.") from error
+    except ValidationError as error:
+        raise Problem(sentence_for(error, shown(path))) from error
+    except (OSError, ValueError, RecursionError) as error:
+        raise Problem(f"{shown(path)}: cannot be read; publish the mound again.") from error
     return Version(folder, facts)
 
 
@@ -99,7 +122,7 @@ def listed(library):
 
 
 def verify(folder):
-    """Check that the files of a version are those that were published.
+    """Check that the files of a version are those that were published, and that what is said of them is.
 
     Parameters
     ----------
@@ -115,10 +138,33 @@ def verify(folder):
         Names the first file that is missing or differs.
     """
     version = read_version(folder)
-    for name, wanted in version.facts["files"].items():
+    facts = version.facts
+    # Those of the first format have no seal.
+    if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
+        raise Problem(f"{shown(version.folder / 'asset.json')}: is not what was published; publish the mound again.")
+    for name, wanted in facts["files"].items():
         path = version.folder / name
         if pathlib.PurePath(name).name != name or not path.is_file():
-            raise Problem(f"{path}: is missing; publish the mound again.")
+            raise Problem(f"{shown(path)}: is missing; publish the mound again.")
         if path.stat().st_size != wanted["bytes"] or checksum(path) != wanted["sha256"]:
-            raise Problem(f"{path}: is not the file that was published; publish the mound again.")
+            raise Problem(f"{shown(path)}: is not the file that was published; publish the mound again.")
     return version
+
+
+def versions_in(folder):
+    """Folders of all versions in a version, an asset, or a library.
+
+    Parameters
+    ----------
+    folder : path-like
+
+    Returns
+    -------
+    list of pathlib.Path
+        In the order of their names; the folder itself when it holds none.
+    """
+    folder = pathlib.Path(folder)
+    if (folder / "asset.json").exists():
+        return [folder]
+    found = [path for pattern in ("v[0-9]*", "*/v[0-9]*") for path in folder.glob(pattern) if path.is_dir()]
+    return sorted(found) or [folder]

@@ -10,7 +10,13 @@ from .surface import areas_and_normals
 
 WELD = 1e-7
 """Vertices nearer than this share of the longest side are one."""
+ROUNDS = 12
+"""Times that what hangs on is taken away before a surface is left open."""
 CELLS_MOST = 4_000_000
+ENTRIES_MOST = 20_000_000
+"""Triangles in all cells together."""
+PAIRS_MOST = 4e8
+"""Pairs of triangles that are held against each other: about two seconds."""
 
 
 def welded(vertices, faces):
@@ -43,7 +49,11 @@ def welded(vertices, faces):
 
 
 def without_degenerate(vertices, faces):
-    """Triangles that have an area, each once.
+    """Triangles that have an area, and of those on the same corners one or none.
+
+    Where two pieces of a model were welded along a wall, the wall is there twice, once from either side, and encloses
+    nothing: both go. A triangle that is there twice from the same side stays once. Models whose triangles run anyhow
+    cannot be told by their sides; so that is kept which leaves fewer open edges: by sides, or by whether the number is odd.
 
     Parameters
     ----------
@@ -61,11 +71,28 @@ def without_degenerate(vertices, faces):
     areas, _ = areas_and_normals(vertices, faces)
     good &= areas > 1e-14 * max(float(np.ptp(vertices, axis=0).max()), 1e-300) ** 2
     kept = faces[good]
-    ordered = np.sort(kept, axis=1)
-    order = np.lexsort(ordered.T)
-    same = np.concatenate([[False], np.all(np.diff(ordered[order], axis=0) == 0, axis=1)]) if len(kept) else []
-    once = np.sort(order[~np.asarray(same, bool)])
+    once = _each_once(kept)
     return kept[once].astype(np.int32), int((~good).sum()), len(kept) - len(once)
+
+
+def _each_once(faces):
+    """Numbers of the triangles to keep, see `without_degenerate`."""
+    if not len(faces):
+        return np.empty(0, np.int64)
+    ordered = np.sort(faces, axis=1)
+    order = np.lexsort(ordered.T)
+    starts = np.concatenate([[True], np.any(np.diff(ordered[order], axis=0) != 0, axis=1)])
+    if starts.all():
+        return np.arange(len(faces))
+    group = np.cumsum(starts) - 1
+    # Which way round a triangle runs: whether its corners from the smallest on rise or fall.
+    first = np.argmin(faces, axis=1)
+    rows = np.arange(len(faces))
+    side = np.where(faces[rows, (first + 1) % 3] < faces[rows, (first + 2) % 3], 1, -1)[order]
+    by_side = np.abs(np.bincount(group, side)) > 0.0
+    odd = np.bincount(group) % 2 == 1
+    chosen = [np.sort(order[starts][keep]) for keep in (odd, by_side) if keep.any()]
+    return min(chosen, key=lambda numbers: len(open_edges(faces[numbers])), default=np.sort(order[starts]))
 
 
 def half_edges(faces):
@@ -226,6 +253,8 @@ def hole_loops(faces):
 def with_holes_closed(vertices, faces):
     """A surface with each hole filled by a fan around its middle.
 
+    Triangles that hang on by one edge, or on nothing, bound no hole: they are left out.
+
     Parameters
     ----------
     vertices : ndarray of float, shape (n, 3)
@@ -238,6 +267,28 @@ def with_holes_closed(vertices, faces):
     closed : int
         Holes filled.
     """
+    closed = 0
+    for _ in range(ROUNDS):
+        vertices, faces, count = _with_fans(vertices, faces)
+        closed += count
+        open_ = open_edges(faces)
+        if not len(open_):
+            break
+        # What is open still is the edge of something that hangs on: without it the rest can be closed.
+        key = np.sort(open_, axis=1)
+        hanging = np.isin(_edge_keys(faces), key[:, 0] << 32 | key[:, 1]).reshape(3, -1).any(axis=0)
+        if hanging.all():
+            break
+        faces = faces[~hanging]
+    return vertices, faces, closed
+
+
+def _edge_keys(faces):
+    pairs = np.sort(half_edges(faces), axis=1)
+    return pairs[:, 0] << 32 | pairs[:, 1]
+
+
+def _with_fans(vertices, faces):
     added, fans = [], []
     loops = hole_loops(faces)
     for loop in loops:
@@ -334,6 +385,7 @@ def crossing_faces(vertices, faces):
     Returns
     -------
     int
+        -1 when they lie so that looking would take too long: many large ones among small ones.
     """
     if not len(faces):
         return 0
@@ -343,12 +395,18 @@ def crossing_faces(vertices, faces):
     base, long = low.min(axis=0), np.maximum(high.max(axis=0) - low.min(axis=0), 1e-12)
     # Cells about as large as a triangle, as far as memory lets them be.
     size = max(float(np.median((high - low).max(axis=1))) * 1.5, float((long.prod() / CELLS_MOST) ** (1 / 3)), 1e-12)
+    while True:
+        a = np.floor((low - base) / size).astype(np.int64)
+        b = np.floor((high - base) / size).astype(np.int64)
+        if float((b - a + 1.0).prod(axis=1).sum()) <= ENTRIES_MOST:
+            break
+        size *= 1.5
     shape = np.minimum(np.ceil(long / size).astype(np.int64) + 1, 2**20)
-    a = np.floor((low - base) / size).astype(np.int64)
-    b = np.floor((high - base) / size).astype(np.int64)
     counts = np.zeros(int(shape.prod()), np.int64)
     none = np.empty(0, np.int64)
     _fill_cells(a, b, shape, counts, none, True)
+    if float(counts.astype(float) @ counts) / 2.0 > PAIRS_MOST:
+        return -1
     starts = np.concatenate([[0], np.cumsum(counts)])
     listed = np.empty(int(starts[-1]), np.int64)
     _fill_cells(a, b, shape, starts[:-1].copy(), listed, False)
@@ -371,7 +429,7 @@ def mended(vertices, faces):
     faces : ndarray of int32
     facts : dict of str to int
         "triangles" left, "open_edges", "holes", "degenerate" and "duplicates" left out, "turned" round,
-        "crossing" one another.
+        "crossing" one another (-1 when that was not looked for).
     """
     vertices, faces = welded(vertices, faces)
     faces, degenerate, duplicates = without_degenerate(vertices, faces)

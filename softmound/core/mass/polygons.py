@@ -5,22 +5,20 @@ triangles; in this process that would freeze the window, and could not be stoppe
 """
 
 import json
-import os
 import pathlib
 import select
 import subprocess
 import sys
-import tempfile
 import threading
 
 import numpy as np
 
+from ..held import working_folder
 from ..problems import Problem
 from .field import BAND, NODES
 
 GIGABYTES = 12
 _ROOT = pathlib.Path(__file__).resolve().parents[3]
-_SHARED = "/dev/shm" if os.path.isdir("/dev/shm") and os.access("/dev/shm", os.W_OK) else None
 
 
 class _Worker:
@@ -101,8 +99,7 @@ def narrow_band(vertices, faces, voxel, sheet=None, ticket=None):
     Stopped
         When the ticket was told to stop.
     """
-    with tempfile.TemporaryDirectory(prefix="softmound-", dir=_SHARED) as folder:
-        folder = pathlib.Path(folder)
+    with working_folder(in_memory=True) as folder:
         np.save(folder / "vertices.npy", np.ascontiguousarray(vertices, np.float32))
         np.save(folder / "faces.npy", np.ascontiguousarray(faces, np.uint32))
         half = BAND if sheet is None else BAND + sheet / 2 / voxel

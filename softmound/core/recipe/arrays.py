@@ -3,8 +3,11 @@
 import hashlib
 import io
 import re
+from dataclasses import dataclass
+from typing import Annotated
 
 import numpy as np
+from pydantic import AfterValidator
 from pydantic_core import core_schema
 
 LARGEST_ARRAY = 2**30
@@ -28,13 +31,15 @@ class Arrays:
     ----------
     key : str
         32 hexadecimal digits, a hash of names, types, shapes and values.
+    passed : set
+        Descriptions they were found to fit.
     """
 
-    __slots__ = ("key", "_named")
+    __slots__ = ("key", "passed", "_named")
 
     def __init__(self, **named):
         digest = hashlib.blake2b(digest_size=16)
-        self._named = {}
+        self._named, self.passed = {}, set()
         for name in sorted(named):
             array = np.ascontiguousarray(named[name])
             if array.flags.writeable:
@@ -84,6 +89,86 @@ class Arrays:
     @classmethod
     def __get_pydantic_json_schema__(cls, _schema, _handler):
         return {"type": "string", "pattern": KEY.pattern}
+
+
+@dataclass(frozen=True)
+class Column:
+    """What one array of a part of a recipe has to be.
+
+    Attributes
+    ----------
+    kind : str
+        "float", "int" or "byte".
+    shape : tuple of int and str
+        Sizes; a letter stands for any size, the same wherever it is used.
+    low, high : float
+        Smallest and largest value; NaN is never within.
+    optional : bool
+    rows_of : str
+        Another array whose rows its values count, from 0.
+    """
+
+    kind: str
+    shape: tuple
+    low: float = -np.inf
+    high: float = np.inf
+    optional: bool = False
+    rows_of: str = ""
+
+
+_KINDS = {"float": (np.float32, np.float64), "int": (np.int32, np.int64), "byte": (np.uint8,)}
+
+
+def holding(rule=None, **columns):
+    """The type of a field that holds arrays of a description, which is checked wherever they come from.
+
+    Parameters
+    ----------
+    rule : callable, optional
+        Given the arrays, raises ValueError for what a description cannot say.
+    **columns : Column
+        By name; no other array may be there.
+
+    Returns
+    -------
+    type
+        For a field of a pydantic model.
+    """
+    def checked(arrays):
+        # They never change, so once is enough: a million triangles are not looked through at every edit.
+        if rule_key not in arrays.passed:
+            _check(arrays, columns)
+            if rule is not None:
+                rule(arrays)
+            arrays.passed.add(rule_key)
+        return arrays
+
+    rule_key = tuple(columns.items())
+    return Annotated[Arrays, AfterValidator(checked)]
+
+
+def _check(arrays, columns):
+    unknown = next((name for name in arrays if name not in columns), None)
+    if unknown is not None:
+        raise ValueError(f"the numbers {unknown!r} do not belong there")
+    sizes = {}
+    for name, column in columns.items():
+        if name not in arrays:
+            if column.optional:
+                continue
+            raise ValueError(f"the numbers {name!r} are missing")
+        array = arrays[name]
+        if array.dtype not in _KINDS[column.kind]:
+            raise ValueError(f"the numbers {name!r} are of type {array.dtype}, not {column.kind}")
+        if array.ndim != len(column.shape):
+            raise ValueError(f"the numbers {name!r} have {array.ndim} dimensions, not {len(column.shape)}")
+        for wanted, size in zip(column.shape, array.shape):
+            if size != (sizes.setdefault(wanted, size) if isinstance(wanted, str) else wanted):
+                raise ValueError(f"the numbers {name!r} are {' × '.join(map(str, array.shape))}, which does not fit")
+        high = len(arrays[column.rows_of]) - 1 if column.rows_of else column.high
+        low = 0 if column.rows_of else column.low
+        if array.size and not (array.min() >= low and array.max() <= high):
+            raise ValueError(f"some of the numbers {name!r} are not finite, or not from {low:,g} to {high:,g}")
 
 
 def members_of(arrays):

@@ -2,14 +2,13 @@
 
 import io
 import json
-import os
 import pathlib
-import tempfile
 import zipfile
 import zlib
 
 from pydantic import ValidationError
 
+from ..aside import shown, write_whole
 from ..problems import Problem, sentence_for
 from .arrays import LARGEST_ARRAY, arrays_from, member_key, members_of
 from .migrations import migrated
@@ -17,6 +16,8 @@ from .models import Mound
 
 LARGEST_RECIPE = 64 * 2**20
 LARGEST_THUMB = 16 * 2**20
+LARGEST_WHOLE = 3 * 2**30
+"""Bytes of all members of a mound, unpacked."""
 _MEMBERS = {"mound.json": LARGEST_RECIPE, "thumb.png": LARGEST_THUMB}
 
 
@@ -92,54 +93,6 @@ def write_mound(path, mound, thumb=None):
     write_whole(path, buffer.getvalue())
 
 
-def write_whole(path, content):
-    """Write a file aside, flush it, and rename it into place.
-
-    Parameters
-    ----------
-    path : path-like
-    content : bytes
-
-    Raises
-    ------
-    Problem
-        If that fails; whatever stood at `path` is untouched.
-    """
-    path = pathlib.Path(path)
-    aside = None
-    try:
-        with tempfile.NamedTemporaryFile(
-            dir=path.parent, prefix=f".{path.name}.", suffix=".part", delete=False
-        ) as part:
-            aside = pathlib.Path(part.name)
-            part.write(content)
-            part.flush()
-            os.fsync(part.fileno())
-        aside.chmod(0o644)
-        os.replace(aside, path)
-        sync_folder(path.parent)
-    except OSError as error:
-        if aside is not None:
-            aside.unlink(missing_ok=True)
-        raise Problem(
-            f"{path}: could not be written ({error.strerror or error}); choose another place."
-        ) from error
-
-
-def sync_folder(folder):
-    """Make the names in a folder last through a power cut.
-
-    Parameters
-    ----------
-    folder : path-like
-    """
-    handle = os.open(folder, os.O_RDONLY)
-    try:
-        os.fsync(handle)
-    finally:
-        os.close(handle)
-
-
 def read_mound(path):
     """Open a `.mound` file.
 
@@ -158,12 +111,12 @@ def read_mound(path):
     """
     members = _members(path, lambda name: name == "mound.json" or member_key(name))
     if "mound.json" not in members:
-        raise Problem(f"{path}: holds no mound.json; this is not a Soft Mound file.")
+        raise Problem(f"{shown(path)}: holds no mound.json; this is not a Soft Mound file.")
     text = members.pop("mound.json")
     try:
         arrays = arrays_from(members)
     except (ValueError, EOFError, OSError, MemoryError) as error:
-        raise Problem(f"{path}: its arrays are damaged; restore the file from a copy.") from error
+        raise Problem(f"{shown(path)}: its arrays are damaged; restore the file from a copy.") from error
     return parse_mound(text, path, arrays)
 
 
@@ -196,23 +149,27 @@ def _members(path, wanted):
             entries = archive.infolist()
             for entry in entries:
                 _check_member(entry, path)
+            whole = sum(entry.file_size for entry in entries)
+            if whole > LARGEST_WHOLE:
+                raise Problem(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the {LARGEST_WHOLE / 2**30:g} GiB "
+                              "allowed; it is not opened.")
             for entry in entries:
                 if wanted(entry.filename):
                     with archive.open(entry) as stream:
                         # Read to the limit and no further: the stated size may lie.
                         content = stream.read(_limit(entry.filename) + 1)
                     if len(content) > _limit(entry.filename):
-                        raise Problem(f"{path}: {entry.filename} unpacks to more than it states; it is not opened.")
+                        raise Problem(f"{shown(path)}: {entry.filename} unpacks to more than it states; it is not opened.")
                     found[entry.filename] = content
             return found
     except FileNotFoundError as error:
-        raise Problem(f"{path}: there is no such file; check the name.") from error
+        raise Problem(f"{shown(path)}: there is no such file; check the name.") from error
     except (
         zipfile.BadZipFile, zlib.error, EOFError, NotImplementedError, RuntimeError, ValueError
     ) as error:
-        raise Problem(f"{path}: damaged or not a .mound file; restore it from a copy.") from error
+        raise Problem(f"{shown(path)}: damaged or not a .mound file; restore it from a copy.") from error
     except OSError as error:
-        raise Problem(f"{path}: could not be read ({error.strerror or error}).") from error
+        raise Problem(f"{shown(path)}: could not be read ({error.strerror or error}).") from error
 
 
 def _limit(name):
@@ -223,12 +180,12 @@ def _limit(name):
 def _check_member(entry, path):
     name = entry.filename
     if name.startswith(("/", "\\")) or ".." in pathlib.PurePosixPath(name).parts or "\\" in name:
-        raise Problem(f"{path}: the entry {name!r} points outside the file; it is not opened.")
+        raise Problem(f"{shown(path)}: the entry {name!r} points outside the file; it is not opened.")
     limit = _limit(name)
     if limit is None:
-        raise Problem(f"{path}: the entry {name!r} does not belong in a mound; it is not opened.")
+        raise Problem(f"{shown(path)}: the entry {name!r} does not belong in a mound; it is not opened.")
     if entry.file_size > limit:
         raise Problem(
-            f"{path}: {name} would unpack to {entry.file_size / 2**20:,.0f} MiB, more than the "
+            f"{shown(path)}: {name} would unpack to {entry.file_size / 2**20:,.0f} MiB, more than the "
             f"{limit / 2**20:.0f} MiB allowed; it is not opened."
         )

@@ -6,15 +6,45 @@ for), then scaled or sized, then turned about x, y and z, then moved to its cent
 
 from typing import Annotated, Literal
 
+import numpy as np
 from pydantic import Field
 
-from .arrays import Arrays
+from .arrays import Arrays, Column, holding
 from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
 
 Role = Literal["adds", "carves", "keeps"]
 Scale = tuple[*[Annotated[float, Field(ge=0.001, le=1000.0)]] * 3]
 TOOLS = ("drag", "swell", "ease", "press", "roughen", "dab", "scoop")
 MOST_PATH = 2000
+
+
+FARTHEST = 50_000.0
+"""Metres from a form's middle within which its numbers lie."""
+_BRICKS = Column("int", ("bricks", 3), -(2**20), 2**20 - 1)
+
+
+def _each_brick_once(arrays):
+    """A grid's bricks are all different, and its voxels have a size."""
+    coords = np.concatenate([arrays["coords"], arrays["tiles"]])
+    if len(np.unique(coords, axis=0)) != len(coords):
+        raise ValueError("some of its bricks are there twice")
+    voxel, _, *offset = arrays["about"]
+    extent = float(np.abs(coords).max() + 1) * 8.0 * voxel if len(coords) else 0.0
+    if not 1e-4 <= voxel <= 1e4 or max(extent, np.abs(offset).max()) > 1e6:
+        raise ValueError(f"its voxels of {voxel:g} m, or where they lie, are beyond what a mound can hold")
+
+
+SurfaceArrays = holding(
+    vertices=Column("float", ("vertices", 3), -FARTHEST, FARTHEST), faces=Column("int", ("faces", 3), rows_of="vertices"),
+    open=Column("int", ("edges", 2), optional=True, rows_of="vertices"))
+PointArrays = holding(
+    positions=Column("float", ("points", 3), -FARTHEST, FARTHEST), radii=Column("float", ("points",), 0.0, 20_000.0, True),
+    ages=Column("float", ("points",), 0.0, 1.0, True))
+GridArrays = holding(
+    _each_brick_once, coords=_BRICKS, values=Column("float", ("bricks", 512), -1e9, 1e9),
+    tiles=Column("int", ("tiles", 3), -(2**20), 2**20 - 1), tile_values=Column("float", ("tiles",), -1e9, 1e9),
+    about=Column("float", (5,), -1e9, 1e9))
+"""What the arrays of each kind of form are, checked wherever they come from."""
 
 
 class Buds(Value):
@@ -170,7 +200,7 @@ class Mesh(Form):
 
     kind: Literal["mesh"] = "mesh"
     name: Name = "Mesh"
-    surface: Arrays
+    surface: SurfaceArrays
     scale: Scale = (1.0, 1.0, 1.0)
     sheet: Annotated[float, Field(ge=0.001, le=2_000.0)] | None = None
 
@@ -184,7 +214,7 @@ class Points(Form):
 
     kind: Literal["points"] = "points"
     name: Name = "Points"
-    cloud: Arrays
+    cloud: PointArrays
     scale: Scale = (1.0, 1.0, 1.0)
     first: Length = 2.0
     last: Length = 2.0
@@ -205,7 +235,7 @@ class Volume(Form):
 
     kind: Literal["volume"] = "volume"
     name: Name = "Volume"
-    grid: Arrays
+    grid: GridArrays
     level_set: bool = False
     joins: Literal["shape", "density"] = "shape"
     by: Literal["add", "maximum", "multiply", "average"] = "maximum"

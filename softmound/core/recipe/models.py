@@ -9,7 +9,7 @@ from typing import Annotated, Literal
 
 from pydantic import Field, model_validator
 
-from .arrays import Arrays
+from .arrays import Column, holding
 from .curve import Curve, eased
 from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
@@ -24,6 +24,16 @@ MOST_BALLS = 20_000
 
 MOST_STOPS = 6
 """Colours of a ramp."""
+
+def _not_too_large(arrays):
+    height, width = arrays["pixels"].shape[:2]
+    if not (1 <= height <= 16_384 and 1 <= width <= 16_384):
+        raise ValueError(f"a picture of {width} × {height} pixels is more than 16,384 or none at all")
+
+
+PictureArrays = holding(_not_too_large, pixels=Column("byte", ("rows", "columns", 3)))
+SkyArrays = holding(_not_too_large, pixels=Column("float", ("rows", "columns", 3), 0.0, 1e12))
+"""What the pixels of pictures in a recipe are."""
 
 TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
 """Resolutions of an asset, as factors of the final voxel."""
@@ -140,7 +150,7 @@ class Sky(Value):
     strength: Annotated[float, Field(ge=0.0, le=20.0)] = 1.0
     visibility: Annotated[float, Field(ge=2.0, le=300.0)] = 60.0
     altitude: Annotated[float, Field(ge=0.0, le=20_000.0)] = 200.0
-    picture: Arrays | None = None
+    picture: SkyArrays | None = None
     turn: Degrees = 0.0
 
 
@@ -248,7 +258,7 @@ class Reference(Value):
     """
 
     name: Name = "Photograph"
-    picture: Arrays
+    picture: PictureArrays
     shown: Literal["beside", "behind", "off"] = "beside"
     opacity: Share = 1.0
     place: tuple[Annotated[float, Field(ge=-2.0, le=3.0)], Annotated[float, Field(ge=-2.0, le=3.0)]] = (0.8, 0.25)
@@ -264,7 +274,7 @@ class Snapshot(Value):
     """
 
     name: Name = "Snapshot"
-    picture: Arrays
+    picture: PictureArrays
     recipe: "Mound"
 
     @model_validator(mode="after")

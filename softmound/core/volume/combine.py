@@ -2,9 +2,13 @@
 
 import numpy as np
 
+from ..machine import free_memory
+from ..problems import DoesNotFit
 from .bricks import LANES, brick_keys, grid_of
 from .resample import aligned, resampled
 
+BRICK = 3 * 4 * LANES
+"""Bytes for each brick of what goes in: its own values, those it is resampled to, and what they are joined to."""
 WAYS = ("add", "maximum", "multiply", "average")
 
 
@@ -16,6 +20,33 @@ def _joined(by, a, b):
     if by == "multiply":
         return a * b
     return (a + b) * np.float32(0.5)
+
+
+def refuse_unless_it_fits(grids, voxel):
+    """Raise unless several grids can be brought to one voxel and joined within the memory there is.
+
+    Parameters
+    ----------
+    grids : sequence of BrickGrid
+    voxel : float
+        In the unit of the grids.
+
+    Raises
+    ------
+    DoesNotFit
+        Names the smallest voxel that fits.
+    """
+    def need(size):
+        # A brick becomes as many as its side is longer; bricks of one value may not stay such at their borders.
+        return sum((len(grid.coords) + len(grid.tile_coords)) * max(grid.voxel / size, 1.0) ** 3 for grid in grids) * BRICK
+
+    limit = free_memory() * 2 / 3
+    if need(voxel) > limit:
+        fits = voxel
+        while need(fits) > limit and fits < 1e6:
+            fits *= 1.1
+        raise DoesNotFit(f"A voxel of {voxel:g} m needs about {need(voxel) / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are free; the "
+                         f"smallest voxel that fits is about {fits:.2g} m.")
 
 
 def combined(first, second, by, ticket=None):

@@ -3,6 +3,7 @@
 import numpy as np
 
 from ..problems import Problem
+from .bricks import grid_of
 from .reference import vdb
 from .resample import resampled
 from .twin import vdb_of
@@ -33,6 +34,31 @@ def triangles_of(grid, level, outward):
     faces = np.concatenate([triangles, quads[:, :3], quads[:, [0, 2, 3]]]).astype(np.int32)
     # The library runs clockwise seen from outside for distances, the other way round for densities.
     return vertices.astype(np.float64), np.ascontiguousarray(faces[:, ::-1])
+
+
+def as_density(grid):
+    """A level set as a density whose surface, at half of the largest, is the same.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        Signed distances, the background being how far they reach.
+
+    Returns
+    -------
+    BrickGrid
+        From 0 outside to 1 inside, evenly across the band.
+    span : float
+        Distance over which it rises, in the grid's unit.
+    """
+    reach = abs(grid.background) or grid.voxel
+    span = 2.0 * reach
+
+    def risen(distances):
+        return np.clip(0.5 - distances / np.float32(span), 0.0, 1.0).astype(np.float32)
+
+    return grid_of(grid.voxel, grid.coords, risen(grid.values), grid.tile_coords, risen(grid.tile_values), 0.0,
+                   grid.offset), span
 
 
 def within_budget(grid, level, most=None):

@@ -1,12 +1,45 @@
 """Looking through a grid of the reference library, without our kernels: for children that only read."""
 
+import itertools
+
 import numpy as np
 
-from ..problems import Problem
+from ..problems import DoesNotFit, Problem
 from .bricks import NODE, SIDE
 
 SPAN = NODE * SIDE
 """Voxels along a window in which a foreign grid is read: one lower internal node of the tree."""
+MOST_WINDOWS = 6_000
+"""Windows that are looked through one after another: about 2,300 voxels along each side."""
+MOST_ENTRIES = 600_000
+"""Voxels and tiles that are looked at one by one where there would be more windows."""
+MOST_TILES = 30_000_000
+"""Bricks of one value that a grid of ours takes in."""
+
+
+def entries_of(source, most=MOST_ENTRIES):
+    """Active voxels and tiles of an OpenVDB grid, when they are few.
+
+    Parameters
+    ----------
+    source : FloatGrid or BoolGrid
+    most : int, optional
+
+    Returns
+    -------
+    low, high : ndarray of int64, shape (n, 3)
+        First and last voxel of each.
+    values : ndarray of float64, shape (n,)
+    Or None when there are more.
+    """
+    if source.activeLeafVoxelCount() > most:
+        return None
+    # One by one a million takes some seconds: enough for what is scattered, where windows would never end.
+    found = [(v.min, v.max, float(v.value)) for v in itertools.islice(source.citerOnValues(), most + 1)]
+    if len(found) > most:
+        return None
+    low, high, values = zip(*found) if found else ((), (), ())
+    return (np.array(low, np.int64).reshape(-1, 3), np.array(high, np.int64).reshape(-1, 3), np.array(values, np.float64))
 
 
 def windows_of(source, ticket=None):
@@ -21,22 +54,67 @@ def windows_of(source, ticket=None):
     ------
     ndarray of int64, shape (3,)
         Lowest voxel of a window of `SPAN` voxels a side.
+
+    Raises
+    ------
+    DoesNotFit
+        If its box is so large, or its tiles so many, that looking through it would not end.
     """
     if source.activeVoxelCount() == 0 and source.leafCount() == 0:
         return
+    low, high = _box(source)
+    low, high = low // SPAN, high // SPAN
+    shape = high - low + 1
+    if float(np.prod(shape.astype(float))) <= MOST_WINDOWS:
+        corners = np.stack(np.meshgrid(*(np.arange(s) for s in shape), indexing="ij"), -1).reshape(-1, 3) + low
+    else:
+        corners = _scattered(source)
+    for number, corner in enumerate(corners):
+        if ticket is not None:
+            ticket.tick(number / len(corners))
+        yield corner * SPAN
+
+
+def _box(source):
+    """First and last voxel of what a grid holds, leaves without an active voxel included."""
     low, high = (np.array(corner) for corner in source.evalActiveVoxelBoundingBox())
     if source.leafCount():
         leaf_low, leaf_high = (np.array(corner) for corner in source.evalLeafBoundingBox())
         if source.activeVoxelCount():
-            low, high = np.minimum(low, leaf_low), np.maximum(high, leaf_high)
-        else:
-            low, high = leaf_low, leaf_high
-    low, high = low // SPAN, high // SPAN
-    shape = high - low + 1
-    for number, at in enumerate(np.ndindex(*(int(s) for s in shape))):
-        if ticket is not None:
-            ticket.tick(number / int(shape.prod()))
-        yield (low + at) * SPAN
+            return np.minimum(low, leaf_low), np.maximum(high, leaf_high)
+        return leaf_low, leaf_high
+    return low, high
+
+
+def _scattered(source):
+    """Windows that hold anything, of a grid with few voxels in a box too large to look through."""
+    size = " × ".join(f"{int(s):,}" for s in np.subtract(*_box(source)[::-1]) + 1)
+    found = entries_of(source)
+    if found is None or source.background != 0.0:
+        raise DoesNotFit(f"its voxels are strewn over a box of {size}; cut it into parts that lie closer together.")
+    low, high = found[0] // SPAN, found[1] // SPAN
+    if float((high - low + 1.0).prod(axis=1).sum()) > MOST_WINDOWS:
+        raise DoesNotFit(f"its tiles fill most of a box of {size} voxels; write it with larger voxels.")
+    windows = [np.stack(np.meshgrid(*(np.arange(a, b + 1) for a, b in zip(*pair)), indexing="ij"), -1).reshape(-1, 3)
+               for pair in np.unique(np.stack([low, high], axis=1), axis=0)]
+    return np.unique(np.concatenate(windows), axis=0)
+
+
+def refuse_vast(source):
+    """Raise when the tiles of a grid are more than a grid of ours takes in.
+
+    Parameters
+    ----------
+    source : FloatGrid or BoolGrid
+
+    Raises
+    ------
+    DoesNotFit
+    """
+    bricks = (source.activeVoxelCount() - source.activeLeafVoxelCount()) // SIDE**3
+    if bricks > MOST_TILES:
+        raise DoesNotFit(f"its tiles fill {bricks * SIDE**3:,} voxels, more than the {MOST_TILES * SIDE**3:,} that can be "
+                         "taken in; write it with larger voxels.")
 
 
 def placement(source):

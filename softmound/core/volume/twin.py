@@ -2,9 +2,10 @@
 
 import numpy as np
 
+from ..problems import Problem
 from .bricks import NODE, SIDE, grid_of
 from .reference import vdb
-from .tree import SPAN, placement, windows_of
+from .tree import SPAN, placement, refuse_vast, windows_of
 from .windows import bricks_of, read_window
 
 BLOCK = 8
@@ -121,15 +122,22 @@ def grid_from(source, ticket=None):
     Raises
     ------
     Problem
-        If the transform turns, shears or stretches.
+        If the transform turns, shears or stretches, or values are not finite.
+    DoesNotFit
+        If it is too large to be looked through.
     """
     voxel, offset = placement(source)
+    refuse_vast(source)
     background = float(source.background)
     kind = bool if isinstance(source, vdb.BoolGrid) else np.float32
     parts = []
     for corner in windows_of(source, ticket):
         window = np.empty((SPAN,) * 3, kind)
         source.copyToArray(window, ijk=tuple(int(c) for c in corner))
+        if not np.isfinite(window.min()) or not np.isfinite(window.max()):
+            wild = int(np.count_nonzero(~np.isfinite(window)))
+            raise Problem(f"the grid {source.name!r} holds values that are not finite numbers, {wild:,} within {SPAN} voxels "
+                          f"from {tuple(int(c) for c in corner)}; clean it where it was made.")
         coords, values, tiles, tile_values = bricks_of(window.astype(np.float32, copy=False), background)
         if len(coords) or len(tiles):
             shift = (corner // SIDE).astype(np.int32)

@@ -5,6 +5,7 @@ sentence that says what to give instead.
 """
 
 import argparse
+import os
 
 
 def metres(text):
@@ -20,7 +21,7 @@ def metres(text):
 
 def count(text):
     """A whole number from 8 on. See the module."""
-    if not text.isdigit() or not 8 <= int(text) <= 100_000_000:
+    if not text.isdigit() or len(text) > 9 or not 8 <= int(text) <= 100_000_000:
         raise argparse.ArgumentTypeError(f"{text!r} is no such number; give a whole number from 8 on")
     return int(text)
 
@@ -61,12 +62,44 @@ def grid_name(text):
 
 def altitude(text):
     """Metres above the ground. See the module."""
+    return _between(text, -50_000.0, 50_000.0, "altitude", "metres")
+
+
+def number(text):
+    """Any finite number. See the module."""
+    return _between(text, -1e12, 1e12, "number", "one")
+
+
+def degrees(text):
+    """An angle. See the module."""
+    return _between(text, -36_000.0, 36_000.0, "angle", "degrees")
+
+
+def rate(text):
+    """Pictures a second. See the module."""
+    return _between(text, 0.1, 240.0, "rate", "pictures a second")
+
+
+def stops(text):
+    """Exposure. See the module."""
+    return _between(text, -16.0, 16.0, "exposure", "stops")
+
+
+def threads(text):
+    """A number of threads. See the module."""
+    most = os.cpu_count() or 1
+    if not text.isdigit() or not 1 <= int(text) <= most:
+        raise argparse.ArgumentTypeError(f"{text!r} is no number of threads; give one from 1 to {most}")
+    return int(text)
+
+
+def _between(text, low, high, what, unit):
     try:
         value = float(text)
     except ValueError:
-        value = 1e9
-    if not -50_000.0 <= value <= 50_000.0:
-        raise argparse.ArgumentTypeError(f"{text!r} is no altitude; give metres from -50000 to 50000")
+        value = float("nan")
+    if not low <= value <= high:
+        raise argparse.ArgumentTypeError(f"{text!r} is no {what}; give {unit} from {low:g} to {high:g}")
     return value
 
 
@@ -83,7 +116,7 @@ def span(text):
 
 def seed(text):
     """A seed. See the module."""
-    if not text.isdigit() or int(text) >= 2**31:
+    if not text.isdigit() or len(text) > 10 or int(text) >= 2**31:
         raise argparse.ArgumentTypeError(f"{text!r} is no seed; give a whole number below 2147483648")
     return int(text)
 
@@ -112,7 +145,7 @@ def size(text):
 
 def frames(text):
     """How many pictures. See the module."""
-    if not text.isdigit() or not 1 <= int(text) <= 5_000:
+    if not text.isdigit() or len(text) > 4 or not 1 <= int(text) <= 5_000:
         raise argparse.ArgumentTypeError(f"{text!r} is no number of pictures; give a whole number from 1 to 5000")
     return int(text)
 

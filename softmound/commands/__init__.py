@@ -1,0 +1,1 @@
+"""The actions of the `softmound` command, by what they are for."""

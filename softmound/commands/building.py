@@ -1,0 +1,225 @@
+"""Actions that build a cloud: new, build, cloud, form."""
+
+import os
+import pathlib
+import time
+
+from ..core.problems import Problem
+from . import arguments
+from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+
+STARTS_HELP = "species of the first shape: humilis, mediocris, congestus, fractus, lenticularis, incus, deck slab"
+MESHES = (".obj", ".ply", ".stl", ".glb", ".off")
+
+
+def add_to(actions):
+    """Add the actions.
+
+    Parameters
+    ----------
+    actions : argparse subparsers
+    """
+    new = action(actions, "new", _new, "write a first mound to start from", """
+        new loaf.mound
+        new tower.mound --start congestus --span 900 --seed 5""", writes=True)
+    new.add_argument("file", metavar="FILE.mound")
+    new.add_argument("--start", default="mediocris", metavar="NAME", help=STARTS_HELP)
+    new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
+    new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
+
+    build = action(actions, "build", _build, "build a mound's density and write it as OpenVDB", """
+        build loaf.mound --out loaf.vdb
+        build loaf.mound --out loaf.vdb --voxels-long 512 --up z --unit cm --force
+        build loaf.mound --out loaf.vdb --dry-run --json""", writes=True)
+    build.add_argument("mound", metavar="X.mound")
+    _delivering(build)
+
+    cloud = action(actions, "cloud", _cloud, "turn any model into a cloud", """
+        cloud sheep.obj --out sheep.vdb --span 120
+        cloud open.ply --out open.vdb --close-holes --mound open.mound --picture open.png""", writes=True)
+    cloud.add_argument("mesh", metavar="MESH", help="OBJ, PLY, STL, GLB, glTF or OFF")
+    cloud.add_argument("--span", type=arguments.span, metavar="M",
+                       help="longest side of the model in metres; default what its unit makes it")
+    cloud.add_argument("--from-unit", default="m", choices=UNITS, help="unit of the model's numbers")
+    cloud.add_argument("--from-up", default="y", choices=("y", "z"), help="which axis of the model is up")
+    cloud.add_argument("--start", default="mediocris", metavar="NAME", help="species whose grains, skin and light it takes")
+    cloud.add_argument("--level", type=arguments.altitude, metavar="M",
+                       help="altitude of the base level above the model's foot; default none")
+    cloud.add_argument("--mound", metavar="FILE.mound", help="also write the mound, to go on with")
+    cloud.add_argument("--close-holes", action="store_true", help="close the holes of an open model")
+    cloud.add_argument("--thickness", type=arguments.span, metavar="M", help="treat an open model as a sheet so thick")
+    _delivering(cloud)
+
+    form = action(actions, "form", _form, "write a mound's blocked-in surface as a mesh", """
+        form loaf.mound --obj loaf.obj --voxel 2""", writes=True)
+    form.add_argument("mound", metavar="X.mound")
+    form.add_argument("--obj", required=True, metavar="OUT.obj", help="or .ply, .stl, .glb, .off")
+    form.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres; default the draft voxel")
+
+
+def _delivering(parser):
+    """What is asked of a density that is built and written."""
+    parser.add_argument("--out", required=True, metavar="FILE.vdb")
+    size = parser.add_mutually_exclusive_group()
+    size.add_argument("--voxel", type=arguments.metres, metavar="M",
+                      help="voxel size in metres; default the mound's final one, for a model a 256th of its span")
+    size.add_argument("--voxels-long", type=arguments.count, metavar="N", help="voxels along the longest side instead")
+    parser.add_argument("--seed", type=arguments.seed, metavar="N", help="seed of the first grain; the others follow it")
+    parser.add_argument("--picture", metavar="FILE.png", help="also take the mound's picture")
+    width = parser.add_mutually_exclusive_group()
+    width.add_argument("--half", dest="full", action="store_false", help="16-bit values (the default)")
+    width.add_argument("--full", action="store_true", help="32-bit values")
+    parser.add_argument("--up", default="y", choices=("y", "z"), help="which axis is up in the file")
+    parser.add_argument("--unit", default="m", choices=UNITS, help="unit of the file's numbers")
+    parser.add_argument("--origin", default="kept", choices=("kept", "centre", "base"),
+                        help="where the file's origin lies: as in the mound, in the middle of the cloud, or in the middle of "
+                             "its underside")
+    parser.add_argument("--name", type=arguments.grid_name, default="density", metavar="NAME", help="name of the grid")
+    parser.add_argument("--tolerance", type=arguments.tolerance, default=0.0, metavar="D",
+                        help="densities so close to one another become one tile")
+    parser.add_argument("--surface", action="store_true", help="also write the surface as a level set")
+    parser.add_argument("--limit-memory", type=arguments.gigabytes, metavar="GB", help="refuse builds that need more")
+    parser.set_defaults(full=False)
+
+
+def _new(args):
+    from ..core.recipe import write_mound
+    from ..core.recipe.starts import start
+
+    path = pathlib.Path(args.file)
+    _check_start(args.start)
+    check_outputs(args, (), file=(path, (".mound",)))
+    mound = start(args.start, path.stem[:80], args.span, args.seed)
+    if args.dry_run:
+        foretold(args, [path])
+        return
+    write_mound(path, mound)
+    if args.json:
+        print_facts({"file": str(path), "name": mound.name, "span": args.span, "seed": args.seed}, args)
+    else:
+        print(path)
+
+
+def _check_start(name):
+    from ..core.recipe.starts import STARTS
+
+    if name not in STARTS:
+        raise Problem(f"There is no start {name!r}; choose one of {', '.join(STARTS)}.")
+
+
+def _build(args):
+    from ..core.recipe import read_mound
+
+    check_outputs(args, [args.mound], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)))
+    facts = _built(reseeded(read_mound(args.mound), args.seed), args)
+    if facts is not None:
+        print_facts(facts, args)
+
+
+def _cloud(args):
+    from ..core.engine.density import bounds_of, span_of
+    from ..core.exchange.foreign import read_triangles
+    from ..core.exchange.forms import mesh_form
+    from ..core.light.camera import fitted
+    from ..core.recipe import write_mound
+    from ..core.recipe.starts import clad
+
+    check_outputs(args, [args.mesh], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)),
+                  mound=(args.mound, (".mound",)))
+    _check_start(args.start)
+    with Progress(args) as progress:
+        read = read_triangles(args.mesh, ticket=ticket_for(progress))
+    if not read.closed and not args.close_holes and args.thickness is None:
+        raise Problem(f"{args.mesh}: {read.said} An open surface encloses nothing: add --close-holes, or "
+                      "--thickness M to treat it as a sheet.")
+    name = pathlib.Path(args.mesh).stem.replace("_", " ")[:80] or "Cloud"
+    form = mesh_form(read, name, args.from_unit, args.from_up, args.close_holes, None)
+    mound = reseeded(clad(form, name, args.start, args.span, args.thickness, args.level), args.seed)
+    bounds = bounds_of(mound)
+    if bounds is None:
+        raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level.")
+    mound = mound.edited(view=fitted(mound.view, *bounds, 1280, 800))
+    mound = mound.edited(voxels=mound.voxels.edited(final=args.voxel or max(float(f"{span_of(mound) / 256:.2g}"), 0.005)))
+    facts = _built(mound, args, args.mound)
+    if facts is None:
+        return
+    if args.mound:
+        write_mound(args.mound, mound)
+    print_facts({"model": args.mesh, "found": read.said, **read.facts, **facts}, args)
+
+
+def _built(mound, args, *more):
+    """Build a mound, write `args.out` and perhaps `args.picture`, and return what was made; None after a dry run."""
+    from ..core.aside import write_whole
+    from ..core.engine.calibration import PastBuilds
+    from ..core.engine.density import voxel_along
+    from ..core.engine.stages import Stages, picture
+    from ..core.exchange.export import ExportOptions
+    from ..core.exchange.png import png_of
+    from ..core.library.delivery import built, built_along, delivered
+
+    begun = time.perf_counter()
+    options = ExportOptions(args.up, args.unit, args.origin, not args.full, args.name, args.tolerance, args.surface)
+    stages = Stages(past=PastBuilds())
+    voxel = voxel_along(mound, args.voxels_long) if args.voxels_long else args.voxel or mound.voxels.final
+    with Progress(args) as progress:
+        ticket = ticket_for(progress)
+        if args.dry_run:
+            foretold(args, [args.out, args.picture, *more], stages.forecast(mound, ticket), voxel)
+            return None
+        if args.voxels_long:
+            grid = built_along(stages, mound, args.voxels_long, ticket, args.limit_memory)
+            voxel = grid.voxel
+        else:
+            grid = built(stages, mound, voxel, ticket, args.limit_memory)
+        picture_bytes = None
+        if args.picture:
+            ticket.step(0.0, 1.0, "taking the picture")
+            key = stages.density_key(mound, voxel)
+            picture_bytes = png_of(picture(stages, mound, grid, key, 1280, 800, passes=8, ticket=ticket))
+        facts = delivered(args.out, mound, grid, voxel, options, ticket)
+        if picture_bytes is not None:
+            write_whole(args.picture, picture_bytes)
+    facts["seconds"] = round(time.perf_counter() - begun, 3)
+    return facts
+
+
+def _form(args):
+    from ..core.engine.density import draft_voxel
+    from ..core.exchange.meshes import write_mesh
+    from ..core.mass.meshed import mass_triangles
+    from ..core.recipe import read_mound
+
+    check_outputs(args, [args.mound], obj=(args.obj, MESHES))
+    mound = read_mound(args.mound)
+    voxel = args.voxel or draft_voxel(mound)
+    if args.dry_run:
+        foretold(args, [args.obj])
+        return
+    with Progress(args) as progress:
+        vertices, faces = mass_triangles(mound.mass, voxel, ticket_for(progress))
+    if not len(faces):
+        raise Problem(f"{mound.name}: has no surface; add a form above its base level first.")
+    write_mesh(args.obj, vertices, faces)
+    print_facts({"file": str(args.obj), "vertices": len(vertices), "triangles": len(faces), "voxel": voxel,
+                 "bytes": os.path.getsize(args.obj)}, args)
+
+
+def reseeded(mound, seed):
+    """The mound with other grains: the first takes the seed, the others keep their distance.
+
+    Parameters
+    ----------
+    mound : Mound
+    seed : int or None
+        None leaves the mound as it is.
+
+    Returns
+    -------
+    Mound
+    """
+    if seed is None or not mound.grains:
+        return mound
+    step = seed - mound.grains[0].seed
+    grains = tuple(g.edited(seed=(g.seed + step) % 2**31) for g in mound.grains)
+    return mound.edited(grains=grains)

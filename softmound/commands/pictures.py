@@ -1,0 +1,267 @@
+"""Actions that take pictures: picture, turntable, sweep, sheet."""
+
+import pathlib
+import time
+
+from ..core.aside import shown
+from ..core.problems import DoesNotFit, Problem
+from . import arguments
+from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+
+BYTES = 220
+"""Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
+
+
+def add_to(actions):
+    """Add the commands.
+
+    Parameters
+    ----------
+    actions : argparse subparsers
+    """
+    picture = action(actions, "picture", _picture, "take a picture of a mound or an OpenVDB file", """
+        picture loaf.mound --out loaf.png
+        picture loaf.vdb --out loaf.exr --depth --sun 120,15 --true --noise 0.03
+        picture other.vdb --out other.png --unit cm --up z --extinction 0.4""", writes=True)
+    _common(picture)
+    picture.add_argument("--out", required=True, metavar="FILE", help=".png, or .exr in linear light")
+    picture.add_argument("--view", metavar="NAME|AZ,EL", help="a kept view, or azimuth and elevation in degrees")
+    picture.add_argument("--sun", type=arguments.pair, metavar="AZ,EL", help="azimuth and elevation of the sun in degrees")
+    picture.add_argument("--depth", action="store_true", help="EXR: also distance (Z) and optical depth")
+    picture.add_argument("--with-sky", action="store_true", help="EXR: with the sky behind instead of ready to be laid over")
+    picture.add_argument("--full", action="store_true", help="EXR: 32-bit values instead of 16")
+
+    turn = action(actions, "turntable", _turntable, "take pictures all round a cloud", """
+        turntable loaf.mound --out loaf.webp --frames 48
+        turntable loaf.mound --out loaf_frames --kind exr""", writes=True)
+    _common(turn)
+    turn.add_argument("--out", required=True, metavar="FILE|FOLDER",
+                      help="a film (.webp, .gif or .png), or a folder for numbered pictures")
+    turn.add_argument("--frames", type=arguments.frames, default=48, metavar="N")
+    turn.add_argument("--degrees", type=arguments.degrees, default=360.0, metavar="D")
+    _sequence(turn)
+
+    sweep = action(actions, "sweep", _sweep, "take pictures while the sun crosses the sky", """
+        sweep loaf.mound --out day.webp --from 80,2 --to 280,2""", writes=True)
+    _common(sweep)
+    sweep.add_argument("--out", required=True, metavar="FILE|FOLDER")
+    sweep.add_argument("--from", dest="start", type=arguments.pair, required=True, metavar="AZ,EL")
+    sweep.add_argument("--to", dest="end", type=arguments.pair, required=True, metavar="AZ,EL")
+    sweep.add_argument("--frames", type=arguments.frames, default=48, metavar="N")
+    _sequence(sweep)
+
+    sheet = action(actions, "sheet", _sheet, "take a contact sheet of views and suns", """
+        sheet loaf.mound --out sheet.png
+        sheet loaf.mound --out sheet.png --views 0,4 90,4 --suns 40,20 220,5""", writes=True)
+    _common(sheet, "320x200")
+    sheet.add_argument("--out", required=True, metavar="FILE.png")
+    sheet.add_argument("--views", nargs="+", metavar="NAME|AZ,EL", help="default four sides, or all kept views")
+    sheet.add_argument("--suns", nargs="+", type=arguments.pair, metavar="AZ,EL", help="default in front, beside and behind")
+
+
+def _common(parser, size="1280x800"):
+    parser.add_argument("source", metavar="X.mound|X.vdb")
+    parser.add_argument("--grid", default="density", metavar="NAME", help="grid of an OpenVDB file")
+    parser.add_argument("--voxel", type=arguments.positive, metavar="M", help="voxel of a mound; default its draft voxel")
+    parser.add_argument("--final", action="store_true", help="with the mound's final voxel")
+    parser.add_argument("--size", type=arguments.size, default=arguments.size(size), metavar="WxH", help=f"pixels; default {size}")
+    kind = parser.add_mutually_exclusive_group()
+    kind.add_argument("--draft", action="store_true", help="by Draft light (the default)")
+    kind.add_argument("--true", action="store_true", help="by True light")
+    parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
+    parser.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="True light: when it is enough")
+    parser.add_argument("--seed", type=arguments.seed, default=0, metavar="N", help="True light: another one has other noise")
+    parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops")
+    parser.add_argument("--extinction", type=arguments.positive, metavar="K",
+                        help="1/m at density 1; default the mound's, or what an OpenVDB file states")
+    parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
+    parser.add_argument("--unit", choices=UNITS, help="what an OpenVDB file's numbers are; default what it states, else m")
+    parser.add_argument("--up", choices=("y", "z"), help="its up-axis; default what it states, else y")
+
+
+def _sequence(parser):
+    parser.add_argument("--kind", default="png", choices=("png", "exr"), help="of numbered pictures")
+    parser.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N", help="pictures a second of a film")
+
+
+def _view(mound, text):
+    kept = next((k.view for k in mound.views if k.name == text), None)
+    if kept is not None:
+        return kept
+    try:
+        azimuth, elevation = (float(part) for part in text.split(","))
+        return mound.view.edited(azimuth=azimuth, elevation=elevation)
+    except ValueError:
+        names = ", ".join(k.name for k in mound.views) or "none yet"
+        raise Problem(f"There is no view {text!r}; give azimuth,elevation in degrees, or a kept view ({names}).") from None
+
+
+def _opened(args, progress):
+    """What a picture is taken of: stages, mound, grid, its key, a ticket, and what was read of a file; None to look only."""
+    from ..core.engine.density import draft_voxel
+    from ..core.engine.forecast import refuse_unless_fits
+    from ..core.engine.stages import Stages
+    from ..core.recipe import read_mound
+
+    _refuse_too_many_pixels(args)
+    stages, ticket = Stages(), ticket_for(progress)
+    if str(args.source).endswith(".mound"):
+        mound, read = read_mound(args.source), {}
+        voxel, ahead = args.voxel or (mound.voxels.final if args.final else draft_voxel(mound)), stages.forecast(mound)
+        if args.dry_run:
+            foretold(args, [args.out], ahead, voxel)
+            return None
+        refuse_unless_fits(ahead, voxel)
+        ticket.step(0.0, 0.3, "building")
+        grid, key = stages.density(mound, voxel, ticket, remember=False), stages.density_key(mound, voxel)
+    else:
+        mound, grid, read = _read(args, ticket)
+        key = f"file {args.source}"
+        if args.dry_run:
+            foretold(args, [args.out])
+            return None
+    if grid.active_bounds() is None:
+        raise Problem(f"{shown(args.source)}: holds no cloud; there is nothing to take a picture of.")
+    light = mound.light
+    changes = {name: value for name, value in (("exposure", args.exposure), ("transform", args.transform))
+               if value is not None}
+    if args.once:
+        changes["once"] = True
+    if args.extinction:
+        changes["medium"] = light.medium.edited(extinction=args.extinction)
+    mound = mound.edited(light=light.edited(**changes))
+    return stages, mound, grid, key, ticket, {**read, "extinction": mound.light.medium.extinction}
+
+
+def _read(args, ticket):
+    """A mound around the grid of a file, placed and lit as the file states it or the options say."""
+    from ..core.exchange.export import in_metres
+    from ..core.exchange.foreign import read_volume
+    from ..core.exchange.stated import stated_medium, stated_placement
+    from ..core.light.camera import fitted
+    from ..core.recipe import Light, Medium, Mound, View
+
+    read = read_volume(args.source, args.grid, ticket=ticket)
+    if read.grid.background != 0.0 or read.level_set:
+        raise Problem(f"{shown(args.source)}: the grid {args.grid!r} is no density; choose another with --grid.")
+    unit, up = stated_placement(read.metadata)
+    unit, up = args.unit or unit or "m", args.up or up or "y"
+    grid = in_metres(read.grid, unit, up)
+    mound = Mound(light=Light(medium=stated_medium(read.metadata) or Medium()))
+    bounds = grid.active_bounds()
+    if bounds is not None:
+        mound = mound.edited(view=fitted(View(), *(grid.world(b) for b in bounds), *args.size))
+    return mound, grid, {"unit": unit, "up": up}
+
+
+def _refuse_too_many_pixels(args):
+    from ..core.engine.forecast import memory_limit
+
+    width, height = args.size
+    need, limit = width * height * BYTES, memory_limit()
+    if need > limit:
+        share = (limit / need) ** 0.5
+        raise DoesNotFit(f"A picture of {width}x{height} needs about {need / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are free; the "
+                         f"largest of that shape that fits is about {int(width * share)}x{int(height * share)}.")
+
+
+def _taking(args):
+    from ..core.engine.stills import Taking
+
+    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed)
+
+
+def _check_transform(name):
+    from ..core.light.looks import transforms
+
+    if name is not None and name not in transforms():
+        raise Problem(f"There is no view transform {name!r}; there are: {'; '.join(transforms())}.")
+
+
+def _picture(args):
+    from ..core.engine.stills import depths, taken
+    from ..core.exchange.pictures import write_picture
+
+    _check_transform(args.transform)
+    check_outputs(args, [args.source], out=(args.out, (".png", ".exr")))
+    begun = time.perf_counter()
+    with Progress(args) as progress:
+        opened = _opened(args, progress)
+        if opened is None:
+            return
+        stages, mound, grid, key, ticket, read = opened
+        if args.view:
+            mound = mound.edited(view=_view(mound, args.view))
+        if args.sun:
+            sun = mound.light.sun.edited(azimuth=args.sun[0], elevation=args.sun[1])
+            mound = mound.edited(light=mound.light.edited(sun=sun))
+        ticket.step(0.3, 1.0, "taking the picture")
+        still = taken(stages, mound, grid, key, _taking(args), ticket=ticket)
+        options = {}
+        if args.out.lower().endswith(".exr"):
+            options = {"half": not args.full, "sky": args.with_sky}
+            if args.depth:
+                options["distance"], options["optical"] = depths(stages, mound, grid, key, _taking(args))
+        write_picture(args.out, still, mound.light, **options)
+    print_facts({"file": str(args.out), "size": list(args.size), "light": "true" if args.true else "draft", **read,
+                 "voxel": grid.voxel, "paths": still.turns, "noise": round(still.noise, 5),
+                 "seconds": round(time.perf_counter() - begun, 3)}, args)
+
+
+def _frames_to(args, mounds_of):
+    from ..core.engine.stills import frames_taken
+    from ..core.exchange.pictures import FILMS, written_frames
+
+    _check_transform(args.transform)
+    begun, out = time.perf_counter(), pathlib.Path(args.out)
+    if out.suffix:
+        check_outputs(args, [args.source], out=(out, tuple(FILMS)))
+    elif out.exists() and not out.is_dir():
+        raise Problem(f"{shown(out)}: is a file; a name without an ending is a folder of pictures, choose another.")
+    elif not out.resolve().parent.is_dir():
+        raise Problem(f"{shown(out)}: its folder does not exist; make it first.")
+    elif out.is_dir() and any(out.iterdir()) and not args.force:
+        raise Problem(f"{shown(out)}: holds files already; choose another folder, or add --force to write among them.")
+    with Progress(args) as progress:
+        opened = _opened(args, progress)
+        if opened is None:
+            return
+        stages, mound, grid, key, ticket, read = opened
+        mounds = mounds_of(mound)
+        written_frames(out, frames_taken(stages, mounds, grid, key, _taking(args), ticket), mound.light, args.kind, args.rate)
+    print_facts({"file": str(out), "pictures": len(mounds), "size": list(args.size), **read,
+                 "light": "true" if args.true else "draft", "seconds": round(time.perf_counter() - begun, 3)}, args)
+
+
+def _turntable(args):
+    from ..core.engine.stills import turntable
+
+    _frames_to(args, lambda mound: turntable(mound, args.frames, args.degrees))
+
+
+def _sweep(args):
+    from ..core.engine.stills import sun_sweep
+
+    _frames_to(args, lambda mound: sun_sweep(mound, args.frames, args.start, args.end))
+
+
+def _sheet(args):
+    from ..core.aside import write_whole
+    from ..core.engine.stills import sheet, sheet_of
+    from ..core.exchange.png import png_of
+
+    _check_transform(args.transform)
+    check_outputs(args, [args.source], out=(args.out, (".png",)))
+    begun = time.perf_counter()
+    with Progress(args) as progress:
+        opened = _opened(args, progress)
+        if opened is None:
+            return
+        stages, mound, grid, key, ticket, read = opened
+        views, suns = sheet_of(mound)
+        views = [_view(mound, text) for text in args.views] if args.views else views
+        suns = args.suns or suns
+        page = sheet(stages, mound, views, suns, grid, key, _taking(args), ticket)
+        write_whole(args.out, png_of(page))
+    print_facts({"file": str(args.out), "views": len(views), "suns": len(suns), **read,
+                 "seconds": round(time.perf_counter() - begun, 3)}, args)

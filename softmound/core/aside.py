@@ -1,0 +1,104 @@
+"""Files that are there whole or not at all: written aside, flushed, and renamed."""
+
+import contextlib
+import os
+import pathlib
+import secrets
+
+from .held import UNDER_WAY
+from .problems import NotWritten
+
+
+@contextlib.contextmanager
+def put_in_place(path):
+    """Let a file be written aside, and put it in place when that went well.
+
+    An older file of that name stays as it is until then. A link is followed; rights are those of the file that is
+    replaced, or what the user's umask leaves.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Yields
+    ------
+    pathlib.Path
+        Where to write: in the same folder, with the same ending, not there yet.
+
+    Raises
+    ------
+    NotWritten
+        If it cannot be written, with what stands against it.
+    """
+    path = pathlib.Path(path)
+    aside = None
+    try:
+        place = path.resolve() if path.is_symlink() else path
+        # Its name has nothing of the file's, which may be as long as a name can be.
+        aside = place.with_name(f".{secrets.token_hex(8)}.part{place.suffix[:16]}")
+        if place.is_dir():
+            raise NotWritten(f"{shown(path)}: is a folder; choose another name.")
+        UNDER_WAY.add(aside)
+        os.close(os.open(aside, os.O_CREAT | os.O_EXCL | os.O_WRONLY, 0o666))
+        yield aside
+        with open(aside, "rb+") as file:
+            os.fsync(file.fileno())
+        if place.exists():
+            aside.chmod(place.stat().st_mode & 0o777)
+        os.replace(aside, place)
+        sync_folder(place.parent)
+    except OSError as error:
+        reason = error.strerror or str(error) or type(error).__name__
+        raise NotWritten(f"{shown(path)}: could not be written ({reason}); choose another place or free some space.") from error
+    finally:
+        if aside is not None:
+            with contextlib.suppress(OSError):
+                aside.unlink(missing_ok=True)
+            UNDER_WAY.discard(aside)
+
+
+def write_whole(path, content):
+    """Write a file aside, flush it, and rename it into place.
+
+    Parameters
+    ----------
+    path : path-like
+    content : bytes
+
+    Raises
+    ------
+    NotWritten
+        If that fails; whatever stood at `path` is untouched.
+    """
+    with put_in_place(path) as aside:
+        aside.write_bytes(content)
+
+
+def sync_folder(folder):
+    """Make the names in a folder last through a power cut.
+
+    Parameters
+    ----------
+    folder : path-like
+    """
+    handle = os.open(folder, os.O_RDONLY)
+    try:
+        os.fsync(handle)
+    finally:
+        os.close(handle)
+
+
+def shown(path):
+    """A path as it can be printed on one line, whatever bytes it is made of.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    str
+    """
+    text = os.fsencode(path).decode("utf-8", "replace")
+    text = "".join(c if c.isprintable() else "\ufffd" for c in text)
+    return text if len(text) <= 200 else f"{text[:80]}…{text[-80:]}"
