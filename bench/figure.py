@@ -73,7 +73,8 @@ def at_most(name, value, unit, most):
     -------
     Figure
     """
-    return Figure(name, value, unit, "limit", most, value / most, f"value <= {most:g} {unit}", value <= most)
+    ratio = value / most if most else None
+    return Figure(name, value, unit, "limit", most, ratio, f"value <= {most:g} {unit}".strip(), value <= most)
 
 
 def timed(run, repeats=7, warm=1):

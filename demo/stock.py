@@ -3,7 +3,7 @@
 import pathlib
 import sys
 
-from softmound.core.library.asset import folder_name, publish
+from softmound.core.library.asset import asset_folder, publish
 from softmound.core.recipe import read_mound
 from softmound.core.ticket import Ticket
 
@@ -21,7 +21,7 @@ def main(library):
     """
     for path in sorted(HERE.glob("*.mound")):
         mound = read_mound(path)
-        if any((pathlib.Path(library) / folder_name(mound.name)).glob("v*/asset.json")):
+        if any(asset_folder(library, mound.name).glob("v*/asset.json")):
             continue
         print(f"Putting {mound.name} into the demo library", file=sys.stderr)
         publish(mound, library, voxel=VOXEL, ticket=Ticket())

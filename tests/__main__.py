@@ -82,7 +82,9 @@ def run(names):
         result = unittest.TextTestRunner(verbosity=2, stream=sys.stdout, resultclass=TimedResult).run(suite)
     for seconds, name in sorted(result.slow, reverse=True)[:12]:
         print(f"{seconds:6.1f} s  {name}")
-    failed = len(result.failures) + len(result.errors) + len(result.unexpectedSuccesses)
+    # Parts of a test are listed each by itself; a test that fails counts once.
+    failed = len({getattr(test, "test_case", test).id() for test, _ in result.failures + result.errors}
+                 | {test.id() for test in result.unexpectedSuccesses})
     return result.testsRun - failed - len(result.skipped), failed, len(result.skipped)
 
 

@@ -1,5 +1,6 @@
 """The real window, offscreen, with hands for it."""
 
+import logging
 import pathlib
 import sys
 import tempfile
@@ -44,6 +45,13 @@ def heard(kind, _context, text):
         FAULTS.append(text)
 
 
+class Faults(logging.Handler):
+    """Takes down what threads of ours log as a fault."""
+
+    def emit(self, record):
+        FAULTS.append(logging.Formatter().format(record))
+
+
 def raised(kind, error, trace):
     """Take down an exception that a slot has let through."""
     FAULTS.append("".join(traceback.format_exception(kind, error, trace)))
@@ -57,6 +65,7 @@ def application():
     if not _KEPT:
         qInstallMessageHandler(heard)
         sys.excepthook = raised
+        logging.getLogger("softmound").addHandler(Faults(logging.ERROR))
         threading.excepthook = lambda said: raised(said.exc_type, said.exc_value, said.exc_traceback)
         _KEPT.append(QApplication([]))
         dress(_KEPT[0])

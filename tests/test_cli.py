@@ -16,8 +16,9 @@ import unittest.mock
 import numpy as np
 from PIL import Image
 
-from softmound import cli
-from softmound.cli import main, reseeded
+from softmound import cli, interrupting
+from softmound.cli import main
+from softmound.commands.building import reseeded
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.recipe.starts import start
 from softmound.core.volume.reference import vdb
@@ -41,11 +42,11 @@ class Command(unittest.TestCase):
         """Run in this process; return exit code, stdout and stderr."""
         return said(main, arguments)
 
-    def refused(self, *arguments):
-        """Assert exit code 2 with one sentence, and that no file appeared; return the sentence."""
+    def refused(self, *arguments, exit_code=2):
+        """Assert the exit code with one sentence, and that no file appeared; return the sentence."""
         before = sorted(str(p) for p in self.folder.rglob("*"))
         code, out, err = self.run_command(*arguments)
-        self.assertEqual(code, 2, err)
+        self.assertEqual(code, exit_code, err)
         self.assertEqual(out, "")
         self.assertEqual(err.strip().count("\n"), 0, err)
         self.assertTrue(err.startswith("softmound: "), err)
@@ -91,7 +92,7 @@ class Command(unittest.TestCase):
 
     def test_build_in_full_floats(self):
         for flag, half in ((["--full"], False), ([], True)):
-            self.run_command("build", self.mound, "--out", self.folder / "a.vdb", *flag)
+            self.run_command("build", self.mound, "--out", self.folder / "a.vdb", "--force", *flag)
             self.assertEqual(vdb.read(str(self.folder / "a.vdb"), "density").saveFloatAsHalf, half)
 
     def test_build_takes_a_picture(self):
@@ -108,7 +109,7 @@ class Command(unittest.TestCase):
         sums = []
         for seed in (5, 5, 6):
             path = self.folder / "a.vdb"
-            self.run_command("build", self.mound, "--out", path, "--seed", seed)
+            self.run_command("build", self.mound, "--out", path, "--seed", seed, "--force")
             got = np.zeros((80, 60, 60), np.float32)
             vdb.read(str(path), "density").copyToArray(got, ijk=(-40, 0, -30))
             sums.append(got.tobytes())
@@ -186,7 +187,7 @@ class Command(unittest.TestCase):
     def test_a_build_that_does_not_fit_is_refused_at_once(self):
         write_mound(self.mound, ball_mound(15_000.0))
         begun = time.monotonic()
-        sentence = self.refused("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "0.1")
+        sentence = self.refused("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "0.1", exit_code=3)
         self.assertIn("smallest voxel that fits", sentence)
         self.assertLess(time.monotonic() - begun, 30)
 
@@ -198,17 +199,17 @@ class Command(unittest.TestCase):
         time.sleep(2.5)
         process.send_signal(signal.SIGINT)
         _, err = process.communicate(timeout=60)
-        self.assertEqual(process.returncode, 2, err)
+        self.assertEqual(process.returncode, 130, err)
         self.assertIn("stopped", err)
         self.assertEqual([p.name for p in self.folder.iterdir()], ["bun.mound"])
 
     def test_an_interrupt_that_a_library_turns_into_its_own_error(self):
         def run(_args):
-            cli._INTERRUPTED.set()
+            interrupting._CAME.set()
             raise ImportError("initialization failed")
 
-        with unittest.mock.patch.object(cli, "_new", run), contextlib.redirect_stderr(io.StringIO()) as heard:
-            self.assertEqual(cli.main(["new", str(self.folder / "b.mound")]), 2)
+        with unittest.mock.patch.object(cli, "_prepare", run), contextlib.redirect_stderr(io.StringIO()) as heard:
+            self.assertEqual(cli.main(["new", str(self.folder / "b.mound")]), 130)
         self.assertIn("stopped", heard.getvalue())
 
     def test_the_desk_says_when_there_is_no_screen(self):

@@ -2,6 +2,7 @@
 
 import hashlib
 import json
+import os
 import pathlib
 import subprocess
 import sys
@@ -11,7 +12,8 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid
-from softmound.core.library.asset import folder_name, next_version, publish, recipe_mark, sweep_leftovers
+from softmound.core.held import MARK, Held
+from softmound.core.library.asset import file_name, next_version, publish, recipe_mark, sweep_leftovers
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.reference import vdb
@@ -98,9 +100,9 @@ class Publishing(unittest.TestCase):
             self.assertEqual(files[0][name], files[1][name])
 
     def test_names_become_folders(self):
-        for name, folder in (("Cottage Loaf", "cottage_loaf"), ("Été 3!", "t_3"), ("...", "cloud"),
+        for name, folder in (("Cottage Loaf", "cottage_loaf"), ("Été 3!", "ete_3"), ("...", "cloud"),
                              ("..", "cloud"), ("A-B", "a_b")):
-            self.assertEqual(folder_name(name), folder)
+            self.assertEqual(file_name(name), folder)
 
     def test_nothing_to_publish(self):
         mound = ball_mound()
@@ -120,7 +122,7 @@ class Publishing(unittest.TestCase):
         blocked.write_text("in the way")
         with self.assertRaises(Problem) as caught:
             publish(ball_mound(), blocked / "library")
-        self.assertIn("cannot be written to", str(caught.exception))
+        self.assertIn("could not be published to", str(caught.exception))
 
     def test_killed_at_every_step_leaves_the_old_state_or_the_new(self):
         source = pathlib.Path(self._folder.name) / "bun.mound"
@@ -143,15 +145,19 @@ class Publishing(unittest.TestCase):
             self.assertEqual(len(listed(self.library)), len(versions))
         self.assertGreater(steps, 14)
         # The last one swept what the killed ones had left.
-        self.assertEqual(sorted(p.name for p in asset.iterdir()), ["v001", "v002"])
+        self.assertEqual(sorted(p.name for p in asset.iterdir()), [".name", "v001", "v002"])
 
     def test_leftovers_of_a_living_process_stay(self):
         asset = self.library / "bun"
-        (asset / ".publishing-1").mkdir(parents=True)
-        (asset / ".publishing-999999999").mkdir()
-        (asset / ".publishing-what").mkdir()
+        for name in ("lives", "killed", "begins", "old"):
+            (asset / f".publishing-{name}").mkdir(parents=True)
+        # Whoever holds the mark lives, whatever its number; a folder that has none yet was made a moment ago.
+        held = Held(asset / ".publishing-lives" / MARK)
+        self.addCleanup(held.close)
+        Held(asset / ".publishing-killed" / MARK).close()
+        os.utime(asset / ".publishing-old", (0, 0))
         sweep_leftovers(asset)
-        self.assertEqual([p.name for p in asset.iterdir()], [".publishing-1"])
+        self.assertEqual(sorted(p.name for p in asset.iterdir()), [".publishing-begins", ".publishing-lives"])
 
 
 class Shelf(unittest.TestCase):

@@ -278,7 +278,7 @@ class Command(Folder):
         model = self.folder / "ball.obj"
         trimesh.creation.icosphere(3, 50.0).export(model)
         out, mound = self.folder / "ball.vdb", self.folder / "ball.mound"
-        code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--span", "80", "--unit", "cm", "--voxel",
+        code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--span", "80", "--from-unit", "cm", "--voxel",
                                          "2", "--start", "lenticularis", "--level", "10", "--mound", str(mound), "--json"])
         self.assertEqual((code, err), (0, ""))
         facts = json.loads(printed)
@@ -304,7 +304,7 @@ class Command(Folder):
         self.assertFalse(out.exists())
         active = []
         for extra in (["--close-holes"], ["--thickness", "6"]):
-            code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--voxel", "4", "--json", *extra])
+            code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--voxel", "4", "--json", "--force", *extra])
             self.assertEqual((code, err), (0, ""))
             active.append(json.loads(printed)["active_voxels"])
         self.assertGreater(active[0], 1.4 * active[1])

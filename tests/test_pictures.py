@@ -268,12 +268,12 @@ class Commands(unittest.TestCase):
             folder = pathlib.Path(name)
             write_mound(folder / "m.mound", lumpy_mound())
             for args, sentence in (
-                (("picture", folder / "m.mound", "--out", folder / "a.jpg"), "as .png or .exr"),
+                (("picture", folder / "m.mound", "--out", folder / "a.jpg"), "writes .png, .exr"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--view", "Top", "--size", "32x20"), "no view 'Top'"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--transform", "x"), "no view transform"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--exposure", "99", "--voxel", "3"), "exposure"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--extinction", "9999", "--voxel", "3"), "extinction"),
-                (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"), "films are written"),
+                (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"), "writes .webp, .gif, .png"),
             ):
                 said = self.run_(*args)
                 self.assertEqual(said.returncode, 2, said.stdout)

@@ -344,7 +344,7 @@ class Files(unittest.TestCase):
         (target / "in the way").touch()
         with self.assertRaises(Problem) as caught:
             write_mound(target, Mound())
-        self.assertIn("could not be written", str(caught.exception))
+        self.assertIn("is a folder", str(caught.exception))
         self.assertEqual(read_mound(self.path), lumpy_mound())
         self.assertEqual(sorted(p.name for p in self.folder.iterdir()), ["bun.mound", "taken.mound"])
 

@@ -85,8 +85,16 @@ def _level_set(vertices, faces, voxel, half, metadata):
     return made
 
 
+def _read_back(path, name):
+    """A grid of a file just written. The library does not always notice that a disk is full; then it is half a file."""
+    try:
+        return vdb.read(str(path), name)
+    except (KeyError, RuntimeError, ValueError, MemoryError) as error:
+        raise OSError(errno.ENOSPC, "it was not written whole; the disk may be full") from error
+
+
 def _compare_level_set(path, active, ends, half):
-    stored = vdb.read(str(path), SURFACE)
+    stored = _read_back(path, SURFACE)
     slack = max(abs(v) for v in ends) * (HALF_ROUNDING if half else 0.0)
     off = max(abs(a - b) for a, b in zip(ends, stored.evalMinMax()))
     if stored.activeVoxelCount() != active or off > slack or stored.gridClass != vdb.GridClass.LEVEL_SET:
@@ -112,7 +120,7 @@ def compare(path, grid, name="density", half=True, ticket=None, tolerance=0.0):
     Problem
         If a value, the placement or the number of active voxels differs.
     """
-    stored = vdb.read(str(path), name)
+    stored = _read_back(path, name)
     voxel, offset = placement(stored)
     same_place = np.allclose([voxel, *offset], [grid.voxel, *grid.offset], rtol=1e-6, atol=1e-6)
     if not same_place or stored.gridClass != vdb.GridClass.FOG_VOLUME:

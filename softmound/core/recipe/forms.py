@@ -4,10 +4,11 @@ A form has its own axes. A point of them goes into the world mirrored (own x tur
 for), then scaled or sized, then turned about x, y and z, then moved to its centre.
 """
 
+import math
 from typing import Annotated, Literal
 
 import numpy as np
-from pydantic import Field
+from pydantic import Field, PrivateAttr, model_validator
 
 from .arrays import Arrays, Column, holding
 from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
@@ -124,8 +125,14 @@ class Stroke(Value):
     seed: Seed = 1
 
 
+MOST_DABBED = 400_000
+"""Balls of a trail, all its strokes together."""
+
+
 class Dabs(Value):
     """Balls along a path: one stroke of Dab or Scoop, in the axes of its trail."""
+
+    _balls: int = PrivateAttr(0)
 
     gesture: Annotated[int, Field(ge=0)] = 0
     path: Annotated[tuple[tuple[Metres, Metres, Metres, Share], ...], Field(min_length=1, max_length=MOST_PATH)]
@@ -133,6 +140,15 @@ class Dabs(Value):
     spacing: Annotated[float, Field(ge=0.1, le=4.0)] = 0.6
     jitter: Share = 0.35
     seed: Seed = 1
+
+    def model_post_init(self, _context):
+        length = sum(math.dist(a[:3], b[:3]) for a, b in zip(self.path, self.path[1:]))
+        self._balls = 1 + int(length / max(self.radius * self.spacing, 1e-3))
+
+    @property
+    def balls(self):
+        """About how many it leaves."""
+        return self._balls
 
 
 class Form(Value):
@@ -254,6 +270,13 @@ class Trail(Form):
     name: Name = "Dabs"
     dabs: Annotated[tuple[Dabs, ...], Field(max_length=2000)] = ()
     scale: Scale = (1.0, 1.0, 1.0)
+
+    @model_validator(mode="after")
+    def _not_too_many(self):
+        total = sum(stroke.balls for stroke in self.dabs)
+        if total > MOST_DABBED:
+            raise ValueError(f"its strokes would leave {total:,} balls, more than {MOST_DABBED:,}; take a larger brush or spacing")
+        return self
 
 
 AnyForm = Annotated[Blob | Solid | Mesh | Points | Volume | Trail, Field(discriminator="kind")]

@@ -3,11 +3,18 @@
 import math
 import random
 
+import numpy as np
+
+from ..problems import Problem
+from .arrays import Arrays
 from .curve import eased
 from .forms import BaseLevel, Blob, Buds
 from .grains import Push
 from .models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
 from .resize import resized_mound
+
+LEAST_SPAN, MOST_SPAN = 0.1, 20_000.0
+"""Metres that a cloud made of a model may measure."""
 
 
 def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shrink=0.43):
@@ -158,8 +165,17 @@ def clad(form, name, species="mediocris", span=None, sheet=None, level=None):
     Mound
     """
     vertices = form.surface["vertices"]
-    extent = (vertices.max(axis=0) - vertices.min(axis=0)).astype(float)
+    extent = np.ptp(vertices.astype(float), axis=0)
     factor = 1.0 if span is None else span / float(extent.max())
+    long = float(extent.max()) * factor
+    if not LEAST_SPAN <= long <= MOST_SPAN:
+        raise Problem(f"{name}: would be {long:.3g} m long; state its size from {LEAST_SPAN:g} to {MOST_SPAN:,.0f} m, or another "
+                      "unit of its numbers.")
+    if not 1e-3 <= factor <= 1e3:
+        # More than a form is sized by: its numbers themselves are brought to metres.
+        form = form.edited(surface=Arrays(**{
+            **{part: form.surface[part] for part in form.surface}, "vertices": (vertices * factor).astype(np.float32)}))
+        extent, factor = extent * factor, 1.0
     form = form.edited(scale=(factor,) * 3, centre=(0.0, round(float(extent[1]) * factor / 2, 3), 0.0), sheet=sheet)
     mound = start(species, name, span=float(extent.max()) * factor)
     base = mound.mass.base.edited(on=level is not None, altitude=level or 0.0)

@@ -13,6 +13,8 @@ MOST_WINDOWS = 6_000
 """Windows that are looked through one after another: about 2,300 voxels along each side."""
 MOST_ENTRIES = 600_000
 """Voxels and tiles that are looked at one by one where there would be more windows."""
+MOST_NODES = 2**25
+"""Windows of a box that the index of a grid of ours spans."""
 MOST_TILES = 30_000_000
 """Bricks of one value that a grid of ours takes in."""
 
@@ -86,22 +88,25 @@ def _box(source):
     return low, high
 
 
+def _sides(source):
+    return " × ".join(f"{int(s):,}" for s in np.subtract(*_box(source)[::-1]) + 1)
+
+
 def _scattered(source):
     """Windows that hold anything, of a grid with few voxels in a box too large to look through."""
-    size = " × ".join(f"{int(s):,}" for s in np.subtract(*_box(source)[::-1]) + 1)
     found = entries_of(source)
     if found is None or source.background != 0.0:
-        raise DoesNotFit(f"its voxels are strewn over a box of {size}; cut it into parts that lie closer together.")
+        raise DoesNotFit(f"its voxels are strewn over a box of {_sides(source)}; cut it into parts that lie closer together.")
     low, high = found[0] // SPAN, found[1] // SPAN
     if float((high - low + 1.0).prod(axis=1).sum()) > MOST_WINDOWS:
-        raise DoesNotFit(f"its tiles fill most of a box of {size} voxels; write it with larger voxels.")
+        raise DoesNotFit(f"its tiles fill most of a box of {_sides(source)} voxels; write it with larger voxels.")
     windows = [np.stack(np.meshgrid(*(np.arange(a, b + 1) for a, b in zip(*pair)), indexing="ij"), -1).reshape(-1, 3)
                for pair in np.unique(np.stack([low, high], axis=1), axis=0)]
     return np.unique(np.concatenate(windows), axis=0)
 
 
 def refuse_vast(source):
-    """Raise when the tiles of a grid are more than a grid of ours takes in.
+    """Raise when the box or the tiles of a grid are more than a grid of ours takes in.
 
     Parameters
     ----------
@@ -111,6 +116,10 @@ def refuse_vast(source):
     ------
     DoesNotFit
     """
+    if source.activeVoxelCount() or source.leafCount():
+        low, high = _box(source)
+        if float(np.prod((high // SPAN - low // SPAN + 1).astype(float))) > MOST_NODES:
+            raise DoesNotFit(f"its voxels are strewn over a box of {_sides(source)}; cut it into parts that lie closer together.")
     bricks = (source.activeVoxelCount() - source.activeLeafVoxelCount()) // SIDE**3
     if bricks > MOST_TILES:
         raise DoesNotFit(f"its tiles fill {bricks * SIDE**3:,} voxels, more than the {MOST_TILES * SIDE**3:,} that can be "
