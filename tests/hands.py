@@ -40,6 +40,10 @@ WARM = 0.4
 """Share of the time after which memory is to be flat."""
 MODIFIERS = (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.AltModifier,
              Qt.KeyboardModifier.ControlModifier)
+PATIENCE = 4.0
+"""Seconds that are waited for the small mound's picture."""
+CACHED = 150_000_000
+"""Bytes."""
 KEYS = "BGCDTSEPRKF123451234512345"
 STOPS = ("quit", "save", "save_as", "open")
 """Actions that leave, or that ask the system for a file."""
@@ -225,6 +229,8 @@ def let_loose(seed, seconds):
         window = Window(pathlib.Path(name) / "library")
         mound = lumpy_mound()
         window.document.open(mound.edited(voxels=mound.voxels.edited(draft=0.9)))
+        # What is kept to be used again has its limit, which is to be reached while warming up.
+        window.painter.stages.cache.limit = CACHED
         window.show()
         hands = Hands(window, seed)
         leaving = QTimer()
@@ -241,6 +247,10 @@ def let_loose(seed, seconds):
             if acts % 60 == 0:
                 # A small mound again: what is measured is what is left behind, not what was asked for.
                 window.document.open(mound.edited(voxels=mound.voxels.edited(draft=0.9)))
+                ends = time.monotonic() + PATIENCE
+                while not (window.painter.idle and window.job is None) and time.monotonic() < ends:
+                    app.processEvents()
+                    time.sleep(0.01)
                 share = (time.monotonic() - begun) / seconds
                 (warm if share < WARM else late).append(memory())
             if FAULTS and not before:

@@ -103,7 +103,8 @@ def _mesh(args):
             foretold(args, [args.out])
             return
         largest = max([float(v.max()) for v in (grid.values, grid.tile_values) if len(v)], default=0.0)
-        iso = 0.5 - (args.iso or 0.0) / span if level_set else largest / 2 if args.iso is None else args.iso
+        # A voxel exactly on the surface would give triangles without area: a hair beside it there are none.
+        iso = 0.5 + 1e-5 - (args.iso or 0.0) / span if level_set else largest / 2 if args.iso is None else args.iso
         if not 0.0 < iso < largest:
             raise Problem(f"{shown(args.source)}: nothing lies on either side of {args.iso if args.iso is not None else 0:g}; "
                           + (f"its distances reach {span / 2:g} either way." if level_set else f"its largest is {largest:g}."))

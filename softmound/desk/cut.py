@@ -57,6 +57,8 @@ class CutHand:
         step = np.zeros(3)
         step[self.cut.axis] = max(float(np.ptp(corners, axis=0).max()) * 0.01, 1e-6)
         here, there = camera.pixel(middle), camera.pixel(middle + step)
+        if here is None or there is None:
+            return  # the eye is in it or past it
         way = np.array([there[0] - here[0], there[1] - here[1]]) / step[self.cut.axis]
         length = float(way @ way)
         if length < 1e-6 * here[2] ** 2:

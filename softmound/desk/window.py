@@ -23,7 +23,7 @@ from PyQt6.QtWidgets import (
 
 from ..core.engine.background import Job
 from ..core.engine.calibration import PastBuilds
-from ..core.engine.density import bounds_of
+from ..core.engine.density import bounds_of, span_of
 from ..core.engine.forecast import memory_limit, refuse_unless_fits
 from ..core.engine.kept import KeptGrids
 from ..core.engine.painter import PASSES, Painter, Request
@@ -684,7 +684,7 @@ class Window(QMainWindow):
     def resize_mound(self):
         """Ask for another real size and take it, as one step."""
         mound = self.document.mound
-        if not mound.mass.forms:
+        if not span_of(mound):
             self.tell("There is nothing to resize yet: add a blob in Mass.")
             return
         with asking(ResizeDialog(mound, self)) as dialog:

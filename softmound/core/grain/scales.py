@@ -4,6 +4,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..recipe import limits
+
 OCTAVE_WIDTH = 0.42
 """Width of one octave of gradient noise around its feature size, in natural logarithms."""
 NATURE = 0.05
@@ -137,10 +139,11 @@ def advised(grains, voxel):
         # As strong as the straight line between its neighbours on the ruler.
         ends = octaves_of(grains[above])[1][-1], octaves_of(grains[below])[1][0]
         base = grains[above]
-        octaves = max(1, round(np.log(end / start) / np.log(base.lacunarity)) - 1)
+        octaves = min(max(1, round(np.log(end / start) / np.log(base.lacunarity)) - 1), limits(base, "octaves")[1])
         factor = float(np.sqrt(ends[0] * ends[1])) / max(octaves_of(base.edited(octaves=octaves))[1][0], 1e-9)
-        bridge = base.edited(feature=middle * base.lacunarity ** ((octaves - 1) / 2), octaves=octaves,
-                             seed=(base.seed + 31) % 2**31, strength=base.strength * factor)
+        held = {field: min(max(value, limits(base, field)[0]), limits(base, field)[1]) for field, value in (
+            ("feature", middle * base.lacunarity ** ((octaves - 1) / 2)), ("strength", base.strength * factor))}
+        bridge = base.edited(octaves=octaves, seed=(base.seed + 31) % 2**31, **held)
         found.append(Advice(
             "gap", f"Nothing between {start:.2g} and {end:.2g} m: the layers will look like two clouds laid on each other.",
             f"Add a grain at {middle:.2g} m", start, end, grains[: above + 1] + (bridge,) + grains[above + 1 :]))
