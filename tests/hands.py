@@ -4,6 +4,7 @@ They click, type numbers, choose, drag in the picture and on the trays, press ke
 and begin anew, as nobody would; every act is drawn from the seed.
 """
 
+import faulthandler
 import json
 import os
 import pathlib
@@ -40,6 +41,8 @@ WARM = 0.4
 """Share of the time after which memory is to be flat."""
 MODIFIERS = (Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier, Qt.KeyboardModifier.AltModifier,
              Qt.KeyboardModifier.ControlModifier)
+HANGS = 45.0
+"""Seconds beyond its time after which a window hangs."""
 PATIENCE = 4.0
 """Seconds that are waited for the small mound's picture."""
 CACHED = 150_000_000
@@ -266,4 +269,6 @@ def let_loose(seed, seconds):
 
 
 if __name__ == "__main__":
+    # Should the interface hang, this says where, and ends it.
+    faulthandler.dump_traceback_later(float(sys.argv[2]) + HANGS, exit=True)
     print(json.dumps(let_loose(int(sys.argv[1]), float(sys.argv[2]))))

@@ -5,7 +5,15 @@ import unittest
 
 import numpy as np
 
-from softmound.core.engine.density import Memories, band_for, bounds_of, density_grid, draft_voxel, scene_of, span_of
+from softmound.core.engine.density import (
+    Memories,
+    band_for,
+    bounds_of,
+    density_grid,
+    draft_voxel,
+    scene_of,
+    span_of,
+)
 from softmound.core.fill.skin import filled, thickness_at
 from softmound.core.grain.push import pushed
 from softmound.core.kernels import threads, use_threads
