@@ -211,7 +211,7 @@ class Deliveries(unittest.TestCase):
                                  for c in stored.evalActiveVoxelBoundingBox())
                     middles.append((low + high) / 2)
                 np.testing.assert_allclose(*middles, atol=2.6)
-                self.assertEqual(facts["unit"], "dm")
+                self.assertEqual(facts["in_file"]["unit"], "dm")
                 json.dumps(facts)
 
     def test_the_origin_of_each_kind(self):

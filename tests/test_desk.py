@@ -602,7 +602,7 @@ class Building(DeskTest):
         asked = self.answer("OK")
         self.window.publish()
         self.until(lambda: bool(asked) and self.window.job is None)
-        self.assertIn("cannot be written to", asked[0])
+        self.assertIn("could not be published to", asked[0])
 
 
 class Files(DeskTest):

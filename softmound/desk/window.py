@@ -355,11 +355,15 @@ class Window(QMainWindow):
     def _refused(self, sentence):
         """An edit was not done: say why, and show again what is so."""
         self.tell(sentence)
+        self._follow()
         self._show_station()
 
-    def _changed(self, moving):
+    def _follow(self):
         for station in self.stations:
             station.follow(self.document.mound)
+
+    def _changed(self, moving):
+        self._follow()
         if not moving and self.final_grid() is None:
             self._find_final()
             if self.final_grid() is None:

@@ -80,9 +80,9 @@ class LightStation(Station):
     def _add_lamp(self, lamp, words_):
         """Add a lamp that `lamp()` makes, and choose it."""
         number = len(self.document.mound.light.lamps)
-        before, self.lamp = self.lamp, number
-        if not self.document.apply(words_, lambda mound: put(mound, ("light", "lamps"), lambda lamps: (*lamps, lamp()))):
-            self.lamp = before
+        if self.document.apply(words_, lambda mound: put(mound, ("light", "lamps"), lambda lamps: (*lamps, lamp()))):
+            self.lamp = number
+            self.show_mound(self.document.mound)
 
     def add_lamp(self):
         """Add a lamp in the middle of the cloud."""
