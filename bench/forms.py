@@ -90,7 +90,7 @@ def _hand(application, window):
     window.picture_shown.connect(lambda answer: shown.append(answer.request.number))
     mound = window.document.mound
     window.document.apply("thousand", lambda _: mound.edited(mass=_blobs(1_000)))
-    window.open_station(0)
+    window.open_station("Mass")
     window.fit()
     until(application, lambda: window.painter.idle, 120)
 

@@ -64,7 +64,7 @@ def _frames(mound, grid, shell, coarse):
         for _ in range(ROUNDS):
             rounds.append((timed(camera_moves, 9, 2), timed(light_moves, 5, 1), peer()))
     view, light, theirs = np.median(rounds, axis=0)
-    over_view, over_light = np.median([(p / v, p / l) for v, l, p in rounds], axis=0)
+    over_view, over_light = np.median([(p / v, p / side) for v, side, p in rounds], axis=0)
     low, high = grid.active_bounds()
     dims = "x".join(str(int(d)) for d in high - low + 1)
     name = f"vdb_render, {threads()} threads"

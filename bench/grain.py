@@ -52,7 +52,7 @@ def _edits(mound):
     with tempfile.NamedTemporaryFile(suffix=".mound") as file:
         write_mound(file.name, mound)
         with opened(file.name) as (application, window):
-            window.open_station(2)
+            window.open_station("Grain")
             window.grain.choose(3)
             seen = []
             window.picture_shown.connect(seen.append)

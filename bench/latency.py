@@ -23,7 +23,7 @@ def figures():
     with opened(DEMO / "cottage_loaf.mound") as (application, window):
         shown = []
         window.picture_shown.connect(lambda answer: shown.append(answer.request.number))
-        window.open_station(0)
+        window.open_station("Mass")
         window.mass.choose(4)
         until(application, lambda: window.painter.idle, 60)
         taken = []
@@ -31,7 +31,7 @@ def figures():
             camera = window.picture.camera()
             step = 6.0 if n % 8 < 4 else -6.0
             begun = time.perf_counter()
-            window.mass.replace(moved(window.mass.form(), hand_step(camera, window.mass.form().centre, step, step / 2)), "move blob", True)
+            window.mass.replace(lambda form: moved(form, hand_step(camera, form.centre, step, step / 2)), "move blob", True)
             wanted = window._request
             until(application, lambda: shown and shown[-1] >= wanted, 30)
             window.picture.repaint()

@@ -5,6 +5,7 @@ import time
 
 import numpy as np
 
+from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.light.camera import camera_of, fitted
@@ -13,7 +14,7 @@ from softmound.core.light.march import march
 from softmound.core.light.phase import lobes_of
 from softmound.core.light.scene import behind_of, scene_of
 from softmound.core.light.shell import shell_of
-from softmound.core.light.tracer import LUMINANCE, Tracer
+from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.starts import heap
 from softmound.core.volume import grid_of

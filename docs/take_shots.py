@@ -40,7 +40,7 @@ def main():
 
         def rest():
             """Wait for the finest picture, its miniatures, and the end of any build."""
-            while not (done and done[-1] == window._request and window.job is None):
+            while not (done and done[-1] == window._request and window.jobs.job is None):
                 application.processEvents()
                 time.sleep(0.005)
             application.processEvents()
@@ -106,22 +106,22 @@ def main():
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.show()
         window.fit()
-        window.open_station(0)
+        window.open_station("Mass")
         window.mass.choose(5)
         shot("mass")
         window.mass.choose(None)
         stroke_under_way()
         model_with_open_edges()
-        window.open_station(2)
+        window.open_station("Grain")
         shot("grain")
         window.grain.wear(CHARACTERS["Torn"], "Torn")
         window.grain.add_mask("grain", "facing")
         shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.fit()
-        window.open_station(3)
+        window.open_station("Light")
         shot("light")
-        window.open_station(1)
+        window.open_station("Voxels")
         window.build_final()
         rest()
         window._looking_at_final = True
@@ -135,10 +135,10 @@ def main():
         window.look("draft")
         window.document.read(ROOT / "demo" / "burnt_crust.mound")
         window.fit()
-        window.open_station(4)
+        window.open_station("Library")
         window.library.tray.list.setCurrentIndex(window.library.tray.model.index(0))
         shot("library")
-        window.open_station(3)
+        window.open_station("Light")
         shot("light-behind")
         light = window.light
         window.picturing.keep_snapshot()

@@ -1,3 +1,3 @@
 """Soft Mound: sculpt one cloud, grain it, light it, keep it."""
 
-__version__ = "0.1.0"
+__version__ = "0.2.0"

@@ -21,7 +21,8 @@ GROUPS = 5
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
 SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "test_meshes", "test_exchange")
 """Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
-UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged")
+UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
+             "test_desk_hands", "test_desk_lives", "test_desk_gate")
 """Modules that start processes or look at threads, left out where kernels check their indices."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)

@@ -154,9 +154,9 @@ class Hands:
         QTest.keyClick(self.window, key, self.dice.choice(MODIFIERS[:2]))
 
     def station(self):
-        number = self.dice.randrange(len(self.window.stations))
-        self._note(f"station {number}")
-        self.window.open_station(number)
+        name = self.dice.choice(list(self.window.stations))
+        self._note(f"station {name}")
+        self.window.open_station(name)
 
     def menu(self):
         self._trigger([a for n, a in self.window.actions_.items() if n not in STOPS and a.isEnabled()])
@@ -251,7 +251,7 @@ def let_loose(seed, seconds):
                 # A small mound again: what is measured is what is left behind, not what was asked for.
                 window.document.open(mound.edited(voxels=mound.voxels.edited(draft=0.9)))
                 ends = time.monotonic() + PATIENCE
-                while not (window.painter.idle and window.job is None) and time.monotonic() < ends:
+                while not (window.painter.idle and not window.jobs.busy) and time.monotonic() < ends:
                     app.processEvents()
                     time.sleep(0.01)
                 share = (time.monotonic() - begun) / seconds

@@ -119,12 +119,12 @@ def _volumes(folder):
               answers=True)
     for voxel in (1e-3, 1e-2, 1e12, 1e30):
         path = _written(folder / f"voxel{voxel:g}.vdb", _fog(voxel=voxel))
-        yield Try(f"OpenVDB with voxels of {voxel:g}: picture", ["picture", path, "--out", str(folder / "v.png"), "--size", "64x40"],
-                  answers=True)
+        yield Try(f"OpenVDB with voxels of {voxel:g}: picture", ["picture", path, "--out", str(folder / "v.png"), "--size",
+                                                                 "64x40"], answers=True)
         yield Try(f"OpenVDB with voxels of {voxel:g}, combined",
                   ["combine", str(folder / "whole.vdb"), path, "--out", str(folder / "v.vdb")], answers=True)
-    yield Try("combined at a voxel far too small", ["combine", str(folder / "whole.vdb"), str(folder / "whole.vdb"), "--voxel", "0.005",
-                                                    "--out", str(folder / "c.vdb")])
+    twice = [str(folder / "whole.vdb")] * 2
+    yield Try("combined at a voxel far too small", ["combine", *twice, "--voxel", "0.005", "--out", str(folder / "c.vdb")])
     wind = vdb.Vec3SGrid()
     wind.name = "density"
     wind.fill((0, 0, 0), (3, 3, 3), (1.0, 2.0, 3.0))
@@ -301,7 +301,8 @@ def _models(folder):
     yield cloud("OBJ with a level above it", "n.obj", _scaled(ball, 50.0), "--level", "50000")
     yield cloud("OBJ with a sheet thicker than it is", "o.obj", _scaled(ball, 5.0), "--thickness", "19000")
     yield cloud("STL cut off", "a.stl", b"solid x\nfacet normal 0 0 1\n outer loop\n  vertex 0 0")
-    yield cloud("STL that says it has four thousand million triangles", "b.stl", b"\0" * 80 + struct.pack("<I", 2**32 - 1) + b"\0" * 900)
+    yield cloud("STL that says it has four thousand million triangles", "b.stl",
+                b"\0" * 80 + struct.pack("<I", 2**32 - 1) + b"\0" * 900)
     yield cloud("PLY that says it has 1e12 points", "a.ply", b"ply\nformat binary_little_endian 1.0\nelement vertex 1000000000000\n"
                 b"property float x\nproperty float y\nproperty float z\nend_header\n" + b"\0" * 300)
     yield cloud("PLY without an end to its head", "b.ply", b"ply\nformat ascii 1.0\n")
@@ -377,7 +378,8 @@ def _words(folder, mound):
     yield Try("a turntable onto a file", ["turntable", mound, "--out", out("file"), "--frames", "2"])
     (folder / "file").write_text("in the way")
     yield Try("a library that is a file", ["publish", mound, "--library", out("file"), "--voxel", "2"])
-    yield Try("a picture of 16,384 pixels a side", ["picture", mound, "--out", out("l.png"), "--size", "16384x16384", "--voxel", "4"])
+    yield Try("a picture of 16,384 pixels a side", ["picture", mound, "--out", out("l.png"), "--size", "16384x16384",
+                                                       "--voxel", "4"])
     yield Try("an endless seed", ["build", mound, "--out", out("e.vdb"), "--seed", "9" * 400])
     yield Try("an endless number of voxels", ["build", mound, "--out", out("e.vdb"), "--voxels-long", "9" * 400])
     yield Try("a voxel far too small", ["build", mound, "--out", out("e.vdb"), "--voxel", "0.005", "--limit-memory", "0.2"])

@@ -66,7 +66,8 @@ class Outputs(Folder):
         before = sorted(self.folder.rglob("*"))
         out = self.folder / "a.vdb"
         for arguments in (("build", self.mound, "--out", out), ("picture", self.mound, "--out", self.folder / "a.png"),
-                          ("mesh", self.mound, "--out", self.folder / "a.obj"), ("publish", self.mound, "--library", self.folder / "s"),
+                          ("mesh", self.mound, "--out", self.folder / "a.obj"),
+                          ("publish", self.mound, "--library", self.folder / "s"),
                           ("turntable", self.mound, "--out", self.folder / "turn"), ("new", self.folder / "n.mound")):
             facts = self.run_(*arguments, "--dry-run")
             self.assertEqual(len(facts["would_write"]), 1, arguments)
@@ -230,8 +231,8 @@ class Models(unittest.TestCase):
 class Answers(Folder):
     def test_exit_codes_are_apart(self):
         self.assertEqual(self.run_("build", self.folder / "no.mound", "--out", self.folder / "a.vdb", code=2)["code"], 2)
-        self.assertEqual(self.run_("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "0.005", "--limit-memory", "0.01",
-                                   code=3)["code"], 3)
+        self.assertEqual(self.run_("build", self.mound, "--out", self.folder / "a.vdb", "--voxel", "0.005", "--limit-memory",
+                                   "0.01", code=3)["code"], 3)
         self.assertEqual(self.run_("build", self.mound, "--out", "/proc/a.vdb", "--voxel", "2", code=4)["code"], 4)
         self.assertEqual(self.run_("bake", code=2)["schema"], 1)
 
@@ -345,8 +346,8 @@ class Installed(unittest.TestCase):
             source = folder / "source"
             shutil.copytree(ROOT / "softmound", source / "softmound", ignore=shutil.ignore_patterns("__pycache__"))
             shutil.copy(ROOT / "pyproject.toml", source)
-            subprocess.run([sys.executable, "-m", "pip", "wheel", "--quiet", "--no-deps", "--no-build-isolation", "--wheel-dir", name,
-                            str(source)], check=True, capture_output=True, timeout=300, env=environment)
+            subprocess.run([sys.executable, "-m", "pip", "wheel", "--quiet", "--no-deps", "--no-build-isolation", "--wheel-dir",
+                            name, str(source)], check=True, capture_output=True, timeout=300, env=environment)
             subprocess.run([sys.executable, "-m", "venv", "--system-site-packages", str(folder / "clean")], check=True)
             python = folder / "clean" / "bin" / "python"
             wheel, = folder.glob("softmound-*.whl")
@@ -354,13 +355,14 @@ class Installed(unittest.TestCase):
                            env=environment)
             # What it stands on is what this environment has; nothing of the checkout is at hand.
             site = pathlib.Path(np.__file__).parents[1]
-            done = subprocess.run([str(folder / "clean" / "bin" / "softmound"), "new", str(folder / "n.mound")], cwd=name, text=True,
-                                  capture_output=True, env={**environment, "PYTHONPATH": str(site)})
+            done = subprocess.run([str(folder / "clean" / "bin" / "softmound"), "new", str(folder / "n.mound")], cwd=name,
+                                  text=True, capture_output=True, env={**environment, "PYTHONPATH": str(site)})
             self.assertEqual(done.returncode, 0, done.stderr)
             self.assertTrue(read_mound(folder / "n.mound").mass.forms)
             fonts = subprocess.run([str(python), "-c", "import softmound.desk.style as s, pathlib as p; "
                                     "print(len(list((p.Path(s.__file__).parent / 'fonts').iterdir())))"], cwd=name, text=True,
-                                   capture_output=True, env={**environment, "PYTHONPATH": str(site), "QT_QPA_PLATFORM": "offscreen"})
+                                   capture_output=True, env={**environment, "PYTHONPATH": str(site),
+                                                             "QT_QPA_PLATFORM": "offscreen"})
             self.assertGreater(int(fonts.stdout or 0), 1, fonts.stderr)
         stated = {d.split(">")[0].split("<")[0].lower() for d in tomllib.loads((ROOT / "pyproject.toml").read_text())["project"][
             "dependencies"]}

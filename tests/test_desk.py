@@ -20,14 +20,17 @@ from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import span_of
 from softmound.core.mass.buds import grown
-from softmound.core.recipe import Buds, read_mound, read_thumb, write_mound
+from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
 from softmound.core.recipe.starts import start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
+from softmound.desk.commands import COMMANDS, help_rows
 from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
 from softmound.desk.fields import NumberField, linear_colour, screen_colour
+from softmound.desk.keys_dialog import KeysDialog
 from softmound.desk.overlays import nice_step
 from softmound.desk.strip import COMPUTING, FRESH, OLD
+from softmound.desk.window import MADE
 from softmound.desk.words import count, figure, memory, seconds
 
 from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
@@ -384,36 +387,37 @@ class Views(DeskTest):
                          self.window.picture.pixel_size())
 
     def test_states_on_the_strip(self):
-        self.until(lambda: self.window.strip.tiles[0].state == FRESH)
-        self.assertEqual(self.window.strip.tiles[4].state, OLD)
+        self.until(lambda: self.window.strip.tiles["Mass"].state == FRESH)
+        self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
         self.window.mass.edit_mass("melt", melt=4.0)
-        self.assertEqual(self.window.strip.tiles[0].state, COMPUTING)
-        self.until(lambda: all(t.state == FRESH for t in self.window.strip.tiles[:4]))
-        self.assertTrue(all(t.image is not None for t in self.window.strip.tiles[:4]))
+        self.assertEqual(self.window.strip.tiles["Mass"].state, COMPUTING)
+        made = [self.window.strip.tiles[name] for name in MADE]
+        self.until(lambda: all(t.state == FRESH for t in made))
+        self.assertTrue(all(t.image is not None for t in made))
 
 
 class Stations(DeskTest):
     def test_number_keys_open_stations(self):
-        for number, station in enumerate(self.window.stations):
+        for number, (name, station) in enumerate(self.window.stations.items()):
             self.key(Qt.Key(Qt.Key.Key_1.value + number))
             self.assertIs(self.window.station, station)
             self.assertTrue(station.tray.isVisible() and station.settings.isVisible())
-            self.assertTrue(self.window.strip.tiles[number].isChecked())
+            self.assertTrue(self.window.strip.tiles[name].isChecked())
             self.assertEqual(self.window.picture.dome.isVisible(), station.dome)
 
     def test_everything_that_takes_the_keyboard_has_a_name(self):
-        for number in range(5):
-            self.window.open_station(number)
+        for name in self.window.stations:
+            self.window.open_station(name)
             for widget in self.window.findChildren(QWidget):
                 if not widget.isVisible() or widget.focusPolicy() == Qt.FocusPolicy.NoFocus:
                     continue
                 if widget.metaObject().className() in ("QScrollArea", "SettingsPanel", "QWidget"):
                     continue
                 text = widget.text() if isinstance(widget, QAbstractButton) else ""
-                self.assertTrue(widget.accessibleName() or text, f"{widget} in station {number + 1}")
+                self.assertTrue(widget.accessibleName() or text, f"{widget} in {name}")
 
     def test_grain_on_the_ruler(self):
-        self.window.open_station(2)
+        self.window.open_station("Grain")
         ruler = self.window.grain.tray.ruler
         grain = self.window.document.mound.grains[0]
         top = ruler.top_of(grain)
@@ -446,7 +450,7 @@ class Stations(DeskTest):
         self.assertEqual(len(self.window.document.mound.grains), 1)
 
     def test_grain_settings_change_the_picture(self):
-        self.window.open_station(2)
+        self.window.open_station("Grain")
         self.rest()
         before = self.pixels()
         settings = self.window.grain.settings
@@ -460,7 +464,7 @@ class Stations(DeskTest):
             self.assertEqual(getattr(self.window.document.mound.grains[0], field), value)
 
     def test_the_sun_follows_the_hand_on_the_dome(self):
-        self.window.open_station(3)
+        self.window.open_station("Light")
         dome = self.window.picture.dome
         middle = dome.SIDE / 2
         at = dome.sun_point()
@@ -477,7 +481,7 @@ class Stations(DeskTest):
         self.assertAlmostEqual(self.window.document.mound.light.sun.elevation, 42.0, delta=0.2)
 
     def test_exposure_and_situations(self):
-        self.window.open_station(3)
+        self.window.open_station("Light")
         self.rest()
         before = self.pixels().astype(int)
         field = self.window.light.settings.fields["", "exposure"]
@@ -489,7 +493,7 @@ class Stations(DeskTest):
         self.assertEqual(self.window.document.undo_words, "light: low, behind")
 
     def test_draft_and_final_voxel(self):
-        self.window.open_station(1)
+        self.window.open_station("Voxels")
         self.until(lambda: self.window.voxels.ahead is not None)
         settings = self.window.voxels.settings
         self.assertIn("active", settings.facts.text())
@@ -506,6 +510,77 @@ class Stations(DeskTest):
         self.assertIn("thinner than the final voxel", settings.skin.thin.text())
 
 
+class Commands(DeskTest):
+    def test_one_table_makes_menu_keys_and_help(self):
+        names = [c.name for c in COMMANDS]
+        keys = [c.keys for c in COMMANDS if c.keys] + [str(n + 1) for n in range(len(self.window.stations))]
+        self.assertEqual(len(set(names)), len(names))
+        self.assertEqual(len(set(keys)), len(keys), "two commands under one key")
+        menu = [a.text() for a in self.window.menu_button.menu().actions() if a.text() and not a.menu()]
+        self.assertEqual([t.split(" ")[0] for t in menu], [c.words.split(" ")[0] for c in COMMANDS if c.menu])
+        rows = help_rows(tuple(self.window.stations))
+        for command in COMMANDS:
+            if command.keys:
+                self.assertIn(command.words.rstrip("…"), [does for _, _, does in rows])
+                self.assertEqual(self.window.actions_[command.name].shortcut().toString().lower().replace("esc", "escape").replace(
+                    "del", "delete"), command.keys.lower())
+
+    def test_the_help_of_keys_can_be_searched(self):
+        seen = []
+
+        def look(dialog):
+            for text in ("", "swell", "shift sun", "nothing so called"):
+                dialog.search.setText(text)
+                seen.append([does.text() for _, rows in dialog._groups.values() for _, does in rows if not does.isHidden()])
+            seen.append(dialog.none.isHidden())
+            dialog.reject()
+
+        self.dialog(KeysDialog, look)
+        self.key(Qt.Key.Key_F1)
+        self.assertGreater(len(seen[0]), 50)
+        self.assertEqual(seen[1], ["Swell"])
+        self.assertEqual(sorted(seen[2]), ["Look away from the sun", "Look toward the sun"])
+        self.assertEqual((seen[3], seen[4]), ([], False))
+
+
+class Queue(DeskTest):
+    def test_pieces_of_work_wait_their_turn(self):
+        jobs, done, gate = self.window.jobs, [], threading.Event()
+        jobs.begin(lambda ticket: gate.wait(20), lambda _: done.append("first"))
+        for name in ("second", "third"):
+            jobs.begin(lambda ticket, n=name: n, done.append)
+        self.assertEqual((jobs.busy, jobs.waiting), (True, 2))
+        self.assertIn("waits its turn", self.window.time_label.text())
+        self.assertTrue(self.window.job_bar.isVisible())
+        gate.set()
+        self.until(lambda: not jobs.busy)
+        self.assertEqual(done, ["first", "second", "third"])
+        self.assertFalse(self.window.job_bar.isVisible())
+
+    def test_stopping_one_lets_the_next_begin(self):
+        jobs, done = self.window.jobs, []
+
+        def endless(ticket):
+            while True:
+                ticket.tick(0.5)
+
+        jobs.begin(endless, done.append)
+        jobs.begin(lambda ticket: "next", done.append)
+        self.key(Qt.Key.Key_Escape)
+        self.until(lambda: not jobs.busy)
+        self.assertEqual(done, ["next"])
+
+    def test_a_piece_that_fails_says_so_and_the_next_begins(self):
+        def fails(ticket):
+            raise Problem("The flour is out.")
+
+        asked, done = self.answer("OK"), []
+        self.window.jobs.begin(fails, done.append)
+        self.window.jobs.begin(lambda ticket: "next", done.append)
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual((asked, done), (["The flour is out."], ["next"]))
+
+
 class Building(DeskTest):
     def finer(self, voxel):
         mound = self.window.document.mound
@@ -515,9 +590,9 @@ class Building(DeskTest):
         self.rest()
         draft = self.pixels()
         self.finer(0.4)
-        self.window.open_station(1)
+        self.window.open_station("Voxels")
         self.click(self.window.voxels.settings.build)
-        self.until(lambda: self.window.job is None)
+        self.until(lambda: self.window.jobs.job is None)
         grid = self.window.final_grid()
         self.assertEqual(grid.voxel, 0.4)
         self.click(self.window.voxels.settings.show_final)
@@ -535,10 +610,10 @@ class Building(DeskTest):
         self.finer(0.05)
         before = self.window.document.mound
         self.window.build_final()
-        self.until(lambda: self.window.progress.value() > 0)
-        self.assertTrue(self.window.stop_button.isVisible())
+        self.until(lambda: self.window.job_bar.progress.value() > 0)
+        self.assertTrue(self.window.job_bar.stop.isVisible())
         self.key(Qt.Key.Key_Escape)
-        self.until(lambda: self.window.job is None, 10)
+        self.until(lambda: self.window.jobs.job is None, 10)
         self.assertIn("Stopped", self.window.time_label.text())
         self.assertIsNone(self.window.final_grid())
         self.assertEqual(self.window.document.mound, before)
@@ -548,15 +623,15 @@ class Building(DeskTest):
         self.window.build_final()
         self.window.mass.edit_mass("melt", melt=4.0)
         self.until(lambda: self.shown[-1].request.mound.mass.melt == 4.0)
-        self.window.stop()
-        self.until(lambda: self.window.job is None)
+        self.window.jobs.stop()
+        self.until(lambda: self.window.jobs.job is None)
 
     def test_closing_during_a_build(self):
         self.finer(0.05)
         self.window.build_final()
-        self.until(lambda: self.window.progress.value() > 0)
+        self.until(lambda: self.window.job_bar.progress.value() > 0)
         window = self.window
-        job = window.job
+        job = window.jobs.job
         self.close(window)
         self.assertFalse(job._thread.is_alive())
         self.assertFalse(window.painter._thread.is_alive())
@@ -566,17 +641,17 @@ class Building(DeskTest):
             self.finer(0.02)
             asked = self.answer("OK")
             self.window.build_final()
-            self.until(lambda: asked and self.window.job is None)
+            self.until(lambda: asked and self.window.jobs.job is None)
         self.assertIn("smallest voxel that fits", asked[0])
 
     def test_publish_and_see_it_on_the_shelf(self):
         self.assertEqual(self.window.library.tray._stack.currentIndex(), 1)
         self.rest()
         self.click(self.window.publish_button)
-        self.until(lambda: self.window.job is None)
-        self.window.open_station(4)
+        self.until(lambda: self.window.jobs.job is None)
+        self.window.open_station("Library")
         self.assertEqual(len(self.window.library.versions), 1)
-        self.assertEqual(self.window.strip.tiles[4].state, FRESH)
+        self.assertEqual(self.window.strip.tiles["Library"].state, FRESH)
         self.window.library.tray.list.setCurrentIndex(self.window.library.tray.model.index(0))
         text = self.window.library.settings.facts.text()
         for word in ("Lumpy", "v001", "0.8 m", "active", "per metre"):
@@ -590,7 +665,7 @@ class Building(DeskTest):
             self.click(self.window.library.settings.reveal)
         self.assertEqual(opened.call_args[0][0].toLocalFile(), str(self.window.library.chosen.folder))
         self.window.mass.edit_mass("melt", melt=4.0)
-        self.assertEqual(self.window.strip.tiles[4].state, OLD)
+        self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
         self.window.document._saved = self.window.document.mound
         self.click(self.window.library.settings.open)
         self.assertEqual(self.window.document.mound.mass.melt, 2.5)
@@ -601,7 +676,7 @@ class Building(DeskTest):
         self.window.library.folder = blocked / "library"
         asked = self.answer("OK")
         self.window.publish()
-        self.until(lambda: bool(asked) and self.window.job is None)
+        self.until(lambda: bool(asked) and self.window.jobs.job is None)
         self.assertIn("could not be published to", asked[0])
 
 

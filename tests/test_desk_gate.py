@@ -79,7 +79,7 @@ class Controls(DeskTest):
         """Every station, with each form, grain and lamp chosen in turn, and how it was reached."""
         window = self.window
         for number in range(len(window.document.mound.mass.forms)):
-            window.open_station(0)
+            window.open_station("Mass")
             window.mass.choose(number)
             yield f"form {number}", window.mass.settings
             window.mass.choose(None)
@@ -88,13 +88,13 @@ class Controls(DeskTest):
         window.mass.take("dab")
         yield "dabs", window.mass.settings
         window.mass.take("")
-        window.open_station(1)
+        window.open_station("Voxels")
         yield "voxels", window.voxels.settings
-        window.open_station(2)
+        window.open_station("Grain")
         for number in range(len(window.document.mound.grains)):
             window.grain.choose(number)
             yield f"grain {number}", window.grain.settings
-        window.open_station(3)
+        window.open_station("Light")
         window.light.lamp = None
         window.light.choose_lamp(0)
         for sky in ("gradient", "air", "plain"):
@@ -117,8 +117,8 @@ class Controls(DeskTest):
                 if not field.isVisible() or not field.isEnabled():
                     continue
                 seen.add((place.split()[0], field.accessibleName(), number))
-                for text in (repr(field.low), repr(field.high), "1e30", "-1e30", "nan", "inf", "loaf", "", "0", repr(field.track_low),
-                             repr(field.track_high)):
+                for text in (repr(field.low), repr(field.high), "1e30", "-1e30", "nan", "inf", "loaf", "", "0",
+                             repr(field.track_low), repr(field.track_high)):
                     with self.subTest(place, field=field.accessibleName(), text=text):
                         field.type(text)
                         if field._editor is not None:
@@ -148,7 +148,7 @@ class Controls(DeskTest):
         self.assertGreater(seen, 120)
 
     def test_a_switch_that_would_break_a_patch_is_refused_and_shown_as_it_is(self):
-        self.window.open_station(2)
+        self.window.open_station("Grain")
         document, group = self.window.document, self.window.grain.settings.patches.groups[0]
         document.apply("patch", lambda m: changed(m, ("patches", 0), by="add", value=-1.0))
         before = document.mound

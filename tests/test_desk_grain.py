@@ -20,7 +20,7 @@ class GrainTest(DeskTest):
 
     def setUp(self):
         super().setUp()
-        self.window.open_station(2)
+        self.window.open_station("Grain")
         self.grain = self.window.grain
 
     def grains(self):
@@ -136,9 +136,9 @@ class WhereAndPatches(GrainTest):
         (x, top, _), (_, foot, _) = camera.pixel((0.0, 27.0, 3.0)), camera.pixel((0.0, 11.0, 9.0))
         self.assertGreater(change[round(top), round(x)], change[round(foot), round(x)] + 15)
         self.assertEqual(np.abs(change[20, 300]), 0)
-        self.window.open_station(3)
+        self.window.open_station("Light")
         self.rest()
-        self.window.open_station(2)
+        self.window.open_station("Grain")
         self.rest()
 
     def test_a_mask_is_painted_in_the_picture(self):

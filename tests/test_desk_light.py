@@ -20,7 +20,7 @@ from .desk import DeskTest
 class LightTest(DeskTest):
     def setUp(self):
         super().setUp()
-        self.window.open_station(3)
+        self.window.open_station("Light")
         self.rest()
         self.light = self.window.light
 
@@ -365,7 +365,7 @@ class Pictures(LightTest):
                 dialog.take_button.click()
             seen = self.dialog(PictureDialog, fill)
             self.window.picturing.take_pictures()
-            self.until(lambda: self.window.job is None)
+            self.until(lambda: self.window.jobs.job is None)
             self.assertTrue(seen and (self.folder / name).exists(), name)
             self.assertIn("Taken", self.window.time_label.text())
 

@@ -41,7 +41,8 @@ class MassTest(DeskTest):
     def with_forms(self, *forms, base=NO_BASE):
         """Put other forms into the mound, without grains."""
         mound = self.window.document.mound
-        self.window.document.apply("forms", lambda _: mound.edited(mass=mound.mass.edited(forms=forms, base=base, melt=0.0), grains=()))
+        self.window.document.apply("forms", lambda _: mound.edited(
+            mass=mound.mass.edited(forms=forms, base=base, melt=0.0), grains=()))
         self.window.fit()
         self.rest()
 
@@ -324,7 +325,7 @@ class Handling(MassTest):
         window = self.window
         window.mass.pick((0, 2))
         window.mass.tray.mesh.click()
-        self.until(lambda: window.job is None)
+        self.until(lambda: window.jobs.job is None)
         self.assertEqual([f.kind for f in self.forms()], ["mesh", "blob"])
         self.assertEqual(len(open_edges(self.forms()[0].surface["faces"])), 0)
         self.rest()

@@ -29,7 +29,7 @@ class VoxelsTest(DeskTest):
 
     def setUp(self):
         super().setUp()
-        self.window.open_station(1)
+        self.window.open_station("Voxels")
         self.until(lambda: self.window.voxels.ahead is not None)
         self.settings = self.window.voxels.settings
 
@@ -217,7 +217,7 @@ class Volumes(VoxelsTest):
             self.click(dialog.export_button)
         self.dialog(ExportDialog, act)
         self.window.actions_["export"].trigger()
-        self.until(lambda: self.window.job is None)
+        self.until(lambda: self.window.jobs.job is None)
         names = sorted(p.name for p in self.folder.glob("*.vdb"))
         self.assertEqual(names, ["loaf_close.vdb", "loaf_middle.vdb"])
         stored = read_vdb(self.folder / "loaf_close.vdb", "steam")
@@ -253,7 +253,7 @@ class Volumes(VoxelsTest):
             self.click(dialog.joinings["density"])
             self.click(dialog.add_button)
         self.dialog(ImportDialog, act)
-        self.window.open_station(0)
+        self.window.open_station("Mass")
         self.window.mass.import_file(self.folder / "steam.0007.vdb")
         self.until(lambda: len(self.now().mass.forms) == 4)
         form = self.now().mass.forms[-1]
@@ -276,7 +276,7 @@ class Volumes(VoxelsTest):
             self.click(dialog.export_button)
         self.dialog(MeshDialog, act)
         self.window.actions_["export_mesh"].trigger()
-        self.until(lambda: self.window.job is None)
+        self.until(lambda: self.window.jobs.job is None)
         made = trimesh.load(self.folder / "loaf.obj")
         self.assertTrue(made.is_watertight)
         self.assertLessEqual(len(made.faces), 1500)
@@ -308,7 +308,7 @@ class Volumes(VoxelsTest):
         past = self.window.builder.past
         with unittest.mock.patch("softmound.core.engine.calibration.LEAST_SECONDS", 0.0):
             self.click(self.settings.build)
-            self.until(lambda: self.window.job is None)
+            self.until(lambda: self.window.jobs.job is None)
         self.assertEqual(len(past._read()), 1)
         self.assertNotEqual(past.corrections()[1], 1.0)
 
@@ -323,7 +323,7 @@ class Volumes(VoxelsTest):
         before = self.now()
         self.answer("OK")
         self.window.open(path)
-        self.until(lambda: self.window.job is None)
+        self.until(lambda: self.window.jobs.job is None)
         self.application.processEvents()
         self.assertIs(self.now(), before)
         self.assertTrue(pathlib.Path(path).exists())

@@ -143,7 +143,8 @@ class Transport(unittest.TestCase):
         medium = Medium(extinction=0.6, anisotropy=0.4)
         grid = ball_grid(14.0, 0.5)
         coarse = coarse_of(grid)
-        light = Light(sun=Sun(strength=0.0), medium=medium, lamps=(Lamp(place=(1.0, 2.0, 0.5), radius=0.8, power=1e7, kelvin=None),))
+        light = Light(sun=Sun(strength=0.0), medium=medium,
+                      lamps=(Lamp(place=(1.0, 2.0, 0.5), radius=0.8, power=1e7, kelvin=None),))
         lit_up = with_lamps(lit(coarse, light), coarse, light)
         # What leaves a thick cloud in which nothing is lost is what the lamp gives off.
         camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0), 60, 40)
@@ -312,7 +313,8 @@ class Draft(unittest.TestCase):
         at = (4, 3, 5)
         way = eye - lattice.sky_first - np.array(at) * lattice.sky_cell
         way /= np.linalg.norm(way)
-        np.testing.assert_allclose(got[at], np.maximum(lattice.sky[at][:, 0] + lattice.sky[at][:, 1:] @ way, 0.0), rtol=1e-4, atol=1e-6)
+        np.testing.assert_allclose(got[at], np.maximum(lattice.sky[at][:, 0] + lattice.sky[at][:, 1:] @ way, 0.0), rtol=1e-4,
+                                   atol=1e-6)
 
     def test_azimuths_of_pixels(self):
         dice = np.random.default_rng(2)

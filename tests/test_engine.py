@@ -4,6 +4,7 @@ import contextlib
 import dataclasses
 import io
 import json
+import logging
 import pathlib
 import tempfile
 import threading
@@ -223,10 +224,10 @@ class Jobs(unittest.TestCase):
     def test_a_fault_ends_the_job_and_is_said(self):
         def work(_ticket):
             raise ZeroDivisionError("never mind")
-        with contextlib.redirect_stderr(io.StringIO()) as said:
+        with self.assertLogs("softmound", logging.ERROR) as said:
             job = self.run_job(work)
         self.assertIn("ZeroDivisionError", job.problem)
-        self.assertIn("never mind", said.getvalue())
+        self.assertIn("never mind", said.output[0])
 
     def test_stop(self):
         started = threading.Event()

@@ -524,7 +524,7 @@ class Edges(unittest.TestCase):
         a, low = dense_of(plain)
         b, other = dense_of(eaten)
         size = np.array(b.shape)
-        a = a[tuple(slice(o - l, o - l + n) for o, l, n in zip(other, low, size))]
+        a = a[tuple(slice(o - start, o - start + n) for o, start, n in zip(other, low, size))]
         self.assertTrue(np.all(b <= a + 1e-6))
         self.assertLess(b.sum(), 0.95 * a.sum())
         at = np.stack(np.meshgrid(*[np.arange(n) for n in size], indexing="ij"), -1) + other

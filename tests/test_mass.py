@@ -198,7 +198,8 @@ class Growing(unittest.TestCase):
             b.edited(name=f"Bud {n}") for n, b in enumerate(grown(self.parent)[1:])))
         by_hand = by_hand.edited(forms=(self.parent.edited(buds=None),) + by_hand.forms[1:])
         band = band_of(mass, 0.6, 1.0, 1.0)
-        np.testing.assert_array_equal(distance_in(shape_of(mass, 0.6), 0.6, band.cells), distance_in(shape_of(by_hand, 0.6), 0.6, band.cells))
+        np.testing.assert_array_equal(distance_in(shape_of(mass, 0.6), 0.6, band.cells),
+                                      distance_in(shape_of(by_hand, 0.6), 0.6, band.cells))
 
     def test_too_many_are_refused(self):
         with self.assertRaises(ValidationError) as caught:
@@ -277,7 +278,8 @@ class Roles(unittest.TestCase):
         band = band_of(shared, 0.4, 0.8, 0.8)
         self.assertGreater(own, plain * 1.005)
         mine = Mass(forms=(a, b.edited(melt=6.0)), melt=0.0, base=NO_BASE)
-        np.testing.assert_array_equal(distance_in(shape_of(mine, 0.4), 0.4, band.cells), distance_in(shape_of(shared, 0.4), 0.4, band.cells))
+        np.testing.assert_array_equal(distance_in(shape_of(mine, 0.4), 0.4, band.cells),
+                                      distance_in(shape_of(shared, 0.4), 0.4, band.cells))
 
 
 class Bricks(unittest.TestCase):

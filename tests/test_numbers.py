@@ -130,9 +130,9 @@ class InTheWindow(DeskTest):
         window = self.window
         mound = window.document.mound
         window.document.apply("voxel", lambda _: mound.edited(voxels=mound.voxels.edited(final=0.2)))
-        window.open_station(1)
+        window.open_station("Voxels")
         window.build_final()
-        self.until(lambda: window.job is None and window.final_grid() is not None)
+        self.until(lambda: window.jobs.job is None and window.final_grid() is not None)
         numbers = window.voxels.settings.numbers
         self.assertTrue(numbers.isVisibleTo(window.voxels.settings))
         self.assertIn("t of water", numbers.text())

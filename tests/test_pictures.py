@@ -8,7 +8,7 @@ import pathlib
 import tempfile
 import types
 import unittest
-from datetime import datetime, timezone
+from datetime import UTC, datetime
 
 import cv2
 import numpy as np
@@ -94,19 +94,19 @@ class Looks(unittest.TestCase):
 class SunPlace(unittest.TestCase):
     def test_against_the_almanac(self):
         # At the equinox the sun rises in the east on the equator and culminates in the zenith.
-        noon = datetime(2026, 3, 20, 12, 7, tzinfo=timezone.utc)
+        noon = datetime(2026, 3, 20, 12, 7, tzinfo=UTC)
         self.assertAlmostEqual(sun_at(0.0, 0.0, noon)[1], 90.0, delta=0.3)
-        azimuth, _ = sun_at(0.0, 0.0, datetime(2026, 3, 20, 6, 30, tzinfo=timezone.utc))
+        azimuth, _ = sun_at(0.0, 0.0, datetime(2026, 3, 20, 6, 30, tzinfo=UTC))
         self.assertAlmostEqual(azimuth, 90.0, delta=0.5)
         # At the solstice noon it stands 90 - 52.5 + 23.44 degrees high at 52.5 north, due south.
-        azimuth, elevation = sun_at(52.5, 0.0, datetime(2026, 6, 21, 12, 2, tzinfo=timezone.utc))
+        azimuth, elevation = sun_at(52.5, 0.0, datetime(2026, 6, 21, 12, 2, tzinfo=UTC))
         self.assertAlmostEqual(elevation, 60.94, delta=0.1)
         self.assertAlmostEqual(azimuth, 180.0, delta=1.0)
         # And never rises in the far north in winter.
         self.assertLess(sun_at(75.0, 20.0, datetime(2026, 12, 21, 11, 0))[1], -5.0)
         # Almanac for 1992 October 13, 0 h: right ascension 198.38 degrees, declination -7.785 degrees (Meeus, example 25.a);
         # from the pole the elevation is the declination.
-        self.assertAlmostEqual(sun_at(-90.0, 0.0, datetime(1992, 10, 13, tzinfo=timezone.utc))[1], 7.785 + 0.11, delta=0.03)
+        self.assertAlmostEqual(sun_at(-90.0, 0.0, datetime(1992, 10, 13, tzinfo=UTC))[1], 7.785 + 0.11, delta=0.03)
 
 
 class Easing(unittest.TestCase):
@@ -273,7 +273,8 @@ class Commands(unittest.TestCase):
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--transform", "x"), "no view transform"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--exposure", "99", "--voxel", "3"), "exposure"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--extinction", "9999", "--voxel", "3"), "extinction"),
-                (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"), "writes .webp, .gif, .png"),
+                (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"),
+                 "writes .webp, .gif, .png"),
             ):
                 said = self.run_(*args)
                 self.assertEqual(said.returncode, 2, said.stdout)

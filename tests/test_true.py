@@ -5,6 +5,7 @@ import unittest
 
 import numpy as np
 
+from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
@@ -14,7 +15,7 @@ from softmound.core.light.lattice import Lattice, coarse_of, lit
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.shell import shell_of
 from softmound.core.light.surroundings import surroundings_of
-from softmound.core.light.tracer import LUMINANCE, Tracer
+from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
 

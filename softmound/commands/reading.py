@@ -132,7 +132,8 @@ def _slice(args):
         raise Problem(f"{shown(args.file)}: the grid {args.grid!r} holds no voxels; there is nothing to cut.")
     low, high = (float(grid.world(corner)[axis]) for corner in bounds)
     if not low - grid.voxel <= args.at <= high + grid.voxel:
-        raise Problem(f"{shown(args.file)}: along {args.axis} it reaches from {low:g} to {high:g}; cut it there, not at {args.at:g}.")
+        raise Problem(f"{shown(args.file)}: along {args.axis} it reaches from {low:g} to {high:g}; cut it there, not at "
+                      f"{args.at:g}.")
     if args.dry_run:
         foretold(args, [args.out])
         return

@@ -84,8 +84,8 @@ class CompareBar(QWidget):
         self.buttons = {}
         for key, text, sentence in (
             ("line", "Line", "One on the left of a line that can be dragged, the other on its right."),
-            ("beside", "Beside", "Both whole clouds side by side, as large as each other; drag the marks on a photograph to the top and "
-                                 "the base of its cloud."),
+            ("beside", "Beside", "Both whole clouds side by side, as large as each other; drag the marks on a photograph to the "
+                                 "top and the base of its cloud."),
             ("difference", "Difference", f"How the two differ, {STRONGER:g} times as strong, on grey."),
         ):
             button = QPushButton(text)

@@ -44,11 +44,11 @@ class Delivering(QObject):
             return files
 
         def done(files):
-            window._find_final()
+            window.finished.find(mound)
             names = ", ".join(path.name for path, _ in files)
             window.tell(f"Exported {names} to {files[0][0].parent}, read back and compared.")
 
-        window._start(work, done)
+        window.jobs.begin(work, done)
 
     def export_mesh(self):
         """Ask how, and write the surface of the density as a mesh beside the work."""
@@ -70,7 +70,7 @@ class Delivering(QObject):
             write_mesh(path, vertices, faces)
             return len(faces)
 
-        window._start(work, lambda count_: window.tell(f"Exported {count_:,} triangles to {path}."))
+        window.jobs.begin(work, lambda count_: window.tell(f"Exported {count_:,} triangles to {path}."))
 
     def show_siblings(self):
         """Show the mound under other seeds, and take or publish what is chosen."""
@@ -96,7 +96,7 @@ class Delivering(QObject):
                 window.library.look_again()
                 window.tell(f"Published {len(paths)} siblings as {paths[0].parent.name} {paths[0].name} to {paths[-1].name}.")
 
-            window._start(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in published], done)
+            window.jobs.begin(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in published], done)
 
     def show_nature(self):
         """Measure the cloud that is looked at against nature."""
@@ -114,4 +114,4 @@ class Delivering(QObject):
             with asking(NatureDialog(findings, window)) as dialog:
                 dialog.exec()
 
-        window._start(work, done)
+        window.jobs.begin(work, done)

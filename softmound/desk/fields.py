@@ -15,6 +15,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from ..core import colour as colours
 from . import style
 from .words import figure
 
@@ -367,9 +368,7 @@ def screen_colour(linear):
     -------
     QColor
     """
-    return QColor(*(
-        round(255 * (12.92 * v if v <= 0.0031308 else 1.055 * v ** (1 / 2.4) - 0.055)) for v in linear
-    ))
+    return QColor(*(round(255 * float(v)) for v in colours.encoded(linear)))
 
 
 def linear_colour(colour):
@@ -383,8 +382,7 @@ def linear_colour(colour):
     -------
     tuple of float
     """
-    channels = colour.redF(), colour.greenF(), colour.blueF()
-    return tuple(round(v / 12.92 if v <= 0.04045 else ((v + 0.055) / 1.055) ** 2.4, 4) for v in channels)
+    return tuple(round(float(v), 4) for v in colours.linear((colour.redF(), colour.greenF(), colour.blueF())))
 
 
 class Row(QWidget):

@@ -42,7 +42,7 @@ class Picturing(QObject):
         light.compare_wanted.connect(self.compare)
         light.pictures_wanted.connect(self.take_pictures)
         light.refused.connect(window.tell)
-        light.job_wanted.connect(window._start)
+        light.job_wanted.connect(window.jobs.begin)
         light.settings.by_picture.clicked.connect(self.expose)
         picture.compare_bar.sides.connect(self.compare_sides)
         picture.marked.connect(self._marked)
@@ -97,7 +97,7 @@ class Picturing(QObject):
         longest = max(image.width(), image.height())
         if longest > SNAPSHOT_LONGEST:
             image = image.scaledToWidth(round(image.width() * SNAPSHOT_LONGEST / longest))
-        self._window.open_station(3)
+        self._window.open_station("Light")
         self._window.light.keep_snapshot(pixels_of(image))
 
     def compare(self, number):
@@ -192,4 +192,4 @@ class Picturing(QObject):
         def grid_of(ticket):
             return (final if of_final else builder.density(mound, voxel, ticket, remember=False)), key
 
-        window._start(work_with(builder, mound, grid_of), window.tell)
+        window.jobs.begin(work_with(builder, mound, grid_of), window.tell)

@@ -107,11 +107,18 @@ class Strip(QWidget):
 
     Signals
     -------
-    chosen(int)
-        Place of the station.
+    chosen(str)
+        The word of a station.
+
+    Attributes
+    ----------
+    tiles : dict of str to Tile
+        By their words.
+    opened : str
+        The word of the open station.
     """
 
-    chosen = pyqtSignal(int)
+    chosen = pyqtSignal(str)
 
     def __init__(self, names, parent=None):
         super().__init__(parent)
@@ -121,20 +128,21 @@ class Strip(QWidget):
         layout.setContentsMargins(10, 12, 10, 12)
         layout.setSpacing(8)
         group = QButtonGroup(self)
-        self.tiles = []
-        for number, name in enumerate(names):
-            tile = Tile(name, number + 1)
-            group.addButton(tile, number)
+        self.tiles, self.opened = {}, names[0]
+        for number, name in enumerate(names, 1):
+            tile = Tile(name, number)
+            tile.clicked.connect(lambda _=False, n=name: self.chosen.emit(n))
+            group.addButton(tile)
             layout.addWidget(tile)
-            self.tiles.append(tile)
+            self.tiles[name] = tile
         layout.addStretch()
-        group.idClicked.connect(self.chosen)
 
-    def open(self, number):
+    def open(self, name):
         """Mark a station as the open one.
 
         Parameters
         ----------
-        number : int
+        name : str
         """
-        self.tiles[number].setChecked(True)
+        self.opened = name
+        self.tiles[name].setChecked(True)

@@ -1,6 +1,6 @@
 """Asking where the sun stands by a place, a date and an hour."""
 
-from datetime import datetime, timedelta, timezone
+from datetime import UTC, datetime, timedelta
 
 from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
@@ -47,7 +47,7 @@ class SunPlaceDialog(QDialog):
         (float, float)
             Degrees.
         """
-        when = datetime(2026, 1, 1, tzinfo=timezone.utc) + timedelta(days=round(self.day.value) - 1, hours=self.hour.value)
+        when = datetime(2026, 1, 1, tzinfo=UTC) + timedelta(days=round(self.day.value) - 1, hours=self.hour.value)
         azimuth, elevation = sun_at(self.latitude.value, self.longitude.value, when)
         return float(f"{azimuth:.2f}"), float(f"{elevation:.2f}")
 

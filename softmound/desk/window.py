@@ -13,7 +13,6 @@ from PyQt6.QtWidgets import (
     QMainWindow,
     QMenu,
     QMessageBox,
-    QProgressBar,
     QPushButton,
     QStackedWidget,
     QToolButton,
@@ -21,7 +20,6 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from ..core.engine.background import Job
 from ..core.engine.calibration import PastBuilds
 from ..core.engine.density import bounds_of, span_of
 from ..core.engine.forecast import memory_limit, refuse_unless_fits
@@ -39,27 +37,28 @@ from ..core.recipe.starts import STARTS, start
 from ..core.volume.numbers import numbers_of
 from . import style
 from .asking import asked, asking, leave_all, told
+from .commands import COMMANDS, help_rows
 from .cut import CutHand
 from .delivering import Delivering
 from .document import Document, recent
+from .finished import Finished
 from .import_dialog import ENDINGS, ImportDialog
-from .keys import KEYS
+from .jobs import JobBar, Jobs
+from .keys_dialog import KeysDialog
 from .picture import Picture
 from .picturing import Picturing
 from .pixels import pixels_of
 from .relay import Relay
 from .resize_dialog import ResizeDialog
-from .stations.grain import GrainStation
-from .stations.library import LibraryStation
-from .stations.light import LightStation
-from .stations.mass import MassStation
-from .stations.voxels import VoxelsStation
+from .stations.registry import STATIONS
 from .strip import COMPUTING, FRESH, OLD, Strip
 from .words import count, figure, memory, seconds
 
 TRAY_HEIGHT = 176
 SETTINGS_WIDTH = 300
 FILTER = "Mounds (*.mound)"
+MADE = ("Mass", "Voxels", "Grain", "Light")
+"""Stations whose miniature is made of the mound; the library's shows what was published."""
 
 
 class Window(QMainWindow):
@@ -83,14 +82,12 @@ class Window(QMainWindow):
         stages = Stages(past=past)
         self.painter = Painter(self.relay.to(self._answered), stages)
         self.builder = Stages(stages.cache, KeptGrids(), past)
-        self.stations = [
-            MassStation(self.document, self), VoxelsStation(self.document, self),
-            GrainStation(self.document, self), LightStation(self.document, self),
-            LibraryStation(self.document, library, self),
-        ]
-        self.mass, self.voxels, self.grain, self.light, self.library = self.stations
-        self.job = None
-        self.final = None
+        self.finished = Finished(self.builder)
+        self.jobs = Jobs(self)
+        self.library_folder = library
+        self.stations = {kind.name: kind(self.document, self) for kind in STATIONS}
+        self.mass, self.voxels, self.grain, self.light, self.library = (
+            self.stations[name] for name in ("Mass", "Voxels", "Grain", "Light", "Library"))
         self.way = "draft"
         self.cut = None
         self._request = 0
@@ -101,7 +98,7 @@ class Window(QMainWindow):
         self._lay_out()
         self._make_actions()
         self._connect()
-        self.open_station(0)
+        self.open_station("Mass")
 
     # -- layout ---------------------------------------------------------------------------------
 
@@ -114,7 +111,7 @@ class Window(QMainWindow):
         column.addWidget(self._top_bar())
         row = QHBoxLayout()
         row.setSpacing(0)
-        self.strip = Strip([s.name for s in self.stations])
+        self.strip = Strip(tuple(self.stations))
         row.addWidget(self.strip)
         middle = QVBoxLayout()
         middle.setSpacing(0)
@@ -126,7 +123,7 @@ class Window(QMainWindow):
         self.panels = QStackedWidget()
         self.panels.setObjectName("panel")
         self.panels.setFixedWidth(SETTINGS_WIDTH)
-        for station in self.stations:
+        for station in self.stations.values():
             self.trays.addWidget(station.tray)
             self.panels.addWidget(station.settings)
         middle.addWidget(self.trays)
@@ -175,26 +172,17 @@ class Window(QMainWindow):
         bar.setFixedHeight(28)
         row = QHBoxLayout(bar)
         row.setContentsMargins(16, 0, 14, 0)
-        self.facts_label, self.time_label, self.work_label = QLabel(), QLabel(), QLabel()
-        for label in (self.facts_label, self.time_label, self.work_label):
+        self.facts_label, self.time_label = QLabel(), QLabel()
+        for label in (self.facts_label, self.time_label):
             label.setObjectName("quiet")
         self.facts_label.setAccessibleName("Voxels and memory")
         self.time_label.setAccessibleName("Timing and messages")
-        self.progress = QProgressBar()
-        self.progress.setTextVisible(False)
-        self.progress.setFixedWidth(170)
-        self.progress.setAccessibleName("Progress")
-        self.stop_button = QPushButton("Stop")
-        self.stop_button.setStyleSheet("padding: 1px 10px;")
-        self.stop_button.setToolTip("Stop the work in the background (Esc).")
+        self.job_bar = JobBar(self.jobs)
         row.addWidget(self.facts_label)
         row.addStretch()
         row.addWidget(self.time_label)
         row.addStretch()
-        row.addWidget(self.work_label)
-        row.addWidget(self.progress)
-        row.addWidget(self.stop_button)
-        self._show_work(False)
+        row.addWidget(self.job_bar)
         return bar
 
     # -- actions --------------------------------------------------------------------------------
@@ -202,66 +190,31 @@ class Window(QMainWindow):
     def _make_actions(self):
         menu = QMenu(self)
         self.actions_ = {}
-        for name, text, keys, run in (
-            ("new", "New mound", QKeySequence.StandardKey.New, self.new),
-            ("starts", "New from a start", None, None),
-            ("open", "Open…", QKeySequence.StandardKey.Open, self.open_dialog),
-            ("recent", "Open recent", None, None),
-            ("save", "Save", QKeySequence.StandardKey.Save, self.save),
-            ("save_as", "Save as…", "Ctrl+Shift+S", self.save_as),
-            (None, "", None, None),
-            ("undo", "Undo", QKeySequence.StandardKey.Undo, self.document.undo),
-            ("redo", "Redo", "Ctrl+Y", self.document.redo),
-            ("fit", "Fit the cloud", "Ctrl+0", self.fit),
-            (None, "", None, None),
-            ("resize", "Resize mound…", "Ctrl+R", self.resize_mound),
-            ("build", "Build final", "F5", self.build_final),
-            ("export", "Export OpenVDB…", "Ctrl+E", lambda: self.delivering.export()),
-            ("export_mesh", "Export mesh…", "Ctrl+Shift+E", lambda: self.delivering.export_mesh()),
-            ("pictures", "Take pictures…", "Ctrl+T", lambda: self.picturing.take_pictures()),
-            ("publish", "Publish…", "Ctrl+P", self.publish),
-            (None, "", None, None),
-            ("keys", "Keys and gestures", "F1", self.show_keys),
-            ("quit", "Quit", "Ctrl+Q", self.close),
-        ):
-            if name is None:
-                menu.addSeparator()
-            elif name == "recent":
-                self.recent_menu = menu.addMenu(text)
-                self.recent_menu.aboutToShow.connect(self._fill_recent)
-            elif name == "starts":
-                self.starts_menu = menu.addMenu(text)
-                for species in STARTS:
-                    self.starts_menu.addAction(
-                        species.capitalize(), lambda s=species: self.new(s))
-            else:
-                action = QAction(text, self)
-                if keys is not None:
-                    action.setShortcut(QKeySequence(keys))
-                action.triggered.connect(lambda _=False, r=run: r())
+        for command in COMMANDS:
+            action = QAction(command.words, self)
+            action.setShortcut(QKeySequence(command.keys))
+            action.triggered.connect(lambda _=False, run=command.run: run(self))
+            self.addAction(action)
+            self.actions_[command.name] = action
+            if command.menu:
                 menu.addAction(action)
-                self.addAction(action)
-                self.actions_[name] = action
+            if command.last:
+                menu.addSeparator()
+        self.recent_menu = QMenu("Open recent", menu)
+        self.recent_menu.aboutToShow.connect(self._fill_recent)
+        self.starts_menu = QMenu("New from a start", menu)
+        for species in STARTS:
+            self.starts_menu.addAction(species.capitalize(), lambda s=species: self.new(s))
+        menu.insertMenu(self.actions_["open"], self.starts_menu)
+        menu.insertMenu(self.actions_["save"], self.recent_menu)
         self.menu_button.setMenu(menu)
         for button, name in ((self.undo_button, "undo"), (self.redo_button, "redo"), (self.fit_button, "fit")):
-            button.clicked.connect(self.actions_[name].trigger)
-            button.setAccessibleName(self.actions_[name].text())
-        self.fit_button.setToolTip("Fit the cloud into the picture (Ctrl+0)")
-        for number in range(len(self.stations)):
-            QShortcut(QKeySequence(str(number + 1)), self, lambda n=number: self.open_station(n))
-        for keys, run in (("B", self._add_blob), ("G", self._add_grain), ("C", lambda: self.look("clay")),
-                          ("D", lambda: self.look("draft")), ("T", lambda: self.look("true")), ("Alt+S", lambda: self.look("slice")), ("Ctrl+D", self.mass.duplicate),
-                          ("Delete", self._remove), ("Escape", self.escape),
-                          ("Shift+D", lambda: self._tool("drag")), ("S", lambda: self._tool("swell")),
-                          ("E", lambda: self._tool("ease")), ("P", lambda: self._tool("press")),
-                          ("R", lambda: self._tool("roughen")), ("Alt+D", lambda: self._tool("dab")),
-                          ("Shift+S", lambda: self._tool("scoop")), ("Ctrl+A", self._choose_all),
-                          ("K", lambda: self.picturing.keep_snapshot()),
-                          ("F", self.picture.fly),
-                          ("Shift+T", lambda: self.picturing.look_by_sun("toward")),
-                          ("Shift+A", lambda: self.picturing.look_by_sun("away")),
-                          ("Shift+U", lambda: self.picturing.look_by_sun("up"))):
-            QShortcut(QKeySequence(keys), self, run)
+            action = self.actions_[name]
+            button.clicked.connect(action.trigger)
+            button.setAccessibleName(action.text())
+            button.setToolTip(f"{action.text()} ({action.shortcut().toString()})")
+        for number, name in enumerate(self.stations):
+            QShortcut(QKeySequence(str(number + 1)), self, lambda n=name: self.open_station(n))
 
     def _connect(self):
         document, picture = self.document, self.picture
@@ -290,16 +243,18 @@ class Window(QMainWindow):
         picture.before_wanted.connect(self._show_before)
         self.mass.refused.connect(self.tell)
         self.mass.tool_changed.connect(self._brush_changed)
-        self.mass.job_wanted.connect(self._start)
+        self.jobs.changed.connect(self._show_final_state)
+        self.jobs.failed.connect(self.trouble)
+        self.jobs.said.connect(self.tell)
+        self.mass.job_wanted.connect(self.jobs.begin)
         self.voxels.build_wanted.connect(self.build_final)
-        self.voxels.stop_wanted.connect(self.stop)
+        self.voxels.stop_wanted.connect(self.jobs.stop)
         self.voxels.shown.connect(self._look_at_final)
         self.library.publish_wanted.connect(self.publish)
         self.library.opened.connect(self.open)
         self.library.told.connect(self.tell)
         self.picturing = Picturing(self)
         self.publish_button.clicked.connect(lambda: self.publish())
-        self.stop_button.clicked.connect(self.stop)
         self._quiet = QTimer(self, singleShot=True, interval=9000)
         self._quiet.timeout.connect(self.time_label.clear)
 
@@ -308,19 +263,20 @@ class Window(QMainWindow):
     @property
     def station(self):
         """The open station."""
-        return self.stations[self.trays.currentIndex()]
+        return self.stations[self.strip.opened]
 
-    def open_station(self, number):
+    def open_station(self, name):
         """Open a station.
 
         Parameters
         ----------
-        number : int
+        name : str
+            Its word.
         """
-        self.strip.open(number)
-        self.trays.setCurrentIndex(number)
-        self.panels.setCurrentIndex(number)
+        self.strip.open(name)
         station = self.station
+        self.trays.setCurrentWidget(station.tray)
+        self.panels.setCurrentWidget(station.settings)
         self.picture.want_dome(station.dome)
         self._show_hand()
         self._show_station()
@@ -341,9 +297,14 @@ class Window(QMainWindow):
         if tool != self.station.tool:
             self.station.take(tool)
 
-    def _tool(self, tool):
-        """Take a tool of Mass by its key, or put it down again."""
-        self.open_station(0)
+    def take_tool(self, tool):
+        """Take a tool of Mass, or put it down again.
+
+        Parameters
+        ----------
+        tool : str
+        """
+        self.open_station("Mass")
         self.mass.take(tool)
 
     def _show_station(self):
@@ -359,18 +320,19 @@ class Window(QMainWindow):
         self._show_station()
 
     def _follow(self):
-        for station in self.stations:
+        for station in self.stations.values():
             station.follow(self.document.mound)
 
     def _changed(self, moving):
         self._follow()
-        if not moving and self.final_grid() is None:
-            self._find_final()
+        if not moving:
+            if self.finished.find(self.document.mound):
+                self.voxels.settings.show_numbers(None)
             if self.final_grid() is None:
                 self._looking_at_final = False
         self._show_station()
-        for tile in self.strip.tiles[:4]:
-            tile.show_state(COMPUTING)
+        for name in MADE:
+            self.strip.tiles[name].show_state(COMPUTING)
         self._show_final_state()
         self._ask(moving)
 
@@ -452,7 +414,7 @@ class Window(QMainWindow):
         width, height = self.picture.pixel_size()
         grid = self.final_grid() if self._looking_at_final else None
         mound = self.document.mound
-        key = self.builder.density_key(mound, mound.voxels.final) if grid is not None else ""
+        key = self.finished.key(mound) if grid is not None else ""
         if self._without_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         self.painter.ask(Request(self._request, mound, width, height, self.way, moving, grid, key, self.cut,
@@ -484,17 +446,17 @@ class Window(QMainWindow):
         self.picture_shown.emit(answer)
 
     def _show_rest(self, answer, newest):
-        for tile in self.strip.tiles:
+        for tile in self.strip.tiles.values():
             pixels = answer.miniatures.get(tile.word)
             if pixels is not None:
                 height, width = pixels.shape[:2]
                 tile.show_image(QImage(pixels.data, width, height, 4 * width,
                                        QImage.Format.Format_RGBX8888).copy())
-            elif tile.word != "Library" and not answer.miniatures:
+            elif tile.word in MADE and not answer.miniatures:
                 tile.show_image(None)
         if newest:
-            for tile in self.strip.tiles[:4]:
-                tile.show_state(FRESH)
+            for name in MADE:
+                self.strip.tiles[name].show_state(FRESH)
             self._show_final_state()
             if answer.ahead is not None:
                 self.voxels.ahead = answer.ahead
@@ -535,18 +497,7 @@ class Window(QMainWindow):
         -------
         BrickGrid or None
         """
-        mound = self.document.mound
-        if self.final is None or self.final[0] != self.builder.density_key(mound, mound.voxels.final):
-            return None
-        return self.final[1]
-
-    def _find_final(self):
-        """Take a finished grid of an earlier session, if one was kept for just this recipe."""
-        mound = self.document.mound
-        grid = self.builder.finished(mound, mound.voxels.final) if mound.mass.forms else None
-        if grid is not None:
-            self.final = (self.builder.density_key(mound, mound.voxels.final), grid)
-            self.voxels.settings.show_numbers(None)
+        return self.finished.of(self.document.mound)
 
     def build_final(self):
         """Build the final grid beside the work."""
@@ -560,11 +511,11 @@ class Window(QMainWindow):
 
         def done(result):
             grid, numbers = result
-            self.final = (self.builder.density_key(mound, voxel), grid)
+            self.finished.take(mound, voxel, grid)
             self.voxels.settings.show_numbers(numbers)
             self.tell(f"Final grid built: {count(grid.active_voxels())} active voxels.")
 
-        self._start(work, done)
+        self.jobs.begin(work, done)
 
     def publish(self):
         """Build and add a version to the library, beside the work."""
@@ -577,53 +528,13 @@ class Window(QMainWindow):
             self.library.look_again()
             self.tell(f"Published as {path.parent.name} {path.name}.")
 
-        self._start(lambda ticket: publish(mound, folder, ticket=ticket, stages=self.builder), done)
-
-    def _start(self, work, done):
-        """Begin work beside the hand; `done` gets its result, on the interface's thread."""
-        if self.job is not None:
-            self.tell("One piece of work at a time: stop the present one first, or wait for it.")
-            return
-        self._done = done
-        told = self.relay.to(self._told)
-        self.job = job = Job(work, lambda share, words: told(job, share, words), self.relay.to(self._ended))
-        self._show_work(True)
-        self._begun = time.monotonic()
-        self._show_final_state()
-        self.job.start()
-
-    def _told(self, job, share, words_):
-        if job is not self.job:
-            return
-        self.progress.setValue(round(100 * share))
-        gone = time.monotonic() - self._begun
-        left = f", {seconds(gone / share * (1 - share))} left" if share > 0.1 and gone > 1.5 else ""
-        self.work_label.setText(words_ + left)
-
-    def _ended(self, job):
-        if job is not self.job:
-            return
-        self.job = None
-        self._show_work(False)
-        if job.problem:
-            self.trouble(job.problem)
-        elif job.stopped:
-            self.tell("Stopped; nothing was changed.")
-        else:
-            self._done(job.result)
-        self._show_final_state()
-
-    def _show_work(self, working):
-        for widget in (self.progress, self.stop_button, self.work_label):
-            widget.setVisible(working)
-        self.progress.setValue(0)
-        self.work_label.setText("")
+        self.jobs.begin(lambda ticket: publish(mound, folder, ticket=ticket, stages=self.builder), done)
 
     def _show_final_state(self):
         finished = self.final_grid() is not None
-        self.voxels.settings.show_building(self.job is not None, finished)
-        library = self.strip.tiles[4]
-        if self.job is not None:
+        self.voxels.settings.show_building(self.jobs.busy, finished)
+        library = self.strip.tiles["Library"]
+        if self.jobs.busy:
             library.show_state(COMPUTING)
         else:
             library.show_state(FRESH if self.library.published_now(self.document.mound) else OLD)
@@ -635,17 +546,12 @@ class Window(QMainWindow):
         self._looking_at_final = final and self.final_grid() is not None
         self._ask(False)
 
-    def stop(self):
-        """Stop the work in the background."""
-        if self.job is not None:
-            self.job.stop()
-
     def escape(self):
         """Stop the work, or let go of what is held."""
         if self.document.give_up():
             return
-        if self.job is not None:
-            self.stop()
+        if self.jobs.busy:
+            self.jobs.stop()
         elif self.picture.flight.on:
             self.picture.fly()
         elif self.mass.tool:
@@ -653,19 +559,23 @@ class Window(QMainWindow):
         else:
             self.mass.choose(None)
 
-    def _add_blob(self):
-        self.open_station(0)
+    def add_blob(self):
+        """Add a blob in Mass."""
+        self.open_station("Mass")
         self.mass.add()
 
-    def _choose_all(self):
-        self.open_station(0)
+    def choose_all(self):
+        """Choose all forms in Mass."""
+        self.open_station("Mass")
         self.mass.pick(range(len(self.document.mound.mass.forms)))
 
-    def _add_grain(self):
-        self.open_station(2)
+    def add_grain(self):
+        """Add a grain in Grain."""
+        self.open_station("Grain")
         self.grain.add()
 
-    def _remove(self):
+    def remove(self):
+        """Remove what is chosen in the open station."""
         if self.station is self.mass:
             self.mass.remove()
         elif self.station is self.grain:
@@ -733,7 +643,7 @@ class Window(QMainWindow):
                     forms=(form,), base=BaseLevel(on=False))))
                 self.fit()
 
-        self._start(ENDINGS[".vdb"](path), done)
+        self.jobs.begin(ENDINGS[".vdb"](path), done)
 
     def save(self):
         """Save to the mound's file, asking for one when it has none.
@@ -818,7 +728,8 @@ class Window(QMainWindow):
 
     def show_keys(self):
         """Say which keys and gestures there are."""
-        told(self, KEYS, "Keys and gestures", QMessageBox.Icon.NoIcon)
+        with asking(KeysDialog(help_rows(tuple(self.stations)), self)) as dialog:
+            dialog.exec()
 
     def showEvent(self, event):
         super().showEvent(event)
@@ -837,8 +748,5 @@ class Window(QMainWindow):
         """End all that works for this window, and wait for it."""
         leave_all()
         self.relay.close()
-        if self.job is not None:
-            self.job.stop()
-            self.job.wait()
-            self.job = None
+        self.jobs.end()
         self.painter.close()

@@ -110,7 +110,7 @@ class KeptGrids:
                 aside.unlink(missing_ok=True)
 
     def _make_room(self, wanted):
-        files = sorted(((p.stat().st_mtime, p.stat().st_size, p) for p in self.folder.iterdir() if p.is_file()))
+        files = sorted((p.stat().st_mtime, p.stat().st_size, p) for p in self.folder.iterdir() if p.is_file())
         total = sum(size for _, size, _ in files)
         for _, size, path in files:
             if total + wanted <= self.most:

@@ -1,8 +1,10 @@
 """Content hashes: the key of a stage's result is the hash of what the stage read."""
 
 import hashlib
+from functools import cache
 
-from ..recipe.models import Value
+from ..recipe.arrays import Arrays
+from ..recipe.value import Value
 
 
 def key_of(stage, *parts):
@@ -21,13 +23,38 @@ def key_of(stage, *parts):
     """
     digest = hashlib.blake2b(stage.encode(), digest_size=16)
     for part in parts:
-        digest.update(b"\x00" + _text(part).encode())
+        digest.update(b"\x00" + _mark(part))
     return digest.hexdigest()
 
 
-def _text(part):
+def _mark(part):
+    """Bytes that stand for a part: the same for equal parts, others for others."""
     if isinstance(part, Value):
-        return part.model_dump_json(exclude_defaults=True)
+        return _kept(part)
     if isinstance(part, tuple):
-        return "(" + "\x01".join(_text(p) for p in part) + ")"
-    return repr(part)
+        return b"(" + b"\x01".join(map(_mark, part)) + b")"
+    if isinstance(part, Arrays):
+        return part.key.encode()
+    return repr(part).encode()
+
+
+@cache
+def _fields(model):
+    """Of each field its name, the bytes its part of a hash begins with, and its default."""
+    return tuple((name, f"\x00{name}\x01".encode(), field.default) for name, field in model.model_fields.items())
+
+
+def _kept(value):
+    """Hash of a value, worked out once: values never change, and an edit shares all it does not touch with the one before."""
+    mark = value.mark
+    if mark is None:
+        digest = hashlib.blake2b(type(value).__name__.encode(), digest_size=16)
+        held = value.__dict__
+        for name, start, default in _fields(type(value)):
+            own = held[name]
+            # A field that came later, at its default, leaves the hashes of older recipes as they were.
+            if own is not default and own != default:
+                digest.update(start + _mark(own))
+        mark = digest.digest()
+        value.keep_mark(mark)
+    return mark

@@ -5,6 +5,7 @@ import pathlib
 import numpy as np
 from PIL import Image, UnidentifiedImageError
 
+from .. import colour
 from ..problems import Problem
 
 ENDINGS = (".png", ".jpg", ".jpeg", ".tif", ".tiff", ".exr")
@@ -85,7 +86,7 @@ def sky_of_file(path):
         linear = _linear_hdr(path)
     else:
         shown = photograph_of_file(path).astype(np.float32) / 255.0
-        linear = np.where(shown <= 0.04045, shown / 12.92, ((shown + 0.055) / 1.055) ** 2.4).astype(np.float32)
+        linear = colour.linear(shown).astype(np.float32)
     height, width = linear.shape[:2]
     if not 1.8 <= width / max(height, 1) <= 2.2:
         raise Problem(f"is {width} by {height} pixels; a picture of all directions is twice as wide as high.")
@@ -128,5 +129,4 @@ def _from_exr(path):
     """Scene-linear colours, exposed so that their 99th percentile is white, encoded as sRGB (IEC 61966-2-1)."""
     linear = _linear_exr(path)
     linear /= max(float(np.percentile(linear, 99.0)), 1e-6)
-    encoded = np.where(linear <= 0.0031308, 12.92 * linear, 1.055 * np.maximum(linear, 1e-8) ** (1 / 2.4) - 0.055)
-    return (np.clip(encoded, 0.0, 1.0) * 255.0 + 0.5).astype(np.uint8)
+    return (np.clip(colour.encoded(linear), 0.0, 1.0) * 255.0 + 0.5).astype(np.uint8)

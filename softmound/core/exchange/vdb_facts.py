@@ -49,7 +49,7 @@ def _facts(path, outline, name):
         low, high = grid.evalActiveVoxelBoundingBox()
         corners = [grid.transform.indexToWorld(tuple(low)), grid.transform.indexToWorld(tuple(high))]
         facts.update(
-            dims=[int(h - l + 1) for l, h in zip(low, high)],
+            dims=[int(last - first + 1) for first, last in zip(low, high)],
             bounds=[[float(x) for x in corner] for corner in corners],
         )
     if isinstance(grid, vdb.FloatGrid) and count:

@@ -22,7 +22,8 @@ GRADIENT, SIMPLEX, CELLULAR, VALUE = range(4)
 FBM, FOLDED, RIDGED, DOMED = range(4)
 # Octaves must not share lattice points, where each of them is zero.
 _SHIFT = (f32(17.31), f32(9.73), f32(23.17))
-_KIND, _CELL, _METRIC, _SUMMED, _OCTAVES, _INVERTED, _SEED, _WARP, _WARP_KIND, _WARP_OCTAVES, _WARP_SEED, _CURVED, _CELLS = range(13)
+(_KIND, _CELL, _METRIC, _SUMMED, _OCTAVES, _INVERTED, _SEED, _WARP, _WARP_KIND, _WARP_OCTAVES, _WARP_SEED, _CURVED,
+ _CELLS) = range(13)
 _LACUNARITY, _GAIN, _COSINE, _SINE, _WARP_RATE, _WARP_STRENGTH = range(6)
 _MATRIX, _ORIGIN, _CURVE = 6, 15, 18
 FINENESS = {"gradient": 1.0, "simplex": 0.58, "cellular": 1.0, "value": 1.41}

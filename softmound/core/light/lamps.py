@@ -4,6 +4,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..colour import luminance
+
 LUX = np.pi * 2.6 / 100_000.0
 """Irradiance of the scene for one lux: sunlight of strength 2.6, as on a clear noon, is 100,000 lux."""
 
@@ -46,7 +48,7 @@ def lamps_of(lamps, frame=0):
 def _shining(lamp, frame):
     colour = np.asarray(lamp.colour) if lamp.kelvin is None else kelvin_colour(lamp.kelvin)
     # Lumens count luminance, so a coloured lamp of as many lumens is as bright.
-    colour = colour / max(float(colour @ (0.2126, 0.7152, 0.0722)), 1e-6)
+    colour = colour / max(float(luminance(colour)), 1e-6)
     power = lamp.power * (1.0 - lamp.flicker * float(np.random.default_rng((lamp.seed, frame)).random()))
     return Shining(lamp.place, lamp.radius, tuple(colour * (power / (4.0 * np.pi) * LUX)))
 

@@ -6,6 +6,7 @@ from functools import lru_cache
 import numpy as np
 import PyOpenColorIO as ocio
 
+from ..colour import luminance
 from ..problems import Problem
 from .tone import screen
 
@@ -105,8 +106,8 @@ def exposure_colours(scene, exposure=0.0):
     -------
     ndarray of uint8, shape (rows, columns, 4)
     """
-    luminance = scene[..., :3] @ np.array([0.2126, 0.7152, 0.0722], np.float32)
-    stops = np.log2(np.maximum(luminance * 2.0**exposure, 1e-9) / GREY)
+    bright = luminance(scene[..., :3])
+    stops = np.log2(np.maximum(bright * 2.0**exposure, 1e-9) / GREY)
     places = [place for place, _ in STOPS]
     out = np.empty(scene.shape, np.uint8)
     for n in range(3):
@@ -161,8 +162,8 @@ def started_exposure(scene):
     cloud = scene[..., 3] > 0.5
     if not cloud.any():
         return 0.0
-    luminance = scene[cloud][:, :3] @ np.array([0.2126, 0.7152, 0.0722], np.float32)
-    bright, middle = np.percentile(luminance, (95.0, 50.0))
+    bright = luminance(scene[cloud][:, :3])
+    bright, middle = np.percentile(bright, (95.0, 50.0))
     return float(np.round(min(np.log2(0.9 / max(bright, 1e-6)), np.log2(0.45 / max(middle, 1e-6))), 1))
 
 
@@ -187,7 +188,7 @@ def histogram(scene, exposure=0.0, bins=48):
     cloud = scene[..., 3] > 0.5
     if not cloud.any():
         return np.zeros(bins), edges
-    luminance = scene[cloud][:, :3] @ np.array([0.2126, 0.7152, 0.0722], np.float32)
-    stops = np.log2(np.maximum(luminance * 2.0**exposure, 1e-9) / GREY)
+    bright = luminance(scene[cloud][:, :3])
+    stops = np.log2(np.maximum(bright * 2.0**exposure, 1e-9) / GREY)
     counts, _ = np.histogram(np.clip(stops, edges[0], edges[-1] - 1e-9), edges)
     return counts / counts.sum(), edges

@@ -5,7 +5,8 @@ Flights between collisions are drawn with a bound on the density of each brick (
 from the sun, the sky or a lamp is dimmed by ratio tracking (Novak, Selle and Jarosz 2014, Residual ratio tracking) and
 weighed against what the paths find by themselves with the balance heuristic (Veach and Guibas 1995, Optimally combining
 sampling techniques). Near the sunlit side a second technique takes one step that leans toward the sun before it asks:
-scattering by droplets is so much forward that a path seldom heads for the sun by itself. Nothing here is biased; what is left is noise, which falls with the square root of the paths.
+scattering by droplets is so much forward that a path seldom heads for the sun by itself. Nothing here is biased; what is left
+is noise, which falls with the square root of the paths.
 """
 
 import math

@@ -1,6 +1,6 @@
 """Where the sun stands for a place, a date and an hour."""
 
-from datetime import datetime, timezone
+from datetime import UTC, datetime
 
 import numpy as np
 
@@ -24,8 +24,8 @@ def sun_at(latitude, longitude, when):
         Azimuth from north toward east and elevation above the horizon, degrees.
     """
     if when.tzinfo is None:
-        when = when.replace(tzinfo=timezone.utc)
-    days = (when - datetime(2000, 1, 1, 12, tzinfo=timezone.utc)).total_seconds() / 86_400.0
+        when = when.replace(tzinfo=UTC)
+    days = (when - datetime(2000, 1, 1, 12, tzinfo=UTC)).total_seconds() / 86_400.0
     mean_longitude = (280.460 + 0.9856474 * days) % 360.0
     anomaly = np.radians((357.528 + 0.9856003 * days) % 360.0)
     ecliptic = np.radians(mean_longitude + 1.915 * np.sin(anomaly) + 0.020 * np.sin(2.0 * anomaly))

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ..colour import encoded
 from ..kernels import f32, i32, kernel, prange, row, u32
 
 SHOULDER = 1.7
@@ -25,15 +26,10 @@ def tone_curve(x):
     return x * (1.0 + x**SHOULDER) ** (-1.0 / SHOULDER)
 
 
-def _encoded(x):
-    """IEC 61966-2-1 (sRGB) encoding of a display value."""
-    return np.where(x <= 0.0031308, x * 12.92, 1.055 * x ** (1.0 / 2.4) - 0.055)
-
-
 # The curve and the encoding as a table over x / (1 + x), which covers all of 0 to infinity.
 _SIZE = 4096
 _PLACES = np.linspace(0.0, 1.0 - 1e-6, _SIZE + 1)
-_TABLE = (255.0 * _encoded(tone_curve(_PLACES / (1.0 - _PLACES)))).astype(np.float32)
+_TABLE = (255.0 * encoded(tone_curve(_PLACES / (1.0 - _PLACES)))).astype(np.float32)
 
 
 @row

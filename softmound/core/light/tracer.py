@@ -4,6 +4,7 @@ import time
 
 import numpy as np
 
+from ..colour import luminance
 from ..directions import direction_of
 from ..kernels import f32, threads, u32
 from .lamps import lamps_of
@@ -11,7 +12,6 @@ from .paths import LAYERS, traced
 from .phase import lobes_of
 from .surroundings import surroundings_of
 
-LUMINANCE = np.array([0.2126, 0.7152, 0.0722])
 """Of linear RGB (ITU-R BT.709)."""
 STRIP = 0.15
 """Seconds after which a turn looks whether it is to stop, about."""
@@ -52,7 +52,7 @@ class Tracer:
         medium, index, voxel = light.medium, shell.index, shell.voxel
         to_voxels = lambda place: ((np.asarray(place, float) - shell.offset) / voxel).astype(np.float32)  # noqa: E731
         sky = outside.sky
-        bright = sky.astype(np.float64) @ LUMINANCE
+        bright = luminance(sky.astype(np.float64))
         total = float(bright.sum())
         likely = bright / total if total > 0.0 else np.full(bright.shape, 1.0 / bright.size)
         rows = np.cumsum(likely.sum(axis=1))
@@ -67,7 +67,7 @@ class Tracer:
             table[:, 3] = [lamp.radius / voxel for lamp in lamps]
             # Irradiance at a distance of one voxel.
             table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / voxel**2
-            share = table[:, 4:] @ LUMINANCE
+            share = luminance(table[:, 4:])
             odds[:] = np.cumsum(share) / share.sum()
             odds[-1] = 1.0
         # The first turn goes strip by strip, since nobody knows yet how long it takes.
@@ -145,7 +145,7 @@ class Tracer:
         if self.turns < 2:
             return float("inf")
         n = self.turns
-        mean = (self._total[..., :3] / n) @ LUMINANCE
+        mean = luminance(self._total[..., :3] / n)
         spread = np.maximum(self._total[..., 5] / n - mean**2, 0.0) / (n - 1)
         cloud = self._total[..., 3] > 0.5 * n
         if not cloud.any() or mean[cloud].mean() <= 0.0:

@@ -61,8 +61,10 @@ from .models import (
 
 __all__ = [
     "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Crisp", "Mottle", "Nibble", "Noise",
-    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp", "Light", "LowerSkin", "Mass", "Medium",
-    "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Push", "Ramp", "Reference", "Roughness", "SKIN_CURVES", "Skin", "Sky", "Smooth",
+    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp",
+    "Light", "LowerSkin", "Mass", "Medium",
+    "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Push", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
+    "Skin", "Sky", "Smooth",
     "Snapshot", "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

@@ -151,8 +151,8 @@ def _members(path, wanted):
                 _check_member(entry, path)
             whole = sum(entry.file_size for entry in entries)
             if whole > LARGEST_WHOLE:
-                raise Problem(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the {LARGEST_WHOLE / 2**30:g} GiB "
-                              "allowed; it is not opened.")
+                raise Problem(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the "
+                              f"{LARGEST_WHOLE / 2**30:g} GiB allowed; it is not opened.")
             for entry in entries:
                 if wanted(entry.filename):
                     with archive.open(entry) as stream:

@@ -17,7 +17,27 @@ Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/
 class Value(BaseModel):
     """Base of every part of a recipe: frozen, strict, nothing unknown, no NaN or infinity."""
 
+    # Beside the fields, where neither comparing nor copying nor writing sees it.
+    __slots__ = ("_mark",)
+
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False)
+
+    @property
+    def mark(self):
+        """Hash kept with the value by `engine.keys`, or None."""
+        try:
+            return object.__getattribute__(self, "_mark")
+        except AttributeError:
+            return None
+
+    def keep_mark(self, mark):
+        """Keep a hash with the value.
+
+        Parameters
+        ----------
+        mark : bytes
+        """
+        object.__setattr__(self, "_mark", mark)
 
     def edited(self, **changes):
         """Return a checked copy with some fields changed.

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ..colour import encoded, from_lab
 from .sample import sample
 
 AXES = "xyz"
@@ -58,15 +59,7 @@ def ramp(count=256):
     stops = np.array(_RAMP)
     lightness = np.linspace(stops[0, 0], stops[-1, 0], count)
     a, b = (np.interp(lightness, stops[:, 0], stops[:, n]) for n in (1, 2))
-    fy = (lightness + 16.0) / 116.0
-    cube = np.stack([fy + a / 500.0, fy, fy - b / 200.0], axis=1)
-    xyz = np.where(cube > 6.0 / 29.0, cube**3, 3.0 * (6.0 / 29.0) ** 2 * (cube - 4.0 / 29.0))
-    xyz *= (0.95047, 1.0, 1.08883)
-    linear = xyz @ np.array([[3.2404542, -0.9692660, 0.0556434], [-1.5371385, 1.8760108, -0.2040259],
-                             [-0.4985314, 0.0415560, 1.0572252]])
-    linear = np.clip(linear, 0.0, 1.0)
-    encoded = np.where(linear <= 0.0031308, 12.92 * linear, 1.055 * linear ** (1 / 2.4) - 0.055)
-    return (np.clip(encoded, 0.0, 1.0) * 255.0 + 0.5).astype(np.uint8)
+    return (encoded(from_lab(lightness, a, b)) * 255.0 + 0.5).astype(np.uint8)
 
 
 def coloured(values, low, high):

@@ -1,1 +1,1 @@
-"""The pages of the desk, one module each."""
+"""The stations, one module or more for each; `registry.STATIONS` lists them in the order of the work."""

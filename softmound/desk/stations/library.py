@@ -44,9 +44,9 @@ class LibraryStation(Station):
     opened = pyqtSignal(object)
     told = pyqtSignal(str)
 
-    def __init__(self, document, folder, parent=None):
+    def __init__(self, document, parent):
         super().__init__(document, parent)
-        self.folder = pathlib.Path(folder)
+        self.folder = pathlib.Path(parent.library_folder)
         self.versions = []
         self.chosen = None
         self.tray = ShelfTray(self)

@@ -24,7 +24,7 @@ _NUMBERS = (
     ("", "sky", "zenith", "Overhead", "", None, "", "Colour of the sky overhead."),
     ("", "sky", "horizon", "Horizon", "", None, "", "Colour of the sky at the horizon."),
     ("", "sky", "ground", "Ground", "", None, "", "Light that the ground sends back to the underside; with air, its reflectance."),
-    ("", "sky", "visibility", "Visibility", "km", (5.0, 200.0), "log", "How far one sees: haze makes the sky whiter and the sun dimmer."),
+    ("", "sky", "visibility", "Visibility", "km", (5.0, 200.0), "log", "How far one sees: haze whitens the sky and dims the sun."),
     ("", "sky", "altitude", "Altitude", "m", (0.0, 8000.0), "linear", "Of the camera, for the air below and above it."),
     ("", "sky", "turn", "Turn", "°", (-180.0, 180.0), "linear", "Azimuth of the middle of the picture."),
     ("Medium", "medium", "extinction", "Extinction", "1/m", (0.002, 2.0), "log",
@@ -50,14 +50,17 @@ _LAMP = (
     ("y", "Up", "m", None, "linear", "Altitude of its middle."),
     ("z", "Along", "m", None, "linear", "Place of its middle along z."),
     ("radius", "Radius", "m", (0.05, 100.0), "log", "Of the ball that shines: larger is softer."),
-    ("power", "Power", "Mlm", (1e-3, 1e6), "log", "Light in all directions, in millions of lumens: a bulb has 0.001, lightning thousands."),
+    ("power", "Power", "Mlm", (1e-3, 1e6), "log", 
+     "Light in all directions, in millions of lumens: a bulb has 0.001, lightning thousands."),
     ("kelvin", "Temperature", "K", None, "log", "Colour of a black body: 2,700 a warm lamp, 6,500 daylight, above it bluer."),
     ("flicker", "Flicker", "", None, "linear", "How much of the power comes and goes from picture to picture of a sequence."),
     ("seed", "Seed", "", (0, 100), "linear", "Order of the flicker."),
 )
 _RAMPS = {
-    ("medium", "tint"): ("tint_by", "Tint changes", "Let what is scattered of each colour change within the cloud, for stylised work."),
-    ("medium", "glow"): ("glow_by", "Glow changes", "Let the glow change within the cloud: embers in its depth, light in its base."),
+    ("medium", "tint"): (
+        "tint_by", "Tint changes", "Let what is scattered of each colour change within the cloud, for stylised work."),
+    ("medium", "glow"): (
+        "glow_by", "Glow changes", "Let the glow change within the cloud: embers in its depth, light in its base."),
 }
 MILLION = 1e6
 """Lumens in one unit of the field of a lamp's power."""
@@ -107,7 +110,8 @@ class LightSettings(SettingsPanel):
                 self._after_exposure()
             if field == "albedo":
                 self.once = self.add(QCheckBox("Sunlight scattered once only"))
-                self.once.setToolTip("Of the sunlight Draft light then shows what is scattered once: hard light, to judge shapes by.")
+                self.once.setToolTip("Of the sunlight Draft light then shows what is scattered once: hard light, to judge "
+                                     "shapes by.")
                 self.once.clicked.connect(lambda on: station.edit_part("", "scattered once", once=on))
             if (part, field) == ("sun", "elevation"):
                 self.by_place = self.add(QPushButton("By place and time…"))

@@ -1,0 +1,170 @@
+"""Work beside the hand: one piece after the other, with progress, a queue, and stop."""
+
+import time
+from collections import deque
+from dataclasses import dataclass
+
+from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
+
+from ..core.engine.background import Job
+from .relay import Relay
+from .words import seconds
+
+MOST_WAITING = 20
+
+
+@dataclass(frozen=True, eq=False)
+class Piece:
+    """What is to be done, and what its result is given to."""
+
+    work: callable
+    done: callable
+
+
+class Jobs(QObject):
+    """Runs pieces of work in their order, each on a thread of its own while the interface goes on.
+
+    Parameters
+    ----------
+    parent : QObject, optional
+
+    Signals
+    -------
+    changed()
+        Something began, ended or was put in the queue.
+    progressed(float, str)
+        Share of the present piece, and words for what is done.
+    failed(str), said(str)
+        Why a piece could not be done; what else there is to say.
+    """
+
+    changed = pyqtSignal()
+    progressed = pyqtSignal(float, str)
+    failed = pyqtSignal(str)
+    said = pyqtSignal(str)
+
+    def __init__(self, parent=None):
+        super().__init__(parent)
+        self.job = None
+        self._present, self._waiting, self._relay = None, deque(), Relay()
+
+    @property
+    def busy(self):
+        """Whether something is being done."""
+        return self.job is not None
+
+    @property
+    def waiting(self):
+        """How many pieces wait their turn."""
+        return len(self._waiting)
+
+    def begin(self, work, done):
+        """Do a piece of work, now or when those before it have ended.
+
+        Parameters
+        ----------
+        work : callable
+            Given a `Ticket`, returns a result; in a thread of its own.
+        done : callable
+            Given the result, in the interface's thread.
+        """
+        if self.waiting >= MOST_WAITING:
+            self.said.emit(f"{MOST_WAITING} pieces of work wait already; stop some, or wait for them.")
+            return
+        self._waiting.append(Piece(work, done))
+        if self.busy:
+            self.said.emit("It waits its turn, after the work that is being done.")
+            self.changed.emit()
+        else:
+            self._next()
+
+    def _next(self):
+        if self._waiting:
+            self._present = self._waiting.popleft()
+            told = self._relay.to(self._told)
+            self.job = job = Job(self._present.work, lambda share, words: told(job, share, words), self._relay.to(self._ended))
+            self.changed.emit()
+            job.start()
+        else:
+            self._present = self.job = None
+            self.changed.emit()
+
+    def _told(self, job, share, words):
+        if job is self.job:
+            self.progressed.emit(share, words)
+
+    def _ended(self, job):
+        if job is not self.job:
+            return
+        piece = self._present
+        self.job = None
+        if job.problem:
+            self.failed.emit(job.problem)
+        elif job.stopped:
+            self.said.emit("Stopped; nothing was changed.")
+        else:
+            piece.done(job.result)
+        # What was done with the result may have begun the next piece itself.
+        if self.job is None:
+            self._next()
+
+    def stop(self):
+        """Stop the present piece; the next one begins."""
+        if self.job is not None:
+            self.job.stop()
+
+    def end(self):
+        """Stop everything and wait for it; nothing is told any more."""
+        self._waiting.clear()
+        self._relay.close()
+        if self.job is not None:
+            self.job.stop()
+            self.job.wait()
+            self.job = None
+
+
+class JobBar(QWidget):
+    """Progress of the present piece, how many wait, and a button that stops it.
+
+    Parameters
+    ----------
+    jobs : Jobs
+    """
+
+    def __init__(self, jobs, parent=None):
+        super().__init__(parent)
+        self._jobs, self._begun = jobs, 0.0
+        row = QHBoxLayout(self)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        self.label = QLabel()
+        self.label.setObjectName("quiet")
+        self.progress = QProgressBar()
+        self.progress.setTextVisible(False)
+        self.progress.setFixedWidth(170)
+        self.progress.setAccessibleName("Progress")
+        self.stop = QPushButton("Stop")
+        self.stop.setStyleSheet("padding: 1px 10px;")
+        self.stop.setToolTip("Stop the work in the background (Esc).")
+        self.stop.clicked.connect(jobs.stop)
+        for widget in (self.label, self.progress, self.stop):
+            row.addWidget(widget)
+        jobs.changed.connect(self._changed)
+        jobs.progressed.connect(self._progressed)
+        self._shown = None
+        self._changed()
+
+    def _changed(self):
+        if self._jobs.job is not self._shown:
+            self._shown, self._begun = self._jobs.job, time.monotonic()
+            self.progress.setValue(0)
+            self.label.setText("")
+        self.setVisible(self._jobs.busy)
+
+    def _progressed(self, share, words):
+        self.progress.setValue(round(100 * share))
+        gone = time.monotonic() - self._begun
+        left = f", {seconds(gone / share * (1 - share))} left" if share > 0.1 and gone > 1.5 else ""
+        more = f" · {self._jobs.waiting} waiting" if self._jobs.waiting else ""
+        self.label.setText(words + left + more)
