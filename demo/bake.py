@@ -26,60 +26,93 @@ from softmound.core.recipe import (
 )
 from softmound.core.recipe.starts import heap
 
-AIR = Sky(kind="air", ground=(0.22, 0.23, 0.19), altitude=900.0, visibility=80.0)
+AIR = Sky(kind="air", ground=(0.13, 0.17, 0.20), altitude=900.0, visibility=80.0)
+"""Over a hazy sea, which lies below the horizon behind the cloud."""
 HERE = pathlib.Path(__file__).parent
 
 
+def heaped(name, count, span, seed, place=(0.0, 0.0, 0.0), **shape):
+    """A heap whose lumps carry three generations of buds.
+
+    Parameters
+    ----------
+    name : str
+        What its blobs are called.
+    count : int
+    span : float
+        Metres.
+    seed : int
+    place : tuple of float, optional
+        Metres that it is moved by.
+    **shape
+        Of `heap`.
+
+    Returns
+    -------
+    tuple of Blob
+    """
+    blobs = heap(count, span, seed, generations=4, buds=9, shrink=0.48, **shape)
+    return tuple(
+        blob.edited(name=blob.name.replace("Blob", name), centre=tuple(round(c + d, 2) for c, d in zip(blob.centre, place)),
+                    buds=blob.buds.edited(count=9, shrink=0.48, reach=0.93, upward=0.35))
+        for blob in blobs)
+
+
+def puffed(feature, strength, *seeds):
+    """One folded Push of six octaves, down to two final voxels, for the lumps on the lumps, and a Nibble that frays the edge.
+
+    Parameters
+    ----------
+    feature, strength : float
+        Of the Push, metres.
+    *seeds : int
+        Of both.
+
+    Returns
+    -------
+    tuple of Grain
+    """
+    return (
+        Push(feature=feature, strength=strength, octaves=6, summed="folded", gain=0.62, weaker_below=0.35, seed=seeds[0]),
+        Nibble(feature=feature / 4.0, depth=feature / 8.0, strength=0.7, octaves=4, gain=0.6, seed=seeds[1]),
+    )
+
+
 def cottage_loaf():
-    """A broad loaf with a smaller one on top, sun from the front and side."""
+    """A broad loaf with a smaller one on top, fair weather, the sun from the side and a little behind."""
     filling = (
-        Blob(name="Crumb", centre=(0.0, 62.0, 0.0), radii=(165.0, 56.0, 132.0)),
-        Blob(name="Neck", centre=(12.0, 118.0, -4.0), radii=(82.0, 62.0, 74.0), rotation=(0.0, 0.0, 6.0)),
+        Blob(name="Crumb", centre=(0.0, 52.0, 0.0), radii=(172.0, 54.0, 128.0)),
+        Blob(name="Neck", centre=(10.0, 112.0, -4.0), radii=(74.0, 58.0, 66.0), rotation=(0.0, 0.0, 6.0)),
     )
-    loaf = heap(15, 400.0, seed=4, height=0.26, dome=0.55, generations=3, buds=7, shrink=0.44)
-    cap = heap(8, 190.0, seed=7, height=0.3, dome=0.6, generations=3, buds=6, shrink=0.46)
-    cap = tuple(
-        blob.edited(name=blob.name.replace("Blob", "Cap"),
-                    centre=tuple(round(c + d, 2) for c, d in zip(blob.centre, (14.0, 92.0, -6.0))))
-        for blob in cap
-    )
+    loaf = heaped("Loaf", 13, 420.0, seed=9, height=0.22, dome=0.5)
+    cap = heaped("Cap", 7, 200.0, seed=3, place=(18.0, 88.0, -8.0), height=0.42, dome=0.7)
     return Mound(
         name="Cottage Loaf",
-        mass=Mass(forms=filling + loaf + cap, melt=10.0, base=BaseLevel(
-            altitude=20.0, softness=14.0, raggedness=7.0, ragged_size=46.0, seed=5)),
-        voxels=Voxels(final=1.0),
-        grains=(
-            Push(feature=70.0, strength=22.0, octaves=6, summed="folded", gain=0.55, weaker_below=0.85, seed=17),
-            Push(feature=20.0, strength=8.0, octaves=5, summed="folded", gain=0.55, weaker_below=0.5, seed=41),
-            Nibble(feature=16.0, depth=12.0, strength=0.9, octaves=6, gain=0.6, seed=5),
-        ),
-        skin=Skin(thickness=4.0, curve=eased(0.7)),
-        light=Light(sun=Sun(azimuth=112.0, elevation=32.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
-                    medium=Medium(extinction=0.5), exposure=-0.5),
-        view=View(azimuth=0.0, elevation=2.0),
+        mass=Mass(forms=filling + loaf + cap, melt=6.0, base=BaseLevel(
+            altitude=18.0, softness=12.0, raggedness=9.0, ragged_size=44.0, seed=5)),
+        voxels=Voxels(final=0.7),
+        grains=puffed(46.0, 20.0, 17, 5),
+        skin=Skin(thickness=3.0, curve=eased(0.7)),
+        light=Light(sun=Sun(azimuth=122.0, elevation=22.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
+                    medium=Medium(extinction=0.8), exposure=0.5),
+        view=View(azimuth=0.0, elevation=-8.0),
     )
 
 
 def burnt_crust():
-    """A lone heavy crust against the sun."""
-    crumb = Blob(name="Crumb", centre=(6.0, 52.0, 0.0), radii=(128.0, 40.0, 96.0))
-    crust = (crumb,) + heap(10, 300.0, seed=17, height=0.52, dome=0.7, generations=3, buds=6, shrink=0.46)
+    """A lone heavy crust against the sun, its rim alight."""
+    crumb = Blob(name="Crumb", centre=(6.0, 52.0, 0.0), radii=(128.0, 44.0, 96.0))
+    crust = heaped("Crust", 12, 320.0, seed=17, height=0.5, dome=0.75)
     return Mound(
         name="Burnt Crust",
-        mass=Mass(forms=crust, melt=12.0, base=BaseLevel(
-            altitude=24.0, softness=12.0, raggedness=8.0, ragged_size=40.0, seed=9)),
-        voxels=Voxels(final=1.0),
-        grains=(
-            Push(feature=52.0, strength=24.0, octaves=5, summed="folded", weaker_below=0.8, seed=23),
-            Push(feature=17.0, strength=6.0, octaves=5, summed="folded", weaker_below=0.4, seed=7),
-        ),
-        skin=Skin(thickness=4.5, curve=eased(0.7)),
-        light=Light(
-            sun=Sun(azimuth=150.0, elevation=13.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
-            medium=Medium(extinction=0.5),
-            exposure=-0.3,
-        ),
-        view=View(azimuth=0.0, elevation=2.0),
+        mass=Mass(forms=(crumb, *crust), melt=7.0, base=BaseLevel(
+            altitude=22.0, softness=12.0, raggedness=9.0, ragged_size=40.0, seed=9)),
+        voxels=Voxels(final=0.7),
+        grains=puffed(45.0, 18.0, 23, 7),
+        skin=Skin(thickness=3.0, curve=eased(0.7)),
+        light=Light(sun=Sun(azimuth=153.0, elevation=12.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
+                    medium=Medium(extinction=1.0), exposure=-0.2),
+        view=View(azimuth=0.0, elevation=-7.0),
     )
 
 

@@ -27,6 +27,8 @@ def main():
         from softmound.core.exchange.foreign import read_triangles
         from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
+        from softmound.desk.commands import help_rows
+        from softmound.desk.keys_dialog import KeysDialog
         from softmound.desk.style import dress
         from softmound.desk.window import Window
 
@@ -121,6 +123,11 @@ def main():
         window.fit()
         window.open_station("Light")
         shot("light")
+        sheet = KeysDialog(help_rows(tuple(window.stations)), window)
+        sheet.show()
+        application.processEvents()
+        sheet.grab().save(str(folder / "keys.png"))
+        sheet.close()
         window.open_station("Voxels")
         window.build_final()
         rest()
