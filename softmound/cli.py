@@ -62,8 +62,7 @@ def main(argv=None):
         See `CODES`; after one sentence on stderr unless it is 0. With ``--json`` the sentence is also an object on stdout.
     """
     argv = sys.argv[1:] if argv is None else [str(a) for a in argv]
-    interrupting.watch()
-    verbose = "--verbose" in argv
+    unwatch, verbose = interrupting.watch(), "--verbose" in argv
     try:
         args = parser().parse_args(argv)
         _prepare(args)
@@ -83,6 +82,8 @@ def main(argv=None):
             import traceback
 
             traceback.print_exc()
+    finally:
+        unwatch()
     sys.stderr.write(f"softmound: {sentence}\n")
     if "--json" in argv:
         print(json.dumps({"schema": SCHEMA, "error": sentence, "code": code}))

@@ -23,10 +23,18 @@ class Interrupted(BaseException):
 
 
 def watch():
-    """Take down Ctrl+C from now on, in the main thread."""
+    """Take down Ctrl+C from now on, in the main thread.
+
+    Returns
+    -------
+    callable
+        Undoes it.
+    """
     _CAME.clear()
-    if threading.current_thread() is threading.main_thread():
-        signal.signal(signal.SIGINT, _take_down)
+    if threading.current_thread() is not threading.main_thread():
+        return lambda: None
+    before = signal.signal(signal.SIGINT, _take_down)
+    return lambda: signal.signal(signal.SIGINT, before)
 
 
 def came():

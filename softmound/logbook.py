@@ -24,6 +24,7 @@ LARGEST = 1_000_000
 """Bytes of one log file; two older ones are kept."""
 LAST = 40
 """Actions remembered for the report of a fault."""
+_SAID = "said on stderr"
 _FORMAT = "%(asctime)s %(levelname)-7s %(threadName)s %(name)s: %(message)s"
 
 
@@ -75,10 +76,15 @@ def say_on_stderr(verbose=False):
     verbose : bool, optional
         Else warnings only.
     """
+    for older in [h for h in LOGGER.handlers if h.get_name() == _SAID]:
+        LOGGER.removeHandler(older)
     handler = logging.StreamHandler(sys.stderr)
+    handler.set_name(_SAID)
+    # Of its own: the file of the desk takes down more than a terminal is told.
+    handler.setLevel(logging.DEBUG if verbose else logging.WARNING)
     handler.setFormatter(logging.Formatter("softmound: %(message)s" if not verbose else _FORMAT))
     LOGGER.addHandler(handler)
-    LOGGER.setLevel(logging.DEBUG if verbose else logging.WARNING)
+    LOGGER.setLevel(handler.level)
 
 
 class Session:
@@ -115,7 +121,7 @@ class Session:
         self._handler = logging.handlers.RotatingFileHandler(self.log, maxBytes=LARGEST, backupCount=2, encoding="utf-8")
         self._handler.setFormatter(logging.Formatter(_FORMAT))
         LOGGER.addHandler(self._handler)
-        LOGGER.setLevel(logging.INFO)
+        LOGGER.setLevel(min(LOGGER.level or logging.INFO, logging.INFO))
         self._mark = self.place / f"{uuid.uuid4().hex}.running"
         self._held = Held(self._mark)
         self._stream = open(self._mark, "a", encoding="utf-8")

@@ -1,7 +1,9 @@
 """What becomes of windows, dialogs, threads and pictures when they end; and what is written down when something goes wrong."""
 
+import contextlib
 import faulthandler
 import gc
+import io
 import logging
 import os
 import pathlib
@@ -26,7 +28,7 @@ from softmound.desk.comparing import STRONGER, Comparison, Side
 from softmound.desk.pixels import pixels_of
 from softmound.desk.relay import Relay
 from softmound.desk.window import Window
-from softmound.logbook import LAST, Actions, Session, report
+from softmound.logbook import LAST, Actions, Session, report, say_on_stderr
 
 from .desk import _KEPT, FAULTS, DeskTest, application
 from .scenes import lumpy_mound
@@ -211,6 +213,20 @@ class Writing(unittest.TestCase):
             session = Session(pathlib.Path(file.name) / "log")
             session.end()
             self.assertFalse(session.log.exists())
+
+    def test_a_terminal_is_told_once_and_no_more_than_it_asked_for(self):
+        logger = logging.getLogger("softmound")
+        for verbose, wanted in ((False, ["softmound: careful"]), (True, ["careful", "busy"])):
+            with contextlib.redirect_stderr(io.StringIO()) as said:
+                say_on_stderr(verbose)
+                say_on_stderr(verbose)
+                logger.info("busy")
+                logger.warning("careful")
+            lines = said.getvalue().splitlines()
+            self.assertEqual(len(lines), len(wanted))
+            for words in wanted:
+                self.assertIn(words, said.getvalue())
+        say_on_stderr(False)
 
     def test_a_report_names_version_machine_and_acts(self):
         with self.assertLogs("softmound", logging.CRITICAL) as heard:

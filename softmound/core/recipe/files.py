@@ -9,7 +9,8 @@ import zlib
 from pydantic import ValidationError
 
 from ..aside import shown, write_whole
-from ..problems import Problem, sentence_for
+from ..machine import free_memory
+from ..problems import DoesNotFit, Problem, sentence_for
 from .arrays import LARGEST_ARRAY, arrays_from, member_key, members_of
 from .migrations import migrated
 from .models import Mound
@@ -150,9 +151,10 @@ def _members(path, wanted):
             for entry in entries:
                 _check_member(entry, path)
             whole = sum(entry.file_size for entry in entries)
-            if whole > LARGEST_WHOLE:
-                raise Problem(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the "
-                              f"{LARGEST_WHOLE / 2**30:g} GiB allowed; it is not opened.")
+            most = min(LARGEST_WHOLE, free_memory() // 3)  # read, unpacked and checked, it is there up to three times
+            if whole > most:
+                raise DoesNotFit(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the {most / 2**30:.1f} GiB "
+                                 "allowed; it is not opened.")
             for entry in entries:
                 if wanted(entry.filename):
                     with archive.open(entry) as stream:
