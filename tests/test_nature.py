@@ -11,7 +11,7 @@ from softmound.core.engine.density import density_grid, span_of
 from softmound.core.engine.nature import nature_of
 from softmound.core.engine.siblings import SIZE, sheet, sibling
 from softmound.core.grain.characters import CHARACTERS, dressed, read_character, save_character
-from softmound.core.grain.scales import advised, amplitude_of, octaves_of, summed
+from softmound.core.grain.scales import advised, octaves_of, summed
 from softmound.core.recipe import Crisp, Mottle, Nibble, Problem, Push, Skin, eased
 from softmound.core.recipe.starts import start
 from softmound.core.ticket import Stopped, Ticket
@@ -90,10 +90,10 @@ class Measures(unittest.TestCase):
 
 class Scales(unittest.TestCase):
     def test_amplitudes_in_metres(self):
-        self.assertEqual(amplitude_of(Push(strength=3.0)), 3.0)
-        self.assertEqual(amplitude_of(Nibble(strength=0.5, depth=8.0)), 4.0)
-        self.assertEqual(amplitude_of(Crisp(strength=0.7)), 0.7)
-        self.assertEqual(amplitude_of(Mottle(strength=0.4, feature=10.0)), 1.0)
+        self.assertEqual(Push(strength=3.0).amplitude, 3.0)
+        self.assertEqual(Nibble(strength=0.5, depth=8.0).amplitude, 4.0)
+        self.assertEqual(Crisp(strength=0.7).amplitude, 0.7)
+        self.assertEqual(Mottle(strength=0.4, feature=10.0).amplitude, 1.0)
 
     def test_together_they_add_as_squares(self):
         grain = Push(feature=10.0, strength=2.0, octaves=1)

@@ -1,70 +1,14 @@
 """Fields for a part of the recipe, made from a table of what it holds."""
 
-from dataclasses import dataclass
-
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QVBoxLayout, QWidget
 
 from ..core.recipe import limits
+from ..core.recipe.rows import Choice, Drawn, Maybe, Number, Switch, Triple
 from .curve_field import CurveField
 from .fields import NumberField, Row, words
 
 AXES = "xyz"
-
-
-@dataclass(frozen=True)
-class Number:
-    """A number: its field, label, unit, the part of its limits that the track covers, scale and sentence."""
-
-    field: str
-    label: str
-    unit: str = ""
-    shown: tuple | None = None
-    scale: str = "linear"
-    sentence: str = ""
-
-
-@dataclass(frozen=True)
-class Triple(Number):
-    """Three numbers, along x, y and z."""
-
-
-@dataclass(frozen=True)
-class Maybe(Number):
-    """A number that may be left out: a switch, and the number with the value it begins with."""
-
-    begins: float = 1.0
-
-
-@dataclass(frozen=True)
-class Choice:
-    """One of several words: labels by key."""
-
-    field: str
-    label: str
-    options: tuple = ()
-    sentence: str = ""
-
-
-@dataclass(frozen=True)
-class Switch:
-    """On or off."""
-
-    field: str
-    label: str
-    sentence: str = ""
-
-
-@dataclass(frozen=True)
-class Drawn:
-    """A curve; one that may be left out begins as `begins`."""
-
-    field: str
-    label: str
-    ready: tuple = ()
-    across: str = ""
-    up: str = ""
-    begins: object = None
 
 
 class PartFields(QWidget):
@@ -75,7 +19,7 @@ class PartFields(QWidget):
     model : type
         Of the part, for limits and what reset brings.
     rows : sequence
-        Of the kinds above.
+        Of the kinds of `core.recipe.rows`.
     name : str, optional
         Put before each label for those who do not see where it stands.
 

@@ -4,6 +4,7 @@ import numpy as np
 
 from ..curves import curve_at, curve_numbers
 from ..kernels import f32, i32, kernel, prange
+from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
 from .noise import noise_bricks
 from .where import painted, shares
@@ -92,7 +93,7 @@ def edge_grains(grains):
     -------
     list of Nibble or Mottle
     """
-    return [g for g in grains if g.action in ("nibble", "mottle") and g.on and g.strength > 0.0]
+    return live(grains, EDGE)
 
 
 def live_patches(patches):

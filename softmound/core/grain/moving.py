@@ -6,7 +6,7 @@ import numpy as np
 
 from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange
-from ..recipe.grains import Noise
+from ..recipe.grains import MOVED, Noise, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, BrickGrid, brick_keys
 from ..volume.lookup import value_at
@@ -94,7 +94,7 @@ def moving_grains(grains):
     -------
     list of Stir, Streak or Crisp
     """
-    return [g for g in grains if g.action in ("stir", "streak", "crisp") and g.on and g.strength > 0.0]
+    return live(grains, MOVED)
 
 
 def moving_reach(grains):

@@ -3,6 +3,7 @@
 import numpy as np
 
 from ..kernels import f32, i32, kernel, prange
+from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE
 from .noise import noise_bricks, slope_in_brick
@@ -26,7 +27,7 @@ def pushes(grains):
     -------
     list of Push
     """
-    return [g for g in grains if g.action == "push" and g.on and g.strength > 0.0]
+    return live(grains, SURFACE)
 
 
 def reach_of(grains):

@@ -16,27 +16,6 @@ WIDEST_GAP = 2.7
 """Of two neighbouring sizes, from the finest of one grain to the largest of the next finer one."""
 
 
-def amplitude_of(grain):
-    """How far a grain moves things about, in metres.
-
-    Parameters
-    ----------
-    grain : Grain
-
-    Returns
-    -------
-    float
-        Of Nibble how deep it eats; of Mottle, which moves nothing, the share of its feature size.
-    """
-    if grain.action == "nibble":
-        return grain.strength * grain.depth
-    if grain.action == "mottle":
-        return grain.strength * grain.feature / 4.0
-    if grain.action == "streak":
-        return min(grain.strength, grain.feature)
-    return grain.strength
-
-
 def octaves_of(grain):
     """Feature size and amplitude of each octave.
 
@@ -51,7 +30,7 @@ def octaves_of(grain):
     """
     steps = np.arange(grain.octaves)
     shares = grain.gain**steps
-    return grain.feature / grain.lacunarity**steps, amplitude_of(grain) * shares / shares.sum()
+    return grain.feature / grain.lacunarity**steps, grain.amplitude * shares / shares.sum()
 
 
 def hill(grain, sizes):

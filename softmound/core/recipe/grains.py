@@ -1,10 +1,11 @@
 """Noise, the grains made of it, where they act, and local corrections of density."""
 
-from typing import Annotated, Literal
+from typing import Annotated, ClassVar, Literal
 
 from pydantic import Field, model_validator
 
 from .curve import Curve
+from .rows import Choice, Maybe, Number
 from .value import Degrees, Length, Metres, Place, Seed, Share, Value
 
 NOISES = ("gradient", "simplex", "cellular", "value")
@@ -124,11 +125,70 @@ AnyMask = Annotated[ByHeight | ByDepth | ByFacing | ByForm | ByNoise | Painted, 
 Where = Annotated[tuple[AnyMask, ...], Field(max_length=MOST_MASKS)]
 
 
+SURFACE, EDGE, MOVED = "surface", "edge", "moved"
+"""What a grain works on: the distance to the surface, the density voxel by voxel, or the density as it is moved about."""
+_SIZE = ("m", (0.05, 200.0), "log")
+
+
 class Grain(Noise):
-    """What all grains share. With several masks their shares are multiplied."""
+    """What all grains share. With several masks their shares are multiplied.
+
+    A kind of grain says besides what it works on, what it does in a sentence, which of its fields are lengths, the rows
+    an artist sees, and what one begins as; everything that deals with grains of all kinds asks it.
+    """
+
+    works_on: ClassVar[str]
+    sentence: ClassVar[str]
+    lengths: ClassVar[tuple] = ("strength",)
+    rows: ClassVar[tuple] = ()
 
     on: bool = True
     where: Where = ()
+
+    @classmethod
+    def begun(cls, span, light):
+        """Return the first grain of its kind for a cloud.
+
+        Parameters
+        ----------
+        span : float
+            Of the cloud, metres.
+        light : Light
+
+        Returns
+        -------
+        Grain
+        """
+        raise NotImplementedError
+
+    @classmethod
+    def carried(cls, other):
+        """Fields of its own that it takes over in place of a grain of another kind, at a size that suits that one.
+
+        Parameters
+        ----------
+        other : Grain
+
+        Returns
+        -------
+        dict of str to object
+        """
+        metres = other.strength if other.moves_metres else other.feature * 0.3
+        return {"strength": _rounded(metres, 3)}
+
+    @property
+    def moves_metres(self):
+        """Whether its strength says how far it moves things, in metres."""
+        return type(self).works_on == SURFACE
+
+    @property
+    def amplitude(self):
+        """How far it moves things about, in metres, to be held beside others."""
+        return self.strength
+
+
+def _rounded(value, digits=2):
+    return float(f"{value:.{digits}g}")
 
 
 class Push(Grain):
@@ -138,15 +198,38 @@ class Push(Grain):
     straight out. `weaker_below` takes that share of it away at the base level.
     """
 
+    works_on: ClassVar[str] = SURFACE
+    sentence: ClassVar[str] = "moves the surface along its normal"
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", *_SIZE, "How far the largest features move the surface."),
+        Choice("direction", "Direction", (("both", "As it is"), ("outward", "Outward"), ("inward", "Inward"))),
+        Number("at_surface", "Read at the surface", "", None, "linear",
+               "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
+        Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
+    )
+
     action: Literal["push"] = "push"
     strength: Metres2000 = 4.0
     direction: Literal["both", "outward", "inward"] = "both"
     at_surface: Share = 0.0
     weaker_below: Share = 0.0
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 6.0, 0.5))
+        return cls(feature=feature, strength=_rounded(feature * 0.3), summed="folded")
+
 
 class Stir(Grain):
     """Moves the density by a field without sources (curl), or by three noises, in small steps."""
+
+    works_on: ClassVar[str] = MOVED
+    sentence: ClassVar[str] = "moves the density by a vector field"
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", *_SIZE, "How far density is moved at the most."),
+        Choice("field", "Field", (("curl", "Curl"), ("three", "Three noises"))),
+        Number("steps", "Steps", "", None, "linear", "Small steps follow the field round its bends."),
+    )
 
     action: Literal["stir"] = "stir"
     strength: Metres2000 = 6.0
@@ -154,27 +237,88 @@ class Stir(Grain):
     steps: Annotated[int, Field(ge=1, le=16)] = 3
     octaves: Octaves = 2
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 6.0, 0.5))
+        return cls(feature=feature, strength=_rounded(feature * 0.3))
+
+    @property
+    def moves_metres(self):
+        return True
+
 
 class Nibble(Grain):
     """Eats the edge of the density away where the noise is high, down to `depth`."""
+
+    works_on: ClassVar[str] = EDGE
+    sentence: ClassVar[str] = "eats the edge of the density away"
+    lengths: ClassVar[tuple] = ("depth",)
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", "", None, "linear", "How much is eaten where the noise is highest."),
+        Number("depth", "Depth", "m", (0.2, 200.0), "log", "How deep it eats."),
+    )
 
     action: Literal["nibble"] = "nibble"
     strength: Share = 0.7
     depth: Length = 8.0
     summed: Literal["fbm", "folded", "ridged", "domed"] = "folded"
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 20.0, 0.5))
+        return cls(feature=feature, depth=_rounded(feature * 0.8))
+
+    @classmethod
+    def carried(cls, other):
+        return {"depth": other.feature * 0.6}
+
+    @property
+    def amplitude(self):
+        return self.strength * self.depth  # how deep it eats
+
 
 class Mottle(Grain):
     """Varies the density inside, never below `floor` of what it was; within `depth` of the surface, or all over."""
+
+    works_on: ClassVar[str] = EDGE
+    sentence: ClassVar[str] = "varies the density inside"
+    lengths: ClassVar[tuple] = ("depth",)
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", "", None, "linear", "How much the density varies."),
+        Number("floor", "Floor", "", None, "linear", "Never less than this of what was there: no holes open."),
+        Maybe("depth", "Only near the surface", "m", (0.5, 200.0), "log", "How deep it reaches.", 20.0),
+    )
 
     action: Literal["mottle"] = "mottle"
     strength: Share = 0.4
     floor: Share = 0.3
     depth: Length | None = None
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 20.0, 0.5))
+        return cls(feature=feature, depth=_rounded(feature * 2.0))
+
+    @classmethod
+    def carried(cls, other):
+        return {}
+
+    @property
+    def amplitude(self):
+        return self.strength * self.feature / 4.0  # it moves nothing: a share of its feature size
+
 
 class Streak(Grain):
     """Draws the edge out along a direction, tapering, as far as the noise lets it."""
+
+    works_on: ClassVar[str] = MOVED
+    sentence: ClassVar[str] = "draws the edge out into wisps"
+    rows: ClassVar[tuple] = (
+        Number("strength", "Length", "m", (0.5, 500.0), "log", "How far the wisps reach."),
+        Number("azimuth", "Toward", "°", (-180.0, 180.0), "linear", "Where they go, from +z toward +x."),
+        Number("elevation", "Upward", "°", (-90.0, 90.0), "linear", "How steeply they rise."),
+        Number("taper", "Taper", "", None, "linear", "How soon they thin out."),
+    )
 
     action: Literal["streak"] = "streak"
     strength: Metres2000 = 25.0
@@ -184,17 +328,61 @@ class Streak(Grain):
     feature: Length = 8.0
     stretch: tuple[*[Annotated[float, Field(ge=0.05, le=20.0)]] * 3] = (1.0, 1.0, 1.0)
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 20.0, 0.5))
+        return cls(feature=feature, strength=_rounded(feature * 3.0), azimuth=light.sun.azimuth)
+
+    @classmethod
+    def carried(cls, other):
+        return {"strength": _rounded(super().carried(other)["strength"] * 2.0, 3)}
+
+    @property
+    def amplitude(self):
+        return min(self.strength, self.feature)
+
 
 class Crisp(Grain):
     """Finer detail on the edge that is there, which moves by no more than `strength`."""
+
+    works_on: ClassVar[str] = MOVED
+    sentence: ClassVar[str] = "finer detail on the same silhouette"
+    rows: ClassVar[tuple] = (
+        Number("strength", "Bound", "m", (0.02, 50.0), "log", "The silhouette moves by no more than this."),)
 
     action: Literal["crisp"] = "crisp"
     strength: Metres2000 = 1.0
     feature: Length = 3.0
 
+    @classmethod
+    def begun(cls, span, light):
+        feature = _rounded(max(span / 20.0, 0.5))
+        return cls(feature=feature / 2.0, strength=_rounded(feature * 0.12))
+
+    @classmethod
+    def carried(cls, other):
+        return {"strength": _rounded(super().carried(other)["strength"] * 0.25, 3)}
+
 
 AnyGrain = Annotated[Push | Stir | Nibble | Mottle | Streak | Crisp, Field(discriminator="action")]
-ACTIONS = {"push": Push, "stir": Stir, "nibble": Nibble, "mottle": Mottle, "streak": Streak, "crisp": Crisp}
+ACTIONS = {kind.model_fields["action"].default: kind for kind in (Push, Stir, Nibble, Mottle, Streak, Crisp)}
+"""The kinds of grain by their actions, in the order an artist sees them."""
+
+
+def live(grains, works_on):
+    """Grains that are on, do something, and work on one thing.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+    works_on : str
+        `SURFACE`, `EDGE` or `MOVED`.
+
+    Returns
+    -------
+    list of Grain
+    """
+    return [g for g in grains if g.works_on == works_on and g.on and g.strength > 0.0]
 
 
 class Patch(Value):

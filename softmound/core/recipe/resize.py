@@ -93,10 +93,7 @@ def sized_grain(grain, factor, place):
     Grain
     """
     changes = _sized_noise(grain, factor, place)
-    if grain.action in ("push", "stir", "streak", "crisp"):
-        changes["strength"] = grain.strength * factor
-    if getattr(grain, "depth", None) is not None:
-        changes["depth"] = grain.depth * factor
+    changes.update((field, getattr(grain, field) * factor) for field in grain.lengths if getattr(grain, field) is not None)
     return grain.edited(**changes, where=tuple(_sized_mask(mask, factor, place) for mask in grain.where))
 
 

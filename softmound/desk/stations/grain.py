@@ -16,7 +16,7 @@ from ...core.grain.characters import (
     save_character,
 )
 from ...core.mass.pick import Picker
-from ...core.recipe import Noise, Painted, Patch, Problem, Push, Warp, limits
+from ...core.recipe import Noise, Painted, Patch, Problem, Warp, limits
 from ...core.recipe.grains import ACTIONS, MOST_GRAINS, MOST_MASKS, Grain
 from ...core.recipe.places import changed, put, without
 from .. import style
@@ -176,15 +176,9 @@ class GrainStation(Station):
         grain = self.grain()
         if grain is None or grain.action == action:
             return
-        kept = {field: getattr(grain, field) for field in Grain.model_fields}
-        model = ACTIONS[action]
-        strength = model.model_fields["strength"].default
-        if action in ("push", "stir", "crisp", "streak"):
-            strength = grain.strength if grain.action in ("push", "stir") else grain.feature * 0.3
-            strength *= {"crisp": 0.25, "streak": 2.0}.get(action, 1.0)
-        changes = {"depth": grain.feature * 0.6} if action == "nibble" else {}
+        kind, kept = ACTIONS[action], {field: getattr(grain, field) for field in Grain.model_fields}
         self.document.apply(f"make it {action}", lambda mound: put(
-            mound, ("grains", self.chosen), lambda _: model(**kept, strength=float(f"{strength:.3g}"), **changes)))
+            mound, ("grains", self.chosen), lambda _: kind(**kept, **kind.carried(grain))))
 
     def add(self, action="push"):
         """Add a grain finer than the finest, or a first one.
@@ -203,16 +197,7 @@ class GrainStation(Station):
             grain = finest.edited(feature=max(finest.feature * 0.45, 0.01), on=True,
                                   strength=finest.strength * 0.45, seed=(finest.seed + 12) % 2**31)
         else:
-            feature = float(figure(max(span_of(mound) / (6 if action in ("push", "stir") else 20), 0.5), 2))
-            grain = {
-                "push": lambda: Push(feature=feature, strength=float(figure(feature * 0.3, 2)), summed="folded"),
-                "stir": lambda: ACTIONS["stir"](feature=feature, strength=float(figure(feature * 0.3, 2))),
-                "nibble": lambda: ACTIONS["nibble"](feature=feature, depth=float(figure(feature * 0.8, 2))),
-                "mottle": lambda: ACTIONS["mottle"](feature=feature, depth=float(figure(feature * 2, 2))),
-                "streak": lambda: ACTIONS["streak"](feature=feature, strength=float(figure(feature * 3, 2)),
-                                                    azimuth=mound.light.sun.azimuth),
-                "crisp": lambda: ACTIONS["crisp"](feature=feature / 2, strength=float(figure(feature * 0.12, 2))),
-            }[action]()
+            grain = ACTIONS[action].begun(span_of(mound), mound.light)
         self.take_grains((*mound.grains, grain), f"add {action}")
         self.choose(len(mound.grains))
 

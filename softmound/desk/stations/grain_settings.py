@@ -18,54 +18,16 @@ from ...core.recipe import (
     eased,
 )
 from ...core.recipe.grains import ACTIONS, CELLS, METRICS, NOISES, SUMS
+from ...core.recipe.rows import Choice, Drawn, Number, Switch, Triple
 from ..fields import Row, emptied, words
-from ..part_fields import Choice, Drawn, Maybe, Number, PartFields, Switch, Triple
+from ..part_fields import PartFields
 from ..words import figure
 from .station import SettingsPanel
 
-SENTENCES = {
-    "push": "moves the surface along its normal",
-    "stir": "moves the density by a vector field",
-    "nibble": "eats the edge of the density away",
-    "mottle": "varies the density inside",
-    "streak": "draws the edge out into wisps",
-    "crisp": "finer detail on the same silhouette",
-}
 CURVES = (("Even", Curve()), ("Soft", eased(1.0)), ("Late", Curve(points=((0.0, 0.0), (0.5, 0.1), (1.0, 1.0)))),
           ("Early", Curve(points=((0.0, 0.0), (0.5, 0.9), (1.0, 1.0)))),
           ("Hard", Curve(points=((0.0, 0.0), (0.42, 0.02), (0.58, 0.98), (1.0, 1.0)))),
           ("Middle", Curve(points=((0.0, 0.0), (0.5, 1.0), (1.0, 0.0)))))
-_METRES = ("m", (0.05, 200.0), "log")
-ACTION_ROWS = {
-    "push": (
-        Number("strength", "Strength", *_METRES, "How far the largest features move the surface."),
-        Choice("direction", "Direction", (("both", "As it is"), ("outward", "Outward"), ("inward", "Inward"))),
-        Number("at_surface", "Read at the surface", "", None, "linear",
-               "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
-        Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
-    ),
-    "stir": (
-        Number("strength", "Strength", *_METRES, "How far density is moved at the most."),
-        Choice("field", "Field", (("curl", "Curl"), ("three", "Three noises"))),
-        Number("steps", "Steps", "", None, "linear", "Small steps follow the field round its bends."),
-    ),
-    "nibble": (
-        Number("strength", "Strength", "", None, "linear", "How much is eaten where the noise is highest."),
-        Number("depth", "Depth", "m", (0.2, 200.0), "log", "How deep it eats."),
-    ),
-    "mottle": (
-        Number("strength", "Strength", "", None, "linear", "How much the density varies."),
-        Number("floor", "Floor", "", None, "linear", "Never less than this of what was there: no holes open."),
-        Maybe("depth", "Only near the surface", "m", (0.5, 200.0), "log", "How deep it reaches.", 20.0),
-    ),
-    "streak": (
-        Number("strength", "Length", "m", (0.5, 500.0), "log", "How far the wisps reach."),
-        Number("azimuth", "Toward", "°", (-180.0, 180.0), "linear", "Where they go, from +z toward +x."),
-        Number("elevation", "Upward", "°", (-90.0, 90.0), "linear", "How steeply they rise."),
-        Number("taper", "Taper", "", None, "linear", "How soon they thin out."),
-    ),
-    "crisp": (Number("strength", "Bound", "m", (0.02, 50.0), "log", "The silhouette moves by no more than this."),),
-}
 NOISE_ROWS = (
     Choice("kind", "Noise", tuple((k, k.capitalize()) for k in NOISES)),
     Choice("summed", "Sum", (("fbm", "fBm"), *((k, k.capitalize()) for k in SUMS[1:]))),
@@ -138,8 +100,8 @@ class GrainSettings(SettingsPanel):
         self.add(Row(self.on))
         self._of_grain = [self.action_row]
         self.acts = {}
-        for name, rows in ACTION_ROWS.items():
-            fields = PartFields(ACTIONS[name], rows)
+        for name, kind in ACTIONS.items():
+            fields = PartFields(kind, kind.rows)
             fields.changed.connect(station.edit_field)
             self.acts[name] = self.add(fields)
         self.noise = self._fields("Noise", NOISE_ROWS)
@@ -197,7 +159,7 @@ class GrainSettings(SettingsPanel):
             self.subtitle.setText("noise at every scale")
             return
         self.title.setText(f"{grain.action.capitalize()} · {figure(grain.feature)} m")
-        self.subtitle.setText(SENTENCES[grain.action])
+        self.subtitle.setText(grain.sentence)
         self.action.setCurrentText(grain.action.capitalize())
         self.acts[grain.action].show_part(grain)
         self.noise.show_part(grain)
