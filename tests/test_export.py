@@ -133,7 +133,7 @@ class Command(unittest.TestCase):
         write_mound(self.mound, ball_mound(12.0, 3.0))
 
     def run_json(self, *arguments):
-        code, printed, err = said(main, [*arguments, "--json"])
+        code, printed, err = said(main, [*arguments, "--json", "--quiet"])
         self.assertEqual((code, err), (0, ""), arguments)
         return json.loads(printed)
 

@@ -8,12 +8,13 @@ from scipy.spatial import cKDTree
 
 from softmound.core.engine.density import Memories, density_grid
 from softmound.core.exchange.forms import volume_form
-from softmound.core.grain.moving import vector_field
+from softmound.core.grain.moving import _reached, vector_field
 from softmound.core.grain.noise import noise_bricks, noise_points
 from softmound.core.grain.push import evened, pushed, reach_of
 from softmound.core.grain.scales import hill, octaves_of
 from softmound.core.grain.where import Scene, shares
 from softmound.core.kernels import threads, use_threads
+from softmound.core.problems import DoesNotFit
 from softmound.core.recipe import (
     BaseLevel,
     Blob,
@@ -38,6 +39,8 @@ from softmound.core.recipe import (
     Warp,
     eased,
 )
+from softmound.core.ticket import Stopped, Ticket
+from softmound.core.volume.bricks import SIDE
 from softmound.core.volume.memory import BrickMemory
 
 from .scenes import NO_BASE, ball_mound, dense_of, lumpy_mound, voxels_of
@@ -632,6 +635,27 @@ class Moving(unittest.TestCase):
         self.assertLessEqual(at[:, 0].max(), 22.6)
         self.assertGreaterEqual(at[:, 0].min(), -10.6)
         self.assertLessEqual(np.abs(at[:, 1:]).max(), 10.6)
+
+    def test_what_is_reached_is_every_brick_within_that_many(self):
+        grid = self.ball()
+        for strength in (3.0, 9.0, 30.0):
+            grain = Stir(strength=strength)
+            around = int(np.ceil(strength / (SIDE * grid.voxel)))
+            steps = np.stack(np.meshgrid(*[np.arange(-around, around + 1)] * 3, indexing="ij"), -1).reshape(-1, 3)
+            wanted = np.unique((grid.coords[:, None] + steps[None]).reshape(-1, 3), axis=0)
+            got, _ = _reached(grid, grain)
+            np.testing.assert_array_equal(got, wanted)
+
+    def test_a_reach_beyond_all_memory_is_stopped_and_refused(self):
+        grid = self.ball()
+        for grain in (Stir(strength=1500.0), Streak(strength=2000.0, azimuth=33.0, elevation=20.0)):
+            ticket = Ticket()
+            ticket.stop()
+            with self.assertRaises(Stopped):
+                _reached(grid, grain, ticket)
+        with unittest.mock.patch("softmound.core.grain.moving.free_memory", return_value=1e6):
+            with self.assertRaisesRegex(DoesNotFit, "larger voxel"):
+                _reached(grid, Stir(strength=60.0))
 
     def test_on_imported_volumes_too(self):
         form = volume_form(self.ball(), "Crumb", False).edited(joins="density")

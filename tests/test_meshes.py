@@ -279,7 +279,8 @@ class Command(Folder):
         trimesh.creation.icosphere(3, 50.0).export(model)
         out, mound = self.folder / "ball.vdb", self.folder / "ball.mound"
         code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--span", "80", "--from-unit", "cm", "--voxel",
-                                         "2", "--start", "lenticularis", "--level", "10", "--mound", str(mound), "--json"])
+                                         "2", "--start", "lenticularis", "--level", "10", "--mound", str(mound), "--json",
+                                         "--quiet"])
         self.assertEqual((code, err), (0, ""))
         facts = json.loads(printed)
         self.assertEqual((facts["triangles"], facts["open_edges"], facts["voxel"]), (1280, 0, 2.0))
@@ -304,7 +305,8 @@ class Command(Folder):
         self.assertFalse(out.exists())
         active = []
         for extra in (["--close-holes"], ["--thickness", "6"]):
-            code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--voxel", "4", "--json", "--force", *extra])
+            code, printed, err = said(main, ["cloud", str(model), "--out", str(out), "--voxel", "4", "--json", "--force",
+                                              "--quiet", *extra])
             self.assertEqual((code, err), (0, ""))
             active.append(json.loads(printed)["active_voxels"])
         self.assertGreater(active[0], 1.4 * active[1])

@@ -6,6 +6,8 @@ import numpy as np
 
 from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange
+from ..machine import free_memory
+from ..problems import DoesNotFit
 from ..recipe.grains import MOVED, Noise, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, BrickGrid, brick_keys
@@ -124,7 +126,7 @@ def worked_on(grid, grain):
     -------
     int
     """
-    return len(_reached(grid, _shifts(grid, grain))[0])
+    return len(_reached(grid, grain)[0])
 
 
 def moved_by(grid, grain, skin, scene, ticket=None):
@@ -147,7 +149,7 @@ def moved_by(grid, grain, skin, scene, ticket=None):
     """
     if grid.brick_bounds() is None:
         return grid
-    coords, still = _reached(grid, _shifts(grid, grain))
+    coords, still = _reached(grid, grain, ticket)
     index, out = grid.index, np.empty((len(coords), LANES), np.float32)
     tiles = grid.tile_values if len(grid.tile_values) else np.zeros(1, np.float32)
     about = index.low, index.top, index.nodes, grid.values, tiles
@@ -167,31 +169,57 @@ def moved_by(grid, grain, skin, scene, ticket=None):
     return _with_tiles(made, grid, still)
 
 
-def _shifts(grid, grain):
-    """By how many bricks density can be moved, in all ways or down the wind."""
+def _reached(grid, grain, ticket=None):
+    """Bricks that may change, and which tiles stay as they are: those with nothing else around them."""
+    keys = brick_keys(grid.coords)
     reach = grain.strength / (SIDE * grid.voxel)
     if grain.action == "streak":
-        way = direction_of(grain.azimuth, grain.elevation)
-        along = np.linspace(0.0, reach, max(2, math.ceil(3 * reach) + 1))[:, None] * way
-        # From anywhere in a brick: also into the one after, where the step is no whole one.
-        mixes = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3)
-        low = np.floor(along - 1e-6)[:, None, :] + mixes[None]
-        return np.unique(low.reshape(-1, 3).astype(np.int32), axis=0)
-    around = math.ceil(reach) if grain.strength else 0
-    steps = np.arange(-around, around + 1)
-    return np.stack(np.meshgrid(steps, steps, steps, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
-
-
-def _reached(grid, shifts):
-    """Bricks that may change, and which tiles stay as they are: those with nothing else around them."""
-    keys = [brick_keys(grid.coords)]
-    for shift in shifts:
-        keys.append(brick_keys(grid.coords + shift))
-        if len(keys) > 64:
-            keys = [np.unique(np.concatenate(keys))]
-    keys = np.unique(np.concatenate(keys))
+        keys = _swept(keys, reach, direction_of(grain.azimuth, grain.elevation), grid, grain, ticket)
+    elif grain.strength:
+        keys = _widened(keys, math.ceil(reach), grid, grain, ticket)
     coords = (np.stack([keys >> 42, (keys >> 21) & (2**21 - 1), keys & (2**21 - 1)], axis=1) - 2**20).astype(np.int32)
     return coords, ~np.isin(brick_keys(grid.tile_coords), keys)
+
+
+_ALONG = np.array([1 << 42, 1 << 21, 1], np.int64)
+"""What a brick further along x, y and z adds to its key."""
+
+
+def _widened(keys, around, grid, grain, ticket):
+    """Bricks within so many of others along every axis: axis by axis, and each time twice as far as before."""
+    for step in _ALONG:
+        keys = keys - around * step
+        covered = 0
+        while covered < 2 * around:
+            further = min(covered + 1, 2 * around - covered)
+            keys = _joined([keys, keys + further * step], grid, grain, ticket)
+            covered += further
+    return keys
+
+
+def _swept(keys, reach, way, grid, grain, ticket):
+    """Bricks down the wind of others."""
+    along = np.linspace(0.0, reach, max(2, math.ceil(3 * reach) + 1))[:, None] * way
+    # From anywhere in a brick: also into the one after, where the step is no whole one.
+    mixes = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3)
+    shifts = np.unique((np.floor(along - 1e-6)[:, None, :] + mixes[None]).reshape(-1, 3).astype(np.int64), axis=0) @ _ALONG
+    found = [keys]
+    for shift in shifts:
+        found.append(keys + shift)
+        if len(found) > 64:
+            found = [_joined(found, grid, grain, ticket)]
+    return _joined(found, grid, grain, ticket)
+
+
+def _joined(parts, grid, grain, ticket):
+    """Keys of several sets, each once; refused when they are more than memory holds."""
+    if ticket is not None:
+        ticket.tick(0.0)
+    keys = np.unique(np.concatenate(parts))
+    if len(keys) * LANES * 4.0 > free_memory():
+        raise DoesNotFit(f"A {grain.action} of {grain.strength:g} m reaches {len(keys):,} bricks at a voxel of {grid.voxel:g} m, "
+                         "more than memory holds; choose a larger voxel, or make it weaker.")
+    return keys
 
 
 def _with_tiles(made, grid, still):
