@@ -5,7 +5,7 @@ import errno
 
 import numpy as np
 
-from ..aside import put_in_place
+from ..aside import put_in_place, shown
 from ..problems import Problem
 from ..volume.bricks import SIDE
 from ..volume.reference import vdb
@@ -60,9 +60,13 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         del made
         if ticket is not None:
             ticket.step(0.6, 1.0, "reading the file back")
-        compare(aside, grid, name, half, ticket, tolerance)
-        for wanted in level_set:
-            _compare_level_set(aside, *wanted, half)
+        try:
+            compare(aside, grid, name, half, ticket, tolerance)
+            for wanted in level_set:
+                _compare_level_set(aside, *wanted, half)
+        except Problem as problem:
+            # The name it was written under on the way says nothing to anybody.
+            raise Problem(str(problem).replace(str(aside), shown(path))) from problem
 
 
 @contextlib.contextmanager
