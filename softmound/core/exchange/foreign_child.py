@@ -29,7 +29,7 @@ def main(task, path, answer, name, room, busy):
         0; 2 for a file that is wrong, 3 for one that is too large, with a sentence on stderr.
     """
     resource.setrlimit(resource.RLIMIT_AS, (int(room), int(room)))
-    resource.setrlimit(resource.RLIMIT_CPU, (int(busy), int(busy) + 1))
+    resource.setrlimit(resource.RLIMIT_CPU, (int(busy), LONGEST))
     resource.setrlimit(resource.RLIMIT_CORE, (0, 0))
     from ..problems import Problem
 
@@ -48,11 +48,30 @@ def main(task, path, answer, name, room, busy):
     return 2
 
 
+LONGEST = 120
+"""Seconds of the processor, however large a file is."""
+WINDOW_SECONDS = 0.03
+"""Of the processor for each window of a grid that is looked through; twice to four times what it takes."""
+
+
+def allow_for(grid):
+    """Allow the time it takes to look through a grid, once the library has read it: until then a damaged file may hang it.
+
+    Parameters
+    ----------
+    grid : FloatGrid or other grid of the library
+    """
+    from ..volume.tree import windows_count
+
+    soft, hard = resource.getrlimit(resource.RLIMIT_CPU)
+    resource.setrlimit(resource.RLIMIT_CPU, (min(soft + 2 + int(WINDOW_SECONDS * windows_count(grid)), hard), hard))
+
+
 def _facts(path, answer, _name):
     from ..problems import Problem
     from .vdb_facts import facts_of_file
 
-    facts = facts_of_file(path)
+    facts = facts_of_file(path, allow_for)
     if not facts:
         raise Problem("holds no grid; it is empty or damaged.")
     pathlib.Path(answer).write_text(json.dumps(facts))
@@ -81,7 +100,9 @@ def _grid(path, answer, name):
         raise Problem(f"the grid {name!r} holds numbers of type {kind}, which the OpenVDB library of this system cannot "
                       "read; write it as float first.")
     about = {"class": str(names[name].gridClass), "metadata": {k: plain(v) for k, v in names[name].metadata.items()}}
-    save_grid(grid_from(vdb.read(path, name)), answer, about)
+    read = vdb.read(path, name)
+    allow_for(read)
+    save_grid(grid_from(read), answer, about)
 
 
 def _triangles(path, answer, _name):

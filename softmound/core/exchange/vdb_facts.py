@@ -9,12 +9,14 @@ from ..volume.reference import vdb
 from ..volume.tree import SPAN, entries_of, windows_of
 
 
-def facts_of_file(path):
+def facts_of_file(path, read=lambda grid: None):
     """Describe every grid of a file. Run it on foreign files through `foreign.read_facts` only.
 
     Parameters
     ----------
     path : path-like
+    read : callable, optional
+        Called with each grid when it was read.
 
     Returns
     -------
@@ -27,11 +29,11 @@ def facts_of_file(path):
     for outline in vdb.readAllGridMetadata(str(path)):
         # Grids of one name are told apart by a number behind it, as the library does.
         again, seen[outline.name] = seen[outline.name], seen[outline.name] + 1
-        facts.append(_facts(path, outline, f"{outline.name}[{again}]" if again else outline.name))
+        facts.append(_facts(path, outline, f"{outline.name}[{again}]" if again else outline.name, read))
     return facts
 
 
-def _facts(path, outline, name):
+def _facts(path, outline, name, read):
     facts = {
         "name": name, "class": str(outline.gridClass), "type": outline.valueTypeName,
         "half": bool(outline.saveFloatAsHalf), "voxel_size": list(outline.transform.voxelSize()),
@@ -43,6 +45,7 @@ def _facts(path, outline, name):
         grid = vdb.read(str(path), name)
     except TypeError:
         return facts  # a type that the library's module does not know
+    read(grid)
     count = grid.activeVoxelCount()
     facts.update(active_voxels=count, bytes=grid.memUsage())
     if count:

@@ -77,6 +77,24 @@ def windows_of(source, ticket=None):
         yield corner * SPAN
 
 
+def windows_count(source):
+    """About how many windows there are to look through.
+
+    Parameters
+    ----------
+    source : FloatGrid or BoolGrid
+
+    Returns
+    -------
+    int
+        At most `MOST_WINDOWS`.
+    """
+    if source.activeVoxelCount() == 0 and source.leafCount() == 0:
+        return 0
+    low, high = _box(source)
+    return int(min(np.prod((high // SPAN - low // SPAN + 1).astype(float)), MOST_WINDOWS))
+
+
 def _box(source):
     """First and last voxel of what a grid holds, leaves without an active voxel included."""
     low, high = (np.array(corner) for corner in source.evalActiveVoxelBoundingBox())
