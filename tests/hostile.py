@@ -21,8 +21,6 @@ from softmound.core.volume.reference import vdb
 
 from .scenes import ball_mound
 
-PARTS = "{folder}"
-
 
 @dataclass(frozen=True)
 class Try:
@@ -359,7 +357,6 @@ def _words(folder, mound):
 
     yield Try("a mound built over itself", ["build", mound, "--out", mound, "--force"])
     yield Try("a picture over the grid", ["build", mound, "--out", out("q.vdb"), "--picture", out("q.vdb")])
-    shutil.copy(folder / "j.obj", folder / "s.obj") if (folder / "j.obj").exists() else None
     yield Try("a model built over itself", ["cloud", out("j.obj"), "--out", out("j.obj"), "--force"])
     os.symlink(whole, folder / "link.vdb")
     yield Try("combined over an input by a link", ["combine", whole, whole, "--out", out("link.vdb"), "--force"])

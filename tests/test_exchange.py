@@ -6,6 +6,7 @@ import pathlib
 import tempfile
 import unittest
 import unittest.mock
+from concurrent.futures import ThreadPoolExecutor
 
 import numpy as np
 from PIL import Image
@@ -279,6 +280,34 @@ class Damaged(Folder):
                     read(self.path)
                 self.assertIn(word, str(caught.exception))
                 self.assertIn(str(self.path), str(caught.exception))
+
+    def test_sixty_damaged_files_end_in_an_answer_or_a_sentence(self):
+        write_vdb(self.path, random_grid(9))
+        whole = self.path.read_bytes()
+        dice = np.random.default_rng(2)
+        damaged = [whole[: len(whole) * n // 13] for n in range(12)]
+        damaged += [whole + whole[: 7 * n] for n in range(1, 5)]  # too long
+        damaged += [whole[: 400 * n] + whole[400 * n + 9 :] for n in range(1, 9)]  # a piece is missing
+        while len(damaged) < 60:
+            flipped = bytearray(whole)
+            for at in dice.integers(8, len(whole) if len(damaged) % 2 else 900, 6):
+                flipped[at] ^= 1 << int(dice.integers(8))
+            damaged.append(bytes(flipped))
+
+        def read(number):
+            path = self.folder / f"{number}.vdb"
+            path.write_bytes(damaged[number])
+            try:
+                read_facts(path, seconds=4)
+                return ""
+            except Problem as problem:
+                self.assertIn(str(path), str(problem))
+                self.assertNotIn("\n", str(problem))
+                return str(problem)
+
+        with ThreadPoolExecutor(2) as pool:
+            said = list(pool.map(read, range(len(damaged))))
+        self.assertGreater(sum(1 for sentence in said if sentence), 20)
 
     def test_nothing_is_left_in_the_temporary_folder(self):
         self.path.write_bytes(b" BDV\x00\x00\x00\x00" + b"\xff" * 100)
