@@ -3,6 +3,7 @@
 import json
 import platform
 import sys
+import traceback
 from importlib import import_module, metadata
 
 from softmound.core.kernels import threads
@@ -21,7 +22,7 @@ def main(arguments):
     Returns
     -------
     int
-        0; 2 for a name that is not known.
+        0; 1 where something could not be measured, 2 for a name that is not known.
     """
     # An hour of hands is asked for by name.
     names = [a for a in arguments if a != "--json"] or [n for n in NAMES if n != "hands"]
@@ -29,16 +30,21 @@ def main(arguments):
     if unknown:
         print(f"bench: no figures named {unknown[0]!r}; there are {', '.join(NAMES)}.", file=sys.stderr)
         return 2
-    found = []
+    found, failed = [], []
     for name in names:
         print(f"measuring {name}", file=sys.stderr, flush=True)
-        found += list(import_module(f"bench.{name}").figures())
+        try:
+            for figure in import_module(f"bench.{name}").figures():
+                found.append(figure)
+        except Exception:  # the figures of the others are worth having
+            failed.append(name)
+            traceback.print_exc()
     if not found:
         print("bench: nothing was measured.", file=sys.stderr)
         return 1
     if "--json" in arguments:
         print(json.dumps([figure.as_dict() for figure in found], indent=1))
-        return 0
+        return 1 if failed else 0
     versions = ", ".join(f"{n} {metadata.version(n)}" for n in _LIBRARIES)
     print(f"{_processor()}, {threads()} threads; Python {platform.python_version()}, {versions}\n")
     print(f"{'figure':<62} {'value':>10} {'unit':<16} {'ratio':>7}  {'aim':<18} peer")
@@ -48,7 +54,9 @@ def main(arguments):
         peer = f"{figure.peer}: {figure.peer_value:.4g} {figure.unit}" if figure.peer else ""
         print(f"{figure.name:<62} {figure.value:>10.4g} {figure.unit:<16} {ratio:>7}  "
               f"{figure.aim:<18} {mark:<6} {peer}")
-    return 0
+    for name in failed:
+        print(f"bench: {name} could not be measured to its end.", file=sys.stderr)
+    return 1 if failed else 0
 
 
 def _processor():

@@ -106,7 +106,7 @@ def _hand(application, window):
     times = []
     for n in range(MOVES + 3):
         step = (2.0 if n % 8 < 4 else -2.0, 1.0, 0.0)
-        times.append(taken(lambda: window.mass.replace(moved(window.mass.form(), step), "move form", True)))
+        times.append(taken(lambda: window.mass.replace(lambda form: moved(form, step), "move form", True)))
         until(application, lambda: window.painter.idle, 30)
     window.document.let_go()
     until(application, lambda: window.painter.idle, 120)

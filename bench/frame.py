@@ -13,10 +13,11 @@ from softmound.core.engine.density import bounds_of, density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.kernels import threads
 from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.lattice import coarse_of, lit, zones_of
+from softmound.core.light.coarse import coarse_of
+from softmound.core.light.lattice import lit, zones_of
 from softmound.core.light.march import march
-from softmound.core.light.scene import composed
-from softmound.core.light.shell import shell_of
+from softmound.core.light.radiance import composed
+from softmound.core.light.scene import mixture_of, scene_of
 
 from .figure import Figure, at_least, timed
 from .scene import tall
@@ -38,24 +39,24 @@ def figures():
     mound = tall()
     grid = density_grid(mound, voxel_along(mound, 192))
     mound = mound.edited(view=fitted(mound.view, *bounds_of(mound), WIDTH, HEIGHT))
-    shell, coarse = shell_of(grid), coarse_of(grid)
+    coarse = coarse_of(grid)
     for extinction in EXTINCTIONS:
         light = mound.light.edited(medium=mound.light.medium.edited(extinction=extinction))
-        yield from _frames(mound.edited(light=light), grid, shell, coarse)
-    yield from _larger(mound, shell, coarse)
+        yield from _frames(mound.edited(light=light), grid, coarse)
+    yield from _larger(mound, grid, coarse)
 
 
-def _frames(mound, grid, shell, coarse):
+def _frames(mound, grid, coarse):
     camera = camera_of(mound.view, WIDTH, HEIGHT)
-    zones = zones_of(coarse, mound.light.medium)
+    scene, zones = scene_of(mound.light, grid), zones_of(coarse, mixture_of(mound.light.medium))
     lattice = lit(coarse, mound.light, zones)
 
     def camera_moves():
-        composed(march(shell, lattice, mound.light, camera), mound.light, camera)
+        composed(march(scene, lattice, camera), scene, camera)
 
     def light_moves():
         again = lit(coarse, mound.light, zones)
-        composed(march(shell, again, mound.light, camera), mound.light, camera)
+        composed(march(scene, again, camera), scene, camera)
 
     # Taken in turn, for the machine's speed drifts; the ratio is the median of the rounds.
     rounds = []
@@ -73,13 +74,13 @@ def _frames(mound, grid, shell, coarse):
     yield at_least(f"{what}, light move", 1e3 * light, "ms", name, 1e3 * theirs, over_light, 6)
 
 
-def _larger(mound, shell, coarse):
+def _larger(mound, grid, coarse):
     """The same at the size of a screen, without a peer."""
     camera = camera_of(mound.view, *LARGER)
-    zones = zones_of(coarse, mound.light.medium)
+    scene, zones = scene_of(mound.light, grid), zones_of(coarse, mixture_of(mound.light.medium))
     lattice = lit(coarse, mound.light, zones)
-    view = timed(lambda: composed(march(shell, lattice, mound.light, camera), mound.light, camera), 7, 2)
-    light = timed(lambda: composed(march(shell, lit(coarse, mound.light, zones), mound.light, camera), mound.light, camera), 5, 1)
+    view = timed(lambda: composed(march(scene, lattice, camera), scene, camera), 7, 2)
+    light = timed(lambda: composed(march(scene, lit(coarse, mound.light, zones), camera), scene, camera), 5, 1)
     what = f"draft frame {LARGER[0]}x{LARGER[1]}, extinction {mound.light.medium.extinction:g}"
     yield Figure(f"{what}, camera move", 1e3 * view, "ms")
     yield Figure(f"{what}, light move", 1e3 * light, "ms")

@@ -5,7 +5,7 @@ from pyfastnoiselite.pyfastnoiselite import FastNoiseLite, FractalType, NoiseTyp
 
 from softmound.core.grain.moving import vector_field
 from softmound.core.grain.noise import noise_bricks
-from softmound.core.grain.where import Scene
+from softmound.core.grain.where import Landmarks
 from softmound.core.kernels import threads, use_threads
 from softmound.core.recipe import Noise, Stir, Warp
 
@@ -59,5 +59,5 @@ def figures():
         yield Figure(f"{name} noise, {cores} threads", many, "M evaluations/s", "one thread", one, many / one)
     points = (np.random.default_rng(2).random((200_000, 3)) * 300).astype(np.float32)
     stir = Stir(octaves=1)
-    taken = timed(lambda: vector_field(points, stir, Scene()), 3)
+    taken = timed(lambda: vector_field(points, stir, Landmarks()), 3)
     yield Figure(f"curl field, {cores} threads", len(points) / 1e6 / taken, "M vectors/s")

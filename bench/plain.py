@@ -3,19 +3,19 @@
 import math
 
 from softmound.core.kernels import call, f32, kernel, prange, u32
+from softmound.core.light.chance import around, cosine_of, next_state, share_of, stirred
 from softmound.core.light.lobes import two_lobes
-from softmound.core.light.march import inside_density
-from softmound.core.light.paths import around, cosine_of, next_state, share_of, stirred
+from softmound.core.light.pool import density_at
 
 
 @call
-def _flight(low, top, nodes, values, tile_values, box_low, box_high, x, y, z, dx, dy, dz, rate, bound, state):
-    ax = (box_low[0] - x) / dx
-    ay = (box_low[1] - y) / dy
-    az = (box_low[2] - z) / dz
-    ex = (box_high[0] - x) / dx
-    ey = (box_high[1] - y) / dy
-    ez = (box_high[2] - z) / dz
+def _flight(bricks, x, y, z, dx, dy, dz, rate, bound, state):
+    ax = (bricks.box[0, 0] - x) / dx
+    ay = (bricks.box[0, 1] - y) / dy
+    az = (bricks.box[0, 2] - z) / dz
+    ex = (bricks.box[0, 3] - x) / dx
+    ey = (bricks.box[0, 4] - y) / dy
+    ez = (bricks.box[0, 5] - z) / dz
     t = max(f32(0), max(min(ax, ex), max(min(ay, ey), min(az, ez))))
     last = min(max(ax, ex), min(max(ay, ey), max(az, ez)))
     while True:
@@ -23,14 +23,14 @@ def _flight(low, top, nodes, values, tile_values, box_low, box_high, x, y, z, dx
         t -= math.log(f32(1) - share_of(state)) / rate
         if not t < last:
             return f32(-1), state
-        rho = inside_density(low, top, nodes, values, tile_values, x + dx * t, y + dy * t, z + dz * t)
+        rho = density_at(bricks, 0, x + dx * t, y + dy * t, z + dz * t)
         state = next_state(state)
         if share_of(state) * bound < rho:
             return t, state
 
 
 @kernel
-def plain_paths(low, top, nodes, values, tile_values, box_low, box_high, bound, eye, right, up, forward, spread,
+def plain_paths(bricks, bound, eye, right, up, forward, spread,
                 centre_x, centre_y, extinction, lobes, sun, sun_light, sky, turn, out):
     """One path for each pixel: sun and a plain sky, each asked once at every collision. Sums of luminance and its square."""
     for line in prange(out.shape[0]):
@@ -53,8 +53,7 @@ def plain_paths(low, top, nodes, values, tile_values, box_low, box_high, bound, 
             light = f32(0)
             hit = False
             for _ in range(100_000):
-                t, state = _flight(low, top, nodes, values, tile_values, box_low, box_high, x, y, z, dx, dy, dz,
-                                   extinction * bound, bound, state)
+                t, state = _flight(bricks, x, y, z, dx, dy, dz, extinction * bound, bound, state)
                 if t < f32(0):
                     if hit:
                         light += sky
@@ -63,11 +62,11 @@ def plain_paths(low, top, nodes, values, tile_values, box_low, box_high, bound, 
                 x += dx * t
                 y += dy * t
                 z += dz * t
-                blocked, state = _flight(low, top, nodes, values, tile_values, box_low, box_high, x, y, z,
+                blocked, state = _flight(bricks, x, y, z,
                                          sun[0], sun[1], sun[2], extinction * bound, bound, state)
                 if blocked < f32(0):
-                    light += sun_light * two_lobes(lobes, dx * sun[0] + dy * sun[1] + dz * sun[2])
-                cosine, state = cosine_of(lobes, state)
+                    light += sun_light * two_lobes(lobes, 0, dx * sun[0] + dy * sun[1] + dz * sun[2])
+                cosine, state = cosine_of(lobes, 0, state)
                 state = next_state(state)
                 dx, dy, dz = around(dx, dy, dz, cosine, f32(2.0 * math.pi) * share_of(state))
             out[line, column, 0] += light

@@ -9,11 +9,12 @@ from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.lattice import coarse_of, lit
+from softmound.core.light.coarse import coarse_of
+from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
 from softmound.core.light.phase import lobes_of
-from softmound.core.light.scene import behind_of, scene_of
-from softmound.core.light.shell import shell_of
+from softmound.core.light.radiance import behind_of, radiance_of
+from softmound.core.light.scene import scene_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.starts import heap
@@ -42,19 +43,18 @@ def figures():
     """
     mound = hero()
     grid = density_grid(mound, voxel_along(mound, 168))
-    shell = shell_of(grid)
     bounds = [grid.world(b) for b in grid.active_bounds()]
     view = fitted(mound.view, *bounds, 640, 400)
-    yield from _furnace(mound, grid, shell, view)
+    yield from _furnace(mound, grid, view)
     yield _slab()
     yield from _ball()
-    yield from _noise(mound, grid, shell, view)
+    yield from _noise(mound, grid, view)
     yield from _held()
 
 
-def _furnace(mound, grid, shell, view):
+def _furnace(mound, grid, view):
     light = mound.light.edited(sun=mound.light.sun.edited(strength=0.0), sky=Sky(kind="plain", zenith=WHITE))
-    tracer = Tracer(shell, lit(coarse_of(grid), light), light, camera_of(view, 320, 200))
+    tracer = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera_of(view, 320, 200))
     tracer.add(8)
     radiance, opacity, _ = tracer.layers()
     cloud = opacity > 0.0
@@ -72,7 +72,7 @@ def _slab():
     light = Light(sun=Sun(azimuth=0.0, elevation=elevation, colour=WHITE, strength=1.0, size=0.0), sky=Sky(strength=0.0),
                   medium=Medium(extinction=depth / (8.0 * high), anisotropy=0.6))
     view = View(target=(0.0, 0.0, 0.0), distance=1500.0, elevation=89.0, focal=800.0)
-    tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera_of(view, 60, 40))
+    tracer = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera_of(view, 60, 40))
     tracer.add(2000)
     exact = math.pi * slab_radiance(depth * 16.5 / 16.0, 0.6, math.sin(math.radians(elevation)), layers=120, angles=16)
     error = 100 * abs(float(tracer.layers()[0][..., 1].mean()) / exact - 1.0)
@@ -87,7 +87,7 @@ def _ball():
     for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):
         light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0),
                       sky=Sky(strength=0.0), medium=Medium(extinction=depth / radius, anisotropy=g))
-        tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera)
+        tracer = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera)
         tracer.add(1500)
         got = float(tracer.layers()[0][..., 1].sum()) * (camera.spread * 4000.0) ** 2 / radius**2
         exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=2_000_000)
@@ -95,20 +95,20 @@ def _ball():
         yield Figure(f"ball of depth {depth:g}, sun {azimuth:g}, against photons", error, "%", aim="below 1", ok=error < 1.0)
 
 
-def _noise(mound, grid, shell, view):
+def _noise(mound, grid, view):
     light = mound.light.edited(sky=Sky(kind="plain", zenith=(0.3, 0.3, 0.3)),
                                sun=mound.light.sun.edited(size=0.0, colour=WHITE))
     camera = camera_of(view, 320, 200)
-    tracer = Tracer(shell, lit(coarse_of(grid), light), light, camera)
+    scene = scene_of(light, grid)
+    tracer = Tracer(scene, lit(coarse_of(grid), light), camera)
     tracer.add(2)
     sums = np.zeros((200, 320, 3), np.float32)
-    index, voxel = shell.index, shell.voxel
+    shell, voxel = scene.shells[0], scene.unit
     arguments = (
-        index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values, shell.low.astype(np.float32),
-        shell.high.astype(np.float32), np.float32(shell.core), ((camera.eye - shell.offset) / voxel).astype(np.float32),
+        scene.bricks, np.float32(shell.core), ((camera.eye - shell.offset) / voxel).astype(np.float32),
         camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
         np.float32(camera.spread), np.float32(160), np.float32(100), np.float32(light.medium.extinction * voxel),
-        np.array(lobes_of(light.medium), np.float32),
+        np.array([lobes_of(light.medium)], np.float32),
         (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
         np.float32(math.pi * light.sun.strength), np.float32(0.3))
     plain_paths(*arguments, 0, sums)
@@ -130,7 +130,7 @@ def _noise(mound, grid, shell, view):
     ours, theirs = own * mine / (tracer.turns - first), variance * plain / turns
     yield at_least("True light, variance at equal time", ours, "s", "plain delta tracking", theirs, theirs / ours, 4.0)
     camera = camera_of(view, 640, 400)
-    tracer = Tracer(shell, lit(coarse_of(grid), mound.light), mound.light, camera)
+    tracer = Tracer(scene_of(mound.light, grid), lit(coarse_of(grid), mound.light), camera)
     begun = time.perf_counter()
     tracer.add(12)
     taken = time.perf_counter() - begun
@@ -157,20 +157,19 @@ def _held():
         mound = hero()
         mound = mound.edited(mass=mound.mass.edited(forms=forms), grains=mound.grains[:2])
         grid = density_grid(mound, voxel_along(mound, 90))
-        shell = shell_of(grid)
         view = fitted(mound.view, *(grid.world(b) for b in grid.active_bounds()), *HELD_SIZE)
         camera = camera_of(view, *HELD_SIZE)
         for azimuth, elevation in SUNS:
             light = Light(sun=Sun(azimuth=(view.azimuth + azimuth) % 360.0, elevation=elevation),
                           medium=Medium(extinction=0.12))
-            lattice = lit(coarse_of(grid), light)
-            tracer = Tracer(shell, lattice, light, camera)
+            scene, lattice = scene_of(light, grid), lit(coarse_of(grid), light)
+            tracer = Tracer(scene, lattice, camera)
             while tracer.noise() > HELD_NOISE:
                 tracer.add(8)
             truth, opacity, _ = tracer.layers()
-            layers = np.mean([march(shell, lattice, light, camera, turn=n) for n in range(8)], axis=0)
-            scene = scene_of(layers, light, camera)
-            draft = (scene[..., :3] - behind_of(scene, light, camera)) @ LUMINANCE
+            layers = np.mean([march(scene, lattice, camera, turn=n) for n in range(8)], axis=0)
+            seen = radiance_of(layers, scene, camera)
+            draft = (seen[..., :3] - behind_of(seen, light, camera)) @ LUMINANCE
             solid = _blocks(opacity) > 0.6
             a, b = _blocks(draft)[solid], _blocks(truth @ LUMINANCE)[solid]
             errors.append(float(np.abs(a - b).mean() / b.mean()))

@@ -17,7 +17,7 @@ from softmound.core.exchange.vdb import compare, write_vdb
 from softmound.core.library.delivery import built, delivered
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.cut import Cut, cut_layer, on_plate, plate_of, with_cut
-from softmound.core.light.shell import shell_of
+from softmound.core.light.scene import scene_of
 from softmound.core.recipe import ByFacing, ByHeight, Grow, Problem, Skin, Smooth, View, eased
 from softmound.core.volume import grid_of
 from softmound.core.volume.cut_facts import facts_of_cut, whole_histograms
@@ -133,7 +133,7 @@ class Tints(unittest.TestCase):
         grid = density_grid(mound, 0.5)
         grey = np.full((SIZE[1], SIZE[0], 4), 128, np.uint8)
         camera = look()
-        out = tinted(grey, tint_amount(shell_of(grid), mound, (ByFacing(toward="up"),), grid, camera)).astype(int)
+        out = tinted(grey, tint_amount(scene_of(mound.light, grid), mound, (ByFacing(toward="up"),), camera)).astype(int)
         warm = out[..., 0] - out[..., 2]
         top, foot = (camera.pixel((0.0, y, 9.0)) for y in (28.0, 12.0))
         self.assertGreater(warm[round(top[1]) + 2, round(top[0])], warm[round(foot[1]) - 2, round(foot[0])] + 10)

@@ -7,14 +7,16 @@ import numpy as np
 
 from softmound.core.engine.density import density_grid
 from softmound.core.light.camera import camera_of, fitted
+from softmound.core.light.coarse import coarse_of
 from softmound.core.light.diffusion import solved
 from softmound.core.light.lamps import LUX
-from softmound.core.light.lattice import coarse_of, lit, toward_eye, with_lamps, zones_of
+from softmound.core.light.lattice import lit, toward_eye, with_lamps, zones_of
 from softmound.core.light.march import march
 from softmound.core.light.onward import HALFWAY, TURNS, ahead, onward_table
 from softmound.core.light.phase import forward_peak, lobes_of, mean_cosine, moments, phase
+from softmound.core.light.radiance import radiance_of, turn_of
 from softmound.core.light.reach import SQUARE, reach_of
-from softmound.core.light.scene import scene_of, turn_of
+from softmound.core.light.scene import mixture_of, scene_of
 from softmound.core.light.shell import shell_of
 from softmound.core.light.transport import DIRECTIONS, transported
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
@@ -132,7 +134,7 @@ class Transport(unittest.TestCase):
 
     def test_zones_of_the_sky_make_up_the_whole(self):
         coarse = coarse_of(ball_grid(12.0, 0.5))
-        zones = zones_of(coarse, Medium(extinction=0.3))
+        zones = zones_of(coarse, mixture_of(Medium(extinction=0.3)))
         whole = 0.25 * zones[..., 0, :] + 0.25 * zones[..., 1, :] + 0.5 * zones[..., 2, :]
         np.testing.assert_allclose(whole[..., 0], 1.0, atol=0.03)
         middle = [s // 2 for s in zones.shape[:3]]
@@ -148,11 +150,11 @@ class Transport(unittest.TestCase):
         lit_up = with_lamps(lit(coarse, light), coarse, light)
         # What leaves a thick cloud in which nothing is lost is what the lamp gives off.
         camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0), 60, 40)
-        shell = shell_of(grid)
+        scene = scene_of(light, grid)
         power = 0.0
         for azimuth, elevation in ((0.0, 0.0), (120.0, 0.0), (240.0, 0.0), (40.0, 60.0), (200.0, -60.0)):
             view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=azimuth, elevation=elevation, focal=800.0)
-            layers = march(shell, lit_up, light, camera_of(view, 60, 40))
+            layers = march(scene, lit_up, camera_of(view, 60, 40))
             power += float(layers[..., 6].sum()) * (camera.spread * 4000.0) ** 2 / 5.0
         self.assertAlmostEqual(power * 4.0 * math.pi / (1e7 * LUX), 1.0, delta=0.2)
 
@@ -221,7 +223,7 @@ class Reach(unittest.TestCase):
         lattice = lit(coarse_of(grid), light)
         view = fitted(View(azimuth=35.0, elevation=20.0), *(grid.world(b) for b in grid.active_bounds()), 64, 48)
         camera = camera_of(view, 64, 48)
-        opacity = march(shell, lattice, light, camera, step=0.5)[..., 4]
+        opacity = march(scene_of(light, grid), lattice, camera, step=0.5)[..., 4]
         near, far = reach_of(shell, camera)
         empty = np.kron(far <= 0.0, np.ones((SQUARE, SQUARE), bool))[:48, :64]
         self.assertTrue(empty.any())
@@ -231,8 +233,8 @@ class Reach(unittest.TestCase):
 
 class Draft(unittest.TestCase):
     def picture(self, grid, light, camera):
-        shell, lattice = shell_of(grid), lit(coarse_of(grid), light)
-        return np.mean([march(shell, lattice, light, camera, turn=n) for n in range(6)], axis=0)
+        scene, lattice = scene_of(light, grid), lit(coarse_of(grid), light)
+        return np.mean([march(scene, lattice, camera, turn=n) for n in range(6)], axis=0)
 
     def test_balls_against_photons(self):
         grid, radius = ball_grid(16.0, 0.5), 16.0
@@ -291,7 +293,7 @@ class Draft(unittest.TestCase):
         grid = ball_grid(16.0, 0.5)
         light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", zenith=(1.0, 1.0, 1.0)), medium=Medium(extinction=0.25))
         camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=60.0, azimuth=40.0, elevation=10.0), 60, 40)
-        scene = scene_of(self.picture(grid, light, camera), light, camera)
+        scene = radiance_of(self.picture(grid, light, camera), scene_of(light, grid), camera)
         np.testing.assert_allclose(scene[..., :3], 1.0, atol=0.04)
 
     def test_scattered_once_is_exact(self):

@@ -54,11 +54,11 @@ class Keys(unittest.TestCase):
         for other in (mound.edited(skin=Skin(thickness=9.0)), mound.edited(grains=()),
                       mound.edited(mass=mound.mass.edited(melt=0.0))):
             self.assertNotEqual(stages.density_key(other, 0.5), key)
-        light = mound.light
-        lattice = stages.lattice_key(key, light)
-        self.assertEqual(stages.lattice_key(key, light.edited(exposure=2.0)), lattice)
-        self.assertEqual(stages.lattice_key(key, light.edited(sky=light.sky.edited(strength=3.0))), lattice)
-        self.assertNotEqual(stages.lattice_key(key, light.edited(sun=light.sun.edited(elevation=3.0))), lattice)
+        light, scene = mound.light, stages.scene(mound, stages.density(mound, 2.0), key)
+        lattice = stages.lattice_key(scene)
+        self.assertEqual(stages.lattice_key(scene.under(light.edited(exposure=2.0))), lattice)
+        self.assertEqual(stages.lattice_key(scene.under(light.edited(sky=light.sky.edited(strength=3.0)))), lattice)
+        self.assertNotEqual(stages.lattice_key(scene.under(light.edited(sun=light.sun.edited(elevation=3.0)))), lattice)
 
 
 class Caching(unittest.TestCase):
@@ -353,7 +353,7 @@ class Pictures(unittest.TestCase):
         for _ in range(2):
             stages = Stages()
             grid = stages.density(mound, 0.8)
-            shots.append(picture(stages, mound, grid, "k", 80, 50, passes=2).tobytes())
+            shots.append(picture(stages, stages.scene(mound, grid, "k"), 80, 50, passes=2).tobytes())
         self.assertEqual(*shots)
 
     def test_pixel_shifts_stay_inside_and_spread(self):

@@ -11,7 +11,7 @@ from softmound.core.engine.density import (
     bounds_of,
     density_grid,
     draft_voxel,
-    scene_of,
+    landmarks_of,
     span_of,
 )
 from softmound.core.fill.skin import filled, thickness_at
@@ -113,7 +113,7 @@ class Grids(unittest.TestCase):
         band = band_for(wide, 0.8)
         cells = band.cells
         distance = distance_in(band.shape, 0.8, cells)
-        density, _, _ = filled(pushed(distance, cells.coords, 0.8, mound.grains, scene_of(mound)),
+        density, _, _ = filled(pushed(distance, cells.coords, 0.8, mound.grains, landmarks_of(mound)),
                                cells.coords, mound.skin, 0.8)
         dense, low = dense_of(grid)
         at = voxels_of(cells.coords) - low

@@ -12,7 +12,7 @@ from softmound.core.grain.moving import _reached, vector_field
 from softmound.core.grain.noise import noise_bricks, noise_points
 from softmound.core.grain.push import evened, pushed, reach_of
 from softmound.core.grain.scales import hill, octaves_of
-from softmound.core.grain.where import Scene, shares
+from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
 from softmound.core.problems import DoesNotFit
 from softmound.core.recipe import (
@@ -175,7 +175,7 @@ class Pushing(unittest.TestCase):
         self.distance = np.random.default_rng(13).normal(size=(len(self.coords), 512)).astype(np.float32)
 
     def push(self, *grains, base=NO_BASE, **options):
-        return pushed(self.distance, self.coords, 0.9, grains, Scene(base), **options)
+        return pushed(self.distance, self.coords, 0.9, grains, Landmarks(base), **options)
 
     def test_it_subtracts_strength_times_noise(self):
         grain = Push(feature=5.0, strength=3.0, octaves=2)
@@ -279,9 +279,9 @@ class Pushing(unittest.TestCase):
                     return recalled(about, coords, stamps, lambda rows: (asked.append(len(rows)), compute(rows))[1])
                 with unittest.mock.patch.object(memory, "recalled", counted):
                     asked.clear()
-                    got = pushed(self.distance, self.coords, 0.9, (grain,), Scene(NO_BASE, origin), memory=memory)
+                    got = pushed(self.distance, self.coords, 0.9, (grain,), Landmarks(NO_BASE, origin), memory=memory)
                 np.testing.assert_array_equal(
-                    got, pushed(self.distance, self.coords, 0.9, (grain,), Scene(NO_BASE, origin)))
+                    got, pushed(self.distance, self.coords, 0.9, (grain,), Landmarks(NO_BASE, origin)))
             self.assertEqual(sum(asked), fewest)
 
     def test_an_evened_distance_rises_by_one(self):
@@ -475,8 +475,8 @@ class Masks(unittest.TestCase):
         self.at = voxels_of(self.coords) * 0.7
         self.ball = (np.linalg.norm(self.at, axis=-1) - 9.0).astype(np.float32)
 
-    def share(self, *masks, scene=Scene()):
-        return shares(masks, self.coords, 0.7, self.ball, scene)
+    def share(self, *masks, landmarks=Landmarks()):
+        return shares(masks, self.coords, 0.7, self.ball, landmarks)
 
     def test_by_height_depth_and_facing(self):
         height = np.clip((self.at[..., 1] + 4.0) / 10.0, 0.0, 1.0)
@@ -490,15 +490,15 @@ class Masks(unittest.TestCase):
         sun = (0.6, 0.0, 0.8)
         for toward, wanted in (("up", 0.5 + 0.5 * up), ("down", 0.5 - 0.5 * up), ("side", 1.0 - np.abs(up)), (
                 "sun", 0.5 + 0.5 * (self.at @ sun) / np.linalg.norm(self.at, axis=-1))):
-            got = self.share(ByFacing(toward=toward), scene=Scene(sun=sun))
+            got = self.share(ByFacing(toward=toward), landmarks=Landmarks(sun=sun))
             np.testing.assert_allclose(got[far], wanted[far], atol=0.08)
 
     def test_by_form_noise_and_paint(self):
         mass = Mass(forms=(Blob(), Blob(centre=(3.0, 1.0, 0.0), radii=(4.0,) * 3)), base=NO_BASE)
         away = np.linalg.norm(self.at - (3.0, 1.0, 0.0), axis=-1) - 4.0
-        got = self.share(ByForm(form=1, soft=3.0), scene=Scene(mass=mass))
+        got = self.share(ByForm(form=1, soft=3.0), landmarks=Landmarks(mass=mass))
         np.testing.assert_allclose(got, np.clip(1.0 - away / 3.0, 0.0, 1.0), atol=1e-4)
-        self.assertEqual(self.share(ByForm(form=7), scene=Scene(mass=mass)).max(), 0.0)
+        self.assertEqual(self.share(ByForm(form=7), landmarks=Landmarks(mass=mass)).max(), 0.0)
         grain = Noise(feature=9.0, octaves=1)
         wanted = 0.5 + 0.5 * noise_points(self.at.reshape(-1, 3), grain).reshape(self.ball.shape)
         np.testing.assert_allclose(self.share(ByNoise(noise=grain)), wanted, atol=1e-4)
@@ -591,14 +591,14 @@ class Moving(unittest.TestCase):
     def test_a_curl_field_has_no_sources(self):
         points = np.random.default_rng(5).uniform(-40, 40, (4000, 3)).astype(np.float32)
         grain = Stir(feature=10.0, octaves=1)
-        field = vector_field(points, grain, Scene())
+        field = vector_field(points, grain, Landmarks())
         h = np.float32(0.2)
         sources, turning = np.zeros(len(points)), 0.0
         for axis in range(3):
             ahead, behind = points.copy(), points.copy()
             ahead[:, axis] += h
             behind[:, axis] -= h
-            slope = (vector_field(ahead, grain, Scene()) - vector_field(behind, grain, Scene())) / (2 * h)
+            slope = (vector_field(ahead, grain, Landmarks()) - vector_field(behind, grain, Landmarks())) / (2 * h)
             sources += slope[:, axis]
             turning += (slope**2).sum(axis=1).mean()
         self.assertLess(np.sqrt(np.mean(sources**2)), 0.1 * np.sqrt(turning))

@@ -12,12 +12,13 @@ from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
 from softmound.core.light.air import HAZE_HEIGHT, OZONE, RAYLEIGH, RAYLEIGH_HEIGHT, haze_extinction, sunlight
 from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, flown, slid, turned
+from softmound.core.light.coarse import coarse_density, coarse_of, shrunk
 from softmound.core.light.lamps import LUX
-from softmound.core.light.lattice import coarse_density, coarse_of, lit, shrunk, with_lamps
+from softmound.core.light.lattice import lit, with_lamps
 from softmound.core.light.march import LAYERS, march
 from softmound.core.light.phase import draine, henyey_greenstein, lobes_of, mean_cosine, phase
-from softmound.core.light.scene import composed
-from softmound.core.light.shell import shell_of
+from softmound.core.light.radiance import composed
+from softmound.core.light.scene import scene_of
 from softmound.core.light.situations import NAMES, in_situation
 from softmound.core.light.sky import gradient_radiance
 from softmound.core.light.surroundings import radiance, surroundings_of
@@ -248,16 +249,15 @@ class TheSky(unittest.TestCase):
 class March(unittest.TestCase):
     def scene(self, grid, light, view, size=(60, 40)):
         camera = camera_of(view, *size)
-        shell, lattice = shell_of(grid), lit(coarse_of(grid), light)
-        return camera, shell, lattice
+        return camera, scene_of(light, grid), lit(coarse_of(grid), light)
 
     def test_opacity_of_a_constant_box_is_beer_lambert(self):
         sigma, thick = 0.21, 32 * 0.5
         grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
         light = Light(medium=Medium(extinction=sigma))
         view = View(target=(7.75, 7.75, 7.75), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
-        camera, shell, lattice = self.scene(grid, light, view, (90, 60))
-        got = np.mean([march(shell, lattice, light, camera, turn=n, step=0.25)[30, 45, 4] for n in range(16)])
+        camera, scene, lattice = self.scene(grid, light, view, (90, 60))
+        got = np.mean([march(scene, lattice, camera, turn=n, step=0.25)[30, 45, 4] for n in range(16)])
         # Trilinear borders add half a voxel on either side of the middle voxels: one in all.
         self.assertAlmostEqual(got, 1 - math.exp(-sigma * thick), delta=0.004)
 
@@ -266,8 +266,8 @@ class March(unittest.TestCase):
         grid = density_grid(mound, 0.8)
         light = mound.light.edited(medium=Medium(extinction=0.08))
         view = fitted(View(azimuth=30.0, elevation=15.0), (-20, 5, -12), (18, 30, 12), 60, 40)
-        camera, shell, lattice = self.scene(grid, light, view)
-        got = np.mean([march(shell, lattice, light, camera, turn=n, step=0.5)[..., 4] for n in range(12)], axis=0)
+        camera, scene, lattice = self.scene(grid, light, view)
+        got = np.mean([march(scene, lattice, camera, turn=n, step=0.5)[..., 4] for n in range(12)], axis=0)
         way = np.arange(0.0, view.distance * 2, 0.1)
         worst = 0.0
         for y in range(2, 40, 5):
@@ -285,8 +285,8 @@ class March(unittest.TestCase):
         view = View(target=(7.75, 7.75, 7.75), distance=4000.0, elevation=0.0, focal=800.0)
         for medium in (Medium(extinction=sigma, anisotropy=0.6), Medium(extinction=sigma, phase="droplets")):
             light = Light(sun=Sun(azimuth=140.0, elevation=20.0), medium=medium)
-            camera, shell, lattice = self.scene(grid, light, view, (90, 60))
-            layers = march(shell, lattice, light, camera, step=0.25)[30, 45]
+            camera, scene, lattice = self.scene(grid, light, view, (90, 60))
+            layers = march(scene, lattice, camera, step=0.25)[30, 45]
             cosine = float(direction_of(140.0, 20.0) @ camera.forward)
             expected = float(phase(cosine, lobes_of(medium)))
             self.assertAlmostEqual(layers[0] / layers[4], expected, delta=0.015 * expected)
@@ -316,7 +316,7 @@ class March(unittest.TestCase):
         view = View(target=(0.0, 20.0, 0.0), distance=60.0, focal=70.0)
         camera = camera_of(view, 60, 40)
         lattice = lit(coarse_of(near), light)
-        passes = [np.mean([march(shell_of(g), lattice, light, camera, turn=n, step=0.5) for n in range(12)], axis=0)
+        passes = [np.mean([march(scene_of(light, g), lattice, camera, turn=n, step=0.5) for n in range(12)], axis=0)
                   for g in (near, both)]
         np.testing.assert_allclose(passes[0][..., 4], passes[1][..., 4], atol=0.03)
 
@@ -325,16 +325,16 @@ class March(unittest.TestCase):
         grid = box_grid((-40, -40, 0), (39, 39, 9), voxel=0.5)
         light = Light(medium=Medium(extinction=0.1))
         view = View(target=(0.0, 0.0, 2.25), distance=4000.0, elevation=0.0, focal=800.0)
-        camera, shell, lattice = self.scene(grid, light, view, (120, 80))
-        layers = np.mean([march(shell, lattice, light, camera, turn=n, step=0.25) for n in range(16)], axis=0)
+        camera, scene, lattice = self.scene(grid, light, view, (120, 80))
+        layers = np.mean([march(scene, lattice, camera, turn=n, step=0.25) for n in range(16)], axis=0)
         middle = layers[35:45, 50:70, 4]
         self.assertLess(np.ptp(middle), 0.02)
 
     def test_clay_normals_of_a_ball_point_outward(self):
         grid = density_grid(ball_mound(10.0, 1.5), 0.5)
         view = View(target=(0.0, 20.0, 0.0), distance=60.0, focal=50.0, azimuth=35.0)
-        camera, shell, lattice = self.scene(grid, Light(), view, (120, 80))
-        layers = march(shell, lattice, Light(), camera, clay=True, step=0.5)
+        camera, scene, lattice = self.scene(grid, Light(), view, (120, 80))
+        layers = march(scene, lattice, camera, clay=True, step=0.5)
         hit = np.argwhere(layers[..., 4] == 1.0)
         self.assertGreater(len(hit), 500)
         for y, x in hit[::17]:
@@ -348,19 +348,19 @@ class March(unittest.TestCase):
 
     def test_strides_cover_the_picture(self):
         grid = density_grid(ball_mound(6.0, 1.5), 0.5)
-        camera, shell, lattice = self.scene(grid, Light(), View(target=(0, 20, 0), distance=50.0), (61, 43))
-        self.assertEqual(march(shell, lattice, Light(), camera, stride=4).shape, (11, 16, LAYERS))
-        self.assertEqual(composed(march(shell, lattice, Light(), camera, stride=4), Light(), camera,
+        camera, scene, lattice = self.scene(grid, Light(), View(target=(0, 20, 0), distance=50.0), (61, 43))
+        self.assertEqual(march(scene, lattice, camera, stride=4).shape, (11, 16, LAYERS))
+        self.assertEqual(composed(march(scene, lattice, camera, stride=4), scene, camera,
                                   stride=4).shape, (11, 16, 4))
 
     def test_same_bytes_with_one_thread(self):
         grid = density_grid(lumpy_mound(), 1.0)
-        camera, shell, lattice = self.scene(grid, Light(), View(target=(0, 16, 0), distance=90.0))
-        every = march(shell, lattice, Light(), camera).tobytes()
+        camera, scene, lattice = self.scene(grid, Light(), View(target=(0, 16, 0), distance=90.0))
+        every = march(scene, lattice, camera).tobytes()
         count = threads()
         try:
             use_threads(1)
-            self.assertEqual(march(shell, lattice, Light(), camera).tobytes(), every)
+            self.assertEqual(march(scene, lattice, camera).tobytes(), every)
         finally:
             use_threads(count)
 
@@ -375,7 +375,7 @@ class Tone(unittest.TestCase):
 
     def pixels(self, light, layers=None):
         camera = camera_of(View(elevation=0.0), 32, 32)
-        return composed(np.zeros((32, 32, LAYERS), np.float32) if layers is None else layers, light, camera)
+        return composed(np.zeros((32, 32, LAYERS), np.float32) if layers is None else layers, scene_of(light), camera)
 
     def test_a_known_pixel(self):
         # An opaque cloud that scatters 0.2 / pi of the sun: radiance 0.2 at strength 1.
@@ -389,7 +389,7 @@ class Tone(unittest.TestCase):
     def test_the_sky_behind_is_the_sky_that_lights(self):
         sky = Sky()
         camera = camera_of(View(elevation=-20.0, focal=20.0), 64, 64)
-        shown = composed(np.zeros((64, 64, LAYERS), np.float32), Light(sky=sky, sun=Sun(strength=0.0)), camera)
+        shown = composed(np.zeros((64, 64, LAYERS), np.float32), scene_of(Light(sky=sky, sun=Sun(strength=0.0))), camera)
         for x, y in ((5, 3), (30, 20), (60, 40), (32, 62)):
             value = tone_curve(gradient_radiance(camera.ray(x + 0.5, y + 0.5), sky))
             exact = 255 * (1.055 * value ** (1 / 2.4) - 0.055)

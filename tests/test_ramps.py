@@ -8,11 +8,10 @@ from pydantic import ValidationError
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.light.camera import camera_of
-from softmound.core.light.lattice import coarse_of, lit
+from softmound.core.light.coarse import coarse_of
 from softmound.core.light.phase import albedo_of, thick_share
+from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.ramps import colours_of
-from softmound.core.light.scene import behind_of, scene_of
-from softmound.core.light.shell import shell_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Light, Medium, Mound, Ramp, Sky, Sun, View, parse_mound
 from softmound.core.recipe.files import mound_json
@@ -74,11 +73,11 @@ class Theory(unittest.TestCase):
             target=(0.0, 20.0, 0.0), distance=100.0, elevation=0.0))
         stages, grid = Stages(), density_grid(mound, 1.0)
         camera = camera_of(mound.view, 24, 16)
-        layers = np.mean([layers_of(stages, mound, grid, "ball", camera, turn=n) for n in range(4)], axis=0)
-        scene = scene_of(layers, mound.light, camera)
-        draft = scene[..., :3] - behind_of(scene, mound.light, camera)
-        colours = stages.colours(grid, "ball", medium)
-        tracer = Tracer(shell_of(grid), lit(coarse_of(grid), mound.light), mound.light, camera, colours=colours)
+        scene = stages.scene(mound, grid, "ball")
+        layers = np.mean([layers_of(stages, scene, camera, turn=n) for n in range(4)], axis=0)
+        seen = radiance_of(layers, scene, camera)
+        draft = seen[..., :3] - behind_of(seen, mound.light, camera)
+        tracer = Tracer(scene, stages.lattice(scene), camera, hues=stages.hues(scene)[1])
         tracer.add(48)
         solid = layers[..., 4] > 0.9
         upper, lower = solid.copy(), solid.copy()

@@ -10,10 +10,11 @@ from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
 from softmound.core.light.camera import camera_of
+from softmound.core.light.coarse import coarse_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
-from softmound.core.light.lattice import Lattice, coarse_of, lit
+from softmound.core.light.lattice import Lattice, lit
 from softmound.core.light.phase import henyey_greenstein
-from softmound.core.light.shell import shell_of
+from softmound.core.light.scene import scene_of
 from softmound.core.light.surroundings import surroundings_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
@@ -30,7 +31,7 @@ DARK = Sky(strength=0.0)
 def traced(grid, light, view, size=(24, 16), turns=40, **options):
     """Layers of a tracer after some paths."""
     camera = camera_of(view, *size)
-    tracer = Tracer(shell_of(grid), lit(coarse_of(grid), light), light, camera, **options)
+    tracer = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera, **options)
     tracer.add(turns)
     return tracer, camera
 
@@ -178,7 +179,7 @@ class Repeating(unittest.TestCase):
         wrong = Lattice(good.sun_first, good.sun_cell, np.full_like(good.sun, 2.0), good.sky_first, good.sky_cell, good.sky)
         means = []
         for lattice in (good, wrong):
-            tracer = Tracer(shell_of(self.grid), lattice, light, camera)
+            tracer = Tracer(scene_of(light, self.grid), lattice, camera)
             tracer.add(600)
             means.append(tracer.layers()[0].mean())
         self.assertAlmostEqual(means[0] / means[1], 1.0, delta=0.02)

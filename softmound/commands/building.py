@@ -176,7 +176,7 @@ def _built(mound, args, *more):
         if args.picture:
             ticket.step(0.0, 1.0, "taking the picture")
             key = stages.density_key(mound, voxel)
-            picture_bytes = png_of(picture(stages, mound, grid, key, 1280, 800, passes=8, ticket=ticket))
+            picture_bytes = png_of(picture(stages, stages.scene(mound, grid, key), 1280, 800, passes=8, ticket=ticket))
         facts = delivered(args.out, mound, grid, voxel, options, ticket)
         if picture_bytes is not None:
             write_whole(args.picture, picture_bytes)

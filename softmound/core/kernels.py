@@ -28,7 +28,7 @@ def _sources():
     """Text of every module that defines kernels, in a fixed order."""
     for path in sorted(pathlib.Path(__file__).parent.rglob("*.py")):
         text = path.read_bytes()
-        if path.name == "kernels.py" or any(mark in text for mark in (b"@kernel", b"@serial", b"@row", b"@call")):
+        if path.name == "kernels.py" or any(mark in text for mark in (b"@kernel", b"@serial", b"@row", b"@call", b"@inlined")):
             yield text
 
 
@@ -45,7 +45,9 @@ os.environ.setdefault("NUMBA_CACHE_DIR", str(CACHE / STAMP))
 
 import numba  # noqa: E402  (the environment above has to be set first)
 import numpy as np  # noqa: E402
+from numba.core import cgutils, types  # noqa: E402
 from numba.core.caching import UserProvidedCacheLocator  # noqa: E402
+from numba.extending import intrinsic  # noqa: E402
 
 f32 = np.float32
 u32 = np.uint32
@@ -87,9 +89,39 @@ prange = numba.prange
 # calls are for what runs once in a while, and keep the time to compile short.
 row = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, inline="always")
 call = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True)
+# For what is called in a kernel's inmost loop and is handed many arrays: handing them on costs more than the work.
+inlined = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, forceinline=True)
 serial = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True)
 # An index past its array cannot be raised out of parallel threads, so checked kernels have none.
 kernel = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True, parallel=not BOUNDS)
+
+
+@intrinsic
+def borrowed(typing_context, arrays):
+    """A named tuple of arrays that are not counted: taking one out of it in a loop then costs nothing.
+
+    For use within a kernel, whose caller holds the arrays as long as it runs.
+
+    Parameters
+    ----------
+    arrays : NamedTuple
+
+    Returns
+    -------
+    NamedTuple
+        The same.
+    """
+    def generate(context, builder, signature, values):
+        whole = values[0]
+        for n, kind in enumerate(arrays.types):
+            if isinstance(kind, types.Array):
+                array = context.make_array(kind)(context, builder, builder.extract_value(whole, n))
+                array.meminfo = cgutils.get_null_value(array.meminfo.type)
+                array.parent = cgutils.get_null_value(array.parent.type)
+                whole = builder.insert_value(whole, array._getvalue(), n)
+        return whole
+
+    return arrays(arrays), generate
 
 
 def threads():

@@ -7,7 +7,7 @@ from ..core.engine.density import bounds_of, draft_voxel
 from ..core.engine.stages import Stages, layers_of
 from ..core.light.camera import camera_of
 from ..core.light.looks import started_exposure
-from ..core.light.scene import composed
+from ..core.light.radiance import composed
 from ..core.recipe.places import changed
 from .asking import asking
 from .comparing import NOW, Comparison, Side
@@ -50,10 +50,10 @@ class Picturing(QObject):
         window.picture_shown.connect(self._shown)
 
     def _shown(self, answer):
-        if answer.scene is not None:
-            self._scene = answer.scene
+        if answer.radiance is not None:
+            self._scene = answer.radiance
             if self._window.station is self._window.light and not answer.request.moving:
-                self._window.light.settings.histogram.show_scene(answer.scene, answer.request.mound.light.exposure)
+                self._window.light.settings.histogram.show_scene(answer.radiance, answer.request.mound.light.exposure)
         if np.isinf(answer.noise):
             self._window.tell("True light: the first paths, eased with Draft light as a guide")
         elif answer.noise > 0.0:
@@ -84,9 +84,8 @@ class Picturing(QObject):
         grid = self._small.density(mound, draft_voxel(mound))
         if grid.brick_bounds() is None:
             return None
-        seen = mound.edited(view=view)
-        camera = camera_of(view, *MINIATURE)
-        return image_of_pixels(composed(layers_of(self._small, seen, grid, key, camera), mound.light, camera))
+        scene, camera = self._small.scene(mound, grid, key), camera_of(view, *MINIATURE)
+        return image_of_pixels(composed(layers_of(self._small, scene, camera), scene, camera))
 
     def keep_snapshot(self):
         """Keep the picture that is shown, and its recipe."""

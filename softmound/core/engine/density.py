@@ -11,7 +11,7 @@ from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import edge_depth, edge_grains, live_patches, touched, worked
 from ..grain.moving import moved_by, moving_grains, moving_reach
 from ..grain.push import evened, pushed, reach_of
-from ..grain.where import Scene
+from ..grain.where import Landmarks
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
 from ..problems import Problem
@@ -132,7 +132,7 @@ def reaches(mound, voxel):
     return by_grains[0] + by_steps[0], by_grains[1] + by_steps[1] + depth
 
 
-def scene_of(mound):
+def landmarks_of(mound):
     """What the grains of a mound read besides the distance.
 
     Parameters
@@ -141,10 +141,10 @@ def scene_of(mound):
 
     Returns
     -------
-    Scene
+    Landmarks
     """
     sun, forms = mound.light.sun, mound.mass.forms
-    return Scene(mound.mass.base, forms[0].centre if forms else (0.0, 0.0, 0.0),
+    return Landmarks(mound.mass.base, forms[0].centre if forms else (0.0, 0.0, 0.0),
                  tuple(float(v) for v in direction_of(sun.azimuth, sun.elevation)), mound.mass)
 
 
@@ -204,7 +204,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         grid = grid_of(voxel, coords, values, np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]]))
         grid = with_volumes(grid, mound.mass, quiet)
         for grain in moving_grains(mound.grains):
-            grid = moved_by(grid, grain, mound.skin, scene_of(mound), quiet)
+            grid = moved_by(grid, grain, mound.skin, landmarks_of(mound), quiet)
     except MemoryError as error:
         raise Problem(
             f"Not enough memory for a voxel of {voxel:g} m; choose a larger one."
@@ -258,7 +258,7 @@ def _displaced(mound, voxel, band, distance, ticket, memory=None):
     before, after = (live_steps(mound.steps, late) for late in (False, True))
     distance = stepped(distance, coords, band.inside, voxel, before, far, quiet)
     # Once the surface was eased, what a brick holds depends on its neighbours too.
-    displaced = pushed(distance, coords, voxel, mound.grains, scene_of(mound), quiet, None if before else memory,
+    displaced = pushed(distance, coords, voxel, mound.grains, landmarks_of(mound), quiet, None if before else memory,
                        band.cells.stamps)
     return stepped(displaced, coords, band.inside, voxel, after, far, quiet)
 
@@ -277,7 +277,7 @@ def _filled(mound, voxel, coords, displaced):
     if not more:
         return filled(displaced, coords, mound.skin, voxel, out=displaced)
     density, _, _ = filled(displaced, coords, mound.skin, voxel)
-    worked(density, displaced, coords, voxel, mound.grains, mound.patches, mound.skin, scene_of(mound))
+    worked(density, displaced, coords, voxel, mound.grains, mound.patches, mound.skin, landmarks_of(mound))
     return density, density.min(axis=1), density.max(axis=1)
 
 
@@ -287,7 +287,7 @@ def _deep(mound, voxel, inside, ticket):
     some = touched(tiles, voxel, mound.grains, mound.patches)
     if mound.skin.tone is not None and not some.all():
         plain = np.repeat(tile_values[~some, None], LANES, axis=1)
-        tile_values[~some] = worked(plain, plain, tiles[~some], voxel, (), (), mound.skin, scene_of(mound))[:, 0]
+        tile_values[~some] = worked(plain, plain, tiles[~some], voxel, (), (), mound.skin, landmarks_of(mound))[:, 0]
     more = np.concatenate([tiles[some], passing])
     values = np.concatenate([np.repeat(tile_values[some, None], LANES, axis=1), passing_values])
     if not (edge_grains(mound.grains) or live_patches(mound.patches) or mound.skin.tone is not None):
@@ -295,7 +295,7 @@ def _deep(mound, voxel, inside, ticket):
     deep = np.full((min(CHUNK, len(more)), LANES), DEEP, np.float32)
     for part in chunks(len(more), CHUNK, ticket):
         worked(values[part], deep[: len(more[part])], more[part], voxel, mound.grains, mound.patches, mound.skin,
-               scene_of(mound))
+               landmarks_of(mound))
     return more, values, tiles[~some], tile_values[~some]
 
 
@@ -307,7 +307,7 @@ def _sorted_out(coords, density, low, high):
 
 
 def _streamed(mound, voxel, band, ticket, _memories):
-    cells, coords, scene = band.cells, band.cells.coords, scene_of(mound)
+    cells, coords, landmarks = band.cells, band.cells.coords, landmarks_of(mound)
     # Pages of the pool that no brick reaches are never touched, so they cost nothing.
     pool = np.empty((len(coords), LANES), np.float32)
     found, kept = [[np.empty((0, 3), np.int32), np.empty((0, 3), np.int32), np.empty(0, np.float32)]], 0
@@ -317,7 +317,7 @@ def _streamed(mound, voxel, band, ticket, _memories):
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
         values = distance_in(band.shape, voxel, part, quiet)
-        pushed(values, part.coords, voxel, mound.grains, scene, quiet, out=values)
+        pushed(values, part.coords, voxel, mound.grains, landmarks, quiet, out=values)
         own, density, tiles, tile_values = _sorted_out(part.coords, *_filled(mound, voxel, part.coords, values))
         pool[kept : kept + len(own)] = density
         kept += len(own)

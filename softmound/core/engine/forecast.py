@@ -19,7 +19,7 @@ from ..mass.levels import FAR
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
 from ..volume.bricks import LANES, SIDE, grid_of
-from .density import bounds_of, reaches, scene_of
+from .density import bounds_of, landmarks_of, reaches
 
 ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
@@ -316,12 +316,12 @@ def _trial(mound, near, edge, shape, ticket):
     found = time.perf_counter() - begun
     begun = time.perf_counter()
     values = distance_in(shape, voxel, cells)
-    pushed(values, cells.coords, voxel, mound.grains, scene_of(mound), out=values)
+    pushed(values, cells.coords, voxel, mound.grains, landmarks_of(mound), out=values)
     # The bricks are scattered, but a filter takes as long as if they were not.
     values = stepped(values, cells.coords, cells.coords[:0], voxel, live_steps(mound.steps), 1.0)
     density, _, _ = filled(values, cells.coords, mound.skin, voxel)
     if edge_grains(mound.grains):
-        worked(density, values, cells.coords, voxel, mound.grains, (), mound.skin, scene_of(mound))
+        worked(density, values, cells.coords, voxel, mound.grains, (), mound.skin, landmarks_of(mound))
     made = found / count + (time.perf_counter() - begun) / len(cells.coords)
     some = grid_of(voxel, cells.coords[:MOVED], density[:MOVED])
     moving = []
@@ -329,7 +329,7 @@ def _trial(mound, near, edge, shape, ticket):
         # As far as a brick: it is the time for one that counts, not how many there are.
         near_by = grain.edited(strength=min(grain.strength, 0.9 * SIDE * voxel))
         begun = time.perf_counter()
-        moved_by(some, near_by, mound.skin, scene_of(mound), ticket.quiet() if ticket is not None else None)
+        moved_by(some, near_by, mound.skin, landmarks_of(mound), ticket.quiet() if ticket is not None else None)
         moving.append((grain.strength, (time.perf_counter() - begun) / worked_on(some, near_by)))
     return made, tuple(moving)
 

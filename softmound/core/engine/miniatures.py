@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..light.camera import camera_of, fitted
-from ..light.scene import composed
+from ..light.radiance import composed
 from .density import bounds_of, span_of
 from .stages import layers_of, picture
 
@@ -42,7 +42,7 @@ def miniatures(stages, mound, ticket=None):
         voxel = max(span / CELLS, 1e-4)
         key = stages.density_key(recipe, voxel)
         grid = stages.density(recipe, voxel, ticket, remember=False)
-        made[name] = picture(stages, recipe, grid, key, *SIZE, cells=LIGHT_CELLS, clay=clay, ticket=ticket)
+        made[name] = picture(stages, stages.scene(recipe, grid, key), *SIZE, cells=LIGHT_CELLS, clay=clay, ticket=ticket)
     made["Voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
     return made
 
@@ -54,8 +54,9 @@ def _blocks(stages, mound, voxel, ticket):
     camera = camera_of(mound.view, *SIZE)
     at = camera.pixel(mound.view.target)
     side = max(3, round(at[2] * voxel)) if at else 6
-    layers = layers_of(stages, mound, grid, key, camera, stride=side, cells=LIGHT_CELLS, clay=True, ticket=ticket)
+    scene = stages.scene(mound, grid, key)
+    layers = layers_of(stages, scene, camera, stride=side, cells=LIGHT_CELLS, clay=True, ticket=ticket)
     layers[..., 4] = np.round(layers[..., 4])
-    blocks = composed(layers, mound.light, camera, stride=side, clay=True)
+    blocks = composed(layers, scene, camera, stride=side, clay=True)
     whole = blocks.repeat(side, axis=0).repeat(side, axis=1)
     return np.ascontiguousarray(whole[: SIZE[1], : SIZE[0]])

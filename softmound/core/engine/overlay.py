@@ -4,11 +4,11 @@ import numpy as np
 
 from ..grain.where import shares
 from ..light.lattice import Lattice
-from ..light.march import march
+from ..light.march import HORIZON, OPACITY, ZENITH, march
 from ..mass.distance import distance_in
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
-from .density import band_for, scene_of
+from .density import band_for, landmarks_of
 
 COARSER = 2.0
 """Voxels of the mask, in those of the draft."""
@@ -34,7 +34,7 @@ def mask_lattice(mound, masks, voxel):
     band = band_for(mound.model_copy(update={"grains": (), "steps": ()}), voxel)
     coords = band.cells.coords
     distance = distance_in(band.shape, voxel, band.cells)
-    found = shares(masks, coords, voxel, distance, scene_of(mound))
+    found = shares(masks, coords, voxel, distance, landmarks_of(mound))
     grid = grid_of(voxel, coords, found)
     low, high = grid.brick_bounds()
     dense = read_window(grid, low // SIDE, (high + 1 - low) // SIDE)
@@ -45,16 +45,15 @@ def mask_lattice(mound, masks, voxel):
     return Lattice(first, voxel, np.zeros(dense.shape, np.float32), first, voxel, sky)
 
 
-def tint_amount(shell, mound, masks, grid, camera, stride=1):
+def tint_amount(scene, mound, masks, camera, stride=1):
     """How much a picture is to be tinted where masks let a grain act; the same for every refinement of it.
 
     Parameters
     ----------
-    shell : Shell
-        Of the grid.
+    scene : Scene
+        Of the mound.
     mound : Mound
     masks : sequence of Mask
-    grid : BrickGrid
     camera : Camera
     stride : int, optional
 
@@ -63,9 +62,9 @@ def tint_amount(shell, mound, masks, grid, camera, stride=1):
     ndarray of float32, shape (rows, columns)
         From 0 to 1.
     """
-    lattice = mask_lattice(mound, masks, grid.voxel * COARSER)
-    layers = march(shell, lattice, mound.light.edited(once=True), camera, stride=stride)
-    return np.clip(layers[..., 1] / np.maximum(layers[..., 2], 1e-6), 0.0, 1.0) * layers[..., 4] * STRENGTH
+    lattice = mask_lattice(mound, masks, scene.unit * COARSER)
+    layers = march(scene.under(scene.light.edited(once=True)), lattice, camera, stride=stride)
+    return np.clip(layers[..., ZENITH] / np.maximum(layers[..., HORIZON], 1e-6), 0.0, 1.0) * layers[..., OPACITY] * STRENGTH
 
 
 def tinted(pixels, amount):

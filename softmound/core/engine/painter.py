@@ -9,11 +9,11 @@ import numpy as np
 
 from ..grain.moving import moving_grains
 from ..light.camera import camera_of
+from ..light.coarse import SUN_CELLS
 from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
-from ..light.lattice import SUN_CELLS
 from ..light.looks import looked
-from ..light.scene import behind_of, clay_of, scene_of, traced_scene
+from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
 from ..light.tone import screen
 from ..light.tracer import Tracer
 from ..mass.fields import fields_known
@@ -105,7 +105,7 @@ class Answer:
         Last of all: small pictures by station, ndarray of uint8, shape (height, width, 4).
     cut : CutFacts or None
         Of a slice: what it amounts to.
-    scene : ndarray of float32, shape (rows, columns, 4), or None
+    radiance : ndarray of float32, shape (rows, columns, 4), or None
         The light the pixels show, where they show light.
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
@@ -122,7 +122,7 @@ class Answer:
     ahead: object = None
     miniatures: dict = field(default_factory=dict)
     cut: object = None
-    scene: object = None
+    radiance: object = None
     noise: float = 0.0
     left: float = 0.0
 
@@ -231,13 +231,14 @@ class Painter:
         else:
             grid, key = request.grid, request.key
 
+        scene = self.stages.scene(mound, grid, key)
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
         over = None  # made with the first picture, and put over each that refines it
 
         def answer(layers, stride, passes):
             nonlocal over
-            scene = None if clays[-1] else scene_of(layers[-1], mound.light, camera, stride=stride)
-            pixels = screen(clay_of(layers[-1], camera)) if scene is None else looked(scene, mound.light)
+            radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride)
+            pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, mound.light)
             if len(clays) > 1:
                 left = screen(clay_of(layers[0], camera))
                 middle = pixels.shape[1] // 2
@@ -247,20 +248,20 @@ class Painter:
                 pixels = with_cut(pixels, over)
             elif request.masks:
                 if over is None:
-                    over = tint_amount(self.stages.shell(grid, key), mound, request.masks, grid, camera, stride)
+                    over = tint_amount(scene, mound, request.masks, camera, stride)
                 pixels = tinted(pixels, over)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
-                          dict(self.stages.seconds), cut=cut, scene=scene)
+                          dict(self.stages.seconds), cut=cut, radiance=radiance)
 
-        if grid.brick_bounds() is None:
+        if not scene.clouds:
             yield answer([empty_layers(camera)] * len(clays), 1, PASSES)
             return
         if request.moving:
             stride = self._stride
             # The light of the last resting picture serves when only the view moves.
             marching = time.perf_counter()
-            layers = [layers_of(self.stages, mound, grid, key, camera, stride=stride,
-                                cells=self._moving_cells(key, mound.light), clay=clay, ticket=ticket)
+            layers = [layers_of(self.stages, scene, camera, stride=stride, cells=self._moving_cells(scene), clay=clay,
+                                ticket=ticket)
                       for clay in clays]
             now = time.perf_counter()
             self._adapt(now - marching, marching - begun)
@@ -269,24 +270,23 @@ class Painter:
         total = [0.0] * len(clays)
         for turn in range(PASSES):
             for n, clay in enumerate(clays):
-                total[n] = total[n] + layers_of(self.stages, mound, grid, key, camera, turn=turn, clay=clay, ticket=ticket)
+                total[n] = total[n] + layers_of(self.stages, scene, camera, turn=turn, clay=clay, ticket=ticket)
             if turn + 1 in (1, 2, 4, PASSES):
                 made = answer([layers / np.float32(turn + 1) for layers in total], 1, turn + 1)
                 yield made
         yield replace(made, ahead=self.stages.forecast(mound, ticket),
                       miniatures=miniatures(self._small, mound, ticket))
         if request.way == "true":
-            yield from self._traced(request, grid, key, camera, ticket, made)
+            yield from self._traced(request, scene, camera, ticket, made)
 
-    def _traced(self, request, grid, key, camera, ticket, made):
+    def _traced(self, request, scene, camera, ticket, made):
         """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for.
 
         Until then they are eased; the last one is what the paths alone say.
         """
         light = request.mound.light
-        tracer = Tracer(self.stages.shell(grid, key), self.stages.lattice(grid, key, light, ticket=ticket), light, camera,
-                        colours=self.stages.colours(grid, key, light.medium))
-        behind = behind_of(made.scene, light, camera)
+        tracer = Tracer(scene, self.stages.lattice(scene, ticket=ticket), camera, hues=self.stages.hues(scene)[1])
+        behind = behind_of(made.radiance, light, camera)
         begun = shown = time.perf_counter()
         turns = 0
         while True:
@@ -298,10 +298,10 @@ class Painter:
                 continue
             turns, shown = tracer.turns, now
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
-            scene = traced_scene(tracer, light) if enough else made.scene.copy()
+            radiance = traced_radiance(tracer, light) if enough else made.radiance.copy()
             if not enough:
-                scene[..., :3] = behind + eased(tracer.layers()[0], made.scene[..., :3] - behind, noise)
-            yield replace(made, pixels=looked(scene, light), scene=scene, noise=noise, left=left, passes=tracer.turns,
+                radiance[..., :3] = behind + eased(tracer.layers()[0], made.radiance[..., :3] - behind, noise)
+            yield replace(made, pixels=looked(radiance, light), radiance=radiance, noise=noise, left=left, passes=tracer.turns,
                           seconds=now - begun, ahead=None, miniatures={})
             if enough:
                 return
@@ -332,8 +332,8 @@ class Painter:
                 "choose a larger one, or let it follow the span."
             )
 
-    def _moving_cells(self, key, light):
-        fine = self.stages.lattice_key(key, light, SUN_CELLS)
+    def _moving_cells(self, scene):
+        fine = self.stages.lattice_key(scene, SUN_CELLS)
         return SUN_CELLS if fine in self.stages.cache else MOVING_CELLS
 
     def _adapt(self, march, before):

@@ -66,4 +66,5 @@ def sheet(mound, count, which=WHICH, ticket=None):
         quiet = ticket.quiet() if ticket is not None else None
         grid = density_grid(made, voxel, quiet)
         shown = made if bounds is None else made.edited(view=fitted(made.view, *bounds, *SIZE))
-        yield number, made, picture(Stages(), shown, grid, "sibling", *SIZE, passes=PASSES, ticket=quiet)
+        stages = Stages()
+        yield number, made, picture(stages, stages.scene(shown, grid, f"sibling {number}"), *SIZE, passes=PASSES, ticket=quiet)

@@ -5,12 +5,15 @@ import time
 import numpy as np
 
 from ..kernels import STAMP
+from ..light import pool
 from ..light.camera import camera_of
-from ..light.lattice import SUN_CELLS, coarse_of, lit, with_lamps, zones_of
-from ..light.march import LAYERS, march
+from ..light.coarse import SUN_CELLS, coarse_in, coarse_of
+from ..light.lattice import lit, with_lamps, zones_of
+from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.phase import lobes_of
-from ..light.ramps import as_light, colours_of
-from ..light.scene import composed
+from ..light.radiance import composed
+from ..light.ramps import hues_of
+from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
 from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
 from .cache import Cache
@@ -111,30 +114,53 @@ class Stages:
         """
         return self.kept.get(_disk_key(self.density_key(mound, voxel))) if self.kept is not None else None
 
-    def shell(self, grid, key):
-        """The grid as rays read it.
+    def scene(self, mound, grid, key):
+        """A mound as a scene of one cloud, or of none where nothing is left of it.
 
         Parameters
         ----------
+        mound : Mound
+            Light and view.
         grid : BrickGrid
+            Its density.
         key : str
             Key of the grid.
 
         Returns
         -------
-        Shell
+        Scene
         """
-        return self._timed("shell", key_of("shell", key), lambda: shell_of(grid),
-                           lambda shell: shell.nbytes)
+        clouds = () if grid.brick_bounds() is None else (PlacedCloud(grid, mound.light.medium, key=key),)
+        return self.scene_of(mound.light, mound.view, clouds)
 
-    def lattice_key(self, key, light, cells=SUN_CELLS):
-        """Key of the light in a grid.
+    def scene_of(self, light, view, clouds):
+        """A scene of any number of placed clouds.
 
         Parameters
         ----------
-        key : str
-            Key of the grid.
         light : Light
+        view : View
+        clouds : sequence of PlacedCloud
+            Each with the key of its grid.
+
+        Returns
+        -------
+        Scene
+        """
+        keys = {id(cloud.grid): cloud.key for cloud in clouds}
+        shells = tuple(self._timed("shell", key_of("shell", keys[id(grid)]), lambda grid=grid: shell_of(grid),
+                                   lambda shell: shell.nbytes) for grid in grids_of(clouds))
+        # Of one grid the pool is the shell itself.
+        bricks = pool.pooled(shells) if len(shells) < 2 else self._timed(
+            "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(shells), pool.nbytes)
+        return Scene(light, view, tuple(clouds), shells, bricks)
+
+    def lattice_key(self, scene, cells=SUN_CELLS):
+        """Key of the light in a scene.
+
+        Parameters
+        ----------
+        scene : Scene
         cells : int, optional
             Fineness of the sun's lattice.
 
@@ -142,18 +168,16 @@ class Stages:
         -------
         str
         """
-        sun, medium = light.sun, light.medium
-        return key_of("light", key, medium.extinction, lobes_of(medium), sun.azimuth, sun.elevation, cells)
+        sun = scene.light.sun
+        return key_of("light", _standing(scene), _media(scene), sun.azimuth, sun.elevation, cells)
 
-    def lattice(self, grid, key, light, cells=SUN_CELLS, ticket=None, frame=0):
-        """Light in the grid.
+    def lattice(self, scene, cells=SUN_CELLS, ticket=None, frame=0):
+        """Light in a scene.
 
         Parameters
         ----------
-        grid : BrickGrid
-        key : str
-            Key of the grid.
-        light : Light
+        scene : Scene
+            With at least one cloud.
         cells : int, optional
             Fineness of the sun's lattice.
         ticket : Ticket, optional
@@ -165,61 +189,53 @@ class Stages:
         Lattice
         """
         def coarse():
-            return self._coarse(grid, key, cells)
+            # What several clouds are gathered to depends on their extinction too.
+            about = _media(scene) if len(scene.clouds) > 1 or not scene.clouds[0].placing.upright else ()
+            made, mixture = self._timed("coarse", key_of("coarse", _standing(scene), about, cells),
+                                        lambda: coarse_in(scene, cells), lambda made: made[0].nbytes)
+            return made, mixture if about else mixture_of(scene.clouds[0].shown)
 
         def zones():
-            medium = light.medium
-            return self._timed("sky", key_of("sky", key, cells, medium.extinction, lobes_of(medium)),
-                               lambda: zones_of(coarse(), medium), lambda made: made.nbytes)
+            return self._timed("sky", key_of("sky", _standing(scene), _media(scene), cells), lambda: zones_of(*coarse()),
+                               lambda made: made.nbytes)
 
-        lit_key = self.lattice_key(key, light, cells)
-        got = self._timed("light", lit_key, lambda: lit(coarse(), light, zones(), ticket),
-                          lambda made: made.sun.nbytes + made.sky.nbytes)
-        if not light.lamps:
+        def light():
+            made, mixture = coarse()
+            return lit(made, scene.light, zones(), ticket, mixture)
+
+        def lamps():
+            made, mixture = coarse()
+            return with_lamps(got, made, scene.light, frame, mixture)
+
+        key = self.lattice_key(scene, cells)
+        got = self._timed("light", key, light, lambda made: made.sun.nbytes + made.sky.nbytes)
+        if not scene.light.lamps:
             return got
-        return self._timed("lamps", key_of("lamps", lit_key, light.lamps, frame),
-                           lambda: with_lamps(got, coarse(), light, frame), lambda made: made.sky.nbytes)
+        return self._timed("lamps", key_of("lamps", key, scene.light.lamps, frame), lamps, lambda made: made.sky.nbytes)
 
-    def colours(self, grid, key, medium):
-        """Colours within the grid: see `colours_of`.
-
-        Parameters
-        ----------
-        grid : BrickGrid
-        key : str
-            Key of the grid.
-        medium : Medium
-
-        Returns
-        -------
-        Colours or None
-            None where one colour holds everywhere.
-        """
-        if medium.tint_by is None and medium.glow_by is None:
-            return None
-        return self._timed("colours", key_of("colours", key, medium.tint_by, medium.glow_by, lobes_of(medium)),
-                           lambda: colours_of(self._coarse(grid, key, SUN_CELLS), medium), lambda made: made.nbytes)
-
-    def colours_as_light(self, grid, key, medium):
-        """The same in the place of light: see `as_light`.
+    def hues(self, scene):
+        """Colours that differ from place to place: see `hues_of`.
 
         Parameters
         ----------
-        grid, key, medium
-            As of `colours`.
+        scene : Scene
 
         Returns
         -------
-        Lattice or None
+        (list of Colours or None, list of Colours or None)
+            As a march gathers them, and as paths read them; None where one colour holds everywhere.
         """
-        colours = self.colours(grid, key, medium)
-        if colours is None:
-            return None
-        return self._timed("colours as light", key_of("as light", key, medium.tint_by, medium.glow_by, lobes_of(medium)),
-                           lambda: as_light(colours), lambda made: made.sun.nbytes + made.sky.nbytes)
+        if not scene.hued:
+            return None, None
 
-    def _coarse(self, grid, key, cells):
-        return self._timed("coarse", key_of("coarse", key, cells), lambda: coarse_of(grid, cells), lambda made: made.nbytes)
+        def coarse(cloud):
+            return self._timed("coarse", key_of("coarse of a cloud", cloud.key), lambda: (coarse_of(cloud.grid), None),
+                               lambda made: made[0].nbytes)[0]
+
+        colours = tuple((c.key, c.shown.tint_by, c.shown.glow_by, c.shown.albedo, c.shown.tint, c.shown.glow,
+                         c.shown.glow_strength, lobes_of(c.shown)) for c in scene.clouds)
+        return self._timed("colours", key_of("colours", colours), lambda: hues_of(scene, coarse),
+                           lambda made: sum(hue.nbytes for hue in made[0]))
 
     def histograms(self, grid, key, extinction, axis):
         """Histograms of a whole grid: see `whole_histograms`.
@@ -278,18 +294,22 @@ def _disk_key(key):
     return key_of("kept", STAMP, key)
 
 
-def picture(stages, mound, grid, key, width, height, *, passes=1, cells=SUN_CELLS, clay=False, ticket=None):
-    """A finished picture of a grid.
+def _standing(scene):
+    """The part of a scene that says where which density is."""
+    return tuple((cloud.key, *cloud.placing.numbers) for cloud in scene.clouds)
+
+
+def _media(scene):
+    return tuple((cloud.shown.extinction, lobes_of(cloud.shown)) for cloud in scene.clouds)
+
+
+def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=False, ticket=None):
+    """A finished picture of a scene.
 
     Parameters
     ----------
     stages : Stages
-    mound : Mound
-        Light and view.
-    grid : BrickGrid
-        Density.
-    key : str
-        Its key.
+    scene : Scene
     width, height : int
         Pixels.
     passes : int, optional
@@ -304,25 +324,21 @@ def picture(stages, mound, grid, key, width, height, *, passes=1, cells=SUN_CELL
     ndarray of uint8, shape (height, width, 4)
         RGBA.
     """
-    camera = camera_of(mound.view, width, height)
+    camera = camera_of(scene.view, width, height)
     total = None
     for turn in range(passes):
-        layers = layers_of(stages, mound, grid, key, camera, turn=turn, cells=cells, clay=clay, ticket=ticket)
+        layers = layers_of(stages, scene, camera, turn=turn, cells=cells, clay=clay, ticket=ticket)
         total = layers if total is None else total + layers
-    return composed(total / passes, mound.light, camera, clay=clay)
+    return composed(total / passes, scene, camera, clay=clay)
 
 
-def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=False,
-              ticket=None, frame=0):
+def layers_of(stages, scene, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=False, ticket=None, frame=0):
     """Layers of one pass: see `march`.
 
     Parameters
     ----------
     stages : Stages
-    mound : Mound
-    grid : BrickGrid
-    key : str
-        Key of the grid.
+    scene : Scene
     camera : Camera
     turn, stride : int, optional
     cells : int, optional
@@ -335,20 +351,18 @@ def layers_of(stages, mound, grid, key, camera, *, turn=0, stride=1, cells=SUN_C
     Returns
     -------
     ndarray of float32, shape (rows, columns, LAYERS or LAYERS + 6)
-        Where colours change within the cloud, those seen, times the opacity, come after the others.
+        Where colours differ from place to place, those seen, times the opacity, come after the others.
     """
-    if grid.brick_bounds() is None:
+    if not scene.clouds:
         return empty_layers(camera, stride)
-    shell = stages.shell(grid, key)
-    lattice = stages.lattice(grid, key, mound.light, cells, ticket, frame)
-    shift = pixel_shift(turn)
-    layers = march(shell, lattice, mound.light, camera, stride=stride, shift=shift, turn=turn, clay=clay, ticket=ticket)
-    colours = None if clay else stages.colours_as_light(grid, key, mound.light.medium)
-    if colours is None:
+    lattice = stages.lattice(scene, cells, ticket, frame)
+    passing = {"stride": stride, "shift": pixel_shift(turn), "turn": turn, "ticket": ticket}
+    layers = march(scene, lattice, camera, clay=clay, **passing)
+    hues = None if clay else stages.hues(scene)[0]
+    if hues is None:
         return layers
-    seen = march(shell, colours, mound.light.edited(once=True), camera, stride=stride, shift=shift, turn=turn,
-                 ticket=ticket)
-    return np.concatenate([layers, seen[..., [1, 2, 3, 5, 6, 7]]], axis=-1)
+    seen = march(scene, lattice, camera, hues=hues, **passing)
+    return np.concatenate([layers, seen[..., [ZENITH, HORIZON, GROUND, RED, GREEN, BLUE]]], axis=-1)
 
 
 def empty_layers(camera, stride=1):

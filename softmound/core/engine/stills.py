@@ -6,11 +6,11 @@ import numpy as np
 
 from ..light.camera import camera_of
 from ..light.looks import looked
-from ..light.march import LAYERS, march
-from ..light.scene import behind_of, scene_of, traced_scene
+from ..light.march import OPACITY, march
+from ..light.radiance import behind_of, radiance_of, traced_radiance
 from ..light.surroundings import Surroundings, surroundings_of
 from ..light.tracer import Tracer
-from .stages import layers_of, pixel_shift
+from .stages import empty_layers, layers_of, pixel_shift
 
 MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""
@@ -52,7 +52,7 @@ class Still:
 
     Attributes
     ----------
-    scene : ndarray of float32, shape (height, width, 4)
+    radiance : ndarray of float32, shape (height, width, 4)
         Linear RGB with the surroundings behind, without exposure, and the cloud's opacity.
     behind : ndarray of float32, shape (height, width, 3)
         What of it is light from behind the cloud: without it the cloud stays, multiplied by its opacity.
@@ -62,7 +62,7 @@ class Still:
         Rays or paths for each pixel.
     """
 
-    scene: np.ndarray
+    radiance: np.ndarray
     behind: np.ndarray
     noise: float
     turns: int
@@ -90,28 +90,27 @@ def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     Still
     """
     light, camera = mound.light, camera_of(mound.view, taking.width, taking.height)
-    empty = np.zeros((camera.height, camera.width, LAYERS), np.float32)
-    if grid.brick_bounds() is None:
-        scene = scene_of(empty, light, camera)
-        return Still(scene, scene[..., :3].copy(), 0.0, taking.passes)
-    noise, turns = 0.0, taking.passes
+    scene, noise, turns = stages.scene(mound, grid, key), 0.0, taking.passes
+    if not scene.clouds:
+        radiance = radiance_of(empty_layers(camera), scene, camera)
+        return Still(radiance, radiance[..., :3].copy(), noise, turns)
     if taking.true:
-        tracer = Tracer(stages.shell(grid, key), stages.lattice(grid, key, light, frame=frame), light, camera,
-                        seed=taking.seed, frame=frame, colours=stages.colours(grid, key, light.medium))
+        tracer = Tracer(scene, stages.lattice(scene, frame=frame), camera, seed=taking.seed, frame=frame,
+                        hues=stages.hues(scene)[1])
         while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
             if ticket is not None:
                 # The noise falls with the square root of the paths.
                 ticket.tick(min(1.0, (taking.noise / noise) ** 2))
             tracer.add(1)
-        scene, turns = traced_scene(tracer, light), tracer.turns
+        radiance, turns = traced_radiance(tracer, light), tracer.turns
     else:
         total = 0.0
         for turn in range(taking.passes):
             if ticket is not None:
                 ticket.tick(turn / taking.passes)
-            total = total + layers_of(stages, mound, grid, key, camera, turn=turn, frame=frame)
-        scene = scene_of(total / np.float32(taking.passes), light, camera)
-    return Still(scene, behind_of(scene, light, camera), noise, turns)
+            total = total + layers_of(stages, scene, camera, turn=turn, frame=frame)
+        radiance = radiance_of(total / np.float32(taking.passes), scene, camera)
+    return Still(radiance, behind_of(radiance, light, camera), noise, turns)
 
 
 def depths(stages, mound, grid, key, taking):
@@ -133,22 +132,22 @@ def depths(stages, mound, grid, key, taking):
     if grid.brick_bounds() is None:
         return (np.full((camera.height, camera.width), np.inf, np.float32),
                 np.zeros((camera.height, camera.width), np.float32))
-    light, shell = mound.light, stages.shell(grid, key)
-    lattice = stages.lattice(grid, key, light)
-    absorbing = light.edited(lamps=(), medium=light.medium.edited(albedo=0.0, glow_strength=0.0))
+    light, scene = mound.light, stages.scene(mound, grid, key)
+    lattice = stages.lattice(scene)
     around = surroundings_of(light)
     nothing = Surroundings(np.zeros_like(around.sky), around.behind, np.zeros(3), np.zeros((3, 3)))
-    tracer = Tracer(shell, lattice, absorbing, camera, around=nothing)
+    absorbing = scene.under(light.edited(lamps=()), lambda medium: medium.edited(albedo=0.0, glow_strength=0.0))
+    tracer = Tracer(absorbing, lattice, camera, around=nothing)
     tracer.add(DEPTH_TURNS)
     _, _, distance = tracer.layers()
     # So thin that rays go all the way through: opacity is then nearly the optical depth.
     low, high = grid.brick_bounds()
-    across = float(np.linalg.norm(high - low)) * grid.voxel * light.medium.extinction * max(shell.core, 1e-6)
-    thin = min(1.0, 0.5 / max(across, 1e-9))
-    faint = light.edited(medium=light.medium.edited(extinction=max(light.medium.extinction * thin, 1e-4)))
-    thin = faint.medium.extinction / light.medium.extinction
-    opacity = np.mean([march(shell, lattice, faint, camera, shift=pixel_shift(n), turn=n)[..., 4] for n in range(4)], axis=0)
-    optical = -np.log1p(-np.minimum(opacity, 0.999999)) / thin
+    extinction = light.medium.extinction
+    across = float(np.linalg.norm(high - low)) * grid.voxel * extinction * max(scene.shells[0].core, 1e-6)
+    thin = max(extinction * min(1.0, 0.5 / max(across, 1e-9)), 1e-4)
+    faint = scene.under(light, lambda medium: medium.edited(extinction=thin))
+    opacity = np.mean([march(faint, lattice, camera, shift=pixel_shift(n), turn=n)[..., OPACITY] for n in range(4)], axis=0)
+    optical = -np.log1p(-np.minimum(opacity, 0.999999)) * (extinction / thin)
     return distance, optical.astype(np.float32)
 
 
@@ -267,6 +266,6 @@ def sheet(stages, mound, views, suns, grid, key, taking, ticket=None):
     for number, still in frames_taken(stages, mounds, grid, key, taking, ticket):
         row, column = divmod(number, len(views))
         top, left = PADDING + row * high, PADDING + column * wide
-        page[top : top + taking.height, left : left + taking.width] = looked(still.scene, mound.light)[..., :3]
+        page[top : top + taking.height, left : left + taking.width] = looked(still.radiance, mound.light)[..., :3]
     return page
 

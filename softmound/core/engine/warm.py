@@ -9,10 +9,11 @@ from ..grain.noise import noise_points
 from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
-from ..light.lattice import coarse_of, lit, with_lamps
+from ..light.coarse import coarse_in, coarse_of
+from ..light.lattice import lit, with_lamps
 from ..light.march import march
-from ..light.scene import composed
-from ..light.shell import shell_of
+from ..light.radiance import composed
+from ..light.scene import PlacedCloud, Placing, scene_of
 from ..light.tracer import Tracer
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
@@ -23,6 +24,7 @@ from ..recipe import (
     ByHeight,
     Crisp,
     Lamp,
+    Light,
     Mass,
     Mottle,
     Mound,
@@ -35,6 +37,7 @@ from ..recipe import (
     Solid,
     Stir,
     Streak,
+    View,
 )
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed
@@ -115,7 +118,27 @@ def warm_shape(told):
         ("grains", grains),
         ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
         ("meshes", lambda: narrow_band(*solid_triangles(Solid(shape="box")), 4.0)),
+        # Here rather than with the light, so that the two processes end at about the same time.
+        ("clouds together", _warm_clouds_together),
     ), told)
+
+
+def _grid():
+    """A tiny grid that needs no kernel to be made."""
+    coords = np.stack(np.meshgrid(*[np.arange(-2, 2)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
+    values = np.linspace(0.0, 1.0, len(coords) * LANES, dtype=np.float32).reshape(-1, LANES)
+    return grid_of(2.0, coords, values, np.array([[3, 0, 0]], np.int32), np.ones(1, np.float32))
+
+
+def _camera():
+    return camera_of(fitted(View(), np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
+
+
+def _warm_clouds_together():
+    light, grid = Light(), _grid()
+    scene = scene_of(light, grid, PlacedCloud(grid, light.medium, Placing(mirrored=True)))
+    coarse, mixture = coarse_in(scene, 8)
+    march(scene, lit(coarse, light, mixture=mixture), _camera())
 
 
 def warm_light(told):
@@ -126,28 +149,23 @@ def warm_light(told):
     told : callable
         Called as ``told(share, words)`` before each step.
     """
-    mound = Mound()
-    coords = np.stack(np.meshgrid(*[np.arange(-2, 2)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
-    values = np.linspace(0.0, 1.0, len(coords) * LANES, dtype=np.float32).reshape(-1, LANES)
-    grid = grid_of(2.0, coords, values, np.array([[3, 0, 0]], np.int32), np.ones(1, np.float32))
-    lamp = Lamp(place=(0.0, 0.0, 0.0))
-    camera = camera_of(fitted(mound.view, np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
-    made = {}
+    mound, grid, camera = Mound(), _grid(), _camera()
+    lamp, made = Lamp(place=(0.0, 0.0, 0.0)), {}
 
     def light():
         coarse = coarse_of(grid)
-        made["lattice"], made["shell"] = lit(coarse, mound.light), shell_of(grid)
+        made["lattice"], made["scene"] = lit(coarse, mound.light), scene_of(mound.light, grid)
         with_lamps(made["lattice"], coarse, mound.light.edited(lamps=(lamp,)))
 
     def marching():
-        made["layers"] = march(made["shell"], made["lattice"], mound.light, camera)
+        made["layers"] = march(made["scene"], made["lattice"], camera)
 
     def tone():
         for clay in (False, True):
-            composed(made["layers"], mound.light, camera, clay=clay)
+            composed(made["layers"], made["scene"], camera, clay=clay)
 
     def paths():
-        Tracer(made["shell"], made["lattice"], mound.light, camera).add(1)
+        Tracer(made["scene"], made["lattice"], camera).add(1)
 
     def windows():
         vdb_of(grid)

@@ -38,10 +38,10 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
     import OpenEXR
 
     kind = np.float16 if half else np.float32
-    colours = still.scene[..., :3] if sky else still.scene[..., :3] - still.behind
+    colours = still.radiance[..., :3] if sky else still.radiance[..., :3] - still.behind
     limit = 65_000.0 if half else np.inf
     channels = {name: np.ascontiguousarray(np.minimum(colours[..., n], limit).astype(kind)) for n, name in enumerate("RGB")}
-    channels["A"] = np.ascontiguousarray(still.scene[..., 3].astype(kind))
+    channels["A"] = np.ascontiguousarray(still.radiance[..., 3].astype(kind))
     if distance is not None:
         channels["Z"] = np.ascontiguousarray(np.where(np.isfinite(distance), distance, 1e10).astype(np.float32))
     if optical is not None:
@@ -74,7 +74,7 @@ def write_picture(path, still, light, **options):
     """
     ending = pathlib.Path(path).suffix.lower()
     if ending == ".png":
-        write_whole(path, png_of(looked(still.scene, light)))
+        write_whole(path, png_of(looked(still.radiance, light)))
     elif ending == ".exr":
         exr_bytes_to(path, still, **options)
     else:
@@ -135,7 +135,7 @@ def written_frames(path, stills, light, kind="png", rate=24.0):
     for number, still in stills:
         count += 1
         if film:
-            pictures.append(looked(still.scene, light))
+            pictures.append(looked(still.radiance, light))
         else:
             write_picture(path / f"{path.name}.{number + 1:04d}.{kind}", still, light)
     if film:

@@ -160,7 +160,7 @@ def _boxes(patch):
         yield np.array(patch.centre), np.array(patch.size) / 2
 
 
-def worked(density, distance, coords, voxel, grains, patches, skin, scene):
+def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     """Density after grains, patches and the curve over all.
 
     Parameters
@@ -177,7 +177,7 @@ def worked(density, distance, coords, voxel, grains, patches, skin, scene):
     patches : sequence of Patch
     skin : Skin
         Its core is the density that counts as full.
-    scene : Scene
+    landmarks : Landmarks
 
     Returns
     -------
@@ -187,8 +187,8 @@ def worked(density, distance, coords, voxel, grains, patches, skin, scene):
     room = np.empty_like(density)
     core = f32(skin.core)
     for grain in edge_grains(grains):
-        noise = noise_bricks(coords, voxel, grain, room, scene.origin)
-        share = shares(grain.where, coords, voxel, distance, scene)
+        noise = noise_bricks(coords, voxel, grain, room, landmarks.origin)
+        share = shares(grain.where, coords, voxel, distance, landmarks)
         masked = share is not None
         per_depth = f32(0.0 if grain.depth is None else 1.0 / grain.depth)
         given = share if masked else room
@@ -200,15 +200,15 @@ def worked(density, distance, coords, voxel, grains, patches, skin, scene):
     for patch in live_patches(patches):
         rows = np.flatnonzero(touched(coords, voxel, (), (patch,)))
         if len(rows):
-            density[rows] = _patched(density[rows], distance[rows], coords[rows], voxel, patch, core, scene)
+            density[rows] = _patched(density[rows], distance[rows], coords[rows], voxel, patch, core, landmarks)
     if skin.tone is not None:
         _toned(density, core, curve_numbers(skin.tone))
     return density
 
 
-def _patched(density, distance, coords, voxel, patch, core, scene):
+def _patched(density, distance, coords, voxel, patch, core, landmarks):
     paint = painted(coords, voxel, patch.strokes) if patch.shape == "paint" else density
-    share = shares(patch.where, coords, voxel, distance, scene)
+    share = shares(patch.where, coords, voxel, distance, landmarks)
     _patch(density, coords, f32(voxel), np.array(patch.centre, np.float32), np.array(patch.size, np.float32) / 2,
            f32(max(patch.soft, voxel)), patch.shape == "box", paint, patch.shape == "paint",
            density if share is None else share, share is not None, _WAYS.index(patch.by), f32(patch.value), core,

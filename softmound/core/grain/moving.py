@@ -129,7 +129,7 @@ def worked_on(grid, grain):
     return len(_reached(grid, grain)[0])
 
 
-def moved_by(grid, grain, skin, scene, ticket=None):
+def moved_by(grid, grain, skin, landmarks, ticket=None):
     """A density that a grain has moved about.
 
     Parameters
@@ -139,7 +139,7 @@ def moved_by(grid, grain, skin, scene, ticket=None):
     grain : Stir, Streak or Crisp
     skin : Skin
         Tells masks how deep a density lies.
-    scene : Scene
+    landmarks : Landmarks
     ticket : Ticket, optional
 
     Returns
@@ -157,13 +157,13 @@ def moved_by(grid, grain, skin, scene, ticket=None):
         near = coords[part]
         share = None
         if grain.where:
-            share = shares(grain.where, near, grid.voxel, _as_distance(about, near, skin), scene)
+            share = shares(grain.where, near, grid.voxel, _as_distance(about, near, skin), landmarks)
         if grain.action == "streak":
-            _streak(about, near, grid.voxel, grain, scene, share, out[part])
+            _streak(about, near, grid.voxel, grain, landmarks, share, out[part])
         else:
             points = _places(near, grid.voxel)
             step = _stirred if grain.action == "stir" else _crisped
-            points = step(points, grain, scene, share, about, grid)
+            points = step(points, grain, landmarks, share, about, grid)
             _sampled(*about, np.ascontiguousarray(points / np.float32(grid.voxel), np.float32), out[part].reshape(-1))
     made = gathered(grid.voxel, coords, out, grid.offset)
     return _with_tiles(made, grid, still)
@@ -241,7 +241,7 @@ def _as_distance(about, coords, skin):
     return out * np.float32(-max(skin.thickness, 1e-3) / skin.core)
 
 
-def vector_field(points, grain, scene):
+def vector_field(points, grain, landmarks):
     """The field that Stir moves density by.
 
     Parameters
@@ -251,7 +251,7 @@ def vector_field(points, grain, scene):
     grain : Stir
         "curl": the cross product of the slopes of two noises, which has no sources (DeWolf 2005, Divergence-free
         noise); "three": a noise for each axis.
-    scene : Scene
+    landmarks : Landmarks
 
     Returns
     -------
@@ -261,37 +261,37 @@ def vector_field(points, grain, scene):
     noises = [Noise.model_construct(**{f: getattr(grain, f) for f in Noise.model_fields}).model_copy(
         update={"seed": (grain.seed + more) % 2**31, "summed": "fbm", "contrast": None}) for more in _THREE]
     if grain.field == "three":
-        return np.stack([noise_points(points, noise, scene.origin) for noise in noises], axis=1)
+        return np.stack([noise_points(points, noise, landmarks.origin) for noise in noises], axis=1)
     step = np.float32(0.01 * grain.feature / grain.lacunarity ** (grain.octaves - 1))
     slopes = []
     for noise in noises[:2]:
-        here = noise_points(points, noise, scene.origin)
+        here = noise_points(points, noise, landmarks.origin)
         parts = []
         for axis in range(3):
             ahead = points.copy()
             ahead[:, axis] += step
-            parts.append(noise_points(ahead, noise, scene.origin) - here)
+            parts.append(noise_points(ahead, noise, landmarks.origin) - here)
         slopes.append(np.stack(parts, axis=1) * np.float32(grain.feature / step))
     # Slopes of gradient noise are about 1.3 in size over a feature: their cross product is brought to about 1.
     return np.cross(*slopes) * np.float32(0.6)
 
 
-def _stirred(points, grain, scene, share, _about, _grid):
+def _stirred(points, grain, landmarks, share, _about, _grid):
     """Small steps up the stream, so that large warps follow the field round its bends."""
     weight = np.float32(grain.strength / grain.steps)
     if share is not None:
         weight = weight * share.reshape(-1, 1)
     for _ in range(grain.steps):
-        field = vector_field(points, grain, scene)
+        field = vector_field(points, grain, landmarks)
         length = np.linalg.norm(field, axis=1, keepdims=True)
         # Never farther than the stated strength, which bounds where density can come from.
         points = points - weight * field / np.maximum(length, np.float32(1.0))
     return points
 
 
-def _crisped(points, grain, scene, share, about, grid):
+def _crisped(points, grain, landmarks, share, about, grid):
     """In and out along the slope of the density."""
-    noise = noise_points(points, grain, scene.origin)
+    noise = noise_points(points, grain, landmarks.origin)
     if not grain.signed:
         noise = 2.0 * noise - 1.0
     amount = np.float32(grain.strength / grid.voxel) * noise
@@ -302,8 +302,8 @@ def _crisped(points, grain, scene, share, about, grid):
     return at * np.float32(grid.voxel)
 
 
-def _streak(about, coords, voxel, grain, scene, share, out):
-    noise = noise_bricks(coords, voxel, grain, np.empty_like(out), scene.origin)
+def _streak(about, coords, voxel, grain, landmarks, share, out):
+    noise = noise_bricks(coords, voxel, grain, np.empty_like(out), landmarks.origin)
     if grain.signed:
         noise = 0.5 + 0.5 * noise
     reach = noise * np.float32(grain.strength / voxel)

@@ -7,7 +7,7 @@ from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE
 from .noise import noise_bricks, slope_in_brick
-from .where import Scene, depends, shares
+from .where import Landmarks, depends, shares
 
 EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
@@ -101,7 +101,7 @@ def evened(distance, voxel, out=None):
     return out
 
 
-def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None, stamps=None, out=None):
+def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=None, stamps=None, out=None):
     """Displaced distance at the voxels of some bricks.
 
     Parameters
@@ -114,7 +114,7 @@ def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None
         Metres.
     grains : sequence of Grain
         Others than Push are left out. Each sees the surface as those before it have left it.
-    scene : Scene, optional
+    landmarks : Landmarks, optional
         Grains that are weaker below fade over one feature size above its base level.
     ticket : Ticket, optional
     memory : BrickMemory, optional
@@ -129,7 +129,7 @@ def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None
     ndarray of float32, shape (n, 512)
         Metres.
     """
-    scene = Scene() if scene is None else scene
+    landmarks = Landmarks() if landmarks is None else landmarks
     out = np.empty_like(distance) if out is None else out
     live = pushes(grains)
     if not live:
@@ -140,8 +140,8 @@ def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None
 
     def worked(part):
         if after:
-            return _pushed(distance[part].copy(), coords[part], voxel, live, scene)
-        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, live, scene)
+            return _pushed(distance[part].copy(), coords[part], voxel, live, landmarks)
+        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, live, landmarks)
         return np.add(offsets, distance[part]) if memory is None else offsets
 
     if memory is None:
@@ -157,8 +157,8 @@ def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None
 
     # Noise depends on the place and the grains alone, unless a grain reads the distance too.
     marks = stamps if after else np.zeros(len(coords), np.int64)
-    about = (voxel, tuple(live), scene.base.on, scene.base.altitude, _anchor(live, scene),
-             scene.read_by(m for g in live for m in g.where))
+    about = (voxel, tuple(live), landmarks.base.on, landmarks.base.altitude, _anchor(live, landmarks),
+             landmarks.read_by(m for g in live for m in g.where))
     known = memory.recalled(about, coords, marks, compute)
     if after:
         out[...] = known
@@ -166,10 +166,10 @@ def pushed(distance, coords, voxel, grains, scene=None, ticket=None, memory=None
     return np.add(known, distance, out=out)
 
 
-def _anchor(grains, scene):
+def _anchor(grains, landmarks):
     """Where the mound is, if any noise goes with it: dragging the first form forgets no other noise."""
     noises = [*grains, *(m.noise for g in grains for m in g.where if m.by == "noise")]
-    return scene.origin if any(noise.anchor == "mound" for noise in noises) else None
+    return landmarks.origin if any(noise.anchor == "mound" for noise in noises) else None
 
 
 def _chunk(grains):
@@ -178,14 +178,14 @@ def _chunk(grains):
     return max(64, EVALUATIONS // (LANES * cost))
 
 
-def _pushed(total, coords, voxel, grains, scene):
+def _pushed(total, coords, voxel, grains, landmarks):
     """Distance, or nothing, with all grains taken off it."""
     room = np.empty_like(total)
     for grain in grains:
-        noise = noise_bricks(coords, voxel, grain, room, scene.origin, total, grain.at_surface)
-        least = 1.0 - grain.weaker_below if scene.base.on else 1.0
-        share = shares(grain.where, coords, voxel, total, scene)
+        noise = noise_bricks(coords, voxel, grain, room, landmarks.origin, total, grain.at_surface)
+        least = 1.0 - grain.weaker_below if landmarks.base.on else 1.0
+        share = shares(grain.where, coords, voxel, total, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[grain.direction]
-        _move(total, noise, coords, f32(voxel), f32(-grain.strength), mode, grain.signed, f32(scene.base.altitude),
+        _move(total, noise, coords, f32(voxel), f32(-grain.strength), mode, grain.signed, f32(landmarks.base.altitude),
               f32(1.0 / grain.feature), f32(least), room if share is None else share, share is not None)
     return total

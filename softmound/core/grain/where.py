@@ -19,7 +19,7 @@ DEPENDENT = ("depth", "facing")
 
 
 @dataclass(frozen=True)
-class Scene:
+class Landmarks:
     """What grains read besides the distance.
 
     Attributes
@@ -143,7 +143,7 @@ def depends(grain):
     return getattr(grain, "at_surface", 0.0) > 0.0 or any(mask.by in DEPENDENT for mask in grain.where)
 
 
-def shares(masks, coords, voxel, distance, scene):
+def shares(masks, coords, voxel, distance, landmarks):
     """How much something acts at the voxels of some bricks.
 
     Parameters
@@ -154,7 +154,7 @@ def shares(masks, coords, voxel, distance, scene):
         Metres.
     distance : ndarray of float32, shape (n, 512)
         Signed distance, metres.
-    scene : Scene
+    landmarks : Landmarks
 
     Returns
     -------
@@ -172,22 +172,22 @@ def shares(masks, coords, voxel, distance, scene):
             kind, span = _DEPTH, mask.depth
         elif mask.by == "facing":
             kind, sideways = _FACING, mask.toward == "side"
-            way = {"down": (0.0, -1.0, 0.0), "sun": scene.sun}.get(mask.toward, way)
+            way = {"down": (0.0, -1.0, 0.0), "sun": landmarks.sun}.get(mask.toward, way)
         elif mask.by == "noise":
-            given = noise_bricks(coords, voxel, mask.noise, np.empty_like(out), scene.origin)
+            given = noise_bricks(coords, voxel, mask.noise, np.empty_like(out), landmarks.origin)
             signed = mask.noise.signed
         elif mask.by == "paint":
             given = painted(coords, voxel, mask.strokes)
         else:
-            given = _within(mask, coords, voxel, scene)
+            given = _within(mask, coords, voxel, landmarks)
         _shares(coords, f32(voxel), distance, kind, f32(low), f32(span), *(f32(v) for v in way), sideways, given,
                 signed, curve_numbers(mask.curve), mask.invert, out)
     return out
 
 
-def _within(mask, coords, voxel, scene):
+def _within(mask, coords, voxel, landmarks):
     """All within a form, nothing where it is so far off as the mask is soft."""
-    forms = () if scene.mass is None else scene.mass.forms[mask.form : mask.form + 1]
+    forms = () if landmarks.mass is None else landmarks.mass.forms[mask.form : mask.form + 1]
     if not forms:
         return np.zeros((len(coords), LANES), np.float32)
     alone = Mass(forms=(forms[0].edited(role="adds", hidden=False),), melt=0.0, base=BaseLevel(on=False))

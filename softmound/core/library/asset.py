@@ -226,7 +226,7 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, note):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
-    png = png_of(picture(stages, mound, grid, key, *THUMB, passes=THUMB_PASSES, ticket=ticket))
+    png = png_of(picture(stages, stages.scene(mound, grid, key), *THUMB, passes=THUMB_PASSES, ticket=ticket))
     (aside / "thumb.png").write_bytes(png)
     step(0.1, 0.2, "keeping the recipe")
     write_mound(aside / f"{name}.mound", mound, png)

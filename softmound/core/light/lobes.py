@@ -27,13 +27,15 @@ def one_lobe(g, stretch, cosine):
 
 
 @call
-def two_lobes(lobes, cosine):
-    """Phase function of two lobes.
+def two_lobes(lobes, medium, cosine):
+    """Phase function of a medium.
 
     Parameters
     ----------
-    lobes : ndarray of float32, shape (4,)
-        From `lobes_of`.
+    lobes : ndarray of float32, shape (M, 4)
+        From `lobes_of`, of each medium.
+    medium : int
+        Its number.
     cosine : float32
 
     Returns
@@ -41,4 +43,6 @@ def two_lobes(lobes, cosine):
     float32
         Per steradian.
     """
-    return (f32(1) - lobes[3]) * one_lobe(lobes[0], f32(0), cosine) + lobes[3] * one_lobe(lobes[1], lobes[2], cosine)
+    share = lobes[medium, 3]
+    return ((f32(1) - share) * one_lobe(lobes[medium, 0], f32(0), cosine)
+            + share * one_lobe(lobes[medium, 1], lobes[medium, 2], cosine))

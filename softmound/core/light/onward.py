@@ -87,7 +87,7 @@ def onward_table(lobes):
 
 @row
 def onward(table, line, part, depth):
-    """A value of the table, flat.
+    """A value of a table, flat.
 
     Parameters
     ----------

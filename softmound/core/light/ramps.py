@@ -9,8 +9,8 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.ndimage import distance_transform_edt
 
-from .lattice import Lattice, shrunk
-from .phase import albedo_of, lobes_of, mean_cosine
+from .coarse import shrunk
+from .phase import albedo_of, lobes_of, mean_cosine, thick_share
 
 CELLS = 96
 """About how many cells go along the longest axis, at most."""
@@ -81,20 +81,41 @@ def _measure(by, density, first, cell):
     return np.maximum(distance_transform_edt(density > INSIDE) - 0.5, 0.0) * cell
 
 
-def as_light(colours):
-    """Colours in the place of light, so that a march gathers what of them is seen.
+def hues_of(scene, coarse_of):
+    """Colours of the clouds of a scene, as a march gathers them and as paths read them.
 
     Parameters
     ----------
-    colours : Colours
+    scene : Scene
+        One whose colours differ from place to place (`Scene.hued`).
+    coarse_of : callable
+        Given a cloud, its `Coarse` in its own metres.
 
     Returns
     -------
-    Lattice
-        Scattering in the channels of zenith, horizon and ground, glow in those of lamps.
+    seen : list of Colours
+        Of a single cloud its ramps alone; of several what each sends back in all, since the picture then has no colour of its own.
+    ramped : list of Colours or None
+        Ramps alone; None where no cloud has any.
     """
-    sky = np.zeros((*colours.values.shape[1:], 7, 4), np.float32)
-    for n, channel in enumerate((1, 2, 3, 4, 5, 6)):
-        sky[..., channel, 0] = colours.values[n]
-    nothing = np.zeros(colours.values.shape[1:], np.float32)
-    return Lattice(colours.first, colours.cell, nothing, colours.first, colours.cell, sky)
+    ramped = [colours_of(coarse_of(cloud), cloud.shown) if _has_ramps(cloud.medium) else _even(cloud.grid)
+              for cloud in scene.clouds]
+    any_ramps = any(_has_ramps(cloud.medium) for cloud in scene.clouds)
+    seen = ramped if len(scene.clouds) == 1 else [_coloured(c, cloud.shown) for c, cloud in zip(ramped, scene.clouds)]
+    return seen, ramped if any_ramps else None
+
+
+def _has_ramps(medium):
+    return medium.tint_by is not None or medium.glow_by is not None
+
+
+def _even(grid):
+    """Colours that are 1 everywhere: two cells along each side do, since what lies outside reads as the nearest."""
+    return Colours(np.asarray(grid.offset, float), grid.voxel, np.ones((6, 2, 2, 2), np.float32))
+
+
+def _coloured(colours, medium):
+    own = np.array([*(medium.albedo * np.asarray(medium.tint)), *(medium.glow_strength * np.asarray(medium.glow))], np.float32)
+    values = colours.values * own[:, None, None, None]
+    values[:3] = thick_share(values[:3], mean_cosine(lobes_of(medium)))
+    return Colours(colours.first, colours.cell, values)

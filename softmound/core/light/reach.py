@@ -1,6 +1,7 @@
 """Where on a picture there is anything to march through: for each small square of it, from how near to how far."""
 
 import math
+from typing import NamedTuple
 
 import numpy as np
 
@@ -60,13 +61,37 @@ def _reach(coords, most, eye, right, up, forward, spread, centre_x, centre_y, ne
                 far[line, column] = max(far[line, column], away + _BALL)
 
 
-def reach_of(shell, camera):
-    """How far from the eye the bricks begin and end that are seen in each square of a picture.
+class Squares(NamedTuple):
+    """Which clouds are seen in each square of a picture, the nearest first.
+
+    Attributes
+    ----------
+    begin : ndarray of int64, shape (rows * columns + 1,)
+        Where the list of each square begins.
+    columns : int
+        Squares side by side.
+    member : ndarray of int64, shape (L,)
+        Numbers of the clouds.
+    near, far : ndarray of float32, shape (L,)
+        Between where along a ray they are met, in units of the scene.
+    """
+
+    begin: np.ndarray
+    columns: int
+    member: np.ndarray
+    near: np.ndarray
+    far: np.ndarray
+
+
+def reach_of(shell, camera, placing=None):
+    """How far from the eye the bricks of a cloud begin and end that are seen in each square of a picture.
 
     Parameters
     ----------
     shell : Shell
     camera : Camera
+    placing : Placing, optional
+        Default where its grid is.
 
     Returns
     -------
@@ -75,7 +100,34 @@ def reach_of(shell, camera):
     """
     shape = (-(-camera.height // SQUARE), -(-camera.width // SQUARE))
     near, far = np.full(shape, 1e30, np.float32), np.zeros(shape, np.float32)
-    _reach(shell.coords, shell.most, ((camera.eye - shell.offset) / shell.voxel).astype(np.float32),
-           camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
-           f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), near, far)
+    eye, ways = camera.eye, (camera.right, camera.up, camera.forward)
+    if placing is not None:
+        eye, ways = placing.own(eye), [placing.axes.T @ way for way in ways]
+    _reach(shell.coords, shell.most, ((eye - shell.offset) / shell.voxel).astype(np.float32),
+           *(way.astype(np.float32) for way in ways), f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), near, far)
     return near, far
+
+
+def squares_of(scene, camera):
+    """Which clouds of a scene are seen in each square of a picture.
+
+    Parameters
+    ----------
+    scene : Scene
+    camera : Camera
+
+    Returns
+    -------
+    Squares
+    """
+    found = []
+    for member, (cloud, number) in enumerate(zip(scene.clouds, scene.numbers)):
+        near, far = reach_of(scene.shells[number], camera, cloud.placing)
+        square = np.flatnonzero(far.ravel() > 0.0)
+        unit = np.float32(cloud.voxel / scene.unit)
+        found.append((square, np.full(len(square), member), near.ravel()[square] * unit, far.ravel()[square] * unit))
+    square, member, near, far = (np.concatenate(parts) for parts in zip(*found))
+    order = np.lexsort((near, square))
+    rows, columns = -(-camera.height // SQUARE), -(-camera.width // SQUARE)
+    begin = np.searchsorted(square[order], np.arange(rows * columns + 1))
+    return Squares(begin.astype(np.int64), columns, member[order].astype(np.int64), near[order], far[order])

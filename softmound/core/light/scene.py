@@ -1,219 +1,262 @@
-"""Layers to light: colours of what scatters, and the surroundings behind the cloud.
+"""A scene: light, and any number of placed clouds, each a grid with a transform, a medium and a tint."""
 
-A scene is linear RGB in float32, without exposure, and the cloud's opacity.
-"""
-
-import math
+from dataclasses import dataclass, field, replace
 
 import numpy as np
 
-from ..kernels import f32, i32, kernel, prange, row
-from .looks import looked
-from .march import LAYERS
-from .phase import lobes_of, mean_cosine, thick_share
-from .surroundings import FINE_COLUMNS, FINE_ROWS, surroundings_of
-from .tone import screen
+from ..recipe import Light, Medium, View
+from ..volume.bricks import BrickGrid
+from .phase import forward_peak, lobes_of
+from .pool import Bricks, pooled
+from .shell import shell_of
 
-_CLAY = (0.80, 0.77, 0.72)
-"""Reflectance of the matte surface, linear RGB: warm grey, so that shadows stay readable."""
+NEUTRAL = Medium(glow=(1.0, 1.0, 1.0), glow_strength=1.0)
 
 
-@row
-def turn_of(x, z):
-    """Azimuth of a direction as a share of a whole turn, from +z toward +x.
+@dataclass(frozen=True, eq=False)
+class Placing:
+    """Where a cloud stands: mirrored, sized, turned, then moved.
 
-    The arc tangent by a polynomial of degree 7, wrong by less than 4e-5 of a turn: a call for each pixel costs more than all
-    else here.
+    Attributes
+    ----------
+    place : ndarray of float64, shape (3,)
+        Where the origin of the grid's own metres comes to lie, metres.
+    turn : ndarray of float64, shape (3, 3)
+        Rotation, own axes to the world's.
+    scale : float
+        Even; density stays what it is for each metre, so a cloud twice as large is twice as thick.
+    mirrored : bool
+        Left and right of its own x axis are exchanged.
+    """
+
+    place: np.ndarray = field(default_factory=lambda: np.zeros(3))
+    turn: np.ndarray = field(default_factory=lambda: np.eye(3))
+    scale: float = 1.0
+    mirrored: bool = False
+
+    @property
+    def axes(self):
+        """ndarray of float64, shape (3, 3): own directions to the world's, mirrored but not sized."""
+        return np.asarray(self.turn) * (np.array([-1.0, 1.0, 1.0]) if self.mirrored else 1.0)
+
+    @property
+    def numbers(self):
+        """Tuple of float: all that it is, none where nothing is moved."""
+        if self.upright and self.scale == 1.0 and not np.any(self.place):
+            return ()
+        return (*map(float, self.place), *map(float, np.ravel(self.turn)), self.scale, self.mirrored)
+
+    @property
+    def upright(self):
+        """True when it is only moved and sized."""
+        return not self.mirrored and np.array_equal(self.turn, np.eye(3))
+
+    def world(self, points):
+        """Places of the world.
+
+        Parameters
+        ----------
+        points : array_like of float, shape (..., 3)
+            Own metres.
+
+        Returns
+        -------
+        ndarray of float64, shape (..., 3)
+        """
+        return np.asarray(points, float) @ (self.scale * self.axes).T + self.place
+
+    def own(self, points):
+        """Places in the grid's own metres.
+
+        Parameters
+        ----------
+        points : array_like of float, shape (..., 3)
+            Of the world.
+
+        Returns
+        -------
+        ndarray of float64, shape (..., 3)
+        """
+        return (np.asarray(points, float) - self.place) @ self.axes / self.scale
+
+
+@dataclass(frozen=True, eq=False)
+class PlacedCloud:
+    """A cloud in a scene.
+
+    Attributes
+    ----------
+    grid : BrickGrid
+        Density, not empty. Clouds that share one share its memory.
+    medium : Medium
+    placing : Placing
+    tint : tuple of float
+        Multiplies the medium's, linear RGB.
+    key : str
+        Stands for the grid's content where results are kept.
+    """
+
+    grid: BrickGrid
+    medium: Medium
+    placing: Placing = field(default_factory=Placing)
+    tint: tuple = (1.0, 1.0, 1.0)
+    key: str = ""
+
+    @property
+    def voxel(self):
+        """Edge of a voxel where it stands, metres."""
+        return self.grid.voxel * self.placing.scale
+
+    @property
+    def shown(self):
+        """The medium with the cloud's own tint."""
+        if tuple(self.tint) == (1.0, 1.0, 1.0):
+            return self.medium
+        return self.medium.edited(tint=tuple(float(a * b) for a, b in zip(self.medium.tint, self.tint)))
+
+    def box(self):
+        """Corners of what it can fill.
+
+        Returns
+        -------
+        (ndarray of float64, ndarray of float64)
+            Metres of the world.
+        """
+        low, high = (self.grid.world(b) for b in self.grid.brick_bounds())
+        corners = np.stack(np.meshgrid(*zip(low, high), indexing="ij"), -1).reshape(-1, 3)
+        there = self.placing.world(corners)
+        return there.min(axis=0), there.max(axis=0)
+
+
+@dataclass(frozen=True)
+class Mixture:
+    """What light that is scattered often sees of the media of a scene.
+
+    Attributes
+    ----------
+    extinction : float
+        1/m where the coarse density is 1.
+    peak, cosine : float
+        Share of the forward peak, and the mean cosine of the rest: see `forward_peak`.
+    """
+
+    extinction: float
+    peak: float
+    cosine: float
+
+
+def mixture_of(medium):
+    """What light that is scattered often sees of one medium.
 
     Parameters
     ----------
-    x, z : float32
+    medium : Medium
 
     Returns
     -------
-    float32
-        From 0 to 1.
+    Mixture
     """
-    wide = max(max(abs(x), abs(z)), f32(1e-20))
-    a = min(abs(x), abs(z)) / wide
-    s = a * a
-    turn = (((f32(-0.0464964749) * s + f32(0.15931422)) * s - f32(0.327622764)) * s * a + a) * f32(0.5 / math.pi)
-    turn = f32(0.25) - turn if abs(x) > abs(z) else turn
-    turn = f32(0.5) - turn if z < f32(0) else turn
-    return f32(1) - turn if x < f32(0) else turn
+    return Mixture(medium.extinction, *forward_peak(lobes_of(medium)))
 
 
-@kernel
-def _scene(layers, right, up, forward, spread, centre_x, centre_y, stride, sun_colour, parts, glow, behind, out):
-    for line in prange(out.shape[0]):
-        down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
-        for column in range(out.shape[1]):
-            pixel = layers[line, column]
-            opacity = pixel[4]
-            out[line, column, 3] = opacity
-            for n in range(3):
-                out[line, column, n] = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n] + pixel[2] * parts[1, n]
-                                        + pixel[3] * parts[2, n] + pixel[5 + n] + opacity * glow[n])
-            if opacity >= f32(1):
-                continue
-            across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
-            dx = forward[0] + across * right[0] - down * up[0]
-            dy = forward[1] + across * right[1] - down * up[1]
-            dz = forward[2] + across * right[2] - down * up[2]
-            height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
-            v = math.sqrt(abs(height))
-            v = (f32(1) - (v if height > f32(0) else -v)) * f32(0.5 * (FINE_ROWS - 1))
-            u = turn_of(dx, dz) * f32(FINE_COLUMNS)
-            i = min(max(i32(v), 0), FINE_ROWS - 2)
-            j = min(max(i32(u), 0), FINE_COLUMNS - 1)
-            v = min(max(v - f32(i), f32(0)), f32(1))
-            u = min(max(u - f32(j), f32(0)), f32(1))
-            for n in range(3):
-                a = behind[i, j, n] + u * (behind[i, j + 1, n] - behind[i, j, n])
-                b = behind[i + 1, j, n] + u * (behind[i + 1, j + 1, n] - behind[i + 1, j, n])
-                out[line, column, n] += (f32(1) - opacity) * (a + v * (b - a))
+@dataclass(frozen=True, eq=False)
+class Scene:
+    """What a picture shows.
 
-
-@kernel
-def _clay(layers, right, forward, out):
-    for line in prange(out.shape[0]):
-        for column in range(out.shape[1]):
-            pixel = layers[line, column]
-            opacity = pixel[4]
-            shade = f32(0)
-            if opacity > f32(0):
-                # One soft key from above the left shoulder, a fill from the front, soft
-                # occlusion from the lattice.
-                key = max(f32(0), (pixel[1] * f32(0.80) + (
-                    pixel[0] * right[0] + pixel[2] * right[2]) * f32(-0.42) - (
-                    pixel[0] * forward[0] + pixel[1] * forward[1] + pixel[2] * forward[2]
-                ) * f32(0.42)) / opacity)
-                open_sky = pixel[3] / opacity
-                shade = (f32(0.20) + f32(0.78) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
-            behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))
-            for n in range(3):
-                tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
-                out[line, column, n] = shade * tint * opacity + behind * (f32(1) - opacity)
-            out[line, column, 3] = opacity
-
-
-def scene_of(layers, light, camera, *, stride=1):
-    """Light of a picture from its layers, the surroundings behind it included.
-
-    Parameters
+    Attributes
     ----------
-    layers : ndarray of float32, shape (rows, columns, LAYERS or LAYERS + 6)
-        From `march` with the same stride; then, if any, the colours that were seen, times the opacity.
     light : Light
-    camera : Camera
-    stride : int, optional
-
-    Returns
-    -------
-    ndarray of float32, shape (rows, columns, 4)
-        Linear RGB, without exposure, and the cloud's opacity.
+        Its medium is not used: every cloud has its own.
+    view : View
+    clouds : tuple of PlacedCloud
+    shells : tuple of Shell
+        Of their grids, each grid once.
+    bricks : Bricks
+        The same in one pool.
     """
-    around = surroundings_of(light)
-    medium = light.medium
-    # What a thick cloud of droplets that absorb a little sends back, for each colour.
-    sent = thick_share(medium.albedo * np.asarray(medium.tint), mean_cosine(lobes_of(medium)))
-    out = np.empty((*layers.shape[:2], 4), np.float32)
-    _scene(layers, camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
-           f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), f32(stride),
-           (around.sun * sent).astype(np.float32), (around.parts * sent).astype(np.float32),
-           (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32), around.behind, out)
-    return _coloured(out, layers, light, camera, stride) if layers.shape[2] > LAYERS else out
+
+    light: Light
+    view: View
+    clouds: tuple
+    shells: tuple
+    bricks: Bricks
+
+    @property
+    def numbers(self):
+        """ndarray of int64: which grid of the bricks each cloud shows."""
+        first = {id(grid): n for n, grid in enumerate(grids_of(self.clouds))}
+        return np.array([first[id(cloud.grid)] for cloud in self.clouds], np.int64)
+
+    @property
+    def unit(self):
+        """float: length in which kernels count, metres: the first cloud's voxel."""
+        return self.clouds[0].voxel
+
+    @property
+    def origin(self):
+        """ndarray of float64, shape (3,): where kernels count from, the first cloud's voxel (0, 0, 0), metres."""
+        return self.clouds[0].placing.world(self.clouds[0].grid.offset)
+
+    @property
+    def medium(self):
+        """Medium whose colours hold all over the picture: that of all clouds, or, where they differ and are gathered along the
+        rays, one that leaves them as they are.
+        """
+        if not self.clouds:
+            return self.light.medium
+        return self.clouds[0].shown if len(self.clouds) == 1 or not self.hued else NEUTRAL
+
+    @property
+    def hued(self):
+        """True when colours differ from place to place, so that they have to be gathered along each ray."""
+        colours = {(m.albedo, m.tint, m.glow_strength and m.glow, m.glow_strength) for m in (c.shown for c in self.clouds)}
+        return len(colours) > 1 or any(m.tint_by is not None or m.glow_by is not None for m in (c.medium for c in self.clouds))
+
+    def under(self, light, medium=None):
+        """The same clouds under another light.
+
+        Parameters
+        ----------
+        light : Light
+        medium : callable, optional
+            Given the medium of a cloud, returns another for it.
+
+        Returns
+        -------
+        Scene
+        """
+        clouds = self.clouds if medium is None else tuple(replace(c, medium=medium(c.medium)) for c in self.clouds)
+        return replace(self, light=light, clouds=clouds)
 
 
-def _coloured(scene, layers, light, camera, stride):
-    """A scene whose cloud has the colours that were seen."""
-    medium = light.medium
-    opacity = layers[..., 4:5]
-    colours = layers[..., LAYERS:] / np.maximum(opacity, np.float32(1e-6))
-    behind = behind_of(scene, light, camera, stride)
-    glow = opacity * (medium.glow_strength * np.asarray(medium.glow, np.float32))
-    sent = thick_share(np.clip(colours[..., :3], 0.0, 1.0), mean_cosine(lobes_of(medium))).astype(np.float32)
-    scene[..., :3] = behind + (scene[..., :3] - behind - glow) * sent + glow * colours[..., 3:]
-    return scene
-
-
-def behind_of(scene, light, camera, stride=1):
-    """What of a scene is light from behind the cloud.
+def grids_of(clouds):
+    """The grids of some clouds, each once, in the order they first appear.
 
     Parameters
     ----------
-    scene : ndarray of float32, shape (rows, columns, 4)
+    clouds : sequence of PlacedCloud
+
+    Returns
+    -------
+    list of BrickGrid
+    """
+    return list({id(cloud.grid): cloud.grid for cloud in clouds}.values())
+
+
+def scene_of(light, *clouds, view=None):
+    """A scene, prepared for rays.
+
+    Parameters
+    ----------
     light : Light
-    camera : Camera
-    stride : int, optional
+    *clouds : PlacedCloud or BrickGrid
+        A bare grid stands where it is and has the light's medium.
+    view : View, optional
 
     Returns
     -------
-    ndarray of float32, shape (rows, columns, 3)
-        Without it the light of the cloud is left, multiplied by its opacity.
+    Scene
     """
-    layers = np.zeros((*scene.shape[:2], LAYERS), np.float32)
-    layers[..., 4] = scene[..., 3]
-    dark = light.medium.edited(glow_strength=0.0)
-    return np.ascontiguousarray(scene_of(layers, light.edited(medium=dark), camera, stride=stride)[..., :3])
-
-
-def clay_of(layers, camera):
-    """Clay from its layers, as light for the curve of our own at exposure 0.
-
-    Parameters
-    ----------
-    layers : ndarray of float32, shape (rows, columns, LAYERS)
-        From `march` for Clay.
-    camera : Camera
-
-    Returns
-    -------
-    ndarray of float32, shape (rows, columns, 4)
-    """
-    out = np.empty((*layers.shape[:2], 4), np.float32)
-    _clay(layers, camera.right.astype(np.float32), camera.forward.astype(np.float32), out)
-    return out
-
-
-def traced_scene(tracer, light):
-    """Light of a picture from paths, the surroundings behind it included: see `scene_of`.
-
-    Parameters
-    ----------
-    tracer : Tracer
-    light : Light
-
-    Returns
-    -------
-    ndarray of float32, shape (rows, columns, 4)
-    """
-    radiance, opacity, _ = tracer.layers()
-    layers = np.zeros((*opacity.shape, LAYERS), np.float32)
-    layers[..., 4] = opacity
-    # Where the layers have the light of lamps paths have all light.
-    layers[..., 5:] = radiance
-    medium = light.medium
-    return scene_of(layers, light.edited(medium=medium.edited(glow_strength=0.0)), tracer.camera)
-
-
-def composed(layers, light, camera, *, stride=1, clay=False):
-    """Pixels of a picture from its layers.
-
-    Parameters
-    ----------
-    layers : ndarray of float32, shape (rows, columns, LAYERS)
-        From `march` with the same stride.
-    light : Light
-    camera : Camera
-    stride : int, optional
-    clay : bool, optional
-
-    Returns
-    -------
-    ndarray of uint8, shape (rows, columns, 4)
-        RGB encoded for the screen, the sky included, and the cloud's opacity; one pixel for each ray.
-    """
-    if clay:
-        return screen(clay_of(layers, camera))
-    return looked(scene_of(layers, light, camera, stride=stride), light)
+    placed = tuple(c if isinstance(c, PlacedCloud) else PlacedCloud(c, light.medium) for c in clouds)
+    shells = tuple(shell_of(grid) for grid in grids_of(placed))
+    return Scene(light, View() if view is None else view, placed, shells, pooled(shells))

@@ -5,53 +5,16 @@ from dataclasses import dataclass
 import numpy as np
 from scipy.ndimage import distance_transform_cdt
 
-from ..kernels import f32, i32, kernel, prange, row, u64
+from ..kernels import f32, kernel, prange
 from ..volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
 from ..volume.lookup import code_at, value_at
+from .trilinear import WIDE
 
-WIDE = SIDE + 1
-"""Voxels along a brick with its layer."""
+TILE = 1 << 30
+"""From here on what a clearance stands for is a row of the tiles."""
 LARGEST_BOX = 16_000_000
 """Bricks of a box for which clearances are kept."""
 
-
-# Distances in the flat pool to a voxel's neighbours.
-_K, _J, _JK = u64(1), u64(WIDE), u64(WIDE + 1)
-_I, _IK = u64(WIDE * WIDE), u64(WIDE * WIDE + 1)
-_IJ, _IJK = u64(WIDE * WIDE + WIDE), u64(WIDE * WIDE + WIDE + 1)
-
-
-@row
-def trilinear(values, base, u, v, w):
-    """Density within a widened brick.
-
-    Parameters
-    ----------
-    values : ndarray of float32, shape (N * 729,)
-        All bricks, flat.
-    base : int
-        Where the brick begins.
-    u, v, w : float32
-        Place in voxels, from 0 to below 8.
-
-    Returns
-    -------
-    float32
-    """
-    i = i32(u)
-    j = i32(v)
-    k = i32(w)
-    u -= f32(i)
-    v -= f32(j)
-    w -= f32(k)
-    # Unsigned places spare a check for negative ones at every load.
-    at = u64(base + (i * WIDE + j) * WIDE + k)
-    a = values[at] + w * (values[at + _K] - values[at])
-    b = values[at + _J] + w * (values[at + _JK] - values[at + _J])
-    c = values[at + _I] + w * (values[at + _IK] - values[at + _I])
-    d = values[at + _IJ] + w * (values[at + _IJK] - values[at + _IJ])
-    e = a + v * (b - a)
-    return e + u * (c + v * (d - c) - e)
 
 
 @dataclass(frozen=True, eq=False)
@@ -74,7 +37,7 @@ class Shell:
         upper half in x, plus 2 in y, plus 1 in z.
     clearance : ndarray of int32, shape (X, Y, Z)
         For each empty brick of the box, how many bricks away the nearest one is that is not, in the
-        chessboard metric; for any other brick -1 minus its row, tiles counted after the rows. Of
+        chessboard metric; for any other brick -1 minus its row, for a tile -1 minus `TILE` and its row. Of
         shape (0, 0, 0) when the box is too large to keep.
     first : ndarray of int64, shape (3,)
         Brick coordinate of `clearance[0, 0, 0]`.
@@ -191,8 +154,8 @@ def _codes(low, top, nodes, coords, out):
         out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
 
 
-def _clearance(coords):
-    """Clearance or row of every brick in the box of some bricks, and the box's first brick."""
+def _clearance(coords, bricks):
+    """Clearance or row of every brick in the box of some bricks, of which the later ones are tiles, and the box's first brick."""
     first = coords.min(axis=0).astype(np.int64) - 1
     shape = coords.max(axis=0).astype(np.int64) + 2 - first
     if shape.prod() > LARGEST_BOX:
@@ -201,7 +164,8 @@ def _clearance(coords):
     empty = np.ones(shape, bool)
     empty[tuple((coords - first).T)] = False
     apart = distance_transform_cdt(empty, metric="chessboard").astype(np.int32)
-    apart[tuple((coords - first).T)] = -1 - np.arange(len(coords), dtype=np.int32)
+    rows = np.arange(len(coords), dtype=np.int32)
+    apart[tuple((coords - first).T)] = -1 - np.where(rows < bricks, rows, rows - bricks + TILE)
     return apart, first
 
 
@@ -226,7 +190,7 @@ def shell_of(grid):
     _occupied(values, octants)
     low, high = grid.brick_bounds()
     everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
-    clearance, first = _clearance(everything)
+    clearance, first = _clearance(everything, len(coords))
     most = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
     return Shell(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,

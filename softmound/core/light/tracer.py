@@ -8,11 +8,10 @@ from ..colour import luminance
 from ..directions import direction_of
 from ..kernels import f32, threads, u32
 from .lamps import lamps_of
-from .paths import LAYERS, traced
-from .phase import lobes_of
+from .members import eye_of, media_of, members_of
+from .paths import LAYERS, Hues, Lights, traced
 from .surroundings import surroundings_of
 
-"""Of linear RGB (ITU-R BT.709)."""
 STRIP = 0.15
 """Seconds after which a turn looks whether it is to stop, about."""
 EVEN = 4.0
@@ -20,14 +19,14 @@ EVEN = 4.0
 
 
 class Tracer:
-    """Paths through one grid, added up until there are enough.
+    """Paths through a scene, added up until there are enough.
 
     Parameters
     ----------
-    shell : Shell
+    scene : Scene
+        With at least one cloud.
     lattice : Lattice
-        Of the same grid and light: where sunlight is worth asking for. The result does not depend on it, the noise does.
-    light : Light
+        Of the same scene: where sunlight is worth asking for. The result does not depend on it, the noise does.
     camera : Camera
     seed : int, optional
         Another seed gives other noise; the same seed the same picture, bit by bit.
@@ -35,8 +34,8 @@ class Tracer:
         For the flicker of lamps.
     around : Surroundings, optional
         Others than those of the light.
-    colours : Colours, optional
-        Colours that change within the cloud.
+    hues : sequence of Colours, optional
+        Colours that change within each cloud.
 
     Attributes
     ----------
@@ -44,50 +43,16 @@ class Tracer:
         Paths for each pixel so far.
     """
 
-    def __init__(self, shell, lattice, light, camera, *, seed=0, frame=0, around=None, colours=None):
-        self.camera, self.turns, self._seed, self._voxel = camera, 0, seed, shell.voxel
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None):
+        self.camera, self.turns, self._seed, self._unit = camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
-        outside = surroundings_of(light) if around is None else around
-        medium, index, voxel = light.medium, shell.index, shell.voxel
-        to_voxels = lambda place: ((np.asarray(place, float) - shell.offset) / voxel).astype(np.float32)  # noqa: E731
-        sky = outside.sky
-        bright = luminance(sky.astype(np.float64))
-        total = float(bright.sum())
-        likely = bright / total if total > 0.0 else np.full(bright.shape, 1.0 / bright.size)
-        rows = np.cumsum(likely.sum(axis=1))
-        columns = np.cumsum(likely, axis=1) / np.maximum(likely.sum(axis=1, keepdims=True), 1e-300)
-        rows[-1] = columns[:, -1] = 2.0
-        asked = min(max((float((likely**2).sum()) * bright.size - EVEN) / EVEN, 0.0), 1.0) if total > 0.0 else 0.0
-        lamps = lamps_of(light.lamps, frame)
-        table = np.zeros((len(lamps), 7), np.float32)
-        odds = np.zeros(len(lamps), np.float32)
-        if len(lamps):
-            table[:, :3] = to_voxels([lamp.place for lamp in lamps])
-            table[:, 3] = [lamp.radius / voxel for lamp in lamps]
-            # Irradiance at a distance of one voxel.
-            table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / voxel**2
-            share = luminance(table[:, 4:])
-            odds[:] = np.cumsum(share) / share.sum()
-            odds[-1] = 1.0
         # The first turn goes strip by strip, since nobody knows yet how long it takes.
         self._strips = max(camera.height // 32, 1)
-        self._before = (
-            index.low, index.top, index.nodes, shell.values.ravel(), shell.tile_values, shell.most, shell.clearance,
-            shell.first, shell.low.astype(np.float32), shell.high.astype(np.float32), to_voxels(camera.eye),
-            camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
-            f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2))
-        self._arguments = (
-            f32(medium.extinction * voxel), np.array(lobes_of(medium), np.float32),
-            (medium.albedo * np.asarray(medium.tint)).astype(np.float32),
-            (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32),
-            # The tiny number keeps an axis-parallel ray from dividing by zero.
-            (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
-            f32(np.cos(np.radians(light.sun.size / 2.0))), outside.sun.astype(np.float32),
-            sky, np.array(sky.shape[:2]), (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
-            rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
-            lattice.sun.ravel(), np.array(lattice.sun.shape), f32(voxel / lattice.sun_cell),
-            ((shell.offset - lattice.sun_first) / lattice.sun_cell).astype(np.float32), *_ramped(colours, shell))
+        members, media = members_of(scene)
+        outside = surroundings_of(scene.light) if around is None else around
+        self._arguments = (scene.bricks, members, media_of(media), _lights(scene, lattice, outside, frame),
+                           _hues(scene, members, hues), eye_of(scene, camera))
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -111,7 +76,7 @@ class Tracer:
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            traced(*self._before, order, *self._arguments, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+            traced(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
         self.turns += 1
         # Sums of many numbers are kept in double precision.
         self._total += self._sums
@@ -131,7 +96,7 @@ class Tracer:
         """
         mean = self._total / max(self.turns, 1)
         with np.errstate(divide="ignore", invalid="ignore"):
-            depth = np.where(mean[..., 3] > 0.0, mean[..., 4] / mean[..., 3] * self._voxel, np.inf)
+            depth = np.where(mean[..., 3] > 0.0, mean[..., 4] / mean[..., 3] * self._unit, np.inf)
         return mean[..., :3].astype(np.float32), mean[..., 3].astype(np.float32), depth.astype(np.float32)
 
     def noise(self):
@@ -153,9 +118,45 @@ class Tracer:
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
 
 
-def _ramped(colours, shell):
-    """Colours as the paths read them."""
-    if colours is None:
-        return np.zeros((6, 0), np.float32), np.zeros(3, np.int64), f32(1.0), np.zeros(3, np.float32)
-    return (colours.values.reshape(6, -1), np.array(colours.values.shape[1:]), f32(shell.voxel / colours.cell),
-            ((shell.offset - colours.first) / colours.cell).astype(np.float32))
+def _lights(scene, lattice, outside, frame):
+    """Sun, sky and lamps as paths read them."""
+    light, unit, origin, sky = scene.light, scene.unit, scene.origin, outside.sky
+    bright = luminance(sky.astype(np.float64))
+    total = float(bright.sum())
+    likely = bright / total if total > 0.0 else np.full(bright.shape, 1.0 / bright.size)
+    rows = np.cumsum(likely.sum(axis=1))
+    columns = np.cumsum(likely, axis=1) / np.maximum(likely.sum(axis=1, keepdims=True), 1e-300)
+    rows[-1] = columns[:, -1] = 2.0
+    asked = min(max((float((likely**2).sum()) * bright.size - EVEN) / EVEN, 0.0), 1.0) if total > 0.0 else 0.0
+    lamps = lamps_of(light.lamps, frame)
+    table, odds = np.zeros((len(lamps), 7), np.float32), np.zeros(len(lamps), np.float32)
+    if lamps:
+        table[:, :3] = (np.array([lamp.place for lamp in lamps], float) - origin) / unit
+        table[:, 3] = [lamp.radius / unit for lamp in lamps]
+        # Irradiance at a distance of one unit.
+        table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / unit**2
+        share = luminance(table[:, 4:])
+        odds[:] = np.cumsum(share) / share.sum()
+        odds[-1] = 1.0
+    return Lights(
+        # The tiny number keeps an axis-parallel ray from dividing by zero.
+        (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
+        f32(np.cos(np.radians(light.sun.size / 2.0))), outside.sun.astype(np.float32),
+        sky, (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
+        rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
+        lattice.sun.ravel(), np.array(lattice.sun.shape), f32(unit / lattice.sun_cell),
+        ((origin - lattice.sun_first) / lattice.sun_cell).astype(np.float32))
+
+
+def _hues(scene, members, hues):
+    """Colours as paths read them."""
+    count = len(scene.clouds)
+    if hues is None:
+        return Hues(np.zeros((6, 0), np.float32), np.zeros(count, np.int64), np.full((count, 3), 2), members.axes, members.shift)
+    cells = np.array([hue.values[0].size for hue in hues])
+    to = np.array([cloud.grid.voxel / hue.cell for cloud, hue in zip(scene.clouds, hues)], np.float32)
+    shift = np.array([(np.asarray(cloud.grid.offset) - hue.first) / hue.cell for cloud, hue in zip(scene.clouds, hues)])
+    return Hues(
+        np.concatenate([hue.values.reshape(6, -1) for hue in hues], axis=1), (np.cumsum(cells) - cells).astype(np.int64),
+        np.array([hue.values.shape[1:] for hue in hues]), members.axes * to[:, None, None],
+        (members.shift * to[:, None] + shift).astype(np.float32))
