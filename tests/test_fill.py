@@ -11,11 +11,11 @@ from softmound.core.engine.density import (
     bounds_of,
     density_grid,
     draft_voxel,
-    landmarks_of,
     span_of,
 )
 from softmound.core.fill.skin import filled, thickness_at
 from softmound.core.grain.push import pushed
+from softmound.core.grain.where import landmarks_of
 from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.distance import distance_in
 from softmound.core.recipe import Push, Skin, eased

@@ -4,14 +4,13 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
-from ..directions import direction_of
-from ..fill.skin import DEEP, depth_of, filled, inner
-from ..fill.steps import grown_by, live_steps, stepped, steps_reach
+from ..fill.skin import DEEP, filled, inner
+from ..fill.steps import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
-from ..grain.edge import edge_depth, edge_grains, live_patches, touched, worked
-from ..grain.moving import moved_by, moving_grains, moving_reach
-from ..grain.push import evened, pushed, reach_of
-from ..grain.where import Landmarks
+from ..grain.edge import edge_grains, live_patches, touched, worked
+from ..grain.moving import moved_by, moving_grains
+from ..grain.push import evened, pushed
+from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
 from ..problems import Problem
@@ -19,6 +18,7 @@ from ..ticket import chunks
 from ..volume.bricks import LANES, grid_of
 from ..volume.iso import triangles_of
 from ..volume.memory import BrickMemory
+from .graph import SHAPED, moved_outward, reaches
 
 DRAFT_CELLS = 160
 """Draft voxels along the longest axis, when the recipe does not say."""
@@ -47,9 +47,10 @@ def bounds_of(mound):
     (ndarray of float64, ndarray of float64) or None
         Corners in metres; None when there is no form above the base level.
     """
-    outward = reach_of(mound.grains)[0] + grown_by(mound.steps) + moving_reach(mound.grains)
-    boxes = [box_of(mound.mass, outward),
-             *(box_of_volume(v) for v in density_volumes(mound.mass))]
+    # What joins by density is moved about with the rest, but not pushed.
+    about = moved_outward(mound) - moved_outward(mound, "joined")
+    volumes = [box_of_volume(v) for v in density_volumes(mound.mass)]
+    boxes = [box_of(mound.mass, moved_outward(mound)), *((low - about, high + about) for low, high in volumes)]
     boxes = np.array([box for box in boxes if box is not None])
     return (boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0)) if len(boxes) else None
 
@@ -113,56 +114,64 @@ def voxel_along(mound, along):
     return float((active[1] - active[0] + 1).max() * rough / along)
 
 
-def reaches(mound, voxel):
-    """How far outside and inside the blocked-in surface the displaced one and its skin can lie.
+def band_for(mound, voxel, stage=SHAPED, ticket=None, least=0.0):
+    """Bricks in which the result of a stage can change.
 
     Parameters
     ----------
     mound : Mound
     voxel : float
         Metres.
-
-    Returns
-    -------
-    outward, inward : float
-        Metres: so far distances have to be true.
-    """
-    by_grains, by_steps = reach_of(mound.grains), steps_reach(mound.steps)
-    depth = max(depth_of(mound.skin, voxel), edge_depth(mound.grains))
-    return by_grains[0] + by_steps[0], by_grains[1] + by_steps[1] + depth
-
-
-def landmarks_of(mound):
-    """What the grains of a mound read besides the distance.
-
-    Parameters
-    ----------
-    mound : Mound
-
-    Returns
-    -------
-    Landmarks
-    """
-    sun, forms = mound.light.sun, mound.mass.forms
-    return Landmarks(mound.mass.base, forms[0].centre if forms else (0.0, 0.0, 0.0),
-                 tuple(float(v) for v in direction_of(sun.azimuth, sun.elevation)), mound.mass)
-
-
-def band_for(mound, voxel, ticket=None):
-    """Bricks in which density can change, for a mound at a voxel.
-
-    Parameters
-    ----------
-    mound : Mound
-    voxel : float
-        Metres.
+    stage : str, optional
+        Of `GRAPH`.
     ticket : Ticket, optional
+    least : float, optional
+        So far on either side of the surface at least, metres.
 
     Returns
     -------
     Band
     """
-    return band_of(mound.mass, voxel, *reaches(mound, voxel), ticket)
+    outward, inward = (max(reach, least) for reach in reaches(mound, voxel, stage))
+    return band_of(mound.mass, voxel, outward, inward, ticket)
+
+
+def made(mound, voxel, band, cells, stage="density", ticket=None, memories=None):
+    """What bricks hold after a stage: the pipeline from the blocked-in shape to density, written down once.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Metres.
+    band : Band
+        The whole of it.
+    cells : Cells
+        Bricks of the band; all of them where steps work on the surface, since these look at neighbours.
+    stage : str, optional
+        "distance", "displaced" or "density".
+    ticket : Ticket, optional
+    memories : Memories, optional
+
+    Returns
+    -------
+    ndarray of float32, shape (n, 512), or (values, low, high)
+        Metres; for density with the least and the most in each brick.
+    """
+    coords = cells.coords
+    values = distance_in(band.shape, voxel, cells, ticket, memories.distance if memories is not None else None)
+    if stage == "distance":
+        return values
+    far = max(reaches(mound, voxel))
+    quiet = ticket.quiet() if ticket is not None else None
+    before, after = (live_steps(mound.steps, late) for late in (False, True))
+    values = stepped(values, coords, band.inside, voxel, before, far, quiet)
+    # Once the surface was eased, what a brick holds depends on its neighbours too.
+    memory = memories.noise if memories is not None and not before else None
+    values = pushed(values, coords, voxel, mound.grains, landmarks_of(mound), quiet, memory, cells.stamps,
+                    out=values if memories is None else None)
+    values = stepped(values, coords, band.inside, voxel, after, far, quiet)
+    return values if stage == "displaced" else _filled(mound, voxel, coords, values)
 
 
 def density_grid(mound, voxel, ticket=None, memories=None):
@@ -192,7 +201,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
     try:
         if ticket is not None:
             ticket.step(0.0, 0.1, "finding the bricks")
-        band = band_for(mound, voxel, ticket)
+        band = band_for(mound, voxel, ticket=ticket)
         if ticket is not None:
             ticket.step(0.1, 1.0, "filling the voxels")
         work = _whole if memories is not None or live_steps(mound.steps) else _streamed
@@ -236,13 +245,10 @@ def surface_triangles(mound, voxel, ticket=None):
     Problem
         When there is no surface.
     """
-    far = max(*reaches(mound, voxel), SURFACE_BAND * voxel)
-    band = band_of(mound.mass, voxel, far, far, ticket)
-    coords = band.cells.coords
-    values = distance_in(band.shape, voxel, band.cells, ticket)
-    values = _displaced(mound, voxel, band, values, ticket)
+    band = band_for(mound, voxel, "displaced", ticket, SURFACE_BAND * voxel)
+    values = made(mound, voxel, band, band.cells, "displaced", ticket)
     limit = SURFACE_BAND * voxel
-    grid = grid_of(voxel, coords, np.clip(values, -limit, limit), band.inside,
+    grid = grid_of(voxel, band.cells.coords, np.clip(values, -limit, limit), band.inside,
                    np.full(len(band.inside), -limit, np.float32), background=limit)
     vertices, faces = triangles_of(grid, 0.0, outward=True)
     if not len(faces):
@@ -250,23 +256,8 @@ def surface_triangles(mound, voxel, ticket=None):
     return vertices, faces
 
 
-def _displaced(mound, voxel, band, distance, ticket, memory=None):
-    """Distances of a whole band after steps and grains."""
-    coords = band.cells.coords
-    far = max(reaches(mound, voxel))
-    quiet = ticket.quiet() if ticket is not None else None
-    before, after = (live_steps(mound.steps, late) for late in (False, True))
-    distance = stepped(distance, coords, band.inside, voxel, before, far, quiet)
-    # Once the surface was eased, what a brick holds depends on its neighbours too.
-    displaced = pushed(distance, coords, voxel, mound.grains, landmarks_of(mound), quiet, None if before else memory,
-                       band.cells.stamps)
-    return stepped(displaced, coords, band.inside, voxel, after, far, quiet)
-
-
 def _whole(mound, voxel, band, ticket, memories):
-    distance = distance_in(band.shape, voxel, band.cells, ticket, memories.distance if memories is not None else None)
-    displaced = _displaced(mound, voxel, band, distance, ticket, memories.noise if memories is not None else None)
-    return _sorted_out(band.cells.coords, *_filled(mound, voxel, band.cells.coords, displaced))
+    return _sorted_out(band.cells.coords, *made(mound, voxel, band, band.cells, "density", ticket, memories))
 
 
 def _filled(mound, voxel, coords, displaced):
@@ -307,7 +298,7 @@ def _sorted_out(coords, density, low, high):
 
 
 def _streamed(mound, voxel, band, ticket, _memories):
-    cells, coords, landmarks = band.cells, band.cells.coords, landmarks_of(mound)
+    cells, coords = band.cells, band.cells.coords
     # Pages of the pool that no brick reaches are never touched, so they cost nothing.
     pool = np.empty((len(coords), LANES), np.float32)
     found, kept = [[np.empty((0, 3), np.int32), np.empty((0, 3), np.int32), np.empty(0, np.float32)]], 0
@@ -316,9 +307,7 @@ def _streamed(mound, voxel, band, ticket, _memories):
         if ticket is not None:
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        values = distance_in(band.shape, voxel, part, quiet)
-        pushed(values, part.coords, voxel, mound.grains, landmarks, quiet, out=values)
-        own, density, tiles, tile_values = _sorted_out(part.coords, *_filled(mound, voxel, part.coords, values))
+        own, density, tiles, tile_values = _sorted_out(part.coords, *made(mound, voxel, band, part, "density", quiet))
         pool[kept : kept + len(own)] = density
         kept += len(own)
         found.append([own, tiles, tile_values])

@@ -5,21 +5,22 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..fill.skin import depth_of, filled
-from ..fill.steps import live_steps, stepped
+from ..fill.skin import depth_of
+from ..fill.steps import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
-from ..grain.edge import edge_grains, worked
 from ..grain.moving import moved_by, moving_grains, worked_on
-from ..grain.push import pushed, pushes
+from ..grain.push import pushes
+from ..grain.where import landmarks_of
 from ..machine import free_memory
 from ..mass.cells import Cells, chosen, first_cells, measured
-from ..mass.distance import box_of, descended, distance_in
+from ..mass.distance import Band, box_of, descended
 from ..mass.field import BAND, NODES
 from ..mass.levels import FAR
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
 from ..volume.bricks import LANES, SIDE, grid_of
-from .density import bounds_of, landmarks_of, reaches
+from .density import bounds_of, made
+from .graph import reaches
 
 ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
@@ -315,14 +316,9 @@ def _trial(mound, near, edge, shape, ticket):
     cells = chosen(cells, np.arange(min(count, 2 * TRIED)))
     found = time.perf_counter() - begun
     begun = time.perf_counter()
-    values = distance_in(shape, voxel, cells)
-    pushed(values, cells.coords, voxel, mound.grains, landmarks_of(mound), out=values)
     # The bricks are scattered, but a filter takes as long as if they were not.
-    values = stepped(values, cells.coords, cells.coords[:0], voxel, live_steps(mound.steps), 1.0)
-    density, _, _ = filled(values, cells.coords, mound.skin, voxel)
-    if edge_grains(mound.grains):
-        worked(density, values, cells.coords, voxel, mound.grains, (), mound.skin, landmarks_of(mound))
-    made = found / count + (time.perf_counter() - begun) / len(cells.coords)
+    density, _, _ = made(mound, voxel, Band(cells, cells.coords[:0], shape), cells)
+    each = found / count + (time.perf_counter() - begun) / len(cells.coords)
     some = grid_of(voxel, cells.coords[:MOVED], density[:MOVED])
     moving = []
     for grain in moving_grains(mound.grains):
@@ -331,7 +327,7 @@ def _trial(mound, near, edge, shape, ticket):
         begun = time.perf_counter()
         moved_by(some, near_by, mound.skin, landmarks_of(mound), ticket.quiet() if ticket is not None else None)
         moving.append((grain.strength, (time.perf_counter() - begun) / worked_on(some, near_by)))
-    return made, tuple(moving)
+    return each, tuple(moving)
 
 
 def memory_limit():

@@ -40,8 +40,9 @@ def _mark(part):
 
 @cache
 def _fields(model):
-    """Of each field its name, the bytes its part of a hash begins with, and its default."""
-    return tuple((name, f"\x00{name}\x01".encode(), field.default) for name, field in model.model_fields.items())
+    """Of each field that counts its name, the bytes its part of a hash begins with, and its default."""
+    return tuple((name, f"\x00{name}\x01".encode(), field.default)
+                 for name, field in model.model_fields.items() if name not in model.told)
 
 
 def _kept(value):

@@ -2,13 +2,13 @@
 
 import numpy as np
 
-from ..grain.where import shares
+from ..fill.skin import depth_of
+from ..grain.where import landmarks_of, shares
 from ..light.lattice import Lattice
 from ..light.march import HORIZON, OPACITY, ZENITH, march
-from ..mass.distance import distance_in
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
-from .density import band_for, landmarks_of
+from .density import band_for, made
 
 COARSER = 2.0
 """Voxels of the mask, in those of the draft."""
@@ -31,9 +31,9 @@ def mask_lattice(mound, masks, voxel):
     Lattice
         Whose first share of the sky is the masks', the others 1.
     """
-    band = band_for(mound.model_copy(update={"grains": (), "steps": ()}), voxel)
+    band = band_for(mound, voxel, "distance", least=depth_of(mound.skin, voxel))
     coords = band.cells.coords
-    distance = distance_in(band.shape, voxel, band.cells)
+    distance = made(mound, voxel, band, band.cells, "distance")
     found = shares(masks, coords, voxel, distance, landmarks_of(mound))
     grid = grid_of(voxel, coords, found)
     low, high = grid.brick_bounds()

@@ -21,8 +21,9 @@ from ..problems import Problem
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import SIDE
 from ..volume.cut_facts import facts_of_cut
-from .density import bounds_of, draft_voxel, reaches
+from .density import bounds_of, draft_voxel
 from .forecast import memory_limit
+from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
 from .stages import Stages, empty_layers, layers_of

@@ -1,6 +1,8 @@
 """Siblings: the same mound under other seeds, each as a small lit picture."""
 
 from ..light.camera import fitted
+from ..recipe.models import Mass
+from ..recipe.value import Value
 from .density import bounds_of, density_grid, span_of
 from .stages import Stages, picture
 
@@ -20,26 +22,38 @@ def sibling(mound, number, which=WHICH):
     number : int
         0 is the mound itself.
     which : sequence of str, optional
-        Whose seeds change: "grains" (with the noise of their masks), "levels", "buds" (and coats).
+        Whose seeds change: "grains" (with all noise in them and in patches), "levels" (of the mass and of forms), "buds" (coats
+        and roughness too). What was dabbed and stroked by hand stays.
 
     Returns
     -------
     Mound
     """
-    def other(part):
-        return None if part is None else part.edited(seed=(part.seed + number * _STEP) % 2**31)
+    step = number * _STEP
+    if step and "grains" in which:
+        mound = mound.edited(grains=_reseeded(mound.grains, step), patches=_reseeded(mound.patches, step))
+    for name, fields in (("levels", ("base", "top")), ("buds", ("buds", "coat", "rough"))):
+        if step and name in which:
+            forms = tuple(_changed(form, {field: _reseeded(getattr(form, field), step) for field in fields})
+                          for form in mound.mass.forms)
+            own = {field: _reseeded(getattr(mound.mass, field), step) for field in fields if field in Mass.model_fields}
+            mound = mound.edited(mass=mound.mass.edited(forms=forms, **own))
+    return mound
 
-    if number == 0:
-        return mound
-    mass, grains = mound.mass, mound.grains
-    if "grains" in which:
-        grains = tuple(other(g).edited(where=tuple(
-            m.edited(noise=other(m.noise)) if m.by == "noise" else m for m in g.where)) for g in grains)
-    if "levels" in which:
-        mass = mass.edited(base=other(mass.base), top=other(mass.top))
-    if "buds" in which:
-        mass = mass.edited(forms=tuple(f.edited(buds=other(f.buds), coat=other(f.coat)) for f in mass.forms))
-    return mound.edited(mass=mass, grains=grains)
+
+def _reseeded(part, step):
+    """A part of a recipe with every seed in it changed, however deep."""
+    if isinstance(part, tuple):
+        return tuple(_reseeded(one, step) for one in part)
+    if not isinstance(part, Value):
+        return part
+    return _changed(part, {name: (value + step) % 2**31 if name == "seed" else _reseeded(value, step) for name, value in part})
+
+
+def _changed(part, fields):
+    """The part itself where nothing of it changes, so that what is known of it stays known."""
+    new = {name: value for name, value in fields.items() if value is not getattr(part, name)}
+    return part.edited(**new) if new else part
 
 
 def sheet(mound, count, which=WHICH, ticket=None):

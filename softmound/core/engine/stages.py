@@ -20,6 +20,7 @@ from .cache import Cache
 from .calibration import PeakMemory
 from .density import Memories, density_grid
 from .forecast import forecast
+from .graph import SHAPED, key_at
 from .keys import key_of
 
 CACHE_BYTES = 1_500_000_000
@@ -58,7 +59,7 @@ class Stages:
         -------
         str
         """
-        return key_of("density", *_shaping(mound), float(voxel))
+        return key_at(SHAPED, mound, float(voxel))
 
     def density(self, mound, voxel, ticket=None, remember=True):
         """Density grid of a mound: see `density_grid`.
@@ -270,7 +271,7 @@ class Stages:
         Forecast
         """
         corrections = (1.0, 1.0) if self.past is None else self.past.corrections()
-        key = key_of("forecast", *_shaping(mound), mound.voxels.final, corrections)
+        key = key_of("forecast", key_at(SHAPED, mound), mound.voxels.final, corrections)
         return self._timed("forecast", key, lambda: forecast(mound, ticket, corrections),
                            lambda ahead: ahead.distances.nbytes)
 
@@ -279,14 +280,6 @@ class Stages:
         result = self.cache.made(key, make, size)
         self.seconds[stage] = time.perf_counter() - begun
         return result
-
-
-def _shaping(mound):
-    """The parts of a recipe that its density reads; the sun only where a mask asks for it."""
-    masks = [mask for part in (*mound.grains, *mound.patches) for mask in part.where]
-    sun = any(mask.by == "facing" and mask.toward == "sun" for mask in masks)
-    return (mound.mass, mound.steps, mound.grains, mound.patches, mound.skin,
-            (mound.light.sun.azimuth, mound.light.sun.elevation) if sun else ())
 
 
 def _disk_key(key):

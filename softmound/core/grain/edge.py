@@ -79,7 +79,9 @@ def _patch(density, coords, voxel, place, half, soft, boxed, paint, is_paint, sh
 def _toned(density, core, curve):
     for b in prange(density.shape[0]):
         for lane in range(LANES):
-            density[b, lane] = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
+            toned = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
+            # Nothing stays nothing, wherever the curve begins: else the bricks round the cloud would be seen.
+            density[b, lane] = toned if density[b, lane] > f32(0) else f32(0)
 
 
 def edge_grains(grains):

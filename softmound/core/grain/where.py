@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..curves import curve_at, curve_numbers
+from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange
 from ..mass.cells import Cells
 from ..mass.distance import distance_in
@@ -56,6 +57,22 @@ class Landmarks:
             if mask.by == "form" and self.mass is not None:
                 found.append(self.mass.forms[mask.form : mask.form + 1])
         return tuple(found)
+
+
+def landmarks_of(mound):
+    """What the grains of a mound read besides the distance.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    Landmarks
+    """
+    sun, forms = mound.light.sun, mound.mass.forms
+    return Landmarks(mound.mass.base, forms[0].centre if forms else (0.0, 0.0, 0.0),
+                 tuple(float(v) for v in direction_of(sun.azimuth, sun.elevation)), mound.mass)
 
 
 @kernel

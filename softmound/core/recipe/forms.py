@@ -5,7 +5,7 @@ for), then scaled or sized, then turned about x, y and z, then moved to its cent
 """
 
 import math
-from typing import Annotated, Literal
+from typing import Annotated, ClassVar, Literal
 
 import numpy as np
 from pydantic import Field, PrivateAttr, model_validator
@@ -115,6 +115,8 @@ class Stroke(Value):
     together.
     """
 
+    told: ClassVar[tuple] = ("gesture",)
+
     tool: Literal["drag", "swell", "ease", "press", "roughen"]
     gesture: Annotated[int, Field(ge=0)] = 0
     path: Annotated[tuple[tuple[Metres, Metres, Metres, Share], ...], Field(min_length=1, max_length=MOST_PATH)]
@@ -132,6 +134,7 @@ MOST_DABBED = 400_000
 class Dabs(Value):
     """Balls along a path: one stroke of Dab or Scoop, in the axes of its trail."""
 
+    told: ClassVar[tuple] = ("gesture",)
     _balls: int = PrivateAttr(0)
 
     gesture: Annotated[int, Field(ge=0)] = 0
@@ -158,6 +161,8 @@ class Form(Value):
     is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
     Forms of the same `link` share everything but name, place, and being hidden or locked.
     """
+
+    told: ClassVar[tuple] = ("name", "locked", "link")
 
     name: Name = "Form"
     centre: Place = (0.0, 20.0, 0.0)

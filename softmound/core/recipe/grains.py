@@ -392,6 +392,8 @@ class Patch(Value):
     sends it through a curve over density from nothing to the core.
     """
 
+    told: ClassVar[tuple] = ("name",)
+
     name: Annotated[str, Field(min_length=1, max_length=80)] = "Patch"
     on: bool = True
     shape: Literal["ball", "box", "paint"] = "ball"

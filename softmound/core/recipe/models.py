@@ -5,7 +5,7 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 """
 
 from functools import cache
-from typing import Annotated, Literal
+from typing import Annotated, ClassVar, Literal
 
 from pydantic import Field, model_validator
 
@@ -159,6 +159,8 @@ class Lamp(Value):
 
     `flicker` is how much of the power comes and goes from picture to picture, in the order of `seed`.
     """
+
+    told: ClassVar[tuple] = ("name",)
 
     name: Name = "Lamp"
     on: bool = True

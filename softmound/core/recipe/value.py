@@ -1,6 +1,6 @@
 """What every part of a recipe is: a frozen, checked value; and the kinds of numbers in it."""
 
-from typing import Annotated
+from typing import Annotated, ClassVar
 
 from pydantic import BaseModel, ConfigDict, Field
 
@@ -16,6 +16,9 @@ Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/
 
 class Value(BaseModel):
     """Base of every part of a recipe: frozen, strict, nothing unknown, no NaN or infinity."""
+
+    told: ClassVar[tuple] = ()
+    """Fields that tell a person something and change nothing of the cloud: no hash counts them."""
 
     # Beside the fields, where neither comparing nor copying nor writing sees it.
     __slots__ = ("_mark",)

@@ -1,0 +1,186 @@
+"""The stages from recipe to picture, written down once: what each reads of the recipe, what it follows, and how far it reaches.
+
+Keys, bounds, forecasts and refusals are worked out from `GRAPH`. Whoever gives the recipe a new field names it here, in the
+stage that reads it; `tests/test_graph.py` changes every field of every model and fails where a stage went stale that should
+not have, or the other way round.
+"""
+
+from dataclasses import dataclass
+
+from ..fill.skin import depth_of
+from ..fill.steps import grown_by, live_steps, steps_reach
+from ..fill.volumes import density_volumes
+from ..grain.edge import edge_depth, edge_grains, live_patches
+from ..grain.moving import moving_grains, moving_reach
+from ..grain.push import pushes, reach_of
+from ..grain.where import landmarks_of
+from ..light.phase import lobes_of
+from .keys import key_of
+
+
+@dataclass(frozen=True)
+class Stage:
+    """A step from recipe to picture.
+
+    Attributes
+    ----------
+    reads : dict of str to callable
+        By the path of a part of the recipe: what of it counts, given the whole mound.
+    after : tuple of str
+        Stages whose results it takes.
+    reach : callable, optional
+        Given a mound and a voxel in metres: how far outside and inside of the blocked-in surface distances have to be true.
+    moves : callable, optional
+        Given a mound: how far it can move the cloud outward, metres.
+    """
+
+    reads: dict
+    after: tuple = ()
+    reach: object = lambda mound, voxel: (0.0, 0.0)
+    moves: object = lambda mound: 0.0
+
+
+def _shaping(mound):
+    return tuple(form for form in mound.mass.forms if form.shapes)
+
+
+def _landmarks(parts):
+    """What masks and anchors of some parts of a mound read besides the distance."""
+    def read(mound):
+        landmarks, found = landmarks_of(mound), parts(mound)
+        masks = [mask for part in found for mask in part.where]
+        noises = [part for part in found if hasattr(part, "anchor")] + [mask.noise for mask in masks if mask.by == "noise"]
+        return landmarks.read_by(masks), landmarks.origin if any(noise.anchor == "mound" for noise in noises) else ()
+    return read
+
+
+def _edge(mound):
+    return (*edge_grains(mound.grains), *live_patches(mound.patches))
+
+
+def _skin_of_moving(mound):
+    """The skin, where density that is moved about is read as depth."""
+    return mound.skin if moving_grains(mound.grains) else ()
+
+
+GRAPH = {
+    "distance": Stage({
+        "mass.forms": _shaping,
+        "mass.melt": lambda mound: mound.mass.melt,
+        "mass.base": lambda mound: mound.mass.base,
+        "mass.top": lambda mound: mound.mass.top}),
+    "displaced": Stage({
+        "steps": lambda mound: tuple(live_steps(mound.steps)),
+        "grains": lambda mound: tuple(pushes(mound.grains)),
+        "landmarks": _landmarks(lambda mound: pushes(mound.grains))}, ("distance",),
+        reach=lambda mound, voxel: tuple(a + b for a, b in zip(reach_of(mound.grains), steps_reach(mound.steps))),
+        moves=lambda mound: reach_of(mound.grains)[0] + grown_by(mound.steps)),
+    "density": Stage({
+        "skin": lambda mound: mound.skin,
+        "grains": lambda mound: tuple(edge_grains(mound.grains)),
+        "patches": lambda mound: tuple(live_patches(mound.patches)),
+        "landmarks": _landmarks(_edge)}, ("displaced",),
+        reach=lambda mound, voxel: (0.0, max(depth_of(mound.skin, voxel), edge_depth(mound.grains)))),
+    "joined": Stage({"mass.forms": lambda mound: tuple(density_volumes(mound.mass))}, ("density",)),
+    "moved": Stage({
+        "grains": lambda mound: tuple(moving_grains(mound.grains)),
+        "skin": _skin_of_moving,
+        "landmarks": _landmarks(lambda mound: moving_grains(mound.grains))}, ("joined",),
+        moves=lambda mound: moving_reach(mound.grains)),
+    "light": Stage({
+        "light.medium": lambda mound: (mound.light.medium.extinction, lobes_of(mound.light.medium)),
+        "light.sun": lambda mound: (mound.light.sun.azimuth, mound.light.sun.elevation)}, ("moved",)),
+    "lamps": Stage({"light.lamps": lambda mound: tuple(lamp for lamp in mound.light.lamps if lamp.on)}, ("light",)),
+    "hues": Stage({"light.medium": lambda mound: (
+        mound.light.medium.tint_by, mound.light.medium.glow_by, lobes_of(mound.light.medium))}, ("moved",)),
+    "layers": Stage({
+        "view": lambda mound: mound.view,
+        "light.once": lambda mound: mound.light.once}, ("lamps", "hues")),
+    "radiance": Stage({
+        "light.sun": lambda mound: mound.light.sun,
+        "light.sky": lambda mound: mound.light.sky,
+        "light.medium": lambda mound: mound.light.medium}, ("layers",)),
+    "pixels": Stage({
+        "light.exposure": lambda mound: mound.light.exposure,
+        "light.transform": lambda mound: mound.light.transform}, ("radiance",)),
+}
+"""In the order of the work."""
+
+SHAPED = "moved"
+"""The stage whose result is the finished density."""
+
+
+def key_at(stage, mound, *more):
+    """Key of a stage's result.
+
+    Parameters
+    ----------
+    stage : str
+        Of `GRAPH`.
+    mound : Mound
+    *more : float, int or str
+        What it depends on besides the recipe, such as the voxel.
+
+    Returns
+    -------
+    str
+    """
+    described = GRAPH[stage]
+    return key_of(stage, tuple(read(mound) for read in described.reads.values()),
+                  tuple(key_at(before, mound) for before in described.after), *more)
+
+
+def stages_to(stage):
+    """A stage and all before it.
+
+    Parameters
+    ----------
+    stage : str
+
+    Returns
+    -------
+    list of str
+        In the order of the work.
+    """
+    found = {stage}
+    for name in reversed(GRAPH):
+        if name in found:
+            found.update(GRAPH[name].after)
+    return [name for name in GRAPH if name in found]
+
+
+def reaches(mound, voxel, stage=SHAPED):
+    """How far outside and inside the blocked-in surface distances have to be true.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Metres.
+    stage : str, optional
+        Up to which the cloud is made.
+
+    Returns
+    -------
+    outward, inward : float
+        Metres.
+    """
+    both = [GRAPH[name].reach(mound, voxel) for name in stages_to(stage)]
+    return sum(out for out, _ in both), sum(inward for _, inward in both)
+
+
+def moved_outward(mound, stage=SHAPED):
+    """How far the cloud can stand out of its blocked-in shape.
+
+    Parameters
+    ----------
+    mound : Mound
+    stage : str, optional
+        Up to which the cloud is made.
+
+    Returns
+    -------
+    float
+        Metres.
+    """
+    return sum(GRAPH[name].moves(mound) for name in stages_to(stage))
