@@ -2,6 +2,7 @@
 
 import contextlib
 import dataclasses
+import gc
 import io
 import json
 import logging
@@ -15,8 +16,8 @@ from dataclasses import replace
 
 import numpy as np
 
+from softmound.core.budget import MEMORY, Cache, remembered
 from softmound.core.engine.background import Job
-from softmound.core.engine.cache import Cache
 from softmound.core.engine.calibration import PastBuilds, PeakMemory
 from softmound.core.engine.density import band_for, bounds_of, density_grid
 from softmound.core.engine.forecast import forecast, memory_limit, refuse_unless_fits
@@ -76,6 +77,49 @@ class Caching(unittest.TestCase):
         cache.put("d", "d", 10)
         self.assertEqual([k in cache for k in "abcd"], [True, False, True, True])
         self.assertEqual(cache.nbytes, 30)
+
+    def test_what_others_hold_takes_room_too(self):
+        cache = Cache(100)
+        for n in range(4):
+            cache.put(n, n, 20)
+        cache.hold("draft", 50)
+        self.assertEqual(([n in cache for n in range(4)], cache.nbytes), ([False, False, True, True], 90))
+        cache.hold("draft", 500)  # nothing of it can be let go, so all else is
+        self.assertEqual(([n in cache for n in range(4)], cache.nbytes), ([False] * 4, 500))
+        cache.hold("draft", 0)
+        self.assertEqual(cache.nbytes, 0)
+
+    def test_a_draft_that_is_gone_holds_nothing(self):
+        cache = Cache(10**9)
+        stages = Stages(cache)
+        stages.density(ball_mound(), 1.0)
+        grid = stages.cache.nbytes
+        held = sum(cache._held.values())
+        self.assertGreater(held, 4 * 512 * len(stages.density(ball_mound(), 1.0).coords))
+        del stages
+        gc.collect()
+        self.assertEqual(cache.nbytes, grid - held)
+
+    def test_remembered_functions_share_the_budget(self):
+        calls = []
+
+        @remembered
+        def squares(count, start=0):
+            calls.append(count)
+            return None if count == 0 else (np.arange(start, count, dtype=np.float64) ** 2, np.zeros(4, np.uint8))
+
+        before = MEMORY.nbytes
+        for _ in range(3):
+            self.assertEqual(squares(4)[0].tolist(), [0.0, 1.0, 4.0, 9.0])
+            self.assertIsNone(squares(0))
+        self.assertEqual(calls, [4, 0])
+        grown = MEMORY.nbytes - before
+        self.assertTrue(36 <= grown <= 1200, grown)
+        squares.forget()
+        self.assertEqual(MEMORY.nbytes, before)
+        squares(4)
+        self.assertEqual(calls, [4, 0, 4])
+        squares.forget()
 
     def test_it_never_holds_more_than_its_limit(self):
         cache, dice = Cache(1000), np.random.default_rng(1)

@@ -50,7 +50,7 @@ class Finished:
             Metres.
         grid : BrickGrid
         """
-        self._key, self._grid = self._stages.density_key(mound, voxel), grid
+        self._hold(self._stages.density_key(mound, voxel), grid)
 
     def find(self, mound):
         """Take the grid of an earlier session, if one was kept for just this recipe.
@@ -69,5 +69,9 @@ class Finished:
         grid = self._stages.finished(mound, mound.voxels.final)
         if grid is None:
             return False
-        self._key, self._grid = self.key(mound), grid
+        self._hold(self.key(mound), grid)
         return True
+
+    def _hold(self, key, grid):
+        self._key, self._grid = key, grid
+        self._stages.cache.hold("finished grid", grid.nbytes)

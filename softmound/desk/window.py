@@ -20,9 +20,10 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from ..core.budget import MEMORY
 from ..core.engine.calibration import PastBuilds
 from ..core.engine.density import bounds_of, span_of
-from ..core.engine.forecast import memory_limit, refuse_unless_fits
+from ..core.engine.forecast import refuse_unless_fits
 from ..core.engine.kept import KeptGrids
 from ..core.engine.painter import PASSES, Painter, Request
 from ..core.engine.stages import Stages
@@ -79,7 +80,7 @@ class Window(QMainWindow):
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.relay = Relay()
         past = PastBuilds()
-        stages = Stages(past=past)
+        stages = Stages(MEMORY, past=past)
         self.painter = Painter(self.relay.to(self._answered), stages)
         self.builder = Stages(stages.cache, KeptGrids(), past)
         self.finished = Finished(self.builder)
@@ -474,7 +475,7 @@ class Window(QMainWindow):
             shown = f" · {count(active)} active" if active is not None else ""
             self.facts_label.setText(
                 f"{dims} voxels · {figure(grid.voxel)} m{shown} · "
-                f"{memory(self.painter.stages.cache.nbytes)} of {memory(memory_limit())}")
+                f"{memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
         if answer.passes <= 1 and not self._quiet.isActive():
             self.time_label.setText(f"lit in {seconds(answer.seconds)}")
 

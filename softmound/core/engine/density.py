@@ -34,6 +34,11 @@ class Memories:
     distance: BrickMemory = field(default_factory=BrickMemory)
     noise: BrickMemory = field(default_factory=BrickMemory)
 
+    @property
+    def nbytes(self):
+        """Bytes held."""
+        return self.distance.nbytes + self.noise.nbytes
+
 
 def bounds_of(mound):
     """Box that holds the displaced cloud.

@@ -1,9 +1,11 @@
 """The stages from recipe to picture, each served from the cache when its key is known."""
 
 import time
+import weakref
 
 import numpy as np
 
+from ..budget import MOST_BYTES, Cache
 from ..kernels import STAMP
 from ..light import pool
 from ..light.camera import camera_of
@@ -16,14 +18,11 @@ from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
 from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
-from .cache import Cache
 from .calibration import PeakMemory
 from .density import Memories, density_grid
 from .forecast import forecast
 from .graph import SHAPED, key_at
 from .keys import key_of
-
-CACHE_BYTES = 1_500_000_000
 
 
 class Stages:
@@ -40,11 +39,12 @@ class Stages:
     """
 
     def __init__(self, cache=None, kept=None, past=None):
-        self.cache = Cache(CACHE_BYTES) if cache is None else cache
+        self.cache = Cache(MOST_BYTES) if cache is None else cache
         self.kept = kept
         self.past = past
         self.seconds = {}
         self._memories = Memories()
+        weakref.finalize(self, self.cache.hold, id(self._memories), 0)
 
     def density_key(self, mound, voxel):
         """Key of the density of a mound at a voxel.
@@ -91,8 +91,12 @@ class Stages:
         return self._timed("density", key, made, lambda grid: grid.nbytes)
 
     def _built(self, mound, voxel, ticket, memories):
-        if memories is not None or self.past is None:
-            return density_grid(mound, voxel, ticket, memories)
+        if memories is not None:
+            grid = density_grid(mound, voxel, ticket, memories)
+            self.cache.hold(id(memories), memories.nbytes)
+            return grid
+        if self.past is None:
+            return density_grid(mound, voxel, ticket)
         ahead = self.forecast(mound, ticket)
         begun = time.perf_counter()
         with PeakMemory() as peak:

@@ -1,9 +1,8 @@
 """Volumes that join a mound's density by their values."""
 
-from functools import lru_cache
-
 import numpy as np
 
+from ..budget import remembered
 from ..mass.ellipsoid import rotation_matrix
 from ..mass.surface import stored_grid
 from ..recipe.forms import Volume
@@ -66,7 +65,7 @@ def voxel_of_volume(volume):
     return float(volume.grid["about"][0]) * float(np.prod(volume.scale)) ** (1 / 3)
 
 
-@lru_cache(maxsize=6)
+@remembered
 def _placed(volume, voxel):
     return resampled(stored_grid(volume.grid), voxel, offset=(0.0, 0.0, 0.0), axes=_axes(volume), shift=volume.centre)
 

@@ -6,9 +6,9 @@ atmosphere rendering technique, Computer Graphics Forum 39, section 5.5). Coeffi
 those of its table 1 (after Bruneton and Neyret 2008), for light of 680, 550 and 440 nm.
 """
 
-from functools import lru_cache
-
 import numpy as np
+
+from ..budget import remembered
 
 GROUND_RADIUS = 6_360_000.0
 TOP_RADIUS = 6_460_000.0
@@ -122,7 +122,7 @@ def sunlight(height, cosine, haze):
     return np.where(up[..., None] > 0.0, np.exp(-depth), 0.0) * up[..., None] * np.where(ground & (up <= 0.0), 0.0, 1.0)[..., None]
 
 
-@lru_cache(maxsize=8)
+@remembered
 def _sun_table(haze):
     heights = (np.linspace(0.0, 1.0, _HEIGHTS) ** 2) * (TOP_RADIUS - GROUND_RADIUS)
     cosines = np.linspace(-0.3, 1.0, _COSINES)
@@ -139,7 +139,7 @@ def _looked_up(table, height, cosine, low):
             + u * ((1 - v) * table[i + 1, j] + v * table[i + 1, j + 1]))
 
 
-@lru_cache(maxsize=8)
+@remembered
 def _further_orders(haze, ground):
     """Light that reaches a spot of air after two or more scatterings, per unit of sunlight outside the air.
 

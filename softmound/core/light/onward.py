@@ -9,6 +9,7 @@ from functools import lru_cache
 
 import numpy as np
 
+from ..budget import remembered
 from ..kernels import f32, i32, row
 from .phase import phase
 
@@ -56,7 +57,7 @@ def _polynomials():
     return made
 
 
-@lru_cache(maxsize=16)
+@remembered
 def onward_table(lobes):
     """What is scattered toward the eye after any number of scatterings ahead.
 

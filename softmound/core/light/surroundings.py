@@ -1,10 +1,10 @@
 """All that lights the cloud from outside, worked out once: radiance by direction, the sun, and shares of the sky."""
 
 from dataclasses import dataclass
-from functools import lru_cache
 
 import numpy as np
 
+from ..budget import remembered
 from ..directions import direction_of
 from .air import air_radiance, sunlight_here
 from .sky import gradient_radiance
@@ -138,7 +138,7 @@ def surroundings_of(light):
     return _surroundings(light.sun, light.sky)
 
 
-@lru_cache(maxsize=24)
+@remembered
 def _surroundings(sun, sky):
     azimuths = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS
     sines = 1.0 - 2.0 * (np.arange(ROWS) + 0.5) / ROWS

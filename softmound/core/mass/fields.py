@@ -1,11 +1,10 @@
 """Fields of forms that have no formula, made when first asked for and kept."""
 
-import threading
-from collections import OrderedDict
-from functools import lru_cache
+import weakref
 
 import numpy as np
 
+from ..budget import MEMORY, remembered, size_of
 from ..recipe.forms import Mesh, Points, Solid, Volume
 from .field import BAND_REACH, NODES, field_of
 from .mend import open_edges
@@ -14,43 +13,37 @@ from .polygons import narrow_band
 from .sculpt import at_home, points_and_radii, sculpted, triangles
 from .solids import analytic
 
-MOST_BYTES = 2**30
-"""What is kept: a draft's field is some dozen megabytes, that of a fine final several hundred."""
+_FIELD = "field of a form"
 
 
 class _Kept:
-    """Fields by what they were made from, the oldest given up first."""
+    """Fields by what they were made from, in the budget of memory; the last one stays whatever its size."""
 
     def __init__(self):
-        self._lock = threading.Lock()
-        self._fields = OrderedDict()
-        self._newest = {}
+        self._last = None, None
+        # What a form had last serves its next shape for a while; that it is kept for this alone would be too much.
+        self._newest = weakref.WeakValueDictionary()
 
     def get(self, key):
-        with self._lock:
-            if key not in self._fields:
-                return False, None
-            self._fields.move_to_end(key)
-            return True, self._fields[key]
+        found = MEMORY.get((_FIELD, key))
+        if found is None and self._last[0] == key:
+            found = (self._last[1],)
+        return (False, None) if found is None else (True, found[0])
 
     def put(self, key, field):
-        with self._lock:
-            self._fields[key] = field
+        MEMORY.put((_FIELD, key), (field,), size_of(field))
+        # Somebody is about to read it.
+        self._last = key, field
+        if field is not None:
             self._newest[key[0]] = field
-            # The newest stays whatever its size: somebody is about to read it.
-            while len(self._fields) > 1 and sum(
-                f.nbytes for f in self._fields.values() if f is not None) > MOST_BYTES:
-                old, _ = self._fields.popitem(last=False)
-                self._newest.pop(old[0], None)
 
     def forget(self):
-        with self._lock:
-            self._fields.clear()
-            self._newest.clear()
+        MEMORY.forget(_FIELD)
+        self._last = None, None
+        self._newest.clear()
 
     def newest(self, form):
-        with self._lock:
-            return self._newest.get(form)
+        return self._newest.get(form)
 
 
 _KEPT = _Kept()
@@ -147,7 +140,7 @@ def ready_field(form):
     return _KEPT.newest(home), factor
 
 
-@lru_cache(maxsize=32)
+@remembered
 def open_count(surface):
     """Open edges of a stored mesh: with any, it encloses nothing.
 

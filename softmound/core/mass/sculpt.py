@@ -10,6 +10,7 @@ from functools import lru_cache
 import numpy as np
 from scipy.spatial import cKDTree
 
+from ..budget import remembered
 from ..grain.noise import noise_points
 from ..recipe.forms import Blob, Solid
 from ..recipe.grains import Noise
@@ -208,7 +209,7 @@ def _split(vertices, faces, edges):
     return np.concatenate([vertices, new]), np.concatenate(out).astype(np.int32)
 
 
-@lru_cache(maxsize=16)
+@remembered
 def triangles(form):
     """Surface of a form after its strokes, as triangles in its own axes.
 

@@ -1,9 +1,8 @@
 """The surface of any form as triangles, in its own axes or in the world."""
 
-from functools import lru_cache
-
 import numpy as np
 
+from ..budget import remembered
 from ..recipe.forms import Blob, Mesh, Solid, Volume
 from ..volume.bricks import grid_of
 from ..volume.iso import triangles_of
@@ -59,7 +58,7 @@ def own_way(form, ways):
     return (np.asarray(ways, np.float64) @ rotation_matrix(form.rotation)) * (-1.0 if form.mirror else 1.0, 1.0, 1.0)
 
 
-@lru_cache(maxsize=32)
+@remembered
 def plain_triangles(form):
     """Surface of a form before any stroke, as triangles in its own axes.
 
@@ -86,7 +85,7 @@ def plain_triangles(form):
     raise TypeError(f"a form of kind {form.kind} has no triangles")
 
 
-@lru_cache(maxsize=8)
+@remembered
 def volume_triangles(grid, level_set, threshold):
     """The surface of a stored OpenVDB grid.
 

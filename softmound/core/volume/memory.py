@@ -18,6 +18,11 @@ class BrickMemory:
         self._stamps = np.empty(0, np.int64)
         self._values = np.empty((0, LANES), np.float32)
 
+    @property
+    def nbytes(self):
+        """Bytes held."""
+        return self._keys.nbytes + self._stamps.nbytes + self._values.nbytes
+
     def recalled(self, about, coords, stamps, compute):
         """Values of some bricks, computing only those not known.
 
