@@ -6,7 +6,7 @@ import time
 import numpy as np
 
 from softmound.core.engine.density import band_for, density_grid, voxel_along
-from softmound.core.grain.noise import noise_bricks
+from softmound.core.noise.sums import noise_bricks
 from softmound.core.recipe import Push, write_mound
 
 from .desk import opened, until

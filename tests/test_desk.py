@@ -150,7 +150,7 @@ class Blobs(DeskTest):
 
     def test_numbers_in_the_settings(self):
         self.window.mass.choose(1)
-        field = self.window.mass.settings.fields["radii", 1]
+        field = self.window.mass.settings.kinds["blob"].controls["radii"][1]
         self.assertEqual(field.value, 12.0)
         field.setFocus()
         field.type()
@@ -160,7 +160,7 @@ class Blobs(DeskTest):
 
     def test_a_digit_is_typed_into_a_field_and_opens_no_station(self):
         self.window.mass.choose(1)
-        field = self.window.mass.settings.fields["radii", 0]
+        field = self.window.mass.settings.kinds["blob"].controls["radii"][0]
         field.setFocus()
         self.key(Qt.Key.Key_3, widget=field)
         self.assertIs(self.window.station, self.window.mass)
@@ -212,15 +212,15 @@ class Blobs(DeskTest):
         window.mass.choose(1)
         settings.has["buds"].click()
         self.assertEqual(window.mass.form().buds, Buds())
-        self.assertTrue(settings.parts["buds", "count"].isVisibleTo(settings))
+        self.assertTrue(settings.parts["buds"].controls["count"].isVisibleTo(settings))
         self.rest()
         self.assertGreater(np.mean(self.pixels() != plain), 0.01)
-        settings.parts["buds", "count"].changed.emit(40.0, False)
-        settings.parts["buds", "generations"].changed.emit(2.0, False)
+        settings.parts["buds"].controls["count"].changed.emit(40.0, False)
+        settings.parts["buds"].controls["generations"].changed.emit(2.0, False)
         self.assertEqual(window.mass.form().buds.generations, 2)
-        settings.parts["buds", "generations"].changed.emit(4.0, False)
+        settings.parts["buds"].controls["generations"].changed.emit(4.0, False)
         self.assertEqual(window.mass.form().buds.generations, 2)
-        self.assertEqual(settings.parts["buds", "generations"].value, 2.0)
+        self.assertEqual(settings.parts["buds"].controls["generations"].value, 2.0)
         self.assertIn("buds", window.time_label.text())
         # So is a copy that would make them too many.
         full = window.mass.form().edited(buds=Buds(generations=3, count=26))
@@ -267,7 +267,7 @@ class Blobs(DeskTest):
         window, rail = self.window, self.window.picture.rail
         self.assertIsNone(rail.handle_row("top"))
         window.mass.settings.switches["top"].click()
-        window.mass.settings.levels["top", "altitude"].changed.emit(26.0, False)
+        window.mass.settings.levels["top"].controls["altitude"].changed.emit(26.0, False)
         self.assertTrue(window.document.mound.mass.top.on)
         wanted = rail.altitude_pixel(20.0) - rail.y()
         self.drag(rail, (rail.width() - 6, rail.handle_row("top")), (rail.width() - 6, wanted))
@@ -396,6 +396,55 @@ class Views(DeskTest):
         self.assertTrue(all(t.image is not None for t in made))
 
 
+class Panels(DeskTest):
+    def test_sections_fold_and_are_remembered(self):
+        self.window.open_station("Light")
+        panel = self.window.light.settings
+        head, extinction = panel._heads["Medium"], panel.fields["medium", "albedo"]
+        self.assertTrue(extinction.isVisibleTo(panel))
+        head.setFocus()
+        self.key(Qt.Key.Key_Return, widget=head)
+        self.assertFalse(extinction.isVisibleTo(panel))
+        # The next window finds it as it was left.
+        self.close(self.window)
+        panel = self.open_window().light.settings
+        self.assertFalse(panel._heads["Medium"].isChecked())
+        self.assertTrue(panel._heads["Sky"].isChecked())
+        panel._heads["Medium"].click()
+        self.assertTrue(panel.fields["medium", "albedo"].isVisibleTo(panel))
+
+    def test_a_number_is_found_by_its_name_also_in_a_folded_section(self):
+        self.window.open_station("Light")
+        panel = self.window.light.settings
+        panel._heads["Medium"].click()
+        self.key(Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier, widget=self.window)
+        self.assertTrue(panel.find.hasFocus())
+        panel.find.setText("alb")
+        self.application.processEvents()
+        albedo = panel.fields["medium", "albedo"]
+        self.assertTrue(panel._heads["Medium"].isChecked())
+        self.assertIn("Albedo: 1 of 1", panel._found_words.text())
+        top = albedo.mapTo(panel.viewport(), albedo.rect().topLeft()).y()
+        self.assertTrue(0 <= top < panel.viewport().height())
+        self.assertTrue(panel._mark.isVisibleTo(panel))
+        panel.find.setText("sun")
+        first = panel._found_words.text()
+        self.key(Qt.Key.Key_Return, widget=panel.find)
+        self.assertNotEqual(panel._found_words.text(), first)
+        panel.find.setText("nothing of that name")
+        self.assertIn("Nothing here", panel._found_words.text())
+        self.key(Qt.Key.Key_Escape, widget=panel.find)
+        self.assertEqual(panel.find.text(), "")
+
+    def test_what_matters_most_comes_first(self):
+        self.window.open_station("Light")
+        panel = self.window.light.settings
+        names = [name for name, _ in panel._controls()]
+        first = ["Sun's azimuth", "Exposure", "Extinction"]
+        self.assertEqual([n for n in names if n in first], first)
+        self.assertLess(names.index("Extinction"), 7)
+
+
 class Stations(DeskTest):
     def test_number_keys_open_stations(self):
         for number, (name, station) in enumerate(self.window.stations.items()):
@@ -454,7 +503,7 @@ class Stations(DeskTest):
         self.rest()
         before = self.pixels()
         settings = self.window.grain.settings
-        settings.noise.controls["summed"].combo.activated.emit(0)
+        settings.noise.controls["summed"].activated.emit(0)
         self.assertEqual(self.window.document.mound.grains[0].summed, "fbm")
         self.rest()
         self.assertGreater(np.mean(self.pixels() != before), 0.01)
@@ -505,7 +554,7 @@ class Stations(DeskTest):
         self.assertAlmostEqual(self.window.document.mound.voxels.final, wanted, delta=0.02)
         self.key(Qt.Key.Key_Left, widget=line)
         self.assertAlmostEqual(self.window.document.mound.voxels.final, 0.55, delta=0.02)
-        settings.skin.numbers["thickness"].changed.emit(0.2, False)
+        settings.skin.upper.controls["thickness"].changed.emit(0.2, False)
         self.assertEqual(self.window.document.mound.skin.thickness, 0.2)
         self.assertIn("thinner than the final voxel", settings.skin.thin.text())
 

@@ -152,11 +152,11 @@ class Controls(DeskTest):
         document, group = self.window.document, self.window.grain.settings.patches.groups[0]
         document.apply("patch", lambda m: changed(m, ("patches", 0), by="add", value=-1.0))
         before = document.mound
-        group.fields.controls["by"].combo.activated.emit(0)
+        group.fields.controls["by"].activated.emit(0)
         self.assertIs(document.mound, before)
         self.assertEqual(document.undo_words, "patch")
         self.assertIn("from 0 on", self.window.time_label.text())
-        self.assertEqual(group.fields.controls["by"].combo.currentIndex(), 1)
+        self.assertEqual(group.fields.controls["by"].currentIndex(), 1)
 
 
 class Gate(unittest.TestCase):

@@ -69,10 +69,10 @@ class Editing(GrainTest):
 
     def test_noise_warp_contrast_and_triples(self):
         settings = self.grain.settings
-        settings.noise.controls["kind"].combo.activated.emit(2)
+        settings.noise.controls["kind"].activated.emit(2)
         self.assertEqual(self.grains()[0].kind, "cellular")
         self.assertTrue(settings.noise.controls["cell"].isVisible())
-        settings.noise.controls["cell"].combo.activated.emit(2)
+        settings.noise.controls["cell"].activated.emit(2)
         self.assertEqual(self.grains()[0].cell, "f2-f1")
         settings.noise_more.controls["stretch"][1].changed.emit(2.5, False)
         self.assertEqual(self.grains()[0].stretch, (1.0, 2.5, 1.0))
@@ -113,7 +113,7 @@ class WhereAndPatches(GrainTest):
         self.assertEqual(len(self.grains()[0].where), 6)
         where.groups[0].fields.controls["high"].changed.emit(40.0, False)
         self.assertEqual(self.grains()[0].where[0].high, 40.0)
-        where.groups[2].fields.controls["toward"].combo.activated.emit(3)
+        where.groups[2].fields.controls["toward"].activated.emit(3)
         self.assertEqual(self.grains()[0].where[2].toward, "sun")
         where.groups[4].noise.controls["feature"].changed.emit(9.0, False)
         self.assertEqual(self.grains()[0].where[4].noise.feature, 9.0)
@@ -170,9 +170,9 @@ class WhereAndPatches(GrainTest):
         patches.groups[0].fields.controls["value"].changed.emit(0.1, False)
         self.rest()
         self.assertGreater(np.count_nonzero(before != self.pixels()), 500)
-        patches.groups[0].fields.controls["by"].combo.activated.emit(3)
+        patches.groups[0].fields.controls["by"].activated.emit(3)
         self.assertTrue(patches.groups[0].fields.controls["curve"].isVisible())
-        patches.groups[0].fields.controls["shape"].combo.activated.emit(2)
+        patches.groups[0].fields.controls["shape"].activated.emit(2)
         self.click(patches.groups[0].paint)
         middle = self.window.picture.camera().pixel((0.0, 16.0, 0.0))[:2]
         self.drag(self.window.picture, middle, (middle[0] + 50, middle[1]))

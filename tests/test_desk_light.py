@@ -176,19 +176,19 @@ class Settings(LightTest):
         self.light.edit_part("medium", "medium", extinction=0.6)
         self.rest()
         soft = self.colours().astype(float)
-        self.click(self.light.settings.once, (8, 8))
+        self.click(self.light.settings.fields["", "once"], (8, 8))
         self.assertTrue(self.recipe.light.once)
         self.rest()
         self.assertLess(self.colours().mean(), soft.mean())
         self.window.document.undo()
-        self.assertFalse(self.light.settings.once.isChecked())
+        self.assertFalse(self.light.settings.fields["", "once"].isChecked())
 
     def test_the_frame_of_the_film(self):
-        self.light.settings.aspect.changed.emit(2.0, False)
+        self.light.settings.looking.controls["aspect"].changed.emit(2.0, False)
         box = self.window.picture.frame_box()
         self.assertAlmostEqual(box.width() / box.height(), 2.0, places=5)
         self.assertLessEqual(box.width(), self.window.picture.width() + 1e-6)
-        self.light.settings.aspect.changed.emit(0.0, False)
+        self.light.settings.looking.controls["aspect"].changed.emit(0.0, False)
         self.assertIsNone(self.window.picture.frame_box())
 
 
@@ -203,8 +203,8 @@ class Tray(LightTest):
         self.click(self.light.tray.lamps.add)
         self.rest()
         self.assertGreater(self.colours().max(), 60)
-        self.light.settings.lamp_fields["power"].changed.emit(123.0, False)
-        self.light.settings.lamp_fields["y"].changed.emit(33.0, False)
+        self.light.settings.lamp.controls["power"].changed.emit(123.0, False)
+        self.light.settings.lamp.controls["place"][1].changed.emit(33.0, False)
         lamp = self.recipe.light.lamps[0]
         self.assertEqual((lamp.power, lamp.place[1]), (123e6, 33.0))
         self.light.duplicate_lamp(0)
@@ -221,7 +221,7 @@ class Tray(LightTest):
         self.click(self.light.tray.views.add)
         self.click(self.light.tray.lamps.add)
         views, lamps = list(self.light.tray.views.tiles), list(self.light.tray.lamps.tiles)
-        self.light.settings.lamp_fields["power"].changed.emit(55.0, True)
+        self.light.settings.lamp.controls["power"].changed.emit(55.0, True)
         self.assertEqual(self.light.tray.views.tiles, views)
         self.assertNotEqual(self.light.tray.lamps.tiles, lamps)
         self.light.tray.open("views")

@@ -126,7 +126,7 @@ class Adding(MassTest):
         window.document.undo()
         settings.sheet_button.click()
         self.assertGreater(self.forms()[0].sheet, 0.5)
-        self.assertTrue(settings.kind_fields["mesh", "sheet"].isVisibleTo(settings))
+        self.assertTrue(settings.kinds["mesh"].controls["sheet"][1].isVisibleTo(settings))
         self.rest()
 
     def test_a_large_model_does_not_hold_the_window(self):
@@ -312,9 +312,9 @@ class Handling(MassTest):
             settings.has[part].click()
             self.assertIsNotNone(getattr(self.forms()[0], part), part)
         self.assertTrue(self.forms()[0].top.on)
-        settings.parts["coat", "radius"].changed.emit(3.0, False)
+        settings.parts["coat"].controls["radius"].changed.emit(3.0, False)
         self.assertEqual(self.forms()[0].coat, Coat(radius=3.0))
-        settings.anchor.click()
+        settings.parts["rough"].controls["anchor"].click()
         self.assertEqual(self.forms()[0].rough.anchor, "sky")
         self.rest()
         for part in ("coat", "rough", "base", "top"):

@@ -46,10 +46,11 @@ class Surface(VoxelsTest):
         self.click(steps.add_grow)
         self.assertEqual([s.step for s in self.now().steps], ["smooth", "grow"])
         group = steps.groups[1]
-        group.fields["metres"].changed.emit(2.5, False)
-        self.click(group.after, (8, group.after.height() / 2))
+        group.rows.controls["metres"].changed.emit(2.5, False)
+        after = group.rows.controls["after"]
+        self.click(after, (8, after.height() / 2))
         self.assertEqual((self.now().steps[1].metres, self.now().steps[1].after), (2.5, True))
-        steps.groups[0].filter.activated.emit(3)
+        steps.groups[0].rows.controls["filter"].activated.emit(3)
         self.assertEqual(self.now().steps[0].filter, "flow")
         self.rest()
         self.assertGreater(np.count_nonzero(before != self.pixels()), 5000)
@@ -62,7 +63,7 @@ class Surface(VoxelsTest):
         self.assertEqual(len(steps.groups), 0)
 
     def test_points_of_the_skin_are_dragged_added_and_taken_away(self):
-        curve = self.settings.skin.curve
+        curve = self.settings.skin.upper.controls["curve"]
         curve.choice.activated.emit(list(SKIN_CURVES).index("Even"))
         self.assertEqual(self.now().skin.curve, eased(0.0))
         plan = curve.plan
@@ -90,16 +91,17 @@ class Surface(VoxelsTest):
 
     def test_hollow_and_a_lower_skin(self):
         skin = self.settings.skin
-        self.click(skin.hollow, (8, skin.hollow.height() / 2))
+        hollow = skin.shape.controls["shell"][0]
+        self.click(hollow, (8, hollow.height() / 2))
         self.assertGreater(self.now().skin.shell, 0.0)
         self.click(skin.two, (8, skin.two.height() / 2))
         self.assertEqual(self.now().skin.below.thickness, self.now().skin.thickness)
-        skin.below["core"].changed.emit(0.4, False)
+        skin.lower.controls["core"].changed.emit(0.4, False)
         self.assertEqual(self.now().skin.below.core, 0.4)
         self.window.save()
         self.window.open(self.path)
         self.assertEqual(self.now().skin.below.core, 0.4)
-        self.click(skin.hollow, (8, skin.hollow.height() / 2))
+        self.click(hollow, (8, hollow.height() / 2))
         self.assertIsNone(self.now().skin.shell)
 
 

@@ -8,10 +8,10 @@ import unittest
 import numpy as np
 import trimesh
 
+from softmound.core.directions import rotation_matrix
 from softmound.core.light.camera import camera_of
 from softmound.core.mass.buds import balls_of, grown, surface_of
 from softmound.core.mass.distance import band_of, box_of, distance_in
-from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.mass.field import packed
 from softmound.core.mass.fields import field_for, fields_known
 from softmound.core.mass.meshed import made_mesh, mass_triangles

@@ -9,11 +9,11 @@ from scipy.spatial import cKDTree
 from softmound.core.engine.density import Memories, density_grid
 from softmound.core.exchange.forms import volume_form
 from softmound.core.grain.moving import _reached, vector_field
-from softmound.core.grain.noise import noise_bricks, noise_points
 from softmound.core.grain.push import evened, pushed, reach_of
 from softmound.core.grain.scales import hill, octaves_of
 from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
+from softmound.core.noise.sums import noise_bricks, noise_points
 from softmound.core.problems import DoesNotFit
 from softmound.core.recipe import (
     BaseLevel,

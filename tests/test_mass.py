@@ -7,11 +7,11 @@ import numpy as np
 from pydantic import ValidationError
 from scipy.optimize import brentq
 
+from softmound.core.directions import rotation_matrix
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
 from softmound.core.mass.distance import band_of, box_of, distance_in
-from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.mass.outline import outline_of
 from softmound.core.mass.pick import Picker
 from softmound.core.mass.placing import hand_step, moved, sized

@@ -5,7 +5,7 @@ import unittest
 
 import numpy as np
 
-from softmound.core.directions import direction_of
+from softmound.core.directions import direction_of, rotation_matrix
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.light.camera import camera_of
@@ -15,7 +15,6 @@ from softmound.core.light.march import LAYERS, march
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.tracer import Tracer
-from softmound.core.mass.ellipsoid import rotation_matrix
 from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
 from softmound.core.volume import grid_of
 from softmound.core.volume.combine import combined

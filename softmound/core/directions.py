@@ -19,3 +19,22 @@ def direction_of(azimuth, elevation):
     """
     a, e = math.radians(azimuth), math.radians(elevation)
     return np.array([math.sin(a) * math.cos(e), math.sin(e), math.cos(a) * math.cos(e)])
+
+
+def rotation_matrix(degrees):
+    """Matrix that turns about x, then about y, then about z.
+
+    Parameters
+    ----------
+    degrees : sequence of float, length 3
+
+    Returns
+    -------
+    ndarray of float64, shape (3, 3)
+        Own axes to world axes.
+    """
+    x, y, z = (math.radians(d) for d in degrees)
+    about_x = np.array([[1, 0, 0], [0, math.cos(x), -math.sin(x)], [0, math.sin(x), math.cos(x)]])
+    about_y = np.array([[math.cos(y), 0, math.sin(y)], [0, 1, 0], [-math.sin(y), 0, math.cos(y)]])
+    about_z = np.array([[math.cos(z), -math.sin(z), 0], [math.sin(z), math.cos(z), 0], [0, 0, 1]])
+    return about_z @ about_y @ about_x

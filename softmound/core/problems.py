@@ -1,8 +1,5 @@
 """What can be wrong with something from outside, said in one sentence."""
 
-_KINDS = ("blob", "solid", "mesh", "points", "volume", "trail", "smooth", "grow", "push", "stir", "nibble", "mottle",
-          "streak", "crisp", "height", "depth", "facing", "form", "noise", "paint")
-
 
 class Problem(Exception):
     """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user.
@@ -46,7 +43,7 @@ def sentence_for(error, source):
     first = error.errors(include_url=False)[0]
     # Behind the number of a form, a grain, a step or a mask the checker names its kind, which is no step in the file.
     steps = [step for before, step in zip(("", *first["loc"]), first["loc"])
-             if not (isinstance(before, int) and step in _KINDS)]
+             if not (isinstance(before, int) and step in _kinds())]
     place = ".".join(str(step) for step in steps) or "the recipe"
     kind, value, context = first["type"], first.get("input"), first.get("ctx", {})
     more = len(error.errors()) - 1
@@ -67,6 +64,15 @@ def sentence_for(error, source):
     else:
         text = f"{place} is {_short(value)}: {first['msg'][:1].lower()}{first['msg'][1:]}"
     return f"{source}: {text}" + (f" ({more} more problems)." if more else ".")
+
+
+def _kinds():
+    """Words by which the recipe tells apart kinds of forms, steps, grains and masks."""
+    from .recipe.forms import FORMS  # here, since recipes say what is wrong with them in this way
+    from .recipe.grains import ACTIONS, MASKS
+    from .recipe.models import STEPS
+
+    return {*FORMS, *STEPS, *ACTIONS, *MASKS}
 
 
 def _short(value):

@@ -59,6 +59,7 @@ COMMANDS = (
     Command("publish", "Publish…", "Ctrl+P", "Out of the window", lambda w: w.publish(), menu=True, last=True),
     Command("keys", "Keys and gestures", "F1", "Mounds", lambda w: w.show_keys(), menu=True),
     Command("quit", "Quit", "Ctrl+Q", "Mounds", lambda w: w.close(), menu=True),
+    Command("find", "Find a number of this station", "Ctrl+F", "Numbers", lambda w: w.find_number()),
     Command("escape", "Stop the work, or let go", "Escape", "Editing", lambda w: w.escape()),
     Command("remove", "Remove the chosen forms, or the grain", "Delete", "Editing", lambda w: w.remove()),
     Command("clay", "Look in Clay", "C", "Looking", _way("clay")),

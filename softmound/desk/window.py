@@ -549,7 +549,7 @@ class Window(QMainWindow):
 
     def escape(self):
         """Stop the work, or let go of what is held."""
-        if self.document.give_up():
+        if self.document.give_up() or self.station.settings.left():
             return
         if self.jobs.busy:
             self.jobs.stop()
@@ -726,6 +726,13 @@ class Window(QMainWindow):
         text : str
         """
         told(self, text)
+
+    def find_number(self):
+        """Let a number of the open station be found by its name."""
+        panel = self.station.settings
+        if panel.find.isVisibleTo(panel):
+            panel.find.setFocus()
+            panel.find.selectAll()
 
     def show_keys(self):
         """Say which keys and gestures there are."""

@@ -5,7 +5,6 @@ import sys
 
 import numpy as np
 
-from ..grain.noise import noise_points
 from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
@@ -18,6 +17,7 @@ from ..light.tracer import Tracer
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
+from ..noise.sums import noise_points
 from ..recipe import (
     Arrays,
     Blob,

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..budget import remembered
-from ..mass.ellipsoid import rotation_matrix
+from ..directions import rotation_matrix
 from ..mass.surface import stored_grid
 from ..recipe.forms import Volume
 from ..volume.combine import combined

@@ -4,9 +4,9 @@ import numpy as np
 
 from ..curves import curve_at, curve_numbers
 from ..kernels import f32, i32, kernel, prange
+from ..noise.sums import noise_bricks
 from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
-from .noise import noise_bricks
 from .where import painted, shares
 
 _MOST_EATEN = f32(0.999)

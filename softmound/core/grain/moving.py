@@ -7,13 +7,13 @@ import numpy as np
 from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange
 from ..machine import free_memory
+from ..noise.sums import noise_bricks, noise_points
 from ..problems import DoesNotFit
 from ..recipe.grains import MOVED, Noise, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, BrickGrid, brick_keys
 from ..volume.lookup import value_at
 from ..volume.resample import gathered
-from .noise import noise_bricks, noise_points
 from .where import shares
 
 CHUNK = 128

@@ -3,10 +3,10 @@
 import numpy as np
 
 from ..kernels import f32, i32, kernel, prange
+from ..noise.sums import noise_bricks, slope_in_brick
 from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE
-from .noise import noise_bricks, slope_in_brick
 from .where import Landmarks, depends, shares
 
 EVALUATIONS = 4_000_000

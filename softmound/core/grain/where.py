@@ -10,9 +10,9 @@ from ..kernels import f32, i32, kernel, prange
 from ..mass.cells import Cells
 from ..mass.distance import distance_in
 from ..mass.table import shape_of
+from ..noise.sums import noise_bricks, slope_in_brick
 from ..recipe.models import BaseLevel, Mass
 from ..volume.bricks import LANES, SIDE
-from .noise import noise_bricks, slope_in_brick
 
 _HEIGHT, _DEPTH, _FACING, _GIVEN = range(4)
 DEPENDENT = ("depth", "facing")

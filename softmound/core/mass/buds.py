@@ -7,10 +7,10 @@ from functools import lru_cache
 import numpy as np
 from scipy.spatial import cKDTree
 
+from ..directions import rotation_matrix
 from ..problems import Problem
 from ..recipe.forms import Blob, Points, Trail
 from ..recipe.models import MOST_BALLS
-from .ellipsoid import rotation_matrix
 from .sculpt import even_path, points_and_radii, sculpted, triangles
 from .surface import areas_and_normals, placed, scattered
 

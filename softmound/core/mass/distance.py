@@ -4,8 +4,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..grain.fbm import fbm_at
 from ..kernels import call, f32, i32, kernel, prange
+from ..noise.fbm import fbm_at
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
 from .cells import Cells, bricks_inside, chosen, first_cells, halved, joined, measured

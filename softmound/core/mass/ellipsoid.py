@@ -8,7 +8,6 @@ Newton's method on ``1 / |s| = 1``, nearly linear in t (More and Sorensen 1983, 
 exact after one step for a ball and after a few for any ellipsoid.
 """
 
-import math
 
 import numpy as np
 
@@ -20,25 +19,6 @@ STEPS = 7
 OFF_AXIS = f32(3e-3)
 """How near to its planes of symmetry a point may be, in radii. On them the root hides behind a pole
 and Newton's method creeps; the distance hardly differs, for it has a minimum or maximum there."""
-
-
-def rotation_matrix(degrees):
-    """Matrix that turns about x, then about y, then about z.
-
-    Parameters
-    ----------
-    degrees : sequence of float, length 3
-
-    Returns
-    -------
-    ndarray of float64, shape (3, 3)
-        Own axes to world axes.
-    """
-    x, y, z = (math.radians(d) for d in degrees)
-    about_x = np.array([[1, 0, 0], [0, math.cos(x), -math.sin(x)], [0, math.sin(x), math.cos(x)]])
-    about_y = np.array([[math.cos(y), 0, math.sin(y)], [0, 1, 0], [-math.sin(y), 0, math.cos(y)]])
-    about_z = np.array([[math.cos(z), -math.sin(z), 0], [math.sin(z), math.cos(z), 0], [0, 0, 1]])
-    return about_z @ about_y @ about_x
 
 
 @row

@@ -2,8 +2,8 @@
 
 import numpy as np
 
-from ..grain.fbm import fbm_at
 from ..kernels import call, f32, row
+from ..noise.fbm import fbm_at
 from ..volume.bricks import LANES, SIDE
 from .ellipsoid import SMALLEST_MELT, melted
 

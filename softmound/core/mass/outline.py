@@ -3,9 +3,9 @@
 import numpy as np
 from scipy.spatial import ConvexHull, QhullError
 
+from ..directions import rotation_matrix
 from ..recipe.forms import Blob, Points, Solid, Trail
 from .buds import trail_balls
-from .ellipsoid import rotation_matrix
 from .sculpt import points_and_radii, sculpted, triangles
 from .surface import placed
 

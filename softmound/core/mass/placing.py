@@ -2,10 +2,10 @@
 
 import numpy as np
 
+from ..directions import rotation_matrix
 from ..recipe.forms import Blob, Solid, like
 from ..recipe.models import limits
 from ..recipe.resize import sized_form
-from .ellipsoid import rotation_matrix
 
 
 def degrees_of(matrix):

@@ -11,7 +11,7 @@ import numpy as np
 from scipy.spatial import cKDTree
 
 from ..budget import remembered
-from ..grain.noise import noise_points
+from ..noise.sums import noise_points
 from ..recipe.forms import Blob, Solid
 from ..recipe.grains import Noise
 from .surface import own, own_way, placed, plain_triangles, vertex_normals

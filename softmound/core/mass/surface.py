@@ -3,10 +3,10 @@
 import numpy as np
 
 from ..budget import remembered
+from ..directions import rotation_matrix
 from ..recipe.forms import Blob, Mesh, Solid, Volume
 from ..volume.bricks import grid_of
 from ..volume.iso import triangles_of
-from .ellipsoid import rotation_matrix
 from .solids import solid_triangles
 
 

@@ -6,10 +6,11 @@ from functools import cached_property, lru_cache
 
 import numpy as np
 
+from ..directions import rotation_matrix
 from ..kernels import call, f32
 from ..recipe.forms import Blob, Trail
 from .buds import balls_of
-from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance, rotation_matrix
+from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance
 from .field import NO_FIELDS, field_at, packed
 from .fields import field_for, own_box, reach_with_melt, ready_field, sampled
 from .levels import COLUMNS as LEVEL

@@ -58,3 +58,11 @@ SKIN_CURVES = {
     "Rim": Curve(points=((0.0, 0.0), (0.3, 1.0), (1.0, 0.5))),
 }
 """Ready curves of a skin, from the edge to the core."""
+
+NOISE_CURVES = {
+    "Even": Curve(), "Soft": eased(1.0), "Late": Curve(points=((0.0, 0.0), (0.5, 0.1), (1.0, 1.0))),
+    "Early": Curve(points=((0.0, 0.0), (0.5, 0.9), (1.0, 1.0))),
+    "Hard": Curve(points=((0.0, 0.0), (0.42, 0.02), (0.58, 0.98), (1.0, 1.0))),
+    "Middle": Curve(points=((0.0, 0.0), (0.5, 1.0), (1.0, 0.0))),
+}
+"""Ready curves of noise and of masks."""

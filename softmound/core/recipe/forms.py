@@ -11,6 +11,7 @@ import numpy as np
 from pydantic import Field, PrivateAttr, model_validator
 
 from .arrays import Arrays, Column, holding
+from .rows import Maybe, Number, Switch, Triple
 from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
 
 Role = Literal["adds", "carves", "keeps"]
@@ -56,6 +57,18 @@ class Buds(Value):
     share left out on undersides.
     """
 
+    title: ClassVar[str] = "Buds: smaller lumps over its surface"
+    rows: ClassVar[tuple] = (
+        Number("generations", "Generations", "", None, "linear", "Buds on the form, buds on those buds, and so on."),
+        Number("count", "Count", "", None, "linear", "Buds on each parent."),
+        Number("shrink", "Shrink", "", None, "linear", "A bud's radius over its parent's."),
+        Number("reach", "Reach", "", None, "linear", "How far out a bud's middle lies, in its parent's radii."),
+        Number("variation", "Size variation", "", None, "linear", "How unlike one another the buds are."),
+        Number("upward", "Upward", "", None, "linear", "Draws buds toward the top, or below 0 toward the bottom."),
+        Number("fewer_below", "Fewer below", "", None, "linear", "Share of the buds left out on undersides."),
+        Number("seed", "Buds' seed", "", (0, 999), "linear", "Another number, another pattern."),
+    )
+
     generations: Annotated[int, Field(ge=1, le=4)] = 1
     count: Annotated[int, Field(ge=1, le=40)] = 8
     shrink: Annotated[float, Field(ge=0.05, le=0.9)] = 0.43
@@ -68,6 +81,15 @@ class Buds(Value):
 
 class Coat(Value):
     """Balls that cover a form evenly: their radius, how far apart in radii, how unlike one another."""
+
+    title: ClassVar[str] = "Coat: evenly covered with balls"
+    rows: ClassVar[tuple] = (
+        Number("radius", "Ball radius", "m", (0.5, 100.0), "log", "Radius of the balls."),
+        Number("spacing", "Spacing", "", None, "linear", "How far apart they are, in their radii."),
+        Number("jitter", "Jitter", "", None, "linear", "How unlike one another they are."),
+        Number("fewer_below", "Fewer below", "", None, "linear", "Share of the balls left out on undersides."),
+        Number("seed", "Coat's seed", "", (0, 999), "linear", "Another number, another pattern."),
+    )
 
     radius: Length = 4.0
     spacing: Annotated[float, Field(ge=0.4, le=6.0)] = 1.4
@@ -82,6 +104,15 @@ class Roughness(Value):
     Anchored to the form the pattern goes with it; anchored to the sky, moving the form changes it.
     """
 
+    title: ClassVar[str] = "Roughness: broken up along its normals"
+    rows: ClassVar[tuple] = (
+        Number("size", "Feature size", "m", (0.5, 300.0), "log", "Size of the bumps."),
+        Number("strength", "Strength", "m", (0.0, 60.0), "linear", "How far they go in and out."),
+        Number("seed", "Roughness seed", "", (0, 999), "linear", "Another number, another pattern."),
+        Switch("anchor", "Anchored to the sky", "The pattern stays where it is: moving the form changes it.",
+               words=("form", "sky")),
+    )
+
     size: Length = 10.0
     strength: Annotated[float, Field(ge=0.0, le=2_000.0)] = 2.0
     seed: Seed = 1
@@ -90,6 +121,15 @@ class Roughness(Value):
 
 class BaseLevel(Value):
     """The altitude below which nothing condenses. What is within its softness is pressed together."""
+
+    title: ClassVar[str] = "A base level of its own"
+    rows: ClassVar[tuple] = (
+        Number("altitude", "Altitude", "m", (-200.0, 1000.0), "linear", "Below this altitude nothing condenses."),
+        Number("softness", "Softness", "m", (0.0, 100.0), "linear", "How far from the level things are pressed together."),
+        Number("raggedness", "Raggedness", "m", (0.0, 60.0), "linear", "How far the level goes up and down."),
+        Number("ragged_size", "Raggedness size", "m", (1.0, 300.0), "log", "Feature size of the raggedness."),
+        Number("seed", "Raggedness seed", "", (0, 999), "linear", "Another number, another pattern."),
+    )
 
     on: bool = True
     altitude: Metres = 0.0
@@ -101,6 +141,11 @@ class BaseLevel(Value):
 
 class TopLevel(BaseLevel):
     """The altitude above which nothing rises: the same numbers, turned over."""
+
+    title: ClassVar[str] = "A top level of its own"
+    rows: ClassVar[tuple] = (
+        Number("altitude", "Altitude", "m", (-200.0, 1000.0), "linear", "Above this altitude nothing rises."),
+        *BaseLevel.rows[1:])
 
     on: bool = False
     altitude: Metres = 100.0
@@ -163,6 +208,12 @@ class Form(Value):
     """
 
     told: ClassVar[tuple] = ("name", "locked", "link")
+    rows: ClassVar[tuple] = ()
+    place_rows: ClassVar[tuple] = (
+        Triple("centre", "Centre", "m", (-500.0, 500.0), "linear", "Where the form's middle is; y is the altitude."),
+        Triple("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turn about the axis; x first, then y, then z."),
+        Switch("mirror", "Mirrored along its own x", "Left and right of its own x axis are exchanged."),
+    )
 
     name: Name = "Form"
     centre: Place = (0.0, 20.0, 0.0)
@@ -189,6 +240,9 @@ class Form(Value):
 class Blob(Form):
     """An ellipsoid."""
 
+    rows: ClassVar[tuple] = (
+        Triple("radii", "Radius", "m", (0.5, 500.0), "log", "Half the blob's size along its own axis."),)
+
     kind: Literal["blob"] = "blob"
     name: Name = "Blob"
     radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
@@ -205,6 +259,14 @@ class Solid(Form):
     the rim.
     """
 
+    rows: ClassVar[tuple] = (
+        Triple("size", "Size", "m", (0.5, 1000.0), "log", "Size of the solid along its own axis."),
+        Number("edge", "Edge", "m", (0.0, 50.0), "linear", "How round the edges of a box or a cone are.",
+               (("shape", ("box", "cone")),)),
+        Number("taper", "Taper", "", None, "linear", "How wide the cone is at its top, over its foot.",
+               (("shape", ("cone",)),)),
+    )
+
     kind: Literal["solid"] = "solid"
     name: Name = "Solid"
     shape: Literal["ball", "box", "ring", "cone", "capsule", "slab"] = "box"
@@ -213,11 +275,18 @@ class Solid(Form):
     taper: Share = 0.0
 
 
+_SCALE = Triple("scale", "Scale", "×", (0.05, 20.0), "log", "Times its own size along its own axis.")
+
+
 class Mesh(Form):
     """Triangles from a file or from other forms: `vertices` (n, 3) in metres, `faces` (m, 3).
 
     With a `sheet` thickness the surface need not be closed: everything within half of it is inside.
     """
+
+    rows: ClassVar[tuple] = (
+        _SCALE,
+        Maybe("sheet", "Sheet thickness", "m", (0.01, 50.0), "log", "Thickness of a surface that is not closed."))
 
     kind: Literal["mesh"] = "mesh"
     name: Name = "Mesh"
@@ -232,6 +301,15 @@ class Points(Form):
     The radius runs from `first` to `last` over the age, eased in and out by `ease`, times the
     point's own; it never falls below `least` voxels.
     """
+
+    rows: ClassVar[tuple] = (
+        _SCALE,
+        Number("first", "Radius when young", "m", (0.01, 50.0), "log",
+               "Radius at age 0, or of all points without an age; times their own radius, if they have one."),
+        Number("last", "Radius when old", "m", (0.01, 50.0), "log", "Radius at age 1."),
+        Number("ease", "Ease in and out", "", None, "linear", "How gently the radius begins and ends to change."),
+        Number("least", "Smallest radius", "voxels", None, "linear", "No ball is smaller than so many voxels."),
+    )
 
     kind: Literal["points"] = "points"
     name: Name = "Points"
@@ -254,6 +332,11 @@ class Volume(Form):
         background, offset x, y, z).
     """
 
+    rows: ClassVar[tuple] = (
+        _SCALE,
+        Number("threshold", "Threshold", "", (0.001, 2.0), "log", "The density at which the surface lies.",
+               (("level_set", (False,)), ("joins", ("shape",)))))
+
     kind: Literal["volume"] = "volume"
     name: Name = "Volume"
     grid: GridArrays
@@ -271,6 +354,8 @@ class Volume(Form):
 class Trail(Form):
     """Balls left by strokes of Dab (adding) or Scoop (carving)."""
 
+    rows: ClassVar[tuple] = (_SCALE,)
+
     kind: Literal["trail"] = "trail"
     name: Name = "Dabs"
     dabs: Annotated[tuple[Dabs, ...], Field(max_length=2000)] = ()
@@ -285,6 +370,11 @@ class Trail(Form):
 
 
 AnyForm = Annotated[Blob | Solid | Mesh | Points | Volume | Trail, Field(discriminator="kind")]
+
+FORMS = {kind.model_fields["kind"].default: kind for kind in (Blob, Solid, Mesh, Points, Volume, Trail)}
+"""The kinds of form by their words."""
+PARTS = {"buds": Buds, "coat": Coat, "rough": Roughness, "base": BaseLevel, "top": TopLevel}
+"""What any form may have besides, in the order an artist sees it."""
 
 SHARED = frozenset(Form.model_fields) - {"name", "centre", "rotation", "mirror", "hidden", "locked"}
 """Fields of every form that linked copies share; those of its kind besides, but for its place."""

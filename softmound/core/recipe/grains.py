@@ -4,8 +4,8 @@ from typing import Annotated, ClassVar, Literal
 
 from pydantic import Field, model_validator
 
-from .curve import Curve
-from .rows import Choice, Maybe, Number
+from .curve import NOISE_CURVES, SKIN_CURVES, Curve, eased
+from .rows import Choice, Drawn, Maybe, Number, Switch, Triple
 from .value import Degrees, Length, Metres, Place, Seed, Share, Value
 
 NOISES = ("gradient", "simplex", "cellular", "value")
@@ -17,10 +17,19 @@ MOST_MASKS = 6
 Metres2000 = Annotated[float, Field(ge=0.0, le=2_000.0)]
 Octaves = Annotated[int, Field(ge=1, le=10)]
 Kind = Literal["gradient", "simplex", "cellular", "value"]
+_CELLULAR = (("kind", ("cellular",)),)
 
 
 class Warp(Value):
     """Moves the places at which a noise is read, by three noises of its own."""
+
+    rows: ClassVar[tuple] = (
+        Choice("kind", "Warped by", tuple((k, k.capitalize()) for k in NOISES)),
+        Number("feature", "Size of the warp", "m", (0.5, 500.0), "log", "Size of its features."),
+        Number("strength", "Strength of the warp", "m", (0.1, 200.0), "log", "How far places are moved."),
+        Number("octaves", "Octaves of the warp", "", None, "linear", "How many finer layers it has."),
+        Number("seed", "Seed of the warp", "", (0, 999), "linear", "Another number, another warp."),
+    )
 
     kind: Kind = "gradient"
     feature: Length = 30.0
@@ -36,6 +45,29 @@ class Noise(Value):
     Evolution: over `period` seconds of `time` the pattern changes all along and comes back to where it was.
     Anchored to the sky it stays where it is; anchored to the mound it goes with the first form.
     """
+
+    noise_rows: ClassVar[tuple] = (
+        Choice("kind", "Noise", tuple((k, k.capitalize()) for k in NOISES)),
+        Choice("summed", "Sum", (("fbm", "fBm"), *((k, k.capitalize()) for k in SUMS[1:]))),
+        Choice("cell", "Cell", tuple((k, k.replace("f", "F") if k[0] == "f" else "Smooth F1") for k in CELLS), "",
+               _CELLULAR),
+        Choice("metric", "Metric", tuple((k, k.capitalize()) for k in METRICS), "", _CELLULAR),
+        Switch("inverted", "Inverted", "Turns the noise over: cells become domes."),
+        Number("feature", "Feature size", "m", (0.5, 500.0), "log", "Size of the largest features."),
+        Number("octaves", "Octaves", "", None, "linear", "How many finer layers are added, each smaller and weaker."),
+        Number("lacunarity", "Lacunarity", "", None, "linear", "How much finer each octave is than the one before."),
+        Number("gain", "Gain", "", None, "linear", "How strong each octave is beside the one before."),
+        Number("seed", "Seed", "", (0, 999), "linear", "Another number, another pattern."),
+    )
+    more_rows: ClassVar[tuple] = (
+        Drawn("contrast", "Contrast", tuple(NOISE_CURVES.items()), "noise", "value", eased(1.0)),
+        Triple("stretch", "Stretch", "×", (0.1, 10.0), "log", "Features so many times as long along the axis."),
+        Triple("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turns the stretched pattern."),
+        Triple("offset", "Offset", "m", (-200.0, 200.0), "linear", "Slides the pattern through the cloud."),
+        Number("time", "Time", "s", (0.0, 60.0), "linear", "The pattern changes with it, smoothly."),
+        Number("period", "Period", "s", (0.5, 60.0), "log", "After so long the pattern is as it was: a seamless loop."),
+        Choice("anchor", "Anchor", (("sky", "Sky"), ("mound", "Mound")), "Stays in the sky, or goes with the first form."),
+    )
 
     kind: Kind = "gradient"
     summed: Literal["fbm", "folded", "ridged", "domed"] = "fbm"
@@ -63,7 +95,15 @@ class Noise(Value):
 
 
 class Mask(Value):
-    """Where something acts: a share from 0 to 1, through a curve, perhaps turned over."""
+    """Where something acts: a share from 0 to 1, through a curve, perhaps turned over.
+
+    A kind of mask says its label and the rows an artist sees besides `every_row`.
+    """
+
+    label: ClassVar[str]
+    rows: ClassVar[tuple] = ()
+    every_row: ClassVar[tuple] = (
+        Drawn("curve", "Curve", tuple(NOISE_CURVES.items()), "from nothing to all", "share"), Switch("invert", "Turned over"))
 
     curve: Curve = Curve()
     invert: bool = False
@@ -71,6 +111,11 @@ class Mask(Value):
 
 class ByHeight(Mask):
     """From nothing at `low` to all at `high`."""
+
+    label: ClassVar[str] = "By height"
+    rows: ClassVar[tuple] = (
+        Number("low", "Nothing at", "m", (-200.0, 1000.0), "linear", "Altitude where it begins."),
+        Number("high", "All at", "m", (-200.0, 1000.0), "linear", "Altitude where it acts fully."))
 
     by: Literal["height"] = "height"
     low: Metres = 0.0
@@ -80,12 +125,19 @@ class ByHeight(Mask):
 class ByDepth(Mask):
     """From nothing at the surface to all at `depth` inside."""
 
+    label: ClassVar[str] = "By depth"
+    rows: ClassVar[tuple] = (Number("depth", "All at a depth of", "m", (0.2, 200.0), "log", "Nothing at the surface."),)
+
     by: Literal["depth"] = "depth"
     depth: Length = 10.0
 
 
 class ByFacing(Mask):
     """All where the surface faces so, nothing where it faces away."""
+
+    label: ClassVar[str] = "By facing"
+    rows: ClassVar[tuple] = (
+        Choice("toward", "Facing", (("up", "Up"), ("side", "Sideways"), ("down", "Down"), ("sun", "The sun"))),)
 
     by: Literal["facing"] = "facing"
     toward: Literal["up", "down", "side", "sun"] = "up"
@@ -94,6 +146,11 @@ class ByFacing(Mask):
 class ByForm(Mask):
     """All within a form, nothing `soft` metres off it. `form` counts from 0 in the order of the tray."""
 
+    label: ClassVar[str] = "By form"
+    rows: ClassVar[tuple] = (
+        Number("form", "Form", "", (0, 99), "linear", "Its number in the tray of Mass, from 0."),
+        Number("soft", "Soft over", "m", (0.2, 200.0), "log", "How far off the form it still acts."))
+
     by: Literal["form"] = "form"
     form: Annotated[int, Field(ge=0, le=9_999)] = 0
     soft: Length = 10.0
@@ -101,6 +158,9 @@ class ByForm(Mask):
 
 class ByNoise(Mask):
     """As a noise says."""
+
+    label: ClassVar[str] = "By noise"
+    of_noise: ClassVar[tuple] = ("kind", "summed", "feature", "octaves", "seed")
 
     by: Literal["noise"] = "noise"
     noise: Noise = Noise(feature=60.0, octaves=2, seed=97)
@@ -117,11 +177,15 @@ class Paint(Value):
 class Painted(Mask):
     """Where it was painted in the picture."""
 
+    label: ClassVar[str] = "Painted"
+
     by: Literal["paint"] = "paint"
     strokes: Annotated[tuple[Paint, ...], Field(max_length=500)] = ()
 
 
 AnyMask = Annotated[ByHeight | ByDepth | ByFacing | ByForm | ByNoise | Painted, Field(discriminator="by")]
+MASKS = {kind.model_fields["by"].default: kind for kind in (ByHeight, ByDepth, ByFacing, ByForm, ByNoise, Painted)}
+"""The kinds of mask by their words, in the order an artist sees them."""
 Where = Annotated[tuple[AnyMask, ...], Field(max_length=MOST_MASKS)]
 
 
@@ -286,7 +350,7 @@ class Mottle(Grain):
     rows: ClassVar[tuple] = (
         Number("strength", "Strength", "", None, "linear", "How much the density varies."),
         Number("floor", "Floor", "", None, "linear", "Never less than this of what was there: no holes open."),
-        Maybe("depth", "Only near the surface", "m", (0.5, 200.0), "log", "How deep it reaches.", 20.0),
+        Maybe("depth", "Only near the surface", "m", (0.5, 200.0), "log", "How deep it reaches.", begins=20.0),
     )
 
     action: Literal["mottle"] = "mottle"
@@ -385,6 +449,9 @@ def live(grains, works_on):
     return [g for g in grains if g.works_on == works_on and g.on and g.strength > 0.0]
 
 
+_UNPAINTED = (("shape", ("ball", "box")),)
+
+
 class Patch(Value):
     """A local correction of density, with a soft edge.
 
@@ -393,6 +460,17 @@ class Patch(Value):
     """
 
     told: ClassVar[tuple] = ("name",)
+    rows: ClassVar[tuple] = (
+        Switch("on", "On"),
+        Choice("shape", "Shape", (("ball", "Ball"), ("box", "Box"), ("paint", "Painted"))),
+        Choice("by", "It", (("multiply", "Multiplies"), ("add", "Adds"), ("set", "Sets"), ("curve", "By a curve"))),
+        Number("value", "Value", "", (0.0, 4.0), "linear", "What it multiplies by, adds or sets; in parts of the core.",
+               (("by", ("multiply", "add", "set")),)),
+        Drawn("curve", "Density", tuple(SKIN_CURVES.items()), "before", "after", when=(("by", ("curve",)),)),
+        Triple("centre", "Centre", "m", (-500.0, 500.0), "linear", "Where its middle is.", _UNPAINTED),
+        Triple("size", "Size", "m", (0.5, 500.0), "log", "Its size along the axis.", _UNPAINTED),
+        Number("soft", "Soft edge", "m", (0.0, 200.0), "linear", "Over how far it begins.", _UNPAINTED),
+    )
 
     name: Annotated[str, Field(min_length=1, max_length=80)] = "Patch"
     on: bool = True

@@ -10,9 +10,10 @@ from typing import Annotated, ClassVar, Literal
 from pydantic import Field, model_validator
 
 from .arrays import Column, holding
-from .curve import Curve, eased
+from .curve import SKIN_CURVES, Curve, eased
 from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
+from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
 FORMAT = 6
@@ -42,6 +43,9 @@ TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
 class Mass(Value):
     """The blocked-in shape: forms joined in their order, flattened below and perhaps above."""
 
+    rows: ClassVar[tuple] = (
+        Number("melt", "Melt", "m", (0.0, 100.0), "linear", "Blend radius where forms join: 0 leaves a crease."),)
+
     forms: Annotated[tuple[AnyForm, ...], Field(max_length=10_000)] = ()
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] = 4.0
     base: BaseLevel = BaseLevel()
@@ -64,9 +68,20 @@ class Voxels(Value):
     final: Annotated[float, Field(ge=0.005, le=500.0)] = 0.5
 
 
+_AFTER = Switch("after", "After the grains", "Otherwise before them: the forms are eased and the grains stay crisp.")
+
+
 class Smooth(Value):
     """A step that eases the surface: by a Gaussian of that width, by the mean or the median within it, or by
     curvature flow, which takes away as much as the Gaussian would. Before the grains, or after them."""
+
+    rows: ClassVar[tuple] = (
+        Choice("filter", "Filter", (("gaussian", "Gaussian"), ("mean", "Mean"), ("median", "Median"),
+                                    ("flow", "Curvature flow"))),
+        Number("width", "Width", "m", (0.1, 60.0), "log", "How far the filter looks: larger lumps melt away."),
+        Number("passes", "Passes", "", (1, 12), "linear", "How often it is done."),
+        _AFTER,
+    )
 
     step: Literal["smooth"] = "smooth"
     on: bool = True
@@ -79,6 +94,9 @@ class Smooth(Value):
 class Grow(Value):
     """A step that moves the surface outward everywhere, or inward below 0."""
 
+    rows: ClassVar[tuple] = (
+        Number("metres", "Distance", "m", (-40.0, 40.0), "linear", "Outward above 0, inward below."), _AFTER)
+
     step: Literal["grow"] = "grow"
     on: bool = True
     after: bool = False
@@ -86,10 +104,19 @@ class Grow(Value):
 
 
 AnyStep = Annotated[Smooth | Grow, Field(discriminator="step")]
+STEPS = {kind.model_fields["step"].default: kind for kind in (Smooth, Grow)}
+"""The kinds of step on the surface by their words."""
 
 
 class SkinPart(Value):
     """Density from the edge inward: over `thickness` metres it follows the curve up to `core` times its end."""
+
+    rows: ClassVar[tuple] = (
+        Number("thickness", "Thickness", "m", (0.1, 60.0), "log",
+               "Metres from the edge to the core: thin looks like plaster, thick like cotton wool."),
+        Number("core", "Core density", "", (0.05, 4.0), "log", "Density inside, which the extinction multiplies."),
+        Drawn("curve", "Rise", tuple(SKIN_CURVES.items()), "inward", "density", from_nothing=True),
+    )
 
     thickness: Annotated[float, Field(ge=0.0, le=2_000.0)] = 2.5
     core: Annotated[float, Field(ge=0.01, le=10.0)] = 1.0
@@ -105,6 +132,13 @@ class SkinPart(Value):
 class LowerSkin(SkinPart):
     """Another skin below an altitude, into which the upper one passes over `blend` metres."""
 
+    rows: ClassVar[tuple] = (
+        Number("altitude", "Below", "m", (-200.0, 1000.0), "linear", "Altitude at which one skin passes into the other."),
+        Number("blend", "Over", "m", (0.0, 300.0), "linear", "Height over which it does."),
+        *SkinPart.rows[:2],
+        Drawn("curve", "Rise below", tuple(SKIN_CURVES.items()), "inward", "density", from_nothing=True),
+    )
+
     altitude: Metres = 30.0
     blend: Annotated[float, Field(ge=0.0, le=2_000.0)] = 20.0
 
@@ -115,6 +149,15 @@ class Skin(SkinPart):
     `even` measures its thickness square to the pushed surface. `tone` is one curve over all densities, from nothing to
     the core, after grains and patches.
     """
+
+    shape_rows: ClassVar[tuple] = (
+        Switch("even", "Even on pushed surfaces", "Measures the thickness square to the surface that the grains have left, so "
+               "that it is as thick on steep lumps as on flat parts."),
+        Maybe("shell", "Hollow: a shell", "m", (0.1, 200.0), "log",
+              "Only a wall of the stated thickness, with the skin on both its sides.", begins=10.0),
+    )
+    tone_rows: ClassVar[tuple] = (
+        Drawn("tone", "A curve over all of them", tuple(SKIN_CURVES.items()), "before", "after", Curve()),)
 
     shell: Annotated[float, Field(ge=0.01, le=5_000.0)] | None = None
     even: bool = False
@@ -127,6 +170,17 @@ class Sun(Value):
 
     Behind air its colour is what it has outside it.
     """
+
+    first_rows: ClassVar[tuple] = (
+        Number("azimuth", "Sun's azimuth", "°", (0.0, 360.0), "linear", "From +z toward +x; drag the sun dome as well.",
+               modulo=360.0),
+        Number("elevation", "Sun's elevation", "°", None, "linear", "Height above the horizon."),
+    )
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", "", (0.0, 10.0), "linear", "1 lights a white sheet facing the sun to white."),
+        Number("size", "Size", "°", (0.0, 10.0), "linear", "How wide the sun looks: 0.53 in nature. True light softens by it."),
+        Tint("colour", "Colour", "Colour of the sunlight; behind air, outside it."),
+    )
 
     azimuth: Degrees = 130.0
     elevation: Annotated[float, Field(ge=-10.0, le=90.0)] = 35.0
@@ -142,6 +196,21 @@ class Sky(Value):
     kilometres, the `altitude` of the camera in metres and `ground` as reflectance; an "image", whose `picture` holds
     `pixels` (height, width, 3) over all directions, its middle turned to azimuth `turn`; or "plain", `zenith` all round.
     """
+
+    rows: ClassVar[tuple] = (
+        Choice("kind", "Sky", (("gradient", "Drawn: three colours"), ("air", "Air: computed from the sun"),
+                               ("image", "A picture of all directions"), ("plain", "Plain: one colour")), wide=True),
+        Number("strength", "Strength", "", (0.0, 6.0), "linear", "Light from all round, and the picture's background."),
+        Tint("zenith", "Overhead", "Colour of the sky overhead.", (("kind", ("gradient", "plain")),)),
+        Tint("horizon", "Horizon", "Colour of the sky at the horizon.", (("kind", ("gradient",)),)),
+        Tint("ground", "Ground", "Light that the ground sends back to the underside; with air, its reflectance.",
+             (("kind", ("gradient", "air")),)),
+        Number("visibility", "Visibility", "km", (5.0, 200.0), "log", "How far one sees: haze whitens the sky and dims the sun.",
+               (("kind", ("air",)),)),
+        Number("altitude", "Altitude", "m", (0.0, 8000.0), "linear", "Of the camera, for the air below and above it.",
+               (("kind", ("air",)),)),
+        Number("turn", "Turn", "°", (-180.0, 180.0), "linear", "Azimuth of the middle of the picture.", (("kind", ("image",)),)),
+    )
 
     kind: Literal["gradient", "air", "image", "plain"] = "gradient"
     zenith: Colour = (0.05, 0.145, 0.40)
@@ -161,6 +230,19 @@ class Lamp(Value):
     """
 
     told: ClassVar[tuple] = ("name",)
+    rows: ClassVar[tuple] = (
+        Number("radius", "Radius", "m", (0.05, 100.0), "log", "Of the ball that shines: larger is softer."),
+        Number("power", "Power", "Mlm", (1e-3, 1e6), "log",
+               "Light in all directions, in millions of lumens: a bulb has 0.001, lightning thousands.", factor=1e-6),
+        Maybe("kelvin", "Temperature", "K", None, "log",
+              "Colour of a black body: 2,700 a warm lamp, 6,500 daylight, above it bluer.", begins=8_000.0),
+        Tint("colour", "Colour", "Of the lamp, where no temperature gives it.", (("kelvin", (None,)),)),
+        Number("flicker", "Flicker", "", None, "linear",
+               "How much of the power comes and goes from picture to picture of a sequence."),
+        Number("seed", "Seed", "", (0, 100), "linear", "Order of the flicker."),
+    )
+    place_rows: ClassVar[tuple] = (
+        Triple("place", "Place", "m", (-200.0, 200.0), "linear", "Of its middle along the axis; y is the altitude."),)
 
     name: Name = "Lamp"
     on: bool = True
@@ -196,6 +278,9 @@ class Ramp(Value):
         return self
 
 
+_LOBES = (("phase", ("two lobes",)),)
+
+
 class Medium(Value):
     """What the cloud is made of: extinction in 1/m at density 1, the share it scatters, and how.
 
@@ -204,6 +289,26 @@ class Medium(Value):
     colour is scattered. `glow` is light of its own, as radiance of a part that is thick; it goes with density.
     `tint_by` and `glow_by` multiply the two by colours that change within the cloud.
     """
+
+    first_rows: ClassVar[tuple] = (
+        Number("extinction", "Extinction", "1/m", (0.002, 2.0), "log",
+               "At density 1; natural cumulus has 0.01 to 0.12 per metre."),)
+    rows: ClassVar[tuple] = (
+        Choice("phase", "Scattering", (("cosine", "By mean cosine"), ("two lobes", "By two lobes"),
+                                       ("droplets", "By droplets")), wide=True),
+        Number("anisotropy", "Anisotropy", "", None, "linear", "Mean cosine of scattering: 0.85 for cloud droplets.",
+               (("phase", ("cosine", "two lobes")),)),
+        Number("second", "Second lobe", "", None, "linear", "Mean cosine of the second lobe; below 0 it scatters back.", _LOBES),
+        Number("share", "Its share", "", None, "linear", "How much of the light the second lobe scatters.", _LOBES),
+        Number("diameter", "Droplets", "µm", None, "linear", "Diameter of the droplets: 5 to 50; larger ones glare more.",
+               (("phase", ("droplets",)),)),
+        Number("albedo", "Albedo", "", (0.8, 1.0), "linear", "Share of light scattered rather than absorbed."),
+        Tint("tint", "Tint", "What of each colour is scattered; the rest is absorbed."),
+        Changing("tint_by", "Tint changes", "Let what is scattered of each colour change within the cloud, for stylised work."),
+        Number("glow_strength", "Glow", "", (0.0, 20.0), "linear", "Light of its own: radiance where it is thick."),
+        Tint("glow", "Glow colour", "Colour of its own light."),
+        Changing("glow_by", "Glow changes", "Let the glow change within the cloud: embers in its depth, light in its base."),
+    )
 
     extinction: Annotated[float, Field(ge=0.0001, le=100.0)] = 0.08
     albedo: Annotated[float, Field(ge=0.0, le=1.0)] = 1.0
@@ -224,6 +329,12 @@ class Light(Value):
     config. `once` leaves of the sunlight in Draft light what is scattered once, to judge shapes by.
     """
 
+    first_rows: ClassVar[tuple] = (
+        Number("exposure", "Exposure", "stops", (-6.0, 6.0), "linear", "Twice the light for each stop."),)
+    rows: ClassVar[tuple] = (
+        Switch("once", "Sunlight scattered once only", "Of the sunlight Draft light then shows what is scattered once: hard "
+               "light, to judge shapes by."),)
+
     sun: Sun = Sun()
     sky: Sky = Sky()
     lamps: Annotated[tuple[Lamp, ...], Field(max_length=64)] = ()
@@ -235,6 +346,11 @@ class Light(Value):
 
 class View(Value):
     """Where the picture is taken from: around `target`, on a film back 36 mm wide; `aspect` 0 takes the window's."""
+
+    rows: ClassVar[tuple] = (
+        Number("focal", "Focal length", "mm", (12.0, 300.0), "log", "Of the lens, on a film back 36 mm wide."),
+        Number("aspect", "Aspect", "", (0.0, 2.6), "linear", "Width over height of the frame drawn in the picture; 0 for none."),
+    )
 
     azimuth: Degrees = 0.0
     elevation: Annotated[float, Field(ge=-89.0, le=89.0)] = 3.0

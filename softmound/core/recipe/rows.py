@@ -1,6 +1,7 @@
 """What an artist sees of a part of the recipe, row by row: as plain values, from which panels are made.
 
-A model lists its rows itself, so that a number, its limits, its unit and the sentence that explains it stand in one place.
+A model lists its rows itself, so that a number, its limits, its unit and the sentence that explains it stand in one place. A row is
+shown only `when` other fields of its part have one of the stated values: ((field, values), ...).
 """
 
 from dataclasses import dataclass
@@ -8,7 +9,10 @@ from dataclasses import dataclass
 
 @dataclass(frozen=True)
 class Number:
-    """A number: its field, label, unit, the part of its limits that the track covers, scale and sentence."""
+    """A number: its field, label, unit, the part of its limits that the track covers, scale and sentence.
+
+    It is shown as so many times `factor`, and, where it goes round, `modulo` a number.
+    """
 
     field: str
     label: str
@@ -16,6 +20,9 @@ class Number:
     shown: tuple | None = None
     scale: str = "linear"
     sentence: str = ""
+    when: tuple = ()
+    factor: float = 1.0
+    modulo: float = 0.0
 
 
 @dataclass(frozen=True)
@@ -31,27 +38,51 @@ class Maybe(Number):
 
 
 @dataclass(frozen=True)
+class Tint:
+    """A colour."""
+
+    field: str
+    label: str
+    sentence: str = ""
+    when: tuple = ()
+
+
+@dataclass(frozen=True)
+class Changing:
+    """Colours that change within the cloud, or none."""
+
+    field: str
+    label: str
+    sentence: str = ""
+    when: tuple = ()
+
+
+@dataclass(frozen=True)
 class Choice:
-    """One of several words: labels by key."""
+    """One of several words: labels by key. A wide one stands alone, without its label."""
 
     field: str
     label: str
     options: tuple = ()
     sentence: str = ""
+    when: tuple = ()
+    wide: bool = False
 
 
 @dataclass(frozen=True)
 class Switch:
-    """On or off."""
+    """On or off; of a field with two words, the second means on."""
 
     field: str
     label: str
     sentence: str = ""
+    when: tuple = ()
+    words: tuple = ()
 
 
 @dataclass(frozen=True)
 class Drawn:
-    """A curve; one that may be left out begins as `begins`."""
+    """A curve; one that may be left out begins as `begins`. One from nothing keeps its first point at 0."""
 
     field: str
     label: str
@@ -59,3 +90,20 @@ class Drawn:
     across: str = ""
     up: str = ""
     begins: object = None
+    from_nothing: bool = False
+    when: tuple = ()
+
+
+def wanted(row, part):
+    """Whether a row is shown of a part as it is.
+
+    Parameters
+    ----------
+    row : Number, Tint, Changing, Choice, Switch or Drawn
+    part : Value
+
+    Returns
+    -------
+    bool
+    """
+    return all(getattr(part, field) in values for field, values in row.when)

@@ -6,8 +6,8 @@ import numpy as np
 from PyQt6.QtCore import QLineF, QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen, QPolygonF
 
+from ...core.directions import rotation_matrix
 from ...core.engine.density import span_of
-from ...core.mass.ellipsoid import rotation_matrix
 from ...core.mass.fields import open_count
 from ...core.mass.mend import open_edges
 from ...core.mass.outline import half_sizes, outline_of

@@ -4,24 +4,12 @@ from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QLineEdit, QPushButton, QVB
 
 from ...core.mass.fields import open_count
 from ...core.mass.strokes import gestures_of
-from ...core.recipe import (
-    BaseLevel,
-    Blob,
-    Buds,
-    Coat,
-    Mass,
-    Mesh,
-    Points,
-    Roughness,
-    Solid,
-    TopLevel,
-    Trail,
-    Volume,
-    limits,
-)
+from ...core.recipe import BaseLevel, Blob, Mass, Mesh, Points, TopLevel, Trail, Volume, limits
+from ...core.recipe.forms import FORMS, PARTS, Form
 from ...core.recipe.places import changed, put
 from ..fields import NumberField, Row, emptied, words
-from .station import SettingsPanel
+from ..part_fields import PartFields
+from ..settings_panel import SettingsPanel
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
          ("carves", "Carves", "Taken away from what came before."),
@@ -32,60 +20,6 @@ WAYS = (("add", "Add", "Its density is added to the mound's."),
         ("maximum", "Most", "The larger of the two densities."),
         ("multiply", "Multiply", "The mound's density times its own: nothing is left where it is empty."),
         ("average", "Average", "The mean of the two densities."))
-_AXES = ("x", "y", "z")
-_LEVEL = (
-    ("altitude", "Altitude", "m", (-200.0, 1000.0), "linear", "Where the level lies; y is the altitude."),
-    ("softness", "Softness", "m", (0.0, 100.0), "linear", "How far from the level things are pressed together."),
-    ("raggedness", "Raggedness", "m", (0.0, 60.0), "linear", "How far the level goes up and down."),
-    ("ragged_size", "Raggedness size", "m", (1.0, 300.0), "log", "Feature size of the raggedness."),
-    ("seed", "Raggedness seed", "", (0, 999), "linear", "Another number, another pattern."),
-)
-PARTS = (
-    ("buds", Buds, "Buds: smaller lumps over its surface", (
-        ("generations", "Generations", "", None, "linear", "Buds on the form, buds on those buds, and so on."),
-        ("count", "Count", "", None, "linear", "Buds on each parent."),
-        ("shrink", "Shrink", "", None, "linear", "A bud's radius over its parent's."),
-        ("reach", "Reach", "", None, "linear", "How far out a bud's middle lies, in its parent's radii."),
-        ("variation", "Size variation", "", None, "linear", "How unlike one another the buds are."),
-        ("upward", "Upward", "", None, "linear", "Draws buds toward the top, or below 0 toward the bottom."),
-        ("fewer_below", "Fewer below", "", None, "linear", "Share of the buds left out on undersides."),
-        ("seed", "Buds' seed", "", (0, 999), "linear", "Another number, another pattern."),
-    )),
-    ("coat", Coat, "Coat: evenly covered with balls", (
-        ("radius", "Ball radius", "m", (0.5, 100.0), "log", "Radius of the balls."),
-        ("spacing", "Spacing", "", None, "linear", "How far apart they are, in their radii."),
-        ("jitter", "Jitter", "", None, "linear", "How unlike one another they are."),
-        ("fewer_below", "Fewer below", "", None, "linear", "Share of the balls left out on undersides."),
-        ("seed", "Coat's seed", "", (0, 999), "linear", "Another number, another pattern."),
-    )),
-    ("rough", Roughness, "Roughness: broken up along its normals", (
-        ("size", "Feature size", "m", (0.5, 300.0), "log", "Size of the bumps."),
-        ("strength", "Strength", "m", (0.0, 60.0), "linear", "How far they go in and out."),
-        ("seed", "Roughness seed", "", (0, 999), "linear", "Another number, another pattern."),
-    )),
-    ("base", BaseLevel, "A base level of its own", _LEVEL),
-    ("top", TopLevel, "A top level of its own", _LEVEL),
-)
-KIND_FIELDS = {
-    "solid": (
-        ("edge", Solid, "Edge", "m", (0.0, 50.0), "linear", "How round the edges of a box or a cone are."),
-        ("taper", Solid, "Taper", "", None, "linear", "How wide the cone is at its top, over its foot."),
-    ),
-    "mesh": (("sheet", Mesh, "Sheet thickness", "m", (0.01, 50.0), "log",
-              "Thickness of a surface that is not closed."),),
-    "points": (
-        ("first", Points, "Radius when young", "m", (0.01, 50.0), "log",
-         "Radius at age 0, or of all points without an age; times their own radius, if they have one."),
-        ("last", Points, "Radius when old", "m", (0.01, 50.0), "log", "Radius at age 1."),
-        ("ease", Points, "Ease in and out", "", None, "linear", "How gently the radius begins and ends to change."),
-        ("least", Points, "Smallest radius", "voxels", None, "linear", "No ball is smaller than so many voxels."),
-    ),
-    "volume": (("threshold", Volume, "Threshold", "", (0.001, 2.0), "log",
-                "The density at which the surface lies."),),
-}
-SIZES = (("radii", Blob, "Radius", (0.5, 500.0), "Half the blob's size along its own axis."),
-         ("size", Solid, "Size", (0.5, 1000.0), "Size of the solid along its own axis."),
-         ("scale", Mesh, "Scale", (0.05, 20.0), "Times its own size along its own axis."))
 BRUSH = (
     ("radius", "Radius", (0.001, 20_000.0), "m", (0.5, 300.0), "log", "The ring on the surface."),
     ("strength", "Strength", (0.0, 1.0), "", None, "linear", "How much one stroke does; Alt turns it round."),
@@ -131,12 +65,11 @@ class MassSettings(SettingsPanel):
                                    "a box drawn over the sky picks all in it."))
         self._make_strokes()
         self.section("Joining")
-        self.melt = self._number(Mass, "melt", "Melt", "m", (0.0, 100.0), "linear",
-                                 "Blend radius where forms join: 0 leaves a crease.")
-        self.melt.changed.connect(lambda v, m: station.edit_mass("melt", m, melt=v))
+        self.joining = self._part_fields(Mass, Mass.rows, lambda field, value, moving: station.edit_mass(
+            field, moving, **{field: value}))
         self.switches, self.levels = {}, {}
-        self._level("base", BaseLevel, "Base level", "Flatten the underside", "Below this altitude nothing condenses.")
-        self._level("top", TopLevel, "Top level", "Flatten the top", "Above this altitude nothing rises.")
+        self._level("base", BaseLevel, "Base level", "Flatten the underside")
+        self._level("top", TopLevel, "Top level", "Flatten the top")
 
     # -- what there is --------------------------------------------------------------------------
 
@@ -189,31 +122,14 @@ class MassSettings(SettingsPanel):
         self.unlink.clicked.connect(lambda: station.unlink())
         self.linked = self.add(words(""))
         self.link_row = self.add(Row(self.unlink))
-        self.fields = {}
-        for field, model, label, shown, sentence in SIZES:
-            self._triple(field, model, label, "×" if field == "scale" else "m", shown, "log", sentence,
-                         1.0 if field == "scale" else 15.0 if field == "radii" else 30.0)
-        self.kind_fields = {}
-        for kind, rows in KIND_FIELDS.items():
-            for field, model, label, unit, shown, scale, sentence in rows:
-                low, high = limits(model, field)
-                reset = model.model_fields[field].default
-                number = self.add(NumberField(label, low, high, reset if isinstance(reset, float) else 1.0, unit,
-                                              sentence, scale, shown))
-                number.changed.connect(lambda v, m, f=field: self._change(f, f, v, m))
-                self.kind_fields[kind, field] = number
+        self.kinds = {kind: self._part_fields(model, model.rows, self._change_field) for kind, model in FORMS.items()}
         self.joinings = _choices(self, JOINS, "Joins", lambda k: self._change("joins", "how it joins", k))
         self.ways = _choices(self, WAYS, "Densities", lambda k: self._change("by", "how densities join", k))
         self.joining_rows = [self.add(Row(words("Joins by"), *self.joinings.values())), self.add(Row(*self.ways.values()))]
         for button in (*self.joinings.values(), *self.ways.values()):
             button.setStyleSheet("padding: 5px 6px;")
-        self._triple("centre", Blob, "Centre", "m", (-500.0, 500.0), "linear",
-                     "Where the form's middle is; y is the altitude.", 0.0)
-        self._triple("rotation", Blob, "Rotation", "°", (-180.0, 180.0), "linear",
-                     "Turn about the axis; x first, then y, then z.", 0.0)
-        self.mirror = QCheckBox("Mirrored along its own x")
-        self.mirror.toggled.connect(lambda on: self._change("mirror", "mirror", on))
-        form.append(self.add(Row(self.mirror)))
+        self.place = self._part_fields(Form, Form.place_rows, self._change_field)
+        form.append(self.place)
         self.own = QCheckBox("Melt of its own")
         self.own.toggled.connect(
             lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
@@ -224,37 +140,24 @@ class MassSettings(SettingsPanel):
         self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
         form.append(self.add(self.own_melt))
         self.has, self.parts = {}, {}
-        for part, model, title, rows in PARTS:
-            self._part(part, model, title, rows)
+        for part, model in PARTS.items():
+            self._part(part, model)
 
-    def _triple(self, field, model, label, unit, shown, scale, sentence, reset):
-        low, high = limits(model, field)
-        for axis in range(3):
-            number = NumberField(f"{label} {_AXES[axis]}", low, high, reset, unit, sentence, scale, shown)
-            number.changed.connect(lambda value, moving, f=field, a=axis: self._component(f, a, value, moving))
-            self.fields[field, axis] = self.add(number)
+    def _part_fields(self, model, rows, edit, name=""):
+        fields = self.add(PartFields(model, rows, name))
+        fields.changed.connect(edit)
+        return fields
 
-    def _part(self, part, model, title, rows):
+    def _part(self, part, model):
         """A part that a form may have: a switch, and its numbers below."""
-        box = QCheckBox(title)
+        box = QCheckBox(model.title)
         box.toggled.connect(lambda on: self._change(
             part, part, (model(on=True) if "on" in model.model_fields else model()) if on else None))
         self.has[part] = box
         self._of_form.append(self.add(Row(box)))
-        for field, label, unit, shown, scale, sentence in rows:
-            low, high = limits(model, field)
-            default = model.model_fields[field].default
-            number = NumberField(label, low, high, default, unit, sentence, scale, shown, isinstance(default, int))
-            number.setAccessibleName(f"{title.split(':')[0]}: {label}")
-            number.changed.connect(lambda v, m, p=part, f=field, w=isinstance(default, int):
-                                   self._change_part(p, f, round(v) if w else v, m))
-            self.parts[part, field] = self.add(number)
-        if part == "rough":
-            self.anchor = QCheckBox("Anchored to the sky")
-            self.anchor.setToolTip("The pattern stays where it is: moving the form changes it.")
-            self.anchor.toggled.connect(
-                lambda on: self._change_part("rough", "anchor", "sky" if on else "form", False))
-            self.anchor_row = self.add(Row(self.anchor))
+        self.parts[part] = self._part_fields(
+            model, model.rows, lambda field, value, moving: self._change_part(part, field, value, moving),
+            model.title.split(":")[0])
 
     def _make_strokes(self):
         self.strokes_title = self.section("Strokes")
@@ -265,30 +168,28 @@ class MassSettings(SettingsPanel):
         self._shown_strokes = None
         self.add(self.strokes)
 
-    def _level(self, name, model, title, switch, altitude):
+    def _level(self, name, model, title, switch):
         self.section(title)
         box = QCheckBox(switch)
         box.toggled.connect(lambda on: self._station.edit_level(name, f"{name} level", on=on))
         self.switches[name] = box
         self.add(Row(box))
-        for field, label, unit, shown, scale, sentence in _LEVEL[:-1]:
-            number = self._number(model, field, label, unit, shown, scale, altitude if field == "altitude" else sentence)
-            number.setAccessibleName(f"{title}: {label}")
-            number.changed.connect(lambda v, m, f=field: self._station.edit_level(
-                name, f"{name} {f.replace('_', ' ')}", m, **{f: v}))
-            self.levels[name, field] = number
-
-    def _number(self, model, field, label, unit, shown, scale, sentence):
-        low, high = limits(model, field)
-        reset = model.model_fields[field].default
-        return self.add(NumberField(label, low, high, reset, unit, sentence, scale, shown))
+        self.levels[name] = self._part_fields(model, model.rows, lambda field, value, moving: self._station.edit_level(
+            name, f"{name} {field.replace('_', ' ')}", moving, **{field: value}), title)
 
     # -- changes --------------------------------------------------------------------------------
 
-    def _component(self, field, axis, value, moving):
-        form = self._station.form()
-        if form is not None:
-            self._station.replace(lambda form: put(form, (field, axis), lambda _: value), f"form {field}", moving)
+    def _change_field(self, field, value, moving):
+        before = getattr(self._station.form(), field, None)
+        if field == "sheet" and before is None:
+            self._make_sheet()
+            return
+        if isinstance(value, tuple):
+            # Of several forms that are edited together each keeps its other two numbers.
+            axis = next((n for n, (a, b) in enumerate(zip(value, before)) if a != b), 0)
+            self._station.replace(lambda form: put(form, (field, axis), lambda _: value[axis]), f"form {field}", moving)
+            return
+        self._change(field, field, value, moving)
 
     def _change(self, field, words_, value, moving=False):
         form = self._station.form()
@@ -326,13 +227,10 @@ class MassSettings(SettingsPanel):
         for widget in self._of_form:
             widget.setVisible(form is not None)
         self.hint.setVisible(form is None and not station.tool)
-        for (part, _), number in self.parts.items():
-            number.setVisible(form is not None and getattr(form, part) is not None)
-        self.anchor_row.setVisible(form is not None and form.rough is not None)
-        for (field, _), number in self.fields.items():
-            number.setVisible(form is not None and field in type(form).model_fields)
-        for (kind, field), number in self.kind_fields.items():
-            number.setVisible(form is not None and form.kind == kind and self._applies(form, field))
+        for part, fields in self.parts.items():
+            fields.setVisible(form is not None and getattr(form, part) is not None)
+        for kind, fields in self.kinds.items():
+            fields.setVisible(form is not None and form.kind == kind)
         volume = isinstance(form, Volume) and not form.level_set
         self.joining_rows[0].setVisible(volume)
         self.joining_rows[1].setVisible(volume and form.joins == "density")
@@ -346,24 +244,13 @@ class MassSettings(SettingsPanel):
         if form is not None:
             self._show_form(form, mound)
         self._show_strokes(mound)
-        self.melt.set(mound.mass.melt)
+        self.joining.show_part(mound.mass)
         for name, box in self.switches.items():
             _quietly(box, getattr(mound.mass, name).on)
-        for (name, field), number in self.levels.items():
+        for name, fields in self.levels.items():
             level = getattr(mound.mass, name)
-            number.set(getattr(level, field))
-            number.setVisible(level.on)
-
-    def _applies(self, form, field):
-        if field == "edge":
-            return form.shape in ("box", "cone")
-        if field == "taper":
-            return form.shape == "cone"
-        if field == "sheet":
-            return form.sheet is not None
-        if field == "threshold":
-            return not form.level_set and form.joins == "shape"
-        return True
+            fields.show_part(level)
+            fields.setVisible(level.on)
 
     def _show_brush(self):
         station = self._station
@@ -389,23 +276,15 @@ class MassSettings(SettingsPanel):
             self.kind_label.setText(f"{self.kind_label.text()}, and {len(station.picked) - 1} more chosen")
         if not self.name.hasFocus():
             self.name.setText(form.name)
-        for (field, axis), number in self.fields.items():
-            if field in type(form).model_fields:
-                number.set(getattr(form, field)[axis])
-        for (kind, field), number in self.kind_fields.items():
-            if form.kind == kind and getattr(form, field) is not None:
-                number.set(getattr(form, field))
+        self.kinds[form.kind].show_part(form)
+        self.place.show_part(form)
         self.roles[form.role].setChecked(True)
         for box, on in ((self.hidden, form.hidden), (self.locked, form.locked), (self.own, form.melt is not None),
-                        (self.mirror, form.mirror),
                         *((box, getattr(form, part) is not None) for part, box in self.has.items())):
             _quietly(box, on)
-        for (part, field), number in self.parts.items():
-            own = getattr(form, part)
-            if own is not None:
-                number.set(getattr(own, field))
-        if form.rough is not None:
-            _quietly(self.anchor, form.rough.anchor == "sky")
+        for part, fields in self.parts.items():
+            if getattr(form, part) is not None:
+                fields.show_part(getattr(form, part))
         self.own_melt.setVisible(form.melt is not None)
         self.own_melt.set(mound.mass.melt if form.melt is None else form.melt)
         self.own_melt.set_reset(mound.mass.melt)

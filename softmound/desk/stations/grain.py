@@ -17,11 +17,11 @@ from ...core.grain.characters import (
 )
 from ...core.mass.pick import Picker
 from ...core.recipe import Noise, Painted, Patch, Problem, Warp, limits
-from ...core.recipe.grains import ACTIONS, MOST_GRAINS, MOST_MASKS, Grain
+from ...core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
 from ...core.recipe.places import changed, put, without
 from .. import style
 from ..words import figure
-from .grain_settings import MASKS, GrainSettings
+from .grain_settings import GrainSettings
 from .paint_hand import PaintHand
 from .scale_ruler import ScaleRuler
 from .station import Station
@@ -333,7 +333,7 @@ class GrainStation(Station):
             Key of `MASKS`.
         """
         bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
-        mask = MASKS[kind][1]()
+        mask = MASKS[kind]()
         if kind == "height" and bounds is not None:
             mask = mask.edited(low=float(figure(float(bounds[0][1]))), high=float(figure(float(bounds[1][1]))))
         elif kind == "depth":
@@ -345,7 +345,7 @@ class GrainStation(Station):
         if len(self._masks(about)) >= MOST_MASKS:
             self.refused.emit(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
             return
-        self.document.apply(f"mask {MASKS[kind][0].lower()}", lambda mound: put(
+        self.document.apply(f"mask {MASKS[kind].label.lower()}", lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, mask)))
 
     def edit_mask(self, about, number, field, value, moving):

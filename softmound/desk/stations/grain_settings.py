@@ -2,86 +2,12 @@
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QMenu, QPushButton, QVBoxLayout, QWidget
 
-from ...core.recipe import (
-    SKIN_CURVES,
-    ByDepth,
-    ByFacing,
-    ByForm,
-    ByHeight,
-    ByNoise,
-    Curve,
-    Noise,
-    Painted,
-    Patch,
-    Skin,
-    Warp,
-    eased,
-)
-from ...core.recipe.grains import ACTIONS, CELLS, METRICS, NOISES, SUMS
-from ...core.recipe.rows import Choice, Drawn, Number, Switch, Triple
+from ...core.recipe import Noise, Patch, Skin, Warp
+from ...core.recipe.grains import ACTIONS, MASKS, ByNoise
 from ..fields import Row, emptied, words
 from ..part_fields import PartFields
+from ..settings_panel import SettingsPanel
 from ..words import figure
-from .station import SettingsPanel
-
-CURVES = (("Even", Curve()), ("Soft", eased(1.0)), ("Late", Curve(points=((0.0, 0.0), (0.5, 0.1), (1.0, 1.0)))),
-          ("Early", Curve(points=((0.0, 0.0), (0.5, 0.9), (1.0, 1.0)))),
-          ("Hard", Curve(points=((0.0, 0.0), (0.42, 0.02), (0.58, 0.98), (1.0, 1.0)))),
-          ("Middle", Curve(points=((0.0, 0.0), (0.5, 1.0), (1.0, 0.0)))))
-NOISE_ROWS = (
-    Choice("kind", "Noise", tuple((k, k.capitalize()) for k in NOISES)),
-    Choice("summed", "Sum", (("fbm", "fBm"), *((k, k.capitalize()) for k in SUMS[1:]))),
-    Choice("cell", "Cell", tuple((k, k.replace("f", "F") if k[0] == "f" else "Smooth F1") for k in CELLS)),
-    Choice("metric", "Metric", tuple((k, k.capitalize()) for k in METRICS)),
-    Switch("inverted", "Inverted", "Turns the noise over: cells become domes."),
-    Number("feature", "Feature size", "m", (0.5, 500.0), "log", "Size of the largest features."),
-    Number("octaves", "Octaves", "", None, "linear", "How many finer layers are added, each smaller and weaker."),
-    Number("lacunarity", "Lacunarity", "", None, "linear", "How much finer each octave is than the one before."),
-    Number("gain", "Gain", "", None, "linear", "How strong each octave is beside the one before."),
-    Number("seed", "Seed", "", (0, 999), "linear", "Another number, another pattern."),
-)
-MORE_ROWS = (
-    Drawn("contrast", "Contrast", CURVES, "noise", "value", eased(1.0)),
-    Triple("stretch", "Stretch", "×", (0.1, 10.0), "log", "Features so many times as long along the axis."),
-    Triple("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turns the stretched pattern."),
-    Triple("offset", "Offset", "m", (-200.0, 200.0), "linear", "Slides the pattern through the cloud."),
-    Number("time", "Time", "s", (0.0, 60.0), "linear", "The pattern changes with it, smoothly."),
-    Number("period", "Period", "s", (0.5, 60.0), "log", "After so long the pattern is as it was: a seamless loop."),
-    Choice("anchor", "Anchor", (("sky", "Sky"), ("mound", "Mound")), "Stays in the sky, or goes with the first form."),
-)
-WARP_ROWS = (
-    Choice("kind", "Warped by", tuple((k, k.capitalize()) for k in NOISES)),
-    Number("feature", "Size of the warp", "m", (0.5, 500.0), "log", "Size of its features."),
-    Number("strength", "Strength of the warp", "m", (0.1, 200.0), "log", "How far places are moved."),
-    Number("octaves", "Octaves of the warp", "", None, "linear", "How many finer layers it has."),
-    Number("seed", "Seed of the warp", "", (0, 999), "linear", "Another number, another warp."),
-)
-_MASK_CURVE = (Drawn("curve", "Curve", CURVES, "from nothing to all", "share"), Switch("invert", "Turned over"))
-MASKS = {
-    "height": ("By height", ByHeight, (
-        Number("low", "Nothing at", "m", (-200.0, 1000.0), "linear", "Altitude where it begins."),
-        Number("high", "All at", "m", (-200.0, 1000.0), "linear", "Altitude where it acts fully."))),
-    "depth": ("By depth", ByDepth, (
-        Number("depth", "All at a depth of", "m", (0.2, 200.0), "log", "Nothing at the surface."),)),
-    "facing": ("By facing", ByFacing, (
-        Choice("toward", "Facing", (("up", "Up"), ("side", "Sideways"), ("down", "Down"), ("sun", "The sun"))),)),
-    "form": ("By form", ByForm, (
-        Number("form", "Form", "", (0, 99), "linear", "Its number in the tray of Mass, from 0."),
-        Number("soft", "Soft over", "m", (0.2, 200.0), "log", "How far off the form it still acts."))),
-    "noise": ("By noise", ByNoise, ()),
-    "paint": ("Painted", Painted, ()),
-}
-_MASK_NOISE = (NOISE_ROWS[0], NOISE_ROWS[1], *NOISE_ROWS[5:7], NOISE_ROWS[9])
-PATCH_ROWS = (
-    Switch("on", "On"),
-    Choice("shape", "Shape", (("ball", "Ball"), ("box", "Box"), ("paint", "Painted"))),
-    Choice("by", "It", (("multiply", "Multiplies"), ("add", "Adds"), ("set", "Sets"), ("curve", "By a curve"))),
-    Number("value", "Value", "", (0.0, 4.0), "linear", "What it multiplies by, adds or sets; in parts of the core."),
-    Drawn("curve", "Density", tuple(SKIN_CURVES.items()), "before", "after"),
-    Triple("centre", "Centre", "m", (-500.0, 500.0), "linear", "Where its middle is."),
-    Triple("size", "Size", "m", (0.5, 500.0), "log", "Its size along the axis."),
-    Number("soft", "Soft edge", "m", (0.0, 200.0), "linear", "Over how far it begins."),
-)
 
 
 class GrainSettings(SettingsPanel):
@@ -104,15 +30,15 @@ class GrainSettings(SettingsPanel):
             fields = PartFields(kind, kind.rows)
             fields.changed.connect(station.edit_field)
             self.acts[name] = self.add(fields)
-        self.noise = self._fields("Noise", NOISE_ROWS)
-        self.noise_more = self._fields("More of the noise", MORE_ROWS)
+        self.noise = self._fields("Noise", Noise.noise_rows)
+        self.noise_more = self._fields("More of the noise", Noise.more_rows)
         self._of_grain.append(self.section("Warp"))
         self.warped = QPushButton("Warp the noise")
         self.warped.setCheckable(True)
         self.warped.setToolTip("Moves the places at which the noise is read, by another noise.")
         self.warped.clicked.connect(station.warp)
         self._of_grain.append(self.add(Row(self.warped)))
-        self.warp = PartFields(Warp, WARP_ROWS)
+        self.warp = PartFields(Warp, Warp.rows)
         self.warp.changed.connect(station.edit_warp)
         self.add(self.warp)
         self._of_grain.append(self.section("Where"))
@@ -125,8 +51,7 @@ class GrainSettings(SettingsPanel):
         self.section("Patches")
         self.patches = self.add(Patches(station))
         self.section("All densities")
-        self.tone = PartFields(Skin, (Drawn("tone", "A curve over all of them", tuple(SKIN_CURVES.items()), "before", "after",
-                                            Curve()),))
+        self.tone = PartFields(Skin, Skin.tone_rows)
         self.tone.changed.connect(station.edit_tone)
         self.add(self.tone)
 
@@ -164,8 +89,6 @@ class GrainSettings(SettingsPanel):
         self.acts[grain.action].show_part(grain)
         self.noise.show_part(grain)
         self.noise_more.show_part(grain)
-        for field in ("cell", "metric"):
-            self.noise.want(field, grain.kind == "cellular")
         self.warped.setChecked(grain.warp is not None)
         if grain.warp is not None:
             self.warp.show_part(grain.warp)
@@ -195,8 +118,8 @@ class Where(QWidget):
         column.addWidget(self.hint)
         self.add_button = QPushButton("Add a mask")
         menu = QMenu(self.add_button)
-        for key, (label, _model, _rows) in MASKS.items():
-            menu.addAction(label, lambda k=key: station.add_mask(self._about, k))
+        for key, kind in MASKS.items():
+            menu.addAction(kind.label, lambda k=key: station.add_mask(self._about, k))
         self.add_button.setMenu(menu)
         column.addWidget(Row(self.add_button))
 
@@ -222,7 +145,7 @@ class Where(QWidget):
 class _MaskGroup(QWidget):
     def __init__(self, station, about, number, kind):
         super().__init__()
-        label, model, rows = MASKS[kind]
+        model, label = MASKS[kind], MASKS[kind].label
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 6)
         column.setSpacing(2)
@@ -244,10 +167,10 @@ class _MaskGroup(QWidget):
         column.addWidget(row)
         self.noise = None
         if kind == "noise":
-            self.noise = PartFields(Noise, _MASK_NOISE, label)
+            self.noise = PartFields(Noise, [row for row in Noise.noise_rows if row.field in ByNoise.of_noise], label)
             self.noise.changed.connect(lambda f, v, m: station.edit_mask_noise(about, number, f, v, m))
             column.addWidget(self.noise)
-        self.fields = PartFields(model, (*rows, *_MASK_CURVE), label)
+        self.fields = PartFields(model, (*model.rows, *model.every_row), label)
         self.fields.changed.connect(lambda f, v, m: station.edit_mask(about, number, f, v, m))
         column.addWidget(self.fields)
 
@@ -322,7 +245,7 @@ class _PatchGroup(QWidget):
         row = Row(QLabel(f"Patch {number + 1}"), self.paint, drop)
         row.layout().setStretch(0, 1)
         column.addWidget(row)
-        self.fields = PartFields(Patch, PATCH_ROWS, f"Patch {number + 1}")
+        self.fields = PartFields(Patch, Patch.rows, f"Patch {number + 1}")
         self.fields.changed.connect(lambda f, v, m: station.edit_patch(number, f, v, m))
         column.addWidget(self.fields)
         self.where = Where(station, number)
@@ -336,9 +259,5 @@ class _PatchGroup(QWidget):
         patch : Patch
         """
         self.fields.show_part(patch)
-        for field in ("centre", "size", "soft"):
-            self.fields.want(field, patch.shape != "paint")
-        self.fields.want("value", patch.by != "curve")
-        self.fields.want("curve", patch.by == "curve")
         self.paint.setVisible(patch.shape == "paint")
         self.where.show_masks(patch.where)

@@ -23,8 +23,9 @@ from ...core.library.shelf import listed, verify
 from ...core.recipe import Problem
 from .. import style
 from ..fields import Row, words
+from ..settings_panel import SettingsPanel
 from ..words import count, figure, memory
-from .station import SettingsPanel, Station
+from .station import Station
 
 
 class LibraryStation(Station):

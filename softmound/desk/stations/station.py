@@ -1,9 +1,6 @@
 """What the window expects of a station."""
 
-from PyQt6.QtCore import QObject, Qt
-from PyQt6.QtWidgets import QScrollArea, QVBoxLayout, QWidget
-
-from ..fields import words
+from PyQt6.QtCore import QObject
 
 
 class Station(QObject):
@@ -63,60 +60,3 @@ class Station(QObject):
         str
         """
         return ""
-
-
-class SettingsPanel(QScrollArea):
-    """Settings, one below the other.
-
-    Parameters
-    ----------
-    title, subtitle : str
-    """
-
-    def __init__(self, title, subtitle, parent=None):
-        super().__init__(parent)
-        self.setObjectName("panel")
-        self.setWidgetResizable(True)
-        self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.setAccessibleName(f"{title} settings")
-        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inside = QWidget()
-        inside.setObjectName("panel")
-        self.layout_ = QVBoxLayout(inside)
-        self.layout_.setContentsMargins(10, 14, 10, 14)
-        self.layout_.setSpacing(4)
-        self.title, self.subtitle = words(title, "title"), words(subtitle)
-        self.layout_.addWidget(self.title)
-        self.layout_.addWidget(self.subtitle)
-        self.layout_.addSpacing(6)
-        self.layout_.addStretch()
-        self.setWidget(inside)
-
-    def add(self, *widgets):
-        """Put widgets at the end.
-
-        Parameters
-        ----------
-        *widgets : QWidget
-
-        Returns
-        -------
-        QWidget
-            The last one.
-        """
-        for widget in widgets:
-            self.layout_.insertWidget(self.layout_.count() - 1, widget)
-        return widgets[-1]
-
-    def section(self, text):
-        """Begin a section.
-
-        Parameters
-        ----------
-        text : str
-
-        Returns
-        -------
-        QLabel
-        """
-        return self.add(words(text, "section"))

@@ -1,12 +1,12 @@
 """Steps on the surface in the settings of Voxels: easing it, growing or shrinking it."""
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QPushButton, QVBoxLayout, QWidget
 
-from ...core.recipe import Grow, Smooth, limits
+from ...core.recipe import Grow, Smooth
+from ...core.recipe.models import STEPS
 from .. import style
-from ..fields import NumberField, Row, emptied, words
-
-FILTERS = {"gaussian": "Gaussian", "mean": "Mean", "median": "Median", "flow": "Curvature flow"}
+from ..fields import Row, emptied, words
+from ..part_fields import PartFields
 
 
 class SurfaceSteps(QWidget):
@@ -64,14 +64,12 @@ class SurfaceSteps(QWidget):
 class _Group(QWidget):
     def __init__(self, station, number, kind):
         super().__init__()
-        self._station, self._number = station, number
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 8)
         column.setSpacing(2)
-        model = Smooth if kind == "smooth" else Grow
         self.on = QCheckBox("Smooth" if kind == "smooth" else "Grow or shrink")
         self.on.setAccessibleName(f"Step {number + 1}: {self.on.text()}")
-        self.on.clicked.connect(lambda on: self._edit("step", on=on))
+        self.on.clicked.connect(lambda on: station.edit_step(number, "step", False, on=on))
         self.remove = QPushButton("Remove")
         self.remove.setStyleSheet("padding: 2px 8px;")
         self.remove.setAccessibleName(f"Remove step {number + 1}")
@@ -79,33 +77,10 @@ class _Group(QWidget):
         head = Row(self.on, self.remove)
         head.layout().setStretch(0, 1)
         column.addWidget(head)
-        self.filter = None
-        if kind == "smooth":
-            self.filter = QComboBox()
-            self.filter.addItems(FILTERS.values())
-            self.filter.setAccessibleName(f"Step {number + 1}: filter")
-            self.filter.activated.connect(lambda n: self._edit("filter", filter=list(FILTERS)[n]))
-            column.addWidget(Row(words("Filter", "field"), self.filter))
-        self.fields = {}
-        rows = (("width", "Width", "m", (0.1, 60.0), "log", "How far the filter looks: larger lumps melt away."),
-                ("passes", "Passes", "", (1, 12), "linear", "How often it is done.")) if kind == "smooth" else (
-            ("metres", "Distance", "m", (-40.0, 40.0), "linear", "Outward above 0, inward below."),)
-        for field, label, unit, shown, scale, sentence in rows:
-            low, high = limits(model, field)
-            whole = field == "passes"
-            number_field = NumberField(label, low, high, model.model_fields[field].default, unit, sentence, scale,
-                                       shown, whole)
-            number_field.setAccessibleName(f"Step {number + 1}: {label}")
-            number_field.changed.connect(lambda v, m, f=field, w=whole: self._edit(f, m, **{f: round(v) if w else v}))
-            self.fields[field] = number_field
-            column.addWidget(number_field)
-        self.after = QCheckBox("After the grains")
-        self.after.setToolTip("Otherwise before them: the forms are eased and the grains stay crisp.")
-        self.after.clicked.connect(lambda on: self._edit("step's place", after=on))
-        column.addWidget(Row(self.after))
-
-    def _edit(self, word, moving=False, **changes):
-        self._station.edit_step(self._number, word, moving, **changes)
+        self.rows = PartFields(STEPS[kind], STEPS[kind].rows, f"Step {number + 1}")
+        self.rows.changed.connect(lambda field, value, moving: station.edit_step(
+            number, "step's place" if field == "after" else field, moving, **{field: value}))
+        column.addWidget(self.rows)
 
     def show_step(self, step):
         """Follow a step.
@@ -115,8 +90,4 @@ class _Group(QWidget):
         step : Smooth or Grow
         """
         self.on.setChecked(step.on)
-        self.after.setChecked(step.after)
-        if self.filter is not None:
-            self.filter.setCurrentText(FILTERS[step.filter])
-        for field, number in self.fields.items():
-            number.set(getattr(step, field))
+        self.rows.show_part(step)

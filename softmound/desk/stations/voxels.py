@@ -16,9 +16,10 @@ from ...core.volume.numbers import WATER
 from .. import style
 from ..axis import LogAxis
 from ..fields import NumberField, Row, words
+from ..settings_panel import SettingsPanel
 from ..words import count, figure, grouped, memory, seconds
 from .skin_fields import SkinFields
-from .station import SettingsPanel, Station
+from .station import Station
 from .surface_steps import SurfaceSteps
 
 

@@ -10,8 +10,8 @@ from functools import lru_cache
 import numpy as np
 
 from ..curves import LENGTH, curve_at, curve_numbers
+from ..directions import rotation_matrix
 from ..kernels import call, f32, i32, kernel, prange, row, u32
-from ..mass.ellipsoid import rotation_matrix
 from ..recipe.grains import CELLS, METRICS, NOISES, SUMS
 from ..volume.bricks import LANES, SIDE
 from .cellular import cellular_block
