@@ -12,6 +12,7 @@ from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import coarse_in
 from softmound.core.light.lattice import lit, with_lamps
 from softmound.core.light.march import LAYERS, march
+from softmound.core.light.pool import density_at
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.tracer import Tracer
@@ -310,6 +311,74 @@ class Colours(unittest.TestCase):
         self.assertAlmostEqual(left / right, 1.0, delta=0.06)
         truth = true_light(scene, camera, 60)[..., 1].sum()
         self.assertAlmostEqual((left + right) / truth, 1.0, delta=0.2)
+
+
+class Kept(unittest.TestCase):
+    """What stages keep of a scene, and when they make it anew."""
+
+    def setUp(self):
+        self.stages = Stages()
+        self.grid = density_grid(ball_mound(6.0, 1.5), 1.0)
+        self.view = View(target=(10.0, 20.0, 0.0), distance=90.0)
+
+    def scene(self, light=SUNNY, **placing):
+        """A cloud, and one beside it."""
+        return self.stages.scene_of(light, self.view, (
+            PlacedCloud(self.grid, light.medium, key="ball"),
+            PlacedCloud(self.grid, light.medium, Placing(np.array([20.0, 0.0, 0.0]), **placing), key="ball")))
+
+    def test_the_key_of_light_knows_where_clouds_stand_and_what_they_are(self):
+        key = self.stages.lattice_key(self.scene())
+        self.assertEqual(self.stages.lattice_key(self.scene()), key)
+        for other in (self.scene(turn=TURN), self.scene(scale=1.5), self.scene(mirrored=True),
+                      self.scene(SUNNY.edited(medium=Medium(extinction=0.41))),
+                      self.scene(SUNNY.edited(sun=SUNNY.sun.edited(azimuth=71.0)))):
+            self.assertNotEqual(self.stages.lattice_key(other), key)
+        for same in (self.scene(SUNNY.edited(exposure=2.0)), self.scene(SUNNY.edited(sky=SUNNY.sky.edited(strength=3.0)))):
+            self.assertEqual(self.stages.lattice_key(same), key)
+
+    def test_light_is_made_once(self):
+        scene = self.scene()
+        first = self.stages.lattice(scene)
+        self.assertIs(self.stages.lattice(self.scene()), first)
+        self.assertIs(self.scene().shells[0], scene.shells[0])
+        self.assertIsNot(self.stages.lattice(self.scene(scale=1.5)), first)
+
+    def test_a_mound_is_a_scene_of_one_and_an_empty_one_of_none(self):
+        mound = ball_mound(6.0, 1.5)
+        scene = self.stages.scene(mound, self.grid, "ball")
+        self.assertEqual((len(scene.clouds), scene.unit, scene.medium), (1, 1.0, mound.light.medium))
+        np.testing.assert_array_equal(scene.origin, self.grid.offset)
+        # Nothing of a single grid is copied into the pool.
+        self.assertTrue(np.shares_memory(scene.bricks.values, scene.shells[0].values))
+        empty = self.stages.scene(mound, grid_of(1.0, np.empty((0, 3), np.int32), np.empty((0, 512), np.float32)), "none")
+        self.assertEqual(empty.clouds, ())
+        camera = camera_of(mound.view, 24, 16)
+        found = layers_of(self.stages, empty, camera)
+        self.assertEqual(float(found.max()), 0.0)
+        self.assertEqual(float(radiance_of(found, empty, camera)[..., 3].max()), 0.0)
+
+    def test_the_same_whatever_comes_first(self):
+        # Kernels count from the first cloud; that must not be seen.
+        camera = camera_of(self.view, 60, 40)
+        clouds = self.scene(turn=TURN, scale=1.3).clouds
+        one, other = (layers(scene_of(SUNNY, *order), camera) for order in (clouds, clouds[::-1]))
+        np.testing.assert_allclose(other[..., 4], one[..., 4], atol=0.15)
+        solid = one[..., 4] > 0.9
+        np.testing.assert_allclose(other[solid].mean(axis=0), one[solid].mean(axis=0), rtol=0.01, atol=1e-3)
+
+    def test_all_bricks_of_a_pool_are_found_where_their_grids_have_them(self):
+        # By a second method: the density of both grids sampled by the look-up of volumes.
+        first, second = random_grid(5, voxel=0.5), random_grid(8, voxel=0.7)
+        scene = scene_of(SUNNY, first, second)
+        dice = np.random.default_rng(6)
+        for number, grid in enumerate((first, second)):
+            bricks = np.concatenate([grid.coords, grid.tile_coords])
+            places = (8.0 * bricks[dice.integers(0, len(bricks), 3000)] + dice.uniform(-3.0, 11.0, (3000, 3))).astype(np.float32)
+            found = np.array([density_at(scene.bricks, number, *place) for place in places])
+            exact = sample(grid, grid.world(places.astype(float)))
+            np.testing.assert_allclose(found, exact, atol=2e-4)
+            self.assertGreater((exact > 0.0).sum(), 100)
 
 
 if __name__ == "__main__":
