@@ -262,7 +262,7 @@ class Colours(unittest.TestCase):
         """Light of the clouds by Draft and by True light, at the middle of each."""
         stages = Stages()
         scene = stages.scene_of(self.grey, View(target=(20.0, 20.0, 0.0), distance=160.0, azimuth=0.0, elevation=0.0), clouds)
-        camera = camera_of(scene.view, 48, 32)
+        camera = camera_of(scene.seen_from, 48, 32)
         found = np.mean([layers_of(stages, scene, camera, turn=n) for n in range(4)], axis=0)
         radiance = radiance_of(found, scene, camera)
         draft = radiance[..., :3] - behind_of(radiance, scene.light, camera)
@@ -375,6 +375,10 @@ class Kept(unittest.TestCase):
         for number, grid in enumerate((first, second)):
             bricks = np.concatenate([grid.coords, grid.tile_coords])
             places = (8.0 * bricks[dice.integers(0, len(bricks), 3000)] + dice.uniform(-3.0, 11.0, (3000, 3))).astype(np.float32)
+            # A tile is of one density as far as it reaches; no ray looks beyond it for its last voxel.
+            home = np.floor(places / 8.0).astype(int)
+            tile = (home[:, None, :] == grid.tile_coords[None]).all(axis=2).any(axis=1)
+            places = places[~tile | (places - 8.0 * home < 7.0).all(axis=1)]
             found = np.array([density_at(scene.bricks, number, *place) for place in places])
             exact = sample(grid, grid.world(places.astype(float)))
             np.testing.assert_allclose(found, exact, atol=2e-4)

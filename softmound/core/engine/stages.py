@@ -321,7 +321,7 @@ def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=Fal
     ndarray of uint8, shape (height, width, 4)
         RGBA.
     """
-    camera = camera_of(scene.view, width, height)
+    camera = camera_of(scene.seen_from, width, height)
     total = None
     for turn in range(passes):
         layers = layers_of(stages, scene, camera, turn=turn, cells=cells, clay=clay, ticket=ticket)

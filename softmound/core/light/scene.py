@@ -167,7 +167,7 @@ class Scene:
     ----------
     light : Light
         Its medium is not used: every cloud has its own.
-    view : View
+    seen_from : View
     clouds : tuple of PlacedCloud
     shells : tuple of Shell
         Of their grids, each grid once.
@@ -176,7 +176,7 @@ class Scene:
     """
 
     light: Light
-    view: View
+    seen_from: View
     clouds: tuple
     shells: tuple
     bricks: Bricks
