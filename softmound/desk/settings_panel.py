@@ -116,6 +116,7 @@ class SettingsPanel(QScrollArea):
         for widget in (self.title, self.subtitle, self._find_row, self._found_words):
             column.addWidget(widget)
         self._top.installEventFilter(self)
+        self.viewport().installEventFilter(self)  # narrower while there is a bar to scroll by
         self.layout_.addStretch()
         self._body = self.layout_
         self.setWidget(inside)
@@ -180,7 +181,8 @@ class SettingsPanel(QScrollArea):
 
     def eventFilter(self, watched, event):
         """Make room for the top when what it says takes more or fewer lines."""
-        if watched is self._top and event.type() == QEvent.Type.LayoutRequest:
+        if (watched is self._top and event.type() == QEvent.Type.LayoutRequest
+                or watched is self.viewport() and event.type() == QEvent.Type.Resize):
             self._place_top()
         return super().eventFilter(watched, event)
 
@@ -191,8 +193,9 @@ class SettingsPanel(QScrollArea):
 
     def _place_top(self):
         layout = self._top.layout()
-        high = layout.heightForWidth(self.width()) if layout.hasHeightForWidth() else layout.sizeHint().height()
-        self._top.setGeometry(0, 0, self.width(), high)
+        wide = self.viewport().width()
+        high = layout.heightForWidth(wide) if layout.hasHeightForWidth() else layout.sizeHint().height()
+        self._top.setGeometry(0, 0, wide, high)
         if self.viewportMargins().top() != high:
             self.setViewportMargins(0, high, 0, 0)
 
