@@ -170,7 +170,7 @@ def first_stale(path, mound):
     if path[1] == "medium":
         if len(path) > 3:
             return {"hues"}
-        return {"light", "hues"} if field in LIGHT - {"extinction"} else {"light"} if field == "extinction" else {"radiance"}
+        return {"zones", "hues"} if field in LIGHT - {"extinction"} else {"zones"} if field == "extinction" else {"radiance"}
     return {{"lamps": "lamps", "once": "layers"}.get(path[1], "pixels")}
 
 

@@ -153,8 +153,7 @@ def size_of(result):
         return 100 + sum(map(size_of, result))
     if hasattr(result, "nbytes"):
         return 100 + int(result.nbytes)
-    return 100 + sum(size_of(part) for part in vars(result).values() if isinstance(part, np.ndarray)) if hasattr(
-        result, "__dict__") else 100
+    return 100 + sum(part.nbytes for part in getattr(result, "__dict__", {}).values() if isinstance(part, np.ndarray))
 
 
 def remembered(function):

@@ -1,5 +1,7 @@
 """The finished grid of the present recipe: built in this session, or kept from an earlier one."""
 
+import weakref
+
 
 class Finished:
     """Holds the grid that was built last.
@@ -13,6 +15,8 @@ class Finished:
     def __init__(self, stages):
         self._stages = stages
         self._key = self._grid = None
+        self._name = f"finished grid {id(self)}"
+        weakref.finalize(self, stages.cache.hold, self._name, 0)
 
     def key(self, mound):
         """Key of the finished grid of a mound.
@@ -74,4 +78,5 @@ class Finished:
 
     def _hold(self, key, grid):
         self._key, self._grid = key, grid
-        self._stages.cache.hold("finished grid", grid.nbytes)
+        # Counted again where the cache has it as well: it stays when the cache lets it go.
+        self._stages.cache.hold(self._name, grid.nbytes)

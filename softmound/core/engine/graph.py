@@ -15,6 +15,7 @@ from ..grain.moving import moving_grains, moving_reach
 from ..grain.push import pushes, reach_of
 from ..grain.where import landmarks_of
 from ..light.phase import lobes_of
+from ..light.scene import Scene
 from .keys import key_of
 
 
@@ -58,6 +59,22 @@ def _edge(mound):
     return (*edge_grains(mound.grains), *live_patches(mound.patches))
 
 
+def _media(about):
+    """Media of what is shown: a mound's, or those of all clouds of a scene."""
+    return about.media if isinstance(about, Scene) else (about.light.medium,)
+
+
+def _scattering(about):
+    return tuple((medium.extinction, lobes_of(medium)) for medium in _media(about))
+
+
+def _hues(about):
+    """Of one medium what changes within the cloud; of several all their colour, which is then gathered along the rays."""
+    media = _media(about)
+    ramps = tuple((medium.tint_by, medium.glow_by, lobes_of(medium)) for medium in media)
+    return ramps if len(media) == 1 else (ramps, media)
+
+
 def _skin_of_moving(mound):
     """The skin, where density that is moved about is read as depth."""
     return mound.skin if moving_grains(mound.grains) else ()
@@ -87,12 +104,10 @@ GRAPH = {
         "skin": _skin_of_moving,
         "landmarks": _landmarks(lambda mound: moving_grains(mound.grains))}, ("joined",),
         moves=lambda mound: moving_reach(mound.grains)),
-    "light": Stage({
-        "light.medium": lambda mound: (mound.light.medium.extinction, lobes_of(mound.light.medium)),
-        "light.sun": lambda mound: (mound.light.sun.azimuth, mound.light.sun.elevation)}, ("moved",)),
-    "lamps": Stage({"light.lamps": lambda mound: tuple(lamp for lamp in mound.light.lamps if lamp.on)}, ("light",)),
-    "hues": Stage({"light.medium": lambda mound: (
-        mound.light.medium.tint_by, mound.light.medium.glow_by, lobes_of(mound.light.medium))}, ("moved",)),
+    "zones": Stage({"light.medium": _scattering}, ("moved",)),
+    "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
+    "lamps": Stage({"light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on)}, ("light",)),
+    "hues": Stage({"light.medium": _hues}, ("moved",)),
     "layers": Stage({
         "view": lambda mound: mound.view,
         "light.once": lambda mound: mound.light.once}, ("lamps", "hues")),
@@ -104,20 +119,21 @@ GRAPH = {
         "light.exposure": lambda mound: mound.light.exposure,
         "light.transform": lambda mound: mound.light.transform}, ("radiance",)),
 }
-"""In the order of the work."""
+"""In the order of the work. From zones to hues, what is read may be a scene of many clouds as well as a mound."""
 
 SHAPED = "moved"
 """The stage whose result is the finished density."""
 
 
-def key_at(stage, mound, *more):
+def key_at(stage, about, *more):
     """Key of a stage's result.
 
     Parameters
     ----------
     stage : str
         Of `GRAPH`.
-    mound : Mound
+    about : Mound or Scene
+        A scene for what comes after the density, which it has already.
     *more : float, int or str
         What it depends on besides the recipe, such as the voxel.
 
@@ -125,9 +141,11 @@ def key_at(stage, mound, *more):
     -------
     str
     """
+    if stage == SHAPED and isinstance(about, Scene):
+        return key_of("standing", about.standing)
     described = GRAPH[stage]
-    return key_of(stage, tuple(read(mound) for read in described.reads.values()),
-                  tuple(key_at(before, mound) for before in described.after), *more)
+    return key_of(stage, tuple(read(about) for read in described.reads.values()),
+                  tuple(key_at(before, about) for before in described.after), *more)
 
 
 def stages_to(stage):

@@ -9,10 +9,9 @@ from ..budget import MOST_BYTES, Cache
 from ..kernels import STAMP
 from ..light import pool
 from ..light.camera import camera_of
-from ..light.coarse import SUN_CELLS, coarse_in, coarse_of
+from ..light.coarse import SUN_CELLS, coarse_in, coarse_of, placed_coarse
 from ..light.lattice import lit, with_lamps, zones_of
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
-from ..light.phase import lobes_of
 from ..light.radiance import composed
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
@@ -173,8 +172,7 @@ class Stages:
         -------
         str
         """
-        sun = scene.light.sun
-        return key_of("light", _standing(scene), _media(scene), sun.azimuth, sun.elevation, cells)
+        return key_at("light", scene, cells)
 
     def lattice(self, scene, cells=SUN_CELLS, ticket=None, frame=0):
         """Light in a scene.
@@ -194,15 +192,15 @@ class Stages:
         Lattice
         """
         def coarse():
-            # What several clouds are gathered to depends on their extinction too.
-            about = _media(scene) if len(scene.clouds) > 1 or not scene.clouds[0].placing.upright else ()
-            made, mixture = self._timed("coarse", key_of("coarse", _standing(scene), about, cells),
-                                        lambda: coarse_in(scene, cells), lambda made: made[0].nbytes)
-            return made, mixture if about else mixture_of(scene.clouds[0].shown)
+            if scene.plain:
+                cloud = scene.clouds[0]
+                return placed_coarse(self._coarse(cloud, cells), cloud.placing), mixture_of(cloud.shown)
+            # What clouds are gathered to on cells of the world depends on their extinction too.
+            return self._timed("coarse", key_of("gathered", key_at("zones", scene), cells), lambda: coarse_in(scene, cells),
+                               lambda made: made[0].nbytes)
 
         def zones():
-            return self._timed("sky", key_of("sky", _standing(scene), _media(scene), cells), lambda: zones_of(*coarse()),
-                               lambda made: made.nbytes)
+            return self._timed("zones", key_at("zones", scene, cells), lambda: zones_of(*coarse()), lambda made: made.nbytes)
 
         def light():
             made, mixture = coarse()
@@ -216,7 +214,7 @@ class Stages:
         got = self._timed("light", key, light, lambda made: made.sun.nbytes + made.sky.nbytes)
         if not scene.light.lamps:
             return got
-        return self._timed("lamps", key_of("lamps", key, scene.light.lamps, frame), lamps, lambda made: made.sky.nbytes)
+        return self._timed("lamps", key_at("lamps", scene, cells, frame), lamps, lambda made: made.sky.nbytes)
 
     def hues(self, scene):
         """Colours that differ from place to place: see `hues_of`.
@@ -233,14 +231,12 @@ class Stages:
         if not scene.hued:
             return None, None
 
-        def coarse(cloud):
-            return self._timed("coarse", key_of("coarse of a cloud", cloud.key), lambda: (coarse_of(cloud.grid), None),
-                               lambda made: made[0].nbytes)[0]
-
-        colours = tuple((c.key, c.shown.tint_by, c.shown.glow_by, c.shown.albedo, c.shown.tint, c.shown.glow,
-                         c.shown.glow_strength, lobes_of(c.shown)) for c in scene.clouds)
-        return self._timed("colours", key_of("colours", colours), lambda: hues_of(scene, coarse),
+        return self._timed("hues", key_at("hues", scene), lambda: hues_of(scene, lambda cloud: self._coarse(cloud, SUN_CELLS)),
                            lambda made: sum(hue.nbytes for hue in made[0]))
+
+    def _coarse(self, cloud, cells):
+        return self._timed("coarse", key_of("coarse", cloud.key, cells), lambda: coarse_of(cloud.grid, cells),
+                           lambda made: made.nbytes)
 
     def histograms(self, grid, key, extinction, axis):
         """Histograms of a whole grid: see `whole_histograms`.
@@ -289,15 +285,6 @@ class Stages:
 def _disk_key(key):
     """What is on disk was made by certain kernels: others may differ in the last digit."""
     return key_of("kept", STAMP, key)
-
-
-def _standing(scene):
-    """The part of a scene that says where which density is."""
-    return tuple((cloud.key, *cloud.placing.numbers) for cloud in scene.clouds)
-
-
-def _media(scene):
-    return tuple((cloud.shown.extinction, lobes_of(cloud.shown)) for cloud in scene.clouds)
 
 
 def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=False, ticket=None):

@@ -208,11 +208,8 @@ def coarse_in(scene, cells=SUN_CELLS):
     Coarse
     Mixture
     """
-    if len(scene.clouds) == 1 and scene.clouds[0].placing.upright:
-        cloud = scene.clouds[0]
-        coarse, placing = coarse_of(cloud.grid, cells), cloud.placing
-        return replace(coarse, first=placing.world(coarse.first), wide_first=placing.world(coarse.wide_first),
-                       cell=coarse.cell * placing.scale, wide=coarse.wide * placing.scale), mixture_of(cloud.shown)
+    if scene.plain:
+        return placed_coarse(coarse_of(scene.clouds[0].grid, cells), scene.clouds[0].placing), mixture_of(scene.clouds[0].shown)
     boxes = [cloud.box() for cloud in scene.clouds]
     low, high = np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)
     cell = max(float((high - low).max()) / cells, min(cloud.voxel for cloud in scene.clouds))
@@ -230,6 +227,25 @@ def coarse_in(scene, cells=SUN_CELLS):
     # Media of one scene differ little in what is left beside their peaks; the mean is that of all that scatters.
     mixture = Mixture(1.0, float(np.average(peaks, weights=weights)), float(np.average(cosines, weights=weights)))
     return _two_levels(density, first, cell, cells), mixture
+
+
+def placed_coarse(coarse, placing):
+    """Coarse densities of a cloud where it stands.
+
+    Parameters
+    ----------
+    coarse : Coarse
+        In its own metres.
+    placing : Placing
+        An upright one.
+
+    Returns
+    -------
+    Coarse
+        The same arrays.
+    """
+    return replace(coarse, first=placing.world(coarse.first), wide_first=placing.world(coarse.wide_first),
+                   cell=coarse.cell * placing.scale, wide=coarse.wide * placing.scale)
 
 
 def _gather(density, cloud, extinction, first, cell, box):

@@ -198,6 +198,21 @@ class Scene:
         return self.clouds[0].placing.world(self.clouds[0].grid.offset)
 
     @property
+    def plain(self):
+        """True for a single cloud that is only moved and sized: blocks of its own voxels can be the cells of its light."""
+        return len(self.clouds) == 1 and self.clouds[0].placing.upright
+
+    @property
+    def media(self):
+        """Tuple of Medium: of each cloud, with its tint."""
+        return tuple(cloud.shown for cloud in self.clouds)
+
+    @property
+    def standing(self):
+        """Tuple that stands for which density is where."""
+        return tuple((cloud.key, *cloud.placing.numbers) for cloud in self.clouds)
+
+    @property
     def medium(self):
         """Medium whose colours hold all over the picture: that of all clouds, or, where they differ and are gathered along the
         rays, one that leaves them as they are.
