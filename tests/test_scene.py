@@ -183,6 +183,22 @@ class Several(unittest.TestCase):
         # Along the seam the sum of two rims counts as surface before either does.
         self.assertGreater(np.median((two[..., :3] * one[..., :3]).sum(axis=-1)[both]), 0.98)
 
+    def test_clay_of_a_solid_cloud_within_a_thin_veil(self):
+        # The veil is so thin beside its densest part that its surface is not met; but more of it lies before the eye.
+        ball = density_grid(ball_mound(8.0, 1.5), 0.5)
+        veil = box_grid((-40, 0, -40), (40, 79, 40), 0.05, voxel=0.5)
+        peak = box_grid((400, 0, 0), (407, 7, 7), 1.0, voxel=0.5)
+        thin = combined(veil, peak, "add")
+        light = SUNNY.edited(medium=Medium(extinction=0.02))
+        scene = scene_of(light, PlacedCloud(thin, Medium(extinction=2.0)), placed(ball, light))
+        camera = camera_of(View(target=(0.0, 20.0, 0.0), distance=60.0, azimuth=35.0), 60, 40)
+        alone, both = (layers(one, camera, 1, clay=True) for one in (scene_of(light, ball), scene))
+        # Beside the ball's rim, which is found by other steps, the ball is what is seen, with its own normals.
+        self.assertGreater((alone[..., 4] == both[..., 4]).mean(), 0.97)
+        hit = (alone[..., 4] == 1.0) & (both[..., 4] == 1.0)
+        self.assertGreater(hit.sum(), 150)
+        self.assertGreater(np.median((alone[..., :3] * both[..., :3]).sum(axis=-1)[hit]), 0.97)
+
     def test_one_shadows_the_other(self):
         light = Light(sun=Sun(azimuth=90.0, elevation=0.0, size=0.0), sky=Sky(strength=0.0), medium=Medium(extinction=0.5))
         grid = box_grid((0, 0, 0), (15, 15, 15))

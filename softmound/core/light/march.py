@@ -22,7 +22,7 @@ from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import SIDE
 from .lattice import toward_eye
 from .lobes import two_lobes
-from .members import eye_of, media_of, members_of
+from .members import eye_of, media_of, members_of, ray_of
 from .onward import AHEAD, TURNS, onward
 from .pool import brick_at, density_at, layout_of
 from .reach import SQUARE, squares_of
@@ -209,7 +209,7 @@ def _bricks_met(bricks, members, squares, first, rays, active, some, t, codes):
 @call
 def _mixed(bricks, members, media, squares, first, rays, active, some, codes, t, stride, cosine, clay):
     """Where clouds overlap: their optical thickness over a step, what their mixture does with sunlight, which of them is the
-    thickest or, for Clay, the surface that is met, and whether one is.
+    thickest, for Clay of those whose surface is met, and whether there is one.
     """
     thick = f32(0)
     gentle = f32(0)
@@ -239,9 +239,9 @@ def _mixed(bricks, members, media, squares, first, rays, active, some, codes, t,
         thick += part
         gentle += calm * part
         smooth += calm * part * gone
-        if clay and rho >= members.surface[a]:
-            hit = True
-        if part > largest:
+        met = not clay or rho >= members.surface[a]
+        hit = hit or met
+        if met and part > largest:
             largest = part
             most = n
     if thick <= f32(0):
@@ -292,14 +292,7 @@ def _compiled(lone):
                 if count == 0:
                     continue
                 across = ((f32(column) + eye.shift_x) * eye.stride - eye.centre_x) * eye.spread
-                # The tiny number keeps an axis-parallel ray from dividing by zero.
-                dx = eye.forward[0] + across * eye.right[0] - down * eye.up[0] + f32(1e-9)
-                dy = eye.forward[1] + across * eye.right[1] - down * eye.up[1] + f32(1e-9)
-                dz = eye.forward[2] + across * eye.right[2] - down * eye.up[2] + f32(1e-9)
-                norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz)
-                dx *= norm
-                dy *= norm
-                dz *= norm
+                dx, dy, dz = ray_of(eye, across, down)
                 jitter = _jitter(column, first_row + line, turn)
                 if lone:
                     (ox, oy, oz, vx, vy, vz, cell_x, cell_y, cell_z, along_x, along_y, along_z, begin, last, comb, stride) = _met(

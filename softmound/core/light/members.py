@@ -3,11 +3,12 @@
 Kernels count in the scene's unit from its origin, along the axes of the world; of a cloud's own, in its voxels.
 """
 
+import math
 from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import f32
+from ..kernels import f32, row
 from .onward import onward_table
 from .phase import forward_peak, lobes_of
 
@@ -86,6 +87,28 @@ class Eye(NamedTuple):
     stride: float
     shift_x: float
     shift_y: float
+
+
+@row
+def ray_of(eye, across, down):
+    """Unit direction of a ray of the picture.
+
+    Parameters
+    ----------
+    eye : Eye
+    across, down : float32
+        From the picture's middle, at distance 1.
+
+    Returns
+    -------
+    (float32, float32, float32)
+    """
+    # The tiny number keeps an axis-parallel ray from dividing by zero.
+    dx = eye.forward[0] + across * eye.right[0] - down * eye.up[0] + f32(1e-9)
+    dy = eye.forward[1] + across * eye.right[1] - down * eye.up[1] + f32(1e-9)
+    dz = eye.forward[2] + across * eye.right[2] - down * eye.up[2] + f32(1e-9)
+    norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz)
+    return dx * norm, dy * norm, dz * norm
 
 
 SURFACE = 0.3

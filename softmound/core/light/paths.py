@@ -16,6 +16,7 @@ from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32
 from .chance import WHOLE_TURN, around, cosine_of, drawn, next_state, share_of, stirred
 from .flight import flown
 from .lobes import two_lobes
+from .members import ray_of
 from .transmittance import transmittance
 from .trilinear import lattice_value
 
@@ -219,13 +220,7 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, tur
             down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
             state = next_state(state)
             across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
-            dx = eye.forward[0] + across * eye.right[0] - down * eye.up[0] + f32(1e-9)
-            dy = eye.forward[1] + across * eye.right[1] - down * eye.up[1] + f32(1e-9)
-            dz = eye.forward[2] + across * eye.right[2] - down * eye.up[2] + f32(1e-9)
-            norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz)
-            dx *= norm
-            dy *= norm
-            dz *= norm
+            dx, dy, dz = ray_of(eye, across, down)
             x = eye.place[0]
             y = eye.place[1]
             z = eye.place[2]
