@@ -42,7 +42,7 @@ class LightSettings(SettingsPanel):
         self.section("Sky")
         sky = self._part("sky", Sky, Sky.rows, "Sky")
         self.open_sky = QPushButton("Open a picture…")
-        self.add(Row(self.open_sky))
+        self._sky_row = self.add(Row(self.open_sky))
         self.open_sky.setToolTip("An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude.")
         self.open_sky.clicked.connect(self._open_sky)
         self.section("Medium")
@@ -131,7 +131,7 @@ class LightSettings(SettingsPanel):
         light = mound.light
         for part, fields in self._parts:
             fields.show_part(getattr(light, part) if part else light)
-        self.open_sky.setVisible(light.sky.kind == "image")
+        self._sky_row.setVisible(light.sky.kind == "image")
         at = self.transform.findData(light.transform)
         if at < 0:
             self.transform.addItem(light.transform, light.transform)
