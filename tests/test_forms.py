@@ -354,6 +354,17 @@ class Lumps(unittest.TestCase):
         np.testing.assert_array_equal(balls, balls_of(self.box.edited(coat=coat, name="Again")))
         self.assertFalse(np.array_equal(balls, balls_of(self.box.edited(coat=coat.edited(seed=2)))))
 
+    def test_a_coat_of_the_largest_blob_there_is_covers_it(self):
+        # Its diameter is more than a solid's largest size; the surface is that of a ball made as large.
+        blob = Blob(name="All of the sky", centre=(0.0, 0.0, 0.0), radii=(20_000.0, 10_000.0, 20_000.0),
+                    coat=Coat(radius=4_000.0, spacing=1.4, jitter=0.0, fewer_below=0.0))
+        vertices, _ = surface_of(blob)
+        np.testing.assert_allclose(np.abs(vertices).max(axis=0), blob.radii, rtol=1e-3)
+        balls = balls_of(blob)
+        self.assertGreater(len(balls), 40)
+        on = (np.asarray(balls)[1:, :3] / blob.radii) ** 2
+        np.testing.assert_allclose(on.sum(axis=1), 1.0, atol=0.1)
+
     def test_too_fine_a_coat_is_refused_in_a_sentence(self):
         with self.assertRaises(Problem) as caught:
             band_of(alone(self.box.edited(name="Crust", coat=Coat(radius=0.02))), 1.0, 1.0, 1.0)

@@ -74,7 +74,9 @@ def plain_triangles(form):
         Anticlockwise seen from outside. Not to be written to, both.
     """
     if isinstance(form, Blob):
-        return solid_triangles(Solid(shape="ball", size=tuple(2 * r for r in form.radii)))
+        # A ball of radius 1 made as large: a solid of twice the largest radius would leave the limits of solids.
+        vertices, faces = solid_triangles(Solid(shape="ball", size=(2.0, 2.0, 2.0)))
+        return vertices * form.radii, faces
     if isinstance(form, Solid):
         return solid_triangles(form)
     if isinstance(form, Mesh):
