@@ -34,7 +34,7 @@ def opened(path):
         window.builder.kept = None
         window.document.read(path)
         window.show()
-        until(application, lambda: window._shown > 0, 60)
+        until(application, lambda: window.looking._shown > 0, 60)
         yield application, window
         window.document._saved = window.document.mound  # nobody is there to be asked
         window.close()

@@ -87,45 +87,45 @@ def _many():
 
 def _hand(application, window):
     shown = []
-    window.picture_shown.connect(lambda answer: shown.append(answer.request.number))
+    window.looking.shown.connect(lambda answer: shown.append(answer.request.number))
     mound = window.document.mound
     window.document.apply("thousand", lambda _: mound.edited(mass=_blobs(1_000)))
     window.open_station("Mass")
-    window.fit()
-    until(application, lambda: window.painter.idle, 120)
+    window.looking.fit()
+    until(application, lambda: window.looking.painter.idle, 120)
 
     def taken(act):
         begun = time.perf_counter()
         act()
-        wanted = window._request
+        wanted = window.looking.newest
         until(application, lambda: shown and shown[-1] >= wanted, 30)
         window.picture.repaint()
         return 1e3 * (time.perf_counter() - begun)
 
-    window.mass.choose(500)
+    window.stations["Mass"].choose(500)
     times = []
     for n in range(MOVES + 3):
         step = (2.0 if n % 8 < 4 else -2.0, 1.0, 0.0)
-        times.append(taken(lambda: window.mass.replace(lambda form: moved(form, step), "move form", True)))
-        until(application, lambda: window.painter.idle, 30)
+        times.append(taken(lambda: window.stations["Mass"].replace(lambda form: moved(form, step), "move form", True)))
+        until(application, lambda: window.looking.painter.idle, 30)
     window.document.let_go()
-    until(application, lambda: window.painter.idle, 120)
+    until(application, lambda: window.looking.painter.idle, 120)
     yield at_most("drag one of 1,000 blobs to lit picture, median", float(np.median(times[3:])), "ms", 150)
 
     window.document.apply("back", lambda _: mound)
-    until(application, lambda: window.painter.idle, 120)
-    window.mass.take("dab")
-    window.mass.change_brush(radius=6.0)
-    picture, hand = window.picture, window.mass.hand
+    until(application, lambda: window.looking.painter.idle, 120)
+    window.stations["Mass"].take("dab")
+    window.stations["Mass"].change_brush(radius=6.0)
+    picture, hand = window.picture, window.stations["Mass"].hand
     across = np.linspace(0.3, 0.7, DABS) * picture.width()
     times = []
     for n, x in enumerate(across):
         at = QPointF(float(x), picture.height() * 0.55)
         act = hand.press if n == 0 else hand.drag
         times.append(taken(lambda: act(at, Qt.KeyboardModifier.NoModifier, picture.camera())))
-        until(application, lambda: window.painter.idle, 30)
+        until(application, lambda: window.looking.painter.idle, 30)
     hand.release()
     yield at_most(f"a stroke of {DABS} dabs, median per dab", float(np.median(times)), "ms", 150)
     yield Figure("a stroke of dabs, 95th percentile", float(np.percentile(times, 95)), "ms", "median",
                  float(np.median(times)), float(np.percentile(times, 95) / np.median(times)))
-    window.mass.take("")
+    window.stations["Mass"].take("")

@@ -53,15 +53,15 @@ def _edits(mound):
         write_mound(file.name, mound)
         with opened(file.name) as (application, window):
             window.open_station("Grain")
-            window.grain.choose(3)
+            window.stations["Grain"].choose(3)
             seen = []
-            window.picture_shown.connect(seen.append)
+            window.looking.shown.connect(seen.append)
             waits = []
             for n in range(EDITS):
                 begun = time.perf_counter()
                 seen.clear()
-                window.grain.edit_grain("strength", True, strength=mound.grains[3].strength * (1.0 + 0.02 * (n % 9)))
-                request = window._request
+                window.stations["Grain"].edit_grain("strength", True, strength=mound.grains[3].strength * (1.0 + 0.02 * (n % 9)))
+                request = window.looking.newest
                 until(application, lambda r=request: any(a.request.number >= r for a in seen), 20)
                 waits.append((time.perf_counter() - begun) * 1000.0)
             window.document.let_go()

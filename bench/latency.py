@@ -22,21 +22,21 @@ def figures():
     """
     with opened(DEMO / "cottage_loaf.mound") as (application, window):
         shown = []
-        window.picture_shown.connect(lambda answer: shown.append(answer.request.number))
+        window.looking.shown.connect(lambda answer: shown.append(answer.request.number))
         window.open_station("Mass")
-        window.mass.choose(4)
-        until(application, lambda: window.painter.idle, 60)
-        taken = []
+        window.stations["Mass"].choose(4)
+        until(application, lambda: window.looking.painter.idle, 60)
+        taken, mass = [], window.stations["Mass"]
         for n in range(MOVES + 3):
             camera = window.picture.camera()
             step = 6.0 if n % 8 < 4 else -6.0
             begun = time.perf_counter()
-            window.mass.replace(lambda form: moved(form, hand_step(camera, form.centre, step, step / 2)), "move blob", True)
-            wanted = window._request
+            mass.replace(lambda form: moved(form, hand_step(camera, form.centre, step, step / 2)), "move blob", True)
+            wanted = window.looking.newest
             until(application, lambda: shown and shown[-1] >= wanted, 30)
             window.picture.repaint()
             taken.append(time.perf_counter() - begun)
-            until(application, lambda: window.painter.idle, 30)
+            until(application, lambda: window.looking.painter.idle, 30)
         window.document.let_go()
         taken = 1e3 * np.array(taken[3:])
         yield at_most("edit latency, blob move to lit picture, median", float(np.median(taken)), "ms", 150)

@@ -42,7 +42,7 @@ def main():
 
         def rest():
             """Wait for the finest picture, its miniatures, and the end of any build."""
-            while not (done and done[-1] == window._request and window.jobs.job is None):
+            while not (done and done[-1] == window.looking.newest and window.jobs.job is None):
                 application.processEvents()
                 time.sleep(0.005)
             application.processEvents()
@@ -50,7 +50,7 @@ def main():
         def shot(name):
             """Take one picture of the window."""
             rest()
-            window.time_label.setText("")
+            window.status.said.setText("")
             window.grab().save(str(folder / f"{name}.png"))
             print(folder / f"{name}.png")
 
@@ -63,22 +63,22 @@ def main():
 
         def stroke_under_way():
             """Dabs along the shoulder of the loaf, in clay and lit at once."""
-            window.look("both")
-            window.mass.take("dab")
-            window.mass.change_brush(radius=26.0, jitter=0.5)
+            window.looking.look("both")
+            window.stations["Mass"].take("dab")
+            window.stations["Mass"].change_brush(radius=26.0, jitter=0.5)
             rest()
-            picture, hand = window.picture, window.mass.hand
+            picture, hand = window.picture, window.stations["Mass"].hand
             for n in range(40):
                 at = QPointF((0.36 + 0.0065 * n) * picture.width(), (0.50 - 0.0022 * n) * picture.height())
                 act = hand.press if n == 0 else hand.drag
                 act(at, Qt.KeyboardModifier.NoModifier, picture.camera())
             picture.update()
             # At rest, as it will look when the hand lets go.
-            window._ask(False)
+            window.looking.ask(False)
             shot("mass-stroke")
             window.escape()
-            window.mass.take("")
-            window.look("draft")
+            window.stations["Mass"].take("")
+            window.looking.look("draft")
 
         def model_with_open_edges():
             """The roll as it came from its file: open underneath, and made a sheet beside that."""
@@ -91,64 +91,64 @@ def main():
             window.document.open(before.edited(
                 name="Brioche", mass=before.mass.edited(forms=forms, base=before.mass.base.edited(on=False)), grains=(
                     before.grains[0].edited(feature=26.0, strength=8.0, weaker_below=0.0),)))
-            window.fit()
-            window.mass.choose(0)
-            window.look("clay")
+            window.looking.fit()
+            window.stations["Mass"].choose(0)
+            window.looking.look("clay")
             shot("mass-mesh")
-            window.look("draft")
-            window.mass.choose(None)
+            window.looking.look("draft")
+            window.stations["Mass"].choose(None)
             window.document.read(ROOT / "demo" / "cottage_loaf.mound")
-            window.fit()
+            window.looking.fit()
 
         done = []
-        window.picture_shown.connect(
+        window.looking.shown.connect(
             lambda answer: answer.miniatures and done.append(answer.request.number))
         folder = HERE / "screenshots"
         folder.mkdir(exist_ok=True)
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.show()
-        window.fit()
+        window.looking.fit()
         window.open_station("Mass")
-        window.mass.choose(5)
+        window.stations["Mass"].choose(5)
         shot("mass")
-        window.mass.choose(None)
+        window.stations["Mass"].choose(None)
         stroke_under_way()
         model_with_open_edges()
         window.open_station("Grain")
         shot("grain")
-        window.grain.wear(CHARACTERS["Torn"], "Torn")
-        window.grain.add_mask("grain", "facing")
+        window.stations["Grain"].wear(CHARACTERS["Torn"], "Torn")
+        window.stations["Grain"].add_mask("grain", "facing")
         shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
-        window.fit()
+        window.looking.fit()
         window.open_station("Light")
         shot("light")
-        sheet = KeysDialog(help_rows(tuple(window.stations)), window)
+        sheet = KeysDialog(help_rows(), window)
         sheet.show()
         application.processEvents()
         sheet.grab().save(str(folder / "keys.png"))
         sheet.close()
         window.open_station("Voxels")
-        window.build_final()
+        window.finished.build()
         rest()
-        window._looking_at_final = True
-        window.voxels.settings.show_final.setChecked(True)
-        window._ask(False)
+        window.finished._looked_at = True
+        window.stations["Voxels"].settings.show_final.setChecked(True)
+        window.looking.ask(False)
         shot("voxels-final")
-        window.look("slice")
+        window.looking.look("slice")
         window.document.look(window.document.mound.view.edited(azimuth=24.0, elevation=18.0))
-        window._change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
+        window.looking.change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
         shot("voxels-slice")
-        window.look("draft")
+        window.looking.look("draft")
         window.document.read(ROOT / "demo" / "burnt_crust.mound")
-        window.fit()
+        window.looking.fit()
         window.open_station("Library")
-        window.library.tray.list.setCurrentIndex(window.library.tray.model.index(0))
+        window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")
         window.open_station("Light")
         shot("light-behind")
-        light = window.light
-        window.picturing.keep_snapshot()
+        light = window.stations["Light"]
+        window.stations["Light"].keep_snapshot()
         view = window.document.mound.view
         light.edit_part("sun", "sun", azimuth=view.azimuth + 60.0, elevation=34.0)
         rest()
@@ -157,7 +157,7 @@ def main():
         light.compare(0)
         light.take_snapshot_over(0)
         light.tray.open("situations")
-        window.look("true")
+        window.looking.look("true")
         true_enough()
         shot("light-true")
         window.document._saved = window.document.mound

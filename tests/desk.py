@@ -22,6 +22,7 @@ from softmound.core.engine.kept import KeptGrids
 from softmound.core.recipe import write_mound
 from softmound.desk import window as window_module
 from softmound.desk.collecting import Collecting
+from softmound.desk.stations.registry import STATIONS
 from softmound.desk.style import dress
 from softmound.desk.window import Window
 
@@ -103,15 +104,17 @@ class DeskTest(unittest.TestCase):
         FAULTS.clear()
         self.assertEqual(faults, [])
 
+    kinds = STATIONS
+
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
-        window = self.window = Window(self.folder / "library")
+        window = self.window = Window(self.folder / "library", self.kinds)
         window.builder.kept = KeptGrids(self.folder / "kept")
         window.document.read(self.path)
-        window.picture_shown.connect(self.shown.append)
+        window.looking.shown.connect(self.shown.append)
         window.show()
-        window.fit()
-        self.until(lambda: window._shown == window._request and self.shown)
+        window.looking.fit()
+        self.until(lambda: window.looking._shown == window.looking.newest and self.shown)
         return window
 
     def close(self, window):
@@ -131,7 +134,7 @@ class DeskTest(unittest.TestCase):
 
     def rest(self):
         """Wait for the picture of the present recipe."""
-        self.until(lambda: self.window._shown == self.window._request and self.window.painter.idle)
+        self.until(lambda: self.window.looking._shown == self.window.looking.newest and self.window.looking.painter.idle)
         self.application.processEvents()
 
     def pixels(self):

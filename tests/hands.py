@@ -233,7 +233,7 @@ def let_loose(seed, seconds):
         mound = lumpy_mound()
         window.document.open(mound.edited(voxels=mound.voxels.edited(draft=0.9)))
         # What is kept to be used again has its limit, which is to be reached while warming up.
-        window.painter.stages.cache.limit = CACHED
+        window.looking.painter.stages.cache.limit = CACHED
         window.show()
         hands = Hands(window, seed)
         leaving = QTimer()
@@ -251,7 +251,7 @@ def let_loose(seed, seconds):
                 # A small mound again: what is measured is what is left behind, not what was asked for.
                 window.document.open(mound.edited(voxels=mound.voxels.edited(draft=0.9)))
                 ends = time.monotonic() + PATIENCE
-                while not (window.painter.idle and not window.jobs.busy) and time.monotonic() < ends:
+                while not (window.looking.painter.idle and not window.jobs.busy) and time.monotonic() < ends:
                     app.processEvents()
                     time.sleep(0.01)
                 share = (time.monotonic() - begun) / seconds

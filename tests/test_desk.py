@@ -24,13 +24,16 @@ from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_m
 from softmound.core.recipe.starts import start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
-from softmound.desk.commands import COMMANDS, help_rows
+from softmound.desk.command import Command
+from softmound.desk.commands import help_rows, table
 from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
 from softmound.desk.fields import NumberField, linear_colour, screen_colour
 from softmound.desk.keys_dialog import KeysDialog
 from softmound.desk.overlays import nice_step
+from softmound.desk.settings_panel import SettingsPanel
+from softmound.desk.stations.registry import STATIONS
+from softmound.desk.stations.station import Station
 from softmound.desk.strip import COMPUTING, FRESH, OLD
-from softmound.desk.window import MADE
 from softmound.desk.words import count, figure, memory, seconds
 
 from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
@@ -49,9 +52,9 @@ class Blobs(DeskTest):
         window = self.window
         self.rest()
         before = self.pixels()
-        self.choose_from(window.mass.tray.add, "Blob")
+        self.choose_from(window.stations["Mass"].tray.add, "Blob")
         self.assertEqual(len(window.document.mound.mass.forms), 4)
-        self.assertEqual(window.mass.chosen, 3)
+        self.assertEqual(window.stations["Mass"].chosen, 3)
         self.rest()
         added = self.pixels()
         self.assertGreater(np.mean(added != before), 0.01)
@@ -73,7 +76,7 @@ class Blobs(DeskTest):
         self.key(Qt.Key.Key_Y, CTRL)
         self.assertEqual(window.document.mound.mass.forms[3].centre, moved)
         self.rest()
-        self.assertTrue(window.save())
+        self.assertTrue(window.files.save())
         self.assertFalse(window.document.dirty)
         saved = window.document.mound
         self.assertEqual(read_mound(self.path), saved)
@@ -104,33 +107,33 @@ class Blobs(DeskTest):
 
     def test_clicking_picks_the_blob_in_front_and_clicking_beside_lets_go(self):
         self.click(self.window.picture, self.pixel_of(2))
-        self.assertEqual(self.window.mass.chosen, 2)
+        self.assertEqual(self.window.stations["Mass"].chosen, 2)
         self.click(self.window.picture, (self.window.picture.width() - 200, 90))
-        self.assertIsNone(self.window.mass.chosen)
+        self.assertIsNone(self.window.stations["Mass"].chosen)
 
     def test_the_chosen_blob_is_held_even_behind_others(self):
         window, picture = self.window, self.window.picture
-        window.mass.choose(0)
-        hidden = window.mass.form().edited(centre=(8.0, 16.0, -14.0), radii=(4.0, 4.0, 4.0))
-        window.mass.replace(lambda _: hidden, "hide")
+        window.stations["Mass"].choose(0)
+        hidden = window.stations["Mass"].form().edited(centre=(8.0, 16.0, -14.0), radii=(4.0, 4.0, 4.0))
+        window.stations["Mass"].replace(lambda _: hidden, "hide")
         at = self.pixel_of(0)
         self.drag(picture, at, (at[0] + 30, at[1]))
-        self.assertEqual(window.mass.chosen, 0)
-        self.assertNotEqual(window.mass.form().centre, hidden.centre)
+        self.assertEqual(window.stations["Mass"].chosen, 0)
+        self.assertNotEqual(window.stations["Mass"].form().centre, hidden.centre)
         # A click without a move picks what is in front.
         self.click(picture, self.pixel_of(0))
-        self.assertEqual(window.mass.chosen, 1)
+        self.assertEqual(window.stations["Mass"].chosen, 1)
 
     def test_a_handle_sizes_the_blob(self):
-        self.window.mass.choose(2)
+        self.window.stations["Mass"].choose(2)
         camera = self.window.picture.camera()
-        blob = self.window.mass.form()
-        hand = self.window.mass.hand
+        blob = self.window.stations["Mass"].form()
+        hand = self.window.stations["Mass"].hand
         right = hand.handles(camera)["right"]
         middle = self.pixel_of(2)
         double = (middle[0] + 2 * (right.x() - middle[0]), middle[1] + 2 * (right.y() - middle[1]))
         self.drag(self.window.picture, (right.x(), right.y()), double)
-        np.testing.assert_allclose(self.window.mass.form().radii, np.array(blob.radii) * 2.0, rtol=0.03)
+        np.testing.assert_allclose(self.window.stations["Mass"].form().radii, np.array(blob.radii) * 2.0, rtol=0.03)
 
     def test_double_click_adds_under_the_pointer(self):
         at = QPoint(*map(round, self.pixel_of(1)))
@@ -142,15 +145,15 @@ class Blobs(DeskTest):
         self.key(Qt.Key.Key_B)
         self.assertEqual(len(self.window.document.mound.mass.forms), 4)
         self.key(Qt.Key.Key_D, CTRL)
-        self.assertEqual(self.window.mass.form().name, "Blob 4 copy")
+        self.assertEqual(self.window.stations["Mass"].form().name, "Blob 4 copy")
         self.key(Qt.Key.Key_Delete)
         self.key(Qt.Key.Key_Delete)
         self.assertEqual([b.name for b in self.window.document.mound.mass.forms],
                          ["Left", "Right", "Top", "Blob 4"])
 
     def test_numbers_in_the_settings(self):
-        self.window.mass.choose(1)
-        field = self.window.mass.settings.kinds["blob"].controls["radii"][1]
+        self.window.stations["Mass"].choose(1)
+        field = self.window.stations["Mass"].settings.kinds["blob"].controls["radii"][1]
         self.assertEqual(field.value, 12.0)
         field.setFocus()
         field.type()
@@ -159,98 +162,98 @@ class Blobs(DeskTest):
         self.assertEqual(self.window.document.mound.mass.forms[1].radii, (9.0, 5.25, 7.0))
 
     def test_a_digit_is_typed_into_a_field_and_opens_no_station(self):
-        self.window.mass.choose(1)
-        field = self.window.mass.settings.kinds["blob"].controls["radii"][0]
+        self.window.stations["Mass"].choose(1)
+        field = self.window.stations["Mass"].settings.kinds["blob"].controls["radii"][0]
         field.setFocus()
         self.key(Qt.Key.Key_3, widget=field)
-        self.assertIs(self.window.station, self.window.mass)
+        self.assertIs(self.window.station, self.window.stations["Mass"])
         QTest.keyClicks(field._editor, ".5")
         self.key(Qt.Key.Key_Return, widget=field._editor)
-        self.assertEqual(self.window.mass.form().radii[0], 3.5)
+        self.assertEqual(self.window.stations["Mass"].form().radii[0], 3.5)
         field.setFocus()
         self.key(Qt.Key.Key_Delete, widget=field)
         self.assertEqual(len(self.window.document.mound.mass.forms), 3)
-        self.assertEqual(self.window.mass.form().radii[0], field.reset_value)
+        self.assertEqual(self.window.stations["Mass"].form().radii[0], field.reset_value)
 
     def test_roles_hiding_order_and_own_melt(self):
-        window, settings = self.window, self.window.mass.settings
+        window, settings = self.window, self.window.stations["Mass"].settings
         self.rest()
         whole = self.pixels()
-        window.mass.choose(2)
+        window.stations["Mass"].choose(2)
         self.click(settings.roles["carves"])
-        self.assertEqual(window.mass.form().role, "carves")
+        self.assertEqual(window.stations["Mass"].form().role, "carves")
         self.rest()
         carved = self.pixels()
         self.assertGreater(np.mean(carved != whole), 0.01)
         settings.hidden.click()
-        self.assertTrue(window.mass.form().hidden)
+        self.assertTrue(window.stations["Mass"].form().hidden)
         settings.hidden.click()
         self.click(settings.earlier)
         self.assertEqual([b.name for b in window.document.mound.mass.forms], ["Left", "Top", "Right"])
-        self.assertEqual(window.mass.chosen, 1)
+        self.assertEqual(window.stations["Mass"].chosen, 1)
         self.click(settings.later)
         settings.own.click()
-        self.assertEqual(window.mass.form().melt, 2.5)
+        self.assertEqual(window.stations["Mass"].form().melt, 2.5)
         settings.own_melt.changed.emit(6.0, False)
-        self.assertEqual(window.mass.form().melt, 6.0)
+        self.assertEqual(window.stations["Mass"].form().melt, 6.0)
         settings.own.click()
-        self.assertIsNone(window.mass.form().melt)
+        self.assertIsNone(window.stations["Mass"].form().melt)
         # What carves cannot be clicked, but being chosen it can be dragged.
         at = self.pixel_of(2)
-        before = window.mass.form().centre
+        before = window.stations["Mass"].form().centre
         self.drag(window.picture, at, (at[0] + 25, at[1]))
-        self.assertEqual(window.mass.chosen, 2)
-        self.assertNotEqual(window.mass.form().centre, before)
+        self.assertEqual(window.stations["Mass"].chosen, 2)
+        self.assertNotEqual(window.stations["Mass"].form().centre, before)
         while window.document.undo_words:
             window.document.undo()
         self.assertEqual(window.document.mound.mass, self.mound.mass)
 
     def test_buds_are_grown_changed_and_held_within_reason(self):
-        window, settings = self.window, self.window.mass.settings
+        window, settings = self.window, self.window.stations["Mass"].settings
         self.rest()
         plain = self.pixels()
-        window.mass.choose(1)
+        window.stations["Mass"].choose(1)
         settings.has["buds"].click()
-        self.assertEqual(window.mass.form().buds, Buds())
+        self.assertEqual(window.stations["Mass"].form().buds, Buds())
         self.assertTrue(settings.parts["buds"].controls["count"].isVisibleTo(settings))
         self.rest()
         self.assertGreater(np.mean(self.pixels() != plain), 0.01)
         settings.parts["buds"].controls["count"].changed.emit(40.0, False)
         settings.parts["buds"].controls["generations"].changed.emit(2.0, False)
-        self.assertEqual(window.mass.form().buds.generations, 2)
+        self.assertEqual(window.stations["Mass"].form().buds.generations, 2)
         settings.parts["buds"].controls["generations"].changed.emit(4.0, False)
-        self.assertEqual(window.mass.form().buds.generations, 2)
+        self.assertEqual(window.stations["Mass"].form().buds.generations, 2)
         self.assertEqual(settings.parts["buds"].controls["generations"].value, 2.0)
-        self.assertIn("buds", window.time_label.text())
+        self.assertIn("buds", window.status.said.text())
         # So is a copy that would make them too many.
-        full = window.mass.form().edited(buds=Buds(generations=3, count=26))
-        window.mass.replace(lambda _: full, "buds")
-        window.time_label.setText("")
-        window.mass.duplicate()
+        full = window.stations["Mass"].form().edited(buds=Buds(generations=3, count=26))
+        window.stations["Mass"].replace(lambda _: full, "buds")
+        window.status.said.setText("")
+        window.stations["Mass"].duplicate()
         self.assertEqual(len(window.document.mound.mass.forms), 3)
-        self.assertIn("take a generation", window.time_label.text())
+        self.assertIn("take a generation", window.status.said.text())
         window.document.undo()
         # A click on a bud chooses its blob.
-        window.mass.choose(None)
+        window.stations["Mass"].choose(None)
         bud = max(grown(window.document.mound.mass.forms[1]), key=lambda b: b.centre[0])
         x, y, _ = window.picture.camera().pixel(bud.centre)
         self.click(window.picture, (x, y))
-        self.assertEqual(window.mass.chosen, 1)
+        self.assertEqual(window.stations["Mass"].chosen, 1)
         settings.has["buds"].click()
-        self.assertIsNone(window.mass.form().buds)
+        self.assertIsNone(window.stations["Mass"].form().buds)
 
     def test_renaming(self):
-        self.window.mass.choose(0)
-        name = self.window.mass.settings.name
+        self.window.stations["Mass"].choose(0)
+        name = self.window.stations["Mass"].settings.name
         name.setText("Heel")
         name.editingFinished.emit()
         self.assertEqual(self.window.document.mound.mass.forms[0].name, "Heel")
 
     def test_the_tray_shows_and_chooses(self):
-        tray = self.window.mass.tray
+        tray = self.window.stations["Mass"].tray
         self.assertEqual(tray.model.rowCount(), 3)
         self.click(tray.list.viewport(), (tray.list.visualRect(tray.model.index(1)).center().x(), 40))
-        self.assertEqual(self.window.mass.chosen, 1)
+        self.assertEqual(self.window.stations["Mass"].chosen, 1)
 
     def test_the_base_level_by_its_handle(self):
         rail = self.window.picture.rail
@@ -266,8 +269,8 @@ class Blobs(DeskTest):
     def test_the_top_level_by_its_switch_and_handle(self):
         window, rail = self.window, self.window.picture.rail
         self.assertIsNone(rail.handle_row("top"))
-        window.mass.settings.switches["top"].click()
-        window.mass.settings.levels["top"].controls["altitude"].changed.emit(26.0, False)
+        window.stations["Mass"].settings.switches["top"].click()
+        window.stations["Mass"].settings.levels["top"].controls["altitude"].changed.emit(26.0, False)
         self.assertTrue(window.document.mound.mass.top.on)
         wanted = rail.altitude_pixel(20.0) - rail.y()
         self.drag(rail, (rail.width() - 6, rail.handle_row("top")), (rail.width() - 6, wanted))
@@ -283,11 +286,11 @@ class Blobs(DeskTest):
 
     def test_an_empty_station_says_what_to_do(self):
         for _ in range(3):
-            self.window.mass.choose(0)
-            self.window.mass.remove()
+            self.window.stations["Mass"].choose(0)
+            self.window.stations["Mass"].remove()
         self.assertIn("blob", self.window.picture.note)
         self.rest()
-        self.assertEqual(self.window.facts_label.text(), "no voxels")
+        self.assertEqual(self.window.status.facts.text(), "no voxels")
         self.key(Qt.Key.Key_B)
         self.assertEqual(self.window.picture.note, "")
 
@@ -314,7 +317,7 @@ class Views(DeskTest):
         self.assertLess(self.window.document.mound.view.distance, before)
 
     def test_looking_is_no_step_of_history_and_survives_undo(self):
-        self.window.mass.edit_mass("melt", melt=5.0)
+        self.window.stations["Mass"].edit_mass("melt", melt=5.0)
         self.drag(self.window.picture, (300, 200), (400, 200), RIGHT)
         view = self.window.document.mound.view
         self.key(Qt.Key.Key_Z, CTRL)
@@ -375,9 +378,9 @@ class Views(DeskTest):
         shown = self.pixels()
         other = np.zeros_like(newest.pixels)
         late = dataclasses.replace(newest.request, number=newest.request.number - 5)
-        self.window._answered(dataclasses.replace(newest, request=late, pixels=other))
+        self.window.looking._answered(dataclasses.replace(newest, request=late, pixels=other))
         sized = dataclasses.replace(newest.request, height=newest.request.height - 3)
-        self.window._answered(dataclasses.replace(newest, request=sized, pixels=other[:-3]))
+        self.window.looking._answered(dataclasses.replace(newest, request=sized, pixels=other[:-3]))
         np.testing.assert_array_equal(self.pixels(), shown)
 
     def test_resizing_asks_for_a_picture_of_that_size(self):
@@ -389,9 +392,9 @@ class Views(DeskTest):
     def test_states_on_the_strip(self):
         self.until(lambda: self.window.strip.tiles["Mass"].state == FRESH)
         self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
-        self.window.mass.edit_mass("melt", melt=4.0)
+        self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.assertEqual(self.window.strip.tiles["Mass"].state, COMPUTING)
-        made = [self.window.strip.tiles[name] for name in MADE]
+        made = [self.window.strip.tiles[name] for name, station in self.window.stations.items() if station.made]
         self.until(lambda: all(t.state == FRESH for t in made))
         self.assertTrue(all(t.image is not None for t in made))
 
@@ -399,7 +402,7 @@ class Views(DeskTest):
 class Panels(DeskTest):
     def test_sections_fold_and_are_remembered(self):
         self.window.open_station("Light")
-        panel = self.window.light.settings
+        panel = self.window.stations["Light"].settings
         head, extinction = panel._heads["Medium"], panel.fields["medium", "albedo"]
         self.assertTrue(extinction.isVisibleTo(panel))
         head.setFocus()
@@ -407,7 +410,7 @@ class Panels(DeskTest):
         self.assertFalse(extinction.isVisibleTo(panel))
         # The next window finds it as it was left.
         self.close(self.window)
-        panel = self.open_window().light.settings
+        panel = self.open_window().stations["Light"].settings
         self.assertFalse(panel._heads["Medium"].isChecked())
         self.assertTrue(panel._heads["Sky"].isChecked())
         panel._heads["Medium"].click()
@@ -415,7 +418,7 @@ class Panels(DeskTest):
 
     def test_a_number_is_found_by_its_name_also_in_a_folded_section(self):
         self.window.open_station("Light")
-        panel = self.window.light.settings
+        panel = self.window.stations["Light"].settings
         panel._heads["Medium"].click()
         self.key(Qt.Key.Key_F, Qt.KeyboardModifier.ControlModifier, widget=self.window)
         self.assertTrue(panel.find.hasFocus())
@@ -438,7 +441,7 @@ class Panels(DeskTest):
 
     def test_what_matters_most_comes_first(self):
         self.window.open_station("Light")
-        panel = self.window.light.settings
+        panel = self.window.stations["Light"].settings
         names = [name for name, _ in panel._controls()]
         first = ["Sun's azimuth", "Exposure", "Extinction"]
         self.assertEqual([n for n in names if n in first], first)
@@ -467,7 +470,7 @@ class Stations(DeskTest):
 
     def test_grain_on_the_ruler(self):
         self.window.open_station("Grain")
-        ruler = self.window.grain.tray.ruler
+        ruler = self.window.stations["Grain"].tray.ruler
         grain = self.window.document.mound.grains[0]
         top = ruler.top_of(grain)
         self.drag(ruler, (top.x(), top.y() + 4), (top.x() + 60, top.y() - 16))
@@ -487,22 +490,22 @@ class Stations(DeskTest):
         grains = self.window.document.mound.grains
         self.assertEqual(len(grains), 3)
         self.assertLess(grains[2].feature, grains[1].feature)
-        self.assertIs(self.window.station, self.window.grain)
+        self.assertIs(self.window.station, self.window.stations["Grain"])
         self.key(Qt.Key.Key_Delete)
         self.assertEqual(len(self.window.document.mound.grains), 2)
         for _ in range(2):
-            self.click(self.window.grain.tray.drop)
+            self.click(self.window.stations["Grain"].tray.drop)
         self.assertEqual(self.window.document.mound.grains, ())
         self.assertIn("Add grain", self.window.picture.note)
-        self.assertFalse(self.window.grain.settings.on.isEnabled())
-        self.click(self.window.grain.tray.add)
+        self.assertFalse(self.window.stations["Grain"].settings.on.isEnabled())
+        self.click(self.window.stations["Grain"].tray.add)
         self.assertEqual(len(self.window.document.mound.grains), 1)
 
     def test_grain_settings_change_the_picture(self):
         self.window.open_station("Grain")
         self.rest()
         before = self.pixels()
-        settings = self.window.grain.settings
+        settings = self.window.stations["Grain"].settings
         settings.noise.controls["summed"].activated.emit(0)
         self.assertEqual(self.window.document.mound.grains[0].summed, "fbm")
         self.rest()
@@ -533,22 +536,22 @@ class Stations(DeskTest):
         self.window.open_station("Light")
         self.rest()
         before = self.pixels().astype(int)
-        field = self.window.light.settings.fields["", "exposure"]
+        field = self.window.stations["Light"].settings.fields["", "exposure"]
         field.changed.emit(1.5, False)
         self.rest()
         self.assertGreater(self.pixels().astype(int).mean(), before.mean() + 5)
-        self.click(self.window.light.tray.situations.tiles["Low, behind"])
+        self.click(self.window.stations["Light"].tray.situations.tiles["Low, behind"])
         self.assertEqual(self.window.document.mound.light.sun.elevation, 13.0)
         self.assertEqual(self.window.document.undo_words, "light: low, behind")
 
     def test_draft_and_final_voxel(self):
         self.window.open_station("Voxels")
-        self.until(lambda: self.window.voxels.ahead is not None)
-        settings = self.window.voxels.settings
+        self.until(lambda: self.window.stations["Voxels"].ahead is not None)
+        settings = self.window.stations["Voxels"].settings
         self.assertIn("active", settings.facts.text())
         self.click(settings.auto, (10, settings.auto.height() / 2))
         self.assertIsNone(self.window.document.mound.voxels.draft)
-        line = self.window.voxels.tray
+        line = self.window.stations["Voxels"].tray
         wanted = 0.5
         self.drag(line, (line.axis.x_of(0.8), 100), (line.axis.x_of(wanted), 100))
         self.assertAlmostEqual(self.window.document.mound.voxels.final, wanted, delta=0.02)
@@ -559,16 +562,71 @@ class Stations(DeskTest):
         self.assertIn("thinner than the final voxel", settings.skin.thin.text())
 
 
+class Oven(Station):
+    """A station nobody has: what a new folder has to bring."""
+
+    name = "Oven"
+    made = False
+    commands = (Command("bake", "Bake", "Alt+B", lambda s: s.bake(), opens=True, menu=True),)
+    gestures = (("Knock twice", "Open the door"),)
+    tools, tool = (("peel", "Peel", "Take it out."),), "peel"
+
+    def __init__(self, window):
+        super().__init__(window)
+        self.baked = self.mounds = 0
+        self.tray, self.settings = QWidget(), SettingsPanel("Oven", "warm")
+
+    def bake(self):
+        self.baked += 1
+
+    def show_mound(self, mound):
+        self.mounds += 1
+
+    def show_tile(self, tile):
+        tile.show_state("fresh")
+
+    def note(self, mound):
+        return "Let it rise first."
+
+
+class SixthStation(DeskTest):
+    kinds = (*STATIONS, Oven)
+
+    def test_it_is_opened_by_its_key_shown_and_obeyed(self):
+        window = self.window
+        oven = window.stations["Oven"]
+        self.assertEqual(window.strip.tiles["Oven"].state, "fresh")
+        self.key(Qt.Key.Key_6)
+        self.assertIs(window.station, oven)
+        self.assertIs(window.trays.currentWidget(), oven.tray)
+        self.assertIs(window.panels.currentWidget(), oven.settings)
+        self.assertEqual(window.picture.note, "Let it rise first.")
+        self.assertIsNotNone(window.picture.tools)
+        shown = oven.mounds
+        window.document.apply("name", lambda mound: mound.edited(name="Bun"))
+        self.assertEqual(oven.mounds, shown + 1)
+        self.key(Qt.Key.Key_1)
+        bake = next(a for a in window.top_bar.menu.menu().actions() if a.text() == "Bake")
+        bake.trigger()
+        self.assertEqual(oven.baked, 1)
+        self.assertIs(window.station, oven)
+        rows = help_rows((*STATIONS, Oven))
+        self.assertIn(("Stations", "6", "Open Oven"), rows)
+        self.assertIn(("In Oven", "Alt + B", "Bake"), rows)
+        self.assertIn(("In Oven", "Knock twice", "Open the door"), rows)
+
+
 class Commands(DeskTest):
     def test_one_table_makes_menu_keys_and_help(self):
-        names = [c.name for c in COMMANDS]
-        keys = [c.keys for c in COMMANDS if c.keys] + [str(n + 1) for n in range(len(self.window.stations))]
+        commands = [command for command, _ in table()]
+        names = [c.name for c in commands]
+        keys = [c.keys for c in commands if c.keys] + [str(n + 1) for n in range(len(self.window.stations))]
         self.assertEqual(len(set(names)), len(names))
         self.assertEqual(len(set(keys)), len(keys), "two commands under one key")
-        menu = [a.text() for a in self.window.menu_button.menu().actions() if a.text() and not a.menu()]
-        self.assertEqual([t.split(" ")[0] for t in menu], [c.words.split(" ")[0] for c in COMMANDS if c.menu])
-        rows = help_rows(tuple(self.window.stations))
-        for command in COMMANDS:
+        menu = [a.text() for a in self.window.top_bar.menu.menu().actions() if a.text() and not a.menu()]
+        self.assertEqual([t.split(" ")[0] for t in menu], [c.words.split(" ")[0] for c in commands if c.menu])
+        rows = help_rows()
+        for command in commands:
             if command.keys:
                 self.assertIn(command.words.rstrip("…"), [does for _, _, does in rows])
                 self.assertEqual(self.window.actions_[command.name].shortcut().toString().lower().replace("esc", "escape").replace(
@@ -599,12 +657,12 @@ class Queue(DeskTest):
         for name in ("second", "third"):
             jobs.begin(lambda ticket, n=name: n, done.append)
         self.assertEqual((jobs.busy, jobs.waiting), (True, 2))
-        self.assertIn("waits its turn", self.window.time_label.text())
-        self.assertTrue(self.window.job_bar.isVisible())
+        self.assertIn("waits its turn", self.window.status.said.text())
+        self.assertTrue(self.window.status.job_bar.isVisible())
         gate.set()
         self.until(lambda: not jobs.busy)
         self.assertEqual(done, ["first", "second", "third"])
-        self.assertFalse(self.window.job_bar.isVisible())
+        self.assertFalse(self.window.status.job_bar.isVisible())
 
     def test_stopping_one_lets_the_next_begin(self):
         jobs, done = self.window.jobs, []
@@ -640,91 +698,91 @@ class Building(DeskTest):
         draft = self.pixels()
         self.finer(0.4)
         self.window.open_station("Voxels")
-        self.click(self.window.voxels.settings.build)
+        self.click(self.window.stations["Voxels"].settings.build)
         self.until(lambda: self.window.jobs.job is None)
-        grid = self.window.final_grid()
+        grid = self.window.finished.of(self.window.document.mound)
         self.assertEqual(grid.voxel, 0.4)
-        self.click(self.window.voxels.settings.show_final)
+        self.click(self.window.stations["Voxels"].settings.show_final)
         self.rest()
         self.assertIs(self.shown[-1].grid, grid)
         self.assertGreater(np.mean(self.pixels() != draft), 0.01)
         # An edit makes it out of date, and the draft is shown again.
-        self.window.mass.edit_mass("melt", melt=4.0)
+        self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.rest()
-        self.assertIsNone(self.window.final_grid())
+        self.assertIsNone(self.window.finished.of(self.window.document.mound))
         self.assertIsNot(self.shown[-1].grid, grid)
-        self.assertFalse(self.window.voxels.settings.show_final.isEnabled())
+        self.assertFalse(self.window.stations["Voxels"].settings.show_final.isEnabled())
 
     def test_stop_ends_a_build_and_changes_nothing(self):
         self.finer(0.05)
         before = self.window.document.mound
-        self.window.build_final()
-        self.until(lambda: self.window.job_bar.progress.value() > 0)
-        self.assertTrue(self.window.job_bar.stop.isVisible())
+        self.window.finished.build()
+        self.until(lambda: self.window.status.job_bar.progress.value() > 0)
+        self.assertTrue(self.window.status.job_bar.stop.isVisible())
         self.key(Qt.Key.Key_Escape)
         self.until(lambda: self.window.jobs.job is None, 10)
-        self.assertIn("Stopped", self.window.time_label.text())
-        self.assertIsNone(self.window.final_grid())
+        self.assertIn("Stopped", self.window.status.said.text())
+        self.assertIsNone(self.window.finished.of(self.window.document.mound))
         self.assertEqual(self.window.document.mound, before)
 
     def test_work_goes_on_during_a_build(self):
         self.finer(0.08)
-        self.window.build_final()
-        self.window.mass.edit_mass("melt", melt=4.0)
+        self.window.finished.build()
+        self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.until(lambda: self.shown[-1].request.mound.mass.melt == 4.0)
         self.window.jobs.stop()
         self.until(lambda: self.window.jobs.job is None)
 
     def test_closing_during_a_build(self):
         self.finer(0.05)
-        self.window.build_final()
-        self.until(lambda: self.window.job_bar.progress.value() > 0)
+        self.window.finished.build()
+        self.until(lambda: self.window.status.job_bar.progress.value() > 0)
         window = self.window
         job = window.jobs.job
         self.close(window)
         self.assertFalse(job._thread.is_alive())
-        self.assertFalse(window.painter._thread.is_alive())
+        self.assertFalse(window.looking.painter._thread.is_alive())
 
     def test_a_build_that_does_not_fit_is_said_and_not_started(self):
         with mock.patch("softmound.core.engine.forecast.memory_limit", return_value=30e6):
             self.finer(0.02)
             asked = self.answer("OK")
-            self.window.build_final()
+            self.window.finished.build()
             self.until(lambda: asked and self.window.jobs.job is None)
         self.assertIn("smallest voxel that fits", asked[0])
 
     def test_publish_and_see_it_on_the_shelf(self):
-        self.assertEqual(self.window.library.tray._stack.currentIndex(), 1)
+        self.assertEqual(self.window.stations["Library"].tray._stack.currentIndex(), 1)
         self.rest()
-        self.click(self.window.publish_button)
+        self.click(self.window.top_bar.publish)
         self.until(lambda: self.window.jobs.job is None)
         self.window.open_station("Library")
-        self.assertEqual(len(self.window.library.versions), 1)
+        self.assertEqual(len(self.window.stations["Library"].versions), 1)
         self.assertEqual(self.window.strip.tiles["Library"].state, FRESH)
-        self.window.library.tray.list.setCurrentIndex(self.window.library.tray.model.index(0))
-        text = self.window.library.settings.facts.text()
+        self.window.stations["Library"].tray.list.setCurrentIndex(self.window.stations["Library"].tray.model.index(0))
+        text = self.window.stations["Library"].settings.facts.text()
         for word in ("Lumpy", "v001", "0.8 m", "active", "per metre"):
             self.assertIn(word, text)
-        self.click(self.window.library.settings.verify)
-        self.assertIn("as published", self.window.time_label.text())
-        (self.window.library.chosen.folder / "thumb.png").write_bytes(b"x")
-        self.click(self.window.library.settings.verify)
-        self.assertIn("thumb.png", self.window.time_label.text())
+        self.click(self.window.stations["Library"].settings.verify)
+        self.assertIn("as published", self.window.status.said.text())
+        (self.window.stations["Library"].chosen.folder / "thumb.png").write_bytes(b"x")
+        self.click(self.window.stations["Library"].settings.verify)
+        self.assertIn("thumb.png", self.window.status.said.text())
         with mock.patch("PyQt6.QtGui.QDesktopServices.openUrl") as opened:
-            self.click(self.window.library.settings.reveal)
-        self.assertEqual(opened.call_args[0][0].toLocalFile(), str(self.window.library.chosen.folder))
-        self.window.mass.edit_mass("melt", melt=4.0)
+            self.click(self.window.stations["Library"].settings.reveal)
+        self.assertEqual(opened.call_args[0][0].toLocalFile(), str(self.window.stations["Library"].chosen.folder))
+        self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
         self.window.document._saved = self.window.document.mound
-        self.click(self.window.library.settings.open)
+        self.click(self.window.stations["Library"].settings.open)
         self.assertEqual(self.window.document.mound.mass.melt, 2.5)
 
     def test_a_library_that_cannot_be_written_is_said(self):
         blocked = self.folder / "file"
         blocked.write_text("in the way")
-        self.window.library.folder = blocked / "library"
+        self.window.delivering.library = blocked / "library"
         asked = self.answer("OK")
-        self.window.publish()
+        self.window.delivering.publish()
         self.until(lambda: bool(asked) and self.window.jobs.job is None)
         self.assertIn("could not be published to", asked[0])
 
@@ -733,17 +791,17 @@ class Files(DeskTest):
     def test_new_open_save_as_and_recent(self):
         other = self.folder / "Brioche.mound"
         with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(other.with_suffix("")), "")):
-            self.assertTrue(self.window.save_as())
+            self.assertTrue(self.window.files.save_as())
         self.assertEqual(read_mound(other).name, "Brioche")
-        self.assertEqual(self.window.name_label.text(), "Brioche")
-        self.window.new()
+        self.assertEqual(self.window.top_bar.name.text(), "Brioche")
+        self.window.files.new()
         self.assertIsNone(self.window.document.path)
         self.assertEqual(self.window.document.mound.name, "Untitled")
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(other), "")):
-            self.window.open_dialog()
+            self.window.files.ask_and_open()
         self.assertEqual(self.window.document.path, other)
         self.assertEqual([p.name for p in recent()[:2]], ["Brioche.mound", "lumpy.mound"])
-        self.window._fill_recent()
+        self.window.recent_menu.aboutToShow.emit()
         self.assertEqual(self.window.recent_menu.actions()[0].text(), str(other.resolve()))
 
     def test_new_from_a_start(self):
@@ -786,41 +844,41 @@ class Files(DeskTest):
         bad.write_bytes(b"no mound")
         before = self.window.document.mound
         asked = self.answer("OK")
-        self.window.open(bad)
+        self.window.files.open(bad)
         self.assertIn("bad.mound", asked[0])
         self.assertIs(self.window.document.mound, before)
         self.assertEqual(self.window.document.path, self.path)
 
     def test_leaving_with_changes_asks(self):
-        self.window.mass.edit_mass("melt", melt=7.0)
-        self.assertEqual(self.window.saved_label.text(), "not saved")
+        self.window.stations["Mass"].edit_mass("melt", melt=7.0)
+        self.assertEqual(self.window.top_bar.saved.text(), "not saved")
         asked = self.answer("Stay")
         self.assertFalse(self.window.close())
         self.assertIn("not saved", asked[0])
         self.answer("Save")
-        self.assertTrue(self.window.may_leave())
+        self.assertTrue(self.window.files.may_leave())
         self.assertEqual(read_mound(self.path).mass.melt, 7.0)
 
     def test_a_failed_save_as_keeps_the_name(self):
         gone = self.folder / "gone" / "Meringue Spire.mound"
         asked = self.answer("OK")
         with mock.patch.object(QFileDialog, "getSaveFileName", return_value=(str(gone), "")):
-            self.assertFalse(self.window.save_as())
+            self.assertFalse(self.window.files.save_as())
         self.assertTrue(asked)
         self.assertEqual(self.window.document.mound.name, "Lumpy")
         self.assertEqual(self.window.document.path, self.path)
 
     def test_a_failed_save_keeps_everything(self):
-        self.window.mass.edit_mass("melt", melt=7.0)
+        self.window.stations["Mass"].edit_mass("melt", melt=7.0)
         self.window.document.path = self.folder / "gone" / "x.mound"
         asked = self.answer("OK")
-        self.assertFalse(self.window.save())
+        self.assertFalse(self.window.files.save())
         self.assertIn("could not be written", asked[0])
         self.assertTrue(self.window.document.dirty)
 
     def test_autosave_writes_a_copy_and_saving_removes_it(self):
         document = self.window.document
-        self.window.mass.edit_mass("melt", melt=7.0)
+        self.window.stations["Mass"].edit_mass("melt", melt=7.0)
         document.autosave()
         copy = recovery_folder() / f"{document._id}.mound"
         note = copy.with_suffix(".json")
@@ -828,16 +886,16 @@ class Files(DeskTest):
         self.assertEqual(read_mound(copy).mass.melt, 7.0)
         self.assertEqual(json.loads(copy.with_suffix(".json").read_text())["path"], str(self.path))
         self.assertEqual([c for c, _ in left_behind() if c == copy], [], "our own process lives")
-        self.window.save()
+        self.window.files.save()
         self.assertFalse(copy.exists())
 
     def test_a_copy_never_outlives_a_save(self):
         document = self.window.document
         copy = recovery_folder() / f"{document._id}.mound"
         for n in range(4):
-            self.window.mass.edit_mass("melt", melt=5.0 + n)
+            self.window.stations["Mass"].edit_mass("melt", melt=5.0 + n)
             document.autosave()
-            self.window.save()
+            self.window.files.save()
             self.until(lambda: threading.active_count() < 40)
         ends = time.monotonic() + 0.5
         while time.monotonic() < ends:

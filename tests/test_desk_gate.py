@@ -70,7 +70,7 @@ class Controls(DeskTest):
 
     def setUp(self):
         super().setUp()
-        quiet = unittest.mock.patch.object(self.window, "_ask")
+        quiet = unittest.mock.patch.object(self.window.looking, "ask")
         quiet.start()
         self.addCleanup(quiet.stop)
         self.window.document.apply("everything", lambda _: full_mound())
@@ -80,29 +80,29 @@ class Controls(DeskTest):
         window = self.window
         for number in range(len(window.document.mound.mass.forms)):
             window.open_station("Mass")
-            window.mass.choose(number)
-            yield f"form {number}", window.mass.settings
-            window.mass.choose(None)
-        window.mass.take("swell")
-        yield "brush", window.mass.settings
-        window.mass.take("dab")
-        yield "dabs", window.mass.settings
-        window.mass.take("")
+            window.stations["Mass"].choose(number)
+            yield f"form {number}", window.stations["Mass"].settings
+            window.stations["Mass"].choose(None)
+        window.stations["Mass"].take("swell")
+        yield "brush", window.stations["Mass"].settings
+        window.stations["Mass"].take("dab")
+        yield "dabs", window.stations["Mass"].settings
+        window.stations["Mass"].take("")
         window.open_station("Voxels")
-        yield "voxels", window.voxels.settings
+        yield "voxels", window.stations["Voxels"].settings
         window.open_station("Grain")
         for number in range(len(window.document.mound.grains)):
-            window.grain.choose(number)
-            yield f"grain {number}", window.grain.settings
+            window.stations["Grain"].choose(number)
+            yield f"grain {number}", window.stations["Grain"].settings
         window.open_station("Light")
-        window.light.lamp = None
-        window.light.choose_lamp(0)
+        window.stations["Light"].lamp = None
+        window.stations["Light"].choose_lamp(0)
         for sky in ("gradient", "air", "plain"):
-            window.light.edit_part("sky", "sky", kind=sky)
-            yield f"light, {sky}", window.light.settings
+            window.stations["Light"].edit_part("sky", "sky", kind=sky)
+            yield f"light, {sky}", window.stations["Light"].settings
         for phase in ("two lobes", "droplets"):
-            window.light.edit_part("medium", "phase", phase=phase)
-            yield f"light, {phase}", window.light.settings
+            window.stations["Light"].edit_part("medium", "phase", phase=phase)
+            yield f"light, {phase}", window.stations["Light"].settings
 
     def whole(self):
         """The recipe is one that a file may hold."""
@@ -149,13 +149,13 @@ class Controls(DeskTest):
 
     def test_a_switch_that_would_break_a_patch_is_refused_and_shown_as_it_is(self):
         self.window.open_station("Grain")
-        document, group = self.window.document, self.window.grain.settings.patches.groups[0]
+        document, group = self.window.document, self.window.stations["Grain"].settings.patches.groups[0]
         document.apply("patch", lambda m: changed(m, ("patches", 0), by="add", value=-1.0))
         before = document.mound
         group.fields.controls["by"].activated.emit(0)
         self.assertIs(document.mound, before)
         self.assertEqual(document.undo_words, "patch")
-        self.assertIn("from 0 on", self.window.time_label.text())
+        self.assertIn("from 0 on", self.window.status.said.text())
         self.assertEqual(group.fields.controls["by"].currentIndex(), 1)
 
 

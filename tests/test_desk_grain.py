@@ -9,8 +9,8 @@ from softmound.core.grain.characters import CHARACTERS, character_file, read_cha
 from softmound.core.grain.scales import octaves_of
 from softmound.core.recipe import SKIN_CURVES, Push
 from softmound.core.recipe.grains import ACTIONS
-from softmound.desk.nature_dialog import NatureDialog
-from softmound.desk.siblings_dialog import SiblingsDialog
+from softmound.desk.stations.grain.nature_dialog import NatureDialog
+from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
 
 from .desk import SHIFT, DeskTest
 
@@ -21,7 +21,7 @@ class GrainTest(DeskTest):
     def setUp(self):
         super().setUp()
         self.window.open_station("Grain")
-        self.grain = self.window.grain
+        self.grain = self.window.stations["Grain"]
 
     def grains(self):
         """Grains of the open mound."""
@@ -119,8 +119,8 @@ class WhereAndPatches(GrainTest):
         self.assertEqual(self.grains()[0].where[4].noise.feature, 9.0)
         self.click(where.groups[1].fields.controls["invert"], (8, 10))
         self.assertTrue(self.grains()[0].where[1].invert)
-        self.window.save()
-        self.window.open(self.path)
+        self.window.files.save()
+        self.window.files.open(self.path)
         self.assertEqual(len(self.grains()[0].where), 6)
 
     def test_where_a_grain_acts_is_shown_in_the_picture(self):
@@ -156,7 +156,7 @@ class WhereAndPatches(GrainTest):
         self.drag(self.window.picture, middle, (middle[0] + 30, middle[1]), modifiers=Qt.KeyboardModifier.AltModifier)
         self.assertLess(self.grains()[0].where[0].strokes[1].path[0][3], 0.0)
         self.drag(self.window.picture, (4 + 90, 30), (100, 34))
-        self.assertIn("nothing under the brush", self.window.time_label.text())
+        self.assertIn("nothing under the brush", self.window.status.said.text())
         self.click(self.grain.settings.where.groups[0].paint)
         self.assertIsNone(self.window.picture.hand)
 
@@ -231,7 +231,7 @@ class Sets(GrainTest):
         bad.write_text("{")
         before = self.grains()
         self.grain.wear_file(bad)
-        self.assertIn("damaged", self.window.time_label.text())
+        self.assertIn("damaged", self.window.status.said.text())
         self.assertIs(self.grains(), before)
 
     def test_a_sibling_is_taken_over(self):
@@ -266,7 +266,7 @@ class Sets(GrainTest):
         self.assertEqual(len(kept), 2)
         self.assertNotEqual(kept[0].recipe.grains[0].seed, kept[1].recipe.grains[0].seed)
         self.assertEqual(self.window.document.mound.edited(snapshots=()), before)
-        self.window.light.take_snapshot_over(1)
+        self.window.stations["Light"].take_snapshot_over(1)
         self.assertEqual(self.window.document.mound.grains, kept[1].recipe.grains)
 
     def test_nature_is_measured(self):

@@ -12,7 +12,7 @@ from softmound.core.recipe import Arrays, Lamp, Reference
 from softmound.desk import scale_bar
 from softmound.desk.comparing import difference, matched
 from softmound.desk.picture_dialog import PictureDialog
-from softmound.desk.sun_dialog import SunPlaceDialog
+from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 
 from .desk import DeskTest
 
@@ -22,7 +22,7 @@ class LightTest(DeskTest):
         super().setUp()
         self.window.open_station("Light")
         self.rest()
-        self.light = self.window.light
+        self.light = self.window.stations["Light"]
 
     def colours(self):
         """The picture as an array of colours."""
@@ -238,7 +238,7 @@ class Tray(LightTest):
         with unittest.mock.patch.object(QInputDialog, "getText", return_value=("From the oven", True)):
             self.light.rename("views", 0)
         self.assertEqual(self.recipe.views[0].name, "From the oven")
-        self.light.remove("views", 0)
+        self.light.forget("views", 0)
         self.assertEqual(self.recipe.views, ())
 
     def test_a_snapshot_is_compared_and_gone_back_to(self):
@@ -248,7 +248,7 @@ class Tray(LightTest):
         np.testing.assert_array_equal(self.recipe.snapshots[0].picture["pixels"], pixels)
         self.light.edit_part("", "exposure", exposure=-4.0)
         self.rest()
-        self.light.compare(0)
+        self.light.snapshots.compare(0)
         picture = self.window.picture
         self.assertTrue(picture.compare_bar.isVisibleTo(picture))
         shown = picture.grab().toImage()
@@ -271,7 +271,7 @@ class Tray(LightTest):
         self.key(Qt.Key.Key_K)
         self.light.edit_part("", "exposure", exposure=3.0)
         self.rest()
-        self.light.compare(0)
+        self.light.snapshots.compare(0)
         picture = self.window.picture
         bar = picture.compare_bar
         self.assertEqual([bar.right.itemText(n) for n in range(bar.right.count())], ["Snapshot 1", "Snapshot 2", "Now"])
@@ -297,7 +297,7 @@ class Tray(LightTest):
         document, picture = self.window.document, self.window.picture
         document.apply("photograph", lambda _: self.recipe.edited(references=(photograph, photograph)))
         self.rest()
-        self.window.picturing.compare_sides("photograph 0", "now")
+        self.window.stations["Light"].snapshots.compare_sides("photograph 0", "now")
         comparison = picture.comparison
         self.assertEqual(comparison.by, "beside")
         for which, share in ((0, 0.2), (1, 0.6)):
@@ -329,15 +329,15 @@ class Tray(LightTest):
 class TrueLight(LightTest):
     def test_it_comes_out_of_the_noise_and_is_left_for_the_hand(self):
         seen = []
-        self.window.picture_shown.connect(lambda answer: seen.append((answer.passes, answer.noise)))
+        self.window.looking.shown.connect(lambda answer: seen.append((answer.passes, answer.noise)))
         self.key(Qt.Key.Key_T)
         self.until(lambda: len([n for _, n in seen if 0.0 < n < 10.0]) >= 3)
-        self.assertIn("True light", self.window.time_label.text())
+        self.assertIn("True light", self.window.status.said.text())
         noises = [n for _, n in seen if 0.0 < n < 10.0]
         self.assertLess(noises[-1], noises[0])
         # A sun that is dragged is seen at once, in Draft light.
         self.light.edit_part("sun", "sun", True, azimuth=10.0)
-        self.until(lambda: self.window._shown == self.window._request)
+        self.until(lambda: self.window.looking._shown == self.window.looking.newest)
         self.key(Qt.Key.Key_D)
         self.rest()
 
@@ -364,17 +364,17 @@ class Pictures(LightTest):
                 dialog.frames.set(3.0)
                 dialog.take_button.click()
             seen = self.dialog(PictureDialog, fill)
-            self.window.picturing.take_pictures()
+            self.window.delivering.take_pictures()
             self.until(lambda: self.window.jobs.job is None)
             self.assertTrue(seen and (self.folder / name).exists(), name)
-            self.assertIn("Taken", self.window.time_label.text())
+            self.assertIn("Taken", self.window.status.said.text())
 
     def test_lamps_have_limits(self):
         lamps = (Lamp(),) * 64
         self.window.document.apply("lamps", lambda _: self.recipe.edited(light=self.recipe.light.edited(lamps=lamps)))
         self.light.add_lamp()
         self.assertEqual(len(self.recipe.light.lamps), 64)
-        self.assertIn("at most 64", self.window.time_label.text())
+        self.assertIn("at most 64", self.window.status.said.text())
 
 
 if __name__ == "__main__":

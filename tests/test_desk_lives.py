@@ -63,7 +63,7 @@ class Lives(DeskTest):
                 self.window.actions_[name].trigger()
                 collecting.collect()
             if n % 10 == 0:
-                self.window.delivering.show_siblings()
+                self.window.stations["Grain"].show_siblings()
             self.application.processEvents()
         self.assertGreaterEqual(len(opened), TIMES * len(DIALOGS))
         self.assertEqual([w for w in QApplication.topLevelWidgets() if isinstance(w, QDialog)], [])
@@ -81,7 +81,7 @@ class Lives(DeskTest):
         self.until(lambda: threading.active_count() <= threads)
 
     def test_a_closed_window_is_destroyed_and_ends_its_threads(self):
-        window, painter = self.window, self.window.painter
+        window, painter = self.window, self.window.looking.painter
         self.close(window)
         self.assertTrue(sip.isdeleted(window))
         self.assertFalse(painter._thread.is_alive())
@@ -121,7 +121,7 @@ class Lives(DeskTest):
                 keep_going(self.window, type(error), error, error.__traceback__)
         FAULTS.clear()
         self.assertIn("made for this", heard.output[0] + str(heard.records[0].exc_info[1]))
-        self.assertIn("written to the log", self.window.time_label.text())
+        self.assertIn("written to the log", self.window.status.said.text())
 
     def test_the_next_start_says_that_the_last_one_crashed(self):
         asked = self.answer("Go on")

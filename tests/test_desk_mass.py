@@ -16,9 +16,9 @@ from softmound.core.mass.mend import open_edges
 from softmound.core.mass.placing import degrees_of
 from softmound.core.mass.sculpt import sculpted, triangles
 from softmound.core.recipe import Arrays, Blob, Coat, Mesh, read_mound, write_mound
-from softmound.desk.heap_dialog import HeapDialog
 from softmound.desk.import_dialog import ImportDialog
 from softmound.desk.photographs import PhotographDialog, frame_of
+from softmound.desk.stations.mass.heap_dialog import HeapDialog
 
 from .desk import NONE, SHIFT, DeskTest
 from .scenes import NO_BASE, lumpy_mound
@@ -43,21 +43,21 @@ class MassTest(DeskTest):
         mound = self.window.document.mound
         self.window.document.apply("forms", lambda _: mound.edited(
             mass=mound.mass.edited(forms=forms, base=base, melt=0.0), grains=()))
-        self.window.fit()
+        self.window.looking.fit()
         self.rest()
 
 
 class Adding(MassTest):
     def test_every_solid_from_the_menu(self):
-        tray = self.window.mass.tray
+        tray = self.window.stations["Mass"].tray
         for shape in ("Ball", "Box", "Ring", "Cone", "Capsule", "Slab"):
             before = len(self.forms())
             self.choose_from(tray.add, shape)
             self.assertEqual(len(self.forms()), before + 1)
             form = self.forms()[-1]
             self.assertEqual((form.kind, form.shape), ("solid", shape.lower()))
-            self.assertEqual(self.window.mass.chosen, before)
-            self.assertEqual(self.window.mass.settings.kind_label.text(), shape)
+            self.assertEqual(self.window.stations["Mass"].chosen, before)
+            self.assertEqual(self.window.stations["Mass"].settings.kind_label.text(), shape)
         self.rest()
         self.assertEqual(self.window.document.undo_words, "add slab")
 
@@ -68,9 +68,9 @@ class Adding(MassTest):
             dialog.add_button.click()
         before = len(self.forms())
         self.dialog(HeapDialog, fill)
-        self.choose_from(self.window.mass.tray.add, "Heap…")
+        self.choose_from(self.window.stations["Mass"].tray.add, "Heap…")
         self.assertEqual(len(self.forms()), before + 9)
-        self.assertEqual(len(self.window.mass.picked), 9)
+        self.assertEqual(len(self.window.stations["Mass"].picked), 9)
         self.window.document.undo()
         self.assertEqual(len(self.forms()), before)
 
@@ -78,7 +78,7 @@ class Adding(MassTest):
         """Import a file and do something with the dialog."""
         before = len(self.forms())
         seen = self.dialog(ImportDialog, act)
-        self.window.mass.import_file(path)
+        self.window.stations["Mass"].import_file(path)
         self.until(lambda: self.gone(seen))
         self.application.processEvents()
         return len(self.forms()) - before
@@ -101,7 +101,7 @@ class Adding(MassTest):
         np.testing.assert_allclose(np.ptp(self.forms()[-1].surface["vertices"], axis=0), (1.0, 4.0, 2.0), rtol=1e-5)
         self.rest()
         # Saved and opened again it is the same, numbers and all.
-        self.window.save()
+        self.window.files.save()
         self.assertEqual(read_mound(self.path).mass, self.window.document.mound.mass)
 
     def test_an_open_model_shows_its_edges_and_is_closed(self):
@@ -110,11 +110,11 @@ class Adding(MassTest):
             dialog.mends["leave"].click()
             dialog.add_button.click()
         self.assertEqual(self.imported(ROOT / "demo" / "brioche.ply", act), 1)
-        window, settings = self.window, self.window.mass.settings
+        window, settings = self.window, self.window.stations["Mass"].settings
         self.assertIn("288 open edges", settings.trouble.text())
         self.assertTrue(settings.mending.isVisibleTo(settings))
         self.with_forms(self.forms()[-1])
-        window.mass.choose(0)
+        window.stations["Mass"].choose(0)
         self.rest()
         shot = window.picture.grab().toImage()
         rose = sum(1 for x in range(0, shot.width(), 2) for y in range(0, shot.height(), 2)
@@ -133,7 +133,7 @@ class Adding(MassTest):
         path = self.folder / "large.ply"
         trimesh.creation.icosphere(7, 20.0).export(path)
         seen = self.dialog(ImportDialog, lambda dialog: dialog.add_button.click())
-        self.window.mass.import_file(path)
+        self.window.stations["Mass"].import_file(path)
         longest, last = 0.0, time.monotonic()
         while not self.gone(seen):
             self.application.processEvents()
@@ -143,7 +143,7 @@ class Adding(MassTest):
         self.assertEqual(len(self.forms()[-1].surface["faces"]), 327_680)
         # Its field is made beside the window as well: events go on being taken.
         turns = 0
-        while not self.window.painter.idle:
+        while not self.window.looking.painter.idle:
             self.application.processEvents()
             turns += 1
             time.sleep(0.002)
@@ -152,7 +152,7 @@ class Adding(MassTest):
     def test_points_and_a_volume(self):
         np.savez(self.folder / "flour.npz", positions=np.random.default_rng(1).normal(size=(200, 3)) * 5.0)
         self.assertEqual(self.imported(self.folder / "flour.npz", lambda d: d.add_button.click()), 1)
-        self.assertIn("200 points", self.window.mass.settings.facts.text())
+        self.assertIn("200 points", self.window.stations["Mass"].settings.facts.text())
         self.rest()
         from softmound.core.engine.density import density_grid
         from softmound.core.exchange.vdb import write_vdb
@@ -163,24 +163,24 @@ class Adding(MassTest):
         self.assertEqual(self.imported(self.folder / "old.vdb", act), 1)
         self.assertEqual((self.forms()[-1].kind, self.forms()[-1].threshold), ("volume", 0.4))
         self.rest()
-        self.assertEqual(self.window.time_label.text()[:6], "lit in")
+        self.assertEqual(self.window.status.said.text()[:6], "lit in")
 
     def test_what_cannot_be_read_is_said_and_changes_nothing(self):
         before = self.window.document.mound
         (self.folder / "bad.obj").write_text("nothing\n")
         asked = self.answer("OK")
-        self.window.mass.import_file(self.folder / "bad.obj")
+        self.window.stations["Mass"].import_file(self.folder / "bad.obj")
         self.until(lambda: asked)
         self.assertIn("no triangles", asked[0])
-        self.window.mass.import_file(self.folder / "notes.txt")
-        self.assertIn("notes.txt", self.window.time_label.text())
+        self.window.stations["Mass"].import_file(self.folder / "notes.txt")
+        self.assertIn("notes.txt", self.window.status.said.text())
         self.assertEqual(self.window.document.mound, before)
 
     def test_a_photograph_beside_and_behind(self):
         path = self.folder / "sky.png"
         Image.fromarray(np.full((40, 80, 3), (250, 20, 20), np.uint8)).save(path)
         window = self.window
-        window.mass.add_photograph(path)
+        window.stations["Mass"].add_photograph(path)
         self.until(lambda: window.document.mound.references)
         self.rest()
 
@@ -196,18 +196,18 @@ class Adding(MassTest):
                 dialog.fields[key].changed.emit(value, False)
             dialog.reject()
         self.dialog(PhotographDialog, behind)
-        window.mass.show_photograph(0)
+        window.stations["Mass"].show_photograph(0)
         reference = window.document.mound.references[0]
         self.assertEqual((reference.shown, reference.scale, reference.place), ("behind", 2.0, (0.5, 0.5)))
         self.assertAlmostEqual(frame_of(reference, 600, 400).width(), 1200.0)
         cloud = [c / s for c, s in zip(self.at(self.forms()[0].centre), (window.picture.width(), window.picture.height()))]
         self.assertLess(colour(*cloud).red() - colour(*cloud).green(), 60)  # the cloud hides it
         self.assertGreater(colour(0.5, 0.06).red() - colour(0.5, 0.06).green(), 150)  # the sky does not
-        self.window.save()
+        self.window.files.save()
         again = read_mound(self.path)
         np.testing.assert_array_equal(again.references[0].picture["pixels"], reference.picture["pixels"])
         self.dialog(PhotographDialog, lambda dialog: dialog._remove())
-        window.mass.show_photograph(0)
+        window.stations["Mass"].show_photograph(0)
         self.assertEqual(window.document.mound.references, ())
 
 
@@ -217,9 +217,9 @@ class Handling(MassTest):
         self.with_forms(Blob(centre=(0.0, 20.0, 0.0), radii=(14.0, 7.0, 9.0)))
         window.document.look(window.document.mound.view.edited(azimuth=0.0, elevation=0.0))
         self.rest()
-        window.mass.choose(0)
+        window.stations["Mass"].choose(0)
         for modifiers, wanted in ((NONE, 40.0), (CONTROL, 45.0)):
-            hand, camera = window.mass.hand, window.picture.camera()
+            hand, camera = window.stations["Mass"].hand, window.picture.camera()
             start = hand.handles(camera)["turn"]
             middle = self.at(self.forms()[0].centre)
             reach = np.array([start.x() - middle[0], start.y() - middle[1]])
@@ -233,10 +233,10 @@ class Handling(MassTest):
     def test_one_axis_at_a_time(self):
         window = self.window
         self.with_forms(Blob(centre=(0.0, 20.0, 0.0), radii=(14.0, 7.0, 9.0), rotation=(0.0, 0.0, 30.0)))
-        window.mass.choose(0)
+        window.stations["Mass"].choose(0)
         for axis, name in ((0, "x"), (1, "y")):
             before = self.forms()[0]
-            handle = window.mass.hand.handles(window.picture.camera())[name]
+            handle = window.stations["Mass"].hand.handles(window.picture.camera())[name]
             middle = self.at(before.centre)
             end = (middle[0] + 1.5 * (handle.x() - middle[0]), middle[1] + 1.5 * (handle.y() - middle[1]))
             self.drag(window.picture, (handle.x(), handle.y()), end)
@@ -247,8 +247,8 @@ class Handling(MassTest):
 
     def test_moving_in_steps(self):
         window = self.window
-        window.mass.choose(0)
-        grid = window.mass.hand._grid()
+        window.stations["Mass"].choose(0)
+        grid = window.stations["Mass"].hand._grid()
         x, y = self.at(self.forms()[0].centre)
         self.drag(window.picture, (x, y), (x + 37, y - 23), modifiers=CONTROL)
         moved = np.array(self.forms()[0].centre)
@@ -260,7 +260,7 @@ class Handling(MassTest):
                           for n, x in enumerate((-20.0, 0.0, 20.0))))
         first, second = self.at((-28.0, 30.0, 0.0)), self.at((7.0, 10.0, 0.0))
         self.drag(window.picture, first, second)
-        self.assertEqual(set(window.mass.picked), {0, 1})
+        self.assertEqual(set(window.stations["Mass"].picked), {0, 1})
         before = self.forms()
         x, y = self.at((0.0, 20.0, 0.0))
         self.drag(window.picture, (x, y), (x + 40, y - 20))
@@ -270,44 +270,44 @@ class Handling(MassTest):
         self.assertEqual(steps[2].tolist(), [0.0, 0.0, 0.0])
         self.assertEqual(window.document.undo_words, "move forms")
         self.key(Qt.Key.Key_A, CONTROL)
-        self.assertEqual(len(window.mass.picked), 3)
+        self.assertEqual(len(window.stations["Mass"].picked), 3)
         self.click(window.picture, self.at((0.0, 60.0, 0.0)))
-        self.assertEqual(window.mass.picked, ())
+        self.assertEqual(window.stations["Mass"].picked, ())
         # Shift takes one more, and lets it go again.
         for _ in range(2):
             QTest.mouseClick(window.picture, Qt.MouseButton.LeftButton, SHIFT, QPointF(*self.at((20.0, 20.0, 0.0))).toPoint())
-        self.assertEqual(window.mass.picked, ())
+        self.assertEqual(window.stations["Mass"].picked, ())
 
     def test_what_is_locked_stays(self):
         window = self.window
-        window.mass.choose(0)
-        window.mass.settings.locked.click()
+        window.stations["Mass"].choose(0)
+        window.stations["Mass"].settings.locked.click()
         before = self.forms()
         x, y = self.at(before[0].centre)
         self.drag(window.picture, (x, y), (x + 40, y))
         self.assertEqual(self.forms(), before)
-        self.assertIn("locked", window.time_label.text())
-        self.assertEqual(window.mass.hand.handles(window.picture.camera()), {})
+        self.assertIn("locked", window.status.said.text())
+        self.assertEqual(window.stations["Mass"].hand.handles(window.picture.camera()), {})
 
     def test_linked_mirrored_and_plain_copies(self):
         window = self.window
-        window.mass.choose(1)
-        self.choose_from(window.mass.tray.copy, "Linked copy")
-        window.mass.settings.roles["carves"].click()
+        window.stations["Mass"].choose(1)
+        self.choose_from(window.stations["Mass"].tray.copy, "Linked copy")
+        window.stations["Mass"].settings.roles["carves"].click()
         self.assertEqual([self.forms()[n].role for n in (1, 3)], ["carves", "carves"])
-        self.assertIn("1 other", window.mass.settings.linked.text())
-        window.mass.settings.unlink.click()
-        window.mass.settings.roles["adds"].click()
+        self.assertIn("1 other", window.stations["Mass"].settings.linked.text())
+        window.stations["Mass"].settings.unlink.click()
+        window.stations["Mass"].settings.roles["adds"].click()
         self.assertEqual([self.forms()[n].role for n in (1, 3)], ["carves", "adds"])
-        window.mass.choose(0)
-        self.choose_from(window.mass.tray.copy, "Mirror copy across x = 0")
+        window.stations["Mass"].choose(0)
+        self.choose_from(window.stations["Mass"].tray.copy, "Mirror copy across x = 0")
         x, y, z = self.forms()[0].centre
         self.assertEqual(self.forms()[-1].centre, (-x, y, z))
         self.rest()
 
     def test_parts_of_a_form_come_and_go(self):
-        window, settings = self.window, self.window.mass.settings
-        window.mass.choose(0)
+        window, settings = self.window, self.window.stations["Mass"].settings
+        window.stations["Mass"].choose(0)
         for part in ("coat", "rough", "base", "top"):
             settings.has[part].click()
             self.assertIsNotNone(getattr(self.forms()[0], part), part)
@@ -323,8 +323,8 @@ class Handling(MassTest):
 
     def test_make_mesh(self):
         window = self.window
-        window.mass.pick((0, 2))
-        window.mass.tray.mesh.click()
+        window.stations["Mass"].pick((0, 2))
+        window.stations["Mass"].tray.mesh.click()
         self.until(lambda: window.jobs.job is None)
         self.assertEqual([f.kind for f in self.forms()], ["mesh", "blob"])
         self.assertEqual(len(open_edges(self.forms()[0].surface["faces"])), 0)
@@ -340,7 +340,7 @@ class Sculpting(MassTest):
         mesh = Mesh(name="Dough", centre=(0.0, 20.0, 0.0), surface=Arrays(
             vertices=made.vertices.astype(np.float32), faces=made.faces.astype(np.int32)))
         self.with_forms(mesh, Blob(name="Side", centre=(26.0, 20.0, 0.0), radii=(8.0,) * 3))
-        self.window.mass.change_brush(radius=6.0, strength=0.8)
+        self.window.stations["Mass"].change_brush(radius=6.0, strength=0.8)
 
     def stroke(self, start, end, **how):
         """Draw from one place of the world to another."""
@@ -351,7 +351,7 @@ class Sculpting(MassTest):
         plain, _ = triangles(self.forms()[0])
         for tool in ("drag", "swell", "ease", "press", "roughen"):
             window.picture.tools.buttons[tool].click()
-            self.assertEqual(window.mass.tool, tool)
+            self.assertEqual(window.stations["Mass"].tool, tool)
             self.stroke((0.0, 20.0, 14.0), (6.0, 24.0, 12.0))
             form = self.forms()[0]
             self.assertEqual([s.tool for s in form.strokes], [tool])
@@ -367,7 +367,7 @@ class Sculpting(MassTest):
     def test_dab_and_scoop_leave_trails_and_can_be_taken_away(self):
         window = self.window
         window.picture.tools.buttons["dab"].click()
-        window.mass.change_brush(radius=2.5)
+        window.stations["Mass"].change_brush(radius=2.5)
         self.stroke((-6.0, 22.0, 12.0), (6.0, 22.0, 12.0))
         self.stroke((-6.0, 18.0, 12.0), (6.0, 18.0, 12.0))
         window.picture.tools.buttons["scoop"].click()
@@ -376,32 +376,32 @@ class Sculpting(MassTest):
         self.assertEqual([f.role for f in self.forms()[2:]], ["adds", "carves"])
         self.assertEqual(len(self.forms()[2].dabs), 2)
         self.rest()
-        settings = window.mass.settings
+        settings = window.stations["Mass"].settings
         rows = [settings._stroke_rows.itemAt(n).widget() for n in range(settings._stroke_rows.count())]
         self.assertEqual(len(rows), 3)
         rows[0].findChild(type(settings.unlink)).click()
         self.assertEqual(len(self.forms()[2].dabs), 1)
         window.document.undo()
         self.assertEqual(len(self.forms()[2].dabs), 2)
-        self.window.save()
+        self.window.files.save()
         self.assertEqual(read_mound(self.path).mass, window.document.mound.mass)
 
     def test_a_blob_under_the_brush_swells_and_alt_shrinks_it(self):
         window = self.window
         self.key(Qt.Key.Key_S)
-        self.assertEqual(window.mass.tool, "swell")
+        self.assertEqual(window.stations["Mass"].tool, "swell")
         self.stroke((26.0, 20.0, 8.0), (27.0, 20.0, 8.0))
         self.assertGreater(sculpted(self.forms()[1]).radii[0], 8.5)
         self.stroke((26.0, 20.0, 8.0), (27.0, 20.0, 8.0), modifiers=ALT)
         self.assertEqual(self.forms()[1].strokes[1].strength, -self.forms()[1].strokes[0].strength)
         self.key(Qt.Key.Key_Escape)
-        self.assertEqual(window.mass.tool, "")
+        self.assertEqual(window.stations["Mass"].tool, "")
 
     def test_symmetry_and_only_what_is_chosen(self):
         window = self.window
-        window.mass.choose(0)
-        window.mass.take("swell")
-        window.mass.settings.symmetry["x"].click()
+        window.stations["Mass"].choose(0)
+        window.stations["Mass"].take("swell")
+        window.stations["Mass"].settings.symmetry["x"].click()
         self.stroke((8.0, 20.0, 11.5), (8.0, 22.0, 11.2))
         vertices, _ = triangles(self.forms()[0])
         out = np.linalg.norm(vertices, axis=1)
@@ -409,14 +409,14 @@ class Sculpting(MassTest):
         self.assertAlmostEqual(sides[0], sides[1], delta=0.15)
         self.assertGreater(sides[0], 15.0)
         self.assertEqual(self.forms()[1].strokes, ())
-        self.assertEqual(len(window.mass.hand.ring(window.picture.camera())), 2)
+        self.assertEqual(len(window.stations["Mass"].hand.ring(window.picture.camera())), 2)
 
     def test_a_stroke_in_the_air_is_said(self):
-        self.window.mass.take("dab")
+        self.window.stations["Mass"].take("dab")
         before = self.window.document.mound
         self.stroke((0.0, 60.0, 0.0), (5.0, 60.0, 0.0))
         self.assertEqual(self.window.document.mound, before)
-        self.assertIn("nothing under the brush", self.window.time_label.text())
+        self.assertIn("nothing under the brush", self.window.status.said.text())
 
     def pen(self, kind, at, pressure):
         """Send one event of a pen."""
@@ -431,8 +431,8 @@ class Sculpting(MassTest):
         self.application.processEvents()
 
     def test_a_pen_presses(self):
-        self.window.mass.take("dab")
-        self.window.mass.change_brush(radius=2.0)
+        self.window.stations["Mass"].take("dab")
+        self.window.stations["Mass"].change_brush(radius=2.0)
         places = [(-6.0 + 3.0 * n, 20.0, 13.0) for n in range(5)]
         self.pen(QEvent.Type.TabletPress, self.at(places[0]), 0.2)
         for n, place in enumerate(places[1:]):
@@ -445,9 +445,9 @@ class Sculpting(MassTest):
 
     def test_the_ring_lies_on_the_surface_with_its_radius(self):
         window = self.window
-        window.mass.take("press")
+        window.stations["Mass"].take("press")
         self.mouse(window.picture, QEvent.Type.MouseMove, self.at((0.0, 20.0, 14.0)), buttons=Qt.MouseButton.NoButton)
-        ring = window.mass.hand.ring(window.picture.camera())[0]
+        ring = window.stations["Mass"].hand.ring(window.picture.camera())[0]
         middle = self.at((0.0, 20.0, 14.0))
         per_metre = window.picture.camera().pixel((0.0, 20.0, 14.0))[2]
         away = np.hypot(ring[:, 0] - middle[0], ring[:, 1] - middle[1])
@@ -456,10 +456,10 @@ class Sculpting(MassTest):
     def test_both_ways_of_looking_at_once(self):
         self.rest()
         lit = self.pixels()
-        self.window.look("clay")
+        self.window.looking.look("clay")
         self.rest()
         clay = self.pixels()
-        self.window.look("both")
+        self.window.looking.look("both")
         self.rest()
         both = self.pixels()
         middle = both.shape[1] // 8 * 4

@@ -30,8 +30,8 @@ class VoxelsTest(DeskTest):
     def setUp(self):
         super().setUp()
         self.window.open_station("Voxels")
-        self.until(lambda: self.window.voxels.ahead is not None)
-        self.settings = self.window.voxels.settings
+        self.until(lambda: self.window.stations["Voxels"].ahead is not None)
+        self.settings = self.window.stations["Voxels"].settings
 
     def now(self):
         """The open mound."""
@@ -98,8 +98,8 @@ class Surface(VoxelsTest):
         self.assertEqual(self.now().skin.below.thickness, self.now().skin.thickness)
         skin.lower.controls["core"].changed.emit(0.4, False)
         self.assertEqual(self.now().skin.below.core, 0.4)
-        self.window.save()
-        self.window.open(self.path)
+        self.window.files.save()
+        self.window.files.open(self.path)
         self.assertEqual(self.now().skin.below.core, 0.4)
         self.click(hollow, (8, hollow.height() / 2))
         self.assertIsNone(self.now().skin.shell)
@@ -109,7 +109,7 @@ class Cost(VoxelsTest):
     def test_voxels_along_and_the_smallest_that_fits(self):
         settings = self.settings
         settings.along.changed.emit(200.0, False)
-        self.assertAlmostEqual(self.window.voxels.ahead.long / self.now().voxels.final, 200.0, delta=1.0)
+        self.assertAlmostEqual(self.window.stations["Voxels"].ahead.long / self.now().voxels.final, 200.0, delta=1.0)
         settings.final.changed.emit(0.005, False)
         self.assertTrue(settings.fit_row.isVisible())
         self.assertFalse(settings.build.isEnabled())
@@ -121,7 +121,7 @@ class Cost(VoxelsTest):
         self.assertTrue(settings.fit_row.isVisible())
 
     def test_what_was_foretold_is_said(self):
-        ahead, final = self.window.voxels.ahead, self.now().voxels.final
+        ahead, final = self.window.stations["Voxels"].ahead, self.now().voxels.final
         self.assertIn("to build", self.settings.facts.text())
         self.assertGreater(ahead.seconds(final / 4), ahead.seconds(final))
 
@@ -131,7 +131,7 @@ class Slicing(VoxelsTest):
         super().setUp()
         ball = ball_mound(10.0, 4.0)
         self.window.document.apply("ball", lambda _: ball.edited(voxels=ball.voxels.edited(draft=0.5)))
-        self.window.fit()
+        self.window.looking.fit()
         self.rest()
         self.key(Qt.Key.Key_S, ALT)
         self.rest()
@@ -143,7 +143,7 @@ class Slicing(VoxelsTest):
 
     def test_colours_are_the_numbers(self):
         self.window.document.look(self.window.document.mound.view.edited(azimuth=20.0, elevation=12.0))
-        self.window._change_cut({"axis": 2, "at": 0.0}, False)
+        self.window.looking.change_cut({"axis": 2, "at": 0.0}, False)
         self.rest()
         for depth in (1.5, 2.5, 8.0):
             wanted = ramp()[round(min(depth / 4.0, 1.0) * 255)].astype(int)
@@ -153,28 +153,28 @@ class Slicing(VoxelsTest):
     def test_it_is_dragged_along_its_axis_and_read(self):
         panel = self.window.picture.cut_panel
         self.window.document.look(self.window.document.mound.view.edited(azimuth=60.0))
-        self.window._change_cut({"axis": 2, "at": 0.0}, False)
+        self.window.looking.change_cut({"axis": 2, "at": 0.0}, False)
         self.rest()
         picture = self.window.picture
         start, end = (picture.camera().pixel((0.0, 20.0, z))[:2] for z in (0.0, 5.0))
         self.drag(picture, start, end)
-        self.assertAlmostEqual(self.window.cut.at, 5.0, delta=0.4)
+        self.assertAlmostEqual(self.window.looking.cut.at, 5.0, delta=0.4)
         self.rest()
-        x, y, _ = picture.camera().pixel((2.0, 21.0, self.window.cut.at))
+        x, y, _ = picture.camera().pixel((2.0, 21.0, self.window.looking.cut.at))
         self.mouse(picture, QEvent.Type.MouseMove, (x, y), buttons=Qt.MouseButton.NoButton)
         said = float(panel.reading.text().split()[0])
-        self.assertAlmostEqual(said, float(sample(self.window._grid_shown, [2.0, 21.0, self.window.cut.at])), delta=0.02)
+        self.assertAlmostEqual(said, float(sample(self.window.looking.grid, [2.0, 21.0, self.window.looking.cut.at])), delta=0.02)
         panel.place.setText("-3")
         panel.place.editingFinished.emit()
-        self.assertEqual(self.window.cut.at, -3.0)
+        self.assertEqual(self.window.looking.cut.at, -3.0)
         self.click(panel.axes[1])
-        self.assertEqual(self.window.cut.axis, 1)
-        self.assertAlmostEqual(self.window.cut.at, 20.0, delta=0.5)
+        self.assertEqual(self.window.looking.cut.axis, 1)
+        self.assertAlmostEqual(self.window.looking.cut.at, 20.0, delta=0.5)
 
     def test_histograms_add_up(self):
         self.rest()
         facts = self.window.picture.cut_panel.plan.facts
-        grid = self.window._grid_shown
+        grid = self.window.looking.grid
         self.assertEqual(int(facts.whole.density.sum()), grid.active_voxels())
         extinction = self.now().light.medium.extinction
         # Straight through the middle: 12 m of density 1 and two skins of 4 m that rise evenly.
@@ -186,16 +186,16 @@ class Slicing(VoxelsTest):
         panel, plan = self.window.picture.cut_panel, self.window.picture.cut_panel.plan
         before = self.pixels()
         self.drag(plan, (plan.width() - 1, 60), (plan.width() * 0.5, 60))
-        self.assertAlmostEqual(self.window.cut.high, 0.5, delta=0.05)
+        self.assertAlmostEqual(self.window.looking.cut.high, 0.5, delta=0.05)
         self.click(panel.contours)
-        self.assertGreater(self.window.cut.contours, 0)
+        self.assertGreater(self.window.looking.cut.contours, 0)
         self.rest()
         self.assertGreater(np.count_nonzero(before != self.pixels()), 2000)
         QTest.mouseDClick(plan, Qt.MouseButton.LeftButton, NONE, plan.rect().center())
-        self.assertEqual((self.window.cut.low, self.window.cut.high), (0.0, 1.0))
+        self.assertEqual((self.window.looking.cut.low, self.window.looking.cut.high), (0.0, 1.0))
         self.key(Qt.Key.Key_Right, SHIFT, plan)
-        self.assertAlmostEqual(self.window.cut.low, 0.02, delta=1e-6)
-        self.window.look("draft")
+        self.assertAlmostEqual(self.window.looking.cut.low, 0.02, delta=1e-6)
+        self.window.looking.look("draft")
         self.assertFalse(panel.isVisible())
 
     def test_an_empty_mound_has_nothing_to_cut(self):
@@ -203,7 +203,7 @@ class Slicing(VoxelsTest):
         self.window.document.apply("nothing", lambda _: mound.edited(mass=mound.mass.edited(forms=())))
         self.rest()
         self.drag(self.window.picture, (400, 200), (420, 230))
-        self.assertEqual(self.window.way, "slice")
+        self.assertEqual(self.window.looking.way, "slice")
 
 
 class Volumes(VoxelsTest):
@@ -235,7 +235,7 @@ class Volumes(VoxelsTest):
             self.click(dialog.add_button)
         self.window.document._saved = self.now()
         self.dialog(ImportDialog, take)
-        self.window.open(self.folder / "loaf_close.vdb")
+        self.window.files.open(self.folder / "loaf_close.vdb")
         self.until(lambda: self.window.document.mound.name == "loaf close")
         again = density_grid(self.now(), self.now().voxels.final)
         self.assertEqual(again.voxel, built.voxel)
@@ -256,11 +256,11 @@ class Volumes(VoxelsTest):
             self.click(dialog.add_button)
         self.dialog(ImportDialog, act)
         self.window.open_station("Mass")
-        self.window.mass.import_file(self.folder / "steam.0007.vdb")
+        self.window.stations["Mass"].import_file(self.folder / "steam.0007.vdb")
         self.until(lambda: len(self.now().mass.forms) == 4)
         form = self.now().mass.forms[-1]
         self.assertEqual((form.joins, form.by), ("density", "maximum"))
-        settings = self.window.mass.settings
+        settings = self.window.stations["Mass"].settings
         self.click(settings.ways["add"])
         self.assertEqual(self.now().mass.forms[-1].by, "add")
         self.click(settings.joinings["shape"])
@@ -304,7 +304,7 @@ class Volumes(VoxelsTest):
         self.window.document.apply("nothing", lambda _: mound.edited(mass=mound.mass.edited(forms=())))
         for name in ("export", "export_mesh"):
             self.window.actions_[name].trigger()
-            self.assertIn("no cloud to export", self.window.time_label.text())
+            self.assertIn("no cloud to export", self.window.status.said.text())
 
     def test_a_build_is_learned_from(self):
         past = self.window.builder.past
@@ -324,7 +324,7 @@ class Volumes(VoxelsTest):
         vdb.write(str(path), grids=[wind])
         before = self.now()
         self.answer("OK")
-        self.window.open(path)
+        self.window.files.open(path)
         self.until(lambda: self.window.jobs.job is None)
         self.application.processEvents()
         self.assertIs(self.now(), before)

@@ -52,6 +52,25 @@ class Layers(unittest.TestCase):
                 if name.startswith("..") and target in order:
                     self.assertLessEqual(order.index(target), order.index(stage), f"{path} imports {name}")
 
+    def test_the_desk_knows_no_station_by_its_name(self):
+        """Outside its own folder a station is one line of the registry."""
+        desk = ROOT / "softmound" / "desk"
+        folders = {p.name for p in (desk / "stations").iterdir() if (p / "station.py").exists()}
+        names = {name.capitalize() for name in folders}
+        self.assertGreaterEqual(len(folders), 5)
+        for path in desk.rglob("*.py"):
+            inside = path.relative_to(desk / "stations").parts[0] if desk / "stations" in path.parents else ""
+            if path.name == "registry.py":
+                continue
+            for name in imports(path):
+                known = folders.intersection(name.split(".")) - {inside}
+                of_core = name.lstrip(".").startswith("core")
+                self.assertTrue(of_core or not known, f"{path} imports {name}")
+            written = {node.value for node in ast.walk(ast.parse(path.read_text())) if isinstance(node, ast.Constant)
+                       and isinstance(node.value, str)}
+            if not inside:  # "Light" is also what a dialog calls the light of its pictures
+                self.assertFalse(written & names - {"Light"}, f"{path} says {written & names}")
+
     def test_public_functions_are_documented(self):
         for path in (ROOT / "softmound").rglob("*.py"):
             tree = ast.parse(path.read_text())

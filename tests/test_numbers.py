@@ -131,21 +131,21 @@ class InTheWindow(DeskTest):
         mound = window.document.mound
         window.document.apply("voxel", lambda _: mound.edited(voxels=mound.voxels.edited(final=0.2)))
         window.open_station("Voxels")
-        window.build_final()
-        self.until(lambda: window.jobs.job is None and window.final_grid() is not None)
-        numbers = window.voxels.settings.numbers
-        self.assertTrue(numbers.isVisibleTo(window.voxels.settings))
+        window.finished.build()
+        self.until(lambda: window.jobs.job is None and window.finished.of(window.document.mound) is not None)
+        numbers = window.stations["Voxels"].settings.numbers
+        self.assertTrue(numbers.isVisibleTo(window.stations["Voxels"].settings))
         self.assertIn("t of water", numbers.text())
         self.assertIn("Optical depth", numbers.text())
-        window.save()
+        window.files.save()
         self.close(window)
         self.window = again = self.open_window()
         self.rest()
-        self.assertIsNotNone(again.final_grid())
-        self.assertIn("earlier session", again.voxels.settings.numbers.text())
-        self.assertTrue(again.voxels.settings.show_final.isEnabled())
+        self.assertIsNotNone(again.finished.of(again.document.mound))
+        self.assertIn("earlier session", again.stations["Voxels"].settings.numbers.text())
+        self.assertTrue(again.stations["Voxels"].settings.show_final.isEnabled())
         again.document.apply("plain", lambda _: again.document.mound.edited(grains=()))
-        self.assertIsNone(again.final_grid())
+        self.assertIsNone(again.finished.of(again.document.mound))
 
 
 if __name__ == "__main__":

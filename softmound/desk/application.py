@@ -72,7 +72,7 @@ def main(mound=None, library=None):
     sys.excepthook = lambda *error: keep_going(window, *error)
     watch_threads()
     if opened is None:
-        window.fit()
+        window.looking.fit()
     QTimer.singleShot(0, lambda: welcome_back(window, session))
     # Python sees signals only while it runs: this lets Ctrl+C close the window.
     signal.signal(signal.SIGINT, lambda *_: window.close())
@@ -148,7 +148,7 @@ def offer_recovery(window):
             continue
         pressed = asked(window, f"“{mound.name}” was not saved when Soft Mound ended last time. Its work was kept.", (
             ("Recover it", role.AcceptRole), ("Throw it away", role.DestructiveRole), ("Ask again later", role.RejectRole)))
-        if pressed == 0 and window.may_leave():
+        if pressed == 0 and window.files.may_leave():
             window.document.open(mound, path, saved=False)
             forget_left_behind(copy)
             return f"“{mound.name}”"

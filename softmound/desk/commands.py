@@ -1,128 +1,86 @@
-"""Everything the window does by name: one table, from which menu, keys, tooltips and the help of keys are made."""
+"""Everything that is done by name, in one table: the window's commands and those of all stations."""
 
-from dataclasses import dataclass
+from .command import Command
+from .stations.registry import STATIONS
 
-MASS, GRAIN, LIGHT = "In Mass", "In Grain", "In Light"
+MOUNDS, EDITING, LOOKING, OUT, NUMBERS = "Mounds", "Editing", "Looking", "Out of the window", "Numbers"
 
-
-@dataclass(frozen=True)
-class Command:
-    """Something the window does.
-
-    Attributes
-    ----------
-    name : str
-        How code calls it; unique.
-    words : str
-        What it does, as the menu says it; an ellipsis asks something first.
-    keys : str
-        As Qt writes them; empty for none.
-    group : str
-        Under which it stands in the help.
-    run : callable
-        Given the window.
-    menu : bool
-        Stands in the menu, before the rule that ends its part of it if `last`.
-    last : bool
-    """
-
-    name: str
-    words: str
-    keys: str
-    group: str
-    run: callable
-    menu: bool = False
-    last: bool = False
-
-
-def _tool(key):
-    return lambda window: window.take_tool(key)
-
-
-def _way(key):
-    return lambda window: window.look(key)
-
-
-COMMANDS = (
-    Command("new", "New mound", "Ctrl+N", "Mounds", lambda w: w.new(), menu=True),
-    Command("open", "Open…", "Ctrl+O", "Mounds", lambda w: w.open_dialog(), menu=True),
-    Command("save", "Save", "Ctrl+S", "Mounds", lambda w: w.save(), menu=True),
-    Command("save_as", "Save as…", "Ctrl+Shift+S", "Mounds", lambda w: w.save_as(), menu=True, last=True),
-    Command("undo", "Undo", "Ctrl+Z", "Editing", lambda w: w.document.undo(), menu=True),
-    Command("redo", "Redo", "Ctrl+Y", "Editing", lambda w: w.document.redo(), menu=True),
-    Command("fit", "Fit the cloud", "Ctrl+0", "Looking", lambda w: w.fit(), menu=True, last=True),
-    Command("resize", "Resize mound…", "Ctrl+R", "Editing", lambda w: w.resize_mound(), menu=True),
-    Command("build", "Build final", "F5", "Out of the window", lambda w: w.build_final(), menu=True),
-    Command("export", "Export OpenVDB…", "Ctrl+E", "Out of the window", lambda w: w.delivering.export(), menu=True),
-    Command("export_mesh", "Export mesh…", "Ctrl+Shift+E", "Out of the window", lambda w: w.delivering.export_mesh(), menu=True),
-    Command("pictures", "Take pictures…", "Ctrl+T", "Out of the window", lambda w: w.picturing.take_pictures(), menu=True),
-    Command("publish", "Publish…", "Ctrl+P", "Out of the window", lambda w: w.publish(), menu=True, last=True),
-    Command("keys", "Keys and gestures", "F1", "Mounds", lambda w: w.show_keys(), menu=True),
-    Command("quit", "Quit", "Ctrl+Q", "Mounds", lambda w: w.close(), menu=True),
-    Command("find", "Find a number of this station", "Ctrl+F", "Numbers", lambda w: w.find_number()),
-    Command("escape", "Stop the work, or let go", "Escape", "Editing", lambda w: w.escape()),
-    Command("remove", "Remove the chosen forms, or the grain", "Delete", "Editing", lambda w: w.remove()),
-    Command("clay", "Look in Clay", "C", "Looking", _way("clay")),
-    Command("draft", "Look in Draft light", "D", "Looking", _way("draft")),
-    Command("true", "Look in True light", "T", "Looking", _way("true")),
-    Command("slice", "Look at a Slice", "Alt+S", "Looking", _way("slice")),
-    Command("fly", "Fly, or land", "F", "Looking", lambda w: w.picture.fly()),
-    Command("toward", "Look toward the sun", "Shift+T", "Looking", lambda w: w.picturing.look_by_sun("toward")),
-    Command("away", "Look away from the sun", "Shift+A", "Looking", lambda w: w.picturing.look_by_sun("away")),
-    Command("up", "Look up from below", "Shift+U", "Looking", lambda w: w.picturing.look_by_sun("up")),
-    Command("blob", "Add a blob", "B", MASS, lambda w: w.add_blob()),
-    Command("duplicate", "Duplicate the chosen forms", "Ctrl+D", MASS, lambda w: w.mass.duplicate()),
-    Command("choose_all", "Choose all forms", "Ctrl+A", MASS, lambda w: w.choose_all()),
-    Command("drag", "Drag", "Shift+D", MASS, _tool("drag")),
-    Command("swell", "Swell", "S", MASS, _tool("swell")),
-    Command("ease", "Ease", "E", MASS, _tool("ease")),
-    Command("press", "Press", "P", MASS, _tool("press")),
-    Command("roughen", "Roughen", "R", MASS, _tool("roughen")),
-    Command("dab", "Dab", "Alt+D", MASS, _tool("dab")),
-    Command("scoop", "Scoop", "Shift+S", MASS, _tool("scoop")),
-    Command("grain", "Add a grain", "G", GRAIN, lambda w: w.add_grain()),
-    Command("snapshot", "Keep a snapshot", "K", LIGHT, lambda w: w.picturing.keep_snapshot()),
+OF_WINDOW = (
+    Command("new", "New mound", "Ctrl+N", lambda w: w.files.new(), MOUNDS, menu=True),
+    Command("open", "Open…", "Ctrl+O", lambda w: w.files.ask_and_open(), MOUNDS, menu=True),
+    Command("save", "Save", "Ctrl+S", lambda w: w.files.save(), MOUNDS, menu=True),
+    Command("save_as", "Save as…", "Ctrl+Shift+S", lambda w: w.files.save_as(), MOUNDS, menu=True, last=True),
+    Command("undo", "Undo", "Ctrl+Z", lambda w: w.document.undo(), EDITING, menu=True),
+    Command("redo", "Redo", "Ctrl+Y", lambda w: w.document.redo(), EDITING, menu=True),
+    Command("fit", "Fit the cloud", "Ctrl+0", lambda w: w.looking.fit(), LOOKING, menu=True, last=True),
+    Command("resize", "Resize mound…", "Ctrl+R", lambda w: w.resize_mound(), EDITING, menu=True),
+    Command("build", "Build final", "F5", lambda w: w.finished.build(), OUT, menu=True),
+    Command("export", "Export OpenVDB…", "Ctrl+E", lambda w: w.delivering.export(), OUT, menu=True),
+    Command("export_mesh", "Export mesh…", "Ctrl+Shift+E", lambda w: w.delivering.export_mesh(), OUT, menu=True),
+    Command("pictures", "Take pictures…", "Ctrl+T", lambda w: w.delivering.take_pictures(), OUT, menu=True),
+    Command("publish", "Publish…", "Ctrl+P", lambda w: w.delivering.publish(), OUT, menu=True, last=True),
+    Command("keys", "Keys and gestures", "F1", lambda w: w.show_keys(), MOUNDS, menu=True),
+    Command("quit", "Quit", "Ctrl+Q", lambda w: w.close(), MOUNDS, menu=True),
+    Command("find", "Find a number of this station", "Ctrl+F", lambda w: w.find_number(), NUMBERS),
+    Command("escape", "Stop the work, or let go", "Escape", lambda w: w.escape(), EDITING),
+    Command("remove", "Remove what is chosen in the station", "Delete", lambda w: w.station.remove(), EDITING),
+    Command("clay", "Look in Clay", "C", lambda w: w.looking.look("clay"), LOOKING),
+    Command("draft", "Look in Draft light", "D", lambda w: w.looking.look("draft"), LOOKING),
+    Command("true", "Look in True light", "T", lambda w: w.looking.look("true"), LOOKING),
+    Command("slice", "Look at a Slice", "Alt+S", lambda w: w.looking.look("slice"), LOOKING),
+    Command("fly", "Fly, or land", "F", lambda w: w.picture.fly(), LOOKING),
+    Command("toward", "Look toward the sun", "Shift+T", lambda w: w.looking.look_by_sun("toward"), LOOKING),
+    Command("away", "Look away from the sun", "Shift+A", lambda w: w.looking.look_by_sun("away"), LOOKING),
+    Command("up", "Look up from below", "Shift+U", lambda w: w.looking.look_by_sun("up"), LOOKING),
 )
 
 GESTURES = (
-    ("Looking", "Right drag", "Turn around the cloud"),
-    ("Looking", "Shift + right drag", "Slide"),
-    ("Looking", "Wheel, + and -", "Approach, and draw back"),
-    ("Looking", "Arrows", "Turn; with Shift slide, while the picture has the keyboard"),
-    ("Looking", "Space, held", "The bare picture"),
-    ("Looking", "Shift + Space, held", "The cloud before its grains"),
-    (MASS, "Drag a form", "Move it; with Ctrl it snaps"),
-    (MASS, "Drag a round handle", "Size the form evenly"),
-    (MASS, "Drag x, y or z", "Size it along that axis"),
-    (MASS, "Drag the arc", "Turn it"),
-    (MASS, "Drag over the sky", "Choose all forms in the box"),
-    (MASS, "Shift + click", "Choose another form as well"),
-    (MASS, "Double-click", "Add a blob there"),
-    (MASS, "Alt, with a tool", "Turn the tool round"),
-    (GRAIN, "Drag a hill", "Its feature size sideways, its strength upward"),
-    (LIGHT, "Drag on the dome", "Move the sun"),
-    ("Numbers", "Drag", "Change it; with Shift finely"),
-    ("Numbers", "Double-click, or type", "Give it a value"),
-    ("Numbers", "Backspace", "Back to where it began"),
+    (LOOKING, "Right drag", "Turn around the cloud"),
+    (LOOKING, "Shift + right drag", "Slide"),
+    (LOOKING, "Wheel, + and -", "Approach, and draw back"),
+    (LOOKING, "Arrows", "Turn; with Shift slide, while the picture has the keyboard"),
+    (LOOKING, "Space, held", "The bare picture"),
+    (LOOKING, "Shift + Space, held", "The cloud before its grains"),
+    (NUMBERS, "Drag", "Change it; with Shift finely"),
+    (NUMBERS, "Double-click, or type", "Give it a value"),
+    (NUMBERS, "Backspace", "Back to where it began"),
 )
-"""What hands do that is no command: group, gesture, and what it does."""
+"""What hands do in every station that is no command: group, gesture, and what it does."""
 
 
-def help_rows(stations):
+def table(stations=STATIONS):
+    """Every command there is.
+
+    Parameters
+    ----------
+    stations : sequence of type
+        Subclasses of `Station`.
+
+    Returns
+    -------
+    list of (Command, str)
+        With the name of the station whose it is, empty for those of the window.
+    """
+    return [(command, "") for command in OF_WINDOW] + [(c, kind.name) for kind in stations for c in kind.commands]
+
+
+def help_rows(stations=STATIONS):
     """All keys and gestures, as the help shows them.
 
     Parameters
     ----------
-    stations : sequence of str
-        Names, in the order of their keys.
+    stations : sequence of type
+        Subclasses of `Station`.
 
     Returns
     -------
     list of (str, str, str)
         Group, keys or gesture, and what it does; the rows of a group together.
     """
-    rows = [("Stations", str(n + 1), f"Open {name}") for n, name in enumerate(stations)]
-    rows += [(c.group, c.keys.replace("+", " + ") if c.keys != "+" else c.keys, c.words.rstrip("…")) for c in COMMANDS if c.keys]
+    rows = [("Stations", str(n), f"Open {kind.name}") for n, kind in enumerate(stations, 1)]
+    rows += [(c.group if not station else f"In {station}", c.keys.replace("+", " + ") if c.keys != "+" else c.keys,
+              c.words.rstrip("…")) for c, station in table(stations) if c.keys]
     rows += GESTURES
+    rows += [(f"In {kind.name}", gesture, does) for kind in stations for gesture, does in kind.gestures]
     groups = list(dict.fromkeys(group for group, _, _ in rows))
     return sorted(rows, key=lambda row: groups.index(row[0]))

@@ -1,46 +1,85 @@
-"""What leaves the desk by a dialog: files of density and of the surface, siblings, and what nature says of the cloud."""
+"""What leaves the desk: published versions, files of density and of the surface, and pictures."""
 
-from PyQt6.QtCore import QObject
+from PyQt6.QtCore import QObject, pyqtSignal
 
-from ..core.engine.density import draft_voxel
-from ..core.engine.nature import nature_of
+from ..core.engine.density import bounds_of, draft_voxel
 from ..core.exchange.meshes import write_mesh
 from ..core.library.asset import publish
 from ..core.library.delivery import built, delivered
 from ..core.volume.iso import within_budget
 from .asking import asking
 from .export_dialog import ExportDialog, MeshDialog
-from .nature_dialog import NatureDialog
-from .siblings_dialog import SiblingsDialog
+from .picture_dialog import PictureDialog
 
 
 class Delivering(QObject):
-    """Joins the window and those dialogs.
+    """Joins the window, the dialogs that ask how, and the jobs that do it.
 
     Parameters
     ----------
     window : Window
+    stages : Stages
+        Of the builds.
+    library : pathlib.Path
+        Folder published to.
+
+    Signals
+    -------
+    published()
+        The library holds more than before.
     """
 
-    def __init__(self, window):
+    published = pyqtSignal()
+
+    def __init__(self, window, stages, library):
         super().__init__(window)
-        self._window = window
+        self._window, self._stages, self.library = window, stages, library
+
+    def _mound(self, to_what, there):
+        """The present mound, or None when there is nothing, which is said."""
+        mound = self._window.document.mound
+        if there(mound):
+            return mound
+        self._window.tell(f"There is no cloud to {to_what} yet: add a blob in Mass.")
+        return None
+
+    def publish(self, mounds=None):
+        """Build mounds and add a version of each to the library, beside the work.
+
+        Parameters
+        ----------
+        mounds : sequence of Mound, optional
+            Default the present one.
+        """
+        if mounds is None:
+            mound = self._mound("publish", lambda mound: mound.mass.forms)
+            mounds = [] if mound is None else [mound]
+        if not mounds:
+            return
+        folder, stages = self.library, self._stages
+
+        def done(paths):
+            self.published.emit()
+            first, last = paths[0], paths[-1]
+            names = f"{first.parent.name} {first.name}" + (f" to {last.name}" if len(paths) > 1 else "")
+            self._window.tell(f"Published as {names}.")
+
+        self._window.jobs.begin(lambda ticket: [publish(m, folder, ticket=ticket, stages=stages) for m in mounds], done)
 
     def export(self):
         """Ask how, and write OpenVDB files beside the work."""
         window = self._window
-        mound = window.document.mound
-        if not mound.mass.forms:
-            window.tell("There is no cloud to export yet: add a blob in Mass.")
+        mound = self._mound("export", lambda mound: mound.mass.forms)
+        if mound is None:
             return
-        with asking(ExportDialog(mound, window.voxels.ahead, window._folder(), window)) as dialog:
+        with asking(ExportDialog(mound, window.looking.ahead, str(window.files.folder), window)) as dialog:
             if dialog.exec() != ExportDialog.DialogCode.Accepted:
                 return
-            files, options, builder = dialog.files(), dialog.options(), window.builder
+            files, options, stages = dialog.files(), dialog.options(), self._stages
 
         def work(ticket):
             for path, voxel in files:
-                delivered(path, mound, built(builder, mound, voxel, ticket), voxel, options, ticket)
+                delivered(path, mound, built(stages, mound, voxel, ticket), voxel, options, ticket)
             return files
 
         def done(files):
@@ -53,65 +92,40 @@ class Delivering(QObject):
     def export_mesh(self):
         """Ask how, and write the surface of the density as a mesh beside the work."""
         window = self._window
-        mound, final = window.document.mound, window.final_grid()
-        if not mound.mass.forms:
-            window.tell("There is no cloud to export yet: add a blob in Mass.")
+        mound = self._mound("export", lambda mound: mound.mass.forms)
+        if mound is None:
             return
-        with asking(MeshDialog(mound, final is not None, window._folder(), window)) as dialog:
+        final = window.finished.of(mound)
+        with asking(MeshDialog(mound, final is not None, str(window.files.folder), window)) as dialog:
             if dialog.exec() != MeshDialog.DialogCode.Accepted:
                 return
-            path, iso, budget, builder = dialog.path, dialog.iso.value, round(dialog.budget.value), window.builder
+            path, iso, budget, stages = dialog.path, dialog.iso.value, round(dialog.budget.value), self._stages
 
         def work(ticket):
             ticket.step(0.0, 1.0, "making the mesh")
-            grid = builder.density(mound, draft_voxel(mound), ticket, remember=False) if final is None else final
+            grid = stages.density(mound, draft_voxel(mound), ticket, remember=False) if final is None else final
             vertices, faces, _ = within_budget(grid, iso, budget)
             ticket.tick(0.9)
             write_mesh(path, vertices, faces)
             return len(faces)
 
-        window.jobs.begin(work, lambda count_: window.tell(f"Exported {count_:,} triangles to {path}."))
+        window.jobs.begin(work, lambda triangles: window.tell(f"Exported {triangles:,} triangles to {path}."))
 
-    def show_siblings(self):
-        """Show the mound under other seeds, and take or publish what is chosen."""
-        window = self._window
-        mound = window.document.mound
-        if not mound.mass.forms:
-            window.tell("There is no cloud yet: add a blob in Mass.")
+    def take_pictures(self):
+        """Ask how, and take pictures beside the work."""
+        window, stages = self._window, self._stages
+        mound = self._mound("take pictures of", lambda mound: bounds_of(mound) is not None)
+        if mound is None:
             return
-        with asking(SiblingsDialog(mound, window)) as dialog:
-            if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
+        final = window.finished.of(mound)
+        with asking(PictureDialog(mound, str(window.files.folder), final is not None, window)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
-            taken, kept, published = dialog.taken, dialog.kept, dialog.published
-        if taken is not None:
-            window.document.apply("take a sibling", lambda _: taken)
-        elif kept:
-            for recipe, pixels in kept:
-                window.light.keep_snapshot(pixels, recipe)
-            window.tell(f"Kept {len(kept)} siblings as snapshots: they lie in the tray of Light.")
-        elif published:
-            folder, builder = window.library.folder, window.builder
+            of_final, work_with = dialog.grid == "final" and final is not None, dialog.work()
+        voxel = mound.voxels.final if of_final else draft_voxel(mound)
+        key = stages.density_key(mound, voxel)
 
-            def done(paths):
-                window.library.look_again()
-                window.tell(f"Published {len(paths)} siblings as {paths[0].parent.name} {paths[0].name} to {paths[-1].name}.")
+        def grid_of(ticket):
+            return (final if of_final else stages.density(mound, voxel, ticket, remember=False)), key
 
-            window.jobs.begin(lambda ticket: [publish(m, folder, ticket=ticket, stages=builder) for m in published], done)
-
-    def show_nature(self):
-        """Measure the cloud that is looked at against nature."""
-        window = self._window
-        mound, grid = window.document.mound, window._grid_shown
-        if grid is None or grid.brick_bounds() is None:
-            window.tell("There is no cloud to measure yet: add a blob in Mass.")
-            return
-
-        def work(ticket):
-            ticket.step(0.0, 1.0, "measuring the cloud")
-            return nature_of(mound, grid)
-
-        def done(findings):
-            with asking(NatureDialog(findings, window)) as dialog:
-                dialog.exec()
-
-        window.jobs.begin(work, done)
+        window.jobs.begin(work_with(stages, mound, grid_of), window.tell)

@@ -1,4 +1,4 @@
-"""Pixels of Qt's images as arrays of their own."""
+"""Qt's images as arrays, and arrays as Qt's images, each with memory of its own."""
 
 import numpy as np
 from PyQt6.QtGui import QImage
@@ -24,3 +24,18 @@ def pixels_of(image, opacity=False):
     bits.setsize(image.sizeInBytes())
     lines = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())
     return lines[:, : channels * image.width()].reshape(image.height(), image.width(), channels).copy()
+
+
+def image_of_pixels(pixels):
+    """A picture as Qt draws it.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (height, width, 4)
+
+    Returns
+    -------
+    QImage
+    """
+    height, width = pixels.shape[:2]
+    return QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()

@@ -20,11 +20,16 @@ class Tile(QAbstractButton):
         Name of the station.
     number : int
         Key that opens it.
+
+    Attributes
+    ----------
+    blank : callable or None
+        Given the painter, draws what stands in the place of a miniature as long as there is none.
     """
 
     def __init__(self, word, number, parent=None):
         super().__init__(parent)
-        self.word, self.number, self.state, self.image = word, number, COMPUTING, None
+        self.word, self.number, self.state, self.image, self.blank = word, number, COMPUTING, None, None
         self.setCheckable(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
         self.setAccessibleName(f"{word} station")
@@ -73,8 +78,8 @@ class Tile(QAbstractButton):
             painter.setClipPath(clip)
             painter.drawImage(QRectF(4, 4, self.width() - 8, MINIATURE[1] + 4), self.image)
             painter.restore()
-        elif self.word == "Library":
-            self._paint_cards(painter)
+        elif self.blank is not None:
+            self.blank(painter)
         painter.setFont(style.text_font(13))
         painter.setPen(style.TEXT)
         painter.drawText(QRectF(10, 67, 80, 22), Qt.AlignmentFlag.AlignVCenter, self.word)
@@ -91,15 +96,6 @@ class Tile(QAbstractButton):
             painter.setBrush(Qt.BrushStyle.NoBrush)
             painter.setPen(QPen(style.BARLEY if self.isChecked() else style.TEXT, 1.5))
             painter.drawPath(path)
-
-    def _paint_cards(self, painter):
-        """Empty cards, until something is published."""
-        painter.setPen(Qt.PenStyle.NoPen)
-        painter.setBrush(style.with_alpha(style.QUIET, 70))
-        for n in range(3):
-            painter.drawRoundedRect(QRectF(20 + 26 * n, 24, 20, 16), 3, 3)
-            if n < 2:
-                painter.drawRoundedRect(QRectF(20 + 26 * n, 44, 20, 14), 3, 3)
 
 
 class Strip(QWidget):

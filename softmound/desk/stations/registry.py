@@ -1,10 +1,10 @@
 """All stations, in the order of the work: what the window, the strip, the keys and the help iterate over."""
 
-from .grain import GrainStation
-from .library import LibraryStation
-from .light import LightStation
-from .mass import MassStation
-from .voxels import VoxelsStation
+from .grain.station import GrainStation
+from .library.station import LibraryStation
+from .light.station import LightStation
+from .mass.station import MassStation
+from .voxels.station import VoxelsStation
 
 STATIONS = (MassStation, VoxelsStation, GrainStation, LightStation, LibraryStation)
-"""Each takes the document and the window; the key that opens it is its place."""
+"""Subclasses of `Station`, each in a folder of its own; the key that opens one is its place."""

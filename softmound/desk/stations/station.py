@@ -1,4 +1,4 @@
-"""What the window expects of a station."""
+"""What the window iterates over: a page of the application, and what it has to offer."""
 
 from PyQt6.QtCore import QObject
 
@@ -6,15 +6,27 @@ from PyQt6.QtCore import QObject
 class Station(QObject):
     """A page: a tray below the picture, settings beside it, and perhaps a hand in it.
 
+    A station is one folder here and one line of `registry.STATIONS`; the window, the strip, the keys, the menu and the help
+    ask for what is listed below, and know no station by its name.
+
+    Parameters
+    ----------
+    window : Window
+        Whose document is edited, and whose jobs, looking, finished grids, delivering and files the station may use.
+
     Attributes
     ----------
     name : str
         Its word.
+    made : bool
+        Its miniature is made of the mound; else the station shows one by itself, by `show_tile`.
     dome : bool
         Whether the picture shows the sun dome.
-    way : str
-        The way of looking it opens with.
-    tools : tuple
+    commands : tuple of Command
+        What it does by name; each is given the station.
+    gestures : tuple of (str, str)
+        What hands do in it that is no command: the gesture, and what it does.
+    tools : tuple of (str, str, str)
         Tools for the hand, shown on the picture: key, word, sentence.
     tool : str
         Key of the one in hand.
@@ -24,17 +36,22 @@ class Station(QObject):
     """
 
     name = ""
+    made = True
     dome = False
-    way = "draft"
+    commands = ()
+    gestures = ()
     tools = ()
     tool = ""
 
-    def __init__(self, document, parent=None):
-        super().__init__(parent)
-        self.document = document
+    def __init__(self, window):
+        super().__init__(window)
+        self.window, self.document = window, window.document
         self.hand = None
         self.tray = None
         self.settings = None
+
+    def join(self):
+        """Follow what happens elsewhere in the window; called once, when all of it is there."""
 
     def follow(self, mound):
         """Bring what is chosen in line with another mound, whether or not the station is open.
@@ -45,11 +62,27 @@ class Station(QObject):
         """
 
     def show_mound(self, mound):
-        """Show a mound.
+        """Show a mound in tray and settings.
 
         Parameters
         ----------
         mound : Mound
+        """
+
+    def show_view(self, mound):
+        """Show a mound of which only the view is another.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+
+    def show_tile(self, tile):
+        """Show on the strip how things stand, where the miniature is not made of the mound.
+
+        Parameters
+        ----------
+        tile : Tile
         """
 
     def note(self, _mound):
@@ -60,3 +93,18 @@ class Station(QObject):
         str
         """
         return ""
+
+    def masks(self):
+        """Masks whose reach the picture is to be tinted by, while the station is open.
+
+        Returns
+        -------
+        tuple of Mask
+        """
+        return ()
+
+    def remove(self):
+        """Remove what is chosen."""
+
+    def let_go(self):
+        """Put the tool down, or let go of what is chosen."""

@@ -2,12 +2,12 @@
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QMenu, QPushButton, QVBoxLayout, QWidget
 
-from ...core.recipe import Noise, Patch, Skin, Warp
-from ...core.recipe.grains import ACTIONS, MASKS, ByNoise
-from ..fields import Row, emptied, words
-from ..part_fields import PartFields
-from ..settings_panel import SettingsPanel
-from ..words import figure
+from ....core.recipe import Noise, Patch, Skin, Warp
+from ....core.recipe.grains import ACTIONS, MASKS, ByNoise
+from ...fields import Row, emptied, words
+from ...part_fields import PartFields
+from ...settings_panel import SettingsPanel
+from ...words import figure
 
 
 class GrainSettings(SettingsPanel):

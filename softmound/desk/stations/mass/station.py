@@ -3,35 +3,36 @@
 import pathlib
 from dataclasses import replace
 
-from PyQt6.QtCore import pyqtSignal
-
-from ...core.engine.density import draft_voxel, span_of
-from ...core.mass.distance import box_of
-from ...core.mass.mend import surface_arrays, with_holes_closed
-from ...core.mass.meshed import made_mesh
-from ...core.mass.outline import half_sizes
-from ...core.mass.pick import Picker
-from ...core.mass.placing import mirrored, replaced
-from ...core.mass.strokes import Brush, without_gesture
-from ...core.recipe import Blob, Solid
-from ...core.recipe.places import changed, put, without
-from ..asking import asking
-from ..photographs import PhotographDialog, asked_for, reading
+from ....core.engine.density import draft_voxel, span_of
+from ....core.mass.distance import box_of
+from ....core.mass.mend import surface_arrays, with_holes_closed
+from ....core.mass.meshed import made_mesh
+from ....core.mass.outline import half_sizes
+from ....core.mass.pick import Picker
+from ....core.mass.placing import mirrored, replaced
+from ....core.mass.strokes import Brush, without_gesture
+from ....core.recipe import Blob, Solid
+from ....core.recipe.places import changed, put, without
+from ...asking import asking
+from ...command import Command
+from ...photographs import PhotographDialog, asked_for, reading
+from ..station import Station
 from .brush_hand import BrushHand
 from .form_hand import FormHand
-from .form_settings import MassSettings
-from .form_tray import FormTray
-from .station import Station
+from .settings import MassSettings
+from .tray import FormTray
 
+KEYS = {"drag": "Shift+D", "swell": "S", "ease": "E", "press": "P", "roughen": "R", "dab": "Alt+D", "scoop": "Shift+S"}
 TOOLS = (
     ("", "Place", "Pick, move, turn and size forms. Drag over the empty sky to pick all in a box."),
-    ("drag", "Drag", "Pull what is under the brush along with the hand (Shift+D)."),
-    ("swell", "Swell", "Blow up what is under the brush; with Alt, shrink it (S)."),
-    ("ease", "Ease", "Smooth what is under the brush (E)."),
-    ("press", "Press", "Press toward the plane where the stroke began (P)."),
-    ("roughen", "Roughen", "Break up what is under the brush (R)."),
-    ("dab", "Dab", "Add lumps along the stroke (Alt+D)."),
-    ("scoop", "Scoop", "Carve along the stroke (Shift+S)."),
+    *((tool, word, f"{does} ({KEYS[tool]}).") for tool, word, does in (
+        ("drag", "Drag", "Pull what is under the brush along with the hand"),
+        ("swell", "Swell", "Blow up what is under the brush; with Alt, shrink it"),
+        ("ease", "Ease", "Smooth what is under the brush"),
+        ("press", "Press", "Press toward the plane where the stroke began"),
+        ("roughen", "Roughen", "Break up what is under the brush"),
+        ("dab", "Dab", "Add lumps along the stroke"),
+        ("scoop", "Scoop", "Carve along the stroke"))),
 )
 
 
@@ -51,13 +52,25 @@ class MassStation(Station):
 
     name = "Mass"
     tools = TOOLS
-    chosen_changed = pyqtSignal()
-    tool_changed = pyqtSignal()
-    refused = pyqtSignal(str)
-    job_wanted = pyqtSignal(object, object)
+    commands = (
+        Command("blob", "Add a blob", "B", lambda s: s.add(), opens=True),
+        Command("duplicate", "Duplicate the chosen forms", "Ctrl+D", lambda s: s.duplicate()),
+        Command("choose_all", "Choose all forms", "Ctrl+A", lambda s: s.choose_all(), opens=True),
+        *(Command(tool, word, KEYS[tool], lambda s, t=tool: s.take(t), opens=True) for tool, word, _ in TOOLS if tool),
+    )
+    gestures = (
+        ("Drag a form", "Move it; with Ctrl it snaps"),
+        ("Drag a round handle", "Size the form evenly"),
+        ("Drag x, y or z", "Size it along that axis"),
+        ("Drag the arc", "Turn it"),
+        ("Drag over the sky", "Choose all forms in the box"),
+        ("Shift + click", "Choose another form as well"),
+        ("Double-click", "Add a blob there"),
+        ("Alt, with a tool", "Turn the tool round"),
+    )
 
-    def __init__(self, document, parent=None):
-        super().__init__(document, parent)
+    def __init__(self, window):
+        super().__init__(window)
         self.chosen = None
         self.picked = ()
         self.tool = ""
@@ -139,7 +152,11 @@ class MassStation(Station):
         if (picked, chosen) != (self.picked, self.chosen):
             self.picked, self.chosen = picked, chosen
             self.show_mound(self.document.mound)
-            self.chosen_changed.emit()
+            self.window.picture.update()
+
+    def choose_all(self):
+        """Choose all forms."""
+        self.pick(range(len(self.document.mound.mass.forms)))
 
     def form(self):
         """The chosen form, or None."""
@@ -160,7 +177,13 @@ class MassStation(Station):
         if self.tool:
             self.brush = replace(self.brush, tool=self.tool)
         self.show_mound(self.document.mound)
-        self.tool_changed.emit()
+        self.window.show_hand()
+
+    def let_go(self):
+        if self.tool:
+            self.take("")
+        else:
+            self.choose(None)
 
     def change_brush(self, **changes):
         """Change how the tool works.
@@ -172,7 +195,8 @@ class MassStation(Station):
         """
         self.brush = replace(self.brush, **changes)
         self._brush_sized = True
-        self.tool_changed.emit()
+        self.settings.show_mound(self.document.mound)
+        self.window.show_hand()
 
     # -- editing --------------------------------------------------------------------------------
 
@@ -362,7 +386,6 @@ class MassStation(Station):
         self.chosen, self.picked = None, ()
         self.edit_mass("remove form" if len(gone) == 1 else "remove forms",
                        forms=tuple(f for n, f in enumerate(mass.forms) if n not in gone))
-        self.chosen_changed.emit()
 
     def remove_gesture(self, gesture):
         """Take a stroke away, whatever came after it.
@@ -378,7 +401,7 @@ class MassStation(Station):
         """Turn the chosen forms into one mesh form, beside the work."""
         mound, numbers = self.document.mound, self.picked
         if not any(mound.mass.forms[n].role == "adds" for n in numbers):
-            self.refused.emit("Not done: choose at least one form that adds.")
+            self.window.tell("Not done: choose at least one form that adds.")
             return
         voxel = draft_voxel(mound)
 
@@ -389,7 +412,7 @@ class MassStation(Station):
         def done(mesh):
             now = self.document.mound.mass.forms
             if now != mound.mass.forms:
-                self.refused.emit("The forms have changed meanwhile; nothing was done. Make the mesh again.")
+                self.window.tell("The forms have changed meanwhile; nothing was done. Make the mesh again.")
                 return
             first = min(numbers)
             kept = [f for n, f in enumerate(now) if n not in numbers]
@@ -398,7 +421,7 @@ class MassStation(Station):
             if self.edit_mass("make mesh", forms=tuple(kept)):
                 self.pick((at,))
 
-        self.job_wanted.emit(work, done)
+        self.window.jobs.begin(work, done)
 
     def close_holes(self):
         """Close the holes of the chosen mesh."""
@@ -415,23 +438,23 @@ class MassStation(Station):
         path : path-like, optional
             Instead of asking.
         """
-        from ..import_dialog import ENDINGS, ImportDialog, chosen_file
+        from ...import_dialog import ENDINGS, ImportDialog, chosen_file
 
         path = chosen_file(self.tray) if path is None else pathlib.Path(path)
         if path is None:
             return
         kind = ENDINGS.get(path.suffix.lower())
         if kind is None:
-            self.refused.emit(f"{path.name}: not a file that becomes a form; choose one that ends in "
+            self.window.tell(f"{path.name}: not a file that becomes a form; choose one that ends in "
                               f"{', '.join(ENDINGS)}.")
             return
 
         def done(read):
-            with asking(ImportDialog(path, read, self.tray.window())) as dialog:
+            with asking(ImportDialog(path, read, self.window)) as dialog:
                 if dialog.exec() == dialog.DialogCode.Accepted:
                     self.add_forms((dialog.form,), f"import {path.name}")
 
-        self.job_wanted.emit(kind(path), done)
+        self.window.jobs.begin(kind(path), done)
 
     def add_photograph(self, path=None):
         """Ask for a reference photograph and show it.
@@ -448,7 +471,7 @@ class MassStation(Station):
         def done(reference):
             self.document.apply("add photograph", lambda mound: mound.edited(references=(*mound.references, reference)))
 
-        self.job_wanted.emit(reading(path), done)
+        self.window.jobs.begin(reading(path), done)
 
     def show_photograph(self, number):
         """Let a photograph be placed, sized and removed.
@@ -464,14 +487,14 @@ class MassStation(Station):
                 self.document.apply("place photograph", lambda mound: put(
                     mound, ("references", number), lambda _: reference), moving)
 
-        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.tray.window())) as dialog:
+        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.window)) as dialog:
             dialog.exec()
 
     def add_heap(self):
         """Ask for a heap and add it."""
-        from ..heap_dialog import HeapDialog
+        from .heap_dialog import HeapDialog
 
         mound = self.document.mound
-        with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.tray.window())) as dialog:
+        with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.window)) as dialog:
             if dialog.exec() == dialog.DialogCode.Accepted:
                 self.add_forms(dialog.forms(), "add heap")

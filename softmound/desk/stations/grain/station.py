@@ -2,57 +2,53 @@
 
 import pathlib
 
-from PyQt6.QtCore import pyqtSignal
-from PyQt6.QtWidgets import QFileDialog, QHBoxLayout, QInputDialog, QMenu, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QFileDialog, QInputDialog
 
-from ...core.engine.density import bounds_of, span_of
-from ...core.grain.characters import (
-    CHARACTERS,
+from ....core.engine.density import bounds_of, span_of
+from ....core.engine.nature import nature_of
+from ....core.grain.characters import (
     ENDING,
     character_file,
     dressed,
-    own_characters,
     read_character,
     save_character,
 )
-from ...core.mass.pick import Picker
-from ...core.recipe import Noise, Painted, Patch, Problem, Warp, limits
-from ...core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
-from ...core.recipe.places import changed, put, without
-from .. import style
-from ..words import figure
-from .grain_settings import GrainSettings
+from ....core.mass.pick import Picker
+from ....core.recipe import Noise, Painted, Patch, Problem, Warp, limits
+from ....core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
+from ....core.recipe.places import changed, put, without
+from ....core.recipe.snapshots import with_snapshot
+from ...asking import asking
+from ...command import Command
+from ...words import figure
+from ..station import Station
+from .nature_dialog import NatureDialog
 from .paint_hand import PaintHand
-from .scale_ruler import ScaleRuler
-from .station import Station
+from .settings import GrainSettings
+from .siblings_dialog import SiblingsDialog
+from .tray import GrainTray
 
 
 class GrainStation(Station):
     """The station.
 
-    Signals
-    -------
-    chosen_changed()
-    refused(str)
-        Why something was not done.
-    siblings_wanted(), nature_wanted()
-    hand_changed()
-        Another hand for the picture.
-    shown_changed()
-        Whether the picture shows where the chosen grain acts.
+    Attributes
+    ----------
+    chosen : int
+        The grain whose numbers are shown.
+    final : bool
+        What can be held is judged by the final voxel.
+    shown : bool
+        The picture is tinted where the chosen grain acts.
     """
 
     name = "Grain"
     dome = True
-    chosen_changed = pyqtSignal()
-    refused = pyqtSignal(str)
-    siblings_wanted = pyqtSignal()
-    nature_wanted = pyqtSignal()
-    hand_changed = pyqtSignal()
-    shown_changed = pyqtSignal()
+    commands = (Command("grain", "Add a grain", "G", lambda s: s.add(), opens=True),)
+    gestures = (("Drag a hill", "Its feature size sideways, its strength upward"),)
 
-    def __init__(self, document, parent=None):
-        super().__init__(document, parent)
+    def __init__(self, window):
+        super().__init__(window)
         self.chosen = 0
         self.final = False
         self.shown = False
@@ -105,7 +101,8 @@ class GrainStation(Station):
         self.paint_on(None, None)
         self.chosen = number
         self.show_mound(self.document.mound)
-        self.chosen_changed.emit()
+        if self.masks():
+            self.window.looking.ask(False)
 
     def take_grains(self, grains, words_, moving=False):
         """Put other grains into the mound.
@@ -189,7 +186,7 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if len(mound.grains) >= MOST_GRAINS:
-            self.refused.emit(f"A mound has at most {MOST_GRAINS} grains; remove one first.")
+            self.window.tell(f"A mound has at most {MOST_GRAINS} grains; remove one first.")
             return
         same = [g for g in mound.grains if g.action == "push"]
         if action == "push" and same:
@@ -264,7 +261,7 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.refused.emit("There is no shape to grain yet: add a blob in Mass.")
+            self.window.tell("There is no shape to grain yet: add a blob in Mass.")
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
@@ -286,7 +283,7 @@ class GrainStation(Station):
         try:
             self.wear(read_character(path), pathlib.Path(path).stem)
         except Problem as problem:
-            self.refused.emit(str(problem))
+            self.window.tell(str(problem))
 
     def keep_character(self, name=None):
         """Ask for a name and keep the grains as a character of one's own.
@@ -298,7 +295,7 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if not mound.grains or not span_of(mound):
-            self.refused.emit("There are no grains to keep yet.")
+            self.window.tell("There are no grains to keep yet.")
             return
         if name is None:
             name, given = QInputDialog.getText(self.tray, "Keep as a character", "Its name")
@@ -309,9 +306,9 @@ class GrainStation(Station):
         try:
             save_character(path, mound.grains, span_of(mound), level)
         except Problem as problem:
-            self.refused.emit(str(problem))
+            self.window.tell(str(problem))
             return
-        self.refused.emit(f"Kept as {path}.")
+        self.window.tell(f"Kept as {path}.")
 
     # -- where ----------------------------------------------------------------------------------
 
@@ -343,7 +340,7 @@ class GrainStation(Station):
         elif kind == "noise":
             mask = mask.edited(noise=Noise(feature=float(figure(long / 4.0, 2)), octaves=2, seed=97))
         if len(self._masks(about)) >= MOST_MASKS:
-            self.refused.emit(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
+            self.window.tell(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
             return
         self.document.apply(f"mask {MASKS[kind].label.lower()}", lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, mask)))
@@ -395,7 +392,11 @@ class GrainStation(Station):
         shown : bool
         """
         self.shown = shown
-        self.shown_changed.emit()
+        self.window.looking.ask(False)
+
+    def masks(self):
+        grain = self.grain()
+        return grain.where if self.shown and grain is not None else ()
 
     # -- patches --------------------------------------------------------------------------------
 
@@ -404,7 +405,7 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.refused.emit("There is no shape to patch yet: add a blob in Mass.")
+            self.window.tell("There is no shape to patch yet: add a blob in Mass.")
             return
         middle = tuple(float(figure(float(v))) for v in (bounds[0] + bounds[1]) / 2)
         size = float(figure(span_of(mound) / 3.0, 2))
@@ -462,7 +463,7 @@ class GrainStation(Station):
         self._paint_hand.radius = max(span_of(self.document.mound) / 14.0, 0.05)
         self.hand = None if self._painting is None else self._paint_hand
         if before != self._painting:
-            self.hand_changed.emit()
+            self.window.show_hand()
 
     def _check_painting(self, mound):
         """Put the brush down when what it paints is gone."""
@@ -500,96 +501,45 @@ class GrainStation(Station):
         else:
             self.edit_mask(about, number, "strokes", tuple(strokes), moving)
 
+    # -- what the whole cloud is beside others --------------------------------------------------
 
-class GrainTray(QWidget):
-    """The ruler, and what can be done with grains."""
+    def show_siblings(self):
+        """Show the mound under other seeds, and take, keep or publish what is chosen."""
+        window, mound = self.window, self.document.mound
+        if not mound.mass.forms:
+            window.tell("There is no cloud yet: add a blob in Mass.")
+            return
+        with asking(SiblingsDialog(mound, window)) as dialog:
+            if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
+                return
+            chosen, kept, published = dialog.taken, dialog.kept, dialog.published
+        if chosen is not None:
+            self.document.apply("take a sibling", lambda _: chosen)
+        elif kept:
+            def keep(mound):
+                for recipe, pixels in kept:
+                    mound = with_snapshot(mound, pixels, recipe)
+                return mound
 
-    def __init__(self, station):
-        super().__init__()
-        self._station = station
-        layout = QHBoxLayout(self)
-        layout.setContentsMargins(0, 0, 12, 0)
-        layout.setSpacing(4)
-        self.ruler = ScaleRuler(station)
-        layout.addWidget(self.ruler, 1)
-        side = QVBoxLayout()
-        side.setContentsMargins(0, 8, 0, 8)
-        side.setSpacing(4)
-        self.add = QPushButton(style.icon("plus"), "Add grain")
-        self.add.setToolTip("Add a push, finer than the finest (G).")
-        self.add.clicked.connect(lambda: station.add())
-        self.more = QPushButton("Other…")
-        self.more.setToolTip("Add a grain of another action.")
-        menu = QMenu(self.more)
-        for action in ACTIONS:
-            menu.addAction(action.capitalize(), lambda a=action: station.add(a))
-        self.more.setMenu(menu)
-        self.copy = QPushButton(style.icon("copy"), "")
-        self.copy.setToolTip("Duplicate the chosen grain with another seed.")
-        self.drop = QPushButton(style.icon("trash-2"), "")
-        self.drop.setToolTip("Remove the chosen grain (Delete).")
-        self.earlier, self.later = QPushButton("◂"), QPushButton("▸")
-        self.earlier.setToolTip("Let it work earlier: each grain sees what those before have made.")
-        self.later.setToolTip("Let it work later.")
-        self.solo = QPushButton("Solo")
-        self.solo.setToolTip("Only this grain; press again for all.")
-        self.final = QPushButton("Final")
-        self.final.setCheckable(True)
-        self.final.setToolTip("Hatch what the final voxel cannot hold, rather than the draft's.")
-        self.characters = QPushButton("Characters")
-        self.characters.setToolTip("Ready sets of grains, and your own.")
-        self._menu = QMenu(self.characters)
-        self._menu.aboutToShow.connect(self._fill)
-        self._fill()
-        self.characters.setMenu(self._menu)
-        self.siblings = QPushButton("Siblings…")
-        self.siblings.setToolTip("The same mound under other seeds.")
-        self.nature = QPushButton("Nature…")
-        self.nature.setToolTip("Measure this cloud against measured nature.")
-        for button, name, run in (
-            (self.copy, "Duplicate grain", station.duplicate), (self.drop, "Remove grain", station.remove),
-            (self.earlier, "Grain earlier", lambda: station.shift(-1)),
-            (self.later, "Grain later", lambda: station.shift(1)), (self.solo, "Solo", station.solo),
-            (self.siblings, "Siblings", station.siblings_wanted.emit), (self.nature, "Nature", station.nature_wanted.emit),
-        ):
-            button.setAccessibleName(name)
-            button.clicked.connect(lambda _=False, r=run: r())
-        self.final.clicked.connect(station.look_at)
-        for row in ((self.add, self.more), (self.copy, self.drop, self.earlier, self.later), (self.solo, self.final),
-                    (self.characters,), (self.siblings, self.nature)):
-            line = QHBoxLayout()
-            line.setSpacing(4)
-            for button in row:
-                button.setStyleSheet("padding: 3px 7px;")
-                line.addWidget(button, 1)
-            side.addLayout(line)
-        layout.addLayout(side)
+            if self.document.apply("keep siblings as snapshots", keep):
+                window.tell(f"Kept {len(kept)} siblings as snapshots: they lie in the tray of Light.")
+        elif published:
+            window.delivering.publish(published)
 
-    def _fill(self):
-        self._menu.clear()
-        for name, grains in CHARACTERS.items():
-            self._menu.addAction(name, lambda g=grains, n=name: self._station.wear(g, n))
-        own = own_characters()
-        if own:
-            self._menu.addSeparator()
-        for name, path in own.items():
-            self._menu.addAction(name, lambda p=path: self._station.wear_file(p))
-        self._menu.addSeparator()
-        self._menu.addAction("Keep these grains…", lambda: self._station.keep_character())
-        self._menu.addAction("From a file…", lambda: self._station.wear_file())
+    def show_nature(self):
+        """Measure the cloud that is looked at against nature."""
+        window, mound = self.window, self.document.mound
+        grid = window.looking.grid
+        if grid is None or grid.brick_bounds() is None:
+            window.tell("There is no cloud to measure yet: add a blob in Mass.")
+            return
 
-    def show_mound(self, mound):
-        """Follow a mound.
+        def work(ticket):
+            ticket.step(0.0, 1.0, "measuring the cloud")
+            return nature_of(mound, grid)
 
-        Parameters
-        ----------
-        mound : Mound
-        """
-        self.ruler.show_mound(mound)
-        some, number = bool(mound.grains), self._station.chosen
-        self.add.setEnabled(len(mound.grains) < MOST_GRAINS)
-        self.more.setEnabled(len(mound.grains) < MOST_GRAINS)
-        for button in (self.copy, self.drop, self.solo):
-            button.setEnabled(some)
-        self.earlier.setEnabled(some and number > 0)
-        self.later.setEnabled(some and number < len(mound.grains) - 1)
+        def done(findings):
+            with asking(NatureDialog(findings, window)) as dialog:
+                dialog.exec()
+
+        window.jobs.begin(work, done)

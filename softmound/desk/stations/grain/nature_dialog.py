@@ -6,9 +6,9 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout, QWidget
 
-from . import style
-from .fields import words
-from .words import figure
+from ... import style
+from ...fields import words
+from ...words import figure
 
 
 class NatureDialog(QDialog):

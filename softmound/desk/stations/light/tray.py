@@ -1,7 +1,7 @@
 """The tray of Light: situations, lamps, kept views and snapshots."""
 
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
-from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
     QAbstractButton,
     QHBoxLayout,
@@ -13,11 +13,11 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from ...core.light.lamps import kelvin_colour
-from .. import style
-from ..fields import ChoiceRow, emptied, screen_colour, words
-from ..photographs import image_of
-from ..words import figure
+from ....core.light.lamps import kelvin_colour
+from ... import style
+from ...fields import ChoiceRow, emptied, screen_colour, words
+from ...photographs import image_of
+from ...words import figure
 
 PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}
 
@@ -179,11 +179,11 @@ class LightTray(QWidget):
         self.choice.taken.connect(self.open)
         self.lamps.add.clicked.connect(lambda: station.add_lamp())
         self.views.add.clicked.connect(lambda: station.keep_view())
-        self.snapshots.add.clicked.connect(lambda: station.snapshot_wanted.emit())
+        self.snapshots.add.clicked.connect(lambda: station.keep_snapshot())
         self.take = QPushButton("Take pictures…")
         self.take.setToolTip("A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T).")
         self.take.setStyleSheet("padding: 4px 10px;")
-        self.take.clicked.connect(lambda: station.pictures_wanted.emit())
+        self.take.clicked.connect(lambda: station.window.delivering.take_pictures())
         self.choice.layout().addWidget(self.take)
         self._shown = {}
 
@@ -212,7 +212,7 @@ class LightTray(QWidget):
         for page, made, things, chosen in (
             (self.lamps, self._lamp_tile, mound.light.lamps, self._station.lamp),
             (self.views, self._view_tile, mound.views, None),
-            (self.snapshots, self._snapshot_tile, mound.snapshots, self._station.compared),
+            (self.snapshots, self._snapshot_tile, mound.snapshots, self._station.snapshots.compared),
         ):
             if self._shown.get(page) != (things, chosen):
                 self._shown[page] = (things, chosen)
@@ -233,25 +233,25 @@ class LightTray(QWidget):
     def _view_tile(self, number, kept):
         view = kept.view
         tile = CardTile(kept.name, "Look from here again; right click for more.",
-                        line=f"{figure(view.focal)} mm", image=self._station.miniature(view))
+                        line=f"{figure(view.focal)} mm", image=self._station.snapshots.miniature(view))
         tile.setCheckable(False)
         tile.clicked.connect(lambda: self._station.document.look(view))
         tile.menu_wanted.connect(lambda: self._menu((
             ("Rename…", lambda: self._station.rename("views", number)),
             ("Keep the present view here", lambda: self._station.replace_view(number)),
-            ("Remove", lambda: self._station.remove("views", number)))))
+            ("Remove", lambda: self._station.forget("views", number)))))
         return tile
 
     def _snapshot_tile(self, number, snapshot):
         tile = CardTile(snapshot.name, "Compare with the present picture; right click for more.",
                         image=image_of(snapshot.picture))
-        tile.setChecked(number == self._station.compared)
-        tile.clicked.connect(lambda: self._station.compare(number))
+        tile.setChecked(number == self._station.snapshots.compared)
+        tile.clicked.connect(lambda: self._station.snapshots.compare(number))
         tile.menu_wanted.connect(lambda: self._menu((
-            ("Compare…", lambda: self._station.compare(number)),
+            ("Compare…", lambda: self._station.snapshots.compare(number)),
             ("Go back to this recipe", lambda: self._station.take_snapshot_over(number)),
             ("Rename…", lambda: self._station.rename("snapshots", number)),
-            ("Remove", lambda: self._station.remove("snapshots", number)))))
+            ("Remove", lambda: self._station.forget("snapshots", number)))))
         return tile
 
     def _menu(self, entries):
@@ -259,18 +259,3 @@ class LightTray(QWidget):
         for text, run in entries:
             menu.addAction(text, run)
         menu.popup(self.cursor().pos())
-
-
-def image_of_pixels(pixels):
-    """A picture as Qt draws it.
-
-    Parameters
-    ----------
-    pixels : ndarray of uint8, shape (height, width, 4)
-
-    Returns
-    -------
-    QImage
-    """
-    height, width = pixels.shape[:2]
-    return QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()

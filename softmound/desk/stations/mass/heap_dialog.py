@@ -2,8 +2,8 @@
 
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
-from ..core.recipe.starts import pile
-from .fields import NumberField, words
+from ....core.recipe.starts import pile
+from ...fields import NumberField, words
 
 
 class HeapDialog(QDialog):

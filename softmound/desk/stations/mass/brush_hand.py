@@ -4,9 +4,9 @@ import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QPen, QPolygonF
 
-from ...core.mass.strokes import next_gesture, stroked
-from ...core.recipe.forms import MOST_PATH
-from .. import style
+from ....core.mass.strokes import next_gesture, stroked
+from ....core.recipe.forms import MOST_PATH
+from ... import style
 
 APART = 0.12
 """Of the brush's radius: how far the hand must go for another point of the path."""
@@ -37,7 +37,7 @@ class BrushHand:
         self._hit = station.picker().hit(camera.eye, camera.ray(at.x(), at.y()))
         if self._hit is None:
             self._path = None
-            station.refused.emit("There is nothing under the brush: begin the stroke on the cloud.")
+            station.window.tell("There is nothing under the brush: begin the stroke on the cloud.")
             return
         self._before, self._picker = station.document.mound.mass, station.picker()
         self._first, self._gesture = self._hit, next_gesture(self._before)

@@ -2,11 +2,11 @@
 
 from PyQt6.QtWidgets import QCheckBox, QPushButton, QVBoxLayout, QWidget
 
-from ...core.recipe import Grow, Smooth
-from ...core.recipe.models import STEPS
-from .. import style
-from ..fields import Row, emptied, words
-from ..part_fields import PartFields
+from ....core.recipe import Grow, Smooth
+from ....core.recipe.models import STEPS
+from ... import style
+from ...fields import Row, emptied, words
+from ...part_fields import PartFields
 
 
 class SurfaceSteps(QWidget):

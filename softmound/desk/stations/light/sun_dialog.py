@@ -5,8 +5,8 @@ from datetime import UTC, datetime, timedelta
 from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
-from ..core.light.sunplace import sun_at
-from .fields import NumberField, words
+from ....core.light.sunplace import sun_at
+from ...fields import NumberField, words
 
 
 class SunPlaceDialog(QDialog):

@@ -2,16 +2,16 @@
 
 from PyQt6.QtWidgets import QComboBox, QFileDialog, QPushButton
 
-from ...core.engine.density import bounds_of
-from ...core.exchange.photographs import SKY_ENDINGS
-from ...core.light.looks import transforms
-from ...core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
-from ..asking import asking
-from ..fields import Row
-from ..histogram import HistogramStrip
-from ..part_fields import PartFields
-from ..settings_panel import SettingsPanel
-from ..sun_dialog import SunPlaceDialog
+from ....core.engine.density import bounds_of
+from ....core.exchange.photographs import SKY_ENDINGS
+from ....core.light.looks import transforms
+from ....core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
+from ...asking import asking
+from ...fields import Row
+from ...part_fields import PartFields
+from ...settings_panel import SettingsPanel
+from .histogram import HistogramStrip
+from .sun_dialog import SunPlaceDialog
 
 TRANSFORM_WORDS = {"own": "Our own curve", "exposure": "Colours for exposure"}
 
@@ -30,6 +30,7 @@ class LightSettings(SettingsPanel):
         self.by_place.clicked.connect(self._place_and_time)
         self._part("", Light, Light.first_rows)
         self.by_picture = QPushButton("Set by the picture")
+        self.by_picture.clicked.connect(lambda: station.expose())
         self.add(Row(self.by_picture))
         self.by_picture.setToolTip("The exposure at which the bright parts of this cloud lie just below white.")
         self._part("medium", Medium, Medium.first_rows)
@@ -109,7 +110,7 @@ class LightSettings(SettingsPanel):
             accepted, (azimuth, elevation) = dialog.exec() == SunPlaceDialog.DialogCode.Accepted, dialog.sun()
         if accepted:
             if elevation < -10.0:
-                self._station.refused.emit("The sun is far below the horizon there and then; nothing was changed.")
+                self._station.window.tell("The sun is far below the horizon there and then; nothing was changed.")
                 return
             self._station.edit_part("sun", "sun by place and time", azimuth=azimuth, elevation=elevation)
 

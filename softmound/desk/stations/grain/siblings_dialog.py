@@ -4,10 +4,10 @@ from PyQt6.QtCore import QSize, Qt
 from PyQt6.QtGui import QIcon, QImage, QPixmap
 from PyQt6.QtWidgets import QCheckBox, QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QPushButton, QVBoxLayout
 
-from ..core.engine.background import Job
-from ..core.engine.siblings import SIZE, WHICH, sheet
-from .fields import Row, words
-from .relay import Relay
+from ....core.engine.background import Job
+from ....core.engine.siblings import SIZE, WHICH, sheet
+from ...fields import Row, words
+from ...relay import Relay
 
 COUNT = 12
 _WORDS = {"grains": "Grains", "levels": "Levels", "buds": "Buds and coats"}
@@ -157,6 +157,6 @@ class SiblingsDialog(QDialog):
 
 
 def _shifted(mound, rounds, which):
-    from ..core.engine.siblings import sibling
+    from ....core.engine.siblings import sibling
 
     return sibling(mound, rounds * COUNT, which)

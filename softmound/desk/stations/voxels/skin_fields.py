@@ -2,9 +2,9 @@
 
 from PyQt6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
-from ...core.recipe import LowerSkin, Skin
-from ..fields import Row, words
-from ..part_fields import PartFields
+from ....core.recipe import LowerSkin, Skin
+from ...fields import Row, words
+from ...part_fields import PartFields
 
 
 class SkinFields(QWidget):

@@ -18,15 +18,15 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from ...core.mass.buds import balls_of, trail_balls
-from ...core.mass.outline import half_sizes
-from ...core.mass.sculpt import points_and_radii, sculpted, triangles
-from ...core.mass.surface import placed, scattered
-from ...core.problems import Problem
-from ...core.recipe import Blob, Points, Trail
-from ...core.recipe.forms import SHAPES
-from .. import style
-from ..photographs import image_of
+from ....core.mass.buds import balls_of, trail_balls
+from ....core.mass.outline import half_sizes
+from ....core.mass.sculpt import points_and_radii, sculpted, triangles
+from ....core.mass.surface import placed, scattered
+from ....core.problems import Problem
+from ....core.recipe import Blob, Points, Trail
+from ....core.recipe.forms import SHAPES
+from ... import style
+from ...photographs import image_of
 from .form_hand import TINTS
 
 MOST_DRAWN = 60

@@ -4,8 +4,8 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
-from ..core.light.looks import histogram
-from . import style
+from ....core.light.looks import histogram
+from ... import style
 
 
 class HistogramStrip(QWidget):

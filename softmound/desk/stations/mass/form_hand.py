@@ -6,17 +6,17 @@ import numpy as np
 from PyQt6.QtCore import QLineF, QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen, QPolygonF
 
-from ...core.directions import rotation_matrix
-from ...core.engine.density import span_of
-from ...core.mass.fields import open_count
-from ...core.mass.mend import open_edges
-from ...core.mass.outline import half_sizes, outline_of
-from ...core.mass.placing import about_axis, hand_step, moved, sized, sized_along, snapped, turned
-from ...core.mass.sculpt import edges_of, triangles
-from ...core.mass.surface import placed
-from ...core.recipe import Mesh
-from .. import style
-from ..overlays import nice_step
+from ....core.directions import rotation_matrix
+from ....core.engine.density import span_of
+from ....core.mass.fields import open_count
+from ....core.mass.mend import open_edges
+from ....core.mass.outline import half_sizes, outline_of
+from ....core.mass.placing import about_axis, hand_step, moved, sized, sized_along, snapped, turned
+from ....core.mass.sculpt import edges_of, triangles
+from ....core.mass.surface import placed
+from ....core.recipe import Mesh
+from ... import style
+from ...overlays import nice_step
 
 HANDLE = 7
 """Pixels of a handle's radius."""
@@ -130,7 +130,7 @@ class FormHand:
         self._before = {n: station.document.mound.mass.forms[n] for n in station.movable()}
         self._held = what if self._before else None
         if not self._before and station.picked:
-            station.refused.emit("The form is locked: unlock it in its settings to move it.")
+            station.window.tell("The form is locked: unlock it in its settings to move it.")
 
     def drag(self, at, modifiers, camera):
         """Move, turn or size the chosen forms, or draw a box."""

@@ -7,12 +7,12 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QPushButton, QWidget
 
-from ...core.engine.density import draft_voxel, span_of
-from ...core.grain.scales import NATURE, RESOLVED, advised, hill, octaves_of, summed
-from ...core.recipe import limits
-from .. import style
-from ..axis import LogAxis
-from ..words import figure
+from ....core.engine.density import draft_voxel, span_of
+from ....core.grain.scales import NATURE, RESOLVED, advised, hill, octaves_of, summed
+from ....core.recipe import limits
+from ... import style
+from ...axis import LogAxis
+from ...words import figure
 
 TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)
 

@@ -2,14 +2,14 @@
 
 from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
-from ...core.mass.fields import open_count
-from ...core.mass.strokes import gestures_of
-from ...core.recipe import BaseLevel, Blob, Mass, Mesh, Points, TopLevel, Trail, Volume, limits
-from ...core.recipe.forms import FORMS, PARTS, Form
-from ...core.recipe.places import changed, put
-from ..fields import NumberField, Row, emptied, words
-from ..part_fields import PartFields
-from ..settings_panel import SettingsPanel
+from ....core.mass.fields import open_count
+from ....core.mass.strokes import gestures_of
+from ....core.recipe import BaseLevel, Blob, Mass, Mesh, Points, TopLevel, Trail, Volume, limits
+from ....core.recipe.forms import FORMS, PARTS, Form
+from ....core.recipe.places import changed, put
+from ...fields import NumberField, Row, emptied, words
+from ...part_fields import PartFields
+from ...settings_panel import SettingsPanel
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
          ("carves", "Carves", "Taken away from what came before."),

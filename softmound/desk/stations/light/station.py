@@ -1,69 +1,88 @@
 """Light: sun, sky, lamps, medium and exposure; kept views and snapshots."""
 
 import numpy as np
-from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QInputDialog
 
-from ...core.engine.density import bounds_of
-from ...core.exchange.foreign import read_sky
-from ...core.light.situations import in_situation
-from ...core.recipe import Arrays, KeptView, Lamp, Snapshot
-from ...core.recipe.places import changed, put, without
-from .light_settings import LightSettings
-from .light_tray import LightTray
+from ....core.engine.density import bounds_of
+from ....core.exchange.foreign import read_sky
+from ....core.light.looks import started_exposure
+from ....core.light.situations import in_situation
+from ....core.recipe import Arrays, KeptView, Lamp
+from ....core.recipe.places import changed, put, without
+from ...command import Command
+from ...words import seconds
+from ..station import Station
+from .settings import LightSettings
 from .situation_tray import SituationTray
-from .station import Station
+from .snapshots import Snapshots
+from .tray import LightTray
 
 
 class LightStation(Station):
     """The station.
 
-    Signals
-    -------
-    snapshot_wanted()
-        Keep the present picture and its recipe.
-    compare_wanted(int)
-        Lay a snapshot over the picture; -1 for none.
-    pictures_wanted()
-        Ask how pictures are to be taken.
-    refused(str)
-    job_wanted(object, object)
-        Work beside the hand, and what is done with its result.
-
     Attributes
     ----------
     lamp : int or None
         The chosen lamp.
-    compared : int or None
-        The snapshot laid over the picture.
-    miniature : callable
-        Given a view, returns a small picture as QImage, or None.
+    snapshots : Snapshots
     """
 
     name = "Light"
     dome = True
-    snapshot_wanted = pyqtSignal()
-    compare_wanted = pyqtSignal(int)
-    pictures_wanted = pyqtSignal()
-    refused = pyqtSignal(str)
-    job_wanted = pyqtSignal(object, object)
+    commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)
+    gestures = (("Drag on the dome", "Move the sun"),)
 
-    def __init__(self, document, parent=None):
-        super().__init__(document, parent)
-        self.lamp = self.compared = None
-        self.miniature = lambda view: None
+    def __init__(self, window):
+        super().__init__(window)
+        self.lamp = self._seen = None
+        self.snapshots = Snapshots(self)
         self.tray = LightTray(self, SituationTray(self))
         self.settings = LightSettings(self)
+
+    def join(self):
+        self.window.looking.shown.connect(self._shown)
 
     def follow(self, mound):
         if self.lamp is not None and self.lamp >= len(mound.light.lamps):
             self.lamp = None
-        if self.compared is not None and self.compared >= len(mound.snapshots):
-            self.compare(self.compared)
+        self.snapshots.follow(mound)
 
     def show_mound(self, mound):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
+
+    def show_view(self, mound):
+        self.show_mound(mound)
+
+    def _shown(self, answer):
+        """Follow the light of the picture: the histogram, and how far True light has come."""
+        if answer.radiance is not None:
+            self._seen = answer.radiance
+            if self.window.station is self and not answer.request.moving:
+                self.settings.histogram.show_scene(answer.radiance, answer.request.mound.light.exposure)
+        if np.isinf(answer.noise):
+            self.window.tell("True light: the first paths, eased with Draft light as a guide")
+        elif answer.noise > 0.0:
+            left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
+            self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{left}")
+
+    def expose(self):
+        """Set the exposure by the picture."""
+        if self._seen is not None:
+            exposure = min(max(started_exposure(self._seen), -16.0), 16.0)
+            self.edit_part("", "exposure by the picture", exposure=exposure)
+
+    def remove(self):
+        """Remove the chosen lamp."""
+        if self.lamp is not None:
+            self.remove_lamp(self.lamp)
+
+    def let_go(self):
+        if self.snapshots.compared is not None:
+            self.snapshots.end()
+        elif self.lamp is not None:
+            self.choose_lamp(self.lamp)
 
     # -- lamps ----------------------------------------------------------------------------------
 
@@ -149,39 +168,23 @@ class LightStation(Station):
         if given:
             self.document.apply("rename", lambda mound: changed(mound, (what, number), name=name.strip()))
 
-    def remove(self, what, number):
-        """Remove a kept view or a snapshot."""
-        if what == "snapshots" and self.compared is not None:
-            self.compare(self.compared)
-        self.document.apply("remove", lambda mound: without(mound, (what,), number))
-
-    def keep_snapshot(self, pixels, recipe=None):
-        """Keep a picture and its recipe.
+    def forget(self, what, number):
+        """Remove a kept view or a snapshot.
 
         Parameters
         ----------
-        pixels : ndarray of uint8, shape (height, width, 3)
-        recipe : Mound, optional
-            Default the present one.
-        """
-        mound = self.document.mound
-        taken = {snapshot.name for snapshot in mound.snapshots}
-        name = next(f"Snapshot {n}" for n in range(1, 99) if f"Snapshot {n}" not in taken)
-        recipe = (mound if recipe is None else recipe).edited(snapshots=())
-        kept = Snapshot(name=name, picture=Arrays(pixels=np.ascontiguousarray(pixels)), recipe=recipe)
-        if self.document.apply("keep a snapshot", lambda mound: mound.edited(snapshots=(*mound.snapshots, kept))):
-            self.tray.open("snapshots")
-
-    def compare(self, number):
-        """Lay a snapshot over the picture, or take it away again.
-
-        Parameters
-        ----------
+        what : str
+            "views" or "snapshots".
         number : int
         """
-        self.compared = None if self.compared == number else number
-        self.tray.show_mound(self.document.mound)
-        self.compare_wanted.emit(-1 if self.compared is None else number)
+        if what == "snapshots":
+            self.snapshots.end()
+        self.document.apply("remove", lambda mound: without(mound, (what,), number))
+
+    def keep_snapshot(self):
+        """Keep the picture that is shown, and its recipe."""
+        if self.snapshots.keep():
+            self.tray.open("snapshots")
 
     def take_snapshot_over(self, number):
         """Go on with the recipe of a snapshot; all snapshots stay."""
@@ -201,7 +204,7 @@ class LightStation(Station):
             ticket.step(0.0, 1.0, "reading the sky")
             return read_sky(path, ticket=ticket)
 
-        self.job_wanted.emit(work, lambda pixels: self.edit_part(
+        self.window.jobs.begin(work, lambda pixels: self.edit_part(
             "sky", "sky picture", kind="image", picture=Arrays(pixels=pixels)))
 
     def note(self, mound):

@@ -1,0 +1,142 @@
+"""The two bars of the window: name, menu and history above; voxels, memory, messages and work below."""
+
+import time
+
+from PyQt6.QtCore import QTimer
+from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QToolButton, QWidget
+
+from ..core.budget import MEMORY
+from . import style
+from .jobs import JobBar
+from .words import count, figure, memory, seconds
+
+SAID_FOR = 9000
+"""Milliseconds for which a message stays."""
+
+
+class TopBar(QWidget):
+    """Menu, name of the mound, undo, redo, fit and publish.
+
+    Parameters
+    ----------
+    actions : dict of str to QAction
+        Of the commands, by their names.
+    menu : QMenu
+    """
+
+    def __init__(self, actions, menu):
+        super().__init__()
+        self.setObjectName("bar")
+        self.setFixedHeight(40)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(10, 4, 14, 4)
+        row.setSpacing(6)
+        self.menu = QToolButton()
+        self.menu.setIcon(style.icon("menu"))
+        self.menu.setAccessibleName("Menu")
+        self.menu.setToolTip("Menu (Alt+M)")
+        self.menu.setShortcut("Alt+M")
+        self.menu.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
+        self.menu.setMenu(menu)
+        row.addWidget(self.menu)
+        self.name, self.saved = QLabel(), QLabel()
+        self.name.setObjectName("title")
+        self.saved.setObjectName("quiet")
+        row.addSpacing(4)
+        row.addWidget(self.name)
+        row.addWidget(self.saved)
+        row.addStretch()
+        self._actions = {}
+        for name, icon in (("undo", "undo-2"), ("redo", "redo-2"), ("fit", "maximize")):
+            action, button = actions[name], QToolButton()
+            button.setIcon(style.icon(icon))
+            button.setAccessibleName(action.text())
+            button.setToolTip(f"{action.text()} ({action.shortcut().toString()})")
+            button.clicked.connect(action.trigger)
+            row.addWidget(button)
+            self._actions[name] = (action, button)
+        row.addSpacing(6)
+        self.publish = QPushButton(actions["publish"].text())
+        self.publish.setObjectName("main")
+        self.publish.clicked.connect(actions["publish"].trigger)
+        row.addWidget(self.publish)
+
+    def show_document(self, document):
+        """Follow the document's name, whether it is saved, and its history.
+
+        Parameters
+        ----------
+        document : Document
+        """
+        self.name.setText(document.mound.name)
+        if document.dirty:
+            text = "not saved"
+        elif document.saved_at is not None:
+            text = f"saved {time.strftime('%H:%M', document.saved_at)}"
+        else:
+            text = "saved" if document.path else ""
+        self.saved.setText(text)
+        for name, verb, what in (("undo", "Undo", document.undo_words), ("redo", "Redo", document.redo_words)):
+            action, button = self._actions[name]
+            action.setEnabled(what is not None)
+            action.setText(f"{verb} {what}" if what else verb)
+            button.setEnabled(what is not None)
+            button.setToolTip(f"{action.text()} ({action.shortcut().toString()})")
+
+
+class StatusBar(QWidget):
+    """Voxels and memory, the newest message, and the work that is being done.
+
+    Parameters
+    ----------
+    jobs : Jobs
+    """
+
+    def __init__(self, jobs):
+        super().__init__()
+        self.setObjectName("status")
+        self.setFixedHeight(28)
+        row = QHBoxLayout(self)
+        row.setContentsMargins(16, 0, 14, 0)
+        self.facts, self.said = QLabel(), QLabel()
+        for label in (self.facts, self.said):
+            label.setObjectName("quiet")
+        self.facts.setAccessibleName("Voxels and memory")
+        self.said.setAccessibleName("Timing and messages")
+        self.job_bar = JobBar(jobs)
+        row.addWidget(self.facts)
+        row.addStretch()
+        row.addWidget(self.said)
+        row.addStretch()
+        row.addWidget(self.job_bar)
+        self._quiet = QTimer(self, singleShot=True, interval=SAID_FOR)
+        self._quiet.timeout.connect(self.said.clear)
+
+    def tell(self, text):
+        """Say something, for a while.
+
+        Parameters
+        ----------
+        text : str
+        """
+        self.said.setText(text)
+        self._quiet.start()
+
+    def show_answer(self, answer):
+        """Say how large the grid of a picture is, what is kept, and how long the picture took.
+
+        Parameters
+        ----------
+        answer : Answer
+        """
+        grid = answer.grid
+        bounds = grid.brick_bounds()
+        if bounds is None:
+            self.facts.setText("no voxels")
+        else:
+            dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)
+            active = f" · {count(grid.active_voxels())} active" if not answer.request.moving else ""
+            self.facts.setText(f"{dims} voxels · {figure(grid.voxel)} m{active} · "
+                               f"{memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
+        if answer.passes <= 1 and not self._quiet.isActive():
+            self.said.setText(f"lit in {seconds(answer.seconds)}")

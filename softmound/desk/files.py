@@ -1,0 +1,188 @@
+"""The files of the window's mound: beginning, opening, saving, those opened lately, and leaving none of it unsaved."""
+
+import pathlib
+
+from PyQt6.QtCore import QObject, Qt
+from PyQt6.QtWidgets import QFileDialog, QMenu, QMessageBox
+
+from ..core.exchange.png import png_of
+from ..core.fill.volumes import voxel_of_volume
+from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
+from ..core.recipe.starts import STARTS, start
+from .asking import asked, asking
+from .document import recent
+from .import_dialog import ENDINGS, ImportDialog
+from .pixels import pixels_of
+
+FILTER = "Mounds (*.mound)"
+THUMB_WIDTH = 480
+"""Pixels of the small picture that is saved with a mound."""
+
+
+class Files(QObject):
+    """Joins the document and the disk.
+
+    Parameters
+    ----------
+    window : Window
+    """
+
+    def __init__(self, window):
+        super().__init__(window)
+        self._window, self._document = window, window.document
+
+    @property
+    def folder(self):
+        """Where a dialog for files begins: beside the mound, or at home."""
+        return self._document.path.parent if self._document.path else pathlib.Path.home()
+
+    def new(self, species="mediocris"):
+        """Begin a new mound.
+
+        Parameters
+        ----------
+        species : str, optional
+            The start it begins with.
+        """
+        if self.may_leave():
+            self._document.open(start(species, "Untitled"))
+            self._window.looking.fit()
+
+    def ask_and_open(self):
+        """Ask for a file and open it."""
+        path, _ = QFileDialog.getOpenFileName(self._window, "Open a mound or a volume", str(self.folder),
+                                              "Mounds and volumes (*.mound *.vdb)")
+        if path:
+            self.open(path)
+
+    def open(self, path):
+        """Open a file, unless the present mound is to be kept.
+
+        Parameters
+        ----------
+        path : path-like
+        """
+        if pathlib.Path(path).suffix.lower() == ".vdb":
+            self._open_volume(pathlib.Path(path))
+            return
+        if not self.may_leave():
+            return
+        try:
+            self._document.read(path)
+        except Problem as problem:
+            self._window.trouble(str(problem))
+
+    def _open_volume(self, path):
+        """A mound of one volume, whose density stays what it is unless it is chosen otherwise."""
+        def done(read):
+            with asking(ImportDialog(path, read, self._window, "density")) as dialog:
+                form = dialog.form if dialog.exec() == ImportDialog.DialogCode.Accepted else None
+            if form is not None and self.may_leave():
+                bounds = limits(Voxels, "final")
+                voxel = min(max(float(f"{voxel_of_volume(form):.4g}"), bounds[0]), bounds[1])
+                self._document.open(Mound(name=form.name, voxels=Voxels(final=voxel), mass=Mass(
+                    forms=(form,), base=BaseLevel(on=False))))
+                self._window.looking.fit()
+
+        self._window.jobs.begin(ENDINGS[".vdb"](path), done)
+
+    def save(self):
+        """Save to the mound's file, asking for one when it has none.
+
+        Returns
+        -------
+        bool
+            False when it was not saved.
+        """
+        if self._document.path is None:
+            return self.save_as()
+        return self._save_to(self._document.path)
+
+    def save_as(self):
+        """Ask for a file and save to it.
+
+        Returns
+        -------
+        bool
+            False when it was not saved.
+        """
+        proposed = self.folder / f"{self._document.mound.name}.mound"
+        path, _ = QFileDialog.getSaveFileName(self._window, "Save the mound", str(proposed), FILTER)
+        if not path:
+            return False
+        path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
+        before = self._document.mound
+        if path != self._document.path:
+            self._document.mound = before.edited(name=path.stem.replace("_", " ")[:80])
+        saved = self._save_to(path)
+        if not saved:
+            self._document.mound = before
+        return saved
+
+    def _save_to(self, path):
+        image = self._window.picture.image
+        thumb = None
+        if image is not None:
+            small = image.scaledToWidth(THUMB_WIDTH, Qt.TransformationMode.SmoothTransformation)
+            thumb = png_of(pixels_of(small, opacity=True))
+        try:
+            self._document.save(path, thumb)
+        except Problem as problem:
+            self._window.trouble(str(problem))
+            return False
+        self._window.tell(f"Saved {path}.")
+        return True
+
+    def may_leave(self):
+        """Ask what to do with a mound that is not saved.
+
+        Returns
+        -------
+        bool
+            False to stay.
+        """
+        if not self._document.dirty:
+            return True
+        role = QMessageBox.ButtonRole
+        pressed = asked(self._window, f"“{self._document.mound.name}” has changes that are not saved.", (
+            ("Save", role.AcceptRole), ("Leave without saving", role.DestructiveRole), ("Stay", role.RejectRole)))
+        return self.save() if pressed == 0 else pressed == 1
+
+    def recent_menu(self, parent):
+        """A menu of the mounds opened lately, filled each time it is shown.
+
+        Parameters
+        ----------
+        parent : QWidget
+
+        Returns
+        -------
+        QMenu
+        """
+        menu = QMenu("Open recent", parent)
+
+        def fill():
+            menu.clear()
+            for path in recent():
+                menu.addAction(str(path), lambda p=path: self.open(p))
+            if menu.isEmpty():
+                menu.addAction("Nothing yet").setEnabled(False)
+
+        menu.aboutToShow.connect(fill)
+        return menu
+
+    def starts_menu(self, parent):
+        """A menu of the starts a new mound can begin with.
+
+        Parameters
+        ----------
+        parent : QWidget
+
+        Returns
+        -------
+        QMenu
+        """
+        menu = QMenu("New from a start", parent)
+        for species in STARTS:
+            menu.addAction(species.capitalize(), lambda s=species: self.new(s))
+        return menu

@@ -1,0 +1,161 @@
+"""Looking at the mound: in which way, from where, through which cut; asking for pictures of it and showing the answers."""
+
+from dataclasses import replace
+
+from PyQt6.QtCore import QObject, pyqtSignal
+
+from ..core.engine.density import bounds_of
+from ..core.engine.painter import Painter, Request
+from ..core.light.camera import fitted
+from ..core.light.cut import Cut
+from .cut import CutHand
+
+BESIDE = {"toward": 180.0, "away": 0.0}
+"""Azimuth of the sun from behind the camera when it looks toward it, or away from it."""
+
+
+class Looking(QObject):
+    """Joins the document, the painter and the picture.
+
+    Parameters
+    ----------
+    window : Window
+    stages : Stages
+        For the pictures.
+
+    Signals
+    -------
+    shown(Answer)
+        A picture is on the screen now.
+    way_changed()
+
+    Attributes
+    ----------
+    way : str
+        "clay", "draft", "true", "both" or "slice".
+    cut : Cut or None
+    grid : BrickGrid or None
+        What the picture shows.
+    ahead : Forecast or None
+        The newest forecast of the mound.
+    newest : int
+        Number of the newest request.
+    """
+
+    shown = pyqtSignal(object)
+    way_changed = pyqtSignal()
+
+    def __init__(self, window, stages):
+        super().__init__(window)
+        self._window, self._document, self._picture = window, window.document, window.picture
+        self.painter = Painter(window.relay.to(self._answered), stages)
+        self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
+        self.newest, self._shown, self._bare_of_grains = 0, 0, False
+        picture = self._picture
+        self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
+        picture.cut_panel.changed.connect(self.change_cut)
+        picture.looked.connect(self._document.look)
+        picture.resized.connect(lambda: self.ask(False))
+        picture.way_chosen.connect(self.look)
+        picture.before_wanted.connect(self._show_before)
+        window.finished.looked_at_changed.connect(lambda: self.ask(False))
+
+    def look(self, way):
+        """Look in another way.
+
+        Parameters
+        ----------
+        way : str
+            "clay", "draft", "true", "both" or "slice".
+        """
+        self.way = way
+        self._picture.ways.show_way(way)
+        if way == "slice" and self.cut is None:
+            self.cut = Cut()
+            self.change_cut({"axis": 2, "at": None}, False)
+        self._picture.want_cut(way == "slice")
+        self.way_changed.emit()
+        self.ask(False)
+
+    def change_cut(self, changes, moving):
+        """Change the cut.
+
+        Parameters
+        ----------
+        changes : dict
+            Fields of `Cut`; a place of None is the middle of the cloud.
+        moving : bool
+        """
+        if "at" in changes and changes["at"] is None:
+            bounds = bounds_of(self._document.mound)
+            axis = changes.get("axis", self.cut.axis)
+            changes["at"] = 0.0 if bounds is None else float(f"{(bounds[0][axis] + bounds[1][axis]) / 2:.3g}")
+        self.cut = replace(self.cut, **changes)
+        self._picture.cut_panel.show_cut(self.cut)
+        self.cut_hand.show(self.cut, self.grid)
+        self._picture.update()
+        self.ask(moving)
+
+    def _show_before(self, before):
+        """The cloud without grains and patches, while a key is held."""
+        if before != self._bare_of_grains:
+            self._bare_of_grains = before
+            self.ask(False)
+
+    def fit(self):
+        """Fit the cloud into the picture."""
+        bounds = bounds_of(self._document.mound)
+        if bounds is not None:
+            size = self._picture.width(), self._picture.height()
+            self._document.look(fitted(self._document.mound.view, *bounds, *size))
+
+    def look_by_sun(self, where):
+        """Turn the view toward the sun, away from it, or up from below.
+
+        Parameters
+        ----------
+        where : str
+            "toward", "away" or "up".
+        """
+        view, sun = self._document.mound.view, self._document.mound.light.sun
+        if where == "up":
+            self._document.look(view.edited(elevation=-30.0))
+            return
+        azimuth = (sun.azimuth - BESIDE[where] + 180.0) % 360.0 - 180.0
+        self._document.look(view.edited(azimuth=azimuth, elevation=-4.0 if where == "toward" else 4.0))
+
+    def ask(self, moving):
+        """Ask for a picture of how things are now.
+
+        Parameters
+        ----------
+        moving : bool
+            The hand has not let go yet.
+        """
+        window = self._window
+        if not window.isVisible():
+            return
+        self.newest += 1
+        mound, finished = self._document.mound, window.finished
+        grid, key = finished.looked_at(mound)
+        if self._bare_of_grains:
+            mound, grid, key = mound.edited(grains=(), patches=()), None, ""
+        self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), self.way, moving, grid, key, self.cut,
+                                 window.station.masks()))
+
+    def _answered(self, answer):
+        request = answer.request
+        if request.number < self._shown or (request.width, request.height) != self._picture.pixel_size():
+            return  # late, or of another size
+        self._shown = request.number
+        if answer.problem:
+            self._window.tell(answer.problem)
+            return
+        self.grid = answer.grid
+        if answer.cut is not None and self.cut is not None:
+            self.cut_hand.show(self.cut, answer.grid)
+            self._picture.cut_panel.show_facts(answer.cut)
+        self._picture.show_pixels(answer.pixels, answer.stride)
+        if answer.ahead is not None and request.number == self.newest:
+            self.ahead = answer.ahead
+        self.shown.emit(answer)

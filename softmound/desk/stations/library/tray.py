@@ -1,0 +1,150 @@
+"""The tray of Library: published versions as cards."""
+
+
+from PyQt6.QtCore import QAbstractListModel, QModelIndex, QRectF, QSize, Qt
+from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
+from PyQt6.QtWidgets import (
+    QAbstractItemView,
+    QHBoxLayout,
+    QLabel,
+    QListView,
+    QPushButton,
+    QStackedLayout,
+    QStyle,
+    QStyledItemDelegate,
+    QVBoxLayout,
+    QWidget,
+)
+
+from ... import style
+from ...words import figure, memory
+
+
+def paint_cards(painter):
+    """Empty cards on the tile, until something is published.
+
+    Parameters
+    ----------
+    painter : QPainter
+    """
+    painter.setPen(Qt.PenStyle.NoPen)
+    painter.setBrush(style.with_alpha(style.QUIET, 70))
+    for row, cards in enumerate((3, 2)):
+        for n in range(cards):
+            painter.drawRoundedRect(QRectF(20 + 26 * n, 24 + 20 * row, 20, 16 - 2 * row), 3, 3)
+
+
+class _Versions(QAbstractListModel):
+    def __init__(self):
+        super().__init__()
+        self.versions, self._images = [], {}
+
+    def take(self, versions):
+        self.beginResetModel()
+        self.versions = versions
+        self.endResetModel()
+
+    def image(self, version):
+        if version.folder not in self._images:
+            self._images[version.folder] = QImage(str(version.thumb))
+        return self._images[version.folder]
+
+    def rowCount(self, parent=QModelIndex()):
+        return 0 if parent.isValid() else len(self.versions)
+
+    def data(self, index, role=Qt.ItemDataRole.DisplayRole):
+        version = self.versions[index.row()]
+        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
+            return f"{version.facts['name']} version {version.number}"
+        if role == Qt.ItemDataRole.ToolTipRole:
+            return str(version.folder)
+        return None
+
+
+class _Card(QStyledItemDelegate):
+    def sizeHint(self, _option, _index):
+        return QSize(150, 122)
+
+    def paint(self, painter, option, index):
+        version = index.model().versions[index.row()]
+        painter.save()
+        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
+        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
+        frame = QRectF(option.rect).adjusted(3, 3, -3, -3)
+        chosen = bool(option.state & QStyle.StateFlag.State_Selected)
+        path = QPainterPath()
+        path.addRoundedRect(frame, 6, 6)
+        painter.fillPath(path, style.RAISED)
+        view = QRectF(frame.left() + 4, frame.top() + 4, frame.width() - 8, frame.height() - 44)
+        image = index.model().image(version)
+        painter.save()
+        clip = QPainterPath()
+        clip.addRoundedRect(view, 4, 4)
+        painter.setClipPath(clip)
+        if not image.isNull():
+            scale = max(view.width() / image.width(), view.height() / image.height())
+            source = QRectF(0, 0, view.width() / scale, view.height() / scale)
+            source.moveCenter(QRectF(image.rect()).center())
+            painter.drawImage(view, image, source)
+        painter.restore()
+        if chosen:
+            painter.setPen(QPen(style.BARLEY, 1.5))
+            painter.drawPath(path)
+        painter.setFont(style.text_font(12))
+        painter.setPen(style.TEXT)
+        line = QRectF(frame.left() + 8, frame.bottom() - 39, frame.width() - 16, 18)
+        name = painter.fontMetrics().elidedText(version.facts["name"], Qt.TextElideMode.ElideRight, 96)
+        painter.drawText(line, Qt.AlignmentFlag.AlignVCenter, name)
+        painter.drawText(line, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight,
+                         f"v{version.number:03d}")
+        painter.setPen(style.QUIET)
+        painter.setFont(style.text_font(11))
+        painter.drawText(line.translated(0, 17), Qt.AlignmentFlag.AlignVCenter,
+                         f"{figure(version.facts['voxel'])} m · {memory(version.bytes)}")
+        painter.restore()
+
+
+class ShelfTray(QWidget):
+    """Published versions as cards."""
+
+    def __init__(self, station):
+        super().__init__()
+        self._stack = QStackedLayout(self)
+        self.model = _Versions()
+        self.list = QListView()
+        self.list.setModel(self.model)
+        self.list.setItemDelegate(_Card(self.list))
+        self.list.setFlow(QListView.Flow.LeftToRight)
+        self.list.setWrapping(False)
+        self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
+        self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        self.list.setAccessibleName("Published versions")
+        self.list.selectionModel().currentChanged.connect(
+            lambda now, _before: station.choose(now.row() if now.isValid() else None))
+        shelf = QWidget()
+        layout = QVBoxLayout(shelf)
+        layout.setContentsMargins(13, 12, 12, 8)
+        layout.addWidget(self.list)
+        self._stack.addWidget(shelf)
+        empty = QWidget()
+        column = QHBoxLayout(empty)
+        text = QLabel("This library is empty. Publishing puts this mound into it as an OpenVDB asset.")
+        text.setObjectName("quiet")
+        button = QPushButton("Publish this mound")
+        button.setObjectName("main")
+        button.clicked.connect(lambda: station.window.delivering.publish())
+        column.addStretch()
+        column.addWidget(text)
+        column.addWidget(button)
+        column.addStretch()
+        self._stack.addWidget(empty)
+
+    def show_versions(self, versions):
+        """Show what the library holds.
+
+        Parameters
+        ----------
+        versions : list of Version
+        """
+        self.model.take(versions)
+        self._stack.setCurrentIndex(0 if versions else 1)

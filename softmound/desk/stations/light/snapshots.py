@@ -1,0 +1,157 @@
+"""Snapshots and views kept with the mound: small pictures of them, and comparing them with the present picture."""
+
+from PyQt6.QtCore import QObject
+
+from ....core.engine.density import bounds_of, draft_voxel
+from ....core.engine.stages import Stages, layers_of
+from ....core.light.camera import camera_of
+from ....core.light.radiance import composed
+from ....core.recipe.places import changed
+from ....core.recipe.snapshots import with_snapshot
+from ...comparing import NOW, Comparison, Side
+from ...photographs import image_of
+from ...pixels import image_of_pixels, pixels_of
+
+MINIATURE = (120, 75)
+LONGEST = 1280
+"""Pixels along the longer side of a snapshot that are kept."""
+
+
+class Snapshots(QObject):
+    """Joins what is kept and the picture.
+
+    Parameters
+    ----------
+    station : LightStation
+
+    Attributes
+    ----------
+    compared : int or None
+        The snapshot laid over the picture.
+    """
+
+    def __init__(self, station):
+        super().__init__(station)
+        self._station, self._window, self._document = station, station.window, station.document
+        self._small = Stages(self._window.builder.cache)
+        self.compared = None
+        picture = self._window.picture
+        picture.compare_bar.sides.connect(self.compare_sides)
+        picture.marked.connect(self._marked)
+        picture.comparing_ended.connect(self.end)
+
+    def keep(self):
+        """Keep the picture that is shown, and its recipe.
+
+        Returns
+        -------
+        bool
+            Whether it was done.
+        """
+        image = self._window.picture.image
+        if image is None or not self._document.mound.mass.forms:
+            self._window.tell("There is no cloud to keep a snapshot of yet: add a blob in Mass.")
+            return False
+        longest = max(image.width(), image.height())
+        if longest > LONGEST:
+            image = image.scaledToWidth(round(image.width() * LONGEST / longest))
+        pixels = pixels_of(image)
+        return self._document.apply("keep a snapshot", lambda mound: with_snapshot(mound, pixels))
+
+    def miniature(self, view):
+        """A small picture from a view, if the draft is at hand.
+
+        Parameters
+        ----------
+        view : View
+
+        Returns
+        -------
+        QImage or None
+        """
+        mound = self._document.mound
+        key = self._small.density_key(mound, draft_voxel(mound))
+        if not mound.mass.forms or key not in self._small.cache:
+            return None
+        grid = self._small.density(mound, draft_voxel(mound))
+        if grid.brick_bounds() is None:
+            return None
+        scene, camera = self._small.scene(mound, grid, key), camera_of(view, *MINIATURE)
+        return image_of_pixels(composed(layers_of(self._small, scene, camera), scene, camera))
+
+    # -- comparing ------------------------------------------------------------------------------
+
+    def compare(self, number):
+        """Lay a snapshot over the picture, or take it away again.
+
+        Parameters
+        ----------
+        number : int
+        """
+        if self.compared == number:
+            self.end()
+            return
+        self.compared = number
+        self.compare_sides(f"snapshot {number}", NOW)
+        self._station.show_mound(self._document.mound)
+
+    def end(self):
+        """End comparing."""
+        self.compared = None
+        self._window.picture.compare(None)
+        self._station.show_mound(self._document.mound)
+
+    def follow(self, mound):
+        """End comparing when the snapshot is gone.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        if self.compared is not None and self.compared >= len(mound.snapshots):
+            self.end()
+
+    def compare_sides(self, left, right):
+        """Compare any two of the snapshots, the photographs and the present picture.
+
+        Parameters
+        ----------
+        left, right : str
+            "now", or "snapshot" or "photograph" and a number.
+        """
+        mound, picture = self._document.mound, self._window.picture
+        options = [(f"snapshot {n}", s.name) for n, s in enumerate(mound.snapshots)]
+        options += [(f"photograph {n}", r.name) for n, r in enumerate(mound.references)]
+        by = picture.comparison.by if picture.comparison is not None else "line"
+        if "photograph" in left + right:
+            by = "beside"
+        picture.compare_bar.show_sides([*options, (NOW, "Now")], left, right, by)
+        picture.compare(Comparison(self._side(left), self._side(right), by))
+
+    def _side(self, key):
+        mound = self._document.mound
+        if key == NOW:
+            return Side(NOW, None, self._span(mound))
+        kind, number = key.split()
+        if kind == "snapshot":
+            snapshot = mound.snapshots[int(number)]
+            return Side(snapshot.name, image_of(snapshot.picture), self._span(snapshot.recipe))
+        reference = mound.references[int(number)]
+        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), int(number))
+
+    def _span(self, mound):
+        """Top and base of a mound's cloud in its picture, as shares of the height."""
+        bounds, picture = bounds_of(mound), self._window.picture
+        if bounds is None:
+            return 0.15, 0.85
+        low, high = bounds
+        camera = camera_of(mound.view, max(picture.width(), 1), max(picture.height(), 1))
+        middle = (low + high) / 2
+        rows = [camera.pixel((middle[0], y, middle[2])) for y in (high[1], low[1])]
+        if None in rows or rows[1][1] - rows[0][1] < 2.0:
+            return 0.15, 0.85
+        return rows[0][1] / camera.height, rows[1][1] / camera.height
+
+    def _marked(self, side):
+        self._document.apply("mark a photograph", lambda mound: changed(
+            mound, ("references", side.number), top=side.span[0], base=side.span[1]))

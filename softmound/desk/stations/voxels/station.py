@@ -1,0 +1,122 @@
+"""Voxels: draft and final voxel, what they will cost, the skin, and building the final grid."""
+
+from dataclasses import replace
+
+from ....core.engine.density import bounds_of, span_of
+from ....core.recipe.places import changed, without
+from ..station import Station
+from .cost_line import CostLine
+from .settings import VoxelsSettings
+
+
+class VoxelsStation(Station):
+    """The station."""
+
+    name = "Voxels"
+
+    def __init__(self, window):
+        super().__init__(window)
+        self.ahead = None
+        self.tray = CostLine(self)
+        self.settings = VoxelsSettings(self)
+
+    def join(self):
+        self.window.looking.shown.connect(self._shown)
+        self.window.jobs.changed.connect(self._show_building)
+        self.window.finished.found.connect(self.settings.show_numbers)
+
+    def _shown(self, answer):
+        if answer.ahead is not None and answer.ahead is self.window.looking.ahead:
+            self.ahead = answer.ahead
+            if self.window.station is self:
+                self.show_mound(self.document.mound)
+
+    def _show_building(self):
+        finished = self.window.finished.of(self.document.mound) is not None
+        self.settings.show_building(self.window.jobs.busy, finished)
+
+    def follow(self, mound):
+        self._show_building()
+
+    def show_mound(self, mound):
+        if self.ahead is not None:
+            self.ahead = replace(self.ahead, skin=mound.skin)
+        self.tray.show_mound(mound)
+        self.settings.show_mound(mound)
+
+    def edit_voxels(self, words_, moving=False, **changes):
+        """Change a voxel size.
+
+        Parameters
+        ----------
+        words_ : str
+        moving : bool, optional
+        **changes
+            Fields of `Voxels`.
+        """
+        self.document.apply(words_, lambda mound: changed(mound, ("voxels",), **changes), moving)
+
+    def edit_skin(self, words_, moving=False, part=(), **changes):
+        """Change the skin.
+
+        Parameters
+        ----------
+        words_ : str
+        moving : bool, optional
+        part : sequence of str, optional
+            A part of the skin that is changed instead of itself.
+        **changes
+            Fields of `Skin`, or of that part.
+        """
+        self.document.apply(words_, lambda mound: changed(mound, ("skin", *part), **changes), moving)
+
+    def add_step(self, step):
+        """Add a step on the surface.
+
+        Parameters
+        ----------
+        step : Smooth or Grow
+        """
+        self.document.apply(f"{step.step} the surface", lambda mound: mound.edited(steps=(*mound.steps, step)))
+
+    def edit_step(self, number, word, moving=False, **changes):
+        """Change a step on the surface.
+
+        Parameters
+        ----------
+        number : int
+        word : str
+            For undo.
+        moving : bool, optional
+        **changes
+            Fields of the step.
+        """
+        self.document.apply(word, lambda mound: changed(mound, ("steps", number), **changes), moving)
+
+    def remove_step(self, number):
+        """Take a step on the surface away.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self.document.apply("remove step", lambda mound: without(mound, ("steps",), number))
+
+    def long(self):
+        """Longest side of the cloud in metres, 1 without one.
+
+        Returns
+        -------
+        float
+        """
+        return span_of(self.document.mound) or 1.0
+
+    def middle(self):
+        """Altitude halfway up the cloud.
+
+        Returns
+        -------
+        float
+        """
+        bounds = bounds_of(self.document.mound)
+        return 0.0 if bounds is None else float(bounds[0][1] + bounds[1][1]) / 2.0
