@@ -11,7 +11,7 @@ from softmound.core.engine.background import Job
 from softmound.core.engine.density import density_grid, span_of, voxel_along
 from softmound.core.grain.characters import CHARACTERS, dressed
 from softmound.core.recipe import Grow, Smooth, read_mound
-from softmound.core.recipe.starts import STARTS, start
+from softmound.core.starts.species import STARTS, start
 
 from .figure import Figure, at_most
 from .scene import DEMO, hero

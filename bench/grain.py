@@ -6,8 +6,9 @@ import time
 import numpy as np
 
 from softmound.core.engine.density import band_for, density_grid, voxel_along
+from softmound.core.grain.actions.push import Push
 from softmound.core.noise.sums import noise_bricks
-from softmound.core.recipe import Push, write_mound
+from softmound.core.recipe import write_mound
 
 from .desk import opened, until
 from .figure import Figure, at_most, timed

@@ -17,7 +17,7 @@ from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.scene import scene_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
-from softmound.core.recipe.starts import heap
+from softmound.core.starts.species import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance
 from tests.sphere import ball_grid, ball_intensity

@@ -4,7 +4,7 @@ import unittest
 
 from softmound.core.grain.edge import edge_grains
 from softmound.core.grain.moving import moving_grains
-from softmound.core.grain.push import pushes
+from softmound.core.grain.surface import surface_grains
 from softmound.core.recipe import Light, limits
 from softmound.core.recipe.grains import ACTIONS, EDGE, MOVED, SURFACE, Grain
 from softmound.core.recipe.resize import sized_grain
@@ -38,9 +38,9 @@ class Registry(unittest.TestCase):
     def test_each_is_worked_by_just_one_stage(self):
         for kind in ACTIONS.values():
             grain = kind.begun(100.0, Light())
-            stages = [works for works in (pushes, edge_grains, moving_grains) if works((grain,))]
+            stages = [works for works in (surface_grains, edge_grains, moving_grains) if works((grain,))]
             self.assertEqual(len(stages), 1, grain.action)
-            self.assertEqual(edge_grains((grain.edited(on=False),)) + pushes((grain.edited(strength=0.0),)), [])
+            self.assertEqual(edge_grains((grain.edited(on=False),)) + surface_grains((grain.edited(strength=0.0),)), [])
 
     def test_each_begins_at_the_size_of_its_cloud(self):
         for action, kind in ACTIONS.items():

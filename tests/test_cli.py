@@ -20,7 +20,7 @@ from softmound import cli, interrupting
 from softmound.cli import main
 from softmound.commands.building import reseeded
 from softmound.core.recipe import Mound, read_mound, write_mound
-from softmound.core.recipe.starts import start
+from softmound.core.starts.species import start
 from softmound.core.volume.reference import vdb
 
 from .scenes import ball_mound, lumpy_mound, said

@@ -21,7 +21,7 @@ from softmound.core.directions import direction_of
 from softmound.core.engine.density import span_of
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
-from softmound.core.recipe.starts import start
+from softmound.core.starts.species import start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
 from softmound.desk.command import Command

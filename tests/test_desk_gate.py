@@ -7,6 +7,12 @@ import unittest.mock
 import numpy as np
 from PyQt6.QtWidgets import QAbstractButton, QComboBox
 
+from softmound.core.grain.actions.crisp import Crisp
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
+from softmound.core.grain.actions.push import Push
+from softmound.core.grain.actions.stir import Stir
+from softmound.core.grain.actions.streak import Streak
 from softmound.core.recipe import (
     Arrays,
     Blob,
@@ -14,26 +20,20 @@ from softmound.core.recipe import (
     ByFacing,
     ByHeight,
     ByNoise,
-    Crisp,
     Dabs,
     Grow,
     Lamp,
     LowerSkin,
     Mesh,
-    Mottle,
     Mound,
-    Nibble,
     Paint,
     Painted,
     Patch,
     Points,
-    Push,
     Ramp,
     Reference,
     Smooth,
     Solid,
-    Stir,
-    Streak,
     Trail,
     Warp,
 )

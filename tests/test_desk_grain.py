@@ -5,9 +5,10 @@ import unittest
 import numpy as np
 from PyQt6.QtCore import QEvent, Qt
 
+from softmound.core.grain.actions.push import Push
 from softmound.core.grain.characters import CHARACTERS, character_file, read_character
 from softmound.core.grain.scales import octaves_of
-from softmound.core.recipe import SKIN_CURVES, Push
+from softmound.core.recipe import SKIN_CURVES
 from softmound.core.recipe.grains import ACTIONS
 from softmound.desk.stations.grain.nature_dialog import NatureDialog
 from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog

@@ -14,11 +14,12 @@ from softmound.core.engine.density import (
     span_of,
 )
 from softmound.core.fill.skin import filled, thickness_at
-from softmound.core.grain.push import pushed
+from softmound.core.grain.actions.push import Push
+from softmound.core.grain.surface import pushed
 from softmound.core.grain.where import landmarks_of
 from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.distance import distance_in
-from softmound.core.recipe import Push, Skin, eased
+from softmound.core.recipe import Skin, eased
 from softmound.core.volume.iso import within_budget
 
 from .scenes import ball_mound, dense_of, lumpy_mound, voxels_of

@@ -50,7 +50,7 @@ from softmound.core.recipe import (
     Volume,
 )
 from softmound.core.recipe.resize import sized_form
-from softmound.core.recipe.starts import pile
+from softmound.core.starts.species import pile
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.reference import vdb
 

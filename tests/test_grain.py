@@ -8,9 +8,15 @@ from scipy.spatial import cKDTree
 
 from softmound.core.engine.density import Memories, density_grid
 from softmound.core.exchange.forms import volume_form
-from softmound.core.grain.moving import _reached, vector_field
-from softmound.core.grain.push import evened, pushed, reach_of
+from softmound.core.grain.actions.crisp import Crisp
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
+from softmound.core.grain.actions.push import Push
+from softmound.core.grain.actions.stir import Stir, vector_field
+from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.moving import _reached
 from softmound.core.grain.scales import hill, octaves_of
+from softmound.core.grain.surface import evened, pushed, reach_of
 from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
 from softmound.core.noise.sums import noise_bricks, noise_points
@@ -23,19 +29,13 @@ from softmound.core.recipe import (
     ByForm,
     ByHeight,
     ByNoise,
-    Crisp,
     Curve,
     Mass,
-    Mottle,
-    Nibble,
     Noise,
     Paint,
     Painted,
     Patch,
-    Push,
     Skin,
-    Stir,
-    Streak,
     Warp,
     eased,
 )

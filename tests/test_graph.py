@@ -10,6 +10,12 @@ from softmound.core.engine.density import bounds_of, density_grid
 from softmound.core.engine.graph import GRAPH, SHAPED, key_at, moved_outward, reaches, stages_to
 from softmound.core.engine.siblings import sibling
 from softmound.core.engine.stages import Stages, picture
+from softmound.core.grain.actions.crisp import Crisp
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
+from softmound.core.grain.actions.push import Push
+from softmound.core.grain.actions.stir import Stir
+from softmound.core.grain.actions.streak import Streak
 from softmound.core.recipe import (
     Arrays,
     Blob,
@@ -18,7 +24,6 @@ from softmound.core.recipe import (
     ByForm,
     ByHeight,
     ByNoise,
-    Crisp,
     Curve,
     Grow,
     KeptView,
@@ -27,22 +32,17 @@ from softmound.core.recipe import (
     LowerSkin,
     Mass,
     Medium,
-    Mottle,
     Mound,
-    Nibble,
     Noise,
     Paint,
     Painted,
     Patch,
     Points,
-    Push,
     Ramp,
     Skin,
     Sky,
     Smooth,
     Solid,
-    Stir,
-    Streak,
     Sun,
     View,
     Volume,

@@ -17,7 +17,7 @@ from softmound.core.mass.pick import Picker
 from softmound.core.mass.placing import hand_step, moved, sized
 from softmound.core.mass.table import shape_of
 from softmound.core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, View
-from softmound.core.recipe.starts import heap
+from softmound.core.starts.species import heap
 from softmound.core.volume.memory import BrickMemory
 
 from .scenes import NO_BASE, lumpy_mound, voxels_of

@@ -10,10 +10,14 @@ import numpy as np
 from softmound.core.engine.density import density_grid, span_of
 from softmound.core.engine.nature import nature_of
 from softmound.core.engine.siblings import SIZE, sheet, sibling
+from softmound.core.grain.actions.crisp import Crisp
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
+from softmound.core.grain.actions.push import Push
 from softmound.core.grain.characters import CHARACTERS, dressed, read_character, save_character
 from softmound.core.grain.scales import advised, octaves_of, summed
-from softmound.core.recipe import Crisp, Mottle, Nibble, Problem, Push, Skin, eased
-from softmound.core.recipe.starts import start
+from softmound.core.recipe import Problem, Skin, eased
+from softmound.core.starts.species import start
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import grid_of
 from softmound.core.volume.nature import edge_softness, outline_dimension, spectrum_slope

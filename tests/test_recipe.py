@@ -15,6 +15,7 @@ import numpy as np
 from pydantic import ValidationError
 
 from softmound.core.engine.density import density_grid
+from softmound.core.grain.actions.push import Push
 from softmound.core.mass.distance import box_of
 from softmound.core.recipe import (
     Arrays,
@@ -25,7 +26,6 @@ from softmound.core.recipe import (
     Medium,
     Mound,
     Problem,
-    Push,
     Skin,
     Sky,
     Snapshot,
@@ -40,7 +40,7 @@ from softmound.core.recipe import (
     write_mound,
 )
 from softmound.core.recipe.resize import resized_mound
-from softmound.core.recipe.starts import STARTS, first_mound, heap, start
+from softmound.core.starts.species import STARTS, first_mound, heap, start
 from softmound.core.volume.sample import sample
 
 from .scenes import lumpy_mound

@@ -5,29 +5,29 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import bounds_of, density_grid, reaches, span_of
+from softmound.core.grain.actions.crisp import Crisp
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
+from softmound.core.grain.actions.push import Push
+from softmound.core.grain.actions.stir import Stir
+from softmound.core.grain.actions.streak import Streak
 from softmound.core.recipe import (
     ByDepth,
     ByFacing,
     ByForm,
     ByHeight,
     ByNoise,
-    Crisp,
     Curve,
     Grow,
     KeptView,
     Lamp,
     LowerSkin,
-    Mottle,
-    Nibble,
     Noise,
     Paint,
     Painted,
     Patch,
-    Push,
     Skin,
     Smooth,
-    Stir,
-    Streak,
     Warp,
     eased,
 )

@@ -84,7 +84,7 @@ def _delivering(parser):
 
 def _new(args):
     from ..core.recipe import write_mound
-    from ..core.recipe.starts import start
+    from ..core.starts.species import start
 
     path = pathlib.Path(args.file)
     _check_start(args.start)
@@ -101,7 +101,7 @@ def _new(args):
 
 
 def _check_start(name):
-    from ..core.recipe.starts import STARTS
+    from ..core.starts.species import STARTS
 
     if name not in STARTS:
         raise Problem(f"There is no start {name!r}; choose one of {', '.join(STARTS)}.")
@@ -122,7 +122,7 @@ def _cloud(args):
     from ..core.exchange.forms import mesh_form
     from ..core.light.camera import fitted
     from ..core.recipe import write_mound
-    from ..core.recipe.starts import clad
+    from ..core.starts.species import clad
 
     check_outputs(args, [args.mesh], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)),
                   mound=(args.mound, (".mound",)))

@@ -16,7 +16,7 @@ from ..core import kernels  # noqa: F401
 from ..core.engine.warm import warm_once
 from ..core.held import sweep
 from ..core.recipe import Problem, read_mound
-from ..core.recipe.starts import first_mound
+from ..core.starts.species import first_mound
 from ..logbook import Session, report, watch_threads
 from .asking import asked
 from .collecting import Collecting

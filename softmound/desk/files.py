@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QFileDialog, QMenu, QMessageBox
 from ..core.exchange.png import png_of
 from ..core.fill.volumes import voxel_of_volume
 from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
-from ..core.recipe.starts import STARTS, start
+from ..core.starts.species import STARTS, start
 from .asking import asked, asking
 from .document import recent
 from .import_dialog import ENDINGS, ImportDialog

@@ -9,7 +9,7 @@ from ..fill.steps import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import edge_grains, live_patches, touched, worked
 from ..grain.moving import moved_by, moving_grains
-from ..grain.push import evened, pushed
+from ..grain.surface import evened, pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in

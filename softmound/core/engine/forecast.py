@@ -9,7 +9,7 @@ from ..fill.skin import depth_of
 from ..fill.steps import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.moving import moved_by, moving_grains, worked_on
-from ..grain.push import pushes
+from ..grain.surface import surface_grains
 from ..grain.where import landmarks_of
 from ..machine import free_memory
 from ..mass.cells import Cells, chosen, first_cells, measured
@@ -24,9 +24,6 @@ from .graph import reaches
 
 ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
-FOLDED_MEAN = 0.27
-"""Mean of folded noise: it pushes outward everywhere."""
-CELLULAR_MEAN = 0.47
 FIELD_COPIES = 3.0
 """Times the bytes of a field: its own, the library's narrow band, and what is handed over."""
 FIXED = 7 * 2**20
@@ -275,23 +272,13 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
         if level.on:
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
-    swell = sum(_mean_push(g) for g in pushes(mound.grains))
+    swell = sum(grain.mean for grain in surface_grains(mound.grains))
     swell += sum(step.metres for step in live_steps(mound.steps) if step.step == "grow")
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
     brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
     return Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
         brick_seconds, bool(live_steps(mound.steps)), volumes, moving, corrections)
-
-
-def _mean_push(grain):
-    """How far a push moves the surface on average."""
-    mean = 0.0 if grain.signed else CELLULAR_MEAN if grain.kind == "cellular" else FOLDED_MEAN
-    if not grain.signed and grain.inverted:
-        mean = 1.0 - mean
-    if grain.direction != "both":
-        mean = (0.5 if grain.signed else mean) * (1.0 if grain.direction == "outward" else -1.0)
-    return mean * grain.strength
 
 
 def _trial(mound, near, edge, shape, ticket):

@@ -12,7 +12,7 @@ from ..fill.steps import grown_by, live_steps, steps_reach
 from ..fill.volumes import density_volumes
 from ..grain.edge import edge_depth, edge_grains, live_patches
 from ..grain.moving import moving_grains, moving_reach
-from ..grain.push import pushes, reach_of
+from ..grain.surface import reach_of, surface_grains
 from ..grain.where import landmarks_of
 from ..light.phase import lobes_of
 from ..light.scene import Scene
@@ -88,8 +88,8 @@ GRAPH = {
         "mass.top": lambda mound: mound.mass.top}),
     "displaced": Stage({
         "steps": lambda mound: tuple(live_steps(mound.steps)),
-        "grains": lambda mound: tuple(pushes(mound.grains)),
-        "landmarks": _landmarks(lambda mound: pushes(mound.grains))}, ("distance",),
+        "grains": lambda mound: tuple(surface_grains(mound.grains)),
+        "landmarks": _landmarks(lambda mound: surface_grains(mound.grains))}, ("distance",),
         reach=lambda mound, voxel: tuple(a + b for a, b in zip(reach_of(mound.grains), steps_reach(mound.steps))),
         moves=lambda mound: reach_of(mound.grains)[0] + grown_by(mound.steps)),
     "density": Stage({

@@ -22,23 +22,19 @@ from ..recipe import (
     Arrays,
     Blob,
     ByHeight,
-    Crisp,
     Lamp,
     Light,
     Mass,
-    Mottle,
     Mound,
-    Nibble,
+    Noise,
     Paint,
     Painted,
     Patch,
     Points,
-    Push,
     Solid,
-    Stir,
-    Streak,
     View,
 )
+from ..recipe.grains import ACTIONS, SURFACE
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed
 from ..volume.sample import sample
@@ -102,18 +98,18 @@ def warm_shape(told):
     mound = Mound(
         mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7)), Points(
             centre=(0.0, 30.0, 0.0), first=6.0, cloud=Arrays(positions=[[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]])))),
-        grains=(Push(), Push(summed="folded")),
+        grains=tuple(grain for kind in ACTIONS.values() if kind.works_on == SURFACE for grain in kind.examples()),
     )
 
     def grains():
         where = (ByHeight(), Painted(strokes=(Paint(path=((0.0, 20.0, 0.0, 1.0),)),)))
         density_grid(mound.edited(
-            grains=(Nibble(where=where), Mottle(depth=4.0), Stir(strength=1.0, steps=1), Streak(strength=2.0),
-                    Crisp(strength=0.5)),
+            grains=tuple(grain.edited(where=where) for kind in ACTIONS.values() if kind.works_on != SURFACE
+                         for grain in kind.examples()),
             patches=(Patch(),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
 
     _run((
-        ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], mound.grains[0])),
+        ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], Noise())),
         ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
         ("grains", grains),
         ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),

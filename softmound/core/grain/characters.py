@@ -9,19 +9,14 @@ from pydantic import TypeAdapter, ValidationError
 
 from ..aside import write_whole
 from ..problems import Problem, sentence_for
-from ..recipe.grains import (
-    MOST_GRAINS,
-    AnyGrain,
-    ByFacing,
-    ByHeight,
-    Crisp,
-    Mottle,
-    Nibble,
-    Push,
-    Stir,
-    Streak,
-)
+from ..recipe.grains import MOST_GRAINS, AnyGrain, ByFacing, ByHeight
 from ..recipe.resize import sized_grain
+from .actions.crisp import Crisp
+from .actions.mottle import Mottle
+from .actions.nibble import Nibble
+from .actions.push import Push
+from .actions.stir import Stir
+from .actions.streak import Streak
 
 MADE_FOR = 300.0
 """Span in metres for which the ready sets are written."""

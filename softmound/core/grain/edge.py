@@ -1,40 +1,15 @@
-"""What changes density voxel by voxel: Nibble, Mottle, patches, and the curve over all densities."""
+"""What changes density voxel by voxel: grains of the edge, patches, and the curve over all densities."""
 
 import numpy as np
 
 from ..curves import curve_at, curve_numbers
 from ..kernels import f32, i32, kernel, prange
-from ..noise.sums import noise_bricks
 from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
 from .where import painted, shares
 
-_MOST_EATEN = f32(0.999)
 _MULTIPLY, _ADD, _SET, _CURVE = range(4)
 _WAYS = ("multiply", "add", "set", "curve")
-
-
-@kernel
-def _nibble(density, distance, noise, share, masked, signed, core, per_depth, strength):
-    for b in prange(density.shape[0]):
-        for lane in range(LANES):
-            n = f32(0.5) + f32(0.5) * noise[b, lane] if signed else noise[b, lane]
-            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
-            eaten = strength * n * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
-            eaten = min(_MOST_EATEN, eaten)
-            # What is eaten is taken off and the rest stretched: the core stays, the edge frays.
-            left = max(f32(0), (density[b, lane] - eaten * core) / (f32(1) - eaten))
-            density[b, lane] = min(density[b, lane], left)
-
-
-@kernel
-def _mottle(density, distance, noise, share, masked, signed, per_depth, strength, floor):
-    for b in prange(density.shape[0]):
-        for lane in range(LANES):
-            n = noise[b, lane] if signed else f32(2) * noise[b, lane] - f32(1)
-            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
-            acts = strength * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
-            density[b, lane] *= max(floor, f32(1) + acts * n)
 
 
 @kernel
@@ -93,7 +68,7 @@ def edge_grains(grains):
 
     Returns
     -------
-    list of Nibble or Mottle
+    list of Grain
     """
     return live(grains, EDGE)
 
@@ -143,7 +118,7 @@ def touched(coords, voxel, grains, patches):
     ndarray of bool, shape (n,)
     """
     found = np.zeros(len(coords), bool)
-    if any(g.action == "mottle" and g.depth is None for g in edge_grains(grains)):
+    if any(g.depth is None for g in edge_grains(grains)):
         found[:] = True
     edge = SIDE * voxel
     low = coords * edge
@@ -175,7 +150,7 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     voxel : float
         Metres.
     grains : sequence of Grain
-        Others than Nibble and Mottle are left out.
+        Those that work on something else are left out.
     patches : sequence of Patch
     skin : Skin
         Its core is the density that counts as full.
@@ -189,16 +164,7 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     room = np.empty_like(density)
     core = f32(skin.core)
     for grain in edge_grains(grains):
-        noise = noise_bricks(coords, voxel, grain, room, landmarks.origin)
-        share = shares(grain.where, coords, voxel, distance, landmarks)
-        masked = share is not None
-        per_depth = f32(0.0 if grain.depth is None else 1.0 / grain.depth)
-        given = share if masked else room
-        if grain.action == "nibble":
-            _nibble(density, distance, noise, given, masked, grain.signed, core, per_depth, f32(grain.strength))
-        else:
-            _mottle(density, distance, noise, given, masked, grain.signed, per_depth, f32(grain.strength),
-                    f32(grain.floor))
+        grain.act(density, distance, coords, voxel, core, landmarks, room)
     for patch in live_patches(patches):
         rows = np.flatnonzero(touched(coords, voxel, (), (patch,)))
         if len(rows):

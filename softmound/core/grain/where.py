@@ -157,7 +157,7 @@ def depends(grain):
     -------
     bool
     """
-    return getattr(grain, "at_surface", 0.0) > 0.0 or any(mask.by in DEPENDENT for mask in grain.where)
+    return grain.reads_distance or any(mask.by in DEPENDENT for mask in grain.where)
 
 
 def shares(masks, coords, voxel, distance, landmarks):

@@ -25,16 +25,10 @@ from .grains import (
     ByForm,
     ByHeight,
     ByNoise,
-    Crisp,
-    Mottle,
-    Nibble,
     Noise,
     Paint,
     Painted,
     Patch,
-    Push,
-    Stir,
-    Streak,
     Warp,
 )
 from .models import (
@@ -60,10 +54,10 @@ from .models import (
 )
 
 __all__ = [
-    "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Crisp", "Mottle", "Nibble", "Noise",
-    "Paint", "Painted", "Patch", "Stir", "Streak", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp",
+    "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Noise",
+    "Paint", "Painted", "Patch", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp",
     "Light", "LowerSkin", "Mass", "Medium",
-    "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Push", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
+    "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
     "Skin", "Sky", "Smooth",
     "Snapshot", "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",

@@ -4,9 +4,10 @@ from typing import Annotated, ClassVar, Literal
 
 from pydantic import Field, model_validator
 
+from ..kinds import Kinds
 from .curve import NOISE_CURVES, SKIN_CURVES, Curve, eased
-from .rows import Choice, Drawn, Maybe, Number, Switch, Triple
-from .value import Degrees, Length, Metres, Place, Seed, Share, Value
+from .rows import Choice, Drawn, Number, Switch, Triple
+from .value import Degrees, Length, Metres, Place, Seed, Value
 
 NOISES = ("gradient", "simplex", "cellular", "value")
 SUMS = ("fbm", "folded", "ridged", "domed")
@@ -191,18 +192,32 @@ Where = Annotated[tuple[AnyMask, ...], Field(max_length=MOST_MASKS)]
 
 SURFACE, EDGE, MOVED = "surface", "edge", "moved"
 """What a grain works on: the distance to the surface, the density voxel by voxel, or the density as it is moved about."""
-_SIZE = ("m", (0.05, 200.0), "log")
+SIZE = ("m", (0.05, 200.0), "log")
+"""Unit, track and scale of a strength in metres."""
 
 
 class Grain(Noise):
     """What all grains share. With several masks their shares are multiplied.
 
-    A kind of grain says besides what it works on, what it does in a sentence, which of its fields are lengths, the rows
-    an artist sees, and what one begins as; everything that deals with grains of all kinds asks it.
+    A kind of grain is one module of `grain/actions`. It says what it works on, what it does in a sentence, its place among
+    the others, which of its fields are lengths, the rows an artist sees, what one begins as, how far it reaches, and in
+    `act` what it does; everything that deals with grains of all kinds asks it.
+
+    What `act` is given depends on what it works on:
+
+    surface : ``act(distance, coords, voxel, landmarks, room)``
+        Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to.
+    edge : ``act(density, distance, coords, voxel, core, landmarks, room)``
+        Changes densities (n, 512) in place; `core` is the one that counts as full.
+    moved : ``act(grid, coords, landmarks, share, out)``
+        Fills `out` (n, 512) with what a `Standing` grid becomes in bricks, each voxel's part of it `share` or all of it.
+
+    All arrays are float32, but for brick coordinates (n, 3) of int32.
     """
 
     works_on: ClassVar[str]
     sentence: ClassVar[str]
+    order: ClassVar[int] = 100
     lengths: ClassVar[tuple] = ("strength",)
     rows: ClassVar[tuple] = ()
 
@@ -238,7 +253,17 @@ class Grain(Noise):
         dict of str to object
         """
         metres = other.strength if other.moves_metres else other.feature * 0.3
-        return {"strength": _rounded(metres, 3)}
+        return {"strength": rounded(metres, 3)}
+
+    @classmethod
+    def examples(cls):
+        """Grains that run each kernel of the kind once, so that set-up compiles it.
+
+        Returns
+        -------
+        tuple of Grain
+        """
+        return (cls(),)
 
     @property
     def moves_metres(self):
@@ -250,187 +275,60 @@ class Grain(Noise):
         """How far it moves things about, in metres, to be held beside others."""
         return self.strength
 
+    @property
+    def reach(self):
+        """Metres that a grain of the surface can move it outward and inward."""
+        return self.strength, self.strength
 
-def _rounded(value, digits=2):
+    @property
+    def mean(self):
+        """Metres that a grain of the surface moves it outward on average, for forecasts."""
+        return 0.0
+
+    @property
+    def reads_distance(self):
+        """Whether a grain of the surface reads the distance besides the place."""
+        return False
+
+    def reached(self, spread):
+        """Bricks that a moving grain may change.
+
+        Parameters
+        ----------
+        spread : Spread
+            From the bricks that hold something.
+
+        Returns
+        -------
+        ndarray of int64
+            Keys of bricks.
+        """
+        return spread.around(self.strength)
+
+    def act(self, *given):
+        """Do what the kind does."""
+        raise NotImplementedError
+
+
+def rounded(value, digits=2):
+    """A value as an artist would set it.
+
+    Parameters
+    ----------
+    value : float
+    digits : int, optional
+        That count.
+
+    Returns
+    -------
+    float
+    """
     return float(f"{value:.{digits}g}")
 
 
-class Push(Grain):
-    """Moves the surface along its normal.
-
-    The noise is read at the voxel, or by `at_surface` at the nearest point of the surface, where lumps stand
-    straight out. `weaker_below` takes that share of it away at the base level.
-    """
-
-    works_on: ClassVar[str] = SURFACE
-    sentence: ClassVar[str] = "moves the surface along its normal"
-    rows: ClassVar[tuple] = (
-        Number("strength", "Strength", *_SIZE, "How far the largest features move the surface."),
-        Choice("direction", "Direction", (("both", "As it is"), ("outward", "Outward"), ("inward", "Inward"))),
-        Number("at_surface", "Read at the surface", "", None, "linear",
-               "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
-        Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
-    )
-
-    action: Literal["push"] = "push"
-    strength: Metres2000 = 4.0
-    direction: Literal["both", "outward", "inward"] = "both"
-    at_surface: Share = 0.0
-    weaker_below: Share = 0.0
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 6.0, 0.5))
-        return cls(feature=feature, strength=_rounded(feature * 0.3), summed="folded")
-
-
-class Stir(Grain):
-    """Moves the density by a field without sources (curl), or by three noises, in small steps."""
-
-    works_on: ClassVar[str] = MOVED
-    sentence: ClassVar[str] = "moves the density by a vector field"
-    rows: ClassVar[tuple] = (
-        Number("strength", "Strength", *_SIZE, "How far density is moved at the most."),
-        Choice("field", "Field", (("curl", "Curl"), ("three", "Three noises"))),
-        Number("steps", "Steps", "", None, "linear", "Small steps follow the field round its bends."),
-    )
-
-    action: Literal["stir"] = "stir"
-    strength: Metres2000 = 6.0
-    field: Literal["curl", "three"] = "curl"
-    steps: Annotated[int, Field(ge=1, le=16)] = 3
-    octaves: Octaves = 2
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 6.0, 0.5))
-        return cls(feature=feature, strength=_rounded(feature * 0.3))
-
-    @property
-    def moves_metres(self):
-        return True
-
-
-class Nibble(Grain):
-    """Eats the edge of the density away where the noise is high, down to `depth`."""
-
-    works_on: ClassVar[str] = EDGE
-    sentence: ClassVar[str] = "eats the edge of the density away"
-    lengths: ClassVar[tuple] = ("depth",)
-    rows: ClassVar[tuple] = (
-        Number("strength", "Strength", "", None, "linear", "How much is eaten where the noise is highest."),
-        Number("depth", "Depth", "m", (0.2, 200.0), "log", "How deep it eats."),
-    )
-
-    action: Literal["nibble"] = "nibble"
-    strength: Share = 0.7
-    depth: Length = 8.0
-    summed: Literal["fbm", "folded", "ridged", "domed"] = "folded"
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 20.0, 0.5))
-        return cls(feature=feature, depth=_rounded(feature * 0.8))
-
-    @classmethod
-    def carried(cls, other):
-        return {"depth": other.feature * 0.6}
-
-    @property
-    def amplitude(self):
-        return self.strength * self.depth  # how deep it eats
-
-
-class Mottle(Grain):
-    """Varies the density inside, never below `floor` of what it was; within `depth` of the surface, or all over."""
-
-    works_on: ClassVar[str] = EDGE
-    sentence: ClassVar[str] = "varies the density inside"
-    lengths: ClassVar[tuple] = ("depth",)
-    rows: ClassVar[tuple] = (
-        Number("strength", "Strength", "", None, "linear", "How much the density varies."),
-        Number("floor", "Floor", "", None, "linear", "Never less than this of what was there: no holes open."),
-        Maybe("depth", "Only near the surface", "m", (0.5, 200.0), "log", "How deep it reaches.", begins=20.0),
-    )
-
-    action: Literal["mottle"] = "mottle"
-    strength: Share = 0.4
-    floor: Share = 0.3
-    depth: Length | None = None
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 20.0, 0.5))
-        return cls(feature=feature, depth=_rounded(feature * 2.0))
-
-    @classmethod
-    def carried(cls, other):
-        return {}
-
-    @property
-    def amplitude(self):
-        return self.strength * self.feature / 4.0  # it moves nothing: a share of its feature size
-
-
-class Streak(Grain):
-    """Draws the edge out along a direction, tapering, as far as the noise lets it."""
-
-    works_on: ClassVar[str] = MOVED
-    sentence: ClassVar[str] = "draws the edge out into wisps"
-    rows: ClassVar[tuple] = (
-        Number("strength", "Length", "m", (0.5, 500.0), "log", "How far the wisps reach."),
-        Number("azimuth", "Toward", "°", (-180.0, 180.0), "linear", "Where they go, from +z toward +x."),
-        Number("elevation", "Upward", "°", (-90.0, 90.0), "linear", "How steeply they rise."),
-        Number("taper", "Taper", "", None, "linear", "How soon they thin out."),
-    )
-
-    action: Literal["streak"] = "streak"
-    strength: Metres2000 = 25.0
-    azimuth: Degrees = 90.0
-    elevation: Annotated[float, Field(ge=-90.0, le=90.0)] = 8.0
-    taper: Annotated[float, Field(ge=0.2, le=6.0)] = 1.5
-    feature: Length = 8.0
-    stretch: tuple[*[Annotated[float, Field(ge=0.05, le=20.0)]] * 3] = (1.0, 1.0, 1.0)
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 20.0, 0.5))
-        return cls(feature=feature, strength=_rounded(feature * 3.0), azimuth=light.sun.azimuth)
-
-    @classmethod
-    def carried(cls, other):
-        return {"strength": _rounded(super().carried(other)["strength"] * 2.0, 3)}
-
-    @property
-    def amplitude(self):
-        return min(self.strength, self.feature)
-
-
-class Crisp(Grain):
-    """Finer detail on the edge that is there, which moves by no more than `strength`."""
-
-    works_on: ClassVar[str] = MOVED
-    sentence: ClassVar[str] = "finer detail on the same silhouette"
-    rows: ClassVar[tuple] = (
-        Number("strength", "Bound", "m", (0.02, 50.0), "log", "The silhouette moves by no more than this."),)
-
-    action: Literal["crisp"] = "crisp"
-    strength: Metres2000 = 1.0
-    feature: Length = 3.0
-
-    @classmethod
-    def begun(cls, span, light):
-        feature = _rounded(max(span / 20.0, 0.5))
-        return cls(feature=feature / 2.0, strength=_rounded(feature * 0.12))
-
-    @classmethod
-    def carried(cls, other):
-        return {"strength": _rounded(super().carried(other)["strength"] * 0.25, 3)}
-
-
-AnyGrain = Annotated[Push | Stir | Nibble | Mottle | Streak | Crisp, Field(discriminator="action")]
-ACTIONS = {kind.model_fields["action"].default: kind for kind in (Push, Stir, Nibble, Mottle, Streak, Crisp)}
-"""The kinds of grain by their actions, in the order an artist sees them."""
+ACTIONS = Kinds("softmound.core.grain.actions", "action")
+"""The kinds of grain by their actions."""
+AnyGrain = Annotated[Grain, ACTIONS]
 
 
 def live(grains, works_on):

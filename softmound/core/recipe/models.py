@@ -7,7 +7,7 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 from functools import cache
 from typing import Annotated, ClassVar, Literal
 
-from pydantic import Field, model_validator
+from pydantic import ConfigDict, Field, model_validator
 
 from .arrays import Column, holding
 from .curve import SKIN_CURVES, Curve, eased
@@ -404,6 +404,9 @@ class Snapshot(Value):
 
 class Mound(Value):
     """A whole recipe: what one `.mound` holds."""
+
+    # Built when the first one is made: its grains are of kinds that are found only then.
+    model_config = ConfigDict(defer_build=True)
 
     format: Literal[6] = FORMAT
     name: Name = "Untitled"

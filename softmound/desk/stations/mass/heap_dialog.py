@@ -2,7 +2,7 @@
 
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
-from ....core.recipe.starts import pile
+from ....core.starts.species import pile
 from ...fields import NumberField, words
 
 

@@ -5,13 +5,13 @@ import random
 
 import numpy as np
 
+from ..grain.actions.push import Push
 from ..problems import Problem
-from .arrays import Arrays
-from .curve import eased
-from .forms import BaseLevel, Blob, Buds
-from .grains import Push
-from .models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
-from .resize import resized_mound
+from ..recipe.arrays import Arrays
+from ..recipe.curve import eased
+from ..recipe.forms import BaseLevel, Blob, Buds
+from ..recipe.models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
+from ..recipe.resize import resized_mound
 
 LEAST_SPAN, MOST_SPAN = 0.1, 20_000.0
 """Metres that a cloud made of a model may measure."""

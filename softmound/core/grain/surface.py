@@ -1,22 +1,21 @@
-"""Push: move the surface along its normal by a grain's noise."""
+"""Grains that move the surface, and distances put right after them."""
 
 import numpy as np
 
-from ..kernels import f32, i32, kernel, prange
-from ..noise.sums import noise_bricks, slope_in_brick
+from ..kernels import f32, kernel, prange
+from ..noise.sums import slope_in_brick
 from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
-from ..volume.bricks import LANES, SIDE
-from .where import Landmarks, depends, shares
+from ..volume.bricks import LANES
+from .where import Landmarks, depends
 
 EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
 CELLULAR_COST = 7
 """Times what cellular noise costs beside gradient noise."""
-_AS_IS, _OUTWARD, _INWARD = range(3)
 
 
-def pushes(grains):
+def surface_grains(grains):
     """Grains that move the surface.
 
     Parameters
@@ -25,7 +24,7 @@ def pushes(grains):
 
     Returns
     -------
-    list of Push
+    list of Grain
     """
     return live(grains, SURFACE)
 
@@ -40,32 +39,10 @@ def reach_of(grains):
     Returns
     -------
     outward, inward : float
-        Metres. Noise from 0 to 1 only pushes outward, unless it is told to push inward.
+        Metres.
     """
-    outward = inward = 0.0
-    for grain in pushes(grains):
-        outward += grain.strength if grain.direction != "inward" else 0.0
-        both = grain.direction == "both" and grain.signed
-        inward += grain.strength if both or grain.direction == "inward" else 0.0
-    return outward, inward
-
-
-@kernel
-def _move(total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
-    """Add to a field what a grain pushes."""
-    for b in prange(total.shape[0]):
-        y0 = f32(coords[b, 1] * SIDE) * voxel - level
-        for lane in range(LANES):
-            rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
-            rise = max(f32(0), min(f32(1), rise))
-            part = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
-            n = noise[b, lane]
-            if mode != _AS_IS:
-                n = f32(0.5) + f32(0.5) * n if signed else n
-                n = -n if mode == _INWARD else n
-            if masked:
-                part *= share[b, lane]
-            total[b, lane] += strength * part * n
+    reach = [grain.reach for grain in surface_grains(grains)]
+    return sum(outward for outward, _ in reach), sum(inward for _, inward in reach)
 
 
 @kernel
@@ -113,9 +90,8 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
     voxel : float
         Metres.
     grains : sequence of Grain
-        Others than Push are left out. Each sees the surface as those before it have left it.
+        Those that work on something else are left out. Each sees the surface as those before it have left it.
     landmarks : Landmarks, optional
-        Grains that are weaker below fade over one feature size above its base level.
     ticket : Ticket, optional
     memory : BrickMemory, optional
         What an earlier call left here is used, for bricks whose stamps are the same.
@@ -131,7 +107,7 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
     """
     landmarks = Landmarks() if landmarks is None else landmarks
     out = np.empty_like(distance) if out is None else out
-    live = pushes(grains)
+    live = surface_grains(grains)
     if not live:
         out[...] = distance
         return out
@@ -182,10 +158,5 @@ def _pushed(total, coords, voxel, grains, landmarks):
     """Distance, or nothing, with all grains taken off it."""
     room = np.empty_like(total)
     for grain in grains:
-        noise = noise_bricks(coords, voxel, grain, room, landmarks.origin, total, grain.at_surface)
-        least = 1.0 - grain.weaker_below if landmarks.base.on else 1.0
-        share = shares(grain.where, coords, voxel, total, landmarks)
-        mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[grain.direction]
-        _move(total, noise, coords, f32(voxel), f32(-grain.strength), mode, grain.signed, f32(landmarks.base.altitude),
-              f32(1.0 / grain.feature), f32(least), room if share is None else share, share is not None)
+        grain.act(total, coords, voxel, landmarks, room)
     return total

@@ -1,0 +1,96 @@
+"""Push: moves the surface along its normal by a grain's noise."""
+
+from typing import ClassVar, Literal
+
+from ...kernels import f32, i32, kernel, prange
+from ...noise.sums import noise_bricks
+from ...recipe.grains import SIZE, SURFACE, Grain, Metres2000, rounded
+from ...recipe.rows import Choice, Number
+from ...recipe.value import Share
+from ...volume.bricks import LANES, SIDE
+from ..where import shares
+
+FOLDED_MEAN, CELLULAR_MEAN = 0.27, 0.47
+"""Means of folded and of cellular noise, measured: such noise pushes outward everywhere."""
+_AS_IS, _OUTWARD, _INWARD = range(3)
+
+
+@kernel
+def _move(total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
+    """Add to a field what a grain pushes."""
+    for b in prange(total.shape[0]):
+        y0 = f32(coords[b, 1] * SIDE) * voxel - level
+        for lane in range(LANES):
+            rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
+            rise = max(f32(0), min(f32(1), rise))
+            part = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
+            n = noise[b, lane]
+            if mode != _AS_IS:
+                n = f32(0.5) + f32(0.5) * n if signed else n
+                n = -n if mode == _INWARD else n
+            if masked:
+                part *= share[b, lane]
+            total[b, lane] += strength * part * n
+
+
+class Push(Grain):
+    """Moves the surface along its normal.
+
+    The noise is read at the voxel, or by `at_surface` at the nearest point of the surface, where lumps stand
+    straight out. `weaker_below` takes that share of it away at the base level.
+    """
+
+    order: ClassVar[int] = 10
+    works_on: ClassVar[str] = SURFACE
+    sentence: ClassVar[str] = "moves the surface along its normal"
+    rows: ClassVar[tuple] = (
+        Number("strength", "Strength", *SIZE, "How far the largest features move the surface."),
+        Choice("direction", "Direction", (("both", "As it is"), ("outward", "Outward"), ("inward", "Inward"))),
+        Number("at_surface", "Read at the surface", "", None, "linear",
+               "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
+        Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
+    )
+
+    action: Literal["push"] = "push"
+    strength: Metres2000 = 4.0
+    direction: Literal["both", "outward", "inward"] = "both"
+    at_surface: Share = 0.0
+    weaker_below: Share = 0.0
+
+    @classmethod
+    def begun(cls, span, light):
+        feature = rounded(max(span / 6.0, 0.5))
+        return cls(feature=feature, strength=rounded(feature * 0.3), summed="folded")
+
+    @classmethod
+    def examples(cls):
+        return cls(), cls(summed="folded")
+
+    @property
+    def reach(self):
+        # Noise from 0 to 1 only pushes outward, unless it is told to push inward.
+        both = self.direction == "both" and self.signed
+        return (self.strength if self.direction != "inward" else 0.0,
+                self.strength if both or self.direction == "inward" else 0.0)
+
+    @property
+    def mean(self):
+        mean = 0.0 if self.signed else CELLULAR_MEAN if self.kind == "cellular" else FOLDED_MEAN
+        if not self.signed and self.inverted:
+            mean = 1.0 - mean
+        if self.direction != "both":
+            mean = (0.5 if self.signed else mean) * (1.0 if self.direction == "outward" else -1.0)
+        return mean * self.strength
+
+    @property
+    def reads_distance(self):
+        return self.at_surface > 0.0
+
+    def act(self, distance, coords, voxel, landmarks, room):
+        noise = noise_bricks(coords, voxel, self, room, landmarks.origin, distance, self.at_surface)
+        # It fades over one feature size above the base level.
+        least = 1.0 - self.weaker_below if landmarks.base.on else 1.0
+        share = shares(self.where, coords, voxel, distance, landmarks)
+        mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
+        _move(distance, noise, coords, f32(voxel), f32(-self.strength), mode, self.signed, f32(landmarks.base.altitude),
+              f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)

@@ -1,0 +1,1 @@
+"""Starts: first shapes by species, made of ordinary forms, grains and light."""
