@@ -9,8 +9,10 @@ import time
 
 from softmound.core.engine.background import Job
 from softmound.core.engine.density import density_grid, span_of, voxel_along
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.characters import CHARACTERS, dressed
-from softmound.core.recipe import Grow, Smooth, read_mound
+from softmound.core.recipe import read_mound
 from softmound.core.starts.species import STARTS, start
 
 from .figure import Figure, at_most

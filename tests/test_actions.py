@@ -7,7 +7,6 @@ from softmound.core.grain.moving import moving_grains
 from softmound.core.grain.surface import surface_grains
 from softmound.core.recipe import Light, limits
 from softmound.core.recipe.grains import ACTIONS, EDGE, MOVED, SURFACE, Grain
-from softmound.core.recipe.resize import sized_grain
 from softmound.core.recipe.rows import Choice, Maybe, Number
 
 SPANS = (0.5, 40.0, 333.0, 6_000.0)
@@ -62,7 +61,7 @@ class Registry(unittest.TestCase):
     def test_each_is_resized_with_all_its_lengths(self):
         for action, kind in ACTIONS.items():
             grain = kind.begun(200.0, Light())
-            larger = sized_grain(grain, 3.0, lambda place: tuple(3.0 * v for v in place))
+            larger = grain.sized(3.0, lambda place: tuple(3.0 * v for v in place))
             self.assertAlmostEqual(larger.amplitude / grain.amplitude, 3.0, places=6, msg=action)
             self.assertAlmostEqual(larger.feature / grain.feature, 3.0, places=6)
 

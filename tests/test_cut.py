@@ -14,11 +14,15 @@ from softmound.core.engine.stages import Stages
 from softmound.core.exchange.export import ExportOptions, exported, origin_of
 from softmound.core.exchange.meshes import UNITS, from_metres, in_metres
 from softmound.core.exchange.vdb import compare, write_vdb
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
+from softmound.core.grain.masks.facing import ByFacing
+from softmound.core.grain.masks.height import ByHeight
 from softmound.core.library.delivery import built, delivered
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.cut import Cut, cut_layer, on_plate, plate_of, with_cut
 from softmound.core.light.scene import scene_of
-from softmound.core.recipe import ByFacing, ByHeight, Grow, Problem, Skin, Smooth, View, eased
+from softmound.core.recipe import Problem, Skin, View, eased
 from softmound.core.volume import grid_of
 from softmound.core.volume.cut_facts import facts_of_cut, whole_histograms
 from softmound.core.volume.reference import vdb

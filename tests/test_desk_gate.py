@@ -7,32 +7,32 @@ import unittest.mock
 import numpy as np
 from PyQt6.QtWidgets import QAbstractButton, QComboBox
 
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.actions.crisp import Crisp
 from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir
 from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.masks.depth import ByDepth
+from softmound.core.grain.masks.facing import ByFacing
+from softmound.core.grain.masks.height import ByHeight
+from softmound.core.grain.masks.noise import ByNoise
+from softmound.core.grain.masks.paint import Painted
 from softmound.core.recipe import (
     Arrays,
     Blob,
-    ByDepth,
-    ByFacing,
-    ByHeight,
-    ByNoise,
     Dabs,
-    Grow,
     Lamp,
     LowerSkin,
     Mesh,
     Mound,
     Paint,
-    Painted,
     Patch,
     Points,
     Ramp,
     Reference,
-    Smooth,
     Solid,
     Trail,
     Warp,

@@ -42,8 +42,8 @@ class Surface(VoxelsTest):
     def test_steps_are_added_changed_removed_and_undone(self):
         steps = self.settings.steps
         before = self.pixels()
-        self.click(steps.add_smooth)
-        self.click(steps.add_grow)
+        self.click(steps.adding["smooth"])
+        self.click(steps.adding["grow"])
         self.assertEqual([s.step for s in self.now().steps], ["smooth", "grow"])
         group = steps.groups[1]
         group.rows.controls["metres"].changed.emit(2.5, False)

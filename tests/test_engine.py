@@ -25,9 +25,10 @@ from softmound.core.engine.keys import key_of
 from softmound.core.engine.miniatures import SIZE, miniatures
 from softmound.core.engine.painter import PASSES, Painter, Request
 from softmound.core.engine.stages import Stages, picture, pixel_shift
+from softmound.core.fill.steps.grow import Grow
 from softmound.core.grain.actions.push import Push
 from softmound.core.light.camera import fitted
-from softmound.core.recipe import Blob, Grow, Problem, Skin
+from softmound.core.recipe import Blob, Problem, Skin
 from softmound.core.starts.species import first_mound
 from softmound.core.ticket import Stopped, Ticket, chunks
 

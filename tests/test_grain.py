@@ -14,6 +14,12 @@ from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir, vector_field
 from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.masks.depth import ByDepth
+from softmound.core.grain.masks.facing import ByFacing
+from softmound.core.grain.masks.form import ByForm
+from softmound.core.grain.masks.height import ByHeight
+from softmound.core.grain.masks.noise import ByNoise
+from softmound.core.grain.masks.paint import Painted
 from softmound.core.grain.moving import _reached
 from softmound.core.grain.scales import hill, octaves_of
 from softmound.core.grain.surface import evened, pushed, reach_of
@@ -21,24 +27,7 @@ from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
 from softmound.core.noise.sums import noise_bricks, noise_points
 from softmound.core.problems import DoesNotFit
-from softmound.core.recipe import (
-    BaseLevel,
-    Blob,
-    ByDepth,
-    ByFacing,
-    ByForm,
-    ByHeight,
-    ByNoise,
-    Curve,
-    Mass,
-    Noise,
-    Paint,
-    Painted,
-    Patch,
-    Skin,
-    Warp,
-    eased,
-)
+from softmound.core.recipe import BaseLevel, Blob, Curve, Mass, Noise, Paint, Patch, Skin, Warp, eased
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import SIDE
 from softmound.core.volume.memory import BrickMemory

@@ -10,22 +10,24 @@ from softmound.core.engine.density import bounds_of, density_grid
 from softmound.core.engine.graph import GRAPH, SHAPED, key_at, moved_outward, reaches, stages_to
 from softmound.core.engine.siblings import sibling
 from softmound.core.engine.stages import Stages, picture
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.actions.crisp import Crisp
 from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir
 from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.masks.depth import ByDepth
+from softmound.core.grain.masks.facing import ByFacing
+from softmound.core.grain.masks.form import ByForm
+from softmound.core.grain.masks.height import ByHeight
+from softmound.core.grain.masks.noise import ByNoise
+from softmound.core.grain.masks.paint import Painted
 from softmound.core.recipe import (
     Arrays,
     Blob,
-    ByDepth,
-    ByFacing,
-    ByForm,
-    ByHeight,
-    ByNoise,
     Curve,
-    Grow,
     KeptView,
     Lamp,
     Light,
@@ -35,13 +37,11 @@ from softmound.core.recipe import (
     Mound,
     Noise,
     Paint,
-    Painted,
     Patch,
     Points,
     Ramp,
     Skin,
     Sky,
-    Smooth,
     Solid,
     Sun,
     View,

@@ -27,8 +27,8 @@ from softmound.core.recipe import (
 )
 from softmound.core.recipe.forms import FORMS, PARTS, Form
 from softmound.core.recipe.grains import ACTIONS, MASKS, Mask
-from softmound.core.recipe.models import STEPS
 from softmound.core.recipe.rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple, wanted
+from softmound.core.recipe.steps import STEPS
 
 os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 

@@ -5,32 +5,21 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import bounds_of, density_grid, reaches, span_of
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.actions.crisp import Crisp
 from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir
 from softmound.core.grain.actions.streak import Streak
-from softmound.core.recipe import (
-    ByDepth,
-    ByFacing,
-    ByForm,
-    ByHeight,
-    ByNoise,
-    Curve,
-    Grow,
-    KeptView,
-    Lamp,
-    LowerSkin,
-    Noise,
-    Paint,
-    Painted,
-    Patch,
-    Skin,
-    Smooth,
-    Warp,
-    eased,
-)
+from softmound.core.grain.masks.depth import ByDepth
+from softmound.core.grain.masks.facing import ByFacing
+from softmound.core.grain.masks.form import ByForm
+from softmound.core.grain.masks.height import ByHeight
+from softmound.core.grain.masks.noise import ByNoise
+from softmound.core.grain.masks.paint import Painted
+from softmound.core.recipe import Curve, KeptView, Lamp, LowerSkin, Noise, Paint, Patch, Skin, Warp, eased
 from softmound.core.recipe.resize import resized_mound
 
 from .scenes import NO_BASE, dense_of, lumpy_mound

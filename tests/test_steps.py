@@ -10,8 +10,10 @@ from scipy.interpolate import PchipInterpolator
 from softmound.core.curves import curve_at, curve_numbers
 from softmound.core.engine.density import Memories, bounds_of, density_grid
 from softmound.core.exchange.forms import volume_form
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.kernels import f32, threads, use_threads
-from softmound.core.recipe import SKIN_CURVES, Curve, Grow, LowerSkin, Skin, Smooth, eased
+from softmound.core.recipe import SKIN_CURVES, Curve, LowerSkin, Skin, eased
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import grid_of
 from softmound.core.volume.combine import combined

@@ -70,7 +70,7 @@ def _kinds():
     """Words by which the recipe tells apart kinds of forms, steps, grains and masks."""
     from .recipe.forms import FORMS  # here, since recipes say what is wrong with them in this way
     from .recipe.grains import ACTIONS, MASKS
-    from .recipe.models import STEPS
+    from .recipe.steps import STEPS
 
     return {*FORMS, *STEPS, *ACTIONS, *MASKS}
 

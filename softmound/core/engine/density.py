@@ -5,7 +5,7 @@ from dataclasses import dataclass, field
 import numpy as np
 
 from ..fill.skin import DEEP, filled, inner
-from ..fill.steps import live_steps, stepped
+from ..fill.stepping import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import edge_grains, live_patches, touched, worked
 from ..grain.moving import moved_by, moving_grains

@@ -6,7 +6,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..fill.skin import depth_of
-from ..fill.steps import live_steps
+from ..fill.stepping import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.moving import moved_by, moving_grains, worked_on
 from ..grain.surface import surface_grains
@@ -273,7 +273,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
         if level.on:
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
     swell = sum(grain.mean for grain in surface_grains(mound.grains))
-    swell += sum(step.metres for step in live_steps(mound.steps) if step.step == "grow")
+    swell += sum(step.outward for step in live_steps(mound.steps))
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
     brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
     return Forecast(

@@ -8,7 +8,7 @@ not have, or the other way round.
 from dataclasses import dataclass
 
 from ..fill.skin import depth_of
-from ..fill.steps import grown_by, live_steps, steps_reach
+from ..fill.stepping import grown_by, live_steps, steps_reach
 from ..fill.volumes import density_volumes
 from ..grain.edge import edge_depth, edge_grains, live_patches
 from ..grain.moving import moving_grains, moving_reach
@@ -50,7 +50,7 @@ def _landmarks(parts):
     def read(mound):
         landmarks, found = landmarks_of(mound), parts(mound)
         masks = [mask for part in found for mask in part.where]
-        noises = [part for part in found if hasattr(part, "anchor")] + [mask.noise for mask in masks if mask.by == "noise"]
+        noises = [part for part in found if hasattr(part, "anchor")] + [noise for mask in masks for noise in mask.noises]
         return landmarks.read_by(masks), landmarks.origin if any(noise.anchor == "mound" for noise in noises) else ()
     return read
 

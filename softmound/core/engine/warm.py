@@ -5,6 +5,8 @@ import sys
 
 import numpy as np
 
+from ..grain.masks.height import ByHeight
+from ..grain.masks.paint import Painted
 from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
@@ -18,22 +20,7 @@ from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
 from ..noise.sums import noise_points
-from ..recipe import (
-    Arrays,
-    Blob,
-    ByHeight,
-    Lamp,
-    Light,
-    Mass,
-    Mound,
-    Noise,
-    Paint,
-    Painted,
-    Patch,
-    Points,
-    Solid,
-    View,
-)
+from ..recipe import Arrays, Blob, Lamp, Light, Mass, Mound, Noise, Paint, Patch, Points, Solid, View
 from ..recipe.grains import ACTIONS, SURFACE
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed

@@ -8,9 +8,10 @@ import platformdirs
 from pydantic import TypeAdapter, ValidationError
 
 from ..aside import write_whole
+from ..grain.masks.facing import ByFacing
+from ..grain.masks.height import ByHeight
 from ..problems import Problem, sentence_for
-from ..recipe.grains import MOST_GRAINS, AnyGrain, ByFacing, ByHeight
-from ..recipe.resize import sized_grain
+from ..recipe.grains import MOST_GRAINS, AnyGrain
 from .actions.crisp import Crisp
 from .actions.mottle import Mottle
 from .actions.nibble import Nibble
@@ -84,7 +85,7 @@ def dressed(grains, span, level=0.0):
     tuple of Grain
     """
     factor = span / MADE_FOR
-    return tuple(sized_grain(grain, factor, lambda p: (p[0] * factor, level + p[1] * factor, p[2] * factor))
+    return tuple(grain.sized(factor, lambda p: (p[0] * factor, level + p[1] * factor, p[2] * factor))
                  for grain in grains)
 
 
@@ -114,7 +115,7 @@ def save_character(path, grains, span, level=0.0):
         If it cannot be written.
     """
     factor = MADE_FOR / span
-    plain = [sized_grain(g, factor, lambda p: (p[0] * factor, (p[1] - level) * factor, p[2] * factor)) for g in grains]
+    plain = [g.sized(factor, lambda p: (p[0] * factor, (p[1] - level) * factor, p[2] * factor)) for g in grains]
     path = pathlib.Path(path)
     try:
         path.parent.mkdir(parents=True, exist_ok=True)

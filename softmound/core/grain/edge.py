@@ -6,7 +6,8 @@ from ..curves import curve_at, curve_numbers
 from ..kernels import f32, i32, kernel, prange
 from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
-from .where import painted, shares
+from .painting import painted
+from .where import shares
 
 _MULTIPLY, _ADD, _SET, _CURVE = range(4)
 _WAYS = ("multiply", "add", "set", "curve")

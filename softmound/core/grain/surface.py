@@ -144,7 +144,7 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
 
 def _anchor(grains, landmarks):
     """Where the mound is, if any noise goes with it: dragging the first form forgets no other noise."""
-    noises = [*grains, *(m.noise for g in grains for m in g.where if m.by == "noise")]
+    noises = [*grains, *(noise for g in grains for mask in g.where for noise in mask.noises)]
     return landmarks.origin if any(noise.anchor == "mound" for noise in noises) else None
 
 

@@ -20,20 +20,13 @@ from .forms import (
     Volume,
 )
 from .grains import (
-    ByDepth,
-    ByFacing,
-    ByForm,
-    ByHeight,
-    ByNoise,
     Noise,
     Paint,
-    Painted,
     Patch,
     Warp,
 )
 from .models import (
     MOST_STOPS,
-    Grow,
     KeptView,
     Lamp,
     Light,
@@ -45,7 +38,6 @@ from .models import (
     Reference,
     Skin,
     Sky,
-    Smooth,
     Snapshot,
     Sun,
     View,
@@ -54,11 +46,11 @@ from .models import (
 )
 
 __all__ = [
-    "Arrays", "BaseLevel", "ByDepth", "ByFacing", "ByForm", "ByHeight", "ByNoise", "Noise",
-    "Paint", "Painted", "Patch", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "Grow", "KeptView", "Lamp",
+    "Arrays", "BaseLevel", "Noise",
+    "Paint", "Patch", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "KeptView", "Lamp",
     "Light", "LowerSkin", "Mass", "Medium",
     "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
-    "Skin", "Sky", "Smooth",
+    "Skin", "Sky", 
     "Snapshot", "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

@@ -2,7 +2,7 @@
 
 from typing import Annotated, ClassVar, Literal
 
-from pydantic import Field, model_validator
+from pydantic import ConfigDict, Field, model_validator
 
 from ..kinds import Kinds
 from .curve import NOISE_CURVES, SKIN_CURVES, Curve, eased
@@ -94,77 +94,102 @@ class Noise(Value):
         """Whether it runs from -1 to 1 rather than from 0 to 1."""
         return self.summed == "fbm" and self.kind != "cellular"
 
+    def sized(self, factor, place):
+        """Return the noise at another size; as for `Mask.sized`."""
+        warp = self.warp
+        if warp is not None:
+            warp = warp.edited(feature=warp.feature * factor, strength=warp.strength * factor)
+        # What goes with the mound is shifted in its axes, what stands in the sky in the world's.
+        offset = place(self.offset) if self.anchor == "sky" else tuple(v * factor for v in self.offset)
+        return self.edited(feature=self.feature * factor, offset=offset, warp=warp)
+
 
 class Mask(Value):
     """Where something acts: a share from 0 to 1, through a curve, perhaps turned over.
 
-    A kind of mask says its label and the rows an artist sees besides `every_row`.
+    A kind of mask is one module of `grain/masks`. It says its label, its place among the others, the rows an artist sees
+    besides `every_row` and of its `noise`, if it has one, what one begins as for a cloud, what it becomes at another size,
+    what it reads, and its share.
     """
 
+    model_config = ConfigDict(defer_build=True)
+
     label: ClassVar[str]
+    order: ClassVar[int] = 100
     rows: ClassVar[tuple] = ()
     every_row: ClassVar[tuple] = (
         Drawn("curve", "Curve", tuple(NOISE_CURVES.items()), "from nothing to all", "share"), Switch("invert", "Turned over"))
+    of_noise: ClassVar[tuple] = ()
+    reads_distance: ClassVar[bool] = False
 
     curve: Curve = Curve()
     invert: bool = False
 
+    @classmethod
+    def begun(cls, bounds, span):
+        """Return the first mask of its kind for a cloud.
 
-class ByHeight(Mask):
-    """From nothing at `low` to all at `high`."""
+        Parameters
+        ----------
+        bounds : (ndarray of float64, ndarray of float64) or None
+            Of the cloud, metres.
+        span : float
+            Its longest side, metres.
 
-    label: ClassVar[str] = "By height"
-    rows: ClassVar[tuple] = (
-        Number("low", "Nothing at", "m", (-200.0, 1000.0), "linear", "Altitude where it begins."),
-        Number("high", "All at", "m", (-200.0, 1000.0), "linear", "Altitude where it acts fully."))
+        Returns
+        -------
+        Mask
+        """
+        return cls()
 
-    by: Literal["height"] = "height"
-    low: Metres = 0.0
-    high: Metres = 60.0
+    def sized(self, factor, place):
+        """Return the mask at another size.
 
+        Parameters
+        ----------
+        factor : float
+            What lengths are multiplied by.
+        place : callable
+            Where a point goes.
 
-class ByDepth(Mask):
-    """From nothing at the surface to all at `depth` inside."""
+        Returns
+        -------
+        Mask
+        """
+        return self
 
-    label: ClassVar[str] = "By depth"
-    rows: ClassVar[tuple] = (Number("depth", "All at a depth of", "m", (0.2, 200.0), "log", "Nothing at the surface."),)
+    def read(self, landmarks):
+        """What it reads of the landmarks, as something that can be hashed.
 
-    by: Literal["depth"] = "depth"
-    depth: Length = 10.0
+        Parameters
+        ----------
+        landmarks : Landmarks
 
+        Returns
+        -------
+        tuple
+        """
+        return ()
 
-class ByFacing(Mask):
-    """All where the surface faces so, nothing where it faces away."""
+    @property
+    def noises(self):
+        """Noises it is made of."""
+        return ()
 
-    label: ClassVar[str] = "By facing"
-    rows: ClassVar[tuple] = (
-        Choice("toward", "Facing", (("up", "Up"), ("side", "Sideways"), ("down", "Down"), ("sun", "The sun"))),)
+    def share(self, coords, voxel, distance, landmarks, out):
+        """Fill `out` with how much acts at the voxels of some bricks, before the curve; below 0 counts as 0, above 1 as 1.
 
-    by: Literal["facing"] = "facing"
-    toward: Literal["up", "down", "side", "sun"] = "up"
-
-
-class ByForm(Mask):
-    """All within a form, nothing `soft` metres off it. `form` counts from 0 in the order of the tray."""
-
-    label: ClassVar[str] = "By form"
-    rows: ClassVar[tuple] = (
-        Number("form", "Form", "", (0, 99), "linear", "Its number in the tray of Mass, from 0."),
-        Number("soft", "Soft over", "m", (0.2, 200.0), "log", "How far off the form it still acts."))
-
-    by: Literal["form"] = "form"
-    form: Annotated[int, Field(ge=0, le=9_999)] = 0
-    soft: Length = 10.0
-
-
-class ByNoise(Mask):
-    """As a noise says."""
-
-    label: ClassVar[str] = "By noise"
-    of_noise: ClassVar[tuple] = ("kind", "summed", "feature", "octaves", "seed")
-
-    by: Literal["noise"] = "noise"
-    noise: Noise = Noise(feature=60.0, octaves=2, seed=97)
+        Parameters
+        ----------
+        coords : ndarray of int32, shape (n, 3)
+        voxel : float
+            Metres.
+        distance : ndarray of float32, shape (n, 512)
+            Signed distance, metres.
+        landmarks : Landmarks
+        out : ndarray of float32, shape (n, 512)
+        """
+        raise NotImplementedError
 
 
 class Paint(Value):
@@ -174,19 +199,14 @@ class Paint(Value):
                     Field(min_length=1, max_length=2000)]
     radius: Length = 12.0
 
-
-class Painted(Mask):
-    """Where it was painted in the picture."""
-
-    label: ClassVar[str] = "Painted"
-
-    by: Literal["paint"] = "paint"
-    strokes: Annotated[tuple[Paint, ...], Field(max_length=500)] = ()
+    def sized(self, factor, place):
+        """Return the stroke at another size; as for `Mask.sized`."""
+        return self.edited(radius=self.radius * factor, path=tuple((*place(p[:3]), p[3]) for p in self.path))
 
 
-AnyMask = Annotated[ByHeight | ByDepth | ByFacing | ByForm | ByNoise | Painted, Field(discriminator="by")]
-MASKS = {kind.model_fields["by"].default: kind for kind in (ByHeight, ByDepth, ByFacing, ByForm, ByNoise, Painted)}
-"""The kinds of mask by their words, in the order an artist sees them."""
+MASKS = Kinds("softmound.core.grain.masks", "by")
+"""The kinds of mask by their words."""
+AnyMask = Annotated[Mask, MASKS]
 Where = Annotated[tuple[AnyMask, ...], Field(max_length=MOST_MASKS)]
 
 
@@ -214,6 +234,8 @@ class Grain(Noise):
 
     All arrays are float32, but for brick coordinates (n, 3) of int32.
     """
+
+    model_config = ConfigDict(defer_build=True)
 
     works_on: ClassVar[str]
     sentence: ClassVar[str]
@@ -264,6 +286,11 @@ class Grain(Noise):
         tuple of Grain
         """
         return (cls(),)
+
+    def sized(self, factor, place):
+        """Return the grain at another size; as for `Mask.sized`."""
+        lengths = {field: getattr(self, field) * factor for field in self.lengths if getattr(self, field) is not None}
+        return super().sized(factor, place).edited(**lengths, where=tuple(mask.sized(factor, place) for mask in self.where))
 
     @property
     def moves_metres(self):
@@ -357,6 +384,8 @@ class Patch(Value):
     sends it through a curve over density from nothing to the core.
     """
 
+    model_config = ConfigDict(defer_build=True)
+
     told: ClassVar[tuple] = ("name",)
     rows: ClassVar[tuple] = (
         Switch("on", "On"),
@@ -387,3 +416,10 @@ class Patch(Value):
         if self.by in ("multiply", "set") and self.value < 0.0:
             raise ValueError("a patch that multiplies or sets takes a value from 0 on")
         return self
+
+    def sized(self, factor, place):
+        """Return the patch at another size; as for `Mask.sized`."""
+        return self.edited(
+            centre=place(self.centre), size=tuple(v * factor for v in self.size), soft=self.soft * factor,
+            strokes=tuple(stroke.sized(factor, place) for stroke in self.strokes),
+            where=tuple(mask.sized(factor, place) for mask in self.where))

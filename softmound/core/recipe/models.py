@@ -14,6 +14,7 @@ from .curve import SKIN_CURVES, Curve, eased
 from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
+from .steps import AnyStep
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
 FORMAT = 6
@@ -66,46 +67,6 @@ class Voxels(Value):
 
     draft: Annotated[float, Field(ge=0.005, le=500.0)] | None = None
     final: Annotated[float, Field(ge=0.005, le=500.0)] = 0.5
-
-
-_AFTER = Switch("after", "After the grains", "Otherwise before them: the forms are eased and the grains stay crisp.")
-
-
-class Smooth(Value):
-    """A step that eases the surface: by a Gaussian of that width, by the mean or the median within it, or by
-    curvature flow, which takes away as much as the Gaussian would. Before the grains, or after them."""
-
-    rows: ClassVar[tuple] = (
-        Choice("filter", "Filter", (("gaussian", "Gaussian"), ("mean", "Mean"), ("median", "Median"),
-                                    ("flow", "Curvature flow"))),
-        Number("width", "Width", "m", (0.1, 60.0), "log", "How far the filter looks: larger lumps melt away."),
-        Number("passes", "Passes", "", (1, 12), "linear", "How often it is done."),
-        _AFTER,
-    )
-
-    step: Literal["smooth"] = "smooth"
-    on: bool = True
-    after: bool = False
-    filter: Literal["gaussian", "mean", "median", "flow"] = "gaussian"
-    width: Annotated[float, Field(ge=0.001, le=500.0)] = 4.0
-    passes: Annotated[int, Field(ge=1, le=12)] = 1
-
-
-class Grow(Value):
-    """A step that moves the surface outward everywhere, or inward below 0."""
-
-    rows: ClassVar[tuple] = (
-        Number("metres", "Distance", "m", (-40.0, 40.0), "linear", "Outward above 0, inward below."), _AFTER)
-
-    step: Literal["grow"] = "grow"
-    on: bool = True
-    after: bool = False
-    metres: Annotated[float, Field(ge=-500.0, le=500.0)] = 2.0
-
-
-AnyStep = Annotated[Smooth | Grow, Field(discriminator="step")]
-STEPS = {kind.model_fields["step"].default: kind for kind in (Smooth, Grow)}
-"""The kinds of step on the surface by their words."""
 
 
 class SkinPart(Value):

@@ -48,55 +48,6 @@ def sized_form(form, factor):
     return form.edited(**changes)
 
 
-def _sized_noise(noise, factor, place):
-    """Fields of a noise at another size."""
-    warp = noise.warp
-    if warp is not None:
-        warp = warp.edited(feature=warp.feature * factor, strength=warp.strength * factor)
-    # What goes with the mound is shifted in its axes, what stands in the sky in the world's.
-    offset = place(noise.offset) if noise.anchor == "sky" else _grown(noise.offset, factor)
-    return {"feature": noise.feature * factor, "offset": offset, "warp": warp}
-
-
-def _sized_paint(strokes, factor, place):
-    return tuple(stroke.edited(radius=stroke.radius * factor, path=tuple((*place(p[:3]), p[3]) for p in stroke.path))
-                 for stroke in strokes)
-
-
-def _sized_mask(mask, factor, place):
-    if mask.by == "height":
-        return mask.edited(low=place((0.0, mask.low, 0.0))[1], high=place((0.0, mask.high, 0.0))[1])
-    if mask.by == "depth":
-        return mask.edited(depth=mask.depth * factor)
-    if mask.by == "form":
-        return mask.edited(soft=mask.soft * factor)
-    if mask.by == "noise":
-        return mask.edited(noise=mask.noise.edited(**_sized_noise(mask.noise, factor, place)))
-    if mask.by == "paint":
-        return mask.edited(strokes=_sized_paint(mask.strokes, factor, place))
-    return mask
-
-
-def sized_grain(grain, factor, place):
-    """A grain at another size.
-
-    Parameters
-    ----------
-    grain : Grain
-    factor : float
-        What its lengths are multiplied by.
-    place : callable
-        Where a point goes.
-
-    Returns
-    -------
-    Grain
-    """
-    changes = _sized_noise(grain, factor, place)
-    changes.update((field, getattr(grain, field) * factor) for field in grain.lengths if getattr(grain, field) is not None)
-    return grain.edited(**changes, where=tuple(_sized_mask(mask, factor, place) for mask in grain.where))
-
-
 def resized_mound(mound, factor, keep_look=True):
     """The mound with all lengths times a factor.
 
@@ -137,12 +88,8 @@ def resized_mound(mound, factor, keep_look=True):
         base = base.edited(**lengths(base, *_OF_LEVELS))
         top = mass.top.edited(altitude=place((0.0, mass.top.altitude, 0.0))[1],
                               **lengths(mass.top, *_OF_LEVELS))
-        grains = tuple(sized_grain(grain, factor, place) for grain in mound.grains)
-        patches = tuple(
-            patch.edited(centre=place(patch.centre), size=_grown(patch.size, factor), soft=patch.soft * factor,
-                         strokes=_sized_paint(patch.strokes, factor, place),
-                         where=tuple(_sized_mask(mask, factor, place) for mask in patch.where))
-            for patch in mound.patches)
+        grains = tuple(grain.sized(factor, place) for grain in mound.grains)
+        patches = tuple(patch.sized(factor, place) for patch in mound.patches)
         draft = mound.voxels.draft
         skin = mound.skin.edited(**lengths(mound.skin, "thickness"), shell=_grown(mound.skin.shell, factor))
         if skin.below is not None:
@@ -172,8 +119,7 @@ def resized_mound(mound, factor, keep_look=True):
                 final=mound.voxels.final * factor, draft=None if draft is None else draft * factor),
             "grains": grains,
             "patches": patches,
-            "steps": tuple(step.edited(**lengths(step, "width" if step.step == "smooth" else "metres"))
-                           for step in mound.steps),
+            "steps": tuple(step.sized(factor) for step in mound.steps),
             "skin": skin,
             "light": mound.light.edited(medium=medium, lamps=lamps),
             "view": seen(view),

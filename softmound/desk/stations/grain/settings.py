@@ -3,7 +3,7 @@
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QMenu, QPushButton, QVBoxLayout, QWidget
 
 from ....core.recipe import Noise, Patch, Skin, Warp
-from ....core.recipe.grains import ACTIONS, MASKS, ByNoise
+from ....core.recipe.grains import ACTIONS, MASKS
 from ...fields import Row, emptied, words
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
@@ -114,7 +114,8 @@ class Where(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         self._rows = QVBoxLayout()
         column.addLayout(self._rows)
-        self.hint = words("Everywhere. Masks multiply: by height, depth, facing, form, noise, or painted.")
+        kinds = ", ".join(kind.label.lower() for kind in MASKS.values())
+        self.hint = words(f"Everywhere. Masks multiply: {kinds}.")
         column.addWidget(self.hint)
         self.add_button = QPushButton("Add a mask")
         menu = QMenu(self.add_button)
@@ -155,7 +156,7 @@ class _MaskGroup(QWidget):
         drop.clicked.connect(lambda: station.remove_mask(about, number))
         head = [QLabel(label), drop]
         self.paint = None
-        if kind == "paint":
+        if "strokes" in model.model_fields:
             self.paint = QPushButton("Paint")
             self.paint.setCheckable(True)
             self.paint.setStyleSheet("padding: 2px 8px;")
@@ -166,8 +167,8 @@ class _MaskGroup(QWidget):
         row.layout().setStretch(0, 1)
         column.addWidget(row)
         self.noise = None
-        if kind == "noise":
-            self.noise = PartFields(Noise, [row for row in Noise.noise_rows if row.field in ByNoise.of_noise], label)
+        if model.of_noise:
+            self.noise = PartFields(Noise, [row for row in Noise.noise_rows if row.field in model.of_noise], label)
             self.noise.changed.connect(lambda f, v, m: station.edit_mask_noise(about, number, f, v, m))
             column.addWidget(self.noise)
         self.fields = PartFields(model, (*model.rows, *model.every_row), label)

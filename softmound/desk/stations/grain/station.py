@@ -14,7 +14,7 @@ from ....core.grain.characters import (
     save_character,
 )
 from ....core.mass.pick import Picker
-from ....core.recipe import Noise, Painted, Patch, Problem, Warp, limits
+from ....core.recipe import Patch, Problem, Warp, limits
 from ....core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.snapshots import with_snapshot
@@ -330,15 +330,7 @@ class GrainStation(Station):
             Key of `MASKS`.
         """
         bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
-        mask = MASKS[kind]()
-        if kind == "height" and bounds is not None:
-            mask = mask.edited(low=float(figure(float(bounds[0][1]))), high=float(figure(float(bounds[1][1]))))
-        elif kind == "depth":
-            mask = mask.edited(depth=float(figure(long / 20.0, 2)))
-        elif kind == "form":
-            mask = mask.edited(soft=float(figure(long / 20.0, 2)))
-        elif kind == "noise":
-            mask = mask.edited(noise=Noise(feature=float(figure(long / 4.0, 2)), octaves=2, seed=97))
+        mask = MASKS[kind].begun(bounds, long)
         if len(self._masks(about)) >= MOST_MASKS:
             self.window.tell(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
             return
@@ -473,7 +465,7 @@ class GrainStation(Station):
         there = bool(mound.grains) if about == "grain" else about < len(mound.patches)
         if there and number >= 0:
             masks = mound.grains[self.chosen].where if about == "grain" else mound.patches[about].where
-            there = number < len(masks) and isinstance(masks[number], Painted)
+            there = number < len(masks) and hasattr(masks[number], "strokes")
         if not there:
             self.paint_on(None, None)
 

@@ -2,8 +2,7 @@
 
 from PyQt6.QtWidgets import QCheckBox, QPushButton, QVBoxLayout, QWidget
 
-from ....core.recipe import Grow, Smooth
-from ....core.recipe.models import STEPS
+from ....core.recipe.steps import STEPS
 from ... import style
 from ...fields import Row, emptied, words
 from ...part_fields import PartFields
@@ -30,13 +29,11 @@ class SurfaceSteps(QWidget):
         column.addLayout(self._rows)
         self.hint = words("Nothing is done to the surface between its forms and its skin.")
         column.addWidget(self.hint)
-        self.add_smooth = QPushButton(style.icon("plus"), "Smooth")
-        self.add_grow = QPushButton(style.icon("plus"), "Grow or shrink")
-        self.add_smooth.setToolTip("Ease the surface by a filter.")
-        self.add_grow.setToolTip("Move the surface outward or inward everywhere.")
-        self.add_smooth.clicked.connect(lambda: station.add_step(Smooth(width=self._size())))
-        self.add_grow.clicked.connect(lambda: station.add_step(Grow(metres=self._size() / 2)))
-        column.addWidget(Row(self.add_smooth, self.add_grow))
+        self.adding = {word: QPushButton(style.icon("plus"), kind.label) for word, kind in STEPS.items()}
+        for word, button in self.adding.items():
+            button.setToolTip(STEPS[word].sentence)
+            button.clicked.connect(lambda _=False, kind=STEPS[word]: station.add_step(kind.begun(self._size())))
+        column.addWidget(Row(*self.adding.values()))
 
     def _size(self):
         """A step that can be seen but spoils nothing: about a hundredth of the cloud."""
@@ -67,7 +64,7 @@ class _Group(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 8)
         column.setSpacing(2)
-        self.on = QCheckBox("Smooth" if kind == "smooth" else "Grow or shrink")
+        self.on = QCheckBox(STEPS[kind].label)
         self.on.setAccessibleName(f"Step {number + 1}: {self.on.text()}")
         self.on.clicked.connect(lambda on: station.edit_step(number, "step", False, on=on))
         self.remove = QPushButton("Remove")
@@ -87,7 +84,7 @@ class _Group(QWidget):
 
         Parameters
         ----------
-        step : Smooth or Grow
+        step : Step
         """
         self.on.setChecked(step.on)
         self.rows.show_part(step)
