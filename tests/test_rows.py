@@ -2,9 +2,12 @@
 
 import os
 import unittest
+from typing import get_args
 
 from pydantic import ValidationError
 
+from softmound.core.light.phase import PHASES
+from softmound.core.light.skies import SKIES
 from softmound.core.recipe import (
     BaseLevel,
     Buds,
@@ -107,6 +110,12 @@ class Rows(unittest.TestCase):
                 shown.setdefault(kind, set()).update(row.field for row in rows)
         for model, fields in shown.items():
             self.assertEqual(set(model.model_fields) - fields - ALONE, set(), model.__name__)
+
+    def test_each_word_for_sky_and_scattering_has_its_kind(self):
+        for model, field, registry in ((Sky, "kind", SKIES), (Medium, "phase", PHASES)):
+            row = next(row for row in model.rows if row.field == field)
+            self.assertEqual({key for key, _ in row.options}, set(registry))
+            self.assertEqual(set(get_args(model.model_fields[field].annotation)), set(registry))
 
     def test_kinds_are_found_by_the_words_of_the_recipe(self):
         for registry, field in ((FORMS, "kind"), (ACTIONS, "action"), (MASKS, "by"), (STEPS, "step")):

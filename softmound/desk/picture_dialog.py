@@ -5,21 +5,9 @@ import pathlib
 from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
 
-from ..core.engine.stills import Taking, depths, frames_taken, sheet, sheet_of, sun_sweep, taken, turntable
-from ..core.exchange.pictures import FILMS, write_picture, written_frames
-from ..core.exchange.png import png_of
-from ..core.recipe import write_whole
+from ..core.engine.stills import Taking
+from ..core.engine.takes import TAKES
 from .fields import ChoiceRow, NumberField, Row, words
-
-KINDS = {"still": "Still", "turntable": "Turntable", "sweep": "Sun sweep", "sheet": "Contact sheet"}
-_ENDINGS = {"still": (".png", ".exr"), "turntable": tuple(FILMS), "sweep": tuple(FILMS), "sheet": (".png",)}
-_SENTENCES = {
-    "still": "A .png as it is seen here, or an .exr in linear light with opacity, distance and optical depth.",
-    "turntable": "Pictures all round the cloud: a film (.webp, .gif, .png), or a folder of numbered .png where the name "
-                 "has no ending.",
-    "sweep": "The sun from where it stands down to the horizon, as a film or a folder of pictures.",
-    "sheet": "Kept views, or four sides, side by side; below one another the sun in front, beside and behind.",
-}
 
 
 class PictureDialog(QDialog):
@@ -41,14 +29,14 @@ class PictureDialog(QDialog):
         kept = QSettings("softmound", "pictures")
         self._kept = kept
         self.kind = kept.value("kind", "still")
-        self.kind = self.kind if self.kind in KINDS else "still"
+        self.kind = self.kind if self.kind in TAKES else "still"
         self.light = kept.value("light", "draft")
         self.light = self.light if self.light in ("draft", "true") else "draft"
         self.grid = "final" if final else "draft"
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
         layout.addWidget(words("Take pictures", "title"))
-        kinds = ChoiceRow(KINDS, self.kind, "Kind")
+        kinds = ChoiceRow({word: take.label for word, take in TAKES.items()}, self.kind, "Kind")
         kinds.taken.connect(self._take_kind)
         self.kinds = kinds
         layout.addWidget(kinds)
@@ -106,19 +94,23 @@ class PictureDialog(QDialog):
 
     def _take_kind(self, kind):
         self.kind = kind
-        ending = _ENDINGS[kind][0]
-        if self.path.suffix.lower() not in _ENDINGS[kind] and not (self.path.suffix == "" and kind in ("turntable", "sweep")):
-            self.file.setText(str(self.path.with_suffix(ending)))
+        if not self._suits():
+            self.file.setText(str(self.path.with_suffix(TAKES[kind].endings[0])))
         self._show()
+
+    def _suits(self):
+        """Whether the file's ending is one of the kind's."""
+        take, ending = TAKES[self.kind], self.path.suffix.lower()
+        return ending in take.endings or ending == "" and take.frames
 
     def _take_light(self, light):
         self.light = light
         self._show()
 
     def _show(self):
-        self.sentence.setText(_SENTENCES[self.kind])
+        self.sentence.setText(TAKES[self.kind].sentence)
         self.noise.setVisible(self.light == "true")
-        self.frames.setVisible(self.kind in ("turntable", "sweep"))
+        self.frames.setVisible(TAKES[self.kind].frames)
         self.trouble.setText(self.problem())
         self.trouble.setVisible(bool(self.problem()))
         self.take_button.setEnabled(not self.problem())
@@ -130,19 +122,18 @@ class PictureDialog(QDialog):
         -------
         str
         """
-        path, ending = self.path, self.path.suffix.lower()
+        path = self.path
         if not path.name:
             return "Give it a name."
         if not path.parent.is_dir():
             return f"There is no folder {path.parent}; choose another."
-        folder = ending == "" and self.kind in ("turntable", "sweep")
-        if ending not in _ENDINGS[self.kind] and not folder:
-            return f"This kind is written as {', '.join(_ENDINGS[self.kind])}."
+        if not self._suits():
+            return f"This kind is written as {', '.join(TAKES[self.kind].endings)}."
         return ""
 
     def _browse(self):
-        kinds = " ".join(f"*{ending}" for ending in _ENDINGS[self.kind])
-        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{KINDS[self.kind]} ({kinds})")
+        kinds = " ".join(f"*{ending}" for ending in TAKES[self.kind].endings)
+        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{TAKES[self.kind].label} ({kinds})")
         if path:
             self.file.setText(path)
 
@@ -161,25 +152,12 @@ class PictureDialog(QDialog):
             Given stages, a mound, and what returns its density and the key of that for a ticket, returns the work: given a
             ticket, it returns what was written, as a sentence.
         """
-        asked = (self.kind, self.path, self.taking(), round(self.frames.value))
+        asked = (TAKES[self.kind], self.path, self.taking(), round(self.frames.value))
         return lambda stages, mound, grid_of: lambda ticket: _taken(*asked, stages, mound, grid_of, ticket)
 
 
-def _taken(kind, path, taking, frames, stages, mound, grid_of, ticket):
+def _taken(take, path, taking, frames, stages, mound, grid_of, ticket):
     ticket.step(0.0, 0.2, "building")
     grid, key = grid_of(ticket)
     ticket.step(0.2, 1.0, "taking the picture")
-    if kind == "still":
-        still = taken(stages, mound, grid, key, taking, ticket=ticket)
-        options = {}
-        if path.suffix.lower() == ".exr":
-            options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)
-        write_picture(path, still, mound.light, **options)
-        return f"Taken: {path}."
-    if kind == "sheet":
-        write_whole(path, png_of(sheet(stages, mound, *sheet_of(mound), grid, key, taking, ticket)))
-        return f"Taken: {path}."
-    sun = mound.light.sun
-    mounds = turntable(mound, frames) if kind == "turntable" else sun_sweep(
-        mound, frames, (sun.azimuth, sun.elevation), (sun.azimuth, 0.0))
-    return written_frames(path, frames_taken(stages, mounds, grid, key, taking, ticket), mound.light)
+    return take.write(path, stages, mound, grid, key, taking, frames, ticket)

@@ -66,6 +66,14 @@ def droplet_lobes(diameter):
             float(np.exp(3.62489 - 8.29288 / (d + 5.52825))), float(np.exp(-0.599085 / (d - 0.641583) - 0.665888)))
 
 
+PHASES = {
+    "cosine": lambda medium: (medium.anisotropy, 0.0, 0.0, 0.0),
+    "two lobes": lambda medium: (medium.anisotropy, medium.second, 0.0, medium.share),
+    "droplets": lambda medium: droplet_lobes(medium.diameter),
+}
+"""The kinds of phase function by the word of a medium: each as two lobes, from the medium's numbers."""
+
+
 def lobes_of(medium):
     """Phase function of a medium as two lobes.
 
@@ -79,11 +87,7 @@ def lobes_of(medium):
         Anisotropy of the first, a Henyey-Greenstein lobe; anisotropy and stretch of the second, a Draine lobe; and the
         second one's share.
     """
-    if medium.phase == "droplets":
-        return droplet_lobes(medium.diameter)
-    if medium.phase == "two lobes":
-        return medium.anisotropy, medium.second, 0.0, medium.share
-    return medium.anisotropy, 0.0, 0.0, 0.0
+    return PHASES[medium.phase](medium)
 
 
 def phase(cosine, lobes):
