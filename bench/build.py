@@ -11,7 +11,7 @@ from softmound.core.engine.background import Job
 from softmound.core.engine.density import density_grid, span_of, voxel_along
 from softmound.core.fill.steps.grow import Grow
 from softmound.core.fill.steps.smooth import Smooth
-from softmound.core.grain.characters import CHARACTERS, dressed
+from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.recipe import read_mound
 from softmound.core.starts.species import STARTS, start
 
@@ -26,7 +26,7 @@ _CHILD = """
 import json, sys, time
 from softmound.core.engine.calibration import PeakMemory
 from softmound.core.engine.density import density_grid, span_of, voxel_along
-from softmound.core.grain.characters import CHARACTERS, dressed
+from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.engine.forecast import forecast
 from bench.build import mound_named
 mound, along = mound_named(sys.argv[1]), int(sys.argv[2])
@@ -58,7 +58,7 @@ def mound_named(name):
         return mound.edited(steps=(Smooth(width=4.0), Grow(metres=2.0, after=True)))
     if name == "torn":
         mound = start("mediocris", name)
-        return mound.edited(grains=dressed(CHARACTERS["Torn"], span_of(mound)))
+        return mound.edited(grains=sized_character(CHARACTERS["Torn"], span_of(mound)))
     if name in STARTS:
         return start(name, name)
     return read_mound(DEMO / f"{name}.mound")

@@ -9,9 +9,9 @@ from softmound.core.engine.density import density_grid, draft_voxel
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
 from softmound.core.mass.distance import band_of, distance_in
-from softmound.core.mass.fields import field_for, forget_fields
 from softmound.core.mass.placing import moved
 from softmound.core.mass.polygons import narrow_band
+from softmound.core.mass.sampling import field_for, forget_fields
 from softmound.core.recipe import Mass, Mound, Skin
 from softmound.core.starts.species import pile
 from softmound.core.volume.reference import vdb

@@ -103,9 +103,9 @@ def _noise(mound, grid, view):
     tracer = Tracer(scene, lit(coarse_of(grid), light), camera)
     tracer.add(2)
     sums = np.zeros((200, 320, 3), np.float32)
-    shell, voxel = scene.shells[0], scene.unit
+    layered, voxel = scene.grids[0], scene.unit
     arguments = (
-        scene.bricks, np.float32(shell.core), ((camera.eye - shell.offset) / voxel).astype(np.float32),
+        scene.bricks, np.float32(layered.core), ((camera.eye - layered.offset) / voxel).astype(np.float32),
         camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
         np.float32(camera.spread), np.float32(160), np.float32(100), np.float32(light.medium.extinction * voxel),
         np.array([lobes_of(light.medium)], np.float32),
@@ -167,7 +167,7 @@ def _held():
             while tracer.noise() > HELD_NOISE:
                 tracer.add(8)
             truth, opacity, _ = tracer.layers()
-            layers = np.mean([march(scene, lattice, camera, turn=n) for n in range(8)], axis=0)
+            layers = np.mean([march(scene, lattice, camera, nth=n) for n in range(8)], axis=0)
             seen = radiance_of(layers, scene, camera)
             draft = (seen[..., :3] - behind_of(seen, light, camera)) @ LUMINANCE
             solid = _blocks(opacity) > 0.6

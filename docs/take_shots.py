@@ -116,7 +116,7 @@ def main():
         model_with_open_edges()
         window.open_station("Grain")
         shot("grain")
-        window.stations["Grain"].wear(CHARACTERS["Torn"], "Torn")
+        window.stations["Grain"].take_character(CHARACTERS["Torn"], "Torn")
         window.stations["Grain"].add_mask("grain", "facing")
         shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")

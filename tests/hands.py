@@ -30,7 +30,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from softmound.desk.fields import NumberField
+from softmound.desk.controls import NumberField
 from softmound.desk.window import Window
 
 from .desk import FAULTS, application

@@ -26,15 +26,15 @@ from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
 from softmound.desk.command import Command
 from softmound.desk.commands import help_rows, table
+from softmound.desk.controls import NumberField, linear_colour, screen_colour
 from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
-from softmound.desk.fields import NumberField, linear_colour, screen_colour
+from softmound.desk.figures import count, figure, memory, seconds
 from softmound.desk.keys_dialog import KeysDialog
 from softmound.desk.overlays import nice_step
 from softmound.desk.settings_panel import SettingsPanel
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.stations.station import Station
 from softmound.desk.strip import COMPUTING, FRESH, OLD
-from softmound.desk.words import count, figure, memory, seconds
 
 from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
 from .scenes import lumpy_mound
@@ -94,7 +94,7 @@ class Blobs(DeskTest):
         depth = len(self.window.document._undo)
         self.drag(self.window.picture, at, (at[0] + 80, at[1]), steps=15)
         self.assertEqual(len(self.window.document._undo), depth + 1)
-        self.assertEqual(self.window.document.undo_words, "move form")
+        self.assertEqual(self.window.document.undo_label, "move form")
 
     def test_escape_puts_a_held_blob_back(self):
         at = self.pixel_of(0)
@@ -103,7 +103,7 @@ class Blobs(DeskTest):
         self.assertNotEqual(self.window.document.mound.mass, before.mass)
         self.window.escape()
         self.assertEqual(self.window.document.mound.mass, before.mass)
-        self.assertIsNone(self.window.document.undo_words)
+        self.assertIsNone(self.window.document.undo_label)
 
     def test_clicking_picks_the_blob_in_front_and_clicking_beside_lets_go(self):
         self.click(self.window.picture, self.pixel_of(2))
@@ -204,7 +204,7 @@ class Blobs(DeskTest):
         self.drag(window.picture, at, (at[0] + 25, at[1]))
         self.assertEqual(window.stations["Mass"].chosen, 2)
         self.assertNotEqual(window.stations["Mass"].form().centre, before)
-        while window.document.undo_words:
+        while window.document.undo_label:
             window.document.undo()
         self.assertEqual(window.document.mound.mass, self.mound.mass)
 
@@ -542,7 +542,7 @@ class Stations(DeskTest):
         self.assertGreater(self.pixels().astype(int).mean(), before.mean() + 5)
         self.click(self.window.stations["Light"].tray.situations.tiles["Low, behind"])
         self.assertEqual(self.window.document.mound.light.sun.elevation, 13.0)
-        self.assertEqual(self.window.document.undo_words, "light: low, behind")
+        self.assertEqual(self.window.document.undo_label, "light: low, behind")
 
     def test_draft_and_final_voxel(self):
         self.window.open_station("Voxels")
@@ -830,7 +830,7 @@ class Files(DeskTest):
         window.resize_mound()
         after = window.document.mound
         self.assertAlmostEqual(span_of(after) / span_of(before), 10.0, places=3)
-        self.assertEqual(window.document.undo_words, "resize mound")
+        self.assertEqual(window.document.undo_label, "resize mound")
         self.rest()
         # Ten times as large and seen from ten times as far, it looks the same.
         self.assertLess(np.abs(self.pixels().astype(int) - shown).mean(), 3.0)
@@ -973,13 +973,13 @@ class Documents(unittest.TestCase):
         self.melt(3.0)
         self.document.undo()
         self.melt(4.0)
-        self.assertIsNone(self.document.redo_words)
+        self.assertIsNone(self.document.redo_label)
 
     def test_a_gesture_that_ends_where_it_began_is_nothing(self):
         self.melt(3.0, True)
         self.melt(2.5, True)
         self.document.let_go()
-        self.assertIsNone(self.document.undo_words)
+        self.assertIsNone(self.document.undo_label)
         self.assertFalse(self.document.dirty)
 
     def test_undo_in_the_middle_of_a_gesture_ends_it(self):

@@ -38,8 +38,8 @@ from softmound.core.recipe import (
     Warp,
 )
 from softmound.core.recipe.places import changed, put, without
+from softmound.desk.controls import NumberField
 from softmound.desk.document import Document
-from softmound.desk.fields import NumberField
 
 from .desk import DeskTest, application
 from .scenes import lumpy_mound
@@ -154,7 +154,7 @@ class Controls(DeskTest):
         before = document.mound
         group.fields.controls["by"].activated.emit(0)
         self.assertIs(document.mound, before)
-        self.assertEqual(document.undo_words, "patch")
+        self.assertEqual(document.undo_label, "patch")
         self.assertIn("from 0 on", self.window.status.said.text())
         self.assertEqual(group.fields.controls["by"].currentIndex(), 1)
 
@@ -169,10 +169,10 @@ class Gate(unittest.TestCase):
         self.document.refused.connect(self.said.append)
 
     def refused(self, words, change):
-        before, undo = self.document.mound, self.document.undo_words
+        before, undo = self.document.mound, self.document.undo_label
         self.assertFalse(self.document.apply("odd", change))
         self.assertIs(self.document.mound, before)
-        self.assertEqual(self.document.undo_words, undo)
+        self.assertEqual(self.document.undo_label, undo)
         sentence = self.said.pop()
         self.assertTrue(sentence.startswith("Not done: ") and sentence.endswith("."), sentence)
         self.assertIn(words, sentence)
@@ -197,7 +197,7 @@ class Gate(unittest.TestCase):
         self.assertFalse(self.document.apply("melt", lambda m: changed(m, ("mass",), melt=-3.0), True))
         self.document.apply("melt", lambda m: changed(m, ("mass",), melt=4.0), True)
         self.document.let_go()
-        self.assertEqual((self.document.mound.mass.melt, self.document.undo_words), (4.0, "melt"))
+        self.assertEqual((self.document.mound.mass.melt, self.document.undo_label), (4.0, "melt"))
         self.document.undo()
         self.assertEqual(self.document.mound, lumpy_mound())
 

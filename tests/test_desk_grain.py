@@ -231,7 +231,7 @@ class Sets(GrainTest):
         bad = self.folder / "bad.grains"
         bad.write_text("{")
         before = self.grains()
-        self.grain.wear_file(bad)
+        self.grain.take_character_file(bad)
         self.assertIn("damaged", self.window.status.said.text())
         self.assertIs(self.grains(), before)
 

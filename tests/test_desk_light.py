@@ -212,7 +212,7 @@ class Tray(LightTest):
         self.light.edit_lamp(1, "switch", on=False)
         self.light.remove_lamp(0)
         self.assertFalse(self.recipe.light.lamps[0].on)
-        while self.window.document.undo_words:
+        while self.window.document.undo_label:
             self.window.document.undo()
         self.assertEqual(self.recipe.light, dark)
         self.rest()

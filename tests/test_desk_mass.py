@@ -59,7 +59,7 @@ class Adding(MassTest):
             self.assertEqual(self.window.stations["Mass"].chosen, before)
             self.assertEqual(self.window.stations["Mass"].settings.kind_label.text(), shape)
         self.rest()
-        self.assertEqual(self.window.document.undo_words, "add slab")
+        self.assertEqual(self.window.document.undo_label, "add slab")
 
     def test_a_heap(self):
         def fill(dialog):
@@ -227,7 +227,7 @@ class Handling(MassTest):
             end = middle + np.array([[np.cos(turn), -np.sin(turn)], [np.sin(turn), np.cos(turn)]]) @ reach
             self.drag(window.picture, (start.x(), start.y()), tuple(end), modifiers=modifiers)
             self.assertAlmostEqual(self.forms()[0].rotation[2], wanted, delta=0.2)
-            self.assertEqual(window.document.undo_words, "turn form")
+            self.assertEqual(window.document.undo_label, "turn form")
             window.document.undo()
 
     def test_one_axis_at_a_time(self):
@@ -268,7 +268,7 @@ class Handling(MassTest):
         np.testing.assert_allclose(steps[0], steps[1], atol=1e-3)
         self.assertGreater(np.linalg.norm(steps[0]), 1.0)
         self.assertEqual(steps[2].tolist(), [0.0, 0.0, 0.0])
-        self.assertEqual(window.document.undo_words, "move forms")
+        self.assertEqual(window.document.undo_label, "move forms")
         self.key(Qt.Key.Key_A, CONTROL)
         self.assertEqual(len(window.stations["Mass"].picked), 3)
         self.click(window.picture, self.at((0.0, 60.0, 0.0)))
@@ -360,7 +360,7 @@ class Sculpting(MassTest):
             self.assertGreater(moved, 0.05 if tool != "ease" else 0.005, tool)
             far = np.linalg.norm(plain - (3.0, 2.0, 13.0), axis=1) > 16.0
             np.testing.assert_allclose(now[: len(plain)][far], plain[far], atol=1e-9)
-            self.assertEqual(window.document.undo_words, f"{tool} stroke")
+            self.assertEqual(window.document.undo_label, f"{tool} stroke")
             window.document.undo()
             self.assertEqual(self.forms()[0].strokes, ())
 

@@ -11,13 +11,13 @@ from softmound.core.light.coarse import coarse_of
 from softmound.core.light.diffusion import solved
 from softmound.core.light.lamps import LUX
 from softmound.core.light.lattice import lit, toward_eye, with_lamps, zones_of
+from softmound.core.light.layered import layered_of
 from softmound.core.light.march import march
 from softmound.core.light.onward import HALFWAY, TURNS, ahead, onward_table
 from softmound.core.light.phase import forward_peak, lobes_of, mean_cosine, moments, phase
 from softmound.core.light.radiance import radiance_of, turn_of
 from softmound.core.light.reach import SQUARE, reach_of
 from softmound.core.light.scene import mixture_of, scene_of
-from softmound.core.light.shell import shell_of
 from softmound.core.light.transport import DIRECTIONS, transported
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
@@ -201,12 +201,12 @@ class Onward(unittest.TestCase):
 class Reach(unittest.TestCase):
     def test_squares_hold_all_there_is_along_their_rays(self):
         grid = random_grid(9, voxel=0.5)
-        shell = shell_of(grid)
+        layered = layered_of(grid)
         low, high = (grid.world(b) for b in grid.active_bounds())
         for view in (fitted(View(azimuth=35.0, elevation=20.0), low, high, 80, 56),
                      View(azimuth=200.0, elevation=-30.0, distance=0.5, target=tuple((low + high) / 2))):
             camera = camera_of(view, 80, 56)
-            near, far = reach_of(shell, camera)
+            near, far = reach_of(layered, camera)
             self.assertTrue((far > 0.0).any())
             way = np.arange(0.0, 2.0 * np.linalg.norm(high - low) + view.distance, 0.2)
             for y in range(1, 56, 9):
@@ -219,12 +219,12 @@ class Reach(unittest.TestCase):
 
     def test_nothing_is_left_out_of_the_picture(self):
         grid = random_grid(9, voxel=0.5)
-        shell, light = shell_of(grid), Light(medium=Medium(extinction=0.3))
+        layered, light = layered_of(grid), Light(medium=Medium(extinction=0.3))
         lattice = lit(coarse_of(grid), light)
         view = fitted(View(azimuth=35.0, elevation=20.0), *(grid.world(b) for b in grid.active_bounds()), 64, 48)
         camera = camera_of(view, 64, 48)
         opacity = march(scene_of(light, grid), lattice, camera, step=0.5)[..., 4]
-        near, far = reach_of(shell, camera)
+        near, far = reach_of(layered, camera)
         empty = np.kron(far <= 0.0, np.ones((SQUARE, SQUARE), bool))[:48, :64]
         self.assertTrue(empty.any())
         self.assertEqual(opacity[empty].max(), 0.0)
@@ -234,7 +234,7 @@ class Reach(unittest.TestCase):
 class Draft(unittest.TestCase):
     def picture(self, grid, light, camera):
         scene, lattice = scene_of(light, grid), lit(coarse_of(grid), light)
-        return np.mean([march(scene, lattice, camera, turn=n) for n in range(6)], axis=0)
+        return np.mean([march(scene, lattice, camera, nth=n) for n in range(6)], axis=0)
 
     def test_balls_against_photons(self):
         grid, radius = ball_grid(16.0, 0.5), 16.0

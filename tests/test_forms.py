@@ -13,7 +13,6 @@ from softmound.core.light.camera import camera_of
 from softmound.core.mass.buds import balls_of, grown, surface_of
 from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.field import packed
-from softmound.core.mass.fields import field_for, fields_known
 from softmound.core.mass.meshed import made_mesh, mass_triangles
 from softmound.core.mass.outline import half_sizes, outline_of
 from softmound.core.mass.pick import Picker
@@ -29,6 +28,7 @@ from softmound.core.mass.placing import (
     turned,
 )
 from softmound.core.mass.polygons import narrow_band
+from softmound.core.mass.sampling import field_for, fields_known
 from softmound.core.mass.solids import solid_triangles
 from softmound.core.mass.surface import own, placed
 from softmound.core.mass.table import shape_of

@@ -257,7 +257,7 @@ class March(unittest.TestCase):
         light = Light(medium=Medium(extinction=sigma))
         view = View(target=(7.75, 7.75, 7.75), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
         camera, scene, lattice = self.scene(grid, light, view, (90, 60))
-        got = np.mean([march(scene, lattice, camera, turn=n, step=0.25)[30, 45, 4] for n in range(16)])
+        got = np.mean([march(scene, lattice, camera, nth=n, step=0.25)[30, 45, 4] for n in range(16)])
         # Trilinear borders add half a voxel on either side of the middle voxels: one in all.
         self.assertAlmostEqual(got, 1 - math.exp(-sigma * thick), delta=0.004)
 
@@ -267,7 +267,7 @@ class March(unittest.TestCase):
         light = mound.light.edited(medium=Medium(extinction=0.08))
         view = fitted(View(azimuth=30.0, elevation=15.0), (-20, 5, -12), (18, 30, 12), 60, 40)
         camera, scene, lattice = self.scene(grid, light, view)
-        got = np.mean([march(scene, lattice, camera, turn=n, step=0.5)[..., 4] for n in range(12)], axis=0)
+        got = np.mean([march(scene, lattice, camera, nth=n, step=0.5)[..., 4] for n in range(12)], axis=0)
         way = np.arange(0.0, view.distance * 2, 0.1)
         worst = 0.0
         for y in range(2, 40, 5):
@@ -316,7 +316,7 @@ class March(unittest.TestCase):
         view = View(target=(0.0, 20.0, 0.0), distance=60.0, focal=70.0)
         camera = camera_of(view, 60, 40)
         lattice = lit(coarse_of(near), light)
-        passes = [np.mean([march(scene_of(light, g), lattice, camera, turn=n, step=0.5) for n in range(12)], axis=0)
+        passes = [np.mean([march(scene_of(light, g), lattice, camera, nth=n, step=0.5) for n in range(12)], axis=0)
                   for g in (near, both)]
         np.testing.assert_allclose(passes[0][..., 4], passes[1][..., 4], atol=0.03)
 
@@ -326,7 +326,7 @@ class March(unittest.TestCase):
         light = Light(medium=Medium(extinction=0.1))
         view = View(target=(0.0, 0.0, 2.25), distance=4000.0, elevation=0.0, focal=800.0)
         camera, scene, lattice = self.scene(grid, light, view, (120, 80))
-        layers = np.mean([march(scene, lattice, camera, turn=n, step=0.25) for n in range(16)], axis=0)
+        layers = np.mean([march(scene, lattice, camera, nth=n, step=0.25) for n in range(16)], axis=0)
         middle = layers[35:45, 50:70, 4]
         self.assertLess(np.ptp(middle), 0.02)
 

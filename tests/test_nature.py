@@ -14,7 +14,7 @@ from softmound.core.grain.actions.crisp import Crisp
 from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
-from softmound.core.grain.characters import CHARACTERS, dressed, read_character, save_character
+from softmound.core.grain.characters import CHARACTERS, read_character, save_character, sized_character
 from softmound.core.grain.scales import advised, octaves_of, summed
 from softmound.core.recipe import Problem, Skin, eased
 from softmound.core.starts.species import start
@@ -150,16 +150,16 @@ class Characters(unittest.TestCase):
             mound = start("mediocris", "Bun", span)
             plain = density_grid(mound.edited(grains=()), span / 60)
             for name, grains in CHARACTERS.items():
-                worn = mound.edited(grains=dressed(grains, span_of(mound)))
+                worn = mound.edited(grains=sized_character(grains, span_of(mound)))
                 grid = density_grid(worn, span / 60)
                 self.assertGreater(grid.active_voxels(), 0.3 * plain.active_voxels(), name)
 
     def test_files(self):
         with tempfile.TemporaryDirectory() as folder:
             path = pathlib.Path(folder) / "sets" / "own.grains"
-            worn = dressed(CHARACTERS["Torn"], 120.0, 30.0)
+            worn = sized_character(CHARACTERS["Torn"], 120.0, 30.0)
             save_character(path, worn, 120.0, 30.0)
-            for again, first in zip(dressed(read_character(path), 120.0, 30.0), worn):
+            for again, first in zip(sized_character(read_character(path), 120.0, 30.0), worn):
                 self.assertAlmostEqual(again.feature, first.feature, places=6)
                 self.assertEqual(again.action, first.action)
             for content, word in (("", "damaged"), ("[]", "no set of grains"), ('{"format": 1, "grains": []}', "0 grains"),

@@ -19,7 +19,7 @@ from PIL import Image
 from softmound.cli import main
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
-from softmound.core.engine.stills import Still, Taking, depths, sheet_of, sun_sweep, taken, turntable
+from softmound.core.engine.stills import Still, Taking, depths, sheet_of, still_of, sun_sweep, turntable
 from softmound.core.exchange.foreign import read_sky
 from softmound.core.exchange.pictures import exr_bytes_to, film_bytes, write_picture
 from softmound.core.exchange.vdb import write_vdb
@@ -138,7 +138,7 @@ class Stills(unittest.TestCase):
 
     def take(self, mound=None, **changes):
         from dataclasses import replace
-        return taken(self.stages, mound or self.mound, self.grid, "grid", replace(self.taking, **changes))
+        return still_of(self.stages, mound or self.mound, self.grid, "grid", replace(self.taking, **changes))
 
     def test_exr_is_read_back_as_written(self):
         still = self.take()

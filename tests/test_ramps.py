@@ -74,7 +74,7 @@ class Theory(unittest.TestCase):
         stages, grid = Stages(), density_grid(mound, 1.0)
         camera = camera_of(mound.view, 24, 16)
         scene = stages.scene(mound, grid, "ball")
-        layers = np.mean([layers_of(stages, scene, camera, turn=n) for n in range(4)], axis=0)
+        layers = np.mean([layers_of(stages, scene, camera, nth=n) for n in range(4)], axis=0)
         seen = radiance_of(layers, scene, camera)
         draft = seen[..., :3] - behind_of(seen, mound.light, camera)
         tracer = Tracer(scene, stages.lattice(scene), camera, hues=stages.hues(scene)[1])

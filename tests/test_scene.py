@@ -38,7 +38,7 @@ def light_of(scene, cells=288):
 def layers(scene, camera, passes=8, **options):
     """Mean layers of some passes."""
     lattice = light_of(scene)
-    return np.mean([march(scene, lattice, camera, turn=n, **options) for n in range(passes)], axis=0)
+    return np.mean([march(scene, lattice, camera, nth=n, **options) for n in range(passes)], axis=0)
 
 
 def true_light(scene, camera, turns):
@@ -242,7 +242,7 @@ class Several(unittest.TestCase):
         grid = density_grid(ball_mound(6.0, 1.5), 0.75)
         clouds = [placed(grid, place=np.array([20.0 * n, 0.0, 0.0])) for n in range(5)]
         scene = scene_of(SUNNY, *clouds)
-        self.assertEqual((len(scene.shells), scene.numbers.tolist()), (1, [0] * 5))
+        self.assertEqual((len(scene.grids), scene.numbers.tolist()), (1, [0] * 5))
         camera = camera_of(View(target=(40.0, 20.0, 0.0), distance=260.0, azimuth=0.0), 90, 60)
         opacity = layers(scene, camera, 4)[..., 4]
         for cloud in clouds:
@@ -279,7 +279,7 @@ class Colours(unittest.TestCase):
         stages = Stages()
         scene = stages.scene_of(self.grey, View(target=(20.0, 20.0, 0.0), distance=160.0, azimuth=0.0, elevation=0.0), clouds)
         camera = camera_of(scene.seen_from, 48, 32)
-        found = np.mean([layers_of(stages, scene, camera, turn=n) for n in range(4)], axis=0)
+        found = np.mean([layers_of(stages, scene, camera, nth=n) for n in range(4)], axis=0)
         radiance = radiance_of(found, scene, camera)
         draft = radiance[..., :3] - behind_of(radiance, scene.light, camera)
         tracer = Tracer(scene, stages.lattice(scene), camera, hues=stages.hues(scene)[1])
@@ -357,7 +357,7 @@ class Kept(unittest.TestCase):
         scene = self.scene()
         first = self.stages.lattice(scene)
         self.assertIs(self.stages.lattice(self.scene()), first)
-        self.assertIs(self.scene().shells[0], scene.shells[0])
+        self.assertIs(self.scene().grids[0], scene.grids[0])
         self.assertIsNot(self.stages.lattice(self.scene(scale=1.5)), first)
 
     def test_a_mound_is_a_scene_of_one_and_an_empty_one_of_none(self):
@@ -366,7 +366,7 @@ class Kept(unittest.TestCase):
         self.assertEqual((len(scene.clouds), scene.unit, scene.medium), (1, 1.0, mound.light.medium))
         np.testing.assert_array_equal(scene.origin, self.grid.offset)
         # Nothing of a single grid is copied into the pool.
-        self.assertTrue(np.shares_memory(scene.bricks.values, scene.shells[0].values))
+        self.assertTrue(np.shares_memory(scene.bricks.values, scene.grids[0].values))
         empty = self.stages.scene(mound, grid_of(1.0, np.empty((0, 3), np.int32), np.empty((0, 512), np.float32)), "none")
         self.assertEqual(empty.clouds, ())
         camera = camera_of(mound.view, 24, 16)

@@ -122,7 +122,7 @@ def _cloud(args):
     from ..core.exchange.forms import mesh_form
     from ..core.light.camera import fitted
     from ..core.recipe import write_mound
-    from ..core.starts.species import clad
+    from ..core.starts.species import start_from_form
 
     check_outputs(args, [args.mesh], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)),
                   mound=(args.mound, (".mound",)))
@@ -134,7 +134,7 @@ def _cloud(args):
                       "--thickness M to treat it as a sheet.")
     name = pathlib.Path(args.mesh).stem.replace("_", " ")[:80] or "Cloud"
     form = mesh_form(read, name, args.from_unit, args.from_up, args.close_holes, None)
-    mound = reseeded(clad(form, name, args.start, args.span, args.thickness, args.level), args.seed)
+    mound = reseeded(start_from_form(form, name, args.start, args.span, args.thickness, args.level), args.seed)
     bounds = bounds_of(mound)
     if bounds is None:
         raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level.")

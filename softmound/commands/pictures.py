@@ -179,7 +179,7 @@ def _check_transform(name):
 
 
 def _picture(args):
-    from ..core.engine.stills import depths, taken
+    from ..core.engine.stills import depths, still_of
     from ..core.exchange.pictures import write_picture
 
     _check_transform(args.transform)
@@ -196,7 +196,7 @@ def _picture(args):
             sun = mound.light.sun.edited(azimuth=args.sun[0], elevation=args.sun[1])
             mound = mound.edited(light=mound.light.edited(sun=sun))
         ticket.step(0.3, 1.0, "taking the picture")
-        still = taken(stages, mound, grid, key, _taking(args), ticket=ticket)
+        still = still_of(stages, mound, grid, key, _taking(args), ticket=ticket)
         options = {}
         if args.out.lower().endswith(".exr"):
             options = {"half": not args.full, "sky": args.with_sky}

@@ -7,8 +7,8 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QToolButton, QWidg
 
 from ..core.budget import MEMORY
 from . import style
+from .figures import count, figure, memory, seconds
 from .jobs import JobBar
-from .words import count, figure, memory, seconds
 
 SAID_FOR = 9000
 """Milliseconds for which a message stays."""
@@ -76,7 +76,7 @@ class TopBar(QWidget):
         else:
             text = "saved" if document.path else ""
         self.saved.setText(text)
-        for name, verb, what in (("undo", "Undo", document.undo_words), ("redo", "Redo", document.redo_words)):
+        for name, verb, what in (("undo", "Undo", document.undo_label), ("redo", "Redo", document.redo_label)):
             action, button = self._actions[name]
             action.setEnabled(what is not None)
             action.setText(f"{verb} {what}" if what else verb)

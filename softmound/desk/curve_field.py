@@ -8,7 +8,7 @@ from scipy.interpolate import PchipInterpolator
 
 from ..core.recipe.curve import CLOSEST, MOST_POINTS, Curve
 from . import style
-from .fields import EDGE, Row, words
+from .controls import EDGE, Row, text_label
 
 NEAR = 11
 HEIGHT = 118
@@ -47,7 +47,7 @@ class CurveField(QWidget):
         self.choice.setAccessibleName(f"{name}: ready curves")
         self.choice.activated.connect(self._choose)
         self.plan = _Plan(self, across, up, from_nothing)
-        column.addWidget(Row(words(name, "field"), self.choice))
+        column.addWidget(Row(text_label(name, "field"), self.choice))
         column.addWidget(self.plan)
 
     @property

@@ -9,8 +9,8 @@ from ..core.light.cut import on_plate, plate_of
 from ..core.volume.sample import sample
 from ..core.volume.slices import AXES, ramp
 from . import style
-from .fields import words
-from .words import count, figure
+from .controls import text_label
+from .figures import count, figure
 
 VEIL = 238
 WIDTH = 292
@@ -148,9 +148,9 @@ class CutPanel(QWidget):
         self.place.setAccessibleName("Slice: place in metres")
         self.place.setToolTip("Where the cut lies on its axis. Drag in the picture, or type.")
         self.place.editingFinished.connect(self._typed)
-        row.addWidget(words("at"))
+        row.addWidget(text_label("at"))
         row.addWidget(self.place)
-        row.addWidget(words("m"))
+        row.addWidget(text_label("m"))
         column.addLayout(row)
         self.plan = _Histograms(self)
         column.addWidget(self.plan)
@@ -160,7 +160,7 @@ class CutPanel(QWidget):
         self.contours.setStyleSheet("padding: 3px 9px;")
         self.contours.setToolTip(f"{CONTOURS} lines of equal density between the ends of the range.")
         self.contours.clicked.connect(lambda on: self.changed.emit({"contours": CONTOURS if on else 0}, False))
-        self.reading = words("Point at the cut to read it.")
+        self.reading = text_label("Point at the cut to read it.")
         foot.addWidget(self.contours)
         foot.addWidget(self.reading, 1)
         column.addLayout(foot)

@@ -79,16 +79,16 @@ class Document(QObject):
         return self._moving
 
     @property
-    def undo_words(self):
+    def undo_label(self):
         """What undo would take back, or None."""
         return self._undo[-1][1] if self._undo else None
 
     @property
-    def redo_words(self):
+    def redo_label(self):
         """What redo would bring again, or None."""
         return self._redo[-1][1] if self._redo else None
 
-    def apply(self, words, change, moving=False, with_view=False):
+    def apply(self, undo_label, change, moving=False, with_view=False):
         """Edit the recipe: the one gate through which every edit goes.
 
         While `moving`, edits are one step of history. What would leave the recipe's limits is refused with a sentence,
@@ -96,7 +96,7 @@ class Document(QObject):
 
         Parameters
         ----------
-        words : str
+        undo_label : str
             What was done, for the menu: "move blob".
         change : callable
             Given the present `Mound`, returns another; may raise `Problem` or pydantic's `ValidationError`.
@@ -118,15 +118,15 @@ class Document(QObject):
         except Problem as problem:
             self.refused.emit(str(problem))
             return False
-        actions.note(words)
-        self._take(mound, words, moving, with_view)
+        actions.note(undo_label)
+        self._take(mound, undo_label, moving, with_view)
         return True
 
-    def _take(self, mound, words, moving, with_view=False):
+    def _take(self, mound, undo_label, moving, with_view=False):
         if mound == self.mound and not self._moving:
             return
         if not self._moving:
-            self._undo.append((self.mound, words, with_view))
+            self._undo.append((self.mound, undo_label, with_view))
             del self._undo[:-HISTORY]
             self._redo.clear()
         self._moving = moving
@@ -184,8 +184,8 @@ class Document(QObject):
     def _step(self, source, target):
         if not source:
             return
-        mound, words, with_view = source.pop()
-        target.append((self.mound, words, with_view))
+        mound, undo_label, with_view = source.pop()
+        target.append((self.mound, undo_label, with_view))
         self.mound = mound if with_view else mound.edited(view=self.mound.view)
         self._timer.start()
         self.changed.emit(False)

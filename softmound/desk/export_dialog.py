@@ -8,8 +8,8 @@ from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFileDialog, Q
 from ..core.exchange.export import ORIGINS, ExportOptions
 from ..core.exchange.meshes import UNITS, UPS, WRITTEN
 from ..core.recipe.models import TIERS
-from .fields import ChoiceRow, NumberField, Row, words
-from .words import figure, memory, seconds
+from .controls import ChoiceRow, NumberField, Row, text_label
+from .figures import figure, memory, seconds
 
 _ORIGIN_WORDS = {"kept": "As in the mound", "centre": "Middle", "base": "Middle of the base"}
 
@@ -39,14 +39,14 @@ class ExportDialog(QDialog):
             ("up", UPS), ("unit", tuple(UNITS)), ("origin", ORIGINS), ("width", ("half", "full")))}
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(words("Export OpenVDB", "title"))
+        layout.addWidget(text_label("Export OpenVDB", "title"))
         self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.vdb"))
         self.file.setAccessibleName("File")
         self.file.textChanged.connect(lambda *_: self._show())
         browse = QPushButton("Choose…")
         browse.clicked.connect(self._browse)
         layout.addWidget(Row(self.file, browse))
-        layout.addWidget(words("Tiers: each in a file of its own"))
+        layout.addWidget(text_label("Tiers: each in a file of its own"))
         self.tiers = {}
         for name, factor in TIERS.items():
             box = QCheckBox(f"{name}, {figure(mound.voxels.final * factor)} m")
@@ -62,24 +62,24 @@ class ExportDialog(QDialog):
             ("origin", "Origin", _ORIGIN_WORDS),
             ("width", "Values", {"half": "16 bits", "full": "32 bits"}),
         ):
-            layout.addWidget(words(title))
+            layout.addWidget(text_label(title))
             row = ChoiceRow(options, self.values[field], title)
-            row.taken.connect(lambda key, f=field: self._take(f, key))
+            row.chosen.connect(lambda key, f=field: self._take(f, key))
             self.choices[field] = row
             layout.addWidget(row)
         self.name = QLineEdit(str(values["name"])[:80] or "density")
         self.name.setMaxLength(80)
         self.name.setAccessibleName("Name of the grid")
         self.name.textChanged.connect(lambda *_: self._show())
-        layout.addWidget(Row(words("Name of the grid", "field"), self.name))
+        layout.addWidget(Row(text_label("Name of the grid", "field"), self.name))
         self.tolerance = NumberField("Pruning tolerance", 0.0, 1.0, 0.0, "",
                                      "Densities so close to one another become one: a smaller file, a little off.",
                                      "linear", (0.0, 0.1))
         layout.addWidget(self.tolerance)
         self.surface = QCheckBox("Also the surface, as a level set")
         layout.addWidget(Row(self.surface))
-        self.said = words("")
-        self.trouble = words("", "trouble")
+        self.said = text_label("")
+        self.trouble = text_label("", "trouble")
         layout.addWidget(self.said)
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
@@ -172,8 +172,8 @@ class MeshDialog(QDialog):
         self.setMinimumWidth(420)
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(words("Export mesh", "title"))
-        layout.addWidget(words(
+        layout.addWidget(text_label("Export mesh", "title"))
+        layout.addWidget(text_label(
             "A closed surface of the density, for layout. " + (
                 "It is taken from the finished grid." if finished else
                 "It is taken from the draft; build the final grid first for a finer one.")))
@@ -191,7 +191,7 @@ class MeshDialog(QDialog):
                                   "The surface is made on coarser voxels until it has no more.", "log",
                                   (1_000, 2_000_000), True)
         layout.addWidget(self.budget)
-        self.trouble = words("", "trouble")
+        self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.export_button = buttons.button(QDialogButtonBox.StandardButton.Ok)

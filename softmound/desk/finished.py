@@ -6,7 +6,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from ..core.engine.forecast import refuse_unless_fits
 from ..core.volume.numbers import numbers_of
-from .words import count
+from .figures import count
 
 
 class Finished(QObject):

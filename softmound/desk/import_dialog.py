@@ -18,8 +18,8 @@ from ..core.exchange.handed import SCALARS
 from ..core.exchange.meshes import UNITS, UPS, Triangles, in_metres
 from ..core.recipe import Problem
 from ..core.volume.bricks import BrickGrid
-from .fields import ChoiceRow, NumberField, words
-from .words import figure, memory
+from .controls import ChoiceRow, NumberField, text_label
+from .figures import figure, memory
 
 
 def _triangles(path):
@@ -111,8 +111,8 @@ class ImportDialog(QDialog):
         self.unit, self.up, self.mend, self.grid, self.joins = "m", "y", "close", None, joins
         layout = QVBoxLayout(self)
         layout.setSpacing(8)
-        layout.addWidget(words(path.name, "title"))
-        self.found = words(self._found())
+        layout.addWidget(text_label(path.name, "title"))
+        self.found = text_label(self._found())
         layout.addWidget(self.found)
         self._volume = isinstance(read, tuple)
         if self._volume:
@@ -122,15 +122,15 @@ class ImportDialog(QDialog):
         self.mends = {}
         self.thickness = None
         if isinstance(read, Triangles) and not read.closed:
-            layout.addWidget(words("An open surface encloses nothing. What shall become of it?"))
+            layout.addWidget(text_label("An open surface encloses nothing. What shall become of it?"))
             self.mends = self._choice(layout, "", ("close", "sheet", "leave"), "mend",
                                       {"close": "Close the holes", "sheet": "A sheet", "leave": "Leave it open"})
             self.thickness = NumberField("Thickness", 0.001, 2_000.0, 1.0, "m", "Of the sheet.", "log", (0.01, 100.0))
             self.thickness.changed.connect(lambda *_: self._show())
             layout.addWidget(self.thickness)
-        self.size = words("")
+        self.size = text_label("")
         layout.addWidget(self.size)
-        self.trouble = words("", "trouble")
+        self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.add_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
@@ -145,10 +145,10 @@ class ImportDialog(QDialog):
 
     def _choice(self, layout, title, options, field, labels=None):
         if title:
-            layout.addWidget(words(title))
+            layout.addWidget(text_label(title))
         row = ChoiceRow({option: (labels or {}).get(option, option) for option in options}, getattr(self, field),
                         title or "Open surface")
-        row.taken.connect(lambda option: self._take(field, option))
+        row.chosen.connect(lambda option: self._take(field, option))
         layout.addWidget(row)
         return row.buttons
 

@@ -8,8 +8,8 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
 
 from ..core.engine.background import Job
+from .figures import seconds
 from .relay import Relay
-from .words import seconds
 
 MOST_WAITING = 20
 

@@ -13,7 +13,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from .fields import words
+from .controls import text_label
 
 COLUMNS = 3
 """Groups stand side by side in so many columns, each about as long as the others."""
@@ -38,7 +38,7 @@ class KeysDialog(QDialog):
         layout.setContentsMargins(18, 16, 18, 14)
         layout.setSpacing(10)
         head = QHBoxLayout()
-        head.addWidget(words("Keys and gestures", "title"), 1)
+        head.addWidget(text_label("Keys and gestures", "title"), 1)
         self.search = QLineEdit()
         self.search.setPlaceholderText("Find a key or what it does")
         self.search.setAccessibleName("Find a key or what it does")
@@ -67,7 +67,7 @@ class KeysDialog(QDialog):
         area.setWidgetResizable(True)
         area.setWidget(inside)
         layout.addWidget(area, 1)
-        self.none = words("Nothing is called so.")
+        self.none = text_label("Nothing is called so.")
         self.none.hide()
         layout.addWidget(self.none)
         self.search.setFocus()
@@ -81,7 +81,7 @@ class KeysDialog(QDialog):
         grid.setHorizontalSpacing(14)
         grid.setVerticalSpacing(4)
         grid.setColumnStretch(1, 1)
-        title = words(name, "section")
+        title = text_label(name, "section")
         title.setContentsMargins(-3, 0, 0, 2)  # a section's letters begin a little further in
         grid.addWidget(title, 0, 0, 1, 2)
         self._groups[name] = (box, [])

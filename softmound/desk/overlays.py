@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QWidget
 
 from ..core.light.camera import altitude_at
 from . import style
-from .words import figure
+from .figures import figure
 
 VEIL = 175
 

@@ -5,8 +5,8 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QVBoxLayout, QWidget
 
 from ..core.recipe import limits
 from ..core.recipe.rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple, wanted
+from .controls import ColourField, NumberField, Row, text_label
 from .curve_field import CurveField
-from .fields import ColourField, NumberField, Row, words
 from .ramp_field import RampField
 
 AXES = "xyz"
@@ -107,7 +107,7 @@ class PartFields(QWidget):
             # A long entry must not widen the settings.
             combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             combo.setMinimumContentsLength(12)
-        self._column.addWidget(Row(combo) if row.wide else Row(words(row.label, "field"), combo))
+        self._column.addWidget(Row(combo) if row.wide else Row(text_label(row.label, "field"), combo))
         return combo
 
     def _switch(self, row):

@@ -18,7 +18,7 @@ from ..core.exchange.foreign import read_photograph
 from ..core.exchange.photographs import ENDINGS
 from ..core.recipe import Arrays, Reference, limits
 from . import style
-from .fields import NumberField, Row, words
+from .controls import NumberField, Row, text_label
 
 SHOWN = (("beside", "Beside", "In front of everything, where it does not hide the cloud."),
          ("behind", "Behind", "Behind the cloud, in place of the sky."), ("off", "Off", "Kept, but not shown."))
@@ -157,7 +157,7 @@ class PhotographDialog(QDialog):
         self.setMinimumWidth(320)
         self.reference, self._changed = reference, changed
         layout = QVBoxLayout(self)
-        layout.addWidget(words(reference.name, "title"))
+        layout.addWidget(text_label(reference.name, "title"))
         group = QButtonGroup(self)
         self.shown = {}
         for key, text, sentence in SHOWN:

@@ -8,9 +8,9 @@ from ..core.light.camera import approached, camera_of, slid, turned
 from . import photographs, scale_bar, style
 from .comparing import CompareBar
 from .cut import CutPanel
+from .figures import figure
 from .flying import WORDS, Flight
 from .overlays import AltitudeRail, SunDome, Ways
-from .words import figure
 
 WAYS = (
     ("clay", "Clay", "Matte surface under an even light: judge the shape."),

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QLineEdit, Q
 
 from ..core.engine.stills import Taking
 from ..core.engine.takes import TAKES
-from .fields import ChoiceRow, NumberField, Row, words
+from .controls import ChoiceRow, NumberField, Row, text_label
 
 
 class PictureDialog(QDialog):
@@ -35,12 +35,12 @@ class PictureDialog(QDialog):
         self.grid = "final" if final else "draft"
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(words("Take pictures", "title"))
+        layout.addWidget(text_label("Take pictures", "title"))
         kinds = ChoiceRow({word: take.label for word, take in TAKES.items()}, self.kind, "Kind")
-        kinds.taken.connect(self._take_kind)
+        kinds.chosen.connect(self._take_kind)
         self.kinds = kinds
         layout.addWidget(kinds)
-        self.sentence = words("")
+        self.sentence = text_label("")
         layout.addWidget(self.sentence)
         self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.png"))
         self.file.setAccessibleName("File")
@@ -49,11 +49,11 @@ class PictureDialog(QDialog):
         browse.clicked.connect(self._browse)
         layout.addWidget(Row(self.file, browse))
         self.lights = ChoiceRow({"draft": "Draft light", "true": "True light"}, self.light, "Light")
-        self.lights.taken.connect(self._take_light)
+        self.lights.chosen.connect(self._take_light)
         layout.addWidget(self.lights)
         self.grids = ChoiceRow({"draft": "The draft", "final": "The finished grid"}, self.grid, "Grid")
         self.grids.buttons["final"].setEnabled(final)
-        self.grids.taken.connect(lambda key: setattr(self, "grid", key))
+        self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
         layout.addWidget(self.grids)
         self.width_ = NumberField("Width", 64, 8192, 1280, "pixels", "Of each picture.", "log", (320, 4096), whole=True)
         self.height_ = NumberField("Height", 64, 8192, 800, "pixels", "Of each picture.", "log", (200, 2160), whole=True)
@@ -68,7 +68,7 @@ class PictureDialog(QDialog):
         if mound.view.aspect > 0.0:
             # The frame drawn in the picture is what is wanted.
             self.height_.set(float(min(max(round(self.width_.value / mound.view.aspect), 64), 8192)))
-        self.trouble = words("", "trouble")
+        self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
         self.take_button = buttons.addButton("Take", QDialogButtonBox.ButtonRole.AcceptRole)

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QColorDialog, QComboBox, QVBoxLayout, QWidget
 
 from ..core.recipe import MOST_STOPS, Ramp, limits
 from . import style
-from .fields import EDGE, NumberField, Row, linear_colour, screen_colour, words
+from .controls import EDGE, NumberField, Row, linear_colour, screen_colour, text_label
 
 CHOICES = {"": "One colour", "density": "By density", "depth": "By depth", "height": "By height"}
 HEIGHT, NEAR = 46, 9
@@ -45,7 +45,7 @@ class RampField(QWidget):
         self.choice.setAccessibleName(name)
         self.choice.setToolTip(sentence)
         self.choice.activated.connect(lambda n: self._choose(self.choice.itemData(n)))
-        column.addWidget(Row(words(name, "field"), self.choice))
+        column.addWidget(Row(text_label(name, "field"), self.choice))
         self.strip = _Strip(self, name)
         column.addWidget(self.strip)
         self.ends = {}

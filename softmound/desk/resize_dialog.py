@@ -3,8 +3,8 @@
 from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QVBoxLayout
 
 from ..core.engine.density import span_of
-from .fields import NumberField, Row, words
-from .words import figure
+from .controls import NumberField, Row, text_label
+from .figures import figure
 
 
 class ResizeDialog(QDialog):
@@ -24,8 +24,8 @@ class ResizeDialog(QDialog):
         self._span = span_of(mound)
         self._extinction = mound.light.medium.extinction
         layout = QVBoxLayout(self)
-        layout.addWidget(words("Resize mound", "title"))
-        layout.addWidget(words("Forms, base level, skin, grains, voxels and view scale together; the "
+        layout.addWidget(text_label("Resize mound", "title"))
+        layout.addWidget(text_label("Forms, base level, skin, grains, voxels and view scale together; the "
                                "underside stays at its altitude."))
         self.span = NumberField("Longest side", 0.1, 20_000.0, self._span, "m",
                                 "Longest side of the blocked-in shape.", "log",
@@ -36,7 +36,7 @@ class ResizeDialog(QDialog):
         self.keep.setChecked(True)
         self.keep.toggled.connect(lambda *_: self._show())
         layout.addWidget(Row(self.keep))
-        self.said = words("")
+        self.said = text_label("")
         layout.addWidget(self.said)
         buttons = QDialogButtonBox(
             QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)

@@ -4,8 +4,8 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
 from . import style
+from .figures import figure
 from .overlays import nice_step
-from .words import figure
 
 FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
 """Heights in metres."""

@@ -16,9 +16,9 @@ from PyQt6.QtWidgets import (
 )
 
 from . import style
+from .controls import EDGE, ColourField, NumberField, Row, text_label
 from .curve_field import CurveField
 from .document import settings
-from .fields import EDGE, ColourField, NumberField, Row, words
 from .ramp_field import RampField
 
 FINDABLE = (NumberField, ColourField, CurveField, RampField, QCheckBox, QComboBox, QPushButton)
@@ -95,14 +95,14 @@ class SettingsPanel(QScrollArea):
         self.layout_ = QVBoxLayout(inside)
         self.layout_.setContentsMargins(10, 4, 10, 14)
         self.layout_.setSpacing(4)
-        self.title, self.subtitle = words(title, "title"), words(subtitle)
+        self.title, self.subtitle = text_label(title, "title"), text_label(subtitle)
         self.find = QLineEdit()
         self.find.setPlaceholderText("Find a number  (Ctrl+F)")
         self.find.setAccessibleName(f"Find a number in {title}")
         self.find.setClearButtonEnabled(True)
         self.find.textChanged.connect(lambda _text: self._seek(0))
         self.find.returnPressed.connect(lambda: self._seek(1))
-        self._found_words = words("")
+        self._found_words = text_label("")
         self._found, self._at = [], 0
         self._find_row = Row(self.find)
         self._found_words.hide()

@@ -16,7 +16,7 @@ from ..light.looks import looked
 from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
 from ..light.tone import screen
 from ..light.tracer import Tracer
-from ..mass.fields import fields_known
+from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import SIDE
@@ -269,11 +269,11 @@ class Painter:
             yield answer(layers, stride, 0)
             return
         total = [0.0] * len(clays)
-        for turn in range(PASSES):
+        for nth in range(PASSES):
             for n, clay in enumerate(clays):
-                total[n] = total[n] + layers_of(self.stages, scene, camera, turn=turn, clay=clay, ticket=ticket)
-            if turn + 1 in (1, 2, 4, PASSES):
-                made = answer([layers / np.float32(turn + 1) for layers in total], 1, turn + 1)
+                total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, clay=clay, ticket=ticket)
+            if nth + 1 in (1, 2, 4, PASSES):
+                made = answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
                 yield made
         yield replace(made, ahead=self.stages.forecast(mound, ticket),
                       miniatures=miniatures(self._small, mound, ticket))

@@ -11,11 +11,11 @@ from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import SUN_CELLS, coarse_in, coarse_of, placed_coarse
 from ..light.lattice import lit, with_lamps, zones_of
+from ..light.layered import layered_of
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.radiance import composed
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
-from ..light.shell import shell_of
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
 from .density import Memories, density_grid
@@ -152,12 +152,12 @@ class Stages:
         Scene
         """
         keys = {id(cloud.grid): cloud.key for cloud in clouds}
-        shells = tuple(self._timed("shell", key_of("shell", keys[id(grid)]), lambda grid=grid: shell_of(grid),
-                                   lambda shell: shell.nbytes) for grid in grids_of(clouds))
+        grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)]), lambda grid=grid: layered_of(grid),
+                                   lambda layered: layered.nbytes) for grid in grids_of(clouds))
         # Of one grid the pool is the shell itself.
-        bricks = pool.pooled(shells) if len(shells) < 2 else self._timed(
-            "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(shells), pool.nbytes)
-        return Scene(light, view, tuple(clouds), shells, bricks)
+        bricks = pool.pooled(grids) if len(grids) < 2 else self._timed(
+            "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)
+        return Scene(light, view, tuple(clouds), grids, bricks)
 
     def lattice_key(self, scene, cells=SUN_CELLS):
         """Key of the light in a scene.
@@ -310,13 +310,13 @@ def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=Fal
     """
     camera = camera_of(scene.seen_from, width, height)
     total = None
-    for turn in range(passes):
-        layers = layers_of(stages, scene, camera, turn=turn, cells=cells, clay=clay, ticket=ticket)
+    for nth in range(passes):
+        layers = layers_of(stages, scene, camera, nth=nth, cells=cells, clay=clay, ticket=ticket)
         total = layers if total is None else total + layers
     return composed(total / passes, scene, camera, clay=clay)
 
 
-def layers_of(stages, scene, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=False, ticket=None, frame=0):
+def layers_of(stages, scene, camera, *, nth=0, stride=1, cells=SUN_CELLS, clay=False, ticket=None, frame=0):
     """Layers of one pass: see `march`.
 
     Parameters
@@ -324,7 +324,7 @@ def layers_of(stages, scene, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=
     stages : Stages
     scene : Scene
     camera : Camera
-    turn, stride : int, optional
+    nth, stride : int, optional
     cells : int, optional
         Fineness of the sun's lattice.
     clay : bool, optional
@@ -340,7 +340,7 @@ def layers_of(stages, scene, camera, *, turn=0, stride=1, cells=SUN_CELLS, clay=
     if not scene.clouds:
         return empty_layers(camera, stride)
     lattice = stages.lattice(scene, cells, ticket, frame)
-    passing = {"stride": stride, "shift": pixel_shift(turn), "turn": turn, "ticket": ticket}
+    passing = {"stride": stride, "shift": pixel_shift(nth), "nth": nth, "ticket": ticket}
     layers = march(scene, lattice, camera, clay=clay, **passing)
     hues = None if clay else stages.hues(scene)[0]
     if hues is None:
@@ -364,18 +364,18 @@ def empty_layers(camera, stride=1):
     return np.zeros((-(-camera.height // stride), -(-camera.width // stride), LAYERS), np.float32)
 
 
-def pixel_shift(turn):
+def pixel_shift(nth):
     """Where in a pixel the ray of a pass goes: the middle first, then spread evenly.
 
     The additive sequence on the plastic number (Roberts 2018).
 
     Parameters
     ----------
-    turn : int
+    nth : int
 
     Returns
     -------
     (float, float)
         From 0 to 1.
     """
-    return (0.5 + 0.7548776662 * turn) % 1.0, (0.5 + 0.5698402910 * turn) % 1.0
+    return (0.5 + 0.7548776662 * nth) % 1.0, (0.5 + 0.5698402910 * nth) % 1.0

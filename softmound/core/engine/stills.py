@@ -68,7 +68,7 @@ class Still:
     turns: int
 
 
-def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
+def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     """Take a picture.
 
     Parameters
@@ -105,10 +105,10 @@ def taken(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         radiance, turns = traced_radiance(tracer, light), tracer.turns
     else:
         total = 0.0
-        for turn in range(taking.passes):
+        for nth in range(taking.passes):
             if ticket is not None:
-                ticket.tick(turn / taking.passes)
-            total = total + layers_of(stages, scene, camera, turn=turn, frame=frame)
+                ticket.tick(nth / taking.passes)
+            total = total + layers_of(stages, scene, camera, nth=nth, frame=frame)
         radiance = radiance_of(total / np.float32(taking.passes), scene, camera)
     return Still(radiance, behind_of(radiance, light, camera), noise, turns)
 
@@ -119,7 +119,7 @@ def depths(stages, mound, grid, key, taking):
     Parameters
     ----------
     stages, mound, grid, key, taking
-        As of `taken`.
+        As of `still_of`.
 
     Returns
     -------
@@ -143,10 +143,10 @@ def depths(stages, mound, grid, key, taking):
     # So thin that rays go all the way through: opacity is then nearly the optical depth.
     low, high = grid.brick_bounds()
     extinction = light.medium.extinction
-    across = float(np.linalg.norm(high - low)) * grid.voxel * extinction * max(scene.shells[0].core, 1e-6)
+    across = float(np.linalg.norm(high - low)) * grid.voxel * extinction * max(scene.grids[0].core, 1e-6)
     thin = max(extinction * min(1.0, 0.5 / max(across, 1e-9)), 1e-4)
     faint = scene.under(light, lambda medium: medium.edited(extinction=thin))
-    opacity = np.mean([march(faint, lattice, camera, shift=pixel_shift(n), turn=n)[..., OPACITY] for n in range(4)], axis=0)
+    opacity = np.mean([march(faint, lattice, camera, shift=pixel_shift(n), nth=n)[..., OPACITY] for n in range(4)], axis=0)
     optical = -np.log1p(-np.minimum(opacity, 0.999999)) * (extinction / thin)
     return distance, optical.astype(np.float32)
 
@@ -205,7 +205,7 @@ def frames_taken(stages, mounds, grid, key, taking, ticket=None):
     stages : Stages
     mounds : sequence of Mound
     grid, key, taking
-        As of `taken`.
+        As of `still_of`.
     ticket : Ticket, optional
 
     Yields
@@ -218,7 +218,7 @@ def frames_taken(stages, mounds, grid, key, taking, ticket=None):
         if ticket is not None:
             ticket.step(number / len(mounds), (number + 1) / len(mounds), f"picture {number + 1} of {len(mounds)}")
             part = ticket
-        yield number, taken(stages, mound, grid, key, taking, frame=number, ticket=part)
+        yield number, still_of(stages, mound, grid, key, taking, frame=number, ticket=part)
 
 
 def sheet_of(mound):

@@ -5,7 +5,7 @@ from dataclasses import dataclass
 from ..aside import write_whole
 from ..exchange.pictures import FILMS, write_picture, written_frames
 from ..exchange.png import png_of
-from .stills import depths, frames_taken, sheet, sheet_of, sun_sweep, taken, turntable
+from .stills import depths, frames_taken, sheet, sheet_of, still_of, sun_sweep, turntable
 
 
 @dataclass(frozen=True)
@@ -31,7 +31,7 @@ class Take:
 
 
 def _still(path, stages, mound, grid, key, taking, _frames, ticket):
-    still = taken(stages, mound, grid, key, taking, ticket=ticket)
+    still = still_of(stages, mound, grid, key, taking, ticket=ticket)
     options = {}
     if path.suffix.lower() == ".exr":
         options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)

@@ -68,7 +68,7 @@ CHARACTERS = {
 }
 
 
-def dressed(grains, span, level=0.0):
+def sized_character(grains, span, level=0.0):
     """A set of grains at the size of a cloud.
 
     Parameters

@@ -21,9 +21,32 @@ from ..directions import direction_of
 from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import SIDE
 from .lattice import toward_eye
-from .lobes import two_lobes
 from .members import eye_of, media_of, members_of, ray_of
-from .onward import AHEAD, TURNS, onward
+from .onward import TURNS, onward
+from .overlap import (
+    ALONG_X,
+    ALONG_Y,
+    ALONG_Z,
+    CELL_X,
+    CELL_Y,
+    CELL_Z,
+    COMB,
+    ENTERS,
+    LEAVES,
+    OWN,
+    OX,
+    OY,
+    OZ,
+    VX,
+    VY,
+    VZ,
+    WIDTH,
+    bricks_met,
+    meeting,
+    mixed,
+    scattered,
+    stretch,
+)
 from .pool import brick_at, density_at, layout_of
 from .reach import SQUARE, squares_of
 from .transmittance import taken, transmittance
@@ -77,91 +100,12 @@ class Arriving(NamedTuple):
 
 
 @row
-def _jitter(x, y, turn):
+def _jitter(x, y, nth):
     h = u32(u32(u32(x) * u32(0x9E3779B1)) ^ u32(u32(y) * u32(0x85EBCA77)))
-    h = u32(h ^ u32(u32(turn) * u32(0xC2B2AE3D)))
+    h = u32(h ^ u32(u32(nth) * u32(0xC2B2AE3D)))
     h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
     h = u32(u32(h ^ (h >> u32(12))) * u32(0x297A2D39))
     return f32(u32(h ^ (h >> u32(15))) >> u32(8)) * f32(1.0 / 16777216.0)
-
-
-@row
-def _turned(axes, n, x, y, z):
-    """A direction along other axes."""
-    return (axes[n, 0, 0] * x + axes[n, 0, 1] * y + axes[n, 0, 2] * z,
-            axes[n, 1, 0] * x + axes[n, 1, 1] * y + axes[n, 1, 2] * z,
-            axes[n, 2, 0] * x + axes[n, 2, 1] * y + axes[n, 2, 2] * z)
-
-
-@row
-def _met(bricks, members, lattices, eyes, lit_by, a, near, far, dx, dy, dz, jitter, step):
-    """A ray of the picture where it may meet one cloud.
-
-    Returns the eye and the direction in its voxels, the eye and the direction in cells of its lattice, where the ray enters and
-    leaves it, the first of the points that it samples, and how far they are apart.
-    """
-    grid = members.grid[a]
-    vx, vy, vz = _turned(members.axes, a, dx, dy, dz)
-    k = lit_by[a]
-    cx, cy, cz = _turned(lattices.sky_axes, k, dx, dy, dz)
-    ox = eyes[a, 0]
-    oy = eyes[a, 1]
-    oz = eyes[a, 2]
-    ix = f32(1) / vx
-    iy = f32(1) / vy
-    iz = f32(1) / vz
-    ax = (bricks.box[grid, 0] - ox) * ix
-    ay = (bricks.box[grid, 1] - oy) * iy
-    az = (bricks.box[grid, 2] - oz) * iz
-    ex = (bricks.box[grid, 3] - ox) * ix
-    ey = (bricks.box[grid, 4] - oy) * iy
-    ez = (bricks.box[grid, 5] - oz) * iz
-    start = max(f32(0), max(min(ax, ex), max(min(ay, ey), min(az, ez))))
-    last = min(max(ax, ex), min(max(ay, ey), max(az, ez)))
-    own = step * members.unit[a]
-    # Every ray samples on its own comb of points, shifted at random against bands.
-    return (ox, oy, oz, vx, vy, vz, lattices.sky_eye[k, 0], lattices.sky_eye[k, 1], lattices.sky_eye[k, 2], cx, cy, cz,
-            max(start, near), min(last, far), start + jitter * own, own)
-
-
-@row
-def _stretch(rays, count, cursor, active):
-    """The next part of a ray along which the same clouds are met.
-
-    Returns where it begins and ends, and how many clouds they are; their numbers stand in `active`, the one with the shortest
-    steps first. None are met any more where it is 0.
-    """
-    begin = f32(1e30)
-    for n in range(count):
-        if rays[n, 13] > max(cursor, rays[n, 12]):
-            begin = min(begin, max(cursor, rays[n, 12]))
-    end = f32(1e30)
-    some = 0
-    for n in range(count):
-        if rays[n, 13] <= begin or rays[n, 12] >= rays[n, 13]:
-            continue
-        if rays[n, 12] <= begin:
-            end = min(end, rays[n, 13])
-            active[some] = n
-            if rays[n, 15] < rays[active[0], 15]:
-                active[some] = active[0]
-                active[0] = n
-            some += 1
-        else:
-            end = min(end, rays[n, 12])
-    return begin, end, some
-
-
-@row
-def _scattering(media, medium, cosine):
-    """What a medium does with sunlight at an angle: its share off the peak, and of that what is scattered once toward the eye."""
-    peak = media.peak[medium]
-    once = two_lobes(media.lobes, medium, cosine)
-    calm = f32(1) - peak
-    # Sunlight scattered once, or with its forward peak whatever of it goes on nearly as it came.
-    wide = min(max((cosine - f32(AHEAD[0])) / f32(AHEAD[1] - AHEAD[0]), f32(0)), f32(1))
-    smooth = once / calm * (f32(1) - wide * wide * (f32(3) - f32(2) * wide))
-    return calm, smooth if peak > f32(0) else once
 
 
 @call
@@ -180,79 +124,10 @@ def _normal(bricks, grid, axes, member, x, y, z, pixel):
     pixel[2] = wz * norm
 
 
-@call
-def _bricks_met(bricks, members, squares, first, rays, active, some, t, codes):
-    """Bricks of the other clouds that overlap here: up to where the ray leaves the first of them, and whether all are empty."""
-    leave = f32(1e30)
-    void = True
-    for n in range(1, some):
-        one = active[n]
-        grid = members.grid[squares.member[first + one]]
-        ox = rays[one, 0]
-        oy = rays[one, 1]
-        oz = rays[one, 2]
-        vx = rays[one, 3]
-        vy = rays[one, 4]
-        vz = rays[one, 5]
-        bx = i32(math.floor(ox + vx * t)) >> 3
-        by = i32(math.floor(oy + vy * t)) >> 3
-        bz = i32(math.floor(oz + vz * t)) >> 3
-        apart, codes[n] = brick_at(bricks, layout_of(bricks, grid), bx, by, bz)
-        void = void and apart > 0
-        around = f32(max(apart - 1, 0) * SIDE)
-        leave = min(leave, (f32(bx * SIDE) + (f32(SIDE) + around if vx > f32(0) else -around) - ox) / vx)
-        leave = min(leave, (f32(by * SIDE) + (f32(SIDE) + around if vy > f32(0) else -around) - oy) / vy)
-        leave = min(leave, (f32(bz * SIDE) + (f32(SIDE) + around if vz > f32(0) else -around) - oz) / vz)
-    return leave, void
-
-
-@call
-def _mixed(bricks, members, media, squares, first, rays, active, some, codes, t, stride, cosine, clay):
-    """Where clouds overlap: their optical thickness over a step, what their mixture does with sunlight, which of them is the
-    thickest, for Clay of those whose surface is met, and whether there is one.
-    """
-    thick = f32(0)
-    gentle = f32(0)
-    smooth = f32(0)
-    largest = f32(0)
-    most = 0
-    hit = False
-    for n in range(some):
-        code = codes[n]
-        if code == -1:
-            continue
-        one = active[n]
-        a = squares.member[first + one]
-        rho = f32(0)
-        if code >= 0:
-            x = rays[one, 0] + rays[one, 3] * t
-            y = rays[one, 1] + rays[one, 4] * t
-            z = rays[one, 2] + rays[one, 5] * t
-            u = min(max(x - f32((i32(math.floor(x)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            v = min(max(y - f32((i32(math.floor(y)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            w = min(max(z - f32((i32(math.floor(z)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            rho = in_brick(bricks.values, code * WIDE**3, u, v, w)
-        else:
-            rho = bricks.tile_values[-2 - code]
-        part = members.rate[a] * stride * rho
-        calm, gone = _scattering(media, members.medium[a], cosine)
-        thick += part
-        gentle += calm * part
-        smooth += calm * part * gone
-        met = not clay or rho >= members.surface[a]
-        hit = hit or met
-        if met and part > largest:
-            largest = part
-            most = n
-    if thick <= f32(0):
-        return f32(0), f32(1), f32(0), 0, False
-    return thick, gentle / thick, smooth / gentle, most, hit
-
-
 def _compiled(lone):
     """The march of scenes of one cloud, and of any: the same code, without what only several need."""
     @kernel
-    def _march(pool, clouds, scattering, arriving, seen, camera, eyes, lit_by, room, numbers, sun, turn, first_row, step, clay,
+    def _march(pool, clouds, scattering, arriving, seen, camera, eyes, lit_by, room, numbers, sun, nth, first_row, step, clay,
                out):
         for line in prange(out.shape[0]):
             bricks = borrowed(pool)
@@ -293,32 +168,33 @@ def _compiled(lone):
                     continue
                 across = ((f32(column) + eye.shift_x) * eye.stride - eye.centre_x) * eye.spread
                 dx, dy, dz = ray_of(eye, across, down)
-                jitter = _jitter(column, first_row + line, turn)
+                jitter = _jitter(column, first_row + line, nth)
                 if lone:
-                    (ox, oy, oz, vx, vy, vz, cell_x, cell_y, cell_z, along_x, along_y, along_z, begin, last, comb, stride) = _met(
+                    (ox, oy, oz, vx, vy, vz, cell_x, cell_y, cell_z, along_x, along_y, along_z, begin, last, comb,
+                     stride) = meeting(
                         bricks, members, lattices, eyes, lit_by, 0, squares.near[first], squares.far[first], dx, dy, dz,
                         jitter, step)
                 else:
                     for n in range(count):
                         (ox, oy, oz, vx, vy, vz, cell_x, cell_y, cell_z, along_x, along_y, along_z, begin, last, comb,
-                         stride) = _met(bricks, members, lattices, eyes, lit_by, squares.member[first + n],
+                         stride) = meeting(bricks, members, lattices, eyes, lit_by, squares.member[first + n],
                                         squares.near[first + n], squares.far[first + n], dx, dy, dz, jitter, step)
-                        rays[n, 0] = ox
-                        rays[n, 1] = oy
-                        rays[n, 2] = oz
-                        rays[n, 3] = vx
-                        rays[n, 4] = vy
-                        rays[n, 5] = vz
-                        rays[n, 6] = cell_x
-                        rays[n, 7] = cell_y
-                        rays[n, 8] = cell_z
-                        rays[n, 9] = along_x
-                        rays[n, 10] = along_y
-                        rays[n, 11] = along_z
-                        rays[n, 12] = begin
-                        rays[n, 13] = last
-                        rays[n, 14] = comb
-                        rays[n, 15] = stride
+                        rays[n, OX] = ox
+                        rays[n, OY] = oy
+                        rays[n, OZ] = oz
+                        rays[n, VX] = vx
+                        rays[n, VY] = vy
+                        rays[n, VZ] = vz
+                        rays[n, CELL_X] = cell_x
+                        rays[n, CELL_Y] = cell_y
+                        rays[n, CELL_Z] = cell_z
+                        rays[n, ALONG_X] = along_x
+                        rays[n, ALONG_Y] = along_y
+                        rays[n, ALONG_Z] = along_z
+                        rays[n, ENTERS] = begin
+                        rays[n, LEAVES] = last
+                        rays[n, COMB] = comb
+                        rays[n, OWN] = stride
                 cosine = dx * sun[0] + dy * sun[1] + dz * sun[2]
                 angle = math.sqrt(max(f32(0.5) - f32(0.5) * cosine, f32(0))) * f32(TURNS - 1)
                 turned = min(i32(angle), i32(TURNS - 2))
@@ -358,31 +234,31 @@ def _compiled(lone):
                         if t >= last or begin >= last:
                             break
                     else:
-                        begin, last, some = _stretch(rays, count, t, active)
+                        begin, last, some = stretch(rays, count, t, active)
                         if some == 0:
                             break
                         chief = active[0]
-                        ox = rays[chief, 0]
-                        oy = rays[chief, 1]
-                        oz = rays[chief, 2]
-                        vx = rays[chief, 3]
-                        vy = rays[chief, 4]
-                        vz = rays[chief, 5]
-                        cell_x = rays[chief, 6]
-                        cell_y = rays[chief, 7]
-                        cell_z = rays[chief, 8]
-                        along_x = rays[chief, 9]
-                        along_y = rays[chief, 10]
-                        along_z = rays[chief, 11]
-                        comb = rays[chief, 14]
-                        stride = rays[chief, 15]
+                        ox = rays[chief, OX]
+                        oy = rays[chief, OY]
+                        oz = rays[chief, OZ]
+                        vx = rays[chief, VX]
+                        vy = rays[chief, VY]
+                        vz = rays[chief, VZ]
+                        cell_x = rays[chief, CELL_X]
+                        cell_y = rays[chief, CELL_Y]
+                        cell_z = rays[chief, CELL_Z]
+                        along_x = rays[chief, ALONG_X]
+                        along_y = rays[chief, ALONG_Y]
+                        along_z = rays[chief, ALONG_Z]
+                        comb = rays[chief, COMB]
+                        stride = rays[chief, OWN]
                     t = comb + stride * f32(max(0, i32(math.ceil((begin - comb) / stride))))
                     a = 0 if lone else squares.member[first + chief]
                     layout = layout_of(bricks, members.grid[a])
                     medium = members.medium[a]
                     rate = members.rate[a] * stride
                     surface = members.surface[a]
-                    calm, smooth = _scattering(media, medium, cosine)
+                    calm, smooth = scattered(media, medium, cosine)
                     ix = f32(1) / vx
                     iy = f32(1) / vy
                     iz = f32(1) / vz
@@ -419,7 +295,7 @@ def _compiled(lone):
                         leave = min(leave_x, min(leave_y, leave_z))
                         if not lone and some > 1:
                             codes[0] = code
-                            other, void = _bricks_met(bricks, members, squares, first, rays, active, some, t, codes)
+                            other, void = bricks_met(bricks, members, squares, first, rays, active, some, t, codes)
                             leave = min(leave, other)
                             empty = empty and void
                         if empty:
@@ -465,7 +341,7 @@ def _compiled(lone):
                             thick = rate * rho
                             hit = clay and rho >= surface
                             if not lone and some > 1:
-                                thick, calm, smooth, most, hit = _mixed(
+                                thick, calm, smooth, most, hit = mixed(
                                     bricks, members, media, squares, first, rays, active, some, codes, here, stride, cosine, clay)
                                 chief = active[most]
                                 a = squares.member[first + chief]
@@ -477,12 +353,12 @@ def _compiled(lone):
                                 sky_at = u64(lattices.sky_at[lattice])
                                 sky_y = sky_z * u64(sky_deep)
                                 sky_x = sky_y * u64(sky_high)
-                                cell_x = rays[chief, 6]
-                                cell_y = rays[chief, 7]
-                                cell_z = rays[chief, 8]
-                                along_x = rays[chief, 9]
-                                along_y = rays[chief, 10]
-                                along_z = rays[chief, 11]
+                                cell_x = rays[chief, CELL_X]
+                                cell_y = rays[chief, CELL_Y]
+                                cell_z = rays[chief, CELL_Z]
+                                along_x = rays[chief, ALONG_X]
+                                along_y = rays[chief, ALONG_Y]
+                                along_z = rays[chief, ALONG_Z]
                                 peaked = media.peak[medium] > f32(0)
                             if thick <= f32(0) or (clay and not hit):
                                 continue
@@ -512,9 +388,9 @@ def _compiled(lone):
                             held_for -= 1
                             if clay:
                                 if not lone and some > 1:
-                                    x = rays[chief, 0] + rays[chief, 3] * here
-                                    y = rays[chief, 1] + rays[chief, 4] * here
-                                    z = rays[chief, 2] + rays[chief, 5] * here
+                                    x = rays[chief, OX] + rays[chief, VX] * here
+                                    y = rays[chief, OY] + rays[chief, VY] * here
+                                    z = rays[chief, OZ] + rays[chief, VZ] * here
                                 _normal(bricks, members.grid[a], members.axes, a, x, y, z, pixel)
                                 pixel[OPENNESS] = (zenith + horizon + f32(0.5) * ground) / f32(2.5)
                                 pixel[OPACITY] = f32(1)
@@ -575,7 +451,7 @@ def _compiled(lone):
 _MARCHES = {lone: _compiled(lone) for lone in (True, False)}
 
 
-def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.0, clay=False, hues=None, ticket=None):
+def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0, clay=False, hues=None, ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
@@ -589,7 +465,7 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.
         March one ray for a square of so many pixels.
     shift : tuple of float, optional
         Where in its square a ray passes, from 0 to 1.
-    turn : int, optional
+    nth : int, optional
         Number of the pass: shifts the sampling points along the rays.
     step : float, optional
         Length of a step in voxels.
@@ -616,14 +492,14 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), turn=0, step=1.
     eyes = np.array([(cloud.placing.own(camera.eye) - cloud.grid.offset) / cloud.grid.voxel for cloud in scene.clouds], np.float32)
     squares, eye = squares_of(scene, camera), eye_of(scene, camera, stride, shift)
     most_met = max(int(np.diff(squares.begin).max(initial=0)), 1)
-    room, numbers = np.empty((rows, most_met, 16), np.float32), np.empty((rows, 2, most_met), np.int32)
+    room, numbers = np.empty((rows, most_met, WIDTH), np.float32), np.empty((rows, 2, most_met), np.int32)
     toward = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation).astype(np.float32)
     block = max(8, 60_000 // columns)
     for top in range(0, rows, block):
         if ticket is not None:
             ticket.tick(top / rows)
         _MARCHES[len(scene.clouds) == 1](
-            scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(turn), top,
+            scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(nth), top,
             f32(step), clay, out[top : top + block])
     return out
 

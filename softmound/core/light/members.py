@@ -140,7 +140,7 @@ def members_of(scene):
         np.array(axes, np.float32), np.array(shifts, np.float32),
         np.array([cloud.voxel / unit for cloud in scene.clouds], np.float32),
         np.array([cloud.shown.extinction * unit for cloud in scene.clouds], np.float32),
-        np.array([SURFACE * scene.shells[number].core for number in numbers], np.float32)), media
+        np.array([SURFACE * scene.grids[number].core for number in numbers], np.float32)), media
 
 
 def media_of(media, *, once=False):

@@ -183,7 +183,7 @@ def _of_a_lamp(lights, x, y, z, state):
 
 
 @kernel
-def traced(whole, clouds, scattering, shining, colours, camera, order, seed, turn, out):
+def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth, out):
     """One path for each pixel of some rows.
 
     Parameters
@@ -197,7 +197,7 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, tur
     order : ndarray of int64, shape (n,)
         Rows to trace.
     seed : uint32
-    turn : int
+    nth : int
         Number of the path; with the seed and the pixel it decides everything.
     out : ndarray of float32, shape (height, width, LAYERS)
         Added to.
@@ -215,7 +215,7 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, tur
         line = order[n]
         for column in range(out.shape[1]):
             state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-                          ^ stirred(u32(u32(turn) * u32(0xC2B2AE3D)) ^ u32(seed)))
+                          ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
             state = next_state(state)
             down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
             state = next_state(state)

@@ -10,7 +10,7 @@ import numpy as np
 
 from ..kernels import call, f32, i32, row, u64
 from ..volume.bricks import NOTHING, SIDE
-from .shell import TILE
+from .layered import TILE
 from .trilinear import WIDE, in_brick
 
 
@@ -23,7 +23,7 @@ class Bricks(NamedTuple):
     Attributes
     ----------
     values : ndarray of float32, shape (N * 729,)
-        Flat; see `Shell`.
+        Flat; see `LayeredGrid`.
     tile_values : ndarray of float32, shape (M,)
     octants : ndarray of uint8, shape (N,)
     most : ndarray of float32, shape (N,)
@@ -52,33 +52,33 @@ class Bricks(NamedTuple):
     box: np.ndarray
 
 
-def pooled(shells):
+def pooled(grids):
     """Bricks of several grids in one pool.
 
     Parameters
     ----------
-    shells : sequence of Shell
+    grids : sequence of LayeredGrid
 
     Returns
     -------
     Bricks
         Numbered as they were given.
     """
-    rows = np.cumsum([0, *(len(s.values) for s in shells)])
-    tiles = np.cumsum([0, *(len(s.tile_values) for s in shells)])
-    nodes = np.cumsum([0, *(len(s.index.nodes) for s in shells)])
+    rows = np.cumsum([0, *(len(s.values) for s in grids)])
+    tiles = np.cumsum([0, *(len(s.tile_values) for s in grids)])
+    nodes = np.cumsum([0, *(len(s.index.nodes) for s in grids)])
     return Bricks(
-        _joined([s.values.reshape(-1) for s in shells], np.float32),
-        _joined([s.tile_values for s in shells], np.float32),
-        _joined([s.octants for s in shells], np.uint8),
-        _joined([s.most[: len(s.values)] for s in shells], np.float32),
-        _joined([_moved_on(s.clearance, rows[n], tiles[n]) for n, s in enumerate(shells)], np.int32),
-        _joined([_codes_moved_on(s.index.nodes, rows[n], tiles[n]) for n, s in enumerate(shells)], np.int32, (0, 4096)),
-        _joined([np.where(s.index.top >= 0, s.index.top + nodes[n], NOTHING).reshape(-1) for n, s in enumerate(shells)],
+        _joined([s.values.reshape(-1) for s in grids], np.float32),
+        _joined([s.tile_values for s in grids], np.float32),
+        _joined([s.octants for s in grids], np.uint8),
+        _joined([s.most[: len(s.values)] for s in grids], np.float32),
+        _joined([_moved_on(s.clearance, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32),
+        _joined([_codes_moved_on(s.index.nodes, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32, (0, 4096)),
+        _joined([np.where(s.index.top >= 0, s.index.top + nodes[n], NOTHING).reshape(-1) for n, s in enumerate(grids)],
                 np.int32),
-        np.concatenate([_places([s.clearance for s in shells], [s.first for s in shells]),
-                        _places([s.index.top for s in shells], [s.index.low for s in shells])], axis=1),
-        np.array([[*s.low, *s.high] for s in shells], np.float32).reshape(-1, 6))
+        np.concatenate([_places([s.clearance for s in grids], [s.first for s in grids]),
+                        _places([s.index.top for s in grids], [s.index.low for s in grids])], axis=1),
+        np.array([[*s.low, *s.high] for s in grids], np.float32).reshape(-1, 6))
 
 
 def nbytes(bricks):

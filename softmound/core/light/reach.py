@@ -88,7 +88,7 @@ def reach_of(shell, camera, placing=None):
 
     Parameters
     ----------
-    shell : Shell
+    shell : LayeredGrid
     camera : Camera
     placing : Placing, optional
         Default where its grid is.
@@ -122,7 +122,7 @@ def squares_of(scene, camera):
     """
     found = []
     for member, (cloud, number) in enumerate(zip(scene.clouds, scene.numbers)):
-        near, far = reach_of(scene.shells[number], camera, cloud.placing)
+        near, far = reach_of(scene.grids[number], camera, cloud.placing)
         square = np.flatnonzero(far.ravel() > 0.0)
         unit = np.float32(cloud.voxel / scene.unit)
         found.append((square, np.full(len(square), member), near.ravel()[square] * unit, far.ravel()[square] * unit))

@@ -6,9 +6,9 @@ import numpy as np
 
 from ..recipe import Light, Medium, View
 from ..volume.bricks import BrickGrid
+from .layered import layered_of
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled
-from .shell import shell_of
 
 NEUTRAL = Medium(glow=(1.0, 1.0, 1.0), glow_strength=1.0)
 
@@ -169,7 +169,7 @@ class Scene:
         Its medium is not used: every cloud has its own.
     seen_from : View
     clouds : tuple of PlacedCloud
-    shells : tuple of Shell
+    grids : tuple of LayeredGrid
         Of their grids, each grid once.
     bricks : Bricks
         The same in one pool.
@@ -178,7 +178,7 @@ class Scene:
     light: Light
     seen_from: View
     clouds: tuple
-    shells: tuple
+    grids: tuple
     bricks: Bricks
 
     @property
@@ -273,5 +273,5 @@ def scene_of(light, *clouds, view=None):
     Scene
     """
     placed = tuple(c if isinstance(c, PlacedCloud) else PlacedCloud(c, light.medium) for c in clouds)
-    shells = tuple(shell_of(grid) for grid in grids_of(placed))
-    return Scene(light, View() if view is None else view, placed, shells, pooled(shells))
+    grids = tuple(layered_of(grid) for grid in grids_of(placed))
+    return Scene(light, View() if view is None else view, placed, grids, pooled(grids))

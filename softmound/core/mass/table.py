@@ -12,9 +12,9 @@ from ..recipe.forms import Blob, Trail
 from .buds import balls_of
 from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance
 from .field import NO_FIELDS, field_at, packed
-from .fields import field_for, own_box, reach_with_melt, ready_field, sampled
 from .levels import COLUMNS as LEVEL
 from .levels import level_row, slack_of
+from .sampling import field_for, own_box, reach_with_melt, ready_field, sampled
 from .sculpt import sculpted
 from .solids import box_distance, capsule_distance, cone_distance, cone_within, ring_distance
 from .surface import placed

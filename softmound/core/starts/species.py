@@ -144,7 +144,7 @@ def start(species, name, span=300.0, seed=3):
     return mound if span == 300.0 else resized_mound(mound, span / 300.0)
 
 
-def clad(form, name, species="mediocris", span=None, sheet=None, level=None):
+def start_from_form(form, name, species="mediocris", span=None, sheet=None, level=None):
     """A cloud of one form, with the grains, skin and light of a start, standing on the ground.
 
     Parameters

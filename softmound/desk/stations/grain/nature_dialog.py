@@ -7,8 +7,8 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout, QWidget
 
 from ... import style
-from ...fields import words
-from ...words import figure
+from ...controls import text_label
+from ...figures import figure
 
 
 class NatureDialog(QDialog):
@@ -26,8 +26,8 @@ class NatureDialog(QDialog):
         self.setMinimumWidth(560)
         layout = QVBoxLayout(self)
         layout.setSpacing(10)
-        layout.addWidget(words("Nature check", "title"))
-        layout.addWidget(words("Measured on this cloud as it is looked at; green is what is measured of clouds."))
+        layout.addWidget(text_label("Nature check", "title"))
+        layout.addWidget(text_label("Measured on this cloud as it is looked at; green is what is measured of clouds."))
         self.rows = [_Finding(finding) for finding in findings]
         for row in self.rows:
             layout.addWidget(row)

@@ -12,7 +12,7 @@ from ....core.grain.scales import NATURE, RESOLVED, advised, hill, octaves_of, s
 from ....core.recipe import limits
 from ... import style
 from ...axis import LogAxis
-from ...words import figure
+from ...figures import figure
 
 TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)
 

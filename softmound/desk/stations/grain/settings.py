@@ -4,10 +4,10 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QMenu, QPushButton, QV
 
 from ....core.recipe import Noise, Patch, Skin, Warp
 from ....core.recipe.grains import ACTIONS, MASKS
-from ...fields import Row, emptied, words
+from ...controls import Row, emptied, text_label
+from ...figures import figure
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
-from ...words import figure
 
 
 class GrainSettings(SettingsPanel):
@@ -20,7 +20,7 @@ class GrainSettings(SettingsPanel):
         self.action.addItems([name.capitalize() for name in ACTIONS])
         self.action.setAccessibleName("Action")
         self.action.activated.connect(lambda n: station.change_action(list(ACTIONS)[n]))
-        self.action_row = self.add(Row(words("Action", "field"), self.action))
+        self.action_row = self.add(Row(text_label("Action", "field"), self.action))
         self.on = QCheckBox("On")
         self.on.clicked.connect(lambda on: station.edit_grain("grain on or off", on=on))
         self.add(Row(self.on))
@@ -115,7 +115,7 @@ class Where(QWidget):
         self._rows = QVBoxLayout()
         column.addLayout(self._rows)
         kinds = ", ".join(kind.label.lower() for kind in MASKS.values())
-        self.hint = words(f"Everywhere. Masks multiply: {kinds}.")
+        self.hint = text_label(f"Everywhere. Masks multiply: {kinds}.")
         column.addWidget(self.hint)
         self.add_button = QPushButton("Add a mask")
         menu = QMenu(self.add_button)
@@ -204,7 +204,7 @@ class Patches(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         self._rows = QVBoxLayout()
         column.addLayout(self._rows)
-        self.hint = words("Make a part thicker or thinner: a ball, a box or paint that changes the density there.")
+        self.hint = text_label("Make a part thicker or thinner: a ball, a box or paint that changes the density there.")
         column.addWidget(self.hint)
         self.add_button = QPushButton("Add a patch")
         self.add_button.clicked.connect(station.add_patch)

@@ -6,7 +6,7 @@ from PyQt6.QtWidgets import QCheckBox, QDialog, QHBoxLayout, QListWidget, QListW
 
 from ....core.engine.background import Job
 from ....core.engine.siblings import SIZE, WHICH, sheet
-from ...fields import Row, words
+from ...controls import Row, text_label
 from ...relay import Relay
 
 COUNT = 12
@@ -39,8 +39,8 @@ class SiblingsDialog(QDialog):
         self.taken, self.published, self.kept, self.mounds, self._pictures = None, [], [], {}, {}
         self._job = None
         layout = QVBoxLayout(self)
-        layout.addWidget(words("Siblings", "title"))
-        layout.addWidget(words("The same mound under other seeds. Choose one to go on with, or several to publish."))
+        layout.addWidget(text_label("Siblings", "title"))
+        layout.addWidget(text_label("The same mound under other seeds. Choose one to go on with, or several to publish."))
         self.which = {key: QCheckBox(_WORDS[key]) for key in WHICH}
         for box in self.which.values():
             box.setChecked(True)
@@ -48,7 +48,7 @@ class SiblingsDialog(QDialog):
         self.again = QPushButton("Others")
         self.again.setToolTip("Another dozen.")
         self.again.clicked.connect(self._others)
-        layout.addWidget(Row(words("Seeds of", "field"), *self.which.values(), self.again))
+        layout.addWidget(Row(text_label("Seeds of", "field"), *self.which.values(), self.again))
         self.list = QListWidget()
         self.list.setViewMode(QListWidget.ViewMode.IconMode)
         self.list.setIconSize(QSize(*SIZE))
@@ -71,7 +71,7 @@ class SiblingsDialog(QDialog):
         close = QPushButton("Close")
         close.clicked.connect(self.reject)
         foot = QHBoxLayout()
-        self.said = words("")
+        self.said = text_label("")
         foot.addWidget(self.said, 1)
         for button in (self.publish_button, self.keep_button, self.take_button, close):
             foot.addWidget(button)

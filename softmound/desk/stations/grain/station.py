@@ -9,9 +9,9 @@ from ....core.engine.nature import nature_of
 from ....core.grain.characters import (
     ENDING,
     character_file,
-    dressed,
     read_character,
     save_character,
+    sized_character,
 )
 from ....core.mass.pick import Picker
 from ....core.recipe import Patch, Problem, Warp, limits
@@ -20,7 +20,7 @@ from ....core.recipe.places import changed, put, without
 from ....core.recipe.snapshots import with_snapshot
 from ...asking import asking
 from ...command import Command
-from ...words import figure
+from ...figures import figure
 from ..station import Station
 from .nature_dialog import NatureDialog
 from .paint_hand import PaintHand
@@ -104,29 +104,29 @@ class GrainStation(Station):
         if self.masks():
             self.window.looking.ask(False)
 
-    def take_grains(self, grains, words_, moving=False):
+    def take_grains(self, grains, undo_label, moving=False):
         """Put other grains into the mound.
 
         Parameters
         ----------
         grains : sequence of Grain
-        words_ : str
+        undo_label : str
         moving : bool, optional
         """
-        self.document.apply(words_, lambda mound: mound.edited(grains=tuple(grains)), moving)
+        self.document.apply(undo_label, lambda mound: mound.edited(grains=tuple(grains)), moving)
 
-    def edit_grain(self, words_, moving=False, **changes):
+    def edit_grain(self, undo_label, moving=False, **changes):
         """Change the chosen grain.
 
         Parameters
         ----------
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of its action.
         """
         if self.grain() is not None:
-            self.document.apply(words_, lambda mound: changed(mound, ("grains", self.chosen), **changes), moving)
+            self.document.apply(undo_label, lambda mound: changed(mound, ("grains", self.chosen), **changes), moving)
 
     def edit_field(self, field, value, moving):
         """Change one field of the chosen grain.
@@ -250,7 +250,7 @@ class GrainStation(Station):
 
     # -- characters -----------------------------------------------------------------------------
 
-    def wear(self, grains, name):
+    def take_character(self, grains, name):
         """Take a set of grains, at the size of this cloud.
 
         Parameters
@@ -265,9 +265,9 @@ class GrainStation(Station):
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
-        self.document.apply(f"character {name}", lambda now: now.edited(grains=dressed(grains, span_of(mound), level)))
+        self.document.apply(f"character {name}", lambda now: now.edited(grains=sized_character(grains, span_of(mound), level)))
 
-    def wear_file(self, path=None):
+    def take_character_file(self, path=None):
         """Ask for a file of grains and take it.
 
         Parameters
@@ -281,7 +281,7 @@ class GrainStation(Station):
         if not path:
             return
         try:
-            self.wear(read_character(path), pathlib.Path(path).stem)
+            self.take_character(read_character(path), pathlib.Path(path).stem)
         except Problem as problem:
             self.window.tell(str(problem))
 
@@ -415,8 +415,8 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        words_ = "paint" if field == "strokes" else f"patch {field}"
-        self.document.apply(words_, lambda mound: changed(mound, ("patches", number), **{field: value}), moving)
+        undo_label = "paint" if field == "strokes" else f"patch {field}"
+        self.document.apply(undo_label, lambda mound: changed(mound, ("patches", number), **{field: value}), moving)
 
     def edit_tone(self, _field, curve, moving):
         """Change the curve over all densities.

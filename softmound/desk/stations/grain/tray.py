@@ -75,15 +75,15 @@ class GrainTray(QWidget):
     def _fill(self):
         self._menu.clear()
         for name, grains in CHARACTERS.items():
-            self._menu.addAction(name, lambda g=grains, n=name: self._station.wear(g, n))
+            self._menu.addAction(name, lambda g=grains, n=name: self._station.take_character(g, n))
         own = own_characters()
         if own:
             self._menu.addSeparator()
         for name, path in own.items():
-            self._menu.addAction(name, lambda p=path: self._station.wear_file(p))
+            self._menu.addAction(name, lambda p=path: self._station.take_character_file(p))
         self._menu.addSeparator()
         self._menu.addAction("Keep these grains…", lambda: self._station.keep_character())
-        self._menu.addAction("From a file…", lambda: self._station.wear_file())
+        self._menu.addAction("From a file…", lambda: self._station.take_character_file())
 
     def show_mound(self, mound):
         """Follow a mound.

@@ -6,9 +6,9 @@ from PyQt6.QtWidgets import (
 )
 
 from ... import style
-from ...fields import Row, words
+from ...controls import Row, text_label
+from ...figures import count, figure, memory
 from ...settings_panel import SettingsPanel
-from ...words import count, figure, memory
 
 
 class LibrarySettings(SettingsPanel):
@@ -17,19 +17,19 @@ class LibrarySettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Library", "published clouds, with their recipes")
         self._station = station
-        self.folder = self.add(words(""))
+        self.folder = self.add(text_label(""))
         self.change = QPushButton("Change folder…")
         self.change.clicked.connect(station.choose_folder)
         self.add(Row(self.change))
         self.section("This mound")
-        self.state = self.add(words(""))
+        self.state = self.add(text_label(""))
         self.publish = QPushButton("Publish…")
         self.publish.setObjectName("main")
         self.publish.setToolTip("Build at the final voxel and add a version to the library.")
         self.publish.clicked.connect(lambda: station.window.delivering.publish())
         self.add(Row(self.publish))
         self.section("Chosen version")
-        self.facts = self.add(words(""))
+        self.facts = self.add(text_label(""))
         self.open = QPushButton("Open its mound")
         self.open.clicked.connect(lambda: station.window.files.open(station.chosen.mound))
         self.verify = QPushButton(style.icon("shield-check"), "Verify")

@@ -17,7 +17,7 @@ from PyQt6.QtWidgets import (
 )
 
 from ... import style
-from ...words import figure, memory
+from ...figures import figure, memory
 
 
 def paint_cards(painter):

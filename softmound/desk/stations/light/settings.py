@@ -7,7 +7,7 @@ from ....core.exchange.photographs import SKY_ENDINGS
 from ....core.light.looks import transforms
 from ....core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
 from ...asking import asking
-from ...fields import Row
+from ...controls import Row
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
 from .histogram import HistogramStrip

@@ -7,7 +7,7 @@ from PyQt6.QtWidgets import QAbstractButton, QHBoxLayout, QVBoxLayout, QWidget
 from ....core.light.situations import NAMES, in_situation
 from ....core.recipe import Light, View
 from ... import style
-from ...fields import screen_colour
+from ...controls import screen_colour
 
 
 class SituationTile(QAbstractButton):

@@ -10,7 +10,7 @@ from ....core.light.situations import in_situation
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
 from ...command import Command
-from ...words import seconds
+from ...figures import seconds
 from ..station import Station
 from .settings import LightSettings
 from .situation_tray import SituationTray
@@ -96,10 +96,10 @@ class LightStation(Station):
         self.lamp = None if self.lamp == number else number
         self.show_mound(self.document.mound)
 
-    def _add_lamp(self, lamp, words_):
+    def _add_lamp(self, lamp, undo_label):
         """Add a lamp that `lamp()` makes, and choose it."""
         number = len(self.document.mound.light.lamps)
-        if self.document.apply(words_, lambda mound: put(mound, ("light", "lamps"), lambda lamps: (*lamps, lamp()))):
+        if self.document.apply(undo_label, lambda mound: put(mound, ("light", "lamps"), lambda lamps: (*lamps, lamp()))):
             self.lamp = number
             self.show_mound(self.document.mound)
 
@@ -115,18 +115,18 @@ class LightStation(Station):
         self._add_lamp(lambda: Lamp(name=f"Lamp {number + 1}", place=place, radius=max(0.001, float(f"{span / 60:.2g}")),
                                     power=power), "add a lamp")
 
-    def edit_lamp(self, number, words_, moving=False, **changes):
+    def edit_lamp(self, number, undo_label, moving=False, **changes):
         """Change a lamp.
 
         Parameters
         ----------
         number : int
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of the lamp.
         """
-        self.document.apply(f"lamp {words_}", lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
+        self.document.apply(f"lamp {undo_label}", lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
 
     def duplicate_lamp(self, number):
         """Add a lamp like another beside it."""
@@ -210,20 +210,20 @@ class LightStation(Station):
     def note(self, mound):
         return "" if mound.mass.forms else "There is nothing to light yet: add a blob in Mass."
 
-    def edit_part(self, part, words_, moving=False, **changes):
+    def edit_part(self, part, undo_label, moving=False, **changes):
         """Change a part of the light.
 
         Parameters
         ----------
         part : str
             "sun", "sky" or "medium"; empty for the light itself.
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of the part.
         """
         place = ("light", part) if part else ("light",)
-        self.document.apply(words_, lambda mound: changed(mound, place, **changes), moving)
+        self.document.apply(undo_label, lambda mound: changed(mound, place, **changes), moving)
 
     def take_situation(self, name):
         """Light the cloud as in a ready situation.

@@ -6,7 +6,7 @@ from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
 from ....core.light.sunplace import sun_at
-from ...fields import NumberField, words
+from ...controls import NumberField, text_label
 
 
 class SunPlaceDialog(QDialog):
@@ -19,8 +19,8 @@ class SunPlaceDialog(QDialog):
         kept = QSettings("softmound", "sun")
         self._kept = kept
         layout = QVBoxLayout(self)
-        layout.addWidget(words("Sun by place and time", "title"))
-        layout.addWidget(words("+z is taken for north and +x for east."))
+        layout.addWidget(text_label("Sun by place and time", "title"))
+        layout.addWidget(text_label("+z is taken for north and +x for east."))
         self.latitude = NumberField("Latitude", -90.0, 90.0, 50.0, "°", "North positive.")
         self.longitude = NumberField("Longitude", -180.0, 180.0, 0.0, "°", "East positive.")
         self.day = NumberField("Day", 1, 365, 172, "", "Of the year: 172 is the 21st of June.", whole=True)
@@ -31,7 +31,7 @@ class SunPlaceDialog(QDialog):
             field.set(float(kept.value(name, field.reset_value)))
             field.changed.connect(lambda *_: self._show())
             layout.addWidget(field)
-        self.found = words("")
+        self.found = text_label("")
         layout.addWidget(self.found)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         buttons.accepted.connect(self._accept)

@@ -15,9 +15,9 @@ from PyQt6.QtWidgets import (
 
 from ....core.light.lamps import kelvin_colour
 from ... import style
-from ...fields import ChoiceRow, emptied, screen_colour, words
+from ...controls import ChoiceRow, emptied, screen_colour, text_label
+from ...figures import figure
 from ...photographs import image_of
-from ...words import figure
 
 PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}
 
@@ -115,7 +115,7 @@ class CardPage(QWidget):
         self.add.setToolTip(sentence)
         self.add.setFixedWidth(132)
         layout.addWidget(self.add, 0, Qt.AlignmentFlag.AlignVCenter)
-        self.empty = words(empty)
+        self.empty = text_label(empty)
         layout.addWidget(self.empty, 1)
         self.scroll = QScrollArea()
         self.scroll.setObjectName("panel")
@@ -176,7 +176,7 @@ class LightTray(QWidget):
         for page in (situations, self.lamps, self.views, self.snapshots):
             self.pages.addWidget(page)
         layout.addWidget(self.pages, 1)
-        self.choice.taken.connect(self.open)
+        self.choice.chosen.connect(self.open)
         self.lamps.add.clicked.connect(lambda: station.add_lamp())
         self.views.add.clicked.connect(lambda: station.keep_view())
         self.snapshots.add.clicked.connect(lambda: station.keep_snapshot())

@@ -8,10 +8,10 @@ from PyQt6.QtGui import QPen, QPolygonF
 
 from ....core.directions import rotation_matrix
 from ....core.engine.density import span_of
-from ....core.mass.fields import open_count
 from ....core.mass.mend import open_edges
 from ....core.mass.outline import half_sizes, outline_of
 from ....core.mass.placing import about_axis, hand_step, moved, sized, sized_along, snapped, turned
+from ....core.mass.sampling import open_count
 from ....core.mass.sculpt import edges_of, triangles
 from ....core.mass.surface import placed
 from ....core.recipe import Mesh
@@ -140,10 +140,10 @@ class FormHand:
         if self._held is None:
             return
         snap = bool(modifiers & Qt.KeyboardModifier.ControlModifier)
-        words_, change = {"move": ("move", self._moved_forms), "turn": ("turn", self._turned_forms)}.get(
+        undo_label, change = {"move": ("move", self._moved_forms), "turn": ("turn", self._turned_forms)}.get(
             self._held, ("resize", self._sized_forms))
         kind = "form" if len(self._before) == 1 else "forms"
-        if self._station.replace_all(lambda _: change(at, camera, snap), f"{words_} {kind}", True):
+        if self._station.replace_all(lambda _: change(at, camera, snap), f"{undo_label} {kind}", True):
             self._moved = True
 
     def _grid(self):

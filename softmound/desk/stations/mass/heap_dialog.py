@@ -3,7 +3,7 @@
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
 from ....core.starts.species import pile
-from ...fields import NumberField, words
+from ...controls import NumberField, text_label
 
 
 class HeapDialog(QDialog):
@@ -24,8 +24,8 @@ class HeapDialog(QDialog):
         self.setMinimumWidth(340)
         self._altitude = altitude
         layout = QVBoxLayout(self)
-        layout.addWidget(words("Heap", "title"))
-        layout.addWidget(words("A pile of blobs to begin with; each can be moved and changed afterwards."))
+        layout.addWidget(text_label("Heap", "title"))
+        layout.addWidget(text_label("A pile of blobs to begin with; each can be moved and changed afterwards."))
         self.fields = {}
         span = max(span, 0.1)
         for key, label, low, high, value, unit, whole, sentence in (

@@ -2,12 +2,12 @@
 
 from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
-from ....core.mass.fields import open_count
+from ....core.mass.sampling import open_count
 from ....core.mass.strokes import gestures_of
 from ....core.recipe import BaseLevel, Blob, Mass, Mesh, Points, TopLevel, Trail, Volume, limits
 from ....core.recipe.forms import FORMS, PARTS, Form
 from ....core.recipe.places import changed, put
-from ...fields import NumberField, Row, emptied, words
+from ...controls import NumberField, Row, emptied, text_label
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
 
@@ -61,7 +61,7 @@ class MassSettings(SettingsPanel):
         self._of_form = []
         self._make_brush()
         self._make_form()
-        self.hint = self.add(words("Click a form in the picture or in the tray to change it; Shift adds another, "
+        self.hint = self.add(text_label("Click a form in the picture or in the tray to change it; Shift adds another, "
                                    "a box drawn over the sky picks all in it."))
         self._make_strokes()
         self.section("Joining")
@@ -84,8 +84,8 @@ class MassSettings(SettingsPanel):
             self.brush[field] = self.add(number)
             self._of_brush.append(number)
         self.symmetry = _choices(self, SYMMETRY, "Symmetry", lambda k: station.change_brush(symmetry=k))
-        self._of_brush += [self.add(words("Symmetry")), self.add(Row(*self.symmetry.values()))]
-        self.brush_hint = self.add(words(""))
+        self._of_brush += [self.add(text_label("Symmetry")), self.add(Row(*self.symmetry.values()))]
+        self.brush_hint = self.add(text_label(""))
         self._of_brush.append(self.brush_hint)
 
     def _make_form(self):
@@ -97,8 +97,8 @@ class MassSettings(SettingsPanel):
         self.name.setMaxLength(80)
         self.name.editingFinished.connect(self._renamed)
         form.append(self.add(Row(self.name)))
-        self.facts = self.add(words(""))
-        self.trouble = self.add(words("", "trouble"))
+        self.facts = self.add(text_label(""))
+        self.trouble = self.add(text_label("", "trouble"))
         self.close_button, self.sheet_button = QPushButton("Close the holes"), QPushButton("Make it a sheet")
         self.close_button.setToolTip("Fill each hole with a fan around its middle.")
         self.sheet_button.setToolTip("Give the open surface a thickness.")
@@ -120,12 +120,12 @@ class MassSettings(SettingsPanel):
         self.unlink = QPushButton("Unlink")
         self.unlink.setToolTip("Let this copy go its own way.")
         self.unlink.clicked.connect(lambda: station.unlink())
-        self.linked = self.add(words(""))
+        self.linked = self.add(text_label(""))
         self.link_row = self.add(Row(self.unlink))
         self.kinds = {kind: self._part_fields(model, model.rows, self._change_field) for kind, model in FORMS.items()}
         self.joinings = _choices(self, JOINS, "Joins", lambda k: self._change("joins", "how it joins", k))
         self.ways = _choices(self, WAYS, "Densities", lambda k: self._change("by", "how densities join", k))
-        self.joining_rows = [self.add(Row(words("Joins by"), *self.joinings.values())), self.add(Row(*self.ways.values()))]
+        self.joining_rows = [self.add(Row(text_label("Joins by"), *self.joinings.values())), self.add(Row(*self.ways.values()))]
         for button in (*self.joinings.values(), *self.ways.values()):
             button.setStyleSheet("padding: 5px 6px;")
         self.place = self._part_fields(Form, Form.place_rows, self._change_field)
@@ -191,10 +191,10 @@ class MassSettings(SettingsPanel):
             return
         self._change(field, field, value, moving)
 
-    def _change(self, field, words_, value, moving=False):
+    def _change(self, field, undo_label, value, moving=False):
         form = self._station.form()
         if form is not None:
-            self._station.replace(lambda form: form.edited(**{field: value}), words_, moving)
+            self._station.replace(lambda form: form.edited(**{field: value}), undo_label, moving)
 
     def _change_part(self, part, field, value, moving):
         form = self._station.form()
@@ -330,7 +330,7 @@ class MassSettings(SettingsPanel):
         self._shown_strokes = found
         emptied(self._stroke_rows)
         for gesture, tool, forms in found[-40:]:
-            label = words(f"{tool.capitalize()} {gesture}, on {forms} form{'s' if forms != 1 else ''}", "")
+            label = text_label(f"{tool.capitalize()} {gesture}, on {forms} form{'s' if forms != 1 else ''}", "")
             drop = QPushButton("Remove")
             drop.setAccessibleName(f"Remove stroke {gesture}")
             drop.setToolTip("Take this stroke away; later ones stay.")

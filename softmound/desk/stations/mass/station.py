@@ -200,27 +200,27 @@ class MassStation(Station):
 
     # -- editing --------------------------------------------------------------------------------
 
-    def replace(self, change, words_, moving=False):
+    def replace(self, change, undo_label, moving=False):
         """Put another form in the place of the chosen one.
 
         Parameters
         ----------
         change : callable
             Given the form, returns another.
-        words_ : str
+        undo_label : str
         moving : bool, optional
         """
         number = self.chosen
-        self.replace_all(lambda forms: {number: change(forms[number])}, words_, moving)
+        self.replace_all(lambda forms: {number: change(forms[number])}, undo_label, moving)
 
-    def replace_all(self, change, words_, moving=False):
+    def replace_all(self, change, undo_label, moving=False):
         """Put other forms in the place of some; linked copies follow.
 
         Parameters
         ----------
         change : callable
             Given all forms, returns the others by their numbers.
-        words_ : str
+        undo_label : str
         moving : bool, optional
 
         Returns
@@ -228,15 +228,15 @@ class MassStation(Station):
         bool
             Whether it was done.
         """
-        return self.document.apply(words_, lambda mound: put(
+        return self.document.apply(undo_label, lambda mound: put(
             mound, ("mass", "forms"), lambda forms: replaced(forms, change(forms))), moving)
 
-    def edit_mass(self, words_, moving=False, **changes):
+    def edit_mass(self, undo_label, moving=False, **changes):
         """Change the mass; what would leave its limits is said and not done.
 
         Parameters
         ----------
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of `Mass`.
@@ -246,21 +246,21 @@ class MassStation(Station):
         bool
             Whether it was done.
         """
-        return self.document.apply(words_, lambda mound: changed(mound, ("mass",), **changes), moving)
+        return self.document.apply(undo_label, lambda mound: changed(mound, ("mass",), **changes), moving)
 
-    def edit_level(self, name, words_, moving=False, **changes):
+    def edit_level(self, name, undo_label, moving=False, **changes):
         """Change the base or the top level.
 
         Parameters
         ----------
         name : str
             "base" or "top".
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of `BaseLevel`.
         """
-        self.document.apply(words_, lambda mound: changed(mound, ("mass", name), **changes), moving)
+        self.document.apply(undo_label, lambda mound: changed(mound, ("mass", name), **changes), moving)
 
     def new_name(self, base):
         """A name no form has yet.
@@ -311,16 +311,16 @@ class MassStation(Station):
                          size=tuple(round(radius * k, 3) for k in (wide, tall, wide)))
         self.add_forms((form,), f"add {form.name.split()[0].lower()}")
 
-    def add_forms(self, forms, words_):
+    def add_forms(self, forms, undo_label):
         """Add forms after all others and choose them.
 
         Parameters
         ----------
         forms : sequence of Form
-        words_ : str
+        undo_label : str
         """
         before = self.document.mound.mass.forms
-        if self.edit_mass(words_, forms=before + tuple(forms)):
+        if self.edit_mass(undo_label, forms=before + tuple(forms)):
             self.pick(range(len(before), len(before) + len(forms)))
 
     def duplicate(self, linked=False, mirror=None):
@@ -349,8 +349,8 @@ class MassStation(Station):
                 x, y, z = form.centre
                 copy = form.edited(centre=(round(x + float(half_sizes(form)[0][0]), 4), y, z))
             copies.append(copy.edited(name=f"{form.name[:72]} copy", link=form.link if linked else None))
-        words_ = "linked copy" if linked else "mirror copy" if mirror is not None else "duplicate"
-        if self.edit_mass(words_, forms=replaced(forms, changes) + tuple(copies)):
+        undo_label = "linked copy" if linked else "mirror copy" if mirror is not None else "duplicate"
+        if self.edit_mass(undo_label, forms=replaced(forms, changes) + tuple(copies)):
             self.pick(range(len(forms), len(forms) + len(copies)))
 
     def unlink(self):

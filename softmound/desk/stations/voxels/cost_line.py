@@ -12,7 +12,7 @@ from ....core.recipe import Voxels, limits
 from ....core.recipe.models import TIERS
 from ... import style
 from ...axis import LogAxis
-from ...words import count, figure, memory, seconds
+from ...figures import count, figure, memory, seconds
 
 
 class CostLine(QWidget):

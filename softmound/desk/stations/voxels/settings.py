@@ -8,9 +8,9 @@ from ....core.engine.density import draft_voxel
 from ....core.engine.forecast import memory_limit
 from ....core.recipe import Voxels, limits
 from ....core.volume.numbers import WATER
-from ...fields import NumberField, Row, words
+from ...controls import NumberField, Row, text_label
+from ...figures import count, figure, grouped, memory, seconds
 from ...settings_panel import SettingsPanel
-from ...words import count, figure, grouped, memory, seconds
 from .skin_fields import SkinFields
 from .surface_steps import SurfaceSteps
 
@@ -39,8 +39,8 @@ class VoxelsSettings(SettingsPanel):
             "Voxels along", 8, 20_000, 512, "", "The same, as voxels along the cloud's longest side.", "log",
             (32, 4096), True))
         self.along.changed.connect(self._along)
-        self.facts = self.add(words(""))
-        self.trouble = self.add(words("", "trouble"))
+        self.facts = self.add(text_label(""))
+        self.trouble = self.add(text_label("", "trouble"))
         self.fit = QPushButton("")
         self.fit.setToolTip("Take the smallest voxel whose build fits into memory.")
         self.fit.clicked.connect(lambda: station.edit_voxels("final voxel", final=self._fitting))
@@ -62,8 +62,8 @@ class VoxelsSettings(SettingsPanel):
         self.show_draft.setChecked(True)
         self.show_draft.clicked.connect(lambda: station.window.finished.look_at(False))
         self.show_final.clicked.connect(lambda: station.window.finished.look_at(True))
-        self.add(Row(words("Look at"), self.show_draft, self.show_final))
-        self.numbers = self.add(words(""))
+        self.add(Row(text_label("Look at"), self.show_draft, self.show_final))
+        self.numbers = self.add(text_label(""))
         self.section("Surface")
         self.steps = self.add(SurfaceSteps(station))
         self.section("Skin")

@@ -3,7 +3,7 @@
 from PyQt6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
 from ....core.recipe import LowerSkin, Skin
-from ...fields import Row, words
+from ...controls import Row, text_label
 from ...part_fields import PartFields
 
 
@@ -22,7 +22,7 @@ class SkinFields(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(2)
         self.upper = self._part(column, Skin, Skin.rows, self._edit)
-        self.thin = words("", "trouble")
+        self.thin = text_label("", "trouble")
         column.addWidget(self.thin)
         self.shape = self._part(column, Skin, Skin.shape_rows, self._edit)
         self.two = QCheckBox("Another skin below a height")

@@ -44,31 +44,31 @@ class VoxelsStation(Station):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
 
-    def edit_voxels(self, words_, moving=False, **changes):
+    def edit_voxels(self, undo_label, moving=False, **changes):
         """Change a voxel size.
 
         Parameters
         ----------
-        words_ : str
+        undo_label : str
         moving : bool, optional
         **changes
             Fields of `Voxels`.
         """
-        self.document.apply(words_, lambda mound: changed(mound, ("voxels",), **changes), moving)
+        self.document.apply(undo_label, lambda mound: changed(mound, ("voxels",), **changes), moving)
 
-    def edit_skin(self, words_, moving=False, part=(), **changes):
+    def edit_skin(self, undo_label, moving=False, part=(), **changes):
         """Change the skin.
 
         Parameters
         ----------
-        words_ : str
+        undo_label : str
         moving : bool, optional
         part : sequence of str, optional
             A part of the skin that is changed instead of itself.
         **changes
             Fields of `Skin`, or of that part.
         """
-        self.document.apply(words_, lambda mound: changed(mound, ("skin", *part), **changes), moving)
+        self.document.apply(undo_label, lambda mound: changed(mound, ("skin", *part), **changes), moving)
 
     def add_step(self, step):
         """Add a step on the surface.

@@ -4,7 +4,7 @@ from PyQt6.QtWidgets import QCheckBox, QPushButton, QVBoxLayout, QWidget
 
 from ....core.recipe.steps import STEPS
 from ... import style
-from ...fields import Row, emptied, words
+from ...controls import Row, emptied, text_label
 from ...part_fields import PartFields
 
 
@@ -27,7 +27,7 @@ class SurfaceSteps(QWidget):
         self._rows = QVBoxLayout()
         self._rows.setSpacing(2)
         column.addLayout(self._rows)
-        self.hint = words("Nothing is done to the surface between its forms and its skin.")
+        self.hint = text_label("Nothing is done to the surface between its forms and its skin.")
         column.addWidget(self.hint)
         self.adding = {word: QPushButton(style.icon("plus"), kind.label) for word, kind in STEPS.items()}
         for word, button in self.adding.items():

@@ -17,7 +17,7 @@ from PyQt6.QtWidgets import (
 
 from ..core import colour as colours
 from . import style
-from .words import figure
+from .figures import figure
 
 TRACK = 31
 EDGE = 8
@@ -418,11 +418,11 @@ class ChoiceRow(QWidget):
 
     Signals
     -------
-    taken(str)
+    chosen(str)
         Key of another.
     """
 
-    taken = pyqtSignal(str)
+    chosen = pyqtSignal(str)
 
     def __init__(self, options, chosen, about, parent=None):
         super().__init__(parent)
@@ -437,7 +437,7 @@ class ChoiceRow(QWidget):
             button.setChecked(key == chosen)
             button.setAccessibleName(f"{about}: {label}")
             button.setStyleSheet("padding: 4px 8px;")
-            button.clicked.connect(lambda _=False, k=key: self.taken.emit(k))
+            button.clicked.connect(lambda _=False, k=key: self.chosen.emit(k))
             group.addButton(button)
             line.addWidget(button)
             self.buttons[key] = button
@@ -458,7 +458,7 @@ def emptied(layout):
             widget.deleteLater()
 
 
-def words(text, role="quiet"):
+def text_label(text, role="quiet"):
     """A line of text that wraps.
 
     Parameters

@@ -18,7 +18,7 @@ LARGEST_BOX = 16_000_000
 
 
 @dataclass(frozen=True, eq=False)
-class Shell:
+class LayeredGrid:
     """A density grid as the march reads it.
 
     Attributes
@@ -169,7 +169,7 @@ def _clearance(coords, bricks):
     return apart, first
 
 
-def shell_of(grid):
+def layered_of(grid):
     """Prepare a density grid for marching.
 
     Parameters
@@ -179,7 +179,7 @@ def shell_of(grid):
 
     Returns
     -------
-    Shell
+    LayeredGrid
     """
     coords = np.ascontiguousarray(np.concatenate([grid.coords, _fringe(grid)]))
     values = np.empty((len(coords), WIDE**3), np.float32)
@@ -192,7 +192,7 @@ def shell_of(grid):
     everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
     clearance, first = _clearance(everything, len(coords))
     most = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
-    return Shell(
+    return LayeredGrid(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
         grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(most.max()), most,
         everything,
