@@ -12,8 +12,8 @@ PACKAGE = pathlib.Path(__file__).resolve().parents[1] / "softmound"
 LOOK = """
 import numpy as np
 from softmound.core.noise import sums as noise
-from softmound.core.recipe import Push
-noise.noise_points([[0.0, 1.0, 2.0]], Push())
+from softmound.core.recipe import Noise
+noise.noise_points([[0.0, 1.0, 2.0]], Noise())
 print(noise.__file__, noise._noise.stats.cache_hits.total(), noise._noise.stats.cache_misses.total())
 """
 
