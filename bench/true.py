@@ -16,7 +16,8 @@ from softmound.core.light.phase import lobes_of
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.scene import scene_of
 from softmound.core.light.tracer import Tracer
-from softmound.core.recipe import Blob, Light, Medium, Sky, Sun, View
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.starts.species import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance

@@ -9,7 +9,8 @@ from softmound.core.exchange.meshes import write_mesh
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.light.camera import fitted
-from softmound.core.recipe import BaseLevel, Blob, Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels, eased, write_mound
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels, eased, write_mound
 from softmound.core.starts.species import heap
 
 AIR = Sky(kind="air", ground=(0.13, 0.17, 0.20), altitude=900.0, visibility=80.0)

@@ -13,8 +13,9 @@ from softmound.core.engine.graph import key_at, reaches
 from softmound.core.grain import actions
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.surface import pushed
+from softmound.core.mass.kinds.blob import Blob
 from softmound.core.noise.sums import noise_bricks
-from softmound.core.recipe import BaseLevel, Blob, Mass, Mound, Problem, parse_mound, read_mound, write_mound
+from softmound.core.recipe import BaseLevel, Mass, Mound, Problem, parse_mound, read_mound, write_mound
 from softmound.core.recipe.grains import ACTIONS
 from softmound.core.recipe.resize import resized_mound
 

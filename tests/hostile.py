@@ -15,7 +15,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from softmound.core.library.asset import publish
-from softmound.core.recipe import Arrays, Mesh, Points, Volume, write_mound
+from softmound.core.mass.kinds.mesh import Mesh
+from softmound.core.mass.kinds.points import Points
+from softmound.core.mass.kinds.volume import Volume
+from softmound.core.recipe import Arrays, write_mound
 from softmound.core.recipe.files import mound_json
 from softmound.core.volume.reference import vdb
 

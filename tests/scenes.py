@@ -6,7 +6,8 @@ import io
 import numpy as np
 
 from softmound.core.grain.actions.push import Push
-from softmound.core.recipe import BaseLevel, Blob, Light, Mass, Medium, Mound, Skin, Sun, Voxels, eased
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, Voxels, eased
 from softmound.core.volume import LANES, SIDE, grid_of
 
 NO_BASE = BaseLevel(on=False)

@@ -20,23 +20,12 @@ from softmound.core.grain.masks.facing import ByFacing
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
-from softmound.core.recipe import (
-    Arrays,
-    Blob,
-    Dabs,
-    Lamp,
-    LowerSkin,
-    Mesh,
-    Mound,
-    Paint,
-    Patch,
-    Points,
-    Ramp,
-    Reference,
-    Solid,
-    Trail,
-    Warp,
-)
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
+from softmound.core.mass.kinds.points import Points
+from softmound.core.mass.kinds.solid import Solid
+from softmound.core.mass.kinds.trail import Trail
+from softmound.core.recipe import Arrays, Dabs, Lamp, LowerSkin, Mound, Paint, Patch, Ramp, Reference, Warp
 from softmound.core.recipe.places import changed, put, without
 from softmound.desk.controls import NumberField
 from softmound.desk.document import Document

@@ -12,10 +12,12 @@ from PyQt6.QtGui import QInputDevice, QPointingDevice, QTabletEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication
 
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.mend import open_edges
 from softmound.core.mass.placing import degrees_of
 from softmound.core.mass.sculpt import sculpted, triangles
-from softmound.core.recipe import Arrays, Blob, Coat, Mesh, read_mound, write_mound
+from softmound.core.recipe import Arrays, Coat, read_mound, write_mound
 from softmound.desk.import_dialog import ImportDialog
 from softmound.desk.photographs import PhotographDialog, frame_of
 from softmound.desk.stations.mass.heap_dialog import HeapDialog

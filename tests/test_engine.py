@@ -28,7 +28,8 @@ from softmound.core.engine.stages import Stages, picture, pixel_shift
 from softmound.core.fill.steps.grow import Grow
 from softmound.core.grain.actions.push import Push
 from softmound.core.light.camera import fitted
-from softmound.core.recipe import Blob, Problem, Skin
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.recipe import Problem, Skin
 from softmound.core.starts.species import first_mound
 from softmound.core.ticket import Stopped, Ticket, chunks
 

@@ -157,7 +157,7 @@ class Command(unittest.TestCase):
 
     def test_what_does_not_fit_is_refused(self):
         out = self.folder / "big.vdb"
-        code, _, err = said(main, ["build", self.mound, "--out", out, "--voxel", "0.05", "--limit-memory", "0.1"])
+        code, _, err = said(main, ["build", self.mound, "--out", out, "--voxel", "0.02", "--limit-memory", "0.1"])
         self.assertEqual(code, 3)
         self.assertIn("smallest voxel that fits", err)
         self.assertFalse(out.exists())

@@ -13,6 +13,12 @@ from softmound.core.light.camera import camera_of
 from softmound.core.mass.buds import balls_of, grown, surface_of
 from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.field import packed
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
+from softmound.core.mass.kinds.points import Points
+from softmound.core.mass.kinds.solid import Solid
+from softmound.core.mass.kinds.trail import Trail
+from softmound.core.mass.kinds.volume import Volume
 from softmound.core.mass.meshed import made_mesh, mass_triangles
 from softmound.core.mass.outline import half_sizes, outline_of
 from softmound.core.mass.pick import Picker
@@ -32,23 +38,7 @@ from softmound.core.mass.sampling import field_for, fields_known
 from softmound.core.mass.solids import solid_triangles
 from softmound.core.mass.surface import own, placed
 from softmound.core.mass.table import shape_of
-from softmound.core.recipe import (
-    Arrays,
-    BaseLevel,
-    Blob,
-    Buds,
-    Coat,
-    Dabs,
-    Mass,
-    Mesh,
-    Points,
-    Problem,
-    Roughness,
-    Solid,
-    Trail,
-    View,
-    Volume,
-)
+from softmound.core.recipe import Arrays, BaseLevel, Buds, Coat, Dabs, Mass, Problem, Roughness, View
 from softmound.core.recipe.resize import sized_form
 from softmound.core.starts.species import pile
 from softmound.core.ticket import Stopped, Ticket

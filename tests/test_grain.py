@@ -25,9 +25,10 @@ from softmound.core.grain.scales import hill, octaves_of
 from softmound.core.grain.surface import evened, pushed, reach_of
 from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
+from softmound.core.mass.kinds.blob import Blob
 from softmound.core.noise.sums import noise_bricks, noise_points
 from softmound.core.problems import DoesNotFit
-from softmound.core.recipe import BaseLevel, Blob, Curve, Mass, Noise, Paint, Patch, Skin, Warp, eased
+from softmound.core.recipe import BaseLevel, Curve, Mass, Noise, Paint, Patch, Skin, Warp, eased
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import SIDE
 from softmound.core.volume.memory import BrickMemory

@@ -24,9 +24,13 @@ from softmound.core.grain.masks.form import ByForm
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.points import Points
+from softmound.core.mass.kinds.solid import Solid
+from softmound.core.mass.kinds.trail import Trail
+from softmound.core.mass.kinds.volume import Volume
 from softmound.core.recipe import (
     Arrays,
-    Blob,
     Curve,
     KeptView,
     Lamp,
@@ -38,17 +42,14 @@ from softmound.core.recipe import (
     Noise,
     Paint,
     Patch,
-    Points,
     Ramp,
     Skin,
     Sky,
-    Solid,
     Sun,
     View,
-    Volume,
     Warp,
 )
-from softmound.core.recipe.forms import BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel, Trail
+from softmound.core.recipe.forms import BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel
 from softmound.core.recipe.value import Value
 
 ABOUT = np.array([1.0, 0.0, 0.0, 0.0, 0.0])

@@ -12,11 +12,12 @@ from softmound.core.light.camera import camera_of, fitted
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
 from softmound.core.mass.distance import band_of, box_of, distance_in
+from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.outline import outline_of
 from softmound.core.mass.pick import Picker
 from softmound.core.mass.placing import hand_step, moved, sized
 from softmound.core.mass.table import shape_of
-from softmound.core.recipe import BaseLevel, Blob, Buds, Mass, TopLevel, View
+from softmound.core.recipe import BaseLevel, Buds, Mass, TopLevel, View
 from softmound.core.starts.species import heap
 from softmound.core.volume.memory import BrickMemory
 

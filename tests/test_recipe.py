@@ -17,10 +17,10 @@ from pydantic import ValidationError
 from softmound.core.engine.density import density_grid
 from softmound.core.grain.actions.push import Push
 from softmound.core.mass.distance import box_of
+from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import (
     Arrays,
     BaseLevel,
-    Blob,
     Light,
     Mass,
     Medium,

@@ -7,6 +7,11 @@ import numpy as np
 import trimesh
 
 from softmound.core.mass.buds import balls_of
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
+from softmound.core.mass.kinds.points import Points
+from softmound.core.mass.kinds.solid import Solid
+from softmound.core.mass.kinds.trail import Trail
 from softmound.core.mass.mend import open_edges
 from softmound.core.mass.sculpt import (
     even_path,
@@ -20,7 +25,7 @@ from softmound.core.mass.sculpt import (
 )
 from softmound.core.mass.strokes import Brush, gestures_of, next_gesture, stroked, without_gesture
 from softmound.core.mass.surface import placed
-from softmound.core.recipe import Arrays, Blob, Mass, Mesh, Points, Solid, Stroke, Trail
+from softmound.core.recipe import Arrays, Mass, Stroke
 
 from .scenes import NO_BASE
 

@@ -1,5 +1,6 @@
 """The open mound: its history, its file, and the copy that survives a crash."""
 
+import functools
 import json
 import logging
 import pathlib
@@ -30,6 +31,29 @@ def recovery_folder():
     pathlib.Path
     """
     return platformdirs.user_data_path("softmound") / "recovery"
+
+
+def refusing(method):
+    """A method of a station that makes parts of a recipe: one outside its limits is said and nothing is done.
+
+    Parameters
+    ----------
+    method : callable
+        Of an object with a `document`.
+
+    Returns
+    -------
+    callable
+    """
+    @functools.wraps(method)
+    def tried(self, *given, **named):
+        try:
+            return method(self, *given, **named)
+        except ValidationError as error:
+            self.document.refused.emit(sentence_for(error, "Not done"))
+            return None
+
+    return tried
 
 
 class Document(QObject):

@@ -16,11 +16,14 @@ from ..light.march import march
 from ..light.radiance import composed
 from ..light.scene import PlacedCloud, Placing, scene_of
 from ..light.tracer import Tracer
+from ..mass.kinds.blob import Blob
+from ..mass.kinds.points import Points
+from ..mass.kinds.solid import Solid
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
 from ..noise.sums import noise_points
-from ..recipe import Arrays, Blob, Lamp, Light, Mass, Mound, Noise, Paint, Patch, Points, Solid, View
+from ..recipe import Arrays, Lamp, Light, Mass, Mound, Noise, Paint, Patch, View
 from ..recipe.grains import ACTIONS, SURFACE
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed

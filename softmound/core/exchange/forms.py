@@ -2,11 +2,13 @@
 
 import numpy as np
 
+from ..mass.kinds.mesh import Mesh
+from ..mass.kinds.points import Points
+from ..mass.kinds.volume import Volume
 from ..mass.mend import open_edges, surface_arrays, with_holes_closed
 from ..mass.surface import volume_triangles
 from ..problems import Problem
 from ..recipe.arrays import Arrays
-from ..recipe.forms import Mesh, Points, Volume
 from .meshes import in_metres
 
 FARTHEST = 50_000.0

@@ -5,7 +5,6 @@ import numpy as np
 from ..budget import remembered
 from ..directions import rotation_matrix
 from ..mass.surface import stored_grid
-from ..recipe.forms import Volume
 from ..volume.combine import combined
 from ..volume.resample import resampled
 
@@ -21,7 +20,7 @@ def density_volumes(mass):
     -------
     list of Volume
     """
-    return [f for f in mass.forms if isinstance(f, Volume) and f.joins == "density" and not f.hidden]
+    return [form for form in mass.forms if form.as_density]
 
 
 def _axes(volume):

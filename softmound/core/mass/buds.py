@@ -9,9 +9,9 @@ from scipy.spatial import cKDTree
 
 from ..directions import rotation_matrix
 from ..problems import Problem
-from ..recipe.forms import Blob, Points, Trail
 from ..recipe.models import MOST_BALLS
-from .sculpt import even_path, points_and_radii, sculpted, triangles
+from .kinds.blob import Blob
+from .sculpt import even_path, sculpted, triangles
 from .surface import areas_and_normals, placed, scattered
 
 POOL = 24
@@ -85,18 +85,11 @@ def surface_of(form):
     return placed(sculpted(form), vertices), faces[:, ::-1] if form.mirror else faces
 
 
-def _own_balls(form):
-    """Middles and radii of a point set or a trail, in its own axes."""
-    if isinstance(form, Points):
-        return points_and_radii(form)
-    balls = trail_balls(form)
-    return balls[:, :3], balls[:, 3]
-
-
 def _scattered(form, count, dice):
     """Points of a form's surface, their normals, and the form's mean half size."""
-    if isinstance(form, (Points, Trail)):
-        positions, radii = _own_balls(form)
+    balls = form.own_balls()
+    if balls is not None:
+        positions, radii = balls
         which = dice.integers(len(positions), size=count)
         ways = dice.normal(size=(count, 3))
         ways /= np.linalg.norm(ways, axis=1)[:, None]
@@ -131,7 +124,7 @@ def _first_buds(form):
 
 
 def _bud_balls(form):
-    if isinstance(form, Blob):
+    if isinstance(form, Blob):  # whose buds sit where their formula says, not where they fall
         return [(*bud.centre, bud.radii[0]) for bud in grown(form)[1:]]
     dice = random.Random(form.buds.seed)
     parents = _first_buds(form)
@@ -147,8 +140,9 @@ def _coat_balls(form):
     coat = form.coat
     dice = np.random.default_rng(coat.seed)
     apart = coat.spacing * coat.radius
-    if isinstance(form, (Points, Trail)):
-        area = float((4 * math.pi * _own_balls(form)[1] ** 2).sum())
+    balls = form.own_balls()
+    if balls is not None:
+        area = float((4 * math.pi * balls[1] ** 2).sum())
     else:
         area = float(areas_and_normals(*surface_of(form))[0].sum())
     expected = area / (0.7 * apart * apart)
@@ -218,10 +212,10 @@ def balls_of(form):
         When a coat would have too many.
     """
     parts = [np.empty((0, 4))]
-    if isinstance(form, Trail):
-        balls = trail_balls(form)
-        parts.append(np.column_stack([placed(form, balls[:, :3]), balls[:, 3]]))
-        if not len(balls):
+    if form.dabbed:
+        centres, radii = form.own_balls()
+        parts.append(np.column_stack([placed(form, centres), radii]))
+        if not len(radii):
             return parts[0]
     if form.buds is not None:
         parts.append(np.array(_bud_balls(form)).reshape(-1, 4))

@@ -127,6 +127,21 @@ def open_edges(faces):
     return directed[count[inverse] == 1]
 
 
+def open_count(surface):
+    """Open edges of a stored mesh: with any, it encloses nothing.
+
+    Parameters
+    ----------
+    surface : Arrays
+        With `faces`, and perhaps `open`.
+
+    Returns
+    -------
+    int
+    """
+    return len(surface["open"]) if "open" in surface else len(open_edges(surface["faces"]))
+
+
 @serial
 def _follow(starts, other, turned, flip):
     """Spread each piece's direction from its first triangle."""

@@ -3,10 +3,10 @@
 import numpy as np
 
 from ..problems import Problem
-from ..recipe.forms import Mesh
 from ..volume.bricks import grid_of
 from ..volume.iso import triangles_of
 from .distance import band_of, distance_in
+from .kinds.mesh import Mesh
 from .mend import surface_arrays
 
 BAND = 2.5

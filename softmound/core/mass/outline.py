@@ -4,9 +4,8 @@ import numpy as np
 from scipy.spatial import ConvexHull, QhullError
 
 from ..directions import rotation_matrix
-from ..recipe.forms import Blob, Points, Solid, Trail
-from .buds import trail_balls
-from .sculpt import points_and_radii, sculpted, triangles
+from .kinds.blob import Blob
+from .sculpt import sculpted, triangles
 from .surface import placed
 
 MOST_POINTS = 4000
@@ -55,12 +54,9 @@ def own_hull(form):
     ndarray of float64, shape (n, 3)
         Metres.
     """
-    if isinstance(form, (Points, Trail)):
-        if isinstance(form, Trail):
-            balls = trail_balls(form)
-            centres, radii = balls[:, :3], balls[:, 3]
-        else:
-            centres, radii = points_and_radii(form)
+    balls = form.own_balls()
+    if balls is not None:
+        centres, radii = balls
         if not len(centres):
             return np.empty((0, 3))
         step = max(1, len(centres) // MOST_POINTS)
@@ -88,10 +84,8 @@ def half_sizes(form):
         Own axes, metres.
     """
     form = sculpted(form)
-    if isinstance(form, Blob):
-        return np.array(form.radii, float), np.zeros(3)
-    if isinstance(form, Solid):
-        return np.array(form.size, float) / 2, np.zeros(3)
+    if form.half is not None:
+        return form.half, np.zeros(3)
     hull = own_hull(form)
     if not len(hull):
         return np.ones(3), np.zeros(3)

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..directions import rotation_matrix
-from ..recipe.forms import Blob, Solid, like
+from ..recipe.forms import like
 from ..recipe.models import limits
 from ..recipe.resize import sized_form
 
@@ -153,7 +153,7 @@ def sized_along(form, axis, factor):
 
 
 def _size_field(form):
-    return "radii" if isinstance(form, Blob) else "size" if isinstance(form, Solid) else "scale"
+    return form.size_field
 
 
 def mirrored(form, axis, plane=0.0):

@@ -5,13 +5,10 @@ import weakref
 import numpy as np
 
 from ..budget import MEMORY, remembered, size_of
-from ..recipe.forms import Mesh, Points, Solid, Volume
 from .field import BAND_REACH, NODES, field_of
-from .mend import open_edges
 from .particles import balls_band
 from .polygons import narrow_band
-from .sculpt import at_home, points_and_radii, sculpted, triangles
-from .solids import analytic
+from .sculpt import at_home, sculpted, triangles
 
 _FIELD = "field of a form"
 
@@ -60,15 +57,14 @@ def sampled(form):
     -------
     bool
     """
-    return isinstance(form, (Mesh, Points, Volume)) or isinstance(form, Solid) and not analytic(form)
+    return not form.formula and not form.dabbed
 
 
 def _scaled_home(form):
     """A form at home with its scale left out, and the factor that was: an even change of size needs no
     new field."""
     home = at_home(form)
-    even = isinstance(form, Volume) or isinstance(form, Mesh) and form.sheet is None
-    if not even or form.strokes:
+    if not form.even or form.strokes:
         return home, 1.0
     factor = max(form.scale)
     return home.model_copy(update={"scale": tuple(s / factor for s in form.scale)}), factor
@@ -141,21 +137,6 @@ def ready_field(form):
 
 
 @remembered
-def open_count(surface):
-    """Open edges of a stored mesh: with any, it encloses nothing.
-
-    Parameters
-    ----------
-    surface : Arrays
-        With `faces`, and perhaps `open`.
-
-    Returns
-    -------
-    int
-    """
-    return len(surface["open"]) if "open" in surface else len(open_edges(surface["faces"]))
-
-
 def fields_known(mass, voxel, reach):
     """Whether all fields of a mass are there, so that nothing has to be converted.
 
@@ -191,17 +172,17 @@ def reach_with_melt(mass, reach):
 
 def _band(form, voxel, ticket):
     nothing = np.empty((0, 3), np.int32), np.empty((0, NODES), np.float32), np.empty((0, 3), np.int32)
-    if isinstance(form, Points):
-        positions, radii = points_and_radii(form)
+    balls = form.own_balls()
+    if balls is not None:
+        positions, radii = balls
         radii = np.maximum(radii, form.least * voxel)
         if not len(positions):
             return nothing
         return balls_band(positions, radii, voxel, ticket)
     vertices, faces = triangles(form)
-    sheet = form.sheet if isinstance(form, Mesh) else None
-    if not len(faces) or isinstance(form, Mesh) and sheet is None and open_count(form.surface):
+    if not len(faces) or not form.encloses:
         return nothing
-    return narrow_band(vertices, faces, voxel, sheet, ticket)
+    return narrow_band(vertices, faces, voxel, form.thickness, ticket)
 
 
 def own_box(form):
@@ -216,12 +197,11 @@ def own_box(form):
     (ndarray of float64, ndarray of float64) or None
         Corners in metres.
     """
-    if isinstance(form, Points):
-        points, radii = points_and_radii(form)
-        grow = float(radii.max(initial=0.0))
+    balls = form.own_balls()
+    if balls is not None:
+        points, grow = balls[0], float(balls[1].max(initial=0.0))
     else:
-        points, _ = triangles(form)
-        grow = (form.sheet or 0.0) / 2 if isinstance(form, Mesh) else 0.0
+        points, grow = triangles(form)[0], (form.thickness or 0.0) / 2
     if not len(points):
         return None
     return points.min(axis=0) - grow, points.max(axis=0) + grow

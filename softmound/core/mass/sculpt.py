@@ -12,7 +12,6 @@ from scipy.spatial import cKDTree
 
 from ..budget import remembered
 from ..noise.sums import noise_points
-from ..recipe.forms import Blob, Solid
 from ..recipe.grains import Noise
 from .surface import own, own_way, placed, plain_triangles, vertex_normals
 
@@ -217,7 +216,7 @@ def triangles(form):
 
     Parameters
     ----------
-    form : Blob, Solid, Mesh or Volume
+    form : Form
 
     Returns
     -------
@@ -225,7 +224,7 @@ def triangles(form):
         Scaled, metres.
     faces : ndarray of int32, shape (m, 3)
     """
-    if isinstance(form, (Blob, Solid)):
+    if form.whole:
         form = sculpted(form)
         return plain_triangles(at_home(form))
     if not form.strokes:
@@ -261,7 +260,7 @@ def at_home(form):
 
 @lru_cache(maxsize=4096)
 def sculpted(form):
-    """A blob or a solid after its strokes; any other form as it is.
+    """A form that strokes move as a whole after its strokes; any other as it is.
 
     Parameters
     ----------
@@ -271,16 +270,14 @@ def sculpted(form):
     -------
     Form
     """
-    if not form.strokes or not isinstance(form, (Blob, Solid)):
+    if not form.strokes or not form.whole:
         return form
-    half = np.array(form.radii if isinstance(form, Blob) else form.size, float)
-    half = half if isinstance(form, Blob) else half / 2
-    middle = np.zeros(3)
+    half, middle = form.half, np.zeros(3)
+    parts = np.array(getattr(form, form.size_field)) / half
     for stroke in form.strokes:
         middle, half = _whole(stroke, middle, half)
     changes = {"centre": tuple(float(c) for c in placed(form, middle)), "strokes": ()}
-    size = tuple(float(h) for h in (half if isinstance(form, Blob) else 2 * half))
-    return form.edited(**changes, **{"radii" if isinstance(form, Blob) else "size": size})
+    return form.edited(**changes, **{form.size_field: tuple(float(h) for h in parts * half)})
 
 
 def _whole(stroke, middle, half):

@@ -171,8 +171,7 @@ def solid_triangles(solid):
     if solid.shape in ("box", "slab"):
         return _box(x, y, z)
     if solid.shape == "ball":
-        angle = np.linspace(-np.pi / 2, np.pi / 2, ALONG)
-        return _turned(np.stack([np.cos(angle), np.sin(angle)], 1), (x, y, z))
+        return ball_triangles((x, y, z))
     if solid.shape == "ring":
         tube = min(y, 0.999 * min(x, z))
         angle = np.linspace(0.0, 2 * np.pi, ALONG, endpoint=False)
@@ -199,6 +198,24 @@ def solid_triangles(solid):
         [radius + edge * np.cos(a), height + edge * np.sin(a)] for angles, radius, height in arcs for a in angles
     ] + [[0.0, middle + half + edge]]
     return _turned(np.array(outline), (x, max(x, z), z))
+
+
+def ball_triangles(radii):
+    """Surface of an ellipsoid as triangles.
+
+    Parameters
+    ----------
+    radii : sequence of float
+        Metres.
+
+    Returns
+    -------
+    vertices : ndarray of float64, shape (n, 3)
+        Own axes, metres.
+    faces : ndarray of int32, shape (m, 3)
+    """
+    angle = np.linspace(-np.pi / 2, np.pi / 2, ALONG)
+    return _turned(np.stack([np.cos(angle), np.sin(angle)], 1), tuple(radii))
 
 
 def _box(x, y, z):

@@ -4,7 +4,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..recipe.forms import Dabs, Stroke, Trail
+from ..recipe.forms import Dabs, Stroke
+from .kinds.trail import Trail
 from .outline import half_sizes
 from .placing import replaced
 from .sculpt import sculpted, with_stroke
@@ -89,7 +90,7 @@ def stroked(mass, brush, path, toward=(0.0, 1.0, 0.0), chosen=(), gesture=1):
         return _dabbed(mass, brush, [p for p, _ in paths], gesture)
     changes = {}
     for number, form in enumerate(mass.forms):
-        if form.hidden or form.locked or chosen and number not in chosen or isinstance(form, Trail):
+        if form.hidden or form.locked or chosen and number not in chosen or form.dabbed:
             continue
         for way, normal in paths:
             if _reached(form, way, brush.radius):
@@ -114,7 +115,7 @@ def _reached(form, path, radius):
 def _dabbed(mass, brush, paths, gesture):
     name, role = DABBING[brush.tool]
     last = mass.forms[-1] if mass.forms else None
-    if not (isinstance(last, Trail) and last.role == role and not last.hidden and not last.locked):
+    if not (last.dabbed and last.role == role and not last.hidden and not last.locked):
         taken = {form.name for form in mass.forms}
         number = 1
         while f"{name} {number}" in taken:
@@ -145,7 +146,7 @@ def gestures_of(mass):
     for form in mass.forms:
         for stroke in form.strokes:
             found.setdefault(stroke.gesture, (stroke.tool, set()))[1].add(id(form))
-        if isinstance(form, Trail):
+        if form.dabbed:
             for stroke in form.dabs:
                 tool = "scoop" if form.role == "carves" else "dab"
                 found.setdefault(stroke.gesture, (tool, set()))[1].add(id(form))
@@ -168,7 +169,7 @@ def without_gesture(mass, gesture):
     for form in mass.forms:
         if any(stroke.gesture == gesture for stroke in form.strokes):
             form = form.edited(strokes=tuple(s for s in form.strokes if s.gesture != gesture))
-        if isinstance(form, Trail) and any(stroke.gesture == gesture for stroke in form.dabs):
+        if form.dabbed and any(stroke.gesture == gesture for stroke in form.dabs):
             form = form.edited(dabs=tuple(s for s in form.dabs if s.gesture != gesture))
             if not form.dabs:
                 continue

@@ -4,10 +4,8 @@ import numpy as np
 
 from ..budget import remembered
 from ..directions import rotation_matrix
-from ..recipe.forms import Blob, Mesh, Solid, Volume
 from ..volume.bricks import grid_of
 from ..volume.iso import triangles_of
-from .solids import solid_triangles
 
 
 def placed(form, points):
@@ -64,7 +62,7 @@ def plain_triangles(form):
 
     Parameters
     ----------
-    form : Blob, Solid, Mesh or Volume
+    form : Form
 
     Returns
     -------
@@ -73,18 +71,7 @@ def plain_triangles(form):
     faces : ndarray of int32, shape (m, 3)
         Anticlockwise seen from outside. Not to be written to, both.
     """
-    if isinstance(form, Blob):
-        # A ball of radius 1 made as large: a solid of twice the largest radius would leave the limits of solids.
-        vertices, faces = solid_triangles(Solid(shape="ball", size=(2.0, 2.0, 2.0)))
-        return vertices * form.radii, faces
-    if isinstance(form, Solid):
-        return solid_triangles(form)
-    if isinstance(form, Mesh):
-        return form.surface["vertices"].astype(np.float64) * form.scale, form.surface["faces"]
-    if isinstance(form, Volume):
-        vertices, faces = volume_triangles(form.grid, form.level_set, form.threshold)
-        return vertices * form.scale, faces
-    raise TypeError(f"a form of kind {form.kind} has no triangles")
+    return form.triangles()
 
 
 @remembered

@@ -8,22 +8,18 @@ import numpy as np
 
 from ..directions import rotation_matrix
 from ..kernels import call, f32
-from ..recipe.forms import Blob, Trail
 from .buds import balls_of
 from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance
 from .field import NO_FIELDS, field_at, packed
+from .kinds.blob import Blob
 from .levels import COLUMNS as LEVEL
 from .levels import level_row, slack_of
+from .rows import BALL, BOX, CAPSULE, COLUMNS, CONE, EDGE, ELLIPSOID, FIELD, FORM, KIND, RING
 from .sampling import field_for, own_box, reach_with_melt, ready_field, sampled
 from .sculpt import sculpted
-from .solids import box_distance, capsule_distance, cone_distance, cone_within, ring_distance
+from .solids import box_distance, capsule_distance, cone_distance, ring_distance
 from .surface import placed
 
-COLUMNS = 22
-"""Row: centre 3, rotation 9, sizes 7 (see the distance of each kind), its kind, its form, its edge."""
-ELLIPSOID, BALL, BOX, RING, CONE, CAPSULE, FIELD = range(7)
-KIND, FORM, EDGE = 19, 20, 21
-KINDS = {"box": BOX, "slab": BOX, "ring": RING, "cone": CONE, "capsule": CAPSULE}
 SIGNS = {"adds": (1.0, 1.0), "carves": (-1.0, 1.0), "keeps": (-1.0, -1.0)}
 """Of what came before and of the form: between them every role is a (smooth) minimum."""
 FORM_COLUMNS = 34
@@ -158,7 +154,7 @@ def _rows(form, melt):
     """
     line, seeds = _form_row(form, melt)
     about = line.tobytes() + seeds.tobytes()
-    own = [] if sampled(form) or isinstance(form, Trail) else [_own_row(sculpted(form))]
+    own = [_own_row(sculpted(form))] if form.formula else []
     balls = balls_of(form)
     rows = np.zeros((len(own) + len(balls), COLUMNS), np.float32)
     if own:
@@ -177,31 +173,11 @@ def _digest(content):
 
 
 def _own_row(form):
-    """Row of a blob or of a solid with a formula."""
+    """Row of a form with a formula."""
     row = np.zeros(COLUMNS, np.float32)
     row[0:3] = form.centre
     row[3:12] = rotation_matrix(form.rotation).T.ravel()
-    if isinstance(form, Blob) or form.shape == "ball":
-        radii = np.array(form.radii if isinstance(form, Blob) else form.size, np.float64)
-        radii = radii if isinstance(form, Blob) else radii / 2
-        row[12:15] = radii
-        row[15:18] = radii**2 - radii.min() ** 2
-        row[18] = radii.min() ** 2
-        row[KIND] = BALL if radii.min() == radii.max() else ELLIPSOID
-        return row
-    x, y, z = (s / 2 for s in form.size)
-    row[KIND] = KINDS[form.shape]
-    if row[KIND] == BOX:
-        edge = min(x, y, z) if form.shape == "slab" else min(form.edge, x, y, z)
-        row[12:15], row[EDGE] = (x - edge, y - edge, z - edge), edge
-    elif row[KIND] == RING:
-        tube = min(y, 0.999 * x)
-        row[12:14] = x - tube, tube
-    elif row[KIND] == CAPSULE:
-        row[12:14] = x, max(y - x, 0.0)
-    else:
-        below, half, above, middle, edge = cone_within(x, x * form.taper, y, form.edge)
-        row[12:16], row[EDGE] = (below, half, above, middle), edge
+    form.row(row)
     return row
 
 

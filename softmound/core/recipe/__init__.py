@@ -6,18 +6,12 @@ from .curve import SKIN_CURVES, Curve, eased
 from .files import mound_json, parse_mound, read_mound, read_thumb, write_mound, write_whole
 from .forms import (
     BaseLevel,
-    Blob,
     Buds,
     Coat,
     Dabs,
-    Mesh,
-    Points,
     Roughness,
-    Solid,
     Stroke,
     TopLevel,
-    Trail,
-    Volume,
 )
 from .grains import (
     Noise,
@@ -47,10 +41,10 @@ from .models import (
 
 __all__ = [
     "Arrays", "BaseLevel", "Noise",
-    "Paint", "Patch", "Warp", "Blob", "Buds", "Coat", "Curve", "Dabs", "KeptView", "Lamp",
+    "Paint", "Patch", "Warp", "Buds", "Coat", "Curve", "Dabs", "KeptView", "Lamp",
     "Light", "LowerSkin", "Mass", "Medium",
-    "Mesh", "Mound", "MOST_STOPS", "Points", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
+    "Mound", "MOST_STOPS", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
     "Skin", "Sky", 
-    "Snapshot", "Solid", "Stroke", "Sun", "TopLevel", "Trail", "View", "Volume", "Voxels", "eased", "limits", "mound_json",
+    "Snapshot", "Stroke", "Sun", "TopLevel", "View", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

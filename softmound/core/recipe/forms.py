@@ -8,10 +8,11 @@ import math
 from typing import Annotated, ClassVar, Literal
 
 import numpy as np
-from pydantic import Field, PrivateAttr, model_validator
+from pydantic import Field, PrivateAttr
 
+from ..kinds import Kinds
 from .arrays import Arrays, Column, holding
-from .rows import Maybe, Number, Switch, Triple
+from .rows import Number, Switch, Triple
 from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
 
 Role = Literal["adds", "carves", "keeps"]
@@ -205,7 +206,17 @@ class Form(Value):
     Forms are joined in their order: one that adds is united with what came before, one that carves
     is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
     Forms of the same `link` share everything but name, place, and being hidden or locked.
+
+    A kind of form is one module of `mass/kinds`. It says its place among the others, which of its fields says its size and
+    which are lengths, the rows an artist sees, and what is asked for below. `whole` is one that strokes move and size as a
+    whole; the balls of one that is `dabbed` are rows of their own, those of others are read from a field.
     """
+
+    order: ClassVar[int] = 100
+    size_field: ClassVar[str] = "scale"
+    lengths: ClassVar[tuple] = ("scale",)
+    whole: ClassVar[bool] = False
+    dabbed: ClassVar[bool] = False
 
     told: ClassVar[tuple] = ("name", "locked", "link")
     rows: ClassVar[tuple] = ()
@@ -236,143 +247,87 @@ class Form(Value):
         """Whether it takes part in the shape: shown, and not joined as density alone."""
         return not self.hidden
 
+    @property
+    def formula(self):
+        """Whether its distance has a formula: `row` writes it. Else it is read from a field of samples."""
+        return False
 
-class Blob(Form):
-    """An ellipsoid."""
+    def row(self, row):
+        """Write what the kernels read of a form with a formula; see `mass.table`.
 
-    rows: ClassVar[tuple] = (
-        Triple("radii", "Radius", "m", (0.5, 500.0), "log", "Half the blob's size along its own axis."),)
+        Parameters
+        ----------
+        row : ndarray of float32, shape (COLUMNS,)
+            Its place and turn are there.
+        """
+        raise NotImplementedError
 
-    kind: Literal["blob"] = "blob"
-    name: Name = "Blob"
-    radii: tuple[Length, Length, Length] = (15.0, 15.0, 15.0)
+    @property
+    def even(self):
+        """Whether an even change of its size needs no new field."""
+        return False
+
+    @property
+    def as_density(self):
+        """Whether it joins the mound's density, rather than its shape."""
+        return False
+
+    @property
+    def half(self):
+        """Half its size along its own axes where that is what its numbers say: float64 (3,), metres; else None."""
+        return None
+
+    @property
+    def thickness(self):
+        """Metres that everything within half of is inside of, for a surface that need not be closed; else None."""
+        return None
+
+    @property
+    def encloses(self):
+        """Whether there is anything inside its surface."""
+        return True
+
+    def triangles(self):
+        """Its surface before any stroke.
+
+        Returns
+        -------
+        vertices : ndarray of float64, shape (n, 3)
+            Own axes, scaled, metres.
+        faces : ndarray of int32, shape (m, 3)
+            Anticlockwise seen from outside.
+        """
+        raise TypeError(f"a form of kind {self.kind} has no triangles")
+
+    def own_balls(self):
+        """The balls it is made of, or None where it has a surface of its own.
+
+        Returns
+        -------
+        centres : ndarray of float64, shape (n, 3)
+            Own axes, scaled, metres.
+        radii : ndarray of float64, shape (n,)
+        """
+        return None
+
+    def facts(self):
+        """What there is to say of it besides its numbers.
+
+        Returns
+        -------
+        (str, str)
+            A sentence, and what is wrong with it; empty for nothing.
+        """
+        return "", ""
 
 
 SHAPES = ("ball", "box", "ring", "cone", "capsule", "slab")
+"""Shapes of a solid."""
+SCALE = Triple("scale", "Scale", "×", (0.05, 20.0), "log", "Times its own size along its own axis.")
 
-
-class Solid(Form):
-    """A geometric solid of a stated size along its own axes.
-
-    A ring lies flat: its tube is as thick as it is high. A capsule and a cone stand upright, the
-    cone narrowing to `taper` of its width. `edge` rounds a box and a cone; a slab is always round at
-    the rim.
-    """
-
-    rows: ClassVar[tuple] = (
-        Triple("size", "Size", "m", (0.5, 1000.0), "log", "Size of the solid along its own axis."),
-        Number("edge", "Edge", "m", (0.0, 50.0), "linear", "How round the edges of a box or a cone are.",
-               (("shape", ("box", "cone")),)),
-        Number("taper", "Taper", "", None, "linear", "How wide the cone is at its top, over its foot.",
-               (("shape", ("cone",)),)),
-    )
-
-    kind: Literal["solid"] = "solid"
-    name: Name = "Solid"
-    shape: Literal["ball", "box", "ring", "cone", "capsule", "slab"] = "box"
-    size: tuple[Length, Length, Length] = (30.0, 30.0, 30.0)
-    edge: Annotated[float, Field(ge=0.0, le=10_000.0)] = 2.0
-    taper: Share = 0.0
-
-
-_SCALE = Triple("scale", "Scale", "×", (0.05, 20.0), "log", "Times its own size along its own axis.")
-
-
-class Mesh(Form):
-    """Triangles from a file or from other forms: `vertices` (n, 3) in metres, `faces` (m, 3).
-
-    With a `sheet` thickness the surface need not be closed: everything within half of it is inside.
-    """
-
-    rows: ClassVar[tuple] = (
-        _SCALE,
-        Maybe("sheet", "Sheet thickness", "m", (0.01, 50.0), "log", "Thickness of a surface that is not closed."))
-
-    kind: Literal["mesh"] = "mesh"
-    name: Name = "Mesh"
-    surface: SurfaceArrays
-    scale: Scale = (1.0, 1.0, 1.0)
-    sheet: Annotated[float, Field(ge=0.001, le=2_000.0)] | None = None
-
-
-class Points(Form):
-    """Balls around points: `positions` (n, 3) in metres, perhaps `radii` (n,) and `ages` (n,), 0 to 1.
-
-    The radius runs from `first` to `last` over the age, eased in and out by `ease`, times the
-    point's own; it never falls below `least` voxels.
-    """
-
-    rows: ClassVar[tuple] = (
-        _SCALE,
-        Number("first", "Radius when young", "m", (0.01, 50.0), "log",
-               "Radius at age 0, or of all points without an age; times their own radius, if they have one."),
-        Number("last", "Radius when old", "m", (0.01, 50.0), "log", "Radius at age 1."),
-        Number("ease", "Ease in and out", "", None, "linear", "How gently the radius begins and ends to change."),
-        Number("least", "Smallest radius", "voxels", None, "linear", "No ball is smaller than so many voxels."),
-    )
-
-    kind: Literal["points"] = "points"
-    name: Name = "Points"
-    cloud: PointArrays
-    scale: Scale = (1.0, 1.0, 1.0)
-    first: Length = 2.0
-    last: Length = 2.0
-    ease: Share = 0.5
-    least: Annotated[float, Field(ge=0.0, le=8.0)] = 1.0
-
-
-class Volume(Form):
-    """An OpenVDB grid. As a shape: the surface of a level set, or of a fog volume at `threshold`. As density: its
-    values, joined to the mound's density by `by` and not shaped by anything else.
-
-    Attributes
-    ----------
-    grid : Arrays
-        `coords` (n, 3), `values` (n, 512), `tiles` (m, 3), `tile_values` (m,), `about` (voxel,
-        background, offset x, y, z).
-    """
-
-    rows: ClassVar[tuple] = (
-        _SCALE,
-        Number("threshold", "Threshold", "", (0.001, 2.0), "log", "The density at which the surface lies.",
-               (("level_set", (False,)), ("joins", ("shape",)))))
-
-    kind: Literal["volume"] = "volume"
-    name: Name = "Volume"
-    grid: GridArrays
-    level_set: bool = False
-    joins: Literal["shape", "density"] = "shape"
-    by: Literal["add", "maximum", "multiply", "average"] = "maximum"
-    threshold: Annotated[float, Field(ge=-10_000.0, le=10_000.0)] = 0.1
-    scale: Scale = (1.0, 1.0, 1.0)
-
-    @property
-    def shapes(self):
-        return not self.hidden and self.joins == "shape"
-
-
-class Trail(Form):
-    """Balls left by strokes of Dab (adding) or Scoop (carving)."""
-
-    rows: ClassVar[tuple] = (_SCALE,)
-
-    kind: Literal["trail"] = "trail"
-    name: Name = "Dabs"
-    dabs: Annotated[tuple[Dabs, ...], Field(max_length=2000)] = ()
-    scale: Scale = (1.0, 1.0, 1.0)
-
-    @model_validator(mode="after")
-    def _not_too_many(self):
-        total = sum(stroke.balls for stroke in self.dabs)
-        if total > MOST_DABBED:
-            raise ValueError(f"its strokes would leave {total:,} balls, more than {MOST_DABBED:,}; take a larger brush or spacing")
-        return self
-
-
-AnyForm = Annotated[Blob | Solid | Mesh | Points | Volume | Trail, Field(discriminator="kind")]
-
-FORMS = {kind.model_fields["kind"].default: kind for kind in (Blob, Solid, Mesh, Points, Volume, Trail)}
+FORMS = Kinds("softmound.core.mass.kinds", "kind")
 """The kinds of form by their words."""
+AnyForm = Annotated[Form, FORMS]
 PARTS = {"buds": Buds, "coat": Coat, "rough": Roughness, "base": BaseLevel, "top": TopLevel}
 """What any form may have besides, in the order an artist sees it."""
 

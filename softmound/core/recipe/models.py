@@ -44,6 +44,9 @@ TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
 class Mass(Value):
     """The blocked-in shape: forms joined in their order, flattened below and perhaps above."""
 
+    # Built when the first one is made: its forms are of kinds that are found only then.
+    model_config = ConfigDict(defer_build=True)
+
     rows: ClassVar[tuple] = (
         Number("melt", "Melt", "m", (0.0, 100.0), "linear", "Blend radius where forms join: 0 leaves a crease."),)
 
@@ -371,7 +374,7 @@ class Mound(Value):
 
     format: Literal[6] = FORMAT
     name: Name = "Untitled"
-    mass: Mass = Mass()
+    mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()
     steps: Annotated[tuple[AnyStep, ...], Field(max_length=12)] = ()
     grains: Annotated[tuple[AnyGrain, ...], Field(max_length=MOST_GRAINS)] = ()

@@ -7,9 +7,6 @@ from .models import Mound
 
 _OF_LEVELS = ("softness", "raggedness", "ragged_size")
 
-_LENGTHS = ("radii", "size", "edge", "scale", "sheet", "melt")
-"""Fields of forms that grow with them; what a mesh, points, a volume or a trail hold goes by their scale."""
-
 
 def _grown(value, factor):
     if value is None:
@@ -35,7 +32,7 @@ def sized_form(form, factor):
     pydantic.ValidationError
         If something would leave its limits.
     """
-    changes = {field: _grown(getattr(form, field), factor) for field in _LENGTHS if field in type(form).model_fields}
+    changes = {field: _grown(getattr(form, field), factor) for field in (*form.lengths, "melt")}
     for part, fields in (("coat", ("radius",)), ("rough", ("size", "strength")), ("base", _OF_LEVELS),
                          ("top", _OF_LEVELS)):
         own = getattr(form, part)

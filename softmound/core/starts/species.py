@@ -6,10 +6,11 @@ import random
 import numpy as np
 
 from ..grain.actions.push import Push
+from ..mass.kinds.blob import Blob
 from ..problems import Problem
 from ..recipe.arrays import Arrays
 from ..recipe.curve import eased
-from ..recipe.forms import BaseLevel, Blob, Buds
+from ..recipe.forms import BaseLevel, Buds
 from ..recipe.models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
 from ..recipe.resize import resized_mound
 

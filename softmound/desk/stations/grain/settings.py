@@ -207,7 +207,7 @@ class Patches(QWidget):
         self.hint = text_label("Make a part thicker or thinner: a ball, a box or paint that changes the density there.")
         column.addWidget(self.hint)
         self.add_button = QPushButton("Add a patch")
-        self.add_button.clicked.connect(station.add_patch)
+        self.add_button.clicked.connect(lambda: station.add_patch())
         column.addWidget(Row(self.add_button))
 
     def show_mound(self, mound):

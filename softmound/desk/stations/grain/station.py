@@ -20,6 +20,7 @@ from ....core.recipe.places import changed, put, without
 from ....core.recipe.snapshots import with_snapshot
 from ...asking import asking
 from ...command import Command
+from ...document import refusing
 from ...figures import figure
 from ..station import Station
 from .nature_dialog import NatureDialog
@@ -139,6 +140,7 @@ class GrainStation(Station):
         """
         self.edit_grain(f"grain {field.replace('_', ' ')}", moving, **{field: value})
 
+    @refusing
     def warp(self, on):
         """Let another noise move the places where the chosen grain's is read, or not.
 
@@ -177,6 +179,7 @@ class GrainStation(Station):
         self.document.apply(f"make it {action}", lambda mound: put(
             mound, ("grains", self.chosen), lambda _: kind(**kept, **kind.carried(grain))))
 
+    @refusing
     def add(self, action="push"):
         """Add a grain finer than the finest, or a first one.
 
@@ -319,6 +322,7 @@ class GrainStation(Station):
         """Where a grain or a patch stands in the mound."""
         return ("grains", self.chosen) if about == "grain" else ("patches", about)
 
+    @refusing
     def add_mask(self, about, kind):
         """Add a mask.
 
@@ -330,12 +334,11 @@ class GrainStation(Station):
             Key of `MASKS`.
         """
         bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
-        mask = MASKS[kind].begun(bounds, long)
         if len(self._masks(about)) >= MOST_MASKS:
             self.window.tell(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
             return
         self.document.apply(f"mask {MASKS[kind].label.lower()}", lambda mound: put(
-            mound, (*self._place(about), "where"), lambda masks: (*masks, mask)))
+            mound, (*self._place(about), "where"), lambda masks: (*masks, MASKS[kind].begun(bounds, long))))
 
     def edit_mask(self, about, number, field, value, moving):
         """Change a field of a mask.
@@ -392,6 +395,7 @@ class GrainStation(Station):
 
     # -- patches --------------------------------------------------------------------------------
 
+    @refusing
     def add_patch(self):
         """Add a patch in the middle of the cloud."""
         mound = self.document.mound

@@ -11,10 +11,8 @@ from ....core.engine.density import span_of
 from ....core.mass.mend import open_edges
 from ....core.mass.outline import half_sizes, outline_of
 from ....core.mass.placing import about_axis, hand_step, moved, sized, sized_along, snapped, turned
-from ....core.mass.sampling import open_count
 from ....core.mass.sculpt import edges_of, triangles
 from ....core.mass.surface import placed
-from ....core.recipe import Mesh
 from ... import style
 from ...overlays import nice_step
 
@@ -262,7 +260,7 @@ class FormHand:
                 painter.setPen(pen)
                 painter.drawPolygon(polygon)
         for form in forms:
-            if isinstance(form, Mesh) and not form.hidden and form.sheet is None and open_count(form.surface):
+            if not form.hidden and not form.encloses:
                 self._paint_open_edges(painter, form, camera)
         self._paint_handles(painter, camera)
         if self._box is not None:

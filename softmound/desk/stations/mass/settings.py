@@ -2,9 +2,9 @@
 
 from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
-from ....core.mass.sampling import open_count
+from ....core.mass.kinds.blob import Blob
 from ....core.mass.strokes import gestures_of
-from ....core.recipe import BaseLevel, Blob, Mass, Mesh, Points, TopLevel, Trail, Volume, limits
+from ....core.recipe import BaseLevel, Mass, TopLevel, limits
 from ....core.recipe.forms import FORMS, PARTS, Form
 from ....core.recipe.places import changed, put
 from ...controls import NumberField, Row, emptied, text_label
@@ -231,7 +231,7 @@ class MassSettings(SettingsPanel):
             fields.setVisible(form is not None and getattr(form, part) is not None)
         for kind, fields in self.kinds.items():
             fields.setVisible(form is not None and form.kind == kind)
-        volume = isinstance(form, Volume) and not form.level_set
+        volume = form is not None and form.kind == "volume" and not form.level_set
         self.joining_rows[0].setVisible(volume)
         self.joining_rows[1].setVisible(volume and form.joins == "density")
         if volume:
@@ -295,29 +295,12 @@ class MassSettings(SettingsPanel):
             self.linked.setText(f"Linked with {others} other{'s' if others != 1 else ''}: editing one edits all.")
 
     def _show_facts(self, form):
-        text, trouble, mending = "", "", False
-        if isinstance(form, Mesh):
-            text = f"{len(form.surface['faces']):,} triangles, {len(form.surface['vertices']):,} vertices."
-            if form.sheet is None:
-                edges = open_count(form.surface)
-                if edges:
-                    trouble = (f"Not closed: {edges:,} open edges, drawn in the picture. It encloses nothing until its "
-                               "holes are closed or it becomes a sheet.")
-                    mending = True
-        elif isinstance(form, Points):
-            count = len(form.cloud["positions"])
-            extra = [word for word, name in (("radius", "radii"), ("age", "ages")) if name in form.cloud]
-            text = f"{count:,} points" + (f", each with its {' and '.join(extra)}." if extra else ".")
-        elif isinstance(form, Volume):
-            voxels = 512 * len(form.grid["coords"])
-            text = f"{voxels:,} stored voxels of {float(form.grid['about'][0]):.4g} m."
-        elif isinstance(form, Trail):
-            text = f"{len(form.dabs)} stroke{'s' if len(form.dabs) != 1 else ''}."
+        text, trouble = ("", "") if form is None else form.facts()
         self.facts.setText(text)
         self.facts.setVisible(bool(text))
         self.trouble.setText(trouble)
         self.trouble.setVisible(bool(trouble))
-        self.mending.setVisible(mending)
+        self.mending.setVisible(bool(trouble))
 
     def _show_strokes(self, mound):
         if self._station.document.moving:

@@ -5,16 +5,18 @@ from dataclasses import replace
 
 from ....core.engine.density import draft_voxel, span_of
 from ....core.mass.distance import box_of
+from ....core.mass.kinds.blob import Blob
+from ....core.mass.kinds.solid import Solid
 from ....core.mass.mend import surface_arrays, with_holes_closed
 from ....core.mass.meshed import made_mesh
 from ....core.mass.outline import half_sizes
 from ....core.mass.pick import Picker
 from ....core.mass.placing import mirrored, replaced
 from ....core.mass.strokes import Brush, without_gesture
-from ....core.recipe import Blob, Solid
 from ....core.recipe.places import changed, put, without
 from ...asking import asking
 from ...command import Command
+from ...document import refusing
 from ...photographs import PhotographDialog, asked_for, reading
 from ..station import Station
 from .brush_hand import BrushHand
@@ -279,6 +281,7 @@ class MassStation(Station):
             number += 1
         return f"{base} {number}"
 
+    @refusing
     def add(self, centre=None, shape="blob"):
         """Add a blob or a solid and choose it.
 

@@ -18,12 +18,12 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from ....core.mass.buds import balls_of, trail_balls
+from ....core.mass.buds import balls_of
+from ....core.mass.kinds.blob import Blob
 from ....core.mass.outline import half_sizes
-from ....core.mass.sculpt import points_and_radii, sculpted, triangles
+from ....core.mass.sculpt import sculpted, triangles
 from ....core.mass.surface import placed, scattered
 from ....core.problems import Problem
-from ....core.recipe import Blob, Points, Trail
 from ....core.recipe.forms import SHAPES
 from ... import style
 from ...photographs import image_of
@@ -78,15 +78,15 @@ def silhouette(form):
         for polygon in ellipse.toSubpathPolygons():
             path.addPolygon(QPolygonF([QPointF(p.x() * math.cos(turn) + p.y() * math.sin(turn),
                                                p.y() * math.cos(turn) - p.x() * math.sin(turn)) for p in polygon]))
-    elif isinstance(form, (Points, Trail)):
-        balls = trail_balls(form) if isinstance(form, Trail) else np.column_stack(points_and_radii(form))
+    elif form.own_balls() is not None:
+        balls = np.column_stack(form.own_balls())
         balls = balls[:: max(1, len(balls) // 300)]
         for (x, y, _), radius in zip(placed(home, balls[:, :3]), balls[:, 3]):
             ball(x, y, radius)
     else:
         vertices, faces = triangles(home)
         path.addPolygon(_profile(placed(home, scattered(vertices, faces, SCATTERED, np.random.default_rng(1))[0])))
-    if not isinstance(form, Trail):
+    if not form.dabbed:
         try:
             for x, y, _, radius in balls_of(home)[:MOST_DRAWN]:
                 ball(x, y, radius)

@@ -26,7 +26,7 @@ class SkinFields(QWidget):
         column.addWidget(self.thin)
         self.shape = self._part(column, Skin, Skin.shape_rows, self._edit)
         self.two = QCheckBox("Another skin below a height")
-        self.two.clicked.connect(self._second)
+        self.two.clicked.connect(station.part_skin)
         column.addWidget(Row(self.two))
         self.lower = self._part(column, LowerSkin, LowerSkin.rows, self._edit_below, "Lower skin")
 
@@ -44,13 +44,6 @@ class SkinFields(QWidget):
     def _edit_below(self, field, value, moving):
         if self._station.document.mound.skin.below is not None:
             self._station.edit_skin(f"lower skin {field}", moving, ("below",), **{field: value})
-
-    def _second(self, on):
-        mound = self._station.document.mound
-        skin, middle, long = mound.skin, self._station.middle(), self._station.long()
-        below = LowerSkin(thickness=skin.thickness, core=skin.core, curve=skin.curve,
-                          altitude=float(f"{middle:.3g}"), blend=float(f"{long / 12.0:.2g}")) if on else None
-        self._station.edit_skin("lower skin", below=below)
 
     def show_mound(self, mound):
         """Follow a mound.

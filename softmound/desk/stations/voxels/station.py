@@ -3,7 +3,9 @@
 from dataclasses import replace
 
 from ....core.engine.density import bounds_of, span_of
+from ....core.recipe import LowerSkin, limits
 from ....core.recipe.places import changed, without
+from ...document import refusing
 from ..station import Station
 from .cost_line import CostLine
 from .settings import VoxelsSettings
@@ -70,13 +72,17 @@ class VoxelsStation(Station):
         """
         self.document.apply(undo_label, lambda mound: changed(mound, ("skin", *part), **changes), moving)
 
-    def add_step(self, step):
+    @refusing
+    def add_step(self, kind):
         """Add a step on the surface.
 
         Parameters
         ----------
-        step : Smooth or Grow
+        kind : type
+            Of `STEPS`.
         """
+        # It can be seen but spoils nothing: about a hundredth of the cloud.
+        step = kind.begun(float(f"{max(self.long() / 100.0, 0.01):.2g}"))
         self.document.apply(f"{step.step} the surface", lambda mound: mound.edited(steps=(*mound.steps, step)))
 
     def edit_step(self, number, word, moving=False, **changes):
@@ -110,6 +116,20 @@ class VoxelsStation(Station):
         float
         """
         return span_of(self.document.mound) or 1.0
+
+    @refusing
+    def part_skin(self, on):
+        """Give what lies below the middle a skin of its own, or not.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        skin = self.document.mound.skin
+        blend = min(float(f"{self.long() / 12.0:.2g}"), limits(LowerSkin, "blend")[1])
+        below = LowerSkin(thickness=skin.thickness, core=skin.core, curve=skin.curve, altitude=float(f"{self.middle():.3g}"),
+                          blend=blend) if on else None
+        self.edit_skin("lower skin", below=below)
 
     def middle(self):
         """Altitude halfway up the cloud.

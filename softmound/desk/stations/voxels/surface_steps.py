@@ -32,12 +32,8 @@ class SurfaceSteps(QWidget):
         self.adding = {word: QPushButton(style.icon("plus"), kind.label) for word, kind in STEPS.items()}
         for word, button in self.adding.items():
             button.setToolTip(STEPS[word].sentence)
-            button.clicked.connect(lambda _=False, kind=STEPS[word]: station.add_step(kind.begun(self._size())))
+            button.clicked.connect(lambda _=False, kind=STEPS[word]: station.add_step(kind))
         column.addWidget(Row(*self.adding.values()))
-
-    def _size(self):
-        """A step that can be seen but spoils nothing: about a hundredth of the cloud."""
-        return float(f"{max(self._station.long() / 100.0, 0.01):.2g}")
 
     def show_mound(self, mound):
         """Follow a mound.
