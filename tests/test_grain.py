@@ -14,6 +14,7 @@ from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir, vector_field
 from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.evening import evened
 from softmound.core.grain.masks.depth import ByDepth
 from softmound.core.grain.masks.facing import ByFacing
 from softmound.core.grain.masks.form import ByForm
@@ -22,7 +23,7 @@ from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
 from softmound.core.grain.moving import _reached
 from softmound.core.grain.scales import hill, octaves_of
-from softmound.core.grain.surface import evened, pushed, reach_of
+from softmound.core.grain.surface import pushed, reach_of
 from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.kinds.blob import Blob

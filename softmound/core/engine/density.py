@@ -8,8 +8,9 @@ from ..fill.skin import DEEP, filled, inner
 from ..fill.stepping import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import edge_grains, live_patches, touched, worked
+from ..grain.evening import evened
 from ..grain.moving import moved_by, moving_grains
-from ..grain.surface import evened, pushed
+from ..grain.surface import pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in

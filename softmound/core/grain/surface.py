@@ -1,9 +1,7 @@
-"""Grains that move the surface, and distances put right after them."""
+"""Grains that move the surface."""
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
-from ..noise.sums import slope_in_brick
 from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES
@@ -43,39 +41,6 @@ def reach_of(grains):
     """
     reach = [grain.reach for grain in surface_grains(grains)]
     return sum(outward for outward, _ in reach), sum(inward for _, inward in reach)
-
-
-@kernel
-def _evened(distance, voxel, out):
-    for b in prange(distance.shape[0]):
-        slopes = np.empty(LANES, np.float32)
-        for lane in range(LANES):
-            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-            slopes[lane] = np.sqrt(gx * gx + gy * gy + gz * gz)
-        for lane in range(LANES):
-            out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(4), slopes[lane]))
-
-
-def evened(distance, voxel, out=None):
-    """Pushed distances put back, to first order, to true ones: divided by their slope.
-
-    Parameters
-    ----------
-    distance : ndarray of float32, shape (n, 512)
-        Metres.
-    voxel : float
-        Metres.
-    out : ndarray of float32, shape (n, 512), optional
-        May be `distance` itself.
-
-    Returns
-    -------
-    ndarray of float32, shape (n, 512)
-        Right near the surface, where the skin is; the slope is held within 0.4 and 4.
-    """
-    out = np.empty_like(distance) if out is None else out
-    _evened(distance, f32(voxel), out)
-    return out
 
 
 def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=None, stamps=None, out=None):

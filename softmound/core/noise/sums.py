@@ -155,9 +155,20 @@ def _block(ints, floats, places, at, moved, raw, mix, out):
             out[n] = f32(2) * share - f32(1) if signed else share
 
 
+@row
+def _rise(distance, first, step, at):
+    """Twice the rise for a voxel at the first, the middle or the last of three in a row."""
+    a = distance[first]
+    b = distance[first + step]
+    c = distance[first + 2 * step]
+    if at == 1:
+        return c - a
+    return f32(4) * b - f32(3) * a - c if at == 0 else f32(3) * c - f32(4) * b + a
+
+
 @call
 def slope_in_brick(distance, lane, voxel):
-    """Gradient of a field within one brick, from one side at its faces.
+    """Gradient of a field within one brick: central inside, one-sided to the second order at its faces.
 
     Parameters
     ----------
@@ -172,14 +183,16 @@ def slope_in_brick(distance, lane, voxel):
     i = lane >> 6
     j = (lane >> 3) & 7
     k = lane & 7
-    ia, ib = max(i - 1, 0), min(i + 1, 7)
-    ja, jb = max(j - 1, 0), min(j + 1, 7)
-    ka, kb = max(k - 1, 0), min(k + 1, 7)
+    # Three voxels in a row around this one, or from it inward, and what each counts.
+    ia = min(max(i - 1, 0), 5)
+    ja = min(max(j - 1, 0), 5)
+    ka = min(max(k - 1, 0), 5)
+    half = f32(0.5) / voxel
     rest = lane & 63
-    gx = (distance[(ib << 6) | rest] - distance[(ia << 6) | rest]) / (voxel * f32(ib - ia))
-    gy = (distance[(i << 6) | (jb << 3) | k] - distance[(i << 6) | (ja << 3) | k]) / (voxel * f32(jb - ja))
-    gz = (distance[(lane & 504) | kb] - distance[(lane & 504) | ka]) / (voxel * f32(kb - ka))
-    return gx, gy, gz
+    gx = _rise(distance, (ia << 6) | rest, 64, i - ia)
+    gy = _rise(distance, (i << 6) | (ja << 3) | k, 8, j - ja)
+    gz = _rise(distance, (lane & 504) | ka, 1, k - ka)
+    return gx * half, gy * half, gz * half
 
 
 @kernel

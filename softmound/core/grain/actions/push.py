@@ -1,17 +1,20 @@
 """Push: moves the surface along its normal by a grain's noise."""
 
+from functools import lru_cache
 from typing import ClassVar, Literal
 
 from ...kernels import f32, i32, kernel, prange
 from ...noise.sums import noise_bricks
 from ...recipe.grains import SIZE, SURFACE, Grain, Metres2000, rounded
-from ...recipe.rows import Choice, Number
+from ...recipe.rows import Choice, Number, Switch
 from ...recipe.value import Share
 from ...volume.bricks import LANES, SIDE
 from ..where import shares
 
 FOLDED_MEAN, CELLULAR_MEAN = 0.27, 0.47
 """Means of folded and of cellular noise, measured: such noise pushes outward everywhere."""
+FINEST = 1.5
+"""Voxels that a feature of a standing octave measures at least."""
 _AS_IS, _OUTWARD, _INWARD = range(3)
 
 
@@ -37,7 +40,9 @@ class Push(Grain):
     """Moves the surface along its normal.
 
     The noise is read at the voxel, or by `at_surface` at the nearest point of the surface, where lumps stand
-    straight out. `weaker_below` takes that share of it away at the base level.
+    straight out. `standing` octaves are each read at the surface that the larger ones have left, along its own normals: fine
+    lumps stand on the flanks of large ones in every direction, and roll over one another. `weaker_below` takes that share of
+    it away at the base level.
     """
 
     order: ClassVar[int] = 10
@@ -48,6 +53,8 @@ class Push(Grain):
         Choice("direction", "Direction", (("both", "As it is"), ("outward", "Outward"), ("inward", "Inward"))),
         Number("at_surface", "Read at the surface", "", None, "linear",
                "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
+        Switch("standing", "Octaves stand on one another",
+               "Each octave grows from the surface that the larger ones have made, in its own directions: lumps on lumps."),
         Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
     )
 
@@ -55,6 +62,7 @@ class Push(Grain):
     strength: Metres2000 = 4.0
     direction: Literal["both", "outward", "inward"] = "both"
     at_surface: Share = 0.0
+    standing: bool = False
     weaker_below: Share = 0.0
 
     @classmethod
@@ -64,7 +72,7 @@ class Push(Grain):
 
     @classmethod
     def examples(cls):
-        return cls(), cls(summed="folded")
+        return cls(), cls(summed="folded"), cls(standing=True, octaves=2)
 
     @property
     def reach(self):
@@ -84,13 +92,38 @@ class Push(Grain):
 
     @property
     def reads_distance(self):
-        return self.at_surface > 0.0
+        return self.standing or self.at_surface > 0.0
+
+    @property
+    def stages(self):
+        """Pairs of a noise and a strength in metres that are pushed one after the other, each along new normals."""
+        if not self.standing or self.octaves == 1:
+            return ((self, self.strength),)
+        return _octaves(self)
 
     def act(self, distance, coords, voxel, landmarks, room):
-        noise = noise_bricks(coords, voxel, self, room, landmarks.origin, distance, self.at_surface)
         # It fades over one feature size above the base level.
         least = 1.0 - self.weaker_below if landmarks.base.on else 1.0
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
-        _move(distance, noise, coords, f32(voxel), f32(-self.strength), mode, self.signed, f32(landmarks.base.altitude),
-              f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)
+        at_surface = 1.0 if self.standing else self.at_surface
+        for noise, strength in self.stages:
+            if noise.feature < FINEST * voxel:
+                break  # what is finer than the voxels can hold would only roughen the normals of what follows
+            pattern = noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
+            _move(distance, pattern, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
+                  f32(1.0 / self.feature), f32(least), pattern if share is None else share, share is not None)
+
+
+@lru_cache(maxsize=256)
+def _octaves(push):
+    """The octaves of a standing push as grains of one octave each."""
+    weights = [push.gain**n for n in range(push.octaves)]
+    parts = []
+    for n, weight in enumerate(weights):
+        finer = push.lacunarity**-n
+        warp = push.warp if n == 0 else None
+        parts.append((push.model_copy(update={
+            "octaves": 1, "feature": push.feature * finer, "seed": (push.seed + 101 * n) % 2**31, "where": (), "warp": warp}),
+            push.strength * weight / sum(weights)))
+    return tuple(parts)
