@@ -13,7 +13,7 @@ from softmound.core.mass.placing import moved
 from softmound.core.mass.polygons import narrow_band
 from softmound.core.mass.sampling import field_for, forget_fields
 from softmound.core.recipe import Mass, Mound, Skin
-from softmound.core.starts.species import pile
+from softmound.core.starts.heaps import pile
 from softmound.core.volume.reference import vdb
 
 from .desk import opened, until

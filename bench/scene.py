@@ -3,7 +3,7 @@
 import pathlib
 
 from softmound.core.recipe import read_mound
-from softmound.core.starts.species import heap
+from softmound.core.starts.heaps import heap
 
 DEMO = pathlib.Path(__file__).parent.parent / "demo"
 

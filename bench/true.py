@@ -18,7 +18,7 @@ from softmound.core.light.scene import scene_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
-from softmound.core.starts.species import heap
+from softmound.core.starts.heaps import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance
 from tests.sphere import ball_grid, ball_intensity

@@ -5,102 +5,99 @@ import pathlib
 import numpy as np
 
 from softmound.core.engine.density import bounds_of
+from softmound.core.exchange.foreign import read_triangles
+from softmound.core.exchange.forms import mesh_form
 from softmound.core.exchange.meshes import write_mesh
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.light.camera import fitted
-from softmound.core.mass.kinds.blob import Blob
-from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels, eased, write_mound
-from softmound.core.starts.species import heap
+from softmound.core.recipe import BaseLevel, Lamp, Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels, eased, write_mound
+from softmound.core.starts.growth import grown
+from softmound.core.starts.species import start, start_from_form
 
-AIR = Sky(kind="air", ground=(0.13, 0.17, 0.20), altitude=900.0, visibility=80.0)
+AIR = Sky(kind="air", ground=(0.08, 0.10, 0.13), altitude=900.0, visibility=80.0)
 """Over a hazy sea, which lies below the horizon behind the cloud."""
 HERE = pathlib.Path(__file__).parent
 
 
-def heaped(name, count, span, seed, place=(0.0, 0.0, 0.0), **shape):
-    """A heap whose lumps carry three generations of buds.
-
-    Parameters
-    ----------
-    name : str
-        What its blobs are called.
-    count : int
-    span : float
-        Metres.
-    seed : int
-    place : tuple of float, optional
-        Metres that it is moved by.
-    **shape
-        Of `heap`.
-
-    Returns
-    -------
-    tuple of Blob
-    """
-    blobs = heap(count, span, seed, generations=4, buds=9, shrink=0.48, **shape)
-    return tuple(
-        blob.edited(name=blob.name.replace("Blob", name), centre=tuple(round(c + d, 2) for c, d in zip(blob.centre, place)),
-                    buds=blob.buds.edited(count=9, shrink=0.48, reach=0.93, upward=0.35))
-        for blob in blobs)
-
-
-def puffed(feature, strength, *seeds):
-    """One folded Push of six octaves, down to two final voxels, for the lumps on the lumps, and a Nibble that frays the edge.
+def lumped(feature, strength, seed, tired=0.3, below=0.15):
+    """Lumps on lumps in every direction, carved into the forms, and an edge that frays.
 
     Parameters
     ----------
     feature, strength : float
         Of the Push, metres.
-    *seeds : int
-        Of both.
+    seed : int
+    tired : float, optional
+        From 0, crisp, to 1, frayed.
+    below : float, optional
+        How much weaker on the underside.
 
     Returns
     -------
     tuple of Grain
     """
     return (
-        Push(feature=feature, strength=strength, octaves=6, summed="folded", gain=0.62, weaker_below=0.35, seed=seeds[0]),
-        Nibble(feature=feature / 4.0, depth=feature / 8.0, strength=0.7, octaves=4, gain=0.6, seed=seeds[1]),
+        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=7, gain=0.64,
+             weaker_below=below, seed=seed),
+        Nibble(feature=feature / 4.5, depth=feature * (0.08 + 0.22 * tired), strength=0.4 + 0.5 * tired, octaves=5, gain=0.62,
+               seed=seed + 5),
     )
+
+
+def _baked(name, forms, grains, light, view, *, level=14.0, melt=6.0, skin=1.5, final=0.8):
+    return Mound(
+        name=name,
+        mass=Mass(forms=forms, melt=melt, base=BaseLevel(
+            altitude=level, softness=12.0, raggedness=8.0, ragged_size=46.0, seed=5)),
+        voxels=Voxels(final=final), grains=grains, skin=Skin(thickness=skin, curve=eased(0.8)), light=light, view=view)
+
+
+def _named(kind, blobs):
+    return tuple(blob.edited(name=f"{kind} {n + 1}") for n, blob in enumerate(blobs))
 
 
 def cottage_loaf():
-    """A broad loaf with a smaller one on top, fair weather, the sun from the side and a little behind."""
-    filling = (
-        Blob(name="Crumb", centre=(0.0, 52.0, 0.0), radii=(172.0, 54.0, 128.0)),
-        Blob(name="Neck", centre=(10.0, 112.0, -4.0), radii=(74.0, 58.0, 66.0), rotation=(0.0, 0.0, 6.0)),
-    )
-    loaf = heaped("Loaf", 13, 420.0, seed=9, height=0.22, dome=0.5)
-    cap = heaped("Cap", 7, 200.0, seed=3, place=(18.0, 88.0, -8.0), height=0.42, dome=0.7)
-    return Mound(
-        name="Cottage Loaf",
-        mass=Mass(forms=filling + loaf + cap, melt=6.0, base=BaseLevel(
-            altitude=18.0, softness=12.0, raggedness=9.0, ragged_size=44.0, seed=5)),
-        voxels=Voxels(final=0.7),
-        grains=puffed(46.0, 20.0, 17, 5),
-        skin=Skin(thickness=3.0, curve=eased(0.7)),
-        light=Light(sun=Sun(azimuth=122.0, elevation=22.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
-                    medium=Medium(extinction=0.8), exposure=0.5),
-        view=View(azimuth=0.0, elevation=-8.0),
-    )
+    """A broad loaf with a smaller one on top: fair weather, the sun at the side."""
+    blobs = _named("Loaf", grown(420.0, 0.5, 0.08, 10, 0.85, 41, crown=0.62))
+    return _baked("Cottage Loaf", blobs, lumped(38.0, 36.0, 17, 0.15), Light(
+        sun=Sun(azimuth=104.0, elevation=34.0), sky=AIR, medium=Medium(extinction=0.7), exposure=0.6),
+        View(azimuth=0.0, elevation=-7.0))
+
+
+def meringue_spire():
+    """A leaning tower against the sun, its rim alight."""
+    blobs = _named("Meringue", grown(300.0, 1.25, 0.3, 6, 1.0, 8, crown=0.8))
+    return _baked("Meringue Spire", blobs, lumped(30.0, 30.0, 3, 0.1), Light(
+        sun=Sun(azimuth=152.0, elevation=24.0), sky=AIR, medium=Medium(extinction=0.9), exposure=0.25),
+        View(azimuth=0.0, elevation=-5.0))
+
+
+def flour_drift():
+    """Thin and torn, at dawn."""
+    made = start("fractus", "Flour Drift", 420.0, 12, turrets=11, height=0.3, lean=0.5)
+    sky = AIR.edited(visibility=45.0)
+    medium = made.light.medium.edited(extinction=0.22)
+    return made.edited(light=made.light.edited(sun=Sun(azimuth=128.0, elevation=5.0), sky=sky, medium=medium, exposure=1.5),
+                       view=View(azimuth=0.0, elevation=-4.0), voxels=made.voxels.edited(final=0.9))
 
 
 def burnt_crust():
-    """A lone heavy crust against the sun, its rim alight."""
-    crumb = Blob(name="Crumb", centre=(6.0, 52.0, 0.0), radii=(128.0, 44.0, 96.0))
-    crust = heaped("Crust", 12, 320.0, seed=17, height=0.5, dome=0.75)
-    return Mound(
-        name="Burnt Crust",
-        mass=Mass(forms=(crumb, *crust), melt=7.0, base=BaseLevel(
-            altitude=22.0, softness=12.0, raggedness=9.0, ragged_size=40.0, seed=9)),
-        voxels=Voxels(final=0.7),
-        grains=puffed(45.0, 18.0, 23, 7),
-        skin=Skin(thickness=3.0, curve=eased(0.7)),
-        light=Light(sun=Sun(azimuth=153.0, elevation=12.0, colour=(1.0, 1.0, 1.0)), sky=AIR,
-                    medium=Medium(extinction=1.0), exposure=-0.2),
-        view=View(azimuth=0.0, elevation=-7.0),
-    )
+    """The heavy base of a storm at dusk, lightning inside it."""
+    blobs = _named("Crust", grown(460.0, 0.55, -0.1, 11, 0.8, 17, crown=0.45, depth=0.7))
+    lamp = Lamp(name="Lightning", place=(-60.0, 62.0, 40.0), radius=9.0, power=5.5e10, kelvin=9_500.0)
+    return _baked("Burnt Crust", blobs, lumped(44.0, 40.0, 23, 0.35), Light(
+        sun=Sun(azimuth=196.0, elevation=2.0), sky=AIR.edited(visibility=40.0), lamps=(lamp,), medium=Medium(extinction=0.7),
+        exposure=1.2), View(azimuth=0.0, elevation=-9.0), level=20.0)
+
+
+def baked_brioche():
+    """The model of a brioche, baked to a cloud under a high sun."""
+    form = mesh_form(read_triangles(HERE / "brioche.ply"), "Brioche", "cm", close_holes=True)
+    mound = start_from_form(form, "Brioche", "mediocris", span=260.0)
+    return mound.edited(grains=lumped(26.0, 17.0, 31, 0.2, 0.0), light=mound.light.edited(
+        sun=Sun(azimuth=64.0, elevation=52.0), sky=AIR, medium=Medium(extinction=0.9), exposure=0.2),
+        view=View(azimuth=20.0, elevation=6.0))
 
 
 def brioche(around=144, along=64):
@@ -135,6 +132,7 @@ def brioche(around=144, along=64):
 
 if __name__ == "__main__":
     write_mesh(HERE / "brioche.ply", *brioche())
-    for made in (cottage_loaf(), burnt_crust()):
-        made = made.edited(view=fitted(made.view, *bounds_of(made), 848, 560))
+    for made in (cottage_loaf(), baked_brioche(), meringue_spire(), flour_drift(), burnt_crust()):
+        view = fitted(made.view, *bounds_of(made), 848, 560)
+        made = made.edited(view=view.edited(distance=view.distance * 0.88))
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

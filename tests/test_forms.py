@@ -40,7 +40,7 @@ from softmound.core.mass.surface import own, placed
 from softmound.core.mass.table import shape_of
 from softmound.core.recipe import Arrays, BaseLevel, Buds, Coat, Dabs, Mass, Problem, Roughness, View
 from softmound.core.recipe.resize import sized_form
-from softmound.core.starts.species import pile
+from softmound.core.starts.heaps import pile
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.reference import vdb
 

@@ -18,7 +18,7 @@ from softmound.core.mass.pick import Picker
 from softmound.core.mass.placing import hand_step, moved, sized
 from softmound.core.mass.table import shape_of
 from softmound.core.recipe import BaseLevel, Buds, Mass, TopLevel, View
-from softmound.core.starts.species import heap
+from softmound.core.starts.heaps import heap
 from softmound.core.volume.memory import BrickMemory
 
 from .scenes import NO_BASE, lumpy_mound, voxels_of

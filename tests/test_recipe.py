@@ -40,7 +40,8 @@ from softmound.core.recipe import (
     write_mound,
 )
 from softmound.core.recipe.resize import resized_mound
-from softmound.core.starts.species import STARTS, first_mound, heap, start
+from softmound.core.starts.heaps import heap
+from softmound.core.starts.species import STARTS, first_mound, start
 from softmound.core.volume.sample import sample
 
 from .scenes import lumpy_mound

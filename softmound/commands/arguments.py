@@ -26,6 +26,13 @@ def count(text):
     return int(text)
 
 
+def turrets(text):
+    """A whole number from 1 to 24. See the module."""
+    if not text.isdigit() or not 1 <= int(text[:9]) <= 24:
+        raise argparse.ArgumentTypeError(f"{text!r} is no such number; give a whole number from 1 to 24")
+    return int(text)
+
+
 def positive(text):
     """A number above 0. See the module."""
     try:

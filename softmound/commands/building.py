@@ -8,7 +8,7 @@ from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
 
-STARTS_HELP = "species of the first shape: humilis, mediocris, congestus, fractus, lenticularis, incus, deck slab"
+STARTS_HELP = "kind of the first shape; softmound starts lists them"
 MESHES = (".obj", ".ply", ".stl", ".glb", ".off")
 
 
@@ -21,11 +21,24 @@ def add_to(actions):
     """
     new = action(actions, "new", _new, "write a first mound to start from", """
         new loaf.mound
-        new tower.mound --start congestus --span 900 --seed 5""", writes=True)
+        new tower.mound --start congestus --span 900 --seed 5
+        new leaning.mound --start congestus --height 1.4 --lean 0.4 --turrets 9 --tired 0.6 --looks 5000""", writes=True)
     new.add_argument("file", metavar="FILE.mound")
     new.add_argument("--start", default="mediocris", metavar="NAME", help=STARTS_HELP)
     new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
     new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
+    _wishes(new)
+    new.add_argument("--looks", type=arguments.positive, metavar="M",
+                     help="looks as large as a natural cloud of so many metres: sets the extinction; default 2000")
+
+    listed = action(actions, "starts", _starts, "list the starts, or take a sheet of pictures of them", """
+        starts
+        starts --sheet starts.png --seed 8 --tired 0.7""", writes=True)
+    listed.add_argument("--sheet", metavar="FILE.png", help="a picture of each, lit as it begins")
+    listed.add_argument("--size", type=arguments.size, default=arguments.size("320x200"), metavar="WxH",
+                        help="pixels of each; default 320x200")
+    listed.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of all")
+    _wishes(listed)
 
     build = action(actions, "build", _build, "build a mound's density and write it as OpenVDB", """
         build loaf.mound --out loaf.vdb
@@ -82,14 +95,53 @@ def _delivering(parser):
     parser.set_defaults(full=False)
 
 
+def _wishes(parser):
+    """Options of what can be asked of a start."""
+    parser.add_argument("--height", type=arguments.number, metavar="X", help="over its span, 0.05 to 3")
+    parser.add_argument("--lean", type=arguments.number, metavar="X", help="of its tops downwind, over its height, -1 to 1")
+    parser.add_argument("--turrets", type=arguments.turrets, metavar="N", help="1 to 24")
+    parser.add_argument("--tired", type=arguments.number, metavar="X", help="0 crisp and fresh, to 1 frayed")
+
+
+def _asked(args):
+    return {key: getattr(args, key) for key in ("height", "lean", "turrets", "tired")}
+
+
+def _starts(args):
+    from ..core.aside import write_whole
+    from ..core.engine.start_sheet import sheet_of_starts
+    from ..core.exchange.png import png_of
+    from ..core.starts.species import STARTS
+
+    if args.sheet is None:
+        if args.json:
+            print_facts({word: {"sentence": kind.sentence, "natural": kind.natural} for word, kind in STARTS.items()}, args)
+        else:
+            for word, kind in STARTS.items():
+                print(f"{word:<16}{kind.sentence}{'' if kind.natural else ' (no sky has it)'}")
+        return
+    check_outputs(args, (), sheet=(args.sheet, (".png",)))
+    if args.dry_run:
+        foretold(args, [args.sheet])
+        return
+    begun = time.perf_counter()
+    with Progress(args) as progress:
+        write_whole(args.sheet, png_of(sheet_of_starts(*args.size, args.seed, ticket=ticket_for(progress), **_asked(args))))
+    print_facts({"file": str(args.sheet), "starts": len(STARTS), "seconds": round(time.perf_counter() - begun, 3)}, args)
+
+
 def _new(args):
     from ..core.recipe import write_mound
+    from ..core.starts.looks_as import extinction_for
     from ..core.starts.species import start
 
     path = pathlib.Path(args.file)
     _check_start(args.start)
     check_outputs(args, (), file=(path, (".mound",)))
-    mound = start(args.start, path.stem[:80], args.span, args.seed)
+    mound = start(args.start, path.stem[:80], args.span, args.seed, **_asked(args))
+    if args.looks is not None:
+        medium = mound.light.medium.edited(extinction=extinction_for(args.looks, args.span))
+        mound = mound.edited(light=mound.light.edited(medium=medium))
     if args.dry_run:
         foretold(args, [path])
         return

@@ -6,7 +6,7 @@ from .stations.registry import STATIONS
 MOUNDS, EDITING, LOOKING, OUT, NUMBERS = "Mounds", "Editing", "Looking", "Out of the window", "Numbers"
 
 OF_WINDOW = (
-    Command("new", "New mound", "Ctrl+N", lambda w: w.files.new(), MOUNDS, menu=True),
+    Command("new", "New mound…", "Ctrl+N", lambda w: w.files.choose_new(), MOUNDS, menu=True),
     Command("open", "Open…", "Ctrl+O", lambda w: w.files.ask_and_open(), MOUNDS, menu=True),
     Command("save", "Save", "Ctrl+S", lambda w: w.files.save(), MOUNDS, menu=True),
     Command("save_as", "Save as…", "Ctrl+Shift+S", lambda w: w.files.save_as(), MOUNDS, menu=True, last=True),

@@ -13,6 +13,7 @@ from .asking import asked, asking
 from .document import recent
 from .import_dialog import ENDINGS, ImportDialog
 from .pixels import pixels_of
+from .wall_dialog import WallDialog
 
 FILTER = "Mounds (*.mound)"
 THUMB_WIDTH = 480
@@ -46,6 +47,14 @@ class Files(QObject):
         """
         if self.may_leave():
             self._document.open(start(species, "Untitled"))
+            self._window.looking.fit()
+
+    def choose_new(self):
+        """Show the wall of starts, and begin a new mound with the one that is taken."""
+        with asking(WallDialog(self._window)) as dialog:
+            mound = dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None
+        if mound is not None and self.may_leave():
+            self._document.open(mound)
             self._window.looking.fit()
 
     def ask_and_open(self):

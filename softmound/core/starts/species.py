@@ -1,107 +1,159 @@
-"""First mounds to start from, made of ordinary blobs and grains."""
+"""Starts: clouds to begin with, by meteorological species and some that no sky has, made of ordinary parts.
+
+A start is made 300 m across and brought to its span. It takes the optical depth of a cloud of two kilometres, since a model of
+300 m with the extinction of nature would look like the mist it then is.
+"""
 
 import math
 import random
+from dataclasses import dataclass, replace
 
 import numpy as np
 
+from ..grain.actions.nibble import Nibble
 from ..grain.actions.push import Push
+from ..grain.actions.streak import Streak
+from ..grain.masks.height import ByHeight
 from ..mass.kinds.blob import Blob
 from ..problems import Problem
 from ..recipe.arrays import Arrays
 from ..recipe.curve import eased
-from ..recipe.forms import BaseLevel, Buds
-from ..recipe.models import Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
+from ..recipe.forms import BaseLevel
+from ..recipe.grains import rounded
+from ..recipe.models import Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels
 from ..recipe.resize import resized_mound
+from .growth import grown
+from .looks_as import extinction_for
 
 LEAST_SPAN, MOST_SPAN = 0.1, 20_000.0
 """Metres that a cloud made of a model may measure."""
+MADE = 300.0
+"""Metres across that starts are made at."""
+SIZE = 2_000.0
+"""Metres that starts look as large as."""
 
 
-def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shrink=0.43):
-    """Balls heaped higher toward the middle, with buds on their upper sides.
+@dataclass(frozen=True)
+class Wish:
+    """What can be asked of a start.
+
+    Attributes
+    ----------
+    height : float
+        Over the span.
+    lean : float
+        How far the tops stand downwind, over the height.
+    turrets : int
+    tired : float
+        From 0, crisp and crowded with buds, to 1, frayed.
+    seed : int
+    """
+
+    height: float = 0.5
+    lean: float = 0.12
+    turrets: int = 7
+    tired: float = 0.25
+    seed: int = 3
+
+
+RANGES = {"height": (0.05, 3.0), "lean": (-1.0, 1.0), "turrets": (1, 24), "tired": (0.0, 1.0)}
+"""What a wish may be."""
+
+
+@dataclass(frozen=True)
+class Start:
+    """A kind of start.
+
+    Attributes
+    ----------
+    sentence : str
+    wish : Wish
+        What it is unless something else is asked for.
+    make : callable
+        Given a `Wish`, returns blobs and a dict of what differs from other starts: "base", "grains", "skin", "melt", "sun".
+    natural : bool
+        Whether a sky has it.
+    """
+
+    sentence: str
+    wish: Wish
+    make: callable
+    natural: bool = True
+
+
+def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
+    """The grains of a cumulus: lumps on lumps, and an edge that frays as it tires.
 
     Parameters
     ----------
-    count : int
-        Balls of the first generation.
-    span : float
-        Metres across the heap, about.
-    seed : int
-    height : float, optional
-        Height over span.
-    dome : float, optional
-        How much higher the middle is piled: 0 flat, 1 a dome.
-    generations : int, optional
-        The balls, and so many less one of buds on them.
-    buds : int, optional
-        On each ball.
-    shrink : float, optional
-        Radius of a bud over its parent's.
+    wish : Wish
+    feature, strength : float, optional
+        Times the usual.
+    below : float, optional
+        How much weaker they are below.
+    under : float, optional
+        Altitude above which the surface stays smooth, metres.
 
     Returns
     -------
-    tuple of Blob
+    tuple of Grain
     """
-    dice = random.Random(seed)
-    parents = []
-    golden = math.pi * (3.0 - math.sqrt(5.0))
-    for n in range(count):
-        out = math.sqrt((n + 0.5) / count)
-        angle = n * golden + dice.uniform(-0.4, 0.4)
-        radius = span * (0.20 - 0.085 * out) * dice.uniform(0.85, 1.15)
-        rise = span * height * (1.0 - dome * out) * dice.uniform(0.45, 0.85)
-        reach = span * 0.5 * out - radius * 0.55
-        parents.append((reach * math.cos(angle), radius * 0.55 + rise,
-                        0.8 * reach * math.sin(angle), radius))
-    return tuple(
-        Blob(name=f"Blob {n + 1}", centre=tuple(round(v, 2) for v in (x, y, z)), radii=(round(radius, 2),) * 3,
-             buds=None if generations < 2 else Buds(
-                 generations=generations - 1, count=buds, shrink=shrink, reach=0.93, upward=0.35,
-                 seed=dice.randrange(1000)))
-        for n, (x, y, z, radius) in enumerate(parents)
+    size = MADE / 10.0 * feature
+    where = () if under is None else (ByHeight(low=round(under, 2), high=round(under - 40.0, 2)),)
+    return (
+        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(size * 1.1 * strength),
+             octaves=7, gain=0.64, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
+        Nibble(feature=rounded(size / 4.5), depth=rounded(size * (0.08 + 0.22 * wish.tired)), octaves=5, gain=0.62,
+               strength=0.4 + 0.5 * wish.tired, seed=wish.seed * 5 + 5),
     )
 
 
-def pile(count, spread, dome, sizes, seed, altitude=0.0):
-    """Blobs piled up within a spread, larger toward the middle.
+def start(species, name, span=300.0, seed=3, **asked):
+    """A cloud to begin with, made of ordinary blobs, grains and light: everything in it can be edited.
 
     Parameters
     ----------
-    count : int
-    spread : (float, float, float)
-        Width, height and depth of the pile, metres.
-    dome : float
-        How much higher the middle is piled: 0 flat, 1 a dome.
-    sizes : (float, float)
-        Smallest and largest radius, metres.
-    seed : int
-    altitude : float, optional
-        Where it stands, metres.
+    species : str
+        One of `STARTS`.
+    name : str
+    span : float, optional
+        Longest side in metres, about.
+    seed : int, optional
+    **asked
+        `height`, `lean`, `turrets` and `tired`, see `Wish`; default those of the species.
 
     Returns
     -------
-    tuple of Blob
-        All within the spread, as far as their radii allow.
+    Mound
+
+    Raises
+    ------
+    Problem
+        When what is asked for is outside `RANGES`.
     """
-    dice = random.Random(seed)
-    golden = math.pi * (3.0 - math.sqrt(5.0))
-    small, large = sizes
-    blobs = []
-    for n in range(count):
-        out = math.sqrt((n + 0.5) / count)
-        angle = n * golden + dice.uniform(-0.4, 0.4)
-        radius = min(max(large + (small - large) * out * dice.uniform(0.8, 1.2), small), large)
-        wide, deep = (max(s / 2 - radius, 0.0) * out for s in (spread[0], spread[2]))
-        room = max(spread[1] * (1.0 - dome * out * out) - 2 * radius, 0.0)
-        y = altitude + radius + room * dice.uniform(0.0, 1.0)
-        blobs.append(Blob(name=f"Heap {n + 1}", radii=(round(radius, 3),) * 3,
-                          centre=(round(wide * math.cos(angle), 3), round(y, 3), round(deep * math.sin(angle), 3))))
-    return tuple(blobs)
+    kind = STARTS[species]
+    asked = {key: value for key, value in asked.items() if value is not None}
+    for key, value in asked.items():
+        low, high = RANGES[key]
+        if not low <= value <= high:
+            raise Problem(f"A start takes a {key} from {low:g} to {high:g}; {value:g} is outside.")
+    wish = replace(kind.wish, seed=seed, **asked)
+    blobs, own = kind.make(wish)
+    mound = Mound(
+        name=name,
+        mass=Mass(forms=_numbered(blobs), melt=own.get("melt", 5.0), base=own.get("base", _FLAT)),
+        voxels=Voxels(final=0.8),
+        grains=own.get("grains") or lumps(wish),
+        skin=Skin(thickness=own.get("skin", 1.3), curve=eased(0.8)),
+        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, exposure=own.get("exposure", 0.45),
+                    medium=Medium(extinction=own.get("extinction", extinction_for(SIZE, MADE)))),
+        view=View(azimuth=0.0, elevation=-6.0),
+    )
+    return mound if span == MADE else resized_mound(mound, span / MADE)
 
 
 def first_mound(name):
-    """A small cumulus to begin with.
+    """A cumulus to begin with.
 
     Parameters
     ----------
@@ -112,37 +164,6 @@ def first_mound(name):
     Mound
     """
     return start("mediocris", name)
-
-
-def start(species, name, span=300.0, seed=3):
-    """A first shape by meteorological species, made of ordinary blobs and grains.
-
-    Parameters
-    ----------
-    species : str
-        One of `STARTS`.
-    name : str
-    span : float, optional
-        Longest side in metres, about.
-    seed : int, optional
-
-    Returns
-    -------
-    Mound
-        In the proportions of the species; everything in it can be edited.
-    """
-    blobs, changes = STARTS[species](seed)
-    # Shapes are made about 300 m across, then brought to the span.
-    mound = Mound(
-        name=name,
-        mass=Mass(forms=blobs, melt=changes.get("melt", 12.0), base=changes.get("base", _FLAT)),
-        voxels=Voxels(final=1.0),
-        grains=changes.get("grains", _PUFFED),
-        skin=Skin(thickness=changes.get("skin", 5.0), curve=eased(0.8)),
-        light=Light(sun=Sun(azimuth=78.0, elevation=32.0), medium=Medium(extinction=0.16), exposure=-0.45),
-        view=View(distance=750.0, target=(0.0, 75.0, 0.0), elevation=2.0, azimuth=0.0),
-    )
-    return mound if span == 300.0 else resized_mound(mound, span / 300.0)
 
 
 def start_from_form(form, name, species="mediocris", span=None, sheet=None, level=None):
@@ -183,112 +204,194 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     return mound.edited(mass=mound.mass.edited(forms=(form,), base=base, top=mound.mass.top.edited(on=False)))
 
 
-_FLAT = BaseLevel(altitude=0.0, softness=8.0, raggedness=5.0, ragged_size=36.0)
-_PUFFED = (
-    Push(feature=52.0, strength=19.0, octaves=5, summed="folded", weaker_below=0.8, seed=17),
-    Push(feature=16.0, strength=5.0, octaves=4, summed="folded", weaker_below=0.5, seed=29),
-)
-_TORN = (
-    Push(feature=44.0, strength=20.0, octaves=5, gain=0.6, seed=11),
-    Push(feature=12.0, strength=6.0, octaves=4, gain=0.6, seed=5),
-)
-_SMOOTH = (Push(feature=90.0, strength=5.0, octaves=3, gain=0.4, seed=8),)
+_FLAT = BaseLevel(altitude=8.0, softness=9.0, raggedness=6.0, ragged_size=38.0)
+_NONE = BaseLevel(on=False)
+_SKY = Sky(kind="air", visibility=70.0, altitude=600.0, ground=(0.07, 0.09, 0.12))
+"""Air over a dark sea, with the horizon in haze behind the cloud."""
 
 
-def _core(name, y, x_radius, y_radius, z_radius, x=0.0, z=0.0):
-    return Blob(name=name, centre=(x, y, z), radii=(x_radius, y_radius, z_radius))
+def _blob(name, x, y, z, x_radius, y_radius, z_radius):
+    return Blob(name=name, centre=(round(x, 2), round(y, 2), round(z, 2)),
+                radii=(round(x_radius, 2), round(y_radius, 2), round(z_radius, 2)))
+
+
+def _numbered(blobs):
+    """All blobs under names that tell them apart."""
+    counts = {}
+    named = []
+    for blob in blobs:
+        counts[blob.name] = counts.get(blob.name, 0) + 1
+        named.append(blob if counts[blob.name] == 1 else blob.edited(name=f"{blob.name} {counts[blob.name]}"))
+    return tuple(named)
 
 
 def _lifted(blobs, y, x=0.0, z=0.0):
-    return tuple(
-        blob.edited(centre=(round(blob.centre[0] + x, 2), round(blob.centre[1] + y, 2),
-                            round(blob.centre[2] + z, 2)))
-        for blob in blobs
-    )
+    return [blob.edited(centre=(round(blob.centre[0] + x, 2), round(blob.centre[1] + y, 2), round(blob.centre[2] + z, 2)))
+            for blob in blobs]
 
 
-def _numbered(*groups):
-    """All blobs with names that tell them apart."""
-    blobs = tuple(blob for group in groups for blob in group)
-    return tuple(
-        blob.edited(name=f"Blob {n + 1}") if blob.name.startswith("Blob") else blob
-        for n, blob in enumerate(blobs)
-    )
+def _grown(wish, **more):
+    return grown(MADE, wish.height, wish.lean, wish.turrets, 1.0 - 0.7 * wish.tired, wish.seed, **more)
 
 
-def _humilis(seed):
-    """Wider than tall, hardly grown: a fair-weather cloud."""
-    low = heap(12, 300.0, seed, height=0.07, dome=0.5, shrink=0.36)
-    return _numbered((_core("Heart", 18.0, 128.0, 22.0, 92.0),), low), {
-        "base": _FLAT.edited(altitude=12.0)}
+def _humilis(wish):
+    return _grown(wish, crown=0.35), {"grains": lumps(wish, 0.8)}
 
 
-def _mediocris(seed):
-    """About half as tall as wide."""
-    return _numbered((_core("Heart", 45.0, 115.0, 50.0, 92.0),),
-                     heap(10, 280.0, seed, height=0.34, dome=0.65)), {}
+def _mediocris(wish):
+    return _grown(wish), {}
 
 
-def _congestus(seed):
-    """Taller than wide: heap upon heap, still growing."""
-    return _numbered(
-        (_core("Heart", 60.0, 90.0, 70.0, 80.0), _core("Trunk", 170.0, 60.0, 95.0, 55.0)),
-        heap(9, 240.0, seed, height=0.4, dome=0.6),
-        _lifted(heap(6, 170.0, seed + 1, height=0.4, dome=0.7, buds=5), 95.0, 8.0),
-        _lifted(heap(5, 135.0, seed + 2, height=0.5, dome=0.7, buds=5), 190.0, -6.0, 4.0),
-    ), {}
+def _congestus(wish):
+    return _grown(wish, crown=0.7), {}
 
 
-def _fractus(seed):
+def _calvus(wish):
+    # The tops have begun to freeze: smooth domes over a body that still boils.
+    return _grown(wish, crown=0.5, generations=1), {"grains": lumps(wish, 1.5, 0.7), "skin": 2.6}
+
+
+def _incus(wish):
+    """A tower that has met the top of the weather and spreads."""
+    tower, top = _grown(wish, crown=0.75), MADE * wish.height
+    lean = wish.lean * top
+    anvil = [
+        _blob("Anvil root", lean, top - 22.0, 0.0, 84.0, 36.0, 72.0),
+        _blob("Anvil", lean + 30.0, top + 4.0, 0.0, 160.0, 17.0, 104.0),
+        _blob("Anvil lip", lean + 128.0, top + 8.0, 6.0, 92.0, 11.0, 76.0),
+        _blob("Anvil back", lean - 76.0, top + 2.0, -10.0, 82.0, 13.0, 64.0),
+    ]
+    frayed = Push(feature=34.0, strength=9.0, octaves=5, summed="folded", gain=0.6, stretch=(2.0, 1.0, 2.0), seed=wish.seed + 4)
+    grains = (*lumps(wish, 1.1, under=top - 10.0), frayed)
+    return [*tower, *anvil], {"melt": 12.0, "grains": grains}
+
+
+def _fractus(wish):
     """Torn pieces without a common base."""
-    dice = random.Random(seed)
-    pieces = []
-    for n in range(7):
-        piece = heap(3, dice.uniform(55.0, 105.0), seed + n, height=0.25, dome=0.5, buds=3)
-        pieces.append(_lifted(piece, dice.uniform(0.0, 50.0), dice.uniform(-115.0, 115.0),
-                              dice.uniform(-60.0, 60.0)))
-    return _numbered(*pieces), {"base": BaseLevel(on=False), "grains": _TORN, "skin": 9.0, "melt": 8.0}
+    dice, pieces = random.Random(wish.seed), []
+    for n in range(wish.turrets):
+        size = dice.uniform(45.0, 120.0)
+        piece = grown(size, wish.height, wish.lean * 2.0, 3, 0.3, wish.seed + n, depth=0.7, generations=1)
+        pieces += _lifted([blob.edited(name=f"Shred {n + 1}") for blob in piece], dice.uniform(0.0, 45.0),
+                          dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0))
+    return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8), Streak(
+        strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0, "extinction": 0.35}
 
 
-def _lenticularis(seed):
+def _lenticularis(wish):
     """Lenses one above another, smoothed by the wind."""
-    dice = random.Random(seed)
-    lenses = tuple(
-        Blob(name=f"Lens {n + 1}", radii=(140.0 - 16.0 * n, 13.0 + 2.0 * (n % 2), 84.0 - 9.0 * n),
-             centre=(round(dice.uniform(-8.0, 8.0), 2), 20.0 + 21.0 * n, round(dice.uniform(-5.0, 5.0), 2)),
+    dice = random.Random(wish.seed)
+    lenses = [
+        Blob(name="Lens", radii=(round(150.0 - 15.0 * n, 2), round(MADE * wish.height / wish.turrets * 0.78, 2), 92.0 - 9.0 * n),
+             centre=(round(dice.uniform(-8.0, 8.0) + 60.0 * wish.lean * n, 2),
+                     round(20.0 + MADE * wish.height / wish.turrets * n, 2), round(dice.uniform(-5.0, 5.0), 2)),
              rotation=(0.0, 0.0, round(dice.uniform(-2.0, 2.0), 2)))
-        for n in range(4)
-    )
-    return lenses, {"base": BaseLevel(on=False), "grains": _SMOOTH, "skin": 8.0, "melt": 14.0}
+        for n in range(wish.turrets)
+    ]
+    grains = (Push(feature=110.0, strength=6.0, octaves=4, gain=0.4, stretch=(3.0, 0.6, 3.0), seed=wish.seed + 8),
+              Nibble(feature=26.0, depth=6.0 + 12.0 * wish.tired, octaves=4, stretch=(4.0, 0.5, 4.0), strength=0.5,
+                     seed=wish.seed + 5))
+    return lenses, {"base": _NONE, "grains": grains, "skin": 7.0, "melt": 7.0, "extinction": 0.3}
 
 
-def _incus(seed):
-    """A tower that has met the top of the weather and spreads: the anvil."""
-    tower, _ = _congestus(seed)
-    anvil = (
-        Blob(name="Anvil", centre=(26.0, 318.0, 0.0), radii=(165.0, 17.0, 96.0)),
-        Blob(name="Anvil root", centre=(4.0, 292.0, 0.0), radii=(74.0, 34.0, 62.0)),
-        Blob(name="Anvil lip", centre=(120.0, 322.0, 6.0), radii=(86.0, 12.0, 70.0)),
-    )
-    return _numbered(tower, anvil), {"melt": 22.0}
+def _pieces(wish, rows, columns, apart, low, high):
+    """Lumps side by side, as of a layer that has broken into cells."""
+    dice, lumps_ = random.Random(wish.seed), []
+    for row in range(rows):
+        for column in range(columns):
+            radius = dice.uniform(low, high)
+            lumps_.append(_blob(
+                "Cell", (column - (columns - 1) / 2) * apart + dice.uniform(-0.24, 0.24) * apart,
+                MADE * wish.height * dice.uniform(0.35, 0.6),
+                (row - (rows - 1) / 2) * apart * 0.92 + dice.uniform(-0.22, 0.22) * apart,
+                radius * 1.3, radius * MADE * wish.height / 40.0, radius * 1.25))
+    return lumps_
 
 
-def _slab(seed):
+def _stratocumulus(wish):
+    """A piece of a layer of flat lumps with gaps between them."""
+    return _pieces(wish, 4, max(wish.turrets // 2, 2), 58.0, 27.0, 39.0), {
+        "base": _FLAT.edited(altitude=6.0), "grains": lumps(wish, 0.7, 0.8), "skin": 2.5, "melt": 9.0, "extinction": 0.3}
+
+
+def _slab(wish):
     """A deck: low, wide and lumpy, with a flat underside."""
-    dice = random.Random(seed)
-    lumps = []
-    for row in range(5):
-        for column in range(7):
-            radius = dice.uniform(17.0, 26.0)
-            lumps.append(Blob(
-                name="Blob", radii=(round(radius * 1.25, 2), round(radius, 2), round(radius * 1.25, 2)),
-                centre=(round((column - 3) * 41.0 + dice.uniform(-9.0, 9.0), 2), round(dice.uniform(12.0, 20.0), 2),
-                        round((row - 2) * 39.0 + dice.uniform(-9.0, 9.0), 2))))
-    return _numbered((_core("Deck", 12.0, 150.0, 18.0, 100.0),), tuple(lumps)), {"melt": 9.0}
+    deck = [_blob("Deck", 0.0, 12.0, 0.0, 152.0, 18.0, 112.0)]
+    return [*deck, *_pieces(wish, 5, max(wish.turrets, 3), 294.0 / max(wish.turrets, 3), 17.0, 26.0)], {
+        "base": _FLAT.edited(altitude=4.0), "grains": lumps(wish, 0.6, 0.8), "melt": 9.0, "extinction": 0.4}
+
+
+def _pileus(wish):
+    """A turret with a smooth cap of moist air lifted over it."""
+    body = _grown(wish, crown=0.75)
+    head = max(body, key=lambda blob: blob.centre[1])
+    x, y, z = head.centre
+    crest, across = y + 1.3 * head.radii[1], 1.7 * head.radii[0]  # where its buds end, about
+    caps = [_blob("Cap", x, crest + 4.0 + 12.0 * n, z, across * (1.0 - 0.25 * n), 6.5, across * (0.9 - 0.25 * n))
+            for n in range(2)]
+    return [*body, *caps], {"melt": 3.0, "grains": lumps(wish, under=crest)}
+
+
+def _mamma(wish):
+    """A layer with pouches hanging from it."""
+    dice = random.Random(wish.seed)
+    level = 110.0
+    sheet = [_blob("Sheet", 0.0, level + 30.0, 0.0, 160.0, 38.0, 120.0)]
+    for n in range(wish.turrets * 4):
+        out, angle = math.sqrt((n + 0.5) / (wish.turrets * 4)), n * math.pi * (3.0 - math.sqrt(5.0))
+        radius = dice.uniform(15.0, 25.0) * (1.15 - 0.4 * out)
+        sheet.append(_blob("Pouch", 128.0 * out * math.cos(angle), level + 22.0 * out * out - radius * dice.uniform(-0.2, 0.3),
+                           94.0 * out * math.sin(angle), radius, radius * dice.uniform(0.9, 1.3), radius))
+    grains = (Push(kind="cellular", cell="smooth f1", direction="inward", standing=True, feature=17.0, strength=6.0, octaves=5,
+                   gain=0.6, seed=wish.seed + 2), Nibble(feature=9.0, depth=3.0 + 6.0 * wish.tired, strength=0.4, octaves=4,
+                                                         seed=wish.seed + 5))
+    return sheet, {"base": _NONE, "grains": grains, "skin": 2.0, "melt": 10.0, "sun": Sun(azimuth=110.0, elevation=9.0),
+                   "exposure": 0.9, "extinction": 0.4}
+
+
+def _cotton(wish):
+    """A soft ball of wool, as from a toy box."""
+    grains = (Push(kind="cellular", cell="smooth f1", direction="inward", standing=True, feature=44.0, strength=16.0, octaves=3,
+                   gain=0.5, seed=wish.seed + 2),
+              Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=wish.seed + 5))
+    return _grown(wish, crown=0.4, generations=1), {"base": _NONE, "grains": grains, "skin": 12.0, "extinction": 0.16}
+
+
+def _toy(wish):
+    """Round and plain, as a child draws it."""
+    blobs = [blob.edited(buds=None) for blob in _grown(wish, crown=0.35)]
+    grains = (Push(feature=60.0, strength=2.0, octaves=2, seed=wish.seed + 2),)
+    return blobs, {"grains": grains, "melt": 9.0, "base": _FLAT.edited(raggedness=0.0, softness=14.0), "skin": 2.0}
+
+
+def _puff(wish):
+    """Smoke that has just left a chimney."""
+    dice, smoke = random.Random(wish.seed), []
+    for n in range(wish.turrets):
+        share = (n + 0.5) / wish.turrets
+        size = 14.0 + 46.0 * share**0.8
+        smoke += [_blob("Puff", 300.0 * wish.lean * share**1.4 + dice.uniform(-0.4, 0.4) * size,
+                        MADE * wish.height * share + dice.uniform(-8.0, 8.0), dice.uniform(-0.5, 0.5) * size,
+                        size * dice.uniform(0.75, 1.0), size * dice.uniform(0.75, 1.0), size * dice.uniform(0.75, 1.0))
+                  for _ in range(3)]
+    return smoke, {"base": _NONE, "grains": lumps(replace(wish, tired=max(wish.tired, 0.6)), 0.8), "skin": 3.0,
+                   "extinction": 0.3}
 
 
 STARTS = {
-    "humilis": _humilis, "mediocris": _mediocris, "congestus": _congestus, "fractus": _fractus,
-    "lenticularis": _lenticularis, "incus": _incus, "deck slab": _slab,
+    "humilis": Start("wider than tall, hardly grown: fair weather", Wish(0.26, 0.08, 9, 0.35), _humilis),
+    "mediocris": Start("about half as tall as wide", Wish(0.52, 0.12, 8, 0.25), _mediocris),
+    "congestus": Start("taller than wide: turret upon turret, still growing", Wish(0.95, 0.16, 7, 0.1), _congestus),
+    "calvus": Start("a tower whose tops have begun to freeze and to smooth", Wish(0.85, 0.1, 6, 0.1), _calvus),
+    "incus": Start("a tower that has met the top of the weather: the anvil", Wish(1.0, 0.05, 6, 0.2), _incus),
+    "fractus": Start("torn pieces without a common base", Wish(0.45, 0.3, 7, 0.8), _fractus),
+    "lenticularis": Start("lenses one above another, smoothed by the wind", Wish(0.28, 0.1, 4, 0.3), _lenticularis),
+    "stratocumulus": Start("a piece of a layer of flat lumps", Wish(0.16, 0.0, 10, 0.4), _stratocumulus),
+    "deck slab": Start("a deck: low, wide and lumpy", Wish(0.13, 0.0, 7, 0.35), _slab),
+    "pileus": Start("a turret under a smooth cap", Wish(0.62, 0.1, 7, 0.15), _pileus),
+    "mamma": Start("a layer with pouches hanging from it", Wish(0.4, 0.0, 9, 0.2), _mamma),
+    "cotton": Start("a soft ball of wool", Wish(0.5, 0.0, 6, 0.3), _cotton, natural=False),
+    "toy": Start("round and plain, as a child draws it", Wish(0.45, 0.0, 6, 0.0), _toy, natural=False),
+    "puff of smoke": Start("smoke that has just left a chimney", Wish(0.75, 0.6, 8, 0.6), _puff, natural=False),
 }
-"""Species and what makes each."""
+"""By their words, in the order an artist sees them."""

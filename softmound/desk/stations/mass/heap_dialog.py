@@ -2,7 +2,7 @@
 
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
-from ....core.starts.species import pile
+from ....core.starts.heaps import pile
 from ...controls import NumberField, text_label
 
 

@@ -1,0 +1,73 @@
+"""Pictures of starts: one of a start lit as it begins, and a sheet of them all."""
+
+import numpy as np
+
+from ..light.camera import camera_of, fitted
+from ..light.radiance import composed
+from ..starts.species import STARTS, start
+from .density import bounds_of
+from .stages import Stages, layers_of
+
+ALONG = 100
+"""Voxels along the longest side: as many as a small picture shows."""
+NEAR = 0.82
+"""Times the distance at which a cloud is surely seen whole: a small picture can be filled more."""
+PADDING = 6
+"""Pixels between the pictures of a sheet."""
+
+
+def start_picture(mound, width, height, ticket=None, stages=None):
+    """A small picture of a mound, seen whole.
+
+    Parameters
+    ----------
+    mound : Mound
+    width, height : int
+    ticket : Ticket, optional
+    stages : Stages, optional
+
+    Returns
+    -------
+    ndarray of uint8, shape (height, width, 4)
+    """
+    stages = Stages() if stages is None else stages
+    low, high = bounds_of(mound)
+    voxel = float(f"{(high - low).max() / ALONG:.3g}")
+    quiet = ticket.quiet() if ticket is not None else None
+    grid = stages.density(mound, voxel, quiet, remember=False)
+    if grid.brick_bounds() is None:
+        return np.zeros((height, width, 4), np.uint8)
+    view = fitted(mound.view, low, high, width, height)
+    mound = mound.edited(view=view.edited(distance=view.distance * NEAR))
+    scene, camera = stages.scene(mound, grid, stages.density_key(mound, voxel)), camera_of(mound.view, width, height)
+    layers = [layers_of(stages, scene, camera, nth=n, ticket=quiet) for n in range(2)]
+    return composed(np.mean(layers, axis=0), scene, camera)
+
+
+def sheet_of_starts(width, height, seed=3, columns=4, ticket=None, **asked):
+    """All starts side by side.
+
+    Parameters
+    ----------
+    width, height : int
+        Of each, pixels.
+    seed : int, optional
+    columns : int, optional
+    ticket : Ticket, optional
+    **asked
+        As of `start`.
+
+    Returns
+    -------
+    ndarray of uint8, shape (rows, columns, 3)
+    """
+    high, wide = height + PADDING, width + PADDING
+    page = np.full((-(-len(STARTS) // columns) * high + PADDING, columns * wide + PADDING, 3), (34, 38, 42), np.uint8)
+    for number, species in enumerate(STARTS):
+        if ticket is not None:
+            ticket.step(number / len(STARTS), (number + 1) / len(STARTS), species)
+        row, column = divmod(number, columns)
+        top, left = PADDING + row * high, PADDING + column * wide
+        picture = start_picture(start(species, species, seed=seed, **asked), width, height, ticket)
+        page[top : top + height, left : left + width] = picture[..., :3]
+    return page
