@@ -11,7 +11,22 @@ from softmound.core.exchange.meshes import write_mesh
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
 from softmound.core.light.camera import fitted
-from softmound.core.recipe import BaseLevel, Lamp, Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels, eased, write_mound
+from softmound.core.recipe import (
+    BaseLevel,
+    Coat,
+    Lamp,
+    Light,
+    Mass,
+    Medium,
+    Mound,
+    Skin,
+    Sky,
+    Sun,
+    View,
+    Voxels,
+    eased,
+    write_mound,
+)
 from softmound.core.starts.growth import grown
 from softmound.core.starts.species import start, start_from_form
 
@@ -75,9 +90,9 @@ def meringue_spire():
 
 def flour_drift():
     """Thin and torn, at dawn."""
-    made = start("fractus", "Flour Drift", 420.0, 12, turrets=11, height=0.3, lean=0.5)
+    made = start("fractus", "Flour Drift", 420.0, 12, turrets=14, height=0.35, lean=0.4)
     sky = AIR.edited(visibility=45.0)
-    medium = made.light.medium.edited(extinction=0.22)
+    medium = made.light.medium.edited(extinction=0.3)
     return made.edited(light=made.light.edited(sun=Sun(azimuth=128.0, elevation=5.0), sky=sky, medium=medium, exposure=1.5),
                        view=View(azimuth=0.0, elevation=-4.0), voxels=made.voxels.edited(final=0.9))
 
@@ -85,19 +100,21 @@ def flour_drift():
 def burnt_crust():
     """The heavy base of a storm at dusk, lightning inside it."""
     blobs = _named("Crust", grown(460.0, 0.55, -0.1, 11, 0.8, 17, crown=0.45, depth=0.7))
-    lamp = Lamp(name="Lightning", place=(-60.0, 62.0, 40.0), radius=9.0, power=5.5e10, kelvin=9_500.0)
+    lamp = Lamp(name="Lightning", place=(-60.0, 62.0, 40.0), radius=9.0, power=9e8, kelvin=9_500.0)
     return _baked("Burnt Crust", blobs, lumped(44.0, 40.0, 23, 0.35), Light(
         sun=Sun(azimuth=196.0, elevation=2.0), sky=AIR.edited(visibility=40.0), lamps=(lamp,), medium=Medium(extinction=0.7),
-        exposure=1.2), View(azimuth=0.0, elevation=-9.0), level=20.0)
+        exposure=1.0), View(azimuth=0.0, elevation=-9.0), level=20.0)
 
 
 def baked_brioche():
     """The model of a brioche, baked to a cloud under a high sun."""
     form = mesh_form(read_triangles(HERE / "brioche.ply"), "Brioche", "cm", close_holes=True)
     mound = start_from_form(form, "Brioche", "mediocris", span=260.0)
-    return mound.edited(grains=lumped(26.0, 17.0, 31, 0.2, 0.0), light=mound.light.edited(
-        sun=Sun(azimuth=64.0, elevation=52.0), sky=AIR, medium=Medium(extinction=0.9), exposure=0.2),
-        view=View(azimuth=20.0, elevation=6.0))
+    puffed = mound.mass.forms[0].edited(coat=Coat(radius=15.0, spacing=0.95, jitter=0.6, fewer_below=0.3, seed=4))
+    return mound.edited(
+        mass=mound.mass.edited(forms=(puffed,)), grains=lumped(24.0, 22.0, 31, 0.1, 0.0),
+        light=mound.light.edited(sun=Sun(azimuth=108.0, elevation=40.0), sky=AIR, medium=Medium(extinction=1.0), exposure=0.35),
+        view=View(azimuth=20.0, elevation=-4.0))
 
 
 def brioche(around=144, along=64):
@@ -134,5 +151,6 @@ if __name__ == "__main__":
     write_mesh(HERE / "brioche.ply", *brioche())
     for made in (cottage_loaf(), baked_brioche(), meringue_spire(), flour_drift(), burnt_crust()):
         view = fitted(made.view, *bounds_of(made), 848, 560)
-        made = made.edited(view=view.edited(distance=view.distance * 0.88))
+        # What is carved away leaves room at the borders.
+        made = made.edited(view=view.edited(distance=view.distance * (0.72 if made.name == "Flour Drift" else 0.86)))
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

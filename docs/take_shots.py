@@ -11,6 +11,8 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 HERE = pathlib.Path(__file__).parent
 ROOT = HERE.parent
 SIZE = (1280, 800)
+SHARP = 60.0
+"""Seconds that a picture is given to sharpen."""
 
 
 def main():
@@ -30,6 +32,7 @@ def main():
         from softmound.desk.commands import help_rows
         from softmound.desk.keys_dialog import KeysDialog
         from softmound.desk.style import dress
+        from softmound.desk.wall_dialog import WallDialog
         from softmound.desk.window import Window
 
         library = pathlib.Path(home) / "The Weather Bakery"
@@ -41,8 +44,10 @@ def main():
         window.resize(*SIZE)
 
         def rest():
-            """Wait for the finest picture, its miniatures, and the end of any build."""
-            while not (done and done[-1] == window.looking.newest and window.jobs.job is None):
+            """Wait for the sharpest picture, its miniatures, and the end of any build."""
+            ends = time.monotonic() + SHARP
+            while not (done and done[-1] == window.looking.newest and window.jobs.job is None
+                       and (window.looking.painter.idle or time.monotonic() > ends)):
                 application.processEvents()
                 time.sleep(0.005)
             application.processEvents()
@@ -107,7 +112,6 @@ def main():
         folder.mkdir(exist_ok=True)
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.show()
-        window.looking.fit()
         window.open_station("Mass")
         window.stations["Mass"].choose(5)
         shot("mass")
@@ -120,9 +124,15 @@ def main():
         window.stations["Grain"].add_mask("grain", "facing")
         shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
-        window.looking.fit()
         window.open_station("Light")
         shot("light")
+        wall = WallDialog(window)
+        wall.show()
+        while wall.said.text():
+            application.processEvents()
+            time.sleep(0.005)
+        wall.grab().save(str(folder / "new.png"))
+        wall.reject()
         sheet = KeysDialog(help_rows(), window)
         sheet.show()
         application.processEvents()
@@ -140,11 +150,14 @@ def main():
         window.looking.change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
         shot("voxels-slice")
         window.looking.look("draft")
-        window.document.read(ROOT / "demo" / "burnt_crust.mound")
-        window.looking.fit()
+        for name in ("brioche", "flour_drift", "burnt_crust"):
+            window.document.read(ROOT / "demo" / f"{name}.mound")
+            window.open_station("Light")
+            shot(f"light-{name.replace('_', '-')}")
         window.open_station("Library")
         window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")
+        window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")
         shot("light-behind")
         light = window.stations["Light"]
@@ -152,9 +165,9 @@ def main():
         view = window.document.mound.view
         light.edit_part("sun", "sun", azimuth=view.azimuth + 60.0, elevation=34.0)
         rest()
-        light.compare(0)
+        light.snapshots.compare(0)
         shot("light-compared")
-        light.compare(0)
+        light.snapshots.compare(0)
         light.take_snapshot_over(0)
         light.tray.open("situations")
         window.looking.look("true")

@@ -105,11 +105,13 @@ class DeskTest(unittest.TestCase):
         self.assertEqual(faults, [])
 
     kinds = STATIONS
+    sharpens = False  # else every test would wait for pictures of finer voxels
 
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
         window = self.window = Window(self.folder / "library", self.kinds)
         window.builder.kept = KeptGrids(self.folder / "kept")
+        window.looking.painter.sharpens = self.sharpens
         window.document.read(self.path)
         window.looking.shown.connect(self.shown.append)
         window.show()

@@ -18,10 +18,12 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
 from softmound.core.directions import direction_of
-from softmound.core.engine.density import span_of
+from softmound.core.engine.density import density_grid, span_of
+from softmound.core.engine.painter import finer_voxels
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
-from softmound.core.starts.species import start
+from softmound.core.starts.looks_as import looks_as_large_as
+from softmound.core.starts.species import STARTS, start
 from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
 from softmound.desk.command import Command
@@ -35,6 +37,7 @@ from softmound.desk.settings_panel import SettingsPanel
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.stations.station import Station
 from softmound.desk.strip import COMPUTING, FRESH, OLD
+from softmound.desk.wall_dialog import PICTURE, WallDialog
 
 from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
 from .scenes import lumpy_mound
@@ -589,6 +592,35 @@ class Oven(Station):
         return "Let it rise first."
 
 
+class Sharpening(DeskTest):
+    sharpens = True
+
+    def test_the_picture_sharpens_while_the_hand_rests_and_gives_up_when_it_moves(self):
+        window = self.window
+        mound = window.document.mound.edited(voxels={"draft": 1.6, "final": 0.4})
+        window.document.apply("voxels", lambda _: mound)
+        number = window.looking.newest
+        voxels = []
+        window.looking.shown.connect(lambda answer: voxels.append(answer.grid.voxel))
+        camera = window.picture.camera()
+        wanted = finer_voxels(mound, camera, 1.6)
+        self.assertGreater(len(wanted), 0)
+        self.until(lambda: window.looking.painter.idle and voxels and voxels[-1] == wanted[-1])
+        self.assertEqual(window.looking.newest, number)
+        self.assertEqual(sorted(set(voxels), reverse=True), [1.6, *wanted])
+        self.assertIn(figure(wanted[-1]), window.status.facts.text())
+        # What is seen is what the finished grid looks like.
+        grid = density_grid(mound, wanted[-1])
+        self.assertEqual(window.looking.grid.active_voxels(), grid.active_voxels())
+        np.testing.assert_array_equal(window.looking.grid.values, grid.values)
+        voxels.clear()
+        window.document.apply("voxels", lambda _: mound.edited(grains=()), moving=True)
+        window.document.let_go()
+        self.until(lambda: voxels)
+        self.assertEqual(voxels[0], 1.6)
+        self.until(lambda: window.looking.painter.idle)
+
+
 class SixthStation(DeskTest):
     kinds = (*STATIONS, Oven)
 
@@ -810,6 +842,89 @@ class Files(DeskTest):
         self.assertEqual(self.window.document.mound, start("incus", "Untitled").edited(
             view=self.window.document.mound.view))
         self.rest()
+
+    def wall(self, act):
+        """Open the wall of starts, and let `act` have it."""
+        def met():
+            dialog = QApplication.activeModalWidget()
+            self.assertIsInstance(dialog, WallDialog)
+            act(dialog)
+
+        QTimer.singleShot(50, met)
+        self.window.actions_["new"].trigger()
+
+    def test_the_wall_shows_live_starts_and_takes_one(self):
+        seen = {}
+
+        def act(wall):
+            self.until(lambda: wall.said.text() == "")
+            icons = [wall.list.item(row).icon().pixmap(*PICTURE).toImage() for row in range(wall.list.count())]
+            seen["colours"] = [len({image.pixel(x, image.height() // 2) for x in range(0, image.width(), 4)}) for image in icons]
+            wall.list.setCurrentRow(list(STARTS).index("congestus"))
+            seen["height"] = wall.fields["height"].value
+            wall.fields["lean"].changed.emit(0.6, False)
+            self.key(Qt.Key.Key_R, widget=wall)
+            self.until(lambda: not wall._pause.isActive() and wall.said.text() == "")
+            again = wall.list.item(0).icon().pixmap(*PICTURE).toImage()
+            seen["rolled"] = again != icons[0]
+            wall.looks.set(4_000.0)
+            wall.span.set(150.0)
+            seen["made"] = wall.made("congestus")
+            self.click(wall.take)
+
+        self.wall(act)
+        self.assertGreater(min(seen["colours"]), 3)
+        self.assertEqual(seen["height"], STARTS["congestus"].wish.height)
+        self.assertTrue(seen["rolled"])
+        mound = self.window.document.mound
+        self.assertEqual(mound.edited(view=seen["made"].view), seen["made"])
+        self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 150.0), 4_000.0, delta=1.0)
+        self.assertNotEqual(mound.mass, start("congestus", "Untitled", 150.0).mass)
+
+    def test_the_wall_closed_leaves_the_mound_as_it_was(self):
+        before = self.window.document.mound
+        self.wall(lambda wall: wall.reject())
+        self.assertEqual(self.window.document.mound, before)
+
+    def test_from_an_empty_window_to_a_published_cloud_in_twelve_gestures(self):
+        gestures = []
+
+        def did(what):
+            gestures.append(what)
+
+        def act(wall):
+            wall.list.setCurrentRow(list(STARTS).index("humilis"))
+            did("choose a start")
+            wall.fields["lean"].changed.emit(0.3, False)
+            did("lean it")
+            self.key(Qt.Key.Key_R, widget=wall)
+            did("roll again")
+            wall.span.set(9.0)
+            did("type its span")
+            self.click(wall.take)
+            did("take it")
+
+        did("Ctrl+N")
+        self.wall(act)
+        self.rest()
+        self.window.open_station("Light")
+        did("4")
+        self.click(self.window.stations["Light"].tray.pages.widget(0).findChildren(QAbstractButton)[0])
+        did("a situation")
+        self.window.open_station("Voxels")
+        did("2")
+        self.window.stations["Voxels"].settings.final.changed.emit(0.25, False)
+        did("type the final voxel")
+        self.click(self.window.top_bar.publish)
+        did("publish")
+        library = self.window.stations["Library"]
+        self.until(lambda: library.versions)
+        self.window.open_station("Library")
+        did("5")
+        self.assertLessEqual(len(gestures), 12)
+        facts = library.versions[0].facts
+        self.assertEqual(facts["voxel"], 0.25)
+        self.assertGreater(facts["active_voxels"], 1_000)
 
     def test_resizing_is_one_step_and_keeps_the_look(self):
         window = self.window

@@ -96,7 +96,7 @@ class Shipped(unittest.TestCase):
             self.assertIsNotNone(bounds_of(mound))
             self.assertTrue(mound.grains)
             read_thumb(path)
-        self.assertEqual(names, {"Cottage Loaf", "Burnt Crust"})
+        self.assertEqual(names, {"Cottage Loaf", "Brioche", "Meringue Spire", "Flour Drift", "Burnt Crust"})
 
     def test_the_lock_file_pins_every_dependency(self):
         lines = [line for line in (ROOT / "requirements.lock").read_text().splitlines()

@@ -126,7 +126,7 @@ def _starts(args):
         return
     begun = time.perf_counter()
     with Progress(args) as progress:
-        write_whole(args.sheet, png_of(sheet_of_starts(*args.size, args.seed, ticket=ticket_for(progress), **_asked(args))))
+        write_whole(args.sheet, png_of(sheet_of_starts(args.size, args.seed, ticket=ticket_for(progress), **_asked(args))))
     print_facts({"file": str(args.sheet), "starts": len(STARTS), "seconds": round(time.perf_counter() - begun, 3)}, args)
 
 

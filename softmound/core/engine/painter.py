@@ -39,6 +39,10 @@ DRAFT_GRIDS = 3
 """Grids a draft keeps: distance, noise and density."""
 MOVING_SECONDS = 0.12
 """What a picture may take while the hand moves: the stride follows."""
+WORTH = 1.3
+"""Times the finest voxel that a picture has to be coarser for a sharper one to be worth it."""
+SHARP_MEMORY, SHARP_SECONDS = 0.25, 90.0
+"""Share of the memory there is, and seconds, that a sharper picture may take: beyond that the hand builds the final grid."""
 LEAST_MARCH = 0.03
 """What of it marching has in any case, however long the stages before take."""
 
@@ -128,6 +132,33 @@ class Answer:
     left: float = 0.0
 
 
+def finer_voxels(mound, camera, draft):
+    """Voxels at which a picture is made again once the hand rests, each about half of the one before.
+
+    Parameters
+    ----------
+    mound : Mound
+    camera : Camera
+    draft : float
+        The voxel it is shown at, metres.
+
+    Returns
+    -------
+    list of float
+        Down to the final voxel, or to what a pixel covers in the middle of the cloud, whichever is coarser.
+    """
+    bounds = bounds_of(mound)
+    if bounds is None:
+        return []
+    away = float(np.linalg.norm(np.asarray(camera.eye) - (bounds[0] + bounds[1]) / 2))
+    least = max(mound.voxels.final, float(f"{away * camera.spread:.2g}"))
+    found, voxel = [], draft
+    while voxel > WORTH * least:
+        voxel = max(voxel / 2.0, least)
+        found.append(voxel)
+    return found
+
+
 class Painter:
     """One thread that always works on the newest request.
 
@@ -139,9 +170,15 @@ class Painter:
     deliver : callable
         Called from the painter's thread with each `Answer`.
     stages : Stages, optional
+
+    Attributes
+    ----------
+    sharpens : bool
+        Go on to finer voxels while the hand rests.
     """
 
     def __init__(self, deliver, stages=None):
+        self.sharpens = True
         self.stages = Stages() if stages is None else stages
         self._small = Stages(self.stages.cache)
         self._deliver = deliver
@@ -218,7 +255,6 @@ class Painter:
 
     def _pictures(self, request, ticket, begun):
         mound = request.mound
-        clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
         camera = camera_of(mound.view, request.width, request.height)
         if request.grid is None:
             voxel = draft_voxel(mound)
@@ -232,6 +268,23 @@ class Painter:
         else:
             grid, key = request.grid, request.key
 
+        finer = replace(request, grid=grid, key=key)
+        made = None
+        for made in self._rested(finer, camera, ticket, begun):
+            made = replace(made, request=request)
+            yield made
+        if request.moving or made.grid.brick_bounds() is None:
+            return
+        yield replace(made, ahead=self.stages.forecast(mound, ticket), miniatures=miniatures(self._small, mound, ticket))
+        if request.way == "true":
+            yield from self._traced(request, self.stages.scene(mound, grid, key), camera, ticket, made)
+        elif self.sharpens and request.grid is None and request.way != "slice":
+            yield from self._sharpened(request, camera, ticket, voxel)
+
+    def _rested(self, request, camera, ticket, begun):
+        """The picture of a request's grid: a coarse one while the hand moves, else ever smoother ones."""
+        mound, grid, key = request.mound, request.grid, request.key
+        clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
         scene = self.stages.scene(mound, grid, key)
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
         over = None  # made with the first picture, and put over each that refines it
@@ -273,12 +326,21 @@ class Painter:
             for n, clay in enumerate(clays):
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, clay=clay, ticket=ticket)
             if nth + 1 in (1, 2, 4, PASSES):
-                made = answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
-                yield made
-        yield replace(made, ahead=self.stages.forecast(mound, ticket),
-                      miniatures=miniatures(self._small, mound, ticket))
-        if request.way == "true":
-            yield from self._traced(request, scene, camera, ticket, made)
+                yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
+
+    def _sharpened(self, request, camera, ticket, draft):
+        """Pictures of the mound at ever finer voxels, down to its final one or to what a pixel can show."""
+        mound = request.mound
+        ahead = self.stages.forecast(mound, ticket)
+        for voxel in finer_voxels(mound, camera, draft):
+            if ahead.memory(voxel) > SHARP_MEMORY * memory_limit() or ahead.seconds(voxel) > SHARP_SECONDS:
+                return
+            begun = time.perf_counter()
+            grid = self.stages.density(mound, voxel, ticket)
+            finer = replace(request, grid=grid, key=self.stages.density_key(mound, voxel))
+            # The same pictures of another grid; what came with the draft's holds still.
+            *_, last = self._rested(finer, camera, ticket, begun)
+            yield replace(last, request=request)
 
     def _traced(self, request, scene, camera, ticket, made):
         """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for.

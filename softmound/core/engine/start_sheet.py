@@ -16,7 +16,7 @@ PADDING = 6
 """Pixels between the pictures of a sheet."""
 
 
-def start_picture(mound, width, height, ticket=None, stages=None):
+def start_picture(mound, width, height, ticket=None, along=ALONG):
     """A small picture of a mound, seen whole.
 
     Parameters
@@ -24,15 +24,16 @@ def start_picture(mound, width, height, ticket=None, stages=None):
     mound : Mound
     width, height : int
     ticket : Ticket, optional
-    stages : Stages, optional
+    along : int, optional
+        Voxels along the longest side.
 
     Returns
     -------
     ndarray of uint8, shape (height, width, 4)
     """
-    stages = Stages() if stages is None else stages
+    stages = Stages()
     low, high = bounds_of(mound)
-    voxel = float(f"{(high - low).max() / ALONG:.3g}")
+    voxel = float(f"{(high - low).max() / along:.3g}")
     quiet = ticket.quiet() if ticket is not None else None
     grid = stages.density(mound, voxel, quiet, remember=False)
     if grid.brick_bounds() is None:
@@ -44,13 +45,13 @@ def start_picture(mound, width, height, ticket=None, stages=None):
     return composed(np.mean(layers, axis=0), scene, camera)
 
 
-def sheet_of_starts(width, height, seed=3, columns=4, ticket=None, **asked):
+def sheet_of_starts(size, seed=3, columns=4, ticket=None, **asked):
     """All starts side by side.
 
     Parameters
     ----------
-    width, height : int
-        Of each, pixels.
+    size : (int, int)
+        Width and height of each, pixels.
     seed : int, optional
     columns : int, optional
     ticket : Ticket, optional
@@ -61,6 +62,7 @@ def sheet_of_starts(width, height, seed=3, columns=4, ticket=None, **asked):
     -------
     ndarray of uint8, shape (rows, columns, 3)
     """
+    width, height = size
     high, wide = height + PADDING, width + PADDING
     page = np.full((-(-len(STARTS) // columns) * high + PADDING, columns * wide + PADDING, 3), (34, 38, 42), np.uint8)
     for number, species in enumerate(STARTS):

@@ -270,11 +270,11 @@ def _fractus(wish):
     """Torn pieces without a common base."""
     dice, pieces = random.Random(wish.seed), []
     for n in range(wish.turrets):
-        size = dice.uniform(45.0, 120.0)
+        size = dice.uniform(60.0, 140.0)
         piece = grown(size, wish.height, wish.lean * 2.0, 3, 0.3, wish.seed + n, depth=0.7, generations=1)
         pieces += _lifted([blob.edited(name=f"Shred {n + 1}") for blob in piece], dice.uniform(0.0, 45.0),
                           dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0))
-    return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8), Streak(
+    return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8, 0.75), Streak(
         strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0, "extinction": 0.35}
 
 

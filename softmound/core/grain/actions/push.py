@@ -82,10 +82,16 @@ class Push(Grain):
                 self.strength if both or self.direction == "inward" else 0.0)
 
     @property
+    def middle(self):
+        """What its noise is on average."""
+        if self.signed:
+            return 0.0
+        mean = CELLULAR_MEAN if self.kind == "cellular" else FOLDED_MEAN
+        return 1.0 - mean if self.inverted else mean
+
+    @property
     def mean(self):
-        mean = 0.0 if self.signed else CELLULAR_MEAN if self.kind == "cellular" else FOLDED_MEAN
-        if not self.signed and self.inverted:
-            mean = 1.0 - mean
+        mean = self.middle
         if self.direction != "both":
             mean = (0.5 if self.signed else mean) * (1.0 if self.direction == "outward" else -1.0)
         return mean * self.strength
@@ -108,8 +114,13 @@ class Push(Grain):
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
         for noise, strength in self.stages:
-            if noise.feature < FINEST * voxel:
-                break  # what is finer than the voxels can hold would only roughen the normals of what follows
+            if self.standing and noise.feature < FINEST * voxel:
+                # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
+                # would on average, so that a cloud is as large at every voxel.
+                room[...] = noise.middle
+                _move(distance, room, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
+                      f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)
+                continue
             pattern = noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
             _move(distance, pattern, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
                   f32(1.0 / self.feature), f32(least), pattern if share is None else share, share is not None)

@@ -3,12 +3,13 @@
 import numpy as np
 from PyQt6.QtWidgets import QInputDialog
 
-from ....core.engine.density import bounds_of
+from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
 from ....core.light.looks import started_exposure
 from ....core.light.situations import in_situation
-from ....core.recipe import Arrays, KeptView, Lamp
+from ....core.recipe import Arrays, KeptView, Lamp, Medium, limits
 from ....core.recipe.places import changed, put, without
+from ....core.starts.looks_as import extinction_for
 from ...command import Command
 from ...figures import seconds
 from ..station import Station
@@ -72,6 +73,21 @@ class LightStation(Station):
         if self._seen is not None:
             exposure = min(max(started_exposure(self._seen), -16.0), 16.0)
             self.edit_part("", "exposure by the picture", exposure=exposure)
+
+    def look_as_large_as(self, size, moving=False):
+        """Give the cloud the optical depth of a natural one of some size.
+
+        Parameters
+        ----------
+        size : float
+            Metres.
+        moving : bool, optional
+        """
+        span = span_of(self.document.mound)
+        if span:
+            low, high = limits(Medium, "extinction")
+            extinction = min(max(float(f"{extinction_for(size, span):.4g}"), low), high)
+            self.edit_part("medium", "looks as large as", moving, extinction=extinction)
 
     def remove(self):
         """Remove the chosen lamp."""

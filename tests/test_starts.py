@@ -1,0 +1,230 @@
+"""Starts: what they are made of, what can be asked of them, how they look; lumps that stand on lumps."""
+
+import io
+import json
+import pathlib
+import tempfile
+import unittest
+from contextlib import redirect_stderr, redirect_stdout
+
+import numpy as np
+from scipy.ndimage import binary_erosion
+
+from softmound.cli import main
+from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles
+from softmound.core.engine.painter import finer_voxels
+from softmound.core.engine.start_sheet import PADDING, sheet_of_starts, start_picture
+from softmound.core.exchange.png import png_of
+from softmound.core.grain.actions.push import FINEST, Push
+from softmound.core.grain.surface import pushed
+from softmound.core.light.camera import camera_of
+from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.surface import areas_and_normals
+from softmound.core.recipe import BaseLevel, Mass, Mound, Problem, read_mound
+from softmound.core.recipe.forms import MOST_DABBED
+from softmound.core.starts.growth import grown, turret
+from softmound.core.starts.heaps import heap
+from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
+from softmound.core.starts.species import RANGES, SIZE, STARTS, Wish, lumps, start
+from softmound.core.volume.bricks import LANES, SIDE
+
+VOXEL = 1.0
+
+
+def ball(push, radius=40.0):
+    """A ball with one grain."""
+    return Mound(mass=Mass(forms=(Blob(centre=(0.0, 0.0, 0.0), radii=(radius,) * 3),), base=BaseLevel(on=False)), grains=(push,))
+
+
+def facing_down(mound):
+    """Share of the surface's upper half that faces down."""
+    vertices, faces = surface_triangles(mound, 2.0)
+    areas, normals = areas_and_normals(vertices, faces)
+    height = vertices[faces].mean(axis=1)[:, 1]
+    upper = height > (height.min() + height.max()) / 2
+    return areas[upper & (normals[:, 1] < -0.1)].sum() / areas[upper].sum()
+
+
+class Standing(unittest.TestCase):
+    def test_its_octaves_add_up_to_its_strength_each_finer_than_the_last(self):
+        push = Push(feature=20.0, strength=8.0, octaves=4, gain=0.5, lacunarity=2.0, standing=True)
+        parts = push.stages
+        self.assertAlmostEqual(sum(strength for _, strength in parts), 8.0)
+        self.assertEqual([noise.feature for noise, _ in parts], [20.0, 10.0, 5.0, 2.5])
+        self.assertEqual(len({noise.seed for noise, _ in parts}), 4)
+        self.assertEqual(push.reach, push.edited(standing=False).reach)
+
+    def test_one_octave_is_a_push_that_is_read_at_the_surface(self):
+        push = Push(feature=9.0, strength=3.0, octaves=1, standing=True)
+        coords = np.stack(np.meshgrid(*[np.arange(-3, 3)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
+        lane = np.arange(LANES)
+        within = np.stack([lane >> 6, (lane >> 3) & 7, lane & 7], -1)
+        distance = (np.linalg.norm(coords[:, None] * SIDE + within, axis=-1) - 15.0).astype(np.float32)
+        np.testing.assert_allclose(pushed(distance, coords, VOXEL, (push,)),
+                                   pushed(distance, coords, VOXEL, (push.edited(standing=False, at_surface=1.0),)), atol=1e-5)
+
+    def test_octaves_finer_than_the_voxels_only_move_the_surface_as_they_would_on_average(self):
+        fine = Push(feature=8.0, strength=2.0, octaves=6, standing=True)
+        self.assertLess(fine.stages[3][0].feature, FINEST * VOXEL)
+        only = fine.edited(octaves=3, strength=sum(strength for _, strength in fine.stages[:3]))
+        # Signed noise is nothing on average.
+        moved = density_grid(ball(fine), VOXEL).values.sum()
+        self.assertAlmostEqual(density_grid(ball(only), VOXEL).values.sum() / moved, 1.0, delta=1e-4)
+
+    def test_a_cloud_is_as_large_at_every_voxel(self):
+        mound = ball(Push(kind="cellular", direction="inward", feature=18.0, strength=12.0, octaves=6, gain=0.64, standing=True))
+        volumes = []
+        for voxel in (4.0, 2.0, 1.0):
+            grid = density_grid(mound, voxel)
+            volumes.append((grid.values.sum() + LANES * grid.tile_values.sum()) * voxel**3)
+        self.assertAlmostEqual(volumes[0] / volumes[2], 1.0, delta=0.08)
+        self.assertAlmostEqual(volumes[1] / volumes[2], 1.0, delta=0.03)
+
+    def test_more_than_twice_as_much_of_the_upper_half_faces_down(self):
+        # A heap puffed by one folded Push read at the voxel, as clouds were made before, beside the lumps of starts.
+        cauliflower = Mound(mass=Mass(forms=heap(9, 300.0, 3, generations=3, buds=7), melt=5.0, base=BaseLevel(altitude=8.0)))
+        folded = Push(feature=33.0, strength=16.0, octaves=6, summed="folded", gain=0.62, weaker_below=0.35)
+        before = facing_down(cauliflower.edited(grains=(folded,)))
+        after = facing_down(cauliflower.edited(grains=lumps(Wish())[:1]))
+        self.assertGreater(after, 2.0 * before)
+
+    def test_there_is_no_seam_where_bricks_meet(self):
+        """Slopes at the faces of bricks are as true as within: along a face the surface is no rougher than elsewhere."""
+        push = Push(feature=16.0, strength=5.0, octaves=3, standing=True)
+        vertices, _ = surface_triangles(ball(push), VOXEL)
+        away = np.linalg.norm(vertices, axis=1)
+        near = np.abs(vertices / SIDE - np.round(vertices / SIDE)).min(axis=1) < 0.08
+        self.assertAlmostEqual(away[near].mean() / away[~near].mean(), 1.0, delta=0.004)
+        self.assertAlmostEqual(away[near].std() / away[~near].std(), 1.0, delta=0.1)
+
+
+class Starts(unittest.TestCase):
+    def test_every_one_is_of_its_proportions_and_a_cloud(self):
+        tall = {}
+        for species, kind in STARTS.items():
+            mound = start(species, "Any", 200.0)
+            low, high = bounds_of(mound)
+            tall[species] = (high - low)[1] / max((high - low)[[0, 2]])
+            self.assertLess(sum(1 for _ in mound.mass.forms), 200)
+            grid = density_grid(mound, float((high - low).max()) / 48)
+            self.assertGreater(grid.active_voxels(), 500, species)
+            self.assertTrue(kind.sentence)
+        self.assertLess(tall["deck slab"], tall["humilis"])
+        self.assertLess(tall["humilis"], tall["mediocris"])
+        self.assertLess(tall["mediocris"], tall["congestus"])
+
+    def test_what_is_asked_for_is_so(self):
+        def highest(**asked):
+            return max(b.centre[1] + b.radii[1] for b in start("congestus", "x", **asked).mass.forms)
+
+        self.assertAlmostEqual(highest(height=1.6) / highest(height=0.8), 2.0, delta=0.25)
+        tops = [max(start("congestus", "x", lean=lean).mass.forms, key=lambda b: b.centre[1]).centre[0]
+                for lean in (-0.5, 0.0, 0.5)]
+        self.assertLess(tops[0], tops[1] - 60.0)
+        self.assertGreater(tops[2], tops[1] + 60.0)
+        names = {b.name.split(".")[0] for b in start("mediocris", "x", turrets=5).mass.forms}
+        self.assertEqual(len(names), 6)  # and the body
+        crisp, tired = (start("mediocris", "x", tired=t) for t in (0.0, 1.0))
+        buds = [sum(blob.buds.count for blob in mound.mass.forms if blob.buds) for mound in (crisp, tired)]
+        self.assertGreater(*buds)
+        self.assertLess(crisp.grains[1].depth, tired.grains[1].depth)
+        self.assertNotEqual(start("humilis", "x", seed=1), start("humilis", "x", seed=2))
+
+    def test_what_cannot_be_is_refused(self):
+        for key, (low, high) in RANGES.items():
+            for value in (low - 1, high + 1):
+                with self.assertRaises(Problem) as caught:
+                    start("humilis", "x", **{key: value})
+                self.assertIn(key, str(caught.exception))
+
+    def test_a_turret_leans_and_ends_at_its_top(self):
+        import random
+
+        blobs = turret("T", (10.0, 5.0, 0.0), 120.0, 30.0, (40.0, 0.0), random.Random(1))
+        self.assertAlmostEqual(blobs[-1].centre[1], 125.0)
+        self.assertAlmostEqual(blobs[-1].centre[0], 50.0, delta=0.3 * 30.0)
+        heights = [b.centre[1] for b in blobs]
+        self.assertEqual(heights, sorted(heights))
+        # Thermals touch: none stands farther from the next than their radii reach.
+        for one, other in zip(blobs, blobs[1:]):
+            self.assertLess(np.linalg.norm(np.subtract(one.centre, other.centre)), one.radii[1] + other.radii[1])
+        self.assertLess(len(grown(300.0, 3.0, 0.5, 24, 1.0, 4)), MOST_DABBED)
+
+    def test_it_looks_as_large_as_it_is_told_to(self):
+        mound = start("mediocris", "x", 150.0)
+        self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 150.0), SIZE, delta=1.0)
+        self.assertAlmostEqual(extinction_for(2_000.0, 300.0) * 300.0, NATURAL * 2_000.0)
+        self.assertAlmostEqual(looks_as_large_as(extinction_for(750.0, 80.0), 80.0), 750.0)
+
+    def test_the_outline_of_a_cumulus_is_natures(self):
+        """Boxes that the outline goes through, by their size: a line has 1, cumulus about 1.35 (Lovejoy 1982)."""
+        pixels = start_picture(start("mediocris", "x"), 512, 320, along=280)
+        cloud = pixels[..., 3] > 127
+        outline = cloud & ~binary_erosion(cloud)
+        counts = [outline.reshape(320 // step, step, 512 // step, step).any(axis=(1, 3)).sum() for step in (2, 4, 8, 16, 32)]
+        dimension = -np.polyfit(np.log([2, 4, 8, 16, 32]), np.log(counts), 1)[0]
+        self.assertGreater(dimension, 1.1)
+        self.assertLess(dimension, 1.5)
+
+    def test_a_sheet_shows_each_and_every_picture_holds_a_cloud(self):
+        page = sheet_of_starts((60, 40), columns=4)
+        rows = -(-len(STARTS) // 4)
+        self.assertEqual(page.shape, (rows * (40 + PADDING) + PADDING, 4 * (60 + PADDING) + PADDING, 3))
+        self.assertTrue(png_of(page))
+        for species in STARTS:
+            opacity = start_picture(start(species, "x"), 60, 40)[..., 3] / 255.0
+            self.assertGreater(opacity.mean(), 0.02, species)
+            self.assertLess(opacity[[0, -1]].max(), 0.6, species)
+
+
+class Sharper(unittest.TestCase):
+    def test_voxels_halve_down_to_the_final_one_or_to_a_pixel(self):
+        mound = start("humilis", "x", 100.0).edited(voxels={"final": 0.1})
+        bounds = bounds_of(mound)
+        camera = camera_of(mound.view.edited(distance=400.0, target=tuple((bounds[0] + bounds[1]) / 2)), 1000, 600)
+        pixel = 400.0 * camera.spread
+        voxels = finer_voxels(mound, camera, 1.6)
+        self.assertAlmostEqual(voxels[-1], pixel, delta=0.05 * pixel)
+        self.assertEqual(voxels, sorted(voxels, reverse=True))
+        self.assertLessEqual(max(a / b for a, b in zip([1.6, *voxels], voxels)), 2.0)
+        self.assertEqual(finer_voxels(mound, camera, 0.3), [])
+        self.assertEqual(finer_voxels(mound.edited(voxels={"final": 0.9}), camera, 1.6)[-1], 0.9)
+
+
+class OnTheCommandLine(unittest.TestCase):
+    def run_it(self, *words):
+        out, err = io.StringIO(), io.StringIO()
+        with redirect_stdout(out), redirect_stderr(err):
+            code = main([str(word) for word in words])
+        return code, out.getvalue(), err.getvalue()
+
+    def test_new_takes_what_a_start_takes(self):
+        with tempfile.TemporaryDirectory() as name:
+            path = pathlib.Path(name) / "tall.mound"
+            code, *_ = self.run_it("new", path, "--start", "congestus", "--height", "1.4", "--lean", "-0.2", "--turrets", "4",
+                                   "--tired", "0.9", "--looks", "5000")
+            self.assertEqual(code, 0)
+            mound = read_mound(path)
+            wanted = start("congestus", "tall", height=1.4, lean=-0.2, turrets=4, tired=0.9)
+            self.assertEqual(mound.mass, wanted.mass)
+            self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 300.0), 5_000.0, delta=1.0)
+            self.assertGreater(span_of(mound), 200.0)
+            for words in (("--height", "9"), ("--turrets", "0"), ("--tired", "2")):
+                code, _, err = self.run_it("new", pathlib.Path(name) / "x.mound", *words)
+                self.assertEqual(code, 2)
+                self.assertFalse((pathlib.Path(name) / "x.mound").exists())
+                self.assertEqual(len(err.strip().splitlines()[-1:]), 1)
+
+    def test_starts_are_listed_and_pictured(self):
+        code, text, _ = self.run_it("starts", "--json")
+        self.assertEqual((code, set(json.loads(text)) - {"schema"}), (0, set(STARTS)))
+        with tempfile.TemporaryDirectory() as name:
+            path = pathlib.Path(name) / "sheet.png"
+            code, text, _ = self.run_it("starts", "--sheet", path, "--size", "64x40", "--quiet", "--json")
+            self.assertEqual((code, json.loads(text)["starts"]), (0, len(STARTS)))
+            self.assertEqual(path.read_bytes()[:4], b"\x89PNG")
+            self.assertEqual(self.run_it("starts", "--sheet", path)[0], 2)
+
+
+if __name__ == "__main__":
+    unittest.main()
