@@ -8,7 +8,7 @@ from importlib import import_module, metadata
 
 from softmound.core.kernels import threads
 
-NAMES = ("noise", "grain", "frame", "latency", "startup", "build", "export", "forms", "true", "damaged", "hands")
+NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "build", "export", "forms", "true", "damaged", "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 
 

@@ -53,7 +53,7 @@ def lumped(feature, strength, seed, tired=0.3, below=0.15):
     tuple of Grain
     """
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=7, gain=0.64,
+        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=5, gain=0.64,
              weaker_below=below, seed=seed),
         Nibble(feature=feature / 4.5, depth=feature * (0.08 + 0.22 * tired), strength=0.4 + 0.5 * tired, octaves=5, gain=0.62,
                seed=seed + 5),

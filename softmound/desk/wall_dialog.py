@@ -44,7 +44,7 @@ class WallDialog(QDialog):
     def __init__(self, parent=None):
         super().__init__(parent)
         self.setWindowTitle("New mound")
-        self.resize(1060, 700)
+        self.resize(1120, 700)
         self.mound, self._asked, self._seed, self._job = None, {}, 3, None
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)

@@ -102,7 +102,7 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     where = () if under is None else (ByHeight(low=round(under, 2), high=round(under - 40.0, 2)),)
     return (
         Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(size * 1.1 * strength),
-             octaves=7, gain=0.64, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
+             octaves=5, gain=0.64, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
         Nibble(feature=rounded(size / 4.5), depth=rounded(size * (0.08 + 0.22 * wish.tired)), octaves=5, gain=0.62,
                strength=0.4 + 0.5 * wish.tired, seed=wish.seed * 5 + 5),
     )

@@ -1,0 +1,105 @@
+"""What the eye judges, in numbers: outlines of all starts, how white the sunlit side is, and the time to a first cloud."""
+
+import time
+
+import numpy as np
+
+from softmound.core.engine.density import bounds_of, density_grid, surface_triangles
+from softmound.core.engine.stages import Stages
+from softmound.core.engine.start_sheet import start_picture
+from softmound.core.engine.stills import Taking, still_of
+from softmound.core.grain.actions.push import Push
+from softmound.core.light.looks import looked
+from softmound.core.mass.surface import areas_and_normals
+from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound
+from softmound.core.starts.heaps import heap
+from softmound.core.starts.species import STARTS, Wish, lumps, start
+from softmound.core.volume.nature import outline_dimension, silhouettes, spectrum_slope
+
+from .figure import Figure, at_least
+from .scene import DEMO
+
+ALONG = 160
+"""Voxels along the clouds whose outlines are measured."""
+LOVEJOY = 1.35
+"""Perimeter-area dimension of cumulus from 1 to 1,000 km (Lovejoy 1982, Science 216)."""
+KOLMOGOROV = -5.0 / 3.0
+WHITE = 0.8
+"""Share of white from which on a pixel of the sunlit side counts as white."""
+
+
+def facing_down(mound, voxel=2.0):
+    """Share of the surface's upper half that faces down.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float, optional
+        Metres.
+
+    Returns
+    -------
+    float
+    """
+    vertices, faces = surface_triangles(mound, voxel)
+    areas, normals = areas_and_normals(vertices, faces)
+    height = vertices[faces].mean(axis=1)[:, 1]
+    upper = height > (height.min() + height.max()) / 2
+    return float(areas[upper & (normals[:, 1] < -0.1)].sum() / areas[upper].sum())
+
+
+def whiteness(mound, width=640, height=400):
+    """Share of the sunlit side's pixels that are at least `WHITE` of white.
+
+    Parameters
+    ----------
+    mound : Mound
+    width, height : int, optional
+
+    Returns
+    -------
+    float
+        Sunlit are the pixels brighter than the middle of the cloud's.
+    """
+    bounds = bounds_of(mound)
+    voxel = float((bounds[1] - bounds[0]).max()) / ALONG
+    stages = Stages()
+    grid = stages.density(mound, voxel)
+    still = still_of(stages, mound, grid, stages.density_key(mound, voxel), Taking(width, height, passes=2))
+    pixels = looked(still.radiance, mound.light)
+    cloud = pixels[pixels[..., 3] > 250][:, :3].mean(axis=1) / 255.0
+    lit = cloud[cloud >= np.median(cloud)]
+    return float((lit >= WHITE).mean())
+
+
+def figures():
+    """Measure.
+
+    Yields
+    ------
+    Figure
+    """
+    for species in STARTS:
+        mound = start(species, species)
+        low, high = bounds_of(mound)
+        grid = density_grid(mound, float((high - low).max()) / ALONG)
+        outline = float(np.mean([outline_dimension(mask) for mask in silhouettes(grid)]))
+        yield Figure(f"outline dimension, {species}", outline, "", "cumulus in nature", LOVEJOY, outline / LOVEJOY)
+        yield Figure(f"slope of the spectrum, {species}", float(spectrum_slope(grid)), "", "liquid water in nature", KOLMOGOROV,
+                     float(spectrum_slope(grid)) / KOLMOGOROV)
+    cauliflower = Mound(mass=Mass(forms=heap(9, 300.0, 3, generations=3, buds=7), melt=5.0, base=BaseLevel(altitude=8.0)))
+    folded = Push(feature=33.0, strength=16.0, octaves=6, summed="folded", gain=0.62, weaker_below=0.35)
+    before = facing_down(cauliflower.edited(grains=(folded,)))
+    after = facing_down(cauliflower.edited(grains=lumps(Wish())[:1]))
+    yield at_least("upper half of a cauliflower that faces down", after, "", "one folded Push", before, after / before, 2.0)
+    for path in sorted(DEMO.glob("*.mound")):
+        mound = read_mound(path)
+        yield Figure(f"sunlit side at {100 * WHITE:g} % of white and more, {mound.name}", 100.0 * whiteness(mound), "%")
+    start_picture(start("humilis", "x"), 176, 106)
+    begun = time.perf_counter()
+    start_picture(start("mediocris", "x"), 176, 106)
+    yield Figure("New to the first picture on the wall", 1e3 * (time.perf_counter() - begun), "ms")
+    begun = time.perf_counter()
+    for species in STARTS:
+        start_picture(start(species, "x"), 176, 106)
+    yield Figure(f"all {len(STARTS)} pictures of the wall", time.perf_counter() - begun, "s")
