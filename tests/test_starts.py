@@ -19,13 +19,16 @@ from softmound.core.grain.actions.push import FINEST, Push
 from softmound.core.grain.surface import pushed
 from softmound.core.light.camera import camera_of
 from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
+from softmound.core.mass.kinds.solid import Solid
+from softmound.core.mass.solids import solid_triangles
 from softmound.core.mass.surface import areas_and_normals
-from softmound.core.recipe import BaseLevel, Mass, Mound, Problem, read_mound
+from softmound.core.recipe import Arrays, BaseLevel, Mass, Mound, Problem, read_mound
 from softmound.core.recipe.forms import MOST_DABBED
 from softmound.core.starts.growth import grown, turret
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
-from softmound.core.starts.species import RANGES, SIZE, STARTS, Wish, lumps, start
+from softmound.core.starts.species import RANGES, SIZE, STARTS, Wish, lumps, start, start_from_form
 from softmound.core.volume.bricks import LANES, SIDE
 
 VOXEL = 1.0
@@ -149,6 +152,16 @@ class Starts(unittest.TestCase):
         for one, other in zip(blobs, blobs[1:]):
             self.assertLess(np.linalg.norm(np.subtract(one.centre, other.centre)), one.radii[1] + other.radii[1])
         self.assertLess(len(grown(300.0, 3.0, 0.5, 24, 1.0, 4)), MOST_DABBED)
+
+    def test_a_model_keeps_its_shape_whatever_the_start(self):
+        vertices, faces = solid_triangles(Solid(shape="box", size=(60.0, 24.0, 40.0)))
+        form = Mesh(surface=Arrays(vertices=vertices.astype(np.float32), faces=faces))
+        for species in STARTS:
+            for sheet in (None, 6.0):
+                mound = start_from_form(form, "Box", species, sheet=sheet)
+                grid = density_grid(mound.edited(grains=tuple(g for g in mound.grains if g.action in ("push", "nibble"))), 1.5)
+                low, high = (grid.world(corner) for corner in grid.active_bounds())
+                np.testing.assert_allclose(high - low, np.array((60.0, 24.0, 40.0)) + (sheet or 0.0), atol=9.0, err_msg=species)
 
     def test_it_looks_as_large_as_it_is_told_to(self):
         mound = start("mediocris", "x", 150.0)

@@ -381,12 +381,14 @@ class Picture(QWidget):
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         self._paint_frame(painter)
-        self._paint_level(painter, "base level", self.mound.mass.base)
-        self._paint_level(painter, "top level", self.mound.mass.top)
         at = self.camera().pixel(self.mound.view.target)
-        if at is not None and not self._cut_wanted:
-            # Above the tools, where a station has any.
-            scale_bar.paint(painter, 96.0, self.height() - (68.0 if self.tools is not None else 20.0), at[2])
+        # Above the tools, where a station has any.
+        bar = (96.0, self.height() - (68.0 if self.tools is not None else 20.0), at[2]) if at is not None else None
+        bar = None if self._cut_wanted else bar
+        for name in ("base", "top"):
+            self._paint_level(painter, f"{name} level", getattr(self.mound.mass, name), bar)
+        if bar is not None:
+            scale_bar.paint(painter, *bar)
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
         if self.flight.on:
@@ -426,7 +428,7 @@ class Picture(QWidget):
         painter.drawRect(QRectF(box.center().x() - 0.45 * box.width(), box.center().y() - 0.45 * box.height(),
                                 0.9 * box.width(), 0.9 * box.height()))
 
-    def _paint_level(self, painter, name, level):
+    def _paint_level(self, painter, name, level, bar):
         row = self.rail.altitude_pixel(level.altitude) if level.on else None
         if row is None or not 10 < row < self.height() - 10:
             return
@@ -435,6 +437,9 @@ class Picture(QWidget):
         painter.setFont(style.text_font(11))
         text = f"{name} {figure(level.altitude)} m"
         box = QRectF(88, row + 3, painter.fontMetrics().horizontalAdvance(text) + 12, 18)
+        room = QRectF() if bar is None else scale_bar.room_of(*bar)
+        if box.intersects(room):
+            box.moveBottom(min(row - 3, room.top() - 3))  # the figures for scale stand there
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.GROUND, 140))
         painter.drawRoundedRect(box, 4, 4)

@@ -49,6 +49,25 @@ def bar_of(per_metre):
     return metres, standing
 
 
+def room_of(left, bottom, per_metre):
+    """Where the bar and what stands on it are drawn.
+
+    Parameters
+    ----------
+    left, bottom : float
+        Pixels of its left end.
+    per_metre : float
+
+    Returns
+    -------
+    QRectF
+        Without the label at its right end.
+    """
+    metres, standing = bar_of(per_metre)
+    high = max([size * per_metre for size, _ in standing], default=0.0) + 8.0
+    return QRectF(left, bottom - high, metres * per_metre, high + 6.0)
+
+
 def paint(painter, left, bottom, per_metre):
     """Draw the bar.
 

@@ -29,6 +29,8 @@ LEAST_SPAN, MOST_SPAN = 0.1, 20_000.0
 """Metres that a cloud made of a model may measure."""
 MADE = 300.0
 """Metres across that starts are made at."""
+GENTLE = 0.4
+"""Share of what is carved into blobs that is carved into a model."""
 SIZE = 2_000.0
 """Metres that starts look as large as."""
 
@@ -201,7 +203,16 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     form = form.edited(scale=(factor,) * 3, centre=(0.0, round(float(extent[1]) * factor / 2, 3), 0.0), sheet=sheet)
     mound = start(species, name, span=float(extent.max()) * factor)
     base = mound.mass.base.edited(on=level is not None, altitude=level or 0.0)
+    mound = mound.edited(grains=tuple(_gentle(grain, sheet) for grain in mound.grains))
     return mound.edited(mass=mound.mass.edited(forms=(form,), base=base, top=mound.mass.top.edited(on=False)))
+
+
+def _gentle(grain, sheet):
+    """A grain for a model, which has a shape of its own to keep and perhaps thin parts; of a sheet no more than it has."""
+    thick = math.inf if sheet is None else 0.3 * sheet
+    if grain.action == "push":
+        return grain.edited(strength=min(grain.strength * GENTLE, thick), feature=grain.feature * GENTLE**0.5)
+    return grain.edited(depth=min(grain.depth, thick)) if grain.action == "nibble" else grain
 
 
 _FLAT = BaseLevel(altitude=8.0, softness=9.0, raggedness=6.0, ragged_size=38.0)
