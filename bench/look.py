@@ -19,7 +19,7 @@ from softmound.core.volume.nature import outline_dimension, silhouettes, spectru
 from .figure import Figure, at_least
 from .scene import DEMO
 
-ALONG = 160
+ALONG = 220
 """Voxels along the clouds whose outlines are measured."""
 LOVEJOY = 1.35
 """Perimeter-area dimension of cumulus from 1 to 1,000 km (Lovejoy 1982, Science 216)."""
@@ -83,7 +83,7 @@ def figures():
         mound = start(species, species)
         low, high = bounds_of(mound)
         grid = density_grid(mound, float((high - low).max()) / ALONG)
-        outline = float(np.mean([outline_dimension(mask) for mask in silhouettes(grid)]))
+        outline = float(np.nanmean([outline_dimension(mask) for mask in silhouettes(grid)]))
         yield Figure(f"outline dimension, {species}", outline, "", "cumulus in nature", LOVEJOY, outline / LOVEJOY)
         yield Figure(f"slope of the spectrum, {species}", float(spectrum_slope(grid)), "", "liquid water in nature", KOLMOGOROV,
                      float(spectrum_slope(grid)) / KOLMOGOROV)

@@ -1,5 +1,7 @@
 """What leaves the desk: published versions, files of density and of the surface, and pictures."""
 
+import pathlib
+
 from PyQt6.QtCore import QObject, pyqtSignal
 
 from ..core.engine.density import bounds_of, draft_voxel
@@ -33,7 +35,7 @@ class Delivering(QObject):
 
     def __init__(self, window, stages, library):
         super().__init__(window)
-        self._window, self._stages, self.library = window, stages, library
+        self._window, self._stages, self.library = window, stages, pathlib.Path(library)
 
     def _mound(self, to_what, there):
         """The present mound, or None when there is nothing, which is said."""
