@@ -141,7 +141,7 @@ def main():
         window.open_station("Voxels")
         window.finished.build()
         rest()
-        window.finished._looked_at = True
+        window.finished.look_at(True)
         window.stations["Voxels"].settings.show_final.setChecked(True)
         window.looking.ask(False)
         shot("voxels-final")

@@ -2,11 +2,8 @@
 
 import unittest
 
-from softmound.core.grain.edge import edge_grains
-from softmound.core.grain.moving import moving_grains
-from softmound.core.grain.surface import surface_grains
 from softmound.core.recipe import Light, limits
-from softmound.core.recipe.grains import ACTIONS, EDGE, MOVED, SURFACE, Grain
+from softmound.core.recipe.grains import ACTIONS, EDGE, MOVED, SURFACE, Grain, live
 from softmound.core.recipe.rows import Choice, Maybe, Number
 
 SPANS = (0.5, 40.0, 333.0, 6_000.0)
@@ -37,9 +34,9 @@ class Registry(unittest.TestCase):
     def test_each_is_worked_by_just_one_stage(self):
         for kind in ACTIONS.values():
             grain = kind.begun(100.0, Light())
-            stages = [works for works in (surface_grains, edge_grains, moving_grains) if works((grain,))]
-            self.assertEqual(len(stages), 1, grain.action)
-            self.assertEqual(edge_grains((grain.edited(on=False),)) + surface_grains((grain.edited(strength=0.0),)), [])
+            self.assertEqual(sum(len(live((grain,), works_on)) for works_on in (SURFACE, EDGE, MOVED)), 1, grain.action)
+            idle = (grain.edited(on=False), grain.edited(strength=0.0))
+            self.assertEqual(live(idle, kind.works_on), [])
 
     def test_each_begins_at_the_size_of_its_cloud(self):
         for action, kind in ACTIONS.items():

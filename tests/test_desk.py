@@ -613,6 +613,9 @@ class Sharpening(DeskTest):
         grid = density_grid(mound, wanted[-1])
         self.assertEqual(window.looking.grid.active_voxels(), grid.active_voxels())
         np.testing.assert_array_equal(window.looking.grid.values, grid.values)
+        # What makes the next edit of the draft quick is still there.
+        memory = window.looking.painter.stages._memories.distance
+        self.assertEqual(memory._about[0], 1.6)
         voxels.clear()
         window.document.apply("voxels", lambda _: mound.edited(grains=()), moving=True)
         window.document.let_go()
@@ -867,7 +870,7 @@ class Files(DeskTest):
             self.until(lambda: not wall._pause.isActive() and wall.said.text() == "")
             again = wall.list.item(0).icon().pixmap(*PICTURE).toImage()
             seen["rolled"] = again != icons[0]
-            wall.looks.set(4_000.0)
+            wall.fields["looks"].changed.emit(4_000.0, False)
             wall.span.set(150.0)
             seen["made"] = wall.made("congestus")
             self.click(wall.take)

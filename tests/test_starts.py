@@ -10,6 +10,7 @@ from contextlib import redirect_stderr, redirect_stdout
 import numpy as np
 from scipy.ndimage import binary_erosion
 
+from bench.look import facing_down
 from softmound.cli import main
 from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles
 from softmound.core.engine.painter import finer_voxels
@@ -22,13 +23,13 @@ from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.solids import solid_triangles
-from softmound.core.mass.surface import areas_and_normals
-from softmound.core.recipe import Arrays, BaseLevel, Mass, Mound, Problem, read_mound
+from softmound.core.noise.sums import mean_of, noise_bricks
+from softmound.core.recipe import Arrays, BaseLevel, Curve, Mass, Mound, Noise, Problem, mound_json, parse_mound, read_mound
 from softmound.core.recipe.forms import MOST_DABBED
 from softmound.core.starts.growth import grown, turret
 from softmound.core.starts.heaps import heap
-from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
-from softmound.core.starts.species import RANGES, SIZE, STARTS, Wish, lumps, start, start_from_form
+from softmound.core.starts.looks_as import NATURAL, SIZE, extinction_for, looks_as_large_as
+from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start, start_from_form
 from softmound.core.volume.bricks import LANES, SIDE
 
 VOXEL = 1.0
@@ -39,13 +40,10 @@ def ball(push, radius=40.0):
     return Mound(mass=Mass(forms=(Blob(centre=(0.0, 0.0, 0.0), radii=(radius,) * 3),), base=BaseLevel(on=False)), grains=(push,))
 
 
-def facing_down(mound):
-    """Share of the surface's upper half that faces down."""
-    vertices, faces = surface_triangles(mound, 2.0)
-    areas, normals = areas_and_normals(vertices, faces)
-    height = vertices[faces].mean(axis=1)[:, 1]
-    upper = height > (height.min() + height.max()) / 2
-    return areas[upper & (normals[:, 1] < -0.1)].sum() / areas[upper].sum()
+def volume(mound, voxel):
+    """Cubic metres of density 1 that would hold as much."""
+    grid = density_grid(mound, voxel)
+    return (grid.values.sum() + LANES * grid.tile_values.sum()) * voxel**3
 
 
 class Standing(unittest.TestCase):
@@ -76,12 +74,23 @@ class Standing(unittest.TestCase):
 
     def test_a_cloud_is_as_large_at_every_voxel(self):
         mound = ball(Push(kind="cellular", direction="inward", feature=18.0, strength=12.0, octaves=6, gain=0.64, standing=True))
-        volumes = []
-        for voxel in (4.0, 2.0, 1.0):
-            grid = density_grid(mound, voxel)
-            volumes.append((grid.values.sum() + LANES * grid.tile_values.sum()) * voxel**3)
+        volumes = [volume(mound, voxel) for voxel in (4.0, 2.0, 1.0)]
         self.assertAlmostEqual(volumes[0] / volumes[2], 1.0, delta=0.08)
         self.assertAlmostEqual(volumes[1] / volumes[2], 1.0, delta=0.03)
+
+    def test_so_is_one_of_any_noise_through_any_curve(self):
+        push = Push(direction="inward", feature=14.0, strength=9.0, octaves=5, gain=0.7, standing=True)
+        for changes in ({"summed": "ridged"}, {"summed": "domed"}, {"kind": "cellular", "cell": "f2-f1", "inverted": True},
+                        {"summed": "folded", "contrast": Curve(points=((0.0, 0.8), (1.0, 1.0)))}, {}):
+            mound = ball(push.edited(**changes))
+            self.assertAlmostEqual(volume(mound, 2.5) / volume(mound, 1.25), 1.0, delta=0.05, msg=str(changes))
+
+    def test_means_are_those_of_the_noise_over_bricks(self):
+        coords = np.stack(np.meshgrid(*[np.arange(-12, 12)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
+        for noise in (Noise(feature=5.0), Noise(feature=5.0, summed="folded"), Noise(feature=5.0, summed="ridged", octaves=1),
+                      Noise(feature=5.0, kind="cellular"), Noise(feature=5.0, kind="value", summed="domed", inverted=True)):
+            all_over = noise_bricks(coords, 1.7, noise, np.empty((len(coords), LANES), np.float32)).mean(dtype=np.float64)
+            self.assertAlmostEqual(mean_of(noise), all_over, delta=0.01, msg=str(noise))
 
     def test_more_than_twice_as_much_of_the_upper_half_faces_down(self):
         # A heap puffed by one folded Push read at the voxel, as clouds were made before, beside the lumps of starts.
@@ -132,6 +141,14 @@ class Starts(unittest.TestCase):
         self.assertGreater(*buds)
         self.assertLess(crisp.grains[1].depth, tired.grains[1].depth)
         self.assertNotEqual(start("humilis", "x", seed=1), start("humilis", "x", seed=2))
+
+    def test_any_seed_and_size_that_can_be_asked_for_make_one(self):
+        for species, kind in STARTS.items():
+            for span, looks in ((0.5, 30_000.0), (15_000.0, 50.0)):
+                mound = start(species, "x", span, 2**31 - 1, looks)
+                self.assertEqual(parse_mound(mound_json(mound), "x"), mound, species)
+            own = looks_as_large_as(start(species, "x", 120.0).light.medium.extinction, 120.0)
+            self.assertAlmostEqual(own / kind.looks, 1.0, delta=0.001)
 
     def test_what_cannot_be_is_refused(self):
         for key, (low, high) in RANGES.items():

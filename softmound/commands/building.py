@@ -29,7 +29,7 @@ def add_to(actions):
     new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
     _wishes(new)
     new.add_argument("--looks", type=arguments.positive, metavar="M",
-                     help="looks as large as a natural cloud of so many metres: sets the extinction; default 2000")
+                     help="looks as large as a natural cloud of so many metres: sets the extinction; default the start's own")
 
     listed = action(actions, "starts", _starts, "list the starts, or take a sheet of pictures of them", """
         starts
@@ -132,16 +132,12 @@ def _starts(args):
 
 def _new(args):
     from ..core.recipe import write_mound
-    from ..core.starts.looks_as import extinction_for
     from ..core.starts.species import start
 
     path = pathlib.Path(args.file)
     _check_start(args.start)
     check_outputs(args, (), file=(path, (".mound",)))
-    mound = start(args.start, path.stem[:80], args.span, args.seed, **_asked(args))
-    if args.looks is not None:
-        medium = mound.light.medium.edited(extinction=extinction_for(args.looks, args.span))
-        mound = mound.edited(light=mound.light.edited(medium=medium))
+    mound = start(args.start, path.stem[:80], args.span, args.seed, args.looks, **_asked(args))
     if args.dry_run:
         foretold(args, [path])
         return

@@ -7,8 +7,8 @@ from PyQt6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, 
 from ..core.engine.background import Job
 from ..core.engine.start_sheet import start_picture
 from ..core.recipe import Problem
-from ..core.starts.looks_as import extinction_for
-from ..core.starts.species import LEAST_SPAN, MOST_SPAN, RANGES, SIZE, STARTS, start
+from ..core.starts.looks_as import SIZE
+from ..core.starts.species import LEAST_SPAN, MOST_SPAN, RANGES, STARTS, start
 from .controls import NumberField, Row, text_label
 from .pixels import image_of_pixels
 from .relay import Relay
@@ -97,10 +97,10 @@ class WallDialog(QDialog):
     def _numbers(self):
         column = QVBoxLayout()
         self.span = NumberField("Span", LEAST_SPAN, MOST_SPAN, 300.0, "m", "Longest side of the model.", "log", (10.0, 3000.0))
-        self.looks = NumberField("Looks as large as", 50.0, 30_000.0, SIZE, "m",
-                                 "The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.",
-                                 "log", (200.0, 10_000.0))
         self.fields = {
+            "looks": NumberField("Looks as large as", 50.0, 30_000.0, SIZE, "m",
+                                 "The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.",
+                                 "log", (200.0, 10_000.0)),
             "height": NumberField("Height", *RANGES["height"], 0.5, "", "Over the span.", "linear", (0.1, 1.6)),
             "lean": NumberField("Lean", *RANGES["lean"], 0.1, "", "How far the tops stand downwind, over the height.", "linear",
                                 (-0.6, 0.6)),
@@ -111,12 +111,11 @@ class WallDialog(QDialog):
         }
         for name, field in self.fields.items():
             field.changed.connect(lambda value, _moving, n=name: self._ask(n, value))
-        for field in (self.span, self.looks, *self.fields.values()):
+        for field in (self.span, *self.fields.values()):
             field.setFixedWidth(250)
             column.addWidget(field)
-        self.looks.changed.connect(lambda *_: self._later())
         self.plain = QPushButton("As the species has them")
-        self.plain.setToolTip("Forget the height, lean, turrets and tiredness asked for.")
+        self.plain.setToolTip("Forget what was asked for, but for the span.")
         self.plain.clicked.connect(self._forget)
         column.addWidget(Row(self.plain))
         column.addStretch()
@@ -138,10 +137,11 @@ class WallDialog(QDialog):
 
     def _follow(self):
         """Show the numbers of the chosen start."""
-        wish = STARTS[self.species].wish
+        kind = STARTS[self.species]
+        own = {**vars(kind.wish), "looks": kind.looks}
         for name, field in self.fields.items():
-            field.set(self._asked.get(name, getattr(wish, name)))
-            field.set_reset(getattr(wish, name))
+            field.set(self._asked.get(name, own[name]))
+            field.set_reset(own[name])
 
     def roll(self):
         """Other seeds for all."""
@@ -161,12 +161,7 @@ class WallDialog(QDialog):
         -------
         Mound
         """
-        span = self.span.value if span is None else span
-        mound = start(species, "Untitled", span, self._seed, **self._asked)
-        if self.looks.value == SIZE:
-            return mound
-        medium = mound.light.medium.edited(extinction=min(max(extinction_for(self.looks.value, span), 1e-4), 100.0))
-        return mound.edited(light=mound.light.edited(medium=medium))
+        return start(species, "Untitled", self.span.value if span is None else span, self._seed, **self._asked)
 
     def _later(self):
         self._stop()

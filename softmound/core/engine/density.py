@@ -7,14 +7,15 @@ import numpy as np
 from ..fill.skin import DEEP, filled, inner
 from ..fill.stepping import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
-from ..grain.edge import edge_grains, live_patches, touched, worked
+from ..grain.edge import live_patches, touched, worked
 from ..grain.evening import evened
-from ..grain.moving import moved_by, moving_grains
+from ..grain.moving import moved_by
 from ..grain.surface import pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
 from ..problems import Problem
+from ..recipe.grains import EDGE, MOVED, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, grid_of
 from ..volume.iso import triangles_of
@@ -218,7 +219,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
             coords, values = np.concatenate([coords, deep[0]]), np.concatenate([values, deep[1]])
         grid = grid_of(voxel, coords, values, np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]]))
         grid = with_volumes(grid, mound.mass, quiet)
-        for grain in moving_grains(mound.grains):
+        for grain in live(mound.grains, MOVED):
             grid = moved_by(grid, grain, mound.skin, landmarks_of(mound), quiet)
     except MemoryError as error:
         raise Problem(
@@ -270,7 +271,7 @@ def _filled(mound, voxel, coords, displaced):
     """Density from displaced distance, which is overwritten, with what works on it voxel by voxel."""
     if mound.skin.even:
         evened(displaced, voxel, out=displaced)
-    more = edge_grains(mound.grains) or live_patches(mound.patches) or mound.skin.tone is not None
+    more = live(mound.grains, EDGE) or live_patches(mound.patches) or mound.skin.tone is not None
     if not more:
         return filled(displaced, coords, mound.skin, voxel, out=displaced)
     density, _, _ = filled(displaced, coords, mound.skin, voxel)
@@ -287,7 +288,7 @@ def _deep(mound, voxel, inside, ticket):
         tile_values[~some] = worked(plain, plain, tiles[~some], voxel, (), (), mound.skin, landmarks_of(mound))[:, 0]
     more = np.concatenate([tiles[some], passing])
     values = np.concatenate([np.repeat(tile_values[some, None], LANES, axis=1), passing_values])
-    if not (edge_grains(mound.grains) or live_patches(mound.patches) or mound.skin.tone is not None):
+    if not (live(mound.grains, EDGE) or live_patches(mound.patches) or mound.skin.tone is not None):
         return more, values, tiles[~some], tile_values[~some]
     deep = np.full((min(CHUNK, len(more)), LANES), DEEP, np.float32)
     for part in chunks(len(more), CHUNK, ticket):

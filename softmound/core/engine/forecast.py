@@ -8,8 +8,7 @@ import numpy as np
 from ..fill.skin import depth_of
 from ..fill.stepping import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
-from ..grain.moving import moved_by, moving_grains, worked_on
-from ..grain.surface import surface_grains
+from ..grain.moving import moved_by, worked_on
 from ..grain.where import landmarks_of
 from ..machine import free_memory
 from ..mass.cells import Cells, chosen, first_cells, measured
@@ -18,6 +17,7 @@ from ..mass.field import BAND, NODES
 from ..mass.levels import FAR
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
+from ..recipe.grains import MOVED, SURFACE, live
 from ..volume.bricks import LANES, SIDE, grid_of
 from .density import bounds_of, made
 from .graph import reaches
@@ -34,7 +34,7 @@ PER_TILE = 24
 """Bytes of the lists and the index for each brick of constant density."""
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
-MOVED = 40
+TRIED_MOVES = 40
 """Bricks around which density is moved for trial."""
 TRIED = 1200
 """Bricks of a build that are made for trial, to see how long one takes on this machine."""
@@ -272,7 +272,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     for level, side in ((shape.base, 1.0), (shape.top, -1.0)):
         if level.on:
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
-    swell = sum(grain.mean for grain in surface_grains(mound.grains))
+    swell = sum(grain.mean for grain in live(mound.grains, SURFACE))
     swell += sum(step.outward for step in live_steps(mound.steps))
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
     brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
@@ -284,7 +284,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
 def _trial(mound, near, edge, shape, ticket):
     """Seconds for each brick of the band, and for each that a grain moves, found by making some of them at about
     the final voxel."""
-    nothing = 0.0, tuple((g.strength, 0.0) for g in moving_grains(mound.grains))
+    nothing = 0.0, tuple((g.strength, 0.0) for g in live(mound.grains, MOVED))
     if not len(near.coords):
         return nothing
     size = 2 ** int(np.clip(np.round(np.log2(edge / (SIDE * mound.voxels.final))), 0, 4))
@@ -306,9 +306,9 @@ def _trial(mound, near, edge, shape, ticket):
     # The bricks are scattered, but a filter takes as long as if they were not.
     density, _, _ = made(mound, voxel, Band(cells, cells.coords[:0], shape), cells)
     each = found / count + (time.perf_counter() - begun) / len(cells.coords)
-    some = grid_of(voxel, cells.coords[:MOVED], density[:MOVED])
+    some = grid_of(voxel, cells.coords[:TRIED_MOVES], density[:TRIED_MOVES])
     moving = []
-    for grain in moving_grains(mound.grains):
+    for grain in live(mound.grains, MOVED):
         # As far as a brick: it is the time for one that counts, not how many there are.
         near_by = grain.edited(strength=min(grain.strength, 0.9 * SIDE * voxel))
         begun = time.perf_counter()

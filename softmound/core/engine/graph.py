@@ -10,12 +10,13 @@ from dataclasses import dataclass
 from ..fill.skin import depth_of
 from ..fill.stepping import grown_by, live_steps, steps_reach
 from ..fill.volumes import density_volumes
-from ..grain.edge import edge_depth, edge_grains, live_patches
-from ..grain.moving import moving_grains, moving_reach
-from ..grain.surface import reach_of, surface_grains
+from ..grain.edge import edge_depth, live_patches
+from ..grain.moving import moving_reach
+from ..grain.surface import reach_of
 from ..grain.where import landmarks_of
 from ..light.phase import lobes_of
 from ..light.scene import Scene
+from ..recipe.grains import EDGE, MOVED, SURFACE, live
 from .keys import key_of
 
 
@@ -56,7 +57,7 @@ def _landmarks(parts):
 
 
 def _edge(mound):
-    return (*edge_grains(mound.grains), *live_patches(mound.patches))
+    return (*live(mound.grains, EDGE), *live_patches(mound.patches))
 
 
 def _media(about):
@@ -77,7 +78,7 @@ def _hues(about):
 
 def _skin_of_moving(mound):
     """The skin, where density that is moved about is read as depth."""
-    return mound.skin if moving_grains(mound.grains) else ()
+    return mound.skin if live(mound.grains, MOVED) else ()
 
 
 GRAPH = {
@@ -88,21 +89,21 @@ GRAPH = {
         "mass.top": lambda mound: mound.mass.top}),
     "displaced": Stage({
         "steps": lambda mound: tuple(live_steps(mound.steps)),
-        "grains": lambda mound: tuple(surface_grains(mound.grains)),
-        "landmarks": _landmarks(lambda mound: surface_grains(mound.grains))}, ("distance",),
+        "grains": lambda mound: tuple(live(mound.grains, SURFACE)),
+        "landmarks": _landmarks(lambda mound: live(mound.grains, SURFACE))}, ("distance",),
         reach=lambda mound, voxel: tuple(a + b for a, b in zip(reach_of(mound.grains), steps_reach(mound.steps))),
         moves=lambda mound: reach_of(mound.grains)[0] + grown_by(mound.steps)),
     "density": Stage({
         "skin": lambda mound: mound.skin,
-        "grains": lambda mound: tuple(edge_grains(mound.grains)),
+        "grains": lambda mound: tuple(live(mound.grains, EDGE)),
         "patches": lambda mound: tuple(live_patches(mound.patches)),
         "landmarks": _landmarks(_edge)}, ("displaced",),
         reach=lambda mound, voxel: (0.0, max(depth_of(mound.skin, voxel), edge_depth(mound.grains)))),
     "joined": Stage({"mass.forms": lambda mound: tuple(density_volumes(mound.mass))}, ("density",)),
     "moved": Stage({
-        "grains": lambda mound: tuple(moving_grains(mound.grains)),
+        "grains": lambda mound: tuple(live(mound.grains, MOVED)),
         "skin": _skin_of_moving,
-        "landmarks": _landmarks(lambda mound: moving_grains(mound.grains))}, ("joined",),
+        "landmarks": _landmarks(lambda mound: live(mound.grains, MOVED))}, ("joined",),
         moves=lambda mound: moving_reach(mound.grains)),
     "zones": Stage({"light.medium": _scattering}, ("moved",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),

@@ -7,7 +7,6 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
-from ..grain.moving import moving_grains
 from ..light.camera import camera_of
 from ..light.coarse import SUN_CELLS
 from ..light.cut import cut_layer, with_cut
@@ -18,6 +17,7 @@ from ..light.tone import screen
 from ..light.tracer import Tracer
 from ..mass.sampling import fields_known
 from ..problems import Problem
+from ..recipe.grains import MOVED, live
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import SIDE
 from ..volume.cut_facts import facts_of_cut
@@ -336,9 +336,9 @@ class Painter:
             if ahead.memory(voxel) > SHARP_MEMORY * memory_limit() or ahead.seconds(voxel) > SHARP_SECONDS:
                 return
             begun = time.perf_counter()
-            grid = self.stages.density(mound, voxel, ticket)
+            # Not with what the draft remembers: the next edit would begin at nothing, and three such grids would be held.
+            grid = self._small.density(mound, voxel, ticket, remember=False)
             finer = replace(request, grid=grid, key=self.stages.density_key(mound, voxel))
-            # The same pictures of another grid; what came with the draft's holds still.
             *_, last = self._rested(finer, camera, ticket, begun)
             yield replace(last, request=request)
 
@@ -380,7 +380,7 @@ class Painter:
         """Whether the draft cannot follow a hand; a view that moves over a grid that is there can always."""
         if self.stages.density_key(mound, voxel) in self.stages.cache:
             return False
-        return bool(moving_grains(mound.grains)) or not fields_known(mound.mass, voxel, max(reaches(mound, voxel)))
+        return bool(live(mound.grains, MOVED)) or not fields_known(mound.mass, voxel, max(reaches(mound, voxel)))
 
     def _refuse_too_fine(self, mound, voxel, ticket):
         """A draft keeps three grids. Only one that could be large at all is looked at closely."""

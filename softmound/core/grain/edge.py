@@ -60,20 +60,6 @@ def _toned(density, core, curve):
             density[b, lane] = toned if density[b, lane] > f32(0) else f32(0)
 
 
-def edge_grains(grains):
-    """Grains that change density voxel by voxel.
-
-    Parameters
-    ----------
-    grains : sequence of Grain
-
-    Returns
-    -------
-    list of Grain
-    """
-    return live(grains, EDGE)
-
-
 def live_patches(patches):
     """Patches that do something.
 
@@ -100,7 +86,7 @@ def edge_depth(grains):
     float
         Metres; those that work all over are left out.
     """
-    return max([g.depth for g in edge_grains(grains) if g.depth is not None], default=0.0)
+    return max([g.depth for g in live(grains, EDGE) if g.depth is not None], default=0.0)
 
 
 def touched(coords, voxel, grains, patches):
@@ -119,7 +105,7 @@ def touched(coords, voxel, grains, patches):
     ndarray of bool, shape (n,)
     """
     found = np.zeros(len(coords), bool)
-    if any(g.depth is None for g in edge_grains(grains)):
+    if any(g.depth is None for g in live(grains, EDGE)):
         found[:] = True
     edge = SIDE * voxel
     low = coords * edge
@@ -164,7 +150,7 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     """
     room = np.empty_like(density)
     core = f32(skin.core)
-    for grain in edge_grains(grains):
+    for grain in live(grains, EDGE):
         grain.act(density, distance, coords, voxel, core, landmarks, room)
     for patch in live_patches(patches):
         rows = np.flatnonzero(touched(coords, voxel, (), (patch,)))

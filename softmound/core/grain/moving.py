@@ -39,20 +39,6 @@ def _sampled(low, top, nodes, values, tile_values, points, out):
         out[n] = total
 
 
-def moving_grains(grains):
-    """Grains that move density about.
-
-    Parameters
-    ----------
-    grains : sequence of Grain
-
-    Returns
-    -------
-    list of Grain
-    """
-    return live(grains, MOVED)
-
-
 def moving_reach(grains):
     """How far grains can move density.
 
@@ -65,7 +51,7 @@ def moving_reach(grains):
     float
         Metres.
     """
-    return sum(g.strength for g in moving_grains(grains))
+    return sum(g.strength for g in live(grains, MOVED))
 
 
 @dataclass(frozen=True)

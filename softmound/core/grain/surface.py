@@ -13,20 +13,6 @@ CELLULAR_COST = 7
 """Times what cellular noise costs beside gradient noise."""
 
 
-def surface_grains(grains):
-    """Grains that move the surface.
-
-    Parameters
-    ----------
-    grains : sequence of Grain
-
-    Returns
-    -------
-    list of Grain
-    """
-    return live(grains, SURFACE)
-
-
 def reach_of(grains):
     """How far grains can move the surface.
 
@@ -39,7 +25,7 @@ def reach_of(grains):
     outward, inward : float
         Metres.
     """
-    reach = [grain.reach for grain in surface_grains(grains)]
+    reach = [grain.reach for grain in live(grains, SURFACE)]
     return sum(outward for outward, _ in reach), sum(inward for _, inward in reach)
 
 
@@ -72,17 +58,17 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
     """
     landmarks = Landmarks() if landmarks is None else landmarks
     out = np.empty_like(distance) if out is None else out
-    live = surface_grains(grains)
-    if not live:
+    moving = live(grains, SURFACE)
+    if not moving:
         out[...] = distance
         return out
-    size = _chunk(live)
-    after = any(depends(g) for g in live)
+    size = _chunk(moving)
+    after = any(depends(g) for g in moving)
 
     def worked(part):
         if after:
-            return _pushed(distance[part].copy(), coords[part], voxel, live, landmarks)
-        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, live, landmarks)
+            return _pushed(distance[part].copy(), coords[part], voxel, moving, landmarks)
+        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, moving, landmarks)
         return np.add(offsets, distance[part]) if memory is None else offsets
 
     if memory is None:
@@ -98,8 +84,8 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
 
     # Noise depends on the place and the grains alone, unless a grain reads the distance too.
     marks = stamps if after else np.zeros(len(coords), np.int64)
-    about = (voxel, tuple(live), landmarks.base.on, landmarks.base.altitude, _anchor(live, landmarks),
-             landmarks.read_by(m for g in live for m in g.where))
+    about = (voxel, tuple(moving), landmarks.base.on, landmarks.base.altitude, _anchor(moving, landmarks),
+             landmarks.read_by(m for g in moving for m in g.where))
     known = memory.recalled(about, coords, marks, compute)
     if after:
         out[...] = known

@@ -33,6 +33,8 @@ _EVOLVED = u32(0x5BD1E995)
 """What the seed of the other half of an evolving pattern differs by."""
 
 
+MEANT, MEANT_ACROSS = 16_384, 200.0
+"""Places at which a mean is taken, and over how many features they are strewn, so that hardly two share one."""
 _NO_POINTS = np.zeros((1, 3), np.float32)
 _NO_BRICKS = np.zeros((1, 3), np.int32)
 
@@ -315,6 +317,28 @@ def noise_points(points, noise, origin=(0.0, 0.0, 0.0)):
     out = np.empty((-(-len(points) // LANES), LANES), np.float32)
     _noise(_NO_BRICKS, f32(1), points, True, *_numbers(_plain(noise), tuple(origin)), out, f32(0), out)
     return out.ravel()[: len(points)]
+
+
+def mean_of(noise):
+    """Mean of a noise over space.
+
+    Parameters
+    ----------
+    noise : Noise
+
+    Returns
+    -------
+    float
+        To about 0.002: from `MEANT` places, always the same ones.
+    """
+    return _mean(_plain(noise))
+
+
+@lru_cache(maxsize=256)
+def _mean(noise):
+    across = MEANT_ACROSS * noise.feature * max(noise.stretch)
+    places = np.random.default_rng(1).uniform(-0.5, 0.5, (MEANT, 3)) * across
+    return float(noise_points(places, noise).mean(dtype=np.float64))
 
 
 def _plain(noise):

@@ -10,7 +10,20 @@ GOLDEN = math.pi * (3.0 - math.sqrt(5.0))
 """Angle between one turret and the next, radians: no two stand in one line."""
 
 
-def _blob(name, centre, radii, buds=None):
+def blob(name, centre, radii, buds=None):
+    """A blob with numbers that an artist can read.
+
+    Parameters
+    ----------
+    name : str
+    centre, radii : sequence of float
+        Metres; rounded to centimetres.
+    buds : Buds, optional
+
+    Returns
+    -------
+    Blob
+    """
     return Blob(name=name, centre=tuple(round(c, 2) for c in centre), radii=tuple(round(max(r, 0.01), 2) for r in radii),
                 buds=buds)
 
@@ -48,7 +61,7 @@ def turret(name, foot, top, radius, lean, dice, *, fresh=1.0, generations=2):
     blobs, height, number = [], 0.0, 0
     while True:
         share = min(height / max(top, 1e-6), 1.0)
-        # Narrower in the middle, with a head where the newest air arrives.
+        # It narrows as it rises and mixes with the air around.
         size = radius * (1.0 - 0.34 * share) * (1.0 + 0.16 * dice.uniform(-1.0, 1.0))
         sway = 0.3 * size
         bend = share**1.6
@@ -58,7 +71,7 @@ def turret(name, foot, top, radius, lean, dice, *, fresh=1.0, generations=2):
         buds = _budded(count, 0.48, 0.1 + 0.7 * share, generations if share > 0.35 else max(1, generations - 1), dice)
         flat = dice.uniform(0.82, 1.0)
         number += 1
-        blobs.append(_blob(f"{name} {number}", centre, (size, size * flat, size * dice.uniform(0.88, 1.05)), buds))
+        blobs.append(blob(f"{name} {number}", centre, (size, size * flat, size * dice.uniform(0.88, 1.05)), buds))
         if height >= top:
             return blobs
         height = min(height + size * dice.uniform(0.5, 0.75), top)
@@ -95,7 +108,7 @@ def grown(span, height, lean, turrets, fresh, seed, *, depth=0.8, crown=0.6, gen
     tall = span * height
     low = min(tall, span * 0.5)
     # The body fills the middle, so that the underside is one.
-    blobs = [_blob("Body", (0.0, low * 0.16, 0.0), (span * 0.4, max(low * 0.36, span * 0.07), span * 0.4 * depth))]
+    blobs = [blob("Body", (0.0, low * 0.16, 0.0), (span * 0.4, max(low * 0.36, span * 0.07), span * 0.4 * depth))]
     for n in range(turrets):
         out = 0.0 if n == 0 else math.sqrt((n + 0.35) / turrets)
         angle = n * GOLDEN + dice.uniform(-0.5, 0.5)

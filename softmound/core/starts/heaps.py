@@ -5,6 +5,7 @@ import random
 
 from ..mass.kinds.blob import Blob
 from ..recipe.forms import Buds
+from .growth import GOLDEN
 
 
 def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shrink=0.43):
@@ -34,10 +35,9 @@ def heap(count, span, seed, *, height=0.5, dome=1.0, generations=2, buds=6, shri
     """
     dice = random.Random(seed)
     parents = []
-    golden = math.pi * (3.0 - math.sqrt(5.0))
     for n in range(count):
         out = math.sqrt((n + 0.5) / count)
-        angle = n * golden + dice.uniform(-0.4, 0.4)
+        angle = n * GOLDEN + dice.uniform(-0.4, 0.4)
         radius = span * (0.20 - 0.085 * out) * dice.uniform(0.85, 1.15)
         rise = span * height * (1.0 - dome * out) * dice.uniform(0.45, 0.85)
         reach = span * 0.5 * out - radius * 0.55
@@ -74,12 +74,11 @@ def pile(count, spread, dome, sizes, seed, altitude=0.0):
         All within the spread, as far as their radii allow.
     """
     dice = random.Random(seed)
-    golden = math.pi * (3.0 - math.sqrt(5.0))
     small, large = sizes
     blobs = []
     for n in range(count):
         out = math.sqrt((n + 0.5) / count)
-        angle = n * golden + dice.uniform(-0.4, 0.4)
+        angle = n * GOLDEN + dice.uniform(-0.4, 0.4)
         radius = min(max(large + (small - large) * out * dice.uniform(0.8, 1.2), small), large)
         wide, deep = (max(s / 2 - radius, 0.0) * out for s in (spread[0], spread[2]))
         room = max(spread[1] * (1.0 - dome * out * out) - 2 * radius, 0.0)

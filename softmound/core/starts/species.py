@@ -20,19 +20,21 @@ from ..recipe.arrays import Arrays
 from ..recipe.curve import eased
 from ..recipe.forms import BaseLevel
 from ..recipe.grains import rounded
-from ..recipe.models import Light, Mass, Medium, Mound, Skin, Sky, Sun, View, Voxels
+from ..recipe.models import Light, Mass, Mound, Skin, Sky, Sun, View, Voxels, limits
 from ..recipe.resize import resized_mound
-from .growth import grown
-from .looks_as import extinction_for
+from .growth import GOLDEN, blob, grown
+from .looks_as import SIZE, looking_as_large_as
 
 LEAST_SPAN, MOST_SPAN = 0.1, 20_000.0
 """Metres that a cloud made of a model may measure."""
 MADE = 300.0
 """Metres across that starts are made at."""
+FINAL = 0.8
+"""Final voxel of starts at that size, metres."""
+LAST_SEED = 2**31
+"""Seeds lie below it."""
 GENTLE = 0.4
 """Share of what is carved into blobs that is carved into a model."""
-SIZE = 2_000.0
-"""Metres that starts look as large as."""
 
 
 @dataclass(frozen=True)
@@ -72,15 +74,19 @@ class Start:
     wish : Wish
         What it is unless something else is asked for.
     make : callable
-        Given a `Wish`, returns blobs and a dict of what differs from other starts: "base", "grains", "skin", "melt", "sun".
+        Given a `Wish`, returns blobs and a dict of what differs from other starts: "base", "grains", "skin", "melt", "sun",
+        "exposure".
     natural : bool
         Whether a sky has it.
+    looks : float
+        Metres that it looks as large as, unless something else is asked for.
     """
 
     sentence: str
     wish: Wish
     make: callable
     natural: bool = True
+    looks: float = SIZE
 
 
 def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
@@ -110,7 +116,7 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     )
 
 
-def start(species, name, span=300.0, seed=3, **asked):
+def start(species, name, span=300.0, seed=3, looks=None, **asked):
     """A cloud to begin with, made of ordinary blobs, grains and light: everything in it can be edited.
 
     Parameters
@@ -121,6 +127,8 @@ def start(species, name, span=300.0, seed=3, **asked):
     span : float, optional
         Longest side in metres, about.
     seed : int, optional
+    looks : float, optional
+        Size of the natural cloud it looks as large as, metres; default the start's own.
     **asked
         `height`, `lean`, `turrets` and `tired`, see `Wish`; default those of the species.
 
@@ -139,19 +147,21 @@ def start(species, name, span=300.0, seed=3, **asked):
         low, high = RANGES[key]
         if not low <= value <= high:
             raise Problem(f"A start takes a {key} from {low:g} to {high:g}; {value:g} is outside.")
-    wish = replace(kind.wish, seed=seed, **asked)
+    # Grains add to the seed of a start, and multiply it.
+    wish = replace(kind.wish, seed=seed % (LAST_SEED // 8), **asked)
     blobs, own = kind.make(wish)
     mound = Mound(
         name=name,
         mass=Mass(forms=_numbered(blobs), melt=own.get("melt", 5.0), base=own.get("base", _FLAT)),
-        voxels=Voxels(final=0.8),
+        # As many voxels along at every size, as far down as a voxel goes.
+        voxels=Voxels(final=max(FINAL, 1.001 * limits(Voxels, "final")[0] * MADE / span)),
         grains=own.get("grains") or lumps(wish),
         skin=Skin(thickness=own.get("skin", 1.3), curve=eased(0.8)),
-        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, exposure=own.get("exposure", 0.45),
-                    medium=Medium(extinction=own.get("extinction", extinction_for(SIZE, MADE)))),
+        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, exposure=own.get("exposure", 0.45)),
         view=View(azimuth=0.0, elevation=-6.0),
     )
-    return mound if span == MADE else resized_mound(mound, span / MADE)
+    sized = mound if span == MADE else resized_mound(mound, span / MADE, keep_look=False)
+    return looking_as_large_as(sized, kind.looks if looks is None else looks, span)
 
 
 def first_mound(name):
@@ -222,23 +232,22 @@ _SKY = Sky(kind="air", visibility=70.0, altitude=600.0, ground=(0.07, 0.09, 0.12
 
 
 def _blob(name, x, y, z, x_radius, y_radius, z_radius):
-    return Blob(name=name, centre=(round(x, 2), round(y, 2), round(z, 2)),
-                radii=(round(x_radius, 2), round(y_radius, 2), round(z_radius, 2)))
+    return blob(name, (x, y, z), (x_radius, y_radius, z_radius))
 
 
 def _numbered(blobs):
     """All blobs under names that tell them apart."""
     counts = {}
     named = []
-    for blob in blobs:
-        counts[blob.name] = counts.get(blob.name, 0) + 1
-        named.append(blob if counts[blob.name] == 1 else blob.edited(name=f"{blob.name} {counts[blob.name]}"))
+    for one in blobs:
+        counts[one.name] = counts.get(one.name, 0) + 1
+        named.append(one if counts[one.name] == 1 else one.edited(name=f"{one.name} {counts[one.name]}"))
     return tuple(named)
 
 
 def _lifted(blobs, y, x=0.0, z=0.0):
-    return [blob.edited(centre=(round(blob.centre[0] + x, 2), round(blob.centre[1] + y, 2), round(blob.centre[2] + z, 2)))
-            for blob in blobs]
+    return [one.edited(centre=(round(one.centre[0] + x, 2), round(one.centre[1] + y, 2), round(one.centre[2] + z, 2)))
+            for one in blobs]
 
 
 def _grown(wish, **more):
@@ -283,10 +292,10 @@ def _fractus(wish):
     for n in range(wish.turrets):
         size = dice.uniform(60.0, 140.0)
         piece = grown(size, wish.height, wish.lean * 2.0, 3, 0.3, wish.seed + n, depth=0.7, generations=1)
-        pieces += _lifted([blob.edited(name=f"Shred {n + 1}") for blob in piece], dice.uniform(0.0, 45.0),
+        pieces += _lifted([one.edited(name=f"Shred {n + 1}") for one in piece], dice.uniform(0.0, 45.0),
                           dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0))
     return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8, 0.75), Streak(
-        strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0, "extinction": 0.35}
+        strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0}
 
 
 def _lenticularis(wish):
@@ -302,7 +311,7 @@ def _lenticularis(wish):
     grains = (Push(feature=110.0, strength=6.0, octaves=4, gain=0.4, stretch=(3.0, 0.6, 3.0), seed=wish.seed + 8),
               Nibble(feature=26.0, depth=6.0 + 12.0 * wish.tired, octaves=4, stretch=(4.0, 0.5, 4.0), strength=0.5,
                      seed=wish.seed + 5))
-    return lenses, {"base": _NONE, "grains": grains, "skin": 7.0, "melt": 7.0, "extinction": 0.3}
+    return lenses, {"base": _NONE, "grains": grains, "skin": 7.0, "melt": 7.0}
 
 
 def _pieces(wish, rows, columns, apart, low, high):
@@ -322,20 +331,20 @@ def _pieces(wish, rows, columns, apart, low, high):
 def _stratocumulus(wish):
     """A piece of a layer of flat lumps with gaps between them."""
     return _pieces(wish, 4, max(wish.turrets // 2, 2), 58.0, 27.0, 39.0), {
-        "base": _FLAT.edited(altitude=6.0), "grains": lumps(wish, 0.7, 0.8), "skin": 2.5, "melt": 9.0, "extinction": 0.3}
+        "base": _FLAT.edited(altitude=6.0), "grains": lumps(wish, 0.7, 0.8), "skin": 2.5, "melt": 9.0}
 
 
 def _slab(wish):
     """A deck: low, wide and lumpy, with a flat underside."""
     deck = [_blob("Deck", 0.0, 12.0, 0.0, 152.0, 18.0, 112.0)]
     return [*deck, *_pieces(wish, 5, max(wish.turrets, 3), 294.0 / max(wish.turrets, 3), 17.0, 26.0)], {
-        "base": _FLAT.edited(altitude=4.0), "grains": lumps(wish, 0.6, 0.8), "melt": 9.0, "extinction": 0.4}
+        "base": _FLAT.edited(altitude=4.0), "grains": lumps(wish, 0.6, 0.8), "melt": 9.0}
 
 
 def _pileus(wish):
     """A turret with a smooth cap of moist air lifted over it."""
     body = _grown(wish, crown=0.75)
-    head = max(body, key=lambda blob: blob.centre[1])
+    head = max(body, key=lambda one: one.centre[1])
     x, y, z = head.centre
     crest, across = y + 1.3 * head.radii[1], 1.7 * head.radii[0]  # where its buds end, about
     caps = [_blob("Cap", x, crest + 4.0 + 12.0 * n, z, across * (1.0 - 0.25 * n), 6.5, across * (0.9 - 0.25 * n))
@@ -349,7 +358,7 @@ def _mamma(wish):
     level = 110.0
     sheet = [_blob("Sheet", 0.0, level + 30.0, 0.0, 160.0, 38.0, 120.0)]
     for n in range(wish.turrets * 4):
-        out, angle = math.sqrt((n + 0.5) / (wish.turrets * 4)), n * math.pi * (3.0 - math.sqrt(5.0))
+        out, angle = math.sqrt((n + 0.5) / (wish.turrets * 4)), n * GOLDEN
         radius = dice.uniform(15.0, 25.0) * (1.15 - 0.4 * out)
         sheet.append(_blob("Pouch", 128.0 * out * math.cos(angle), level + 22.0 * out * out - radius * dice.uniform(-0.2, 0.3),
                            94.0 * out * math.sin(angle), radius, radius * dice.uniform(0.9, 1.3), radius))
@@ -357,7 +366,7 @@ def _mamma(wish):
                    gain=0.6, seed=wish.seed + 2), Nibble(feature=9.0, depth=3.0 + 6.0 * wish.tired, strength=0.4, octaves=4,
                                                          seed=wish.seed + 5))
     return sheet, {"base": _NONE, "grains": grains, "skin": 2.0, "melt": 10.0, "sun": Sun(azimuth=110.0, elevation=9.0),
-                   "exposure": 0.9, "extinction": 0.4}
+                   "exposure": 0.9}
 
 
 def _cotton(wish):
@@ -365,14 +374,14 @@ def _cotton(wish):
     grains = (Push(kind="cellular", cell="smooth f1", direction="inward", standing=True, feature=44.0, strength=16.0, octaves=3,
                    gain=0.5, seed=wish.seed + 2),
               Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=wish.seed + 5))
-    return _grown(wish, crown=0.4, generations=1), {"base": _NONE, "grains": grains, "skin": 12.0, "extinction": 0.16}
+    return _grown(wish, crown=0.4, generations=1), {"base": _NONE, "grains": grains, "skin": 12.0}
 
 
 def _toy(wish):
     """Round and plain, as a child draws it."""
-    blobs = [blob.edited(buds=None) for blob in _grown(wish, crown=0.35)]
+    blobs = [one.edited(buds=None) for one in _grown(wish, crown=0.35)]
     grains = (Push(feature=60.0, strength=2.0, octaves=2, seed=wish.seed + 2),)
-    return blobs, {"grains": grains, "melt": 9.0, "base": _FLAT.edited(raggedness=0.0, softness=14.0), "skin": 2.0}
+    return blobs, {"grains": grains, "melt": 9.0, "base": _FLAT.edited(raggedness=0.0, softness=9.0), "skin": 2.0}
 
 
 def _puff(wish):
@@ -385,8 +394,7 @@ def _puff(wish):
                         MADE * wish.height * share + dice.uniform(-8.0, 8.0), dice.uniform(-0.5, 0.5) * size,
                         size * dice.uniform(0.75, 1.0), size * dice.uniform(0.75, 1.0), size * dice.uniform(0.75, 1.0))
                   for _ in range(3)]
-    return smoke, {"base": _NONE, "grains": lumps(replace(wish, tired=max(wish.tired, 0.6)), 0.8), "skin": 3.0,
-                   "extinction": 0.3}
+    return smoke, {"base": _NONE, "grains": lumps(replace(wish, tired=max(wish.tired, 0.6)), 0.8), "skin": 3.0}
 
 
 STARTS = {
@@ -395,14 +403,14 @@ STARTS = {
     "congestus": Start("taller than wide: turret upon turret, still growing", Wish(0.95, 0.16, 7, 0.1), _congestus),
     "calvus": Start("a tower whose tops have begun to freeze and to smooth", Wish(0.85, 0.1, 6, 0.1), _calvus),
     "incus": Start("a tower that has met the top of the weather: the anvil", Wish(1.0, 0.05, 6, 0.2), _incus),
-    "fractus": Start("torn pieces without a common base", Wish(0.45, 0.3, 7, 0.8), _fractus),
-    "lenticularis": Start("lenses one above another, smoothed by the wind", Wish(0.28, 0.1, 4, 0.3), _lenticularis),
-    "stratocumulus": Start("a piece of a layer of flat lumps", Wish(0.16, 0.0, 10, 0.4), _stratocumulus),
-    "deck slab": Start("a deck: low, wide and lumpy", Wish(0.13, 0.0, 7, 0.35), _slab),
+    "fractus": Start("torn pieces without a common base", Wish(0.45, 0.3, 7, 0.8), _fractus, looks=1_300.0),
+    "lenticularis": Start("lenses one above another, smoothed by the wind", Wish(0.28, 0.1, 4, 0.3), _lenticularis, looks=1_100.0),
+    "stratocumulus": Start("a piece of a layer of flat lumps", Wish(0.16, 0.0, 10, 0.4), _stratocumulus, looks=1_100.0),
+    "deck slab": Start("a deck: low, wide and lumpy", Wish(0.13, 0.0, 7, 0.35), _slab, looks=1_500.0),
     "pileus": Start("a turret under a smooth cap", Wish(0.62, 0.1, 7, 0.15), _pileus),
-    "mamma": Start("a layer with pouches hanging from it", Wish(0.4, 0.0, 9, 0.2), _mamma),
-    "cotton": Start("a soft ball of wool", Wish(0.5, 0.0, 6, 0.3), _cotton, natural=False),
+    "mamma": Start("a layer with pouches hanging from it", Wish(0.4, 0.0, 9, 0.2), _mamma, looks=1_500.0),
+    "cotton": Start("a soft ball of wool", Wish(0.5, 0.0, 6, 0.3), _cotton, natural=False, looks=600.0),
     "toy": Start("round and plain, as a child draws it", Wish(0.45, 0.0, 6, 0.0), _toy, natural=False),
-    "puff of smoke": Start("smoke that has just left a chimney", Wish(0.75, 0.6, 8, 0.6), _puff, natural=False),
+    "puff of smoke": Start("smoke that has just left a chimney", Wish(0.75, 0.6, 8, 0.6), _puff, natural=False, looks=1_100.0),
 }
 """By their words, in the order an artist sees them."""

@@ -2,6 +2,8 @@
 
 from PyQt6.QtCore import QObject
 
+from ...core.mass.pick import Picker
+
 
 class Station(QObject):
     """A page: a tray below the picture, settings beside it, and perhaps a hand in it.
@@ -49,6 +51,7 @@ class Station(QObject):
         self.hand = None
         self.tray = None
         self.settings = None
+        self._picker = (None, None)
 
     def join(self):
         """Follow what happens elsewhere in the window; called once, when all of it is there."""
@@ -108,3 +111,15 @@ class Station(QObject):
 
     def let_go(self):
         """Put the tool down, or let go of what is chosen."""
+
+    def picker(self):
+        """The mass made ready for rays, as long as it is the same.
+
+        Returns
+        -------
+        Picker
+        """
+        mass = self.document.mound.mass
+        if self._picker[0] is not mass:
+            self._picker = (mass, Picker(mass))
+        return self._picker[1]

@@ -4,15 +4,13 @@ from functools import lru_cache
 from typing import ClassVar, Literal
 
 from ...kernels import f32, i32, kernel, prange
-from ...noise.sums import noise_bricks
+from ...noise.sums import mean_of, noise_bricks
 from ...recipe.grains import SIZE, SURFACE, Grain, Metres2000, rounded
 from ...recipe.rows import Choice, Number, Switch
 from ...recipe.value import Share
 from ...volume.bricks import LANES, SIDE
 from ..where import shares
 
-FOLDED_MEAN, CELLULAR_MEAN = 0.27, 0.47
-"""Means of folded and of cellular noise, measured: such noise pushes outward everywhere."""
 FINEST = 1.5
 """Voxels that a feature of a standing octave measures at least."""
 _AS_IS, _OUTWARD, _INWARD = range(3)
@@ -82,18 +80,10 @@ class Push(Grain):
                 self.strength if both or self.direction == "inward" else 0.0)
 
     @property
-    def middle(self):
-        """What its noise is on average."""
-        if self.signed:
-            return 0.0
-        mean = CELLULAR_MEAN if self.kind == "cellular" else FOLDED_MEAN
-        return 1.0 - mean if self.inverted else mean
-
-    @property
     def mean(self):
-        mean = self.middle
+        mean = mean_of(self)
         if self.direction != "both":
-            mean = (0.5 if self.signed else mean) * (1.0 if self.direction == "outward" else -1.0)
+            mean = (0.5 + 0.5 * mean if self.signed else mean) * (1.0 if self.direction == "outward" else -1.0)
         return mean * self.strength
 
     @property
@@ -117,13 +107,11 @@ class Push(Grain):
             if self.standing and noise.feature < FINEST * voxel:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
-                room[...] = noise.middle
-                _move(distance, room, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
-                      f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)
-                continue
-            pattern = noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
-            _move(distance, pattern, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
-                  f32(1.0 / self.feature), f32(least), pattern if share is None else share, share is not None)
+                room[...] = mean_of(noise)
+            else:
+                noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
+            _move(distance, room, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
+                  f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)
 
 
 @lru_cache(maxsize=256)

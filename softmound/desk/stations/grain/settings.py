@@ -169,7 +169,7 @@ class _MaskGroup(QWidget):
         self.noise = None
         if model.of_noise:
             self.noise = PartFields(Noise, [row for row in Noise.noise_rows if row.field in model.of_noise], label)
-            self.noise.changed.connect(lambda f, v, m: station.edit_mask_noise(about, number, f, v, m))
+            self.noise.changed.connect(lambda f, v, m: station.edit_mask(about, number, f, v, m, ("noise",)))
             column.addWidget(self.noise)
         self.fields = PartFields(model, (*model.rows, *model.every_row), label)
         self.fields.changed.connect(lambda f, v, m: station.edit_mask(about, number, f, v, m))

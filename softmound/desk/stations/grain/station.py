@@ -13,7 +13,6 @@ from ....core.grain.characters import (
     save_character,
     sized_character,
 )
-from ....core.mass.pick import Picker
 from ....core.recipe import Patch, Problem, Warp, limits
 from ....core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
 from ....core.recipe.places import changed, put, without
@@ -53,7 +52,6 @@ class GrainStation(Station):
         self.chosen = 0
         self.final = False
         self.shown = False
-        self._picker = (None, None)
         self._soloed = None
         self._painting = None
         self._paint_hand = PaintHand(self)
@@ -72,18 +70,6 @@ class GrainStation(Station):
         if not mound.mass.forms:
             return "There is no shape to grain yet: add a blob in Mass."
         return "" if mound.grains else "The surface is still smooth. Press Add grain to break it up."
-
-    def picker(self):
-        """The mass made ready for rays, as long as it is the same.
-
-        Returns
-        -------
-        Picker
-        """
-        mass = self.document.mound.mass
-        if self._picker[0] is not mass:
-            self._picker = (mass, Picker(mass))
-        return self._picker[1]
 
     # -- grains ---------------------------------------------------------------------------------
 
@@ -340,7 +326,7 @@ class GrainStation(Station):
         self.document.apply(f"mask {MASKS[kind].label.lower()}", lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, MASKS[kind].begun(bounds, long))))
 
-    def edit_mask(self, about, number, field, value, moving):
+    def edit_mask(self, about, number, field, value, moving, part=()):
         """Change a field of a mask.
 
         Parameters
@@ -350,23 +336,11 @@ class GrainStation(Station):
         field : str
         value : object
         moving : bool
+        part : sequence of str, optional
+            A part of the mask that is changed instead of itself: its noise.
         """
         self.document.apply(f"mask {field}", lambda mound: changed(
-            mound, (*self._place(about), "where", number), **{field: value}), moving)
-
-    def edit_mask_noise(self, about, number, field, value, moving):
-        """Change a field of a mask's noise.
-
-        Parameters
-        ----------
-        about : str or int
-        number : int
-        field : str
-        value : object
-        moving : bool
-        """
-        self.document.apply(f"mask {field}", lambda mound: changed(
-            mound, (*self._place(about), "where", number, "noise"), **{field: value}), moving)
+            mound, (*self._place(about), "where", number, *part), **{field: value}), moving)
 
     def remove_mask(self, about, number):
         """Take a mask away.

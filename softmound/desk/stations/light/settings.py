@@ -6,7 +6,7 @@ from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.photographs import SKY_ENDINGS
 from ....core.light.looks import transforms
 from ....core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
-from ....core.starts.looks_as import looks_as_large_as
+from ....core.starts.looks_as import SIZE, looks_as_large_as
 from ...asking import asking
 from ...controls import NumberField, Row
 from ...part_fields import PartFields
@@ -36,7 +36,7 @@ class LightSettings(SettingsPanel):
         self.by_picture.setToolTip("The exposure at which the bright parts of this cloud lie just below white.")
         self._part("medium", Medium, Medium.first_rows)
         self.looks = self.add(NumberField(
-            "Looks as large as", 0.01, 1e6, 2_000.0, "m", "The size of natural cloud that has this optical depth, at 0.08 per "
+            "Looks as large as", 0.01, 1e6, SIZE, "m", "The size of natural cloud that has this optical depth, at 0.08 per "
             "metre: it sets the extinction.", "log", (50.0, 20_000.0)))
         self.looks.changed.connect(station.look_as_large_as)
         self.section("Exposure")
@@ -151,4 +151,4 @@ class LightSettings(SettingsPanel):
         self.looking.show_part(mound.view)
         size = looks_as_large_as(light.medium.extinction, span_of(mound) or 1.0)
         self.looks.set(size)
-        self.looks.set_reset(2_000.0)
+        self.looks.set_reset(SIZE)

@@ -7,9 +7,9 @@ from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
 from ....core.light.looks import started_exposure
 from ....core.light.situations import in_situation
-from ....core.recipe import Arrays, KeptView, Lamp, Medium, limits
+from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
-from ....core.starts.looks_as import extinction_for
+from ....core.starts.looks_as import looking_as_large_as
 from ...command import Command
 from ...figures import seconds
 from ..station import Station
@@ -85,9 +85,7 @@ class LightStation(Station):
         """
         span = span_of(self.document.mound)
         if span:
-            low, high = limits(Medium, "extinction")
-            extinction = min(max(float(f"{extinction_for(size, span):.4g}"), low), high)
-            self.edit_part("medium", "looks as large as", moving, extinction=extinction)
+            self.document.apply("looks as large as", lambda mound: looking_as_large_as(mound, size, span), moving)
 
     def remove(self):
         """Remove the chosen lamp."""

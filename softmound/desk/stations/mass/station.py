@@ -10,7 +10,6 @@ from ....core.mass.kinds.solid import Solid
 from ....core.mass.mend import surface_arrays, with_holes_closed
 from ....core.mass.meshed import made_mesh
 from ....core.mass.outline import half_sizes
-from ....core.mass.pick import Picker
 from ....core.mass.placing import mirrored, replaced
 from ....core.mass.strokes import Brush, without_gesture
 from ....core.recipe.places import changed, put, without
@@ -78,7 +77,6 @@ class MassStation(Station):
         self.tool = ""
         self.brush = Brush()
         self._brush_sized = False
-        self._picker = (None, None)
         self._placing, self._brushing = FormHand(self), BrushHand(self)
         self.tray = FormTray(self)
         self.settings = MassSettings(self)
@@ -107,18 +105,6 @@ class MassStation(Station):
 
     def note(self, mound):
         return "" if mound.mass.forms else "A cloud begins with a form. Press Add, or the key B for a blob."
-
-    def picker(self):
-        """The mass made ready for rays, as long as it is the same.
-
-        Returns
-        -------
-        Picker
-        """
-        mass = self.document.mound.mass
-        if self._picker[0] is not mass:
-            self._picker = (mass, Picker(mass))
-        return self._picker[1]
 
     # -- choosing -------------------------------------------------------------------------------
 
