@@ -3,6 +3,7 @@
 import io
 import json
 import pathlib
+import random
 import tempfile
 import unittest
 from contextlib import redirect_stderr, redirect_stdout
@@ -158,8 +159,6 @@ class Starts(unittest.TestCase):
                 self.assertIn(key, str(caught.exception))
 
     def test_a_turret_leans_and_ends_at_its_top(self):
-        import random
-
         blobs = turret("T", (10.0, 5.0, 0.0), 120.0, 30.0, (40.0, 0.0), random.Random(1))
         self.assertAlmostEqual(blobs[-1].centre[1], 125.0)
         self.assertAlmostEqual(blobs[-1].centre[0], 50.0, delta=0.3 * 30.0)

@@ -316,16 +316,16 @@ def _lenticularis(wish):
 
 def _pieces(wish, rows, columns, apart, low, high):
     """Lumps side by side, as of a layer that has broken into cells."""
-    dice, lumps_ = random.Random(wish.seed), []
+    dice, cells = random.Random(wish.seed), []
     for row in range(rows):
         for column in range(columns):
             radius = dice.uniform(low, high)
-            lumps_.append(_blob(
+            cells.append(_blob(
                 "Cell", (column - (columns - 1) / 2) * apart + dice.uniform(-0.24, 0.24) * apart,
                 MADE * wish.height * dice.uniform(0.35, 0.6),
                 (row - (rows - 1) / 2) * apart * 0.92 + dice.uniform(-0.22, 0.22) * apart,
                 radius * 1.3, radius * MADE * wish.height / 40.0, radius * 1.25))
-    return lumps_
+    return cells
 
 
 def _stratocumulus(wish):
