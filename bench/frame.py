@@ -14,10 +14,10 @@ from softmound.core.exchange.vdb import write_vdb
 from softmound.core.kernels import threads
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.coarse import coarse_of
-from softmound.core.light.lattice import lit, zones_of
+from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
 from softmound.core.light.radiance import composed
-from softmound.core.light.scene import mixture_of, scene_of
+from softmound.core.light.scene import scene_of
 
 from .figure import Figure, at_least, timed
 from .scene import tall
@@ -48,7 +48,7 @@ def figures():
 
 def _frames(mound, grid, coarse):
     camera = camera_of(mound.view, WIDTH, HEIGHT)
-    scene, zones = scene_of(mound.light, grid), zones_of(coarse, mixture_of(mound.light.medium))
+    scene, zones = scene_of(mound.light, grid), lit(coarse, mound.light).zones
     lattice = lit(coarse, mound.light, zones)
 
     def camera_moves():
@@ -77,7 +77,7 @@ def _frames(mound, grid, coarse):
 def _larger(mound, grid, coarse):
     """The same at the size of a screen, without a peer."""
     camera = camera_of(mound.view, *LARGER)
-    scene, zones = scene_of(mound.light, grid), zones_of(coarse, mixture_of(mound.light.medium))
+    scene, zones = scene_of(mound.light, grid), lit(coarse, mound.light).zones
     lattice = lit(coarse, mound.light, zones)
     view = timed(lambda: composed(march(scene, lattice, camera), scene, camera), 7, 2)
     light = timed(lambda: composed(march(scene, lit(coarse, mound.light, zones), camera), scene, camera), 5, 1)

@@ -156,10 +156,18 @@ class Settings(LightTest):
         self.light.edit_part("", "exposure", exposure=6.0)
         self.rest()
         counts = settings.histogram._counts
-        self.click(settings.by_picture)
-        self.assertLess(self.recipe.light.exposure, 3.0)
+        by_picture = settings.fields["", "metered"]
+        self.click(by_picture)
+        self.assertEqual((self.recipe.light.metered, self.recipe.light.exposure), (True, 0.0))
         self.rest()
         self.assertLess(settings.histogram._counts.argmax(), counts.argmax())
+        shown = self.pixels()
+        # Let go of, the picture stays as it is.
+        self.click(by_picture)
+        self.assertFalse(self.recipe.light.metered)
+        self.assertLess(self.recipe.light.exposure, 3.0)
+        self.rest()
+        np.testing.assert_allclose(self.pixels().astype(int), shown.astype(int), atol=3)
 
     def test_sun_by_place_and_time(self):
         def fill(dialog):

@@ -21,6 +21,7 @@ from softmound.core.grain.masks.form import ByForm
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
+from softmound.core.grain.masks.tired import ByTired
 from softmound.core.grain.moving import _reached
 from softmound.core.grain.scales import hill, octaves_of
 from softmound.core.grain.surface import pushed, reach_of
@@ -501,6 +502,25 @@ class Masks(unittest.TestCase):
         wanted = 0.8 * np.clip(1.0 - near**2 / 9.0, 0.0, 1.0) ** 2
         np.testing.assert_allclose(got[alone], wanted[alone], atol=1e-4)
         self.assertEqual(got[np.linalg.norm(self.at - (-6.0, 0.0, 0.0), axis=-1) < 0.5].max(initial=0.0), 0.0)
+
+    def test_by_tiredness(self):
+        still = {"low": -4.0, "high": 6.0, "lee": 0.0, "uneven": 0.0}
+        old = 1.0 - np.clip((self.at[..., 1] + 4.0) / 10.0, 0.0, 1.0)
+        np.testing.assert_allclose(self.share(ByTired(**still)), old, atol=1e-5)
+        # The side the wind blows to is more tired, the other as much less.
+        far = np.linalg.norm(self.at, axis=-1) > 5.0
+        downwind = self.at[..., 0] / np.linalg.norm(self.at, axis=-1)
+        got = self.share(ByTired(**{**still, "lee": 0.5, "wind": 90.0}))
+        np.testing.assert_allclose(got[far], np.clip(old + 0.5 * downwind, 0.0, 1.0)[far], atol=0.06)
+        # By as much as its noise says.
+        grain = Noise(feature=9.0, octaves=1)
+        wanted = np.clip(old + 0.7 * noise_points(self.at.reshape(-1, 3), grain).reshape(self.ball.shape), 0.0, 1.0)
+        np.testing.assert_allclose(self.share(ByTired(**{**still, "uneven": 0.7, "noise": grain})), wanted, atol=1e-4)
+        # A form that is tired by itself is so within, and less and less around; fresh ones change nothing.
+        forms = (Blob(), Blob(centre=(3.0, 1.0, 0.0), radii=(4.0,) * 3, tired=0.8))
+        away = np.linalg.norm(self.at - (3.0, 1.0, 0.0), axis=-1) - 4.0
+        got = self.share(ByTired(**still, soft=3.0), landmarks=Landmarks(mass=Mass(forms=forms, base=NO_BASE)))
+        np.testing.assert_allclose(got, np.maximum(old, 0.8 * np.clip(1.0 - away / 3.0, 0.0, 1.0)), atol=1e-4)
 
     def test_they_multiply(self):
         a, b = ByHeight(low=-4.0, high=6.0), ByDepth(depth=5.0)

@@ -24,6 +24,7 @@ from softmound.core.grain.masks.form import ByForm
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
+from softmound.core.light.coarse import Fineness
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.solid import Solid
@@ -144,6 +145,8 @@ LIGHT = {"extinction", "phase", "anisotropy", "second", "share"}
 def first_stale(path, mound):
     """Stages that read a field, said anew and by hand."""
     top, field = path[0], path[-1]
+    if field == "crumbs":
+        return {"cleared"}
     if field in TOLD or top in ("name", "format", "voxels", "views", "references", "snapshots"):
         return set()
     if top == "mass":
@@ -165,9 +168,11 @@ def first_stale(path, mound):
         return {"layers"}
     if path[1] == "sun":
         # A mask of the nibble asks where the sun is.
-        return {"density", "light", "radiance"} if field in ("azimuth", "elevation") else {"radiance"}
+        return {"density", "zones", "radiance"} if field in ("azimuth", "elevation") else (
+            {"radiance"} if field == "size" else {"zones", "radiance"})
     if path[1] == "sky":
-        return {"radiance"}
+        # Where the sky is brighter than elsewhere is part of how it lights the cloud.
+        return {"radiance"} if field in ("strength", "visibility", "altitude", "turn") else {"zones", "radiance"}
     if path[1] == "medium":
         if len(path) > 3:
             return {"hues"}
@@ -219,7 +224,7 @@ class EveryField(unittest.TestCase):
         grid = density_grid(mound, 3.0)
 
         def shown(other):
-            return picture(stages, stages.scene(other, grid, "grid"), 36, 24, cells=60).tobytes()
+            return picture(stages, stages.scene(other, grid, "grid"), 36, 24, fine=Fineness(60, 17)).tobytes()
 
         before, key, differ = shown(mound), key_at("pixels", mound), 0
         for path, other in changes(mound):

@@ -5,10 +5,12 @@ import unittest
 
 import numpy as np
 from pydantic import ValidationError
+from scipy.ndimage import binary_closing, binary_dilation, distance_transform_edt
 from scipy.optimize import brentq
 
 from softmound.core.directions import rotation_matrix
 from softmound.core.light.camera import camera_of, fitted
+from softmound.core.mass.at_point import distance_at
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
 from softmound.core.mass.distance import band_of, box_of, distance_in
@@ -409,6 +411,58 @@ class Base(unittest.TestCase):
         _, off = self.distance(on=False)
         points, _ = self.distance()
         np.testing.assert_allclose(off, np.linalg.norm(points - (0.0, 12.0, 0.0), axis=-1) - 12.0, atol=1e-4)
+
+
+class Fill(unittest.TestCase):
+    """Eight balls in two rows, 60 m apart one way and 50 m the other, cut at the level near their middles."""
+
+    def shape(self, fill, **changes):
+        forms = tuple(Blob(centre=(60.0 * n, 12.0, 50.0 * k), radii=(25.0,) * 3) for n in range(4) for k in range(2))
+        base = BaseLevel(altitude=0.0, softness=0.0, raggedness=0.0, fill=fill).edited(**changes)
+        return Mass(forms=forms, melt=0.0, base=base)
+
+    def covered(self, mass):
+        """Whether a place three metres above the level is inside, every two metres."""
+        shape = shape_of(mass, 1.0, 5.0)
+        x, z = np.meshgrid(np.arange(-40.0, 221.0, 2.0), np.arange(-40.0, 91.0, 2.0), indexing="ij")
+        out = np.empty(x.shape, np.float32)
+        fields = shape.fields
+        for n in np.ndindex(x.shape):
+            out[n] = distance_at(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.table, shape.forms, shape.levels,
+                                 fields.voxels, fields.places, fields.codes, fields.values)[0]
+        return x, z, out < 0.0
+
+    def test_gaps_narrower_than_it_close_and_nothing_else(self):
+        x, z, before = self.covered(self.shape(0.0))
+        _, _, after = self.covered(self.shape(45.0))
+        self.assertTrue(after[before].all())
+        # By a second method: what SciPy's closing of the same outline by a disc adds.
+        disc = np.hypot(*np.meshgrid(np.arange(-22.5, 23.0, 1.5), np.arange(-22.5, 23.0, 1.5))) <= 22.5
+        fine = np.hypot(np.arange(-60.0, 241.0, 1.5)[:, None, None, None] - 60.0 * np.arange(4)[None, None, :, None],
+                        np.arange(-60.0, 111.0, 1.5)[None, :, None, None] - 50.0 * np.arange(2)) < math.sqrt(25.0**2 - 12.0**2)
+        closed = binary_closing(fine.any(axis=(2, 3)), disc)
+        wanted = closed[((x + 60.0) / 1.5).round().astype(int), ((z + 60.0) / 1.5).round().astype(int)]
+        deep = distance_transform_edt(wanted, 2.0) > 6.0
+        self.assertGreater((after & deep).sum(), 0.97 * deep.sum())
+        self.assertFalse((after & ~binary_dilation(wanted, iterations=2) & ~before).any())
+        self.assertGreater(after.sum(), 1.3 * before.sum())
+
+    def test_its_box_bricks_and_picking_are_as_before(self):
+        filled, open_ = self.shape(45.0), self.shape(0.0)
+        np.testing.assert_array_equal(box_of(filled), box_of(open_))
+        self.assertEqual(Picker(filled).hit((0.0, 300.0, 0.0), (0.0, -1.0, 0.0)).number, 0)
+        self.assertEqual(len(shape_of(self.shape(45.0, on=False)).table), 8)
+
+    def test_a_form_fills_between_its_own_lumps(self):
+        buds = Buds(count=9, generations=1, shrink=0.5, upward=0.0)
+        blob = Blob(centre=(0.0, 20.0, 0.0), radii=(20.0,) * 3, buds=buds, base=BaseLevel(altitude=12.0, fill=30.0))
+        mass = Mass(forms=(blob, Blob(centre=(200.0, 20.0, 0.0))), base=NO_BASE)
+        rows = shape_of(mass).table
+        open_ = mass.edited(forms=(blob.edited(base=blob.base.edited(fill=0.0)), mass.forms[1]))
+        more = [int((table[:, 20] == 0.0).sum()) for table in (rows, shape_of(open_).table)]
+        self.assertGreater(more[0], more[1] + 5)
+        # They belong to the form, before the next one begins, and stand at its level.
+        self.assertTrue(np.all(rows[more[1] : more[0], 1] == 12.0))
 
 
 class Top(unittest.TestCase):

@@ -26,7 +26,7 @@ from softmound.core.exchange.vdb import write_vdb
 from softmound.core.light import looks
 from softmound.core.light.camera import fitted
 from softmound.core.light.easing import eased
-from softmound.core.light.looks import exposure_colours, histogram, looked, started_exposure, transforms
+from softmound.core.light.looks import exposure_colours, exposure_of, held, histogram, looked, metered_exposure, transforms
 from softmound.core.light.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
 
@@ -82,13 +82,26 @@ class Looks(unittest.TestCase):
 
     def test_the_exposure_to_start_with_and_the_histogram(self):
         for value in (0.02, 0.4, 30.0):
-            exposure = started_exposure(grey(value))
+            exposure = metered_exposure(grey(value))
             self.assertAlmostEqual(value * 2.0**exposure, 0.45, delta=0.03)
             counts, edges = histogram(grey(value), exposure)
             peak = edges[counts.argmax()]
             self.assertAlmostEqual(peak, np.log2(0.45 / looks.GREY), delta=0.3)
             self.assertAlmostEqual(counts.sum(), 1.0)
-        self.assertEqual(started_exposure(grey(0.4, opacity=0.0)), 0.0)
+        self.assertEqual(metered_exposure(grey(0.4, opacity=0.0)), 0.0)
+
+
+    def test_an_exposure_by_the_picture_follows_the_light_and_can_be_held(self):
+        light = Light(metered=True, exposure=0.5)
+        for value in (0.03, 2.0):
+            self.assertAlmostEqual(exposure_of(grey(value), light), np.log2(0.45 / value) + 0.5, delta=0.01)
+            fixed = held(light, grey(value))
+            self.assertFalse(fixed.metered)
+            np.testing.assert_array_equal(looked(grey(value), light), looked(grey(value), fixed))
+        # Ten times the light looks the same, but where the exposure is held.
+        np.testing.assert_array_equal(looked(grey(0.2), light), looked(grey(2.0), light))
+        self.assertGreater(int(looked(grey(2.0), held(light, grey(0.2)))[0, 0, 0]), int(looked(grey(0.2), light)[0, 0, 0]))
+        self.assertEqual(exposure_of(grey(0.2), Light(exposure=-1.0)), -1.0)
 
 
 class SunPlace(unittest.TestCase):

@@ -39,6 +39,7 @@ from softmound.core.recipe import (
     read_thumb,
     write_mound,
 )
+from softmound.core.recipe.models import FORMAT
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.species import STARTS, first_mound, start
@@ -198,7 +199,7 @@ class Reading(unittest.TestCase):
         del data["skin"]["curve"]
         data["skin"]["softness"] = 0.5
         old = parse_mound(json.dumps(data), "old.mound")
-        self.assertEqual((old.format, old.skin.thickness), (6, 1.5))
+        self.assertEqual((old.format, old.skin.thickness), (FORMAT, 1.5))
         middle = {x: y for x, y in old.skin.curve.points}[0.3]
         self.assertAlmostEqual(middle, 0.5 * 0.3 + 0.5 * 0.3**2 * (3.0 - 0.6), places=5)
 
@@ -223,15 +224,17 @@ class Reading(unittest.TestCase):
             data = json.loads(members["mound.json"])
             for recipe in (data, data["snapshots"][0]["recipe"]):
                 recipe["format"] = 5
-                del recipe["light"]["medium"]["tint_by"], recipe["light"]["medium"]["glow_by"]
+                del recipe["light"]["medium"]["tint_by"], recipe["light"]["medium"]["glow_by"], recipe["voxels"]["crumbs"]
             members["mound.json"] = json.dumps(data).encode()
             with zipfile.ZipFile(path, "w") as file:
                 for name, content in members.items():
                     file.writestr(name, content)
-            self.assertEqual(read_mound(path), mound.edited(snapshots=(kept,)))
+            # What dropped no crumbs then drops none now.
+            mound = mound.edited(voxels=mound.voxels.edited(crumbs=0.0))
+            self.assertEqual(read_mound(path), mound.edited(snapshots=(kept.edited(recipe=mound),)))
 
     def test_unknown_version(self):
-        self.refused(lambda d: d.update(format=7), "format 7", "newer version")
+        self.refused(lambda d: d.update(format=FORMAT + 1), f"format {FORMAT + 1}", "newer version")
 
     def test_missing_or_silly_version(self):
         self.refused(lambda d: d.pop("format"), "format version")

@@ -39,7 +39,8 @@ SHOWN = [
     *((kind, kind.rows) for kind in (Warp, Patch, Mass, LowerSkin, Sun, Sky, Lamp, Medium, Light, View, *FORMS.values(),
                                      *PARTS.values(), *STEPS.values(), *ACTIONS.values())),
     *((kind, (*kind.rows, *kind.every_row)) for kind in MASKS.values()),
-    (Noise, Noise.noise_rows), (Noise, Noise.more_rows), (Form, Form.place_rows), (Skin, (*Skin.rows, *Skin.shape_rows)),
+    (Noise, Noise.noise_rows), (Noise, Noise.more_rows), (Form, (*Form.place_rows, *Form.age_rows)),
+    (Skin, (*Skin.rows, *Skin.shape_rows)),
     (Skin, Skin.tone_rows), (Lamp, Lamp.place_rows), *((kind, kind.first_rows) for kind in (Sun, Light, Medium)),
 ]
 """What panels are made from: a model, and rows of it."""

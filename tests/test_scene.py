@@ -9,7 +9,7 @@ from softmound.core.directions import direction_of, rotation_matrix
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import coarse_in
+from softmound.core.light.coarse import RESTING, coarse_in
 from softmound.core.light.lattice import lit, with_lamps
 from softmound.core.light.march import LAYERS, march
 from softmound.core.light.pool import density_at
@@ -29,9 +29,9 @@ VIEW = View(target=(4.0, 20.0, 0.0), distance=110.0, azimuth=10.0, elevation=6.0
 TURN = rotation_matrix((25.0, -40.0, 15.0))
 
 
-def light_of(scene, cells=288):
+def light_of(scene, fine=RESTING):
     """Lattice of a scene."""
-    coarse, mixture = coarse_in(scene, cells)
+    coarse, mixture = coarse_in(scene, fine)
     return with_lamps(lit(coarse, scene.light, mixture=mixture), coarse, scene.light, mixture=mixture)
 
 
@@ -324,7 +324,7 @@ class Colours(unittest.TestCase):
         found = layers(scene, camera)[..., 6]
         left, right = found[:, :24].sum(), found[:, 24:].sum()
         self.assertGreater(left, 0.0)
-        self.assertAlmostEqual(left / right, 1.0, delta=0.06)
+        self.assertAlmostEqual(left / right, 1.0, delta=0.08)
         truth = true_light(scene, camera, 60)[..., 1].sum()
         self.assertAlmostEqual((left + right) / truth, 1.0, delta=0.2)
 

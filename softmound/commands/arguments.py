@@ -88,8 +88,8 @@ def rate(text):
 
 
 def stops(text):
-    """Exposure. See the module."""
-    return _between(text, -16.0, 16.0, "exposure", "stops")
+    """Exposure, or "picture". See the module."""
+    return text if text == "picture" else _between(text, -16.0, 16.0, "exposure", "stops")
 
 
 def threads(text):

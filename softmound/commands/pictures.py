@@ -71,7 +71,7 @@ def _common(parser, size="1280x800"):
     parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
     parser.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="True light: when it is enough")
     parser.add_argument("--seed", type=arguments.seed, default=0, metavar="N", help="True light: another one has other noise")
-    parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops")
+    parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops, or picture: what the picture asks for")
     parser.add_argument("--extinction", type=arguments.positive, metavar="K",
                         help="1/m at density 1; default the mound's, or what an OpenVDB file states")
     parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
@@ -123,8 +123,10 @@ def _opened(args, progress):
     if grid.active_bounds() is None:
         raise Problem(f"{shown(args.source)}: holds no cloud; there is nothing to take a picture of.")
     light = mound.light
-    changes = {name: value for name, value in (("exposure", args.exposure), ("transform", args.transform))
-               if value is not None}
+    changes = {} if args.transform is None else {"transform": args.transform}
+    if args.exposure is not None:
+        metered = args.exposure == "picture"
+        changes |= {"metered": metered, "exposure": 0.0 if metered else args.exposure}
     if args.once:
         changes["once"] = True
     if args.extinction:

@@ -18,6 +18,7 @@ from ..problems import Problem
 from ..recipe.grains import EDGE, MOVED, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, grid_of
+from ..volume.crumbs import drop_crumbs
 from ..volume.iso import triangles_of
 from ..volume.memory import BrickMemory
 from .graph import SHAPED, moved_outward, reaches
@@ -221,6 +222,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         grid = with_volumes(grid, mound.mass, quiet)
         for grain in live(mound.grains, MOVED):
             grid = moved_by(grid, grain, mound.skin, landmarks_of(mound), quiet)
+        drop_crumbs(grid, mound.voxels.crumbs)
     except MemoryError as error:
         raise Problem(
             f"Not enough memory for a voxel of {voxel:g} m; choose a larger one."

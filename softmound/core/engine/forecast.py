@@ -76,6 +76,8 @@ class Forecast:
         Voxel in metres and bricks of each volume that joins by density.
     moving : tuple of (float, float), optional
         How far each grain that moves density about reaches, metres, and seconds for each brick it works on.
+    cleared : bool, optional
+        Crumbs are looked for.
     corrections : tuple of float, optional
         What memory and time of past builds were, in parts of what was foretold.
     """
@@ -92,6 +94,7 @@ class Forecast:
     stepped: bool = False
     volumes: tuple = ()
     moving: tuple = ()
+    cleared: bool = False
     corrections: tuple = (1.0, 1.0)
 
     def _within(self, low, high):
@@ -175,6 +178,9 @@ class Forecast:
             pool += STEP_POOLS * 4 * LANES * self.bricks(voxel)
         # A volume is held once on the build's voxels, and once more while it is joined.
         pool += 2 * 4 * LANES * self._volume_bricks(voxel)
+        if self.cleared:
+            # A byte for each voxel says what it hangs together with.
+            pool += LANES * self.kept_bricks(voxel)
         # What moves density about makes another grid beside the one it reads.
         pool += MOVING_POOLS * 4 * LANES * max((self._moved(reach, voxel) for reach, _ in self.moving), default=0.0)
         return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
@@ -278,7 +284,8 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
     return Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
-        brick_seconds, bool(live_steps(mound.steps)), volumes, moving, corrections)
+        brick_seconds, bool(live_steps(mound.steps)), volumes, moving, mound.voxels.crumbs > 0.0,
+        corrections)
 
 
 def _trial(mound, near, edge, shape, ticket):

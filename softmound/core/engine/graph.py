@@ -14,6 +14,7 @@ from ..grain.edge import edge_depth, live_patches
 from ..grain.moving import moving_reach
 from ..grain.surface import reach_of
 from ..grain.where import landmarks_of
+from ..light.lattice import zone_shares
 from ..light.phase import lobes_of
 from ..light.scene import Scene
 from ..recipe.grains import EDGE, MOVED, SURFACE, live
@@ -105,10 +106,11 @@ GRAPH = {
         "skin": _skin_of_moving,
         "landmarks": _landmarks(lambda mound: live(mound.grains, MOVED))}, ("joined",),
         moves=lambda mound: moving_reach(mound.grains)),
-    "zones": Stage({"light.medium": _scattering}, ("moved",)),
+    "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("moved",)),
+    "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light)}, ("cleared",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
     "lamps": Stage({"light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on)}, ("light",)),
-    "hues": Stage({"light.medium": _hues}, ("moved",)),
+    "hues": Stage({"light.medium": _hues}, ("cleared",)),
     "layers": Stage({
         "view": lambda mound: mound.view,
         "light.once": lambda mound: mound.light.once}, ("lamps", "hues")),
@@ -117,12 +119,12 @@ GRAPH = {
         "light.sky": lambda mound: mound.light.sky,
         "light.medium": lambda mound: mound.light.medium}, ("layers",)),
     "pixels": Stage({
-        "light.exposure": lambda mound: mound.light.exposure,
+        "light.exposure": lambda mound: (mound.light.exposure, mound.light.metered),
         "light.transform": lambda mound: mound.light.transform}, ("radiance",)),
 }
 """In the order of the work. From zones to hues, what is read may be a scene of many clouds as well as a mound."""
 
-SHAPED = "moved"
+SHAPED = "cleared"
 """The stage whose result is the finished density."""
 
 

@@ -3,6 +3,7 @@
 import numpy as np
 
 from ..light.camera import camera_of, fitted
+from ..light.coarse import QUICK
 from ..light.radiance import composed
 from .density import bounds_of, span_of
 from .stages import layers_of, picture
@@ -10,8 +11,6 @@ from .stages import layers_of, picture
 SIZE = (208, 124)
 CELLS = 64
 """Voxels along the longest axis of the little cloud."""
-LIGHT_CELLS = 80
-"""Cells of their light along it."""
 BLOCKS = 26
 """Voxels along it in the picture of the voxels."""
 
@@ -42,7 +41,7 @@ def miniatures(stages, mound, ticket=None):
         voxel = max(span / CELLS, 1e-4)
         key = stages.density_key(recipe, voxel)
         grid = stages.density(recipe, voxel, ticket, remember=False)
-        made[name] = picture(stages, stages.scene(recipe, grid, key), *SIZE, cells=LIGHT_CELLS, clay=clay, ticket=ticket)
+        made[name] = picture(stages, stages.scene(recipe, grid, key), *SIZE, fine=QUICK, clay=clay, ticket=ticket)
     made["Voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
     return made
 
@@ -55,7 +54,7 @@ def _blocks(stages, mound, voxel, ticket):
     at = camera.pixel(mound.view.target)
     side = max(3, round(at[2] * voxel)) if at else 6
     scene = stages.scene(mound, grid, key)
-    layers = layers_of(stages, scene, camera, stride=side, cells=LIGHT_CELLS, clay=True, ticket=ticket)
+    layers = layers_of(stages, scene, camera, stride=side, fine=QUICK, clay=True, ticket=ticket)
     layers[..., 4] = np.round(layers[..., 4])
     blocks = composed(layers, scene, camera, stride=side, clay=True)
     whole = blocks.repeat(side, axis=0).repeat(side, axis=1)

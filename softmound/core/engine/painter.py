@@ -8,10 +8,10 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from ..light.camera import camera_of
-from ..light.coarse import SUN_CELLS
+from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
-from ..light.looks import looked
+from ..light.looks import held, looked
 from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
 from ..light.tone import screen
 from ..light.tracer import Tracer
@@ -31,8 +31,6 @@ from .stages import Stages, empty_layers, layers_of
 LOGGER = logging.getLogger(__name__)
 PASSES = 8
 """Rays for each pixel when the hand rests."""
-MOVING_CELLS = 80
-"""Fineness of the sun's lattice while the hand moves."""
 MOVING_VOXEL = 2.0
 """Times the draft voxel while the hand moves something that has to be converted."""
 DRAFT_GRIDS = 3
@@ -43,6 +41,8 @@ WORTH = 1.3
 """Times the finest voxel that a picture has to be coarser for a sharper one to be worth it."""
 SHARP_MEMORY, SHARP_SECONDS = 0.25, 90.0
 """Share of the memory there is, and seconds, that a sharper picture may take: beyond that the hand builds the final grid."""
+STEADY = 0.06
+"""Stops by which an exposure by the picture may be off before it changes: a picture must not flicker under the hand."""
 LEAST_MARCH = 0.03
 """What of it marching has in any case, however long the stages before take."""
 
@@ -112,6 +112,8 @@ class Answer:
         Of a slice: what it amounts to.
     radiance : ndarray of float32, shape (rows, columns, 4), or None
         The light the pixels show, where they show light.
+    exposure : float
+        With which the pixels show it, stops.
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
     """
@@ -128,6 +130,7 @@ class Answer:
     miniatures: dict = field(default_factory=dict)
     cut: object = None
     radiance: object = None
+    exposure: float = 0.0
     noise: float = 0.0
     left: float = 0.0
 
@@ -188,6 +191,7 @@ class Painter:
         self._working = None
         self._closed = False
         self._stride = 2
+        self._exposure = 0.0
         self._thread = threading.Thread(target=self._run, name="painter", daemon=True)
         self._thread.start()
 
@@ -281,7 +285,7 @@ class Painter:
         elif self.sharpens and request.grid is None and request.way != "slice":
             yield from self._sharpened(request, camera, ticket, voxel)
 
-    def _rested(self, request, camera, ticket, begun):
+    def _rested(self, request, camera, ticket, begun, fine=RESTING):
         """The picture of a request's grid: a coarse one while the hand moves, else ever smoother ones."""
         mound, grid, key = request.mound, request.grid, request.key
         clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
@@ -292,7 +296,8 @@ class Painter:
         def answer(layers, stride, passes):
             nonlocal over
             radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride)
-            pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, mound.light)
+            light = None if radiance is None else self._exposed(mound.light, radiance)
+            pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, light)
             if len(clays) > 1:
                 left = screen(clay_of(layers[0], camera))
                 middle = pixels.shape[1] // 2
@@ -305,16 +310,16 @@ class Painter:
                     over = tint_amount(scene, mound, request.masks, camera, stride)
                 pixels = tinted(pixels, over)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
-                          dict(self.stages.seconds), cut=cut, radiance=radiance)
+                          dict(self.stages.seconds), cut=cut, radiance=radiance,
+                          exposure=0.0 if light is None else light.exposure)
 
         if not scene.clouds:
             yield answer([empty_layers(camera)] * len(clays), 1, PASSES)
             return
         if request.moving:
             stride = self._stride
-            # The light of the last resting picture serves when only the view moves.
             marching = time.perf_counter()
-            layers = [layers_of(self.stages, scene, camera, stride=stride, cells=self._moving_cells(scene), clay=clay,
+            layers = [layers_of(self.stages, scene, camera, stride=stride, fine=self._moving_light(scene), clay=clay,
                                 ticket=ticket)
                       for clay in clays]
             now = time.perf_counter()
@@ -324,7 +329,7 @@ class Painter:
         total = [0.0] * len(clays)
         for nth in range(PASSES):
             for n, clay in enumerate(clays):
-                total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, clay=clay, ticket=ticket)
+                total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
             if nth + 1 in (1, 2, 4, PASSES):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
 
@@ -339,7 +344,7 @@ class Painter:
             # Not with what the draft remembers: the next edit would begin at nothing, and three such grids would be held.
             grid = self._small.density(mound, voxel, ticket, remember=False)
             finer = replace(request, grid=grid, key=self.stages.density_key(mound, voxel))
-            *_, last = self._rested(finer, camera, ticket, begun)
+            *_, last = self._rested(finer, camera, ticket, begun, SHARP)
             yield replace(last, request=request)
 
     def _traced(self, request, scene, camera, ticket, made):
@@ -364,10 +369,20 @@ class Painter:
             radiance = traced_radiance(tracer, light) if enough else made.radiance.copy()
             if not enough:
                 radiance[..., :3] = behind + eased(tracer.layers()[0], made.radiance[..., :3] - behind, noise)
-            yield replace(made, pixels=looked(radiance, light), radiance=radiance, noise=noise, left=left, passes=tracer.turns,
-                          seconds=now - begun, ahead=None, miniatures={})
+            exposed = self._exposed(light, radiance)
+            yield replace(made, pixels=looked(radiance, exposed), radiance=radiance, exposure=exposed.exposure, noise=noise,
+                          left=left, passes=tracer.turns, seconds=now - begun, ahead=None, miniatures={})
             if enough:
                 return
+
+    def _exposed(self, light, radiance):
+        """A light with the exposure of a picture, which stays what it was where it would hardly change."""
+        exposed = held(light, radiance)
+        if light.metered:
+            if abs(exposed.exposure - self._exposure) < STEADY:
+                exposed = exposed.edited(exposure=self._exposure)
+            self._exposure = exposed.exposure
+        return exposed
 
     def _cut_facts(self, request, grid, key):
         if grid.brick_bounds() is None:
@@ -395,9 +410,10 @@ class Painter:
                 "choose a larger one, or let it follow the span."
             )
 
-    def _moving_cells(self, scene):
-        fine = self.stages.lattice_key(scene, SUN_CELLS)
-        return SUN_CELLS if fine in self.stages.cache else MOVING_CELLS
+    def _moving_light(self, scene):
+        """Light of the last resting picture serves when only the view moves."""
+        known = (fine for fine in (SHARP, RESTING) if self.stages.lattice_key(scene, fine) in self.stages.cache)
+        return next(known, QUICK)
 
     def _adapt(self, march, before):
         """Choose the stride of the next picture by how long this one took."""

@@ -9,19 +9,23 @@ from ..budget import MOST_BYTES, Cache
 from ..kernels import STAMP
 from ..light import pool
 from ..light.camera import camera_of
-from ..light.coarse import SUN_CELLS, coarse_in, coarse_of, placed_coarse
-from ..light.lattice import lit, with_lamps, zones_of
+from ..light.coarse import RESTING, coarse_in, coarse_of, placed_coarse
+from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.radiance import composed
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
+from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
 from .density import Memories, density_grid
 from .forecast import forecast
 from .graph import SHAPED, key_at
 from .keys import key_of
+
+_OPEN = Light(sky=Sky(kind="plain"))
+"""Clay is as open to all sides whatever lights the cloud."""
 
 
 class Stages:
@@ -159,30 +163,30 @@ class Stages:
             "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)
         return Scene(light, view, tuple(clouds), grids, bricks)
 
-    def lattice_key(self, scene, cells=SUN_CELLS):
+    def lattice_key(self, scene, fine=RESTING):
         """Key of the light in a scene.
 
         Parameters
         ----------
         scene : Scene
-        cells : int, optional
-            Fineness of the sun's lattice.
+        fine : Fineness, optional
+            Of its lattices.
 
         Returns
         -------
         str
         """
-        return key_at("light", scene, cells)
+        return key_at("light", scene, fine)
 
-    def lattice(self, scene, cells=SUN_CELLS, ticket=None, frame=0):
+    def lattice(self, scene, fine=RESTING, ticket=None, frame=0):
         """Light in a scene.
 
         Parameters
         ----------
         scene : Scene
             With at least one cloud.
-        cells : int, optional
-            Fineness of the sun's lattice.
+        fine : Fineness, optional
+            Of its lattices.
         ticket : Ticket, optional
         frame : int, optional
             For the flicker of lamps.
@@ -194,27 +198,28 @@ class Stages:
         def coarse():
             if scene.plain:
                 cloud = scene.clouds[0]
-                return placed_coarse(self._coarse(cloud, cells), cloud.placing), mixture_of(cloud.shown)
+                return placed_coarse(self._coarse(cloud, fine), cloud.placing), mixture_of(cloud.shown)
             # What clouds are gathered to on cells of the world depends on their extinction too.
-            return self._timed("coarse", key_of("gathered", key_at("zones", scene), cells), lambda: coarse_in(scene, cells),
+            return self._timed("coarse", key_of("gathered", key_at("zones", scene), fine), lambda: coarse_in(scene, fine),
                                lambda made: made[0].nbytes)
-
-        def zones():
-            return self._timed("zones", key_at("zones", scene, cells), lambda: zones_of(*coarse()), lambda made: made.nbytes)
 
         def light():
             made, mixture = coarse()
-            return lit(made, scene.light, zones(), ticket, mixture)
+            zones = key_at("zones", scene, fine)
+            lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture)
+            # With the sun they cost no more than alone; a sun that moves on finds them here.
+            self.cache.made(zones, lambda: lattice.zones, lambda made: made.nbytes)
+            return lattice
 
         def lamps():
             made, mixture = coarse()
             return with_lamps(got, made, scene.light, frame, mixture)
 
-        key = self.lattice_key(scene, cells)
+        key = self.lattice_key(scene, fine)
         got = self._timed("light", key, light, lambda made: made.sun.nbytes + made.sky.nbytes)
         if not scene.light.lamps:
             return got
-        return self._timed("lamps", key_at("lamps", scene, cells, frame), lamps, lambda made: made.sky.nbytes)
+        return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
 
     def hues(self, scene):
         """Colours that differ from place to place: see `hues_of`.
@@ -231,11 +236,11 @@ class Stages:
         if not scene.hued:
             return None, None
 
-        return self._timed("hues", key_at("hues", scene), lambda: hues_of(scene, lambda cloud: self._coarse(cloud, SUN_CELLS)),
+        return self._timed("hues", key_at("hues", scene), lambda: hues_of(scene, lambda cloud: self._coarse(cloud, RESTING)),
                            lambda made: sum(hue.nbytes for hue in made[0]))
 
-    def _coarse(self, cloud, cells):
-        return self._timed("coarse", key_of("coarse", cloud.key, cells), lambda: coarse_of(cloud.grid, cells),
+    def _coarse(self, cloud, fine):
+        return self._timed("coarse", key_of("coarse", cloud.key, fine), lambda: coarse_of(cloud.grid, fine),
                            lambda made: made.nbytes)
 
     def histograms(self, grid, key, extinction, axis):
@@ -287,7 +292,7 @@ def _disk_key(key):
     return key_of("kept", STAMP, key)
 
 
-def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=False, ticket=None):
+def picture(stages, scene, width, height, *, passes=1, fine=RESTING, clay=False, ticket=None):
     """A finished picture of a scene.
 
     Parameters
@@ -298,8 +303,8 @@ def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=Fal
         Pixels.
     passes : int, optional
         Rays for each pixel.
-    cells : int, optional
-        Fineness of the sun's lattice.
+    fine : Fineness, optional
+        Of the lattices of light.
     clay : bool, optional
     ticket : Ticket, optional
 
@@ -311,12 +316,12 @@ def picture(stages, scene, width, height, *, passes=1, cells=SUN_CELLS, clay=Fal
     camera = camera_of(scene.seen_from, width, height)
     total = None
     for nth in range(passes):
-        layers = layers_of(stages, scene, camera, nth=nth, cells=cells, clay=clay, ticket=ticket)
+        layers = layers_of(stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
         total = layers if total is None else total + layers
     return composed(total / passes, scene, camera, clay=clay)
 
 
-def layers_of(stages, scene, camera, *, nth=0, stride=1, cells=SUN_CELLS, clay=False, ticket=None, frame=0):
+def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=False, ticket=None, frame=0):
     """Layers of one pass: see `march`.
 
     Parameters
@@ -325,8 +330,8 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, cells=SUN_CELLS, clay=F
     scene : Scene
     camera : Camera
     nth, stride : int, optional
-    cells : int, optional
-        Fineness of the sun's lattice.
+    fine : Fineness, optional
+        Of the lattices of light.
     clay : bool, optional
     ticket : Ticket, optional
     frame : int, optional
@@ -339,7 +344,9 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, cells=SUN_CELLS, clay=F
     """
     if not scene.clouds:
         return empty_layers(camera, stride)
-    lattice = stages.lattice(scene, cells, ticket, frame)
+    if clay:
+        scene = scene.under(_OPEN)
+    lattice = stages.lattice(scene, fine, ticket, frame)
     passing = {"stride": stride, "shift": pixel_shift(nth), "nth": nth, "ticket": ticket}
     layers = march(scene, lattice, camera, clay=clay, **passing)
     hues = None if clay else stages.hues(scene)[0]

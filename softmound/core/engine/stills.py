@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..light.camera import camera_of
+from ..light.coarse import SHARP
 from ..light.looks import looked
 from ..light.march import OPACITY, march
 from ..light.radiance import behind_of, radiance_of, traced_radiance
@@ -95,7 +96,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
     if taking.true:
-        tracer = Tracer(scene, stages.lattice(scene, frame=frame), camera, seed=taking.seed, frame=frame,
+        tracer = Tracer(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
                         hues=stages.hues(scene)[1])
         while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
             if ticket is not None:
@@ -108,7 +109,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         for nth in range(taking.passes):
             if ticket is not None:
                 ticket.tick(nth / taking.passes)
-            total = total + layers_of(stages, scene, camera, nth=nth, frame=frame)
+            total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
         radiance = radiance_of(total / np.float32(taking.passes), scene, camera)
     return Still(radiance, behind_of(radiance, light, camera), noise, turns)
 

@@ -5,26 +5,25 @@ import sys
 
 import numpy as np
 
-from ..grain.masks.height import ByHeight
-from ..grain.masks.paint import Painted
 from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
-from ..light.coarse import coarse_in, coarse_of
+from ..light.coarse import Fineness, coarse_in, coarse_of
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
 from ..light.radiance import composed
 from ..light.scene import PlacedCloud, Placing, scene_of
 from ..light.tracer import Tracer
+from ..mass.field import field_of
 from ..mass.kinds.blob import Blob
-from ..mass.kinds.points import Points
 from ..mass.kinds.solid import Solid
+from ..mass.particles import balls_band
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
 from ..noise.sums import noise_points
-from ..recipe import Arrays, Lamp, Light, Mass, Mound, Noise, Paint, Patch, View
-from ..recipe.grains import ACTIONS, SURFACE
+from ..recipe import BaseLevel, Lamp, Light, Mass, Mound, Noise, Patch, View
+from ..recipe.grains import ACTIONS, MASKS, SURFACE
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed
 from ..volume.sample import sample
@@ -86,24 +85,23 @@ def warm_shape(told):
         Called as ``told(share, words)`` before each step.
     """
     mound = Mound(
-        mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7)), Points(
-            centre=(0.0, 30.0, 0.0), first=6.0, cloud=Arrays(positions=[[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]])))),
+        mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7))), base=BaseLevel(altitude=15.0, fill=12.0)),
         grains=tuple(grain for kind in ACTIONS.values() if kind.works_on == SURFACE for grain in kind.examples()),
     )
 
     def grains():
-        where = (ByHeight(), Painted(strokes=(Paint(path=((0.0, 20.0, 0.0, 1.0),)),)))
+        masks = tuple(mask for kind in MASKS.values() for mask in kind.examples())
+        where, rest = masks[: len(masks) // 2], masks[len(masks) // 2 :]
         density_grid(mound.edited(
             grains=tuple(grain.edited(where=where) for kind in ACTIONS.values() if kind.works_on != SURFACE
                          for grain in kind.examples()),
-            patches=(Patch(),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
+            patches=(Patch(where=rest),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
 
     _run((
         ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], Noise())),
         ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
         ("grains", grains),
         ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
-        ("meshes", lambda: narrow_band(*solid_triangles(Solid(shape="box")), 4.0)),
         # Here rather than with the light, so that the two processes end at about the same time.
         ("clouds together", _warm_clouds_together),
     ), told)
@@ -123,7 +121,7 @@ def _camera():
 def _warm_clouds_together():
     light, grid = Light(), _grid()
     scene = scene_of(light, grid, PlacedCloud(grid, light.medium, Placing(mirrored=True)))
-    coarse, mixture = coarse_in(scene, 8)
+    coarse, mixture = coarse_in(scene, Fineness(8, 8))
     march(scene, lit(coarse, light, mixture=mixture), _camera())
 
 
@@ -160,8 +158,13 @@ def warm_light(told):
         for name in ("gaussian", "median", "flow"):
             smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
 
-    _run((("light", light), ("pictures", marching),
-          ("tone", tone), ("paths", paths), ("windows", windows)), told)
+    def fields():
+        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
+        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
+            field_of(4.0, *band, 40.0)
+
+    _run((("light", light), ("pictures", marching), ("tone", tone), ("paths", paths), ("windows", windows),
+          ("meshes and points", fields)), told)
 
 
 def _forget_older(folder):

@@ -8,7 +8,7 @@ import numpy as np
 from PIL import Image
 
 from ..aside import put_in_place, write_whole
-from ..light.looks import looked
+from ..light.looks import held, looked
 from ..problems import Problem
 from .png import png_of
 
@@ -134,6 +134,8 @@ def written_frames(path, stills, light, kind="png", rate=24.0):
         path.mkdir(exist_ok=True)
     for number, still in stills:
         count += 1
+        # One exposure for all, or what changes would not be seen.
+        light = held(light, still.radiance)
         if film:
             pictures.append(looked(still.radiance, light))
         else:

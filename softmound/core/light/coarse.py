@@ -1,6 +1,7 @@
 """Mean density on dense lattices of limited size: what light that is scattered often sees of a cloud, or of a scene."""
 
 from dataclasses import dataclass, replace
+from typing import NamedTuple
 
 import numpy as np
 
@@ -10,10 +11,20 @@ from .phase import forward_peak, lobes_of
 from .scene import Mixture, mixture_of
 from .trilinear import lattice_value
 
-SUN_CELLS = 288
-"""About how many cells of the sun's lattice go along the longest axis, at most."""
-SKY_CELLS = 34
-"""The same of the surroundings' lattice."""
+
+class Fineness(NamedTuple):
+    """About how many cells go along the longest axis of a cloud, at most: of the sun's lattice, and of the surroundings'."""
+
+    sun: int
+    sky: int
+
+
+QUICK = Fineness(80, 34)
+"""While a hand moves, and for small pictures."""
+RESTING = Fineness(288, 68)
+"""Of a picture at rest: a hollow between two lumps is several cells wide."""
+SHARP = Fineness(288, 136)
+"""Of finished pictures: eight times the work of `RESTING` for half its error."""
 
 
 @kernel
@@ -144,27 +155,25 @@ class Coarse:
         return self.density.nbytes + self.small.nbytes
 
 
-def coarse_of(grid, cells=SUN_CELLS):
+def coarse_of(grid, fine=RESTING):
     """Mean density of a grid on the lattices of its light.
 
     Parameters
     ----------
     grid : BrickGrid
         Not empty.
-    cells : int, optional
-        About how many cells of the sun's lattice go along the longest axis; the other has `SKY_CELLS`, or half as many
-        where this is less than `SUN_CELLS`.
+    fine : Fineness, optional
 
     Returns
     -------
     Coarse
     """
-    return _two_levels(*coarse_density(grid, cells), cells)
+    return _two_levels(*coarse_density(grid, fine.sun), fine.sky)
 
 
-def _two_levels(density, first, cell, cells):
+def _two_levels(density, first, cell, wide_cells):
     """A density with a coarser one for the surroundings."""
-    factor, wide_cells = 1, SKY_CELLS if cells >= SUN_CELLS else SKY_CELLS // 2
+    factor = 1
     while max(density.shape) / factor > wide_cells * 1.3:
         factor *= 2
     # One more layer of empty cells above, since sides may have been rounded down to the border.
@@ -190,7 +199,7 @@ def _deposit(values, sides, axes, shift, rate, low, out):
                 out[x, y, z] += rate * total * f32(0.125)
 
 
-def coarse_in(scene, cells=SUN_CELLS):
+def coarse_in(scene, fine=RESTING):
     """What light that is scattered often sees of a scene.
 
     Of one cloud that is not turned the cells are whole blocks of its voxels, wherever it stands. Any other scene is gathered on
@@ -200,8 +209,7 @@ def coarse_in(scene, cells=SUN_CELLS):
     ----------
     scene : Scene
         With at least one cloud.
-    cells : int, optional
-        As of `coarse_of`.
+    fine : Fineness, optional
 
     Returns
     -------
@@ -209,10 +217,10 @@ def coarse_in(scene, cells=SUN_CELLS):
     Mixture
     """
     if scene.plain:
-        return placed_coarse(coarse_of(scene.clouds[0].grid, cells), scene.clouds[0].placing), mixture_of(scene.clouds[0].shown)
+        return placed_coarse(coarse_of(scene.clouds[0].grid, fine), scene.clouds[0].placing), mixture_of(scene.clouds[0].shown)
     boxes = [cloud.box() for cloud in scene.clouds]
     low, high = np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)
-    cell = max(float((high - low).max()) / cells, min(cloud.voxel for cloud in scene.clouds))
+    cell = max(float((high - low).max()) / fine.sun, min(cloud.voxel for cloud in scene.clouds))
     # Two cells of border all round, so that enlarging and sweeping end in empty ones.
     first = low - 2.0 * cell
     density = np.zeros(tuple(np.ceil((high - low) / cell).astype(int) + 5), np.float32)
@@ -226,7 +234,7 @@ def coarse_in(scene, cells=SUN_CELLS):
         cosines.append(cosine)
     # Media of one scene differ little in what is left beside their peaks; the mean is that of all that scatters.
     mixture = Mixture(1.0, float(np.average(peaks, weights=weights)), float(np.average(cosines, weights=weights)))
-    return _two_levels(density, first, cell, cells), mixture
+    return _two_levels(density, first, cell, fine.sky), mixture
 
 
 def placed_coarse(coarse, placing):

@@ -2,13 +2,17 @@
 
 The diffusion equation with scattering made isotropic (Ishimaru 1978, Wave propagation and scattering in random media,
 section 9.1, with nothing absorbed), in finite volumes; where the cloud ends light leaves freely (Marshak's condition).
-It is solved by successive over-relaxation in two colours of cells, from the coarsest lattice to the finest.
+It is solved by successive over-relaxation in two colours of cells, from the coarsest lattice to the finest, for four lights
+at once.
 """
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange, serial
+from ..kernels import call, f32, kernel, prange, serial, u64
+from ..lanes import four_at, put
 
+LIGHTS = 4
+"""Lights that are solved at once."""
 OVER = f32(1.5)
 """Over-relaxation."""
 TURNS = 4
@@ -17,6 +21,7 @@ SMALLEST = 6
 """Cells along the longest axis below which no coarser lattice is made."""
 SMALL = 60_000
 """Cells up to which threads cost more than they help, since they have to meet after each relaxation."""
+EMPTY = f32(1e-5)
 _THIN = f32(0.05)
 """Resistance to light between two cells, however thin they are."""
 
@@ -24,25 +29,27 @@ _THIN = f32(0.05)
 @call
 def _relax_slab(thick, source, phi, x, parity):
     """One colour of the cells of one slab relaxed. All arrays have a border of empty cells."""
-    for y in range(1, thick.shape[1] - 1):
-        for z in range(1 + ((x + y + parity) & 1), thick.shape[2] - 1, 2):
-            own = thick[x, y, z]
-            if own <= f32(1e-5):
+    ny, nz = thick.shape[1], thick.shape[2]
+    up, on = ny * nz, nz
+    flat = thick.reshape(thick.size)
+    for y in range(1, ny - 1):
+        for z in range(1 + ((x + y + parity) & 1), nz - 1, 2):
+            at = (x * ny + y) * nz + z
+            own = flat[at]
+            if own <= EMPTY:
                 continue
-            total = source[x, y, z]
+            total = four_at(source, u64(at * LIGHTS))
             conducted = f32(0)
-            for n in range(6):
-                i = x + (1 if n == 0 else (-1 if n == 1 else 0))
-                j = y + (1 if n == 2 else (-1 if n == 3 else 0))
-                k = z + (1 if n == 4 else (-1 if n == 5 else 0))
-                other = thick[i, j, k]
-                if other <= f32(1e-5):
+            for step in (up, -up, on, -on, 1, -1):
+                other = flat[at + step]
+                if other <= EMPTY:
                     conducted += f32(1) / (f32(2) + f32(1.5) * own)
                 else:
                     c = f32(1) / (f32(1.5) * (own + other) + _THIN)
                     conducted += c
-                    total += c * phi[i, j, k]
-            phi[x, y, z] += OVER * (total / conducted - phi[x, y, z])
+                    total = total + c * four_at(phi, u64((at + step) * LIGHTS))
+            before = four_at(phi, u64(at * LIGHTS))
+            put(phi, u64(at * LIGHTS), before + OVER * (total * (f32(1) / conducted) - before))
 
 
 @kernel
@@ -59,33 +66,58 @@ def _relax_often(thick, source, phi, turns):
 
 
 def solved(thick, source):
-    """Mean radiance of light that spreads from a source.
+    """Mean radiance of light that spreads from a source, for each of four lights.
 
     Parameters
     ----------
     thick : ndarray of float32, shape (X, Y, Z)
         Optical thickness of each cell for scattering made isotropic; the outermost cells are empty.
-    source : ndarray of float32, shape (X, Y, Z)
+    source : ndarray of float32, shape (X, Y, Z, 4)
         What each cell adds, as its optical thickness times the radiance it sends out.
 
     Returns
     -------
-    ndarray of float32, shape (X, Y, Z)
+    ndarray of float32, shape (X, Y, Z, 4)
         In the units of the source; 0 in empty cells.
     """
     if max(thick.shape) > 2 * SMALLEST:
         coarse = solved(_halved(thick, 0.25), _halved(source, 0.25))
-        phi = coarse.repeat(2, axis=0).repeat(2, axis=1).repeat(2, axis=2)[
-            2 : thick.shape[0] + 2, 2 : thick.shape[1] + 2, 2 : thick.shape[2] + 2].copy()
-        phi *= thick > 1e-5
+        phi = np.empty_like(source)
+        _refine(coarse, thick, phi)
     else:
-        phi = np.zeros_like(thick)
+        phi = np.zeros_like(source)
+    flat = source.ravel(), phi.reshape(-1)
     if thick.size <= SMALL:
-        _relax_often(thick, source, phi, TURNS)
+        _relax_often(thick, *flat, TURNS)
         return phi
     for turn in range(2 * TURNS):
-        _relax(thick, source, phi, turn & 1)
+        _relax(thick, *flat, turn & 1)
     return phi
+
+
+@kernel
+def _refine(coarse, thick, out):
+    """Begin with what a coarser lattice found, whose cells are twice as wide and have a border."""
+    for x in prange(out.shape[0]):
+        for y in range(out.shape[1]):
+            for z in range(out.shape[2]):
+                for q in range(LIGHTS):
+                    found = coarse[(x >> 1) + 1, (y >> 1) + 1, (z >> 1) + 1, q]
+                    out[x, y, z, q] = found if thick[x, y, z] > EMPTY else f32(0)
+
+
+@kernel
+def _sum_eight(values, factor, out):
+    for x in prange(1, out.shape[0] - 1):
+        for y in range(1, out.shape[1] - 1):
+            for z in range(1, out.shape[2] - 1):
+                for q in range(out.shape[3]):
+                    total = f32(0)
+                    for i in range(2 * x - 2, min(2 * x, values.shape[0])):
+                        for j in range(2 * y - 2, min(2 * y, values.shape[1])):
+                            for k in range(2 * z - 2, min(2 * z, values.shape[2])):
+                                total += values[i, j, k, q]
+                    out[x, y, z, q] = factor * total
 
 
 def _halved(values, factor):
@@ -94,10 +126,7 @@ def _halved(values, factor):
     A cell twice as wide is twice as thick, which is a quarter of the sum of eight; what it takes up goes through faces
     four times as large, so its source is a quarter of the sum as well.
     """
-    sides = [(side + 1) // 2 * 2 for side in values.shape]
-    padded = np.zeros(sides, values.dtype)
-    padded[tuple(slice(0, side) for side in values.shape)] = values
-    halved = padded.reshape(sides[0] // 2, 2, sides[1] // 2, 2, sides[2] // 2, 2).sum(axis=(1, 3, 5)) * np.float32(factor)
-    out = np.zeros([side + 2 for side in halved.shape], values.dtype)
-    out[1:-1, 1:-1, 1:-1] = halved
-    return out
+    wide = values.reshape(*values.shape[:3], -1)
+    out = np.zeros((*((side + 1) // 2 + 2 for side in wide.shape[:3]), wide.shape[3]), np.float32)
+    _sum_eight(wide, f32(factor), out)
+    return out.reshape(*out.shape[:3], *values.shape[3:])

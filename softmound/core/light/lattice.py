@@ -6,20 +6,25 @@ when it is large, so that light costs the same however fine the grid.
 
 import math
 from dataclasses import dataclass, replace
+from functools import lru_cache
 
 import numpy as np
 
+from ..colour import luminance
 from ..directions import direction_of
 from ..kernels import f32, i32, kernel, prange
 from .lamps import lamps_of
 from .scene import mixture_of
+from .sky import directions_of
+from .surroundings import COLUMNS, ROWS, surroundings_of
 from .sweep import depth_toward
 from .transmittance import transmittance
-from .transport import DIRECTIONS, transported
+from .transport import DIRECTIONS, ROUND, transported
 
 NEAREST = f32(0.36)
 """Cells from a lamp, at least: as far as its light is, on the mean, within a cell that it stands in."""
-NOTHING_ENTERS = np.zeros(len(DIRECTIONS), np.float32)
+ZONES = (DIRECTIONS[:, 1] < -0.5, (DIRECTIONS[:, 1] < 0.0) & (DIRECTIONS[:, 1] > -0.5), DIRECTIONS[:, 1] > 0.0)
+"""Directions along which light comes from the zenith, the horizon and the ground: what comes from above goes down."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -47,6 +52,11 @@ class Lattice:
     sky_cell: float
     sky: np.ndarray
 
+    @property
+    def zones(self):
+        """Light of zenith, horizon and ground alone: ndarray of float32, shape (U, V, W, 3, 4)."""
+        return np.ascontiguousarray(self.sky[..., 1:4, :])
+
 
 @kernel
 def _first_light(density, depth, scale, factor, stride, out):
@@ -71,6 +81,8 @@ def _from_lamp(small, wide, lamp, radius, extinction, out):
     for x in prange(out.shape[0]):
         for y in range(out.shape[1]):
             for z in range(out.shape[2]):
+                if small[x, y, z] <= f32(0):
+                    continue
                 ax = f32(x) - lamp[0]
                 ay = f32(y) - lamp[1]
                 az = f32(z) - lamp[2]
@@ -81,7 +93,7 @@ def _from_lamp(small, wide, lamp, radius, extinction, out):
                     dy = ay + (f32(part // parts % parts) + f32(0.5)) / f32(parts) - f32(0.5)
                     dz = az + (f32(part % parts) + f32(0.5)) / f32(parts) - f32(0.5)
                     apart = max(math.sqrt(dx * dx + dy * dy + dz * dz), NEAREST / f32(parts))
-                    steps = i32(max(f32(2), min(apart * f32(2), f32(96))))
+                    steps = i32(max(f32(2), min(apart * f32(2), f32(64))))
                     depth = f32(0)
                     for n in range(steps):
                         t = (f32(n) + f32(0.5)) / f32(steps)
@@ -106,25 +118,37 @@ def _thick(coarse, mixture):
     return coarse.small * np.float32(mixture.extinction * (1.0 - mixture.peak) * coarse.wide)
 
 
-def zones_of(coarse, mixture):
-    """Light of zenith, horizon and ground in a cloud, each as if its mean over all directions were 1.
+@lru_cache(maxsize=1)
+def _seen_along():
+    """For each cell of the surroundings the number of the direction, of those of its zone, along which its light enters."""
+    azimuths = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS
+    ways = directions_of(1.0 - 2.0 * (np.arange(ROWS) + 0.5) / ROWS, azimuths)
+    along = np.empty((ROWS, COLUMNS), np.int64)
+    for rows, zone in zip(np.array_split(np.arange(ROWS), (ROWS // 4, ROWS // 2)), ZONES):
+        numbers = np.flatnonzero(zone)
+        along[rows] = numbers[(-ways[rows] @ DIRECTIONS[numbers].T).argmax(axis=-1)]
+    return along
+
+
+def zone_shares(light):
+    """How the light of zenith, horizon and ground is spread around over the directions along which it enters.
 
     Parameters
     ----------
-    coarse : Coarse
-    mixture : Mixture
+    light : Light
 
     Returns
     -------
-    ndarray of float32, shape (U, V, W, 3, 4)
-        As the channels of `Lattice.sky`.
+    tuple of tuple of float
+        For each of the three zones 24 radiances, with a mean of 1, to three digits: as exact as 24 directions are. A plain sky has
+        the same everywhere, whatever its colour.
     """
-    thick = _thick(coarse, mixture)
-    height = -DIRECTIONS[:, 1]  # light from above goes down
-    zones = np.empty((*coarse.small.shape, 3, 4), np.float32)
-    for number, zone in enumerate((height > 0.5, (height > 0.0) & (height < 0.5), height < 0.0)):
-        zones[..., number, :] = transported(thick, mixture.cosine, None, zone / zone.mean())
-    return zones
+    bright, along = luminance(surroundings_of(light).sky.astype(np.float64)), _seen_along()
+    counts = np.bincount(along.ravel(), minlength=len(DIRECTIONS))
+    each = np.bincount(along.ravel(), bright.ravel(), len(DIRECTIONS)) / np.maximum(counts, 1)
+    rings = np.maximum(each, 1e-9).reshape(-1, ROUND)
+    around = (rings / rings.mean(axis=1, keepdims=True)).ravel()
+    return tuple(tuple(np.round(np.where(zone, around, 0.0) / zone.mean(), 3).tolist()) for zone in ZONES)
 
 
 def _evened(coarse, thick, place, first):
@@ -176,8 +200,9 @@ def with_lamps(lattice, coarse, light, frame=0, mixture=None):
     if len(lamps) > 3:
         # Light adds up: three colours need no more than three solutions.
         firsts, colours = np.einsum("nxyzm,nc->cxyzm", firsts, colours), np.eye(3, dtype=np.float32)
-    shone = np.stack([first * lean + transported(thick, mixture.cosine, first * lean, NOTHING_ENTERS) for first in firsts])
-    sky = np.concatenate([lattice.sky, np.einsum("nxyzm,nc->xyzcm", shone, colours)], axis=3)
+    firsts = np.moveaxis(firsts * lean, 0, -1)
+    shone = firsts + transported(thick, mixture.cosine, firsts, np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32))
+    sky = np.concatenate([lattice.sky, np.einsum("xyzmn,nc->xyzcm", shone, colours)], axis=3)
     return replace(lattice, sky=np.ascontiguousarray(sky, np.float32))
 
 
@@ -188,8 +213,8 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     ----------
     coarse : Coarse
     light : Light
-    zones : ndarray, optional
-        From `zones_of` for the same media, where it is known already.
+    zones : ndarray of float32, shape (U, V, W, 3, 4), optional
+        Those of `Lattice.zones` for the same media and `zone_shares`, where they are known already.
     ticket : Ticket, optional
     mixture : Mixture, optional
         Default that of the light's medium.
@@ -200,20 +225,22 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     """
     tick = ticket.tick if ticket is not None else lambda share: None
     mixture = mixture_of(light.medium) if mixture is None else mixture
-    if zones is None:
-        zones = zones_of(coarse, mixture)
-    tick(0.3)
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
     sun = depth_toward(coarse.density, coarse.cell, toward)
     sun *= np.float32(mixture.extinction)
-    tick(0.6)
+    tick(0.3)
     thick, cosine = _thick(coarse, mixture), mixture.cosine
     arriving = np.zeros_like(coarse.small)
     _first_light(coarse.density, sun, f32(1.0 - mixture.peak), coarse.factor, max(1, coarse.factor // 4), arriving)
-    first = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))
-    sky = np.empty((*coarse.small.shape, 4, 4), np.float32)
-    sky[..., 0, :] = transported(thick, cosine, first, NOTHING_ENTERS)
-    sky[..., 1:, :] = zones
+    lights = 4 if zones is None else 1
+    first = np.zeros((*coarse.small.shape, 4, lights), np.float32)
+    first[..., 0] = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))
+    entering = np.zeros((len(DIRECTIONS), lights), np.float32)
+    if zones is None:
+        entering[:, 1:] = np.transpose(zone_shares(light))
+    tick(0.4)
+    found = np.moveaxis(transported(thick, cosine, first, entering), -1, -2)
+    sky = np.ascontiguousarray(found) if zones is None else np.concatenate([found, zones], axis=3)
     return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
 
 

@@ -135,11 +135,12 @@ def looked(scene, light):
     Problem
         If there is no such view transform.
     """
+    exposure = exposure_of(scene, light)
     if light.transform == OWN:
-        return screen(scene, light.exposure)
+        return screen(scene, exposure)
     if light.transform == EXPOSURE:
-        return exposure_colours(scene, light.exposure)
-    pixels = np.ascontiguousarray(scene[..., :3] * np.float32(2.0**light.exposure))
+        return exposure_colours(scene, exposure)
+    pixels = np.ascontiguousarray(scene[..., :3] * np.float32(2.0**exposure))
     _processor(os.environ.get("OCIO", ""), light.transform).applyRGB(pixels)
     out = np.empty(scene.shape, np.uint8)
     out[..., :3] = np.clip(pixels * 255.0 + 0.5, 0.0, 255.0)
@@ -147,7 +148,40 @@ def looked(scene, light):
     return out
 
 
-def started_exposure(scene):
+def exposure_of(scene, light):
+    """Exposure a scene is looked at with.
+
+    Parameters
+    ----------
+    scene : ndarray of float32, shape (rows, columns, 4)
+    light : Light
+
+    Returns
+    -------
+    float
+        Stops.
+    """
+    return light.exposure + (metered_exposure(scene) if light.metered else 0.0)
+
+
+def held(light, scene):
+    """A light whose exposure is that of one scene, for others that are to be as bright.
+
+    Parameters
+    ----------
+    light : Light
+    scene : ndarray of float32, shape (rows, columns, 4)
+
+    Returns
+    -------
+    Light
+    """
+    if not light.metered:
+        return light
+    return light.edited(metered=False, exposure=min(max(exposure_of(scene, light), -16.0), 16.0))
+
+
+def metered_exposure(scene):
     """Exposure that shows a cloud well: its bright parts just below white, its middle near grey.
 
     Parameters
@@ -157,14 +191,16 @@ def started_exposure(scene):
     Returns
     -------
     float
-        Stops, to a tenth; 0 where there is no cloud.
+        Stops; 0 where there is no cloud.
     """
+    # Every second pixel says as much, in a quarter of the time: the picture follows a hand.
+    scene = scene[::2, ::2]
     cloud = scene[..., 3] > 0.5
     if not cloud.any():
         return 0.0
     bright = luminance(scene[cloud][:, :3])
     bright, middle = np.percentile(bright, (95.0, 50.0))
-    return float(np.round(min(np.log2(0.9 / max(bright, 1e-6)), np.log2(0.45 / max(middle, 1e-6))), 1))
+    return float(min(np.log2(0.9 / max(bright, 1e-6)), np.log2(0.45 / max(middle, 1e-6))))
 
 
 def histogram(scene, exposure=0.0, bins=48):

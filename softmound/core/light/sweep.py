@@ -13,20 +13,26 @@ import numpy as np
 from ..kernels import f32, kernel, prange
 
 BANDS = 16
+BLOCK = 16
+"""Cells along a square that is turned over at once."""
 
 
 @kernel
-def _sweep(density, slide_i, slide_j, step, first, rows, columns, left, out):
-    slices, height, width = density.shape
+def _sweep(density, across, flipped, slide_i, slide_j, step, first, rows, columns, left, out):
+    """Depths of slices along the first axis or, where the sweep goes across it, the second."""
+    slices = density.shape[1] if across else density.shape[0]
+    height = density.shape[0] if across else density.shape[1]
+    width = density.shape[2]
     for band in prange(BANDS):
         top = first + rows * band // BANDS
         bottom = first + rows * (band + 1) // BANDS
         if bottom <= top:
             continue
         sheet = np.zeros((bottom - top + 1, columns + 1), np.float32)
-        for k in range(slices):
-            down = slide_i * f32(k)
-            along = slide_j * f32(k)
+        for n in range(slices):
+            k = slices - 1 - n if flipped else n
+            down = slide_i * f32(n)
+            along = slide_j * f32(n)
             # Read the sheet: cell row i sits between the sheet rows around i - down.
             ceil_i = np.int64(math.ceil(down))
             part_i = f32(ceil_i) - down
@@ -42,8 +48,8 @@ def _sweep(density, slide_i, slide_j, step, first, rows, columns, left, out):
                 near_next = sheet[u - top, start + 1 : start + 1 + width]
                 far = sheet[u - top + 1, start : start + width]
                 far_next = sheet[u - top + 1, start + 1 : start + 1 + width]
-                cells = density[k, i]
-                depths = out[k, i]
+                cells = density[i, k] if across else density[k, i]
+                depths = out[i, k] if across else out[k, i]
                 for j in range(width):
                     a = near[j] + part_j * (near_next[j] - near[j])
                     b = far[j] + part_j * (far_next[j] - far[j])
@@ -62,11 +68,32 @@ def _sweep(density, slide_i, slide_j, step, first, rows, columns, left, out):
                     if i < 0 or i >= height:
                         continue
                     weight = (rest_i if side else f32(1) - rest_i) * step
-                    cells = density[k, i]
+                    cells = density[i, k] if across else density[k, i]
                     for j in range(width):
                         here[j] += weight * (f32(1) - rest_j) * cells[j]
                     for j in range(width):
                         before[j] += weight * rest_j * cells[j]
+
+
+@kernel
+def _turn_over(values, out):
+    """Put the last axis first, in squares that the nearest memory holds."""
+    for x in prange(values.shape[0]):
+        for top in range(0, values.shape[1], BLOCK):
+            for low in range(0, values.shape[2], BLOCK):
+                for z in range(low, min(low + BLOCK, values.shape[2])):
+                    for y in range(top, min(top + BLOCK, values.shape[1])):
+                        out[z, x, y] = values[x, y, z]
+
+
+@kernel
+def _turn_back(values, out):
+    for x in prange(out.shape[0]):
+        for top in range(0, out.shape[1], BLOCK):
+            for low in range(0, out.shape[2], BLOCK):
+                for y in range(top, min(top + BLOCK, out.shape[1])):
+                    for z in range(low, min(low + BLOCK, out.shape[2])):
+                        out[x, y, z] = values[z, x, y]
 
 
 def depth_toward(density, cell, direction):
@@ -89,10 +116,12 @@ def depth_toward(density, cell, direction):
     direction = np.asarray(direction, float)
     main = int(np.argmax(np.abs(direction)))
     others = [a for a in range(3) if a != main]
-    turned = np.transpose(density, (main, *others))
-    flip = direction[main] > 0.0  # the light's side comes first
-    turned = np.ascontiguousarray(turned[::-1] if flip else turned)
-    slices, height, width = turned.shape
+    turned = density
+    if main == 2:
+        # Rows have to lie across the sweep.
+        turned = np.empty((density.shape[2], *density.shape[:2]), np.float32)
+        _turn_over(density, turned)
+    slices, height, width = (density.shape[axis] for axis in (main, *others))
     # Walking away from the light by one slice moves a ray by this many cells.
     slide = [-direction[a] / abs(direction[main]) for a in others]
     step = cell / abs(direction[main])
@@ -102,8 +131,11 @@ def depth_toward(density, cell, direction):
     left = -math.ceil(max(travel[1], 0.0)) - 1
     right = width - math.floor(min(travel[1], 0.0)) + 1
     out = np.empty_like(turned)
-    _sweep(turned, f32(slide[0]), f32(slide[1]), f32(step), first, last - first, right - left,
-           left, out)
-    if flip:
-        out = out[::-1]
-    return np.ascontiguousarray(np.transpose(out, np.argsort((main, *others))))
+    # The light's side comes first.
+    _sweep(turned, main == 1, bool(direction[main] > 0.0), f32(slide[0]), f32(slide[1]), f32(step), first, last - first,
+           right - left, left, out)
+    if main < 2:
+        return out
+    back = np.empty_like(density)
+    _turn_back(out, back)
+    return back

@@ -5,14 +5,28 @@ all (Wiscombe 1977, The delta-M method, J. Atmos. Sci. 34, with two moments), sw
 Turns of sweeping converge slowly in thick clouds, so after each one the diffusion equation says what is still missing
 (Alcouffe 1977, Nucl. Sci. Eng. 64, diffusion-synthetic acceleration). Shadows of one lump on another, gaps between them
 and thin clouds, where diffusion alone errs, come out right.
+
+Up to four lights are solved at once. A cell holds sixteen numbers: the four moments of each light, or, along the three
+directions that walk the lattice in one order, the radiance of each.
 """
 
 import math
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange
-from .diffusion import solved
+from ..kernels import call, f32, kernel, prange, u64
+from ..lanes import (
+    larger,
+    one_quarter_each,
+    put,
+    quarter_0,
+    quarter_1,
+    quarter_2,
+    quarter_3,
+    quarters_summed,
+    sixteen_at,
+)
+from .diffusion import LIGHTS, solved
 
 ROUND = 6
 """Directions of the same height."""
@@ -20,10 +34,14 @@ HEIGHTS = (0.788675, 0.211325, -0.211325, -0.788675)
 """Sines of their elevations: Gauss's two places for each half of the sphere, which all count the same."""
 TURNS = 5
 """Sweeps; two per cent of the mean are left to converge in the thickest clouds."""
-EASED = np.float32(0.75)
+EASED = f32(0.75)
 """Share of what the diffusion equation says is missing that is added; all of it would swing in cells thicker than one."""
 THICKEST = np.float32(2.5)
 """Optical thickness of a cell, at most: beyond, the two equations, cut into cells, contradict each other."""
+AT_ONCE = 4
+"""Orders of walking the lattice whose results are held apart, so that threads share nothing and sums keep their order."""
+MOMENTS = 4
+CELL = MOMENTS * LIGHTS
 
 
 def _directions():
@@ -36,71 +54,144 @@ def _directions():
 
 DIRECTIONS = _directions()
 """Unit vectors light travels along, all of the same weight."""
+_ORDERS = np.argsort((DIRECTIONS > 0.0) @ (4, 2, 1), kind="stable").reshape(8, 3)
+"""Numbers of the three directions that walk the lattice in one order."""
+
+
+def _in_lanes(values, rest=0.0):
+    """Three numbers for each order of walking as sixteen: each for all lights, then `rest`."""
+    wide = np.full((len(values), 16), rest, np.float32)
+    wide[:, : 3 * LIGHTS] = values.repeat(LIGHTS, axis=1)
+    return wide
+
+
+_FORWARD = (DIRECTIONS[_ORDERS[:, 0]] > 0.0).astype(np.int64)
+"""Whether an order of walking goes up each axis."""
+_WAYS = np.stack([*(_in_lanes(abs(DIRECTIONS[_ORDERS, axis]), 1.0) for axis in range(3)),
+                  *(_in_lanes(DIRECTIONS[_ORDERS, axis]) for axis in range(3)), _in_lanes(np.ones((8, 3)))], axis=1).reshape(8, -1)
+"""Of each order: sizes of the directions' parts, the parts, and 1 where there is a direction."""
 
 
 @call
-def _sweep_along(thick, source, dx, dy, dz, incoming, out):
-    """Mean radiance in each cell along one direction, with what enters from outside."""
+def _walk(thick, slots, source, ways, forward, entering, out):
+    """Moments of the mean radiance in each cell along three directions, with what enters from outside."""
     nx, ny, nz = thick.shape
-    ax = abs(dx)
-    ay = abs(dy)
-    az = abs(dz)
+    one = f32(1)
+    ax = sixteen_at(ways, u64(0))
+    ay = sixteen_at(ways, u64(16))
+    az = sixteen_at(ways, u64(32))
+    dx = sixteen_at(ways, u64(48))
+    dy = sixteen_at(ways, u64(64))
+    dz = sixteen_at(ways, u64(80))
+    counts = sixteen_at(ways, u64(96))
+    incoming = sixteen_at(entering, u64(0))
     across = ax + ay + az
-    sheet = np.empty((ny, nz), np.float32)
-    line = np.empty(nz, np.float32)
-    sheet[:] = incoming
+    share = one / across
+    sheet = np.empty(ny * nz * 16, np.float32)
+    line = np.empty(nz * 16, np.float32)
+    for n in range(ny * nz):
+        put(sheet, u64(n * 16), incoming)
     for i in range(nx):
-        x = i if dx > f32(0) else nx - 1 - i
-        line[:] = incoming
+        x = i if forward[0] else nx - 1 - i
+        for n in range(nz):
+            put(line, u64(n * 16), incoming)
         for j in range(ny):
-            y = j if dy > f32(0) else ny - 1 - j
+            y = j if forward[1] else ny - 1 - j
             last = incoming
             for k in range(nz):
-                z = k if dz > f32(0) else nz - 1 - k
+                z = k if forward[2] else nz - 1 - k
+                on_sheet = u64((y * nz + z) * 16)
+                on_line = u64(z * 16)
+                above = sixteen_at(sheet, on_sheet)
+                beside = sixteen_at(line, on_line)
+                mean = ax * above + ay * beside + az * last
                 own = thick[x, y, z]
-                if own <= f32(0):
-                    # Through empty cells light goes as it came; nothing is lost in them.
-                    mean = (ax * sheet[y, z] + ay * line[z] + az * last) / across
-                    sheet[y, z] = max(f32(0), f32(2) * mean - sheet[y, z])
-                    line[z] = max(f32(0), f32(2) * mean - line[z])
-                    last = max(f32(0), f32(2) * mean - last)
-                    out[x, y, z] = mean
-                    continue
-                light = max(f32(0), source[x, y, z, 0] + dx * source[x, y, z, 1] + dy * source[x, y, z, 2]
-                            + dz * source[x, y, z, 3])
-                # Where in a cell its mean is reached: in the middle of a thin one, at the end of a thick one.
-                lean = f32(1) + f32(1) / (f32(1) + own * f32(0.08))
-                mean = (lean * (ax * sheet[y, z] + ay * line[z] + az * last) + own * light) / (lean * across + own)
-                sheet[y, z] = max(f32(0), sheet[y, z] + lean * (mean - sheet[y, z]))
-                line[z] = max(f32(0), line[z] + lean * (mean - line[z]))
-                last = max(f32(0), last + lean * (mean - last))
-                out[x, y, z] = mean
+                slot = slots[x, y, z]
+                # Where in a cell its mean is reached: in the middle of a thin one, at the end of a thick one. Through empty
+                # cells light goes as it came; nothing is lost in them.
+                lean = f32(2)
+                if own > f32(0):
+                    moments = sixteen_at(source, u64(slot * CELL))
+                    light = larger(quarter_0(moments) + dx * quarter_1(moments) + dy * quarter_2(moments)
+                                   + dz * quarter_3(moments), f32(0))
+                    lean = one + one / (one + own * f32(0.08))
+                    mean = (lean * mean + own * light) / (lean * across + own)
+                else:
+                    mean = mean * share
+                put(sheet, on_sheet, larger(above + lean * (mean - above), f32(0)))
+                put(line, on_line, larger(beside + lean * (mean - beside), f32(0)))
+                last = larger(last + lean * (mean - last), f32(0))
+                if slot >= 0:
+                    put(out, u64(slot * CELL), one_quarter_each(
+                        quarters_summed(mean * counts), quarters_summed(mean * dx), quarters_summed(mean * dy),
+                        quarters_summed(mean * dz)))
 
 
 @kernel
-def _sweep(thick, source, directions, incoming, out):
-    for n in prange(directions.shape[0]):
-        _sweep_along(thick, source, directions[n, 0], directions[n, 1], directions[n, 2], incoming[n], out[n])
+def _sweep(thick, slots, source, ways, forward, entering, out):
+    for n in prange(ways.shape[0]):
+        _walk(thick, slots, source, ways[n], forward[n], entering[n], out[n])
 
 
 @kernel
-def _moments(radiance, directions, out):
-    """Mean over directions, and mean times direction."""
-    share = f32(1) / f32(directions.shape[0])
-    for x in prange(out.shape[0]):
-        out[x] = f32(0)
-        for n in range(directions.shape[0]):
-            for y in range(out.shape[1]):
-                for z in range(out.shape[2]):
-                    value = share * radiance[n, x, y, z]
-                    out[x, y, z, 0] += value
-                    out[x, y, z, 1] += value * directions[n, 0]
-                    out[x, y, z, 2] += value * directions[n, 1]
-                    out[x, y, z, 3] += value * directions[n, 2]
+def _add(parts, fresh, out):
+    """Mean over directions, in a fixed order."""
+    share = f32(1.0 / len(DIRECTIONS))
+    for n in prange(out.shape[0]):
+        for lane in range(out.shape[1]):
+            total = f32(0) if fresh else out[n, lane]
+            for part in range(parts.shape[0]):
+                total += share * parts[part, n, lane]
+            out[n, lane] = total
+
+
+@kernel
+def _scatter(thick, places, new, cosine, scattered, missing):
+    """Scatter what arrived anew, and tell what diffusion has still to spread."""
+    lean = f32(3) * cosine
+    for n in prange(places.shape[0]):
+        at = places[n]
+        for q in range(LIGHTS):
+            missing[at, q] = thick[at] * (new[n, q] - scattered[n, q])
+            scattered[n, q] = new[n, q]
+            for m in range(LIGHTS, CELL, LIGHTS):
+                scattered[n, m + q] = lean * new[n, m + q]
+
+
+@kernel
+def _spread(spread, places, first, scattered, source):
+    """Add what diffusion found, and make the source of the next sweep."""
+    for n in prange(places.shape[0]):
+        for q in range(LIGHTS):
+            scattered[n, q] += EASED * spread[places[n], q]
+        for lane in range(CELL):
+            source[n, lane] = scattered[n, lane] + first[n, lane]
+
+
+def _wanted(thick):
+    """Numbers of the cells that hold something or lie beside one that does, between which light is read; -1 of all others.
+
+    Returns
+    -------
+    slots : ndarray of int32, shape (X, Y, Z)
+    places : ndarray of int64, shape (n,)
+        Of each number its place among all cells.
+    """
+    near = thick > 0.0
+    for axis in range(3):
+        low, high = (tuple(side if a == axis else slice(None) for a in range(3)) for side in (slice(None, -1), slice(1, None)))
+        more = near.copy()
+        more[low] |= near[high]
+        more[high] |= near[low]
+        near = more
+    places = np.flatnonzero(near)
+    slots = np.full(thick.shape, -1, np.int32)
+    slots.ravel()[places] = np.arange(len(places), dtype=np.int32)
+    return slots, places
 
 
 def transported(thick, cosine, first, incoming, turns=TURNS):
-    """Radiance that has been scattered often enough to come from everywhere.
+    """Radiance that has been scattered often enough to come from everywhere, of up to four lights.
 
     Parameters
     ----------
@@ -108,28 +199,35 @@ def transported(thick, cosine, first, incoming, turns=TURNS):
         Optical thickness of each cell for scattering without its forward peak; the outermost cells are empty.
     cosine : float
         Mean cosine of that scattering.
-    first : ndarray of float32, shape (X, Y, Z, 4) or None
-        Radiance that light from a source, scattered for the first time, sends on: its mean over directions, and what is
+    first : ndarray of float32, shape (X, Y, Z, 4, N)
+        Radiance that light from each source, scattered for the first time, sends on: its mean over directions, and what is
         added to it times the direction it goes along.
-    incoming : array_like of float, shape (24,)
-        Radiance that enters along each of `DIRECTIONS`.
+    incoming : ndarray of float32, shape (24, N)
+        Radiance of each light that enters along each of `DIRECTIONS`.
     turns : int, optional
 
     Returns
     -------
-    ndarray of float32, shape (X, Y, Z, 4)
-        Radiance scattered on in each cell, as `first`, which it does not hold.
+    ndarray of float32, shape (X, Y, Z, 4, N)
+        Radiance scattered on in each cell, as `first`, which it does not hold; 0 in cells without and not beside any cloud.
     """
-    incoming, thick = np.asarray(incoming, np.float32), np.minimum(thick, THICKEST)
-    scattered = np.zeros((*thick.shape, 4), np.float32)
-    radiance = np.empty((len(DIRECTIONS), *thick.shape), np.float32)
-    lean = np.array([1.0, 3.0 * cosine, 3.0 * cosine, 3.0 * cosine], np.float32)
+    lights, thick = first.shape[4], np.minimum(thick, THICKEST)
+    slots, places = _wanted(thick)
+    begun = np.zeros((len(places), MOMENTS, LIGHTS), np.float32)
+    begun[..., :lights] = first.reshape(-1, MOMENTS, lights)[places]
+    begun = begun.reshape(-1, CELL)
+    entering = np.zeros((8, 16), np.float32)
+    entering[:, : 3 * LIGHTS].reshape(8, 3, LIGHTS)[..., :lights] = np.asarray(incoming, np.float32)[_ORDERS]
+    source, scattered, new = begun.copy(), np.zeros_like(begun), np.empty_like(begun)
+    parts, missing = np.empty((AT_ONCE, *begun.shape), np.float32), np.zeros((*thick.shape, LIGHTS), np.float32)
     reduced = thick * np.float32(1.0 - cosine)
-    new = np.empty_like(scattered)
     for _ in range(turns):
-        _sweep(thick, scattered if first is None else scattered + first, DIRECTIONS, incoming, radiance)
-        _moments(radiance, DIRECTIONS, new)
-        missing = thick * (new[..., 0] - scattered[..., 0])
-        scattered = new * lean
-        scattered[..., 0] += EASED * solved(reduced, missing)
-    return scattered
+        for start in range(0, 8, AT_ONCE):
+            some = slice(start, start + AT_ONCE)
+            _sweep(thick, slots, source.ravel(), _WAYS[some], _FORWARD[some], entering[some], parts.reshape(AT_ONCE, -1))
+            _add(parts, start == 0, new)
+        _scatter(thick.ravel(), places, new, f32(cosine), scattered, missing.reshape(-1, LIGHTS))
+        _spread(solved(reduced, missing).reshape(-1, LIGHTS), places, begun, scattered, source)
+    out = np.zeros((thick.size, MOMENTS, lights), np.float32)
+    out[places] = scattered.reshape(-1, MOMENTS, LIGHTS)[..., :lights]
+    return out.reshape(*thick.shape, MOMENTS, lights)

@@ -12,9 +12,10 @@ import numpy as np
 from ..kernels import f32, kernel, prange
 from ..ticket import chunks
 from ..volume.bricks import SIDE
+from .at_point import row_distance
 from .ellipsoid import joined_distance, melted
 from .levels import FAR, PRESSED, pressed
-from .table import BALL, BASE, FORM, KIND, PLAIN, TOP, row_distance
+from .rows import BALL, BASE, FORM, KIND, PLAIN, TOP
 
 CHUNK = 4096
 

@@ -8,26 +8,13 @@ from ..kernels import call, f32, i32, kernel, prange
 from ..noise.fbm import fbm_at
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
+from .at_point import row_distance
 from .cells import Cells, bricks_inside, chosen, first_cells, halved, joined, measured
 from .ellipsoid import ball_distance, blob_distance, joined_distance
 from .field import field_at
 from .levels import FAR, flatten, pressed
-from .table import (
-    ANCHOR,
-    BALL,
-    BASE,
-    ELLIPSOID,
-    FIELD,
-    FORM,
-    KIND,
-    PLAIN,
-    ROUGH,
-    TOP,
-    Shape,
-    form_box,
-    row_distance,
-    shape_of,
-)
+from .rows import ANCHOR, BALL, BASE, ELLIPSOID, FIELD, FORM, KIND, PLAIN, ROUGH, TOP
+from .table import Shape, form_box, shape_of
 
 CHUNK = 512
 BLOCK = 4096

@@ -5,54 +5,18 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..kernels import f32, serial
+from .at_point import distance_at
 from .distance import box_of
-from .ellipsoid import joined_distance, melted
-from .levels import FAR, pressed
-from .table import BASE, FORM, PLAIN, TOP, row_distance, shape_of
+from .table import shape_of
 
 STEPS = 400
-
-
-@serial
-def _at_point(x, y, z, table, forms, levels, voxels, places, codes, values):
-    """Distance to the shape, and the form whose surface is nearest: as `_evaluate`, less what is ragged."""
-    height = pressed(pressed(y, levels[0]), levels[1])
-    joined = f32(FAR)
-    nearest = f32(FAR)
-    owner = -1
-    at = 0
-    while at < table.shape[0]:
-        number = np.int64(table[at, FORM])
-        form = forms[number]
-        lower = pressed(pressed(height, form[BASE : BASE + 6]), form[TOP : TOP + 6])
-        own = f32(FAR)
-        while at < table.shape[0] and np.int64(table[at, FORM]) == number:
-            d = row_distance(table[at], x, lower, z, voxels, places, codes, values)
-            if form[PLAIN] > f32(0):
-                own = min(own, d)
-                joined = joined_distance(joined, d, form[0], form[1], form[2])
-            else:
-                own = melted(own, d, form[2])
-            at += 1
-        if form[PLAIN] == f32(0):
-            for level in range(BASE, TOP + 1, TOP - BASE):
-                if form[level] > f32(0):
-                    own = max(own, form[level + 5] * (form[level + 1] - y))
-            joined = joined_distance(joined, own, form[0], form[1], form[2])
-        if form[0] > f32(0) and own < nearest:
-            nearest = own
-            owner = number
-    for side in range(2):
-        if levels[side, 0] > f32(0):
-            joined = max(joined, levels[side, 5] * (levels[side, 1] - y))
-    return joined, owner
 
 
 @serial
 def _march(origin, way, start, end, tolerance, table, forms, levels, voxels, places, codes, values):
     along = start
     for _ in range(STEPS):
-        d, owner = _at_point(f32(origin[0] + along * way[0]), f32(origin[1] + along * way[1]),
+        d, owner = distance_at(f32(origin[0] + along * way[0]), f32(origin[1] + along * way[1]),
                              f32(origin[2] + along * way[2]), table, forms, levels, voxels, places, codes, values)
         if d < tolerance:
             return along, owner
@@ -139,7 +103,7 @@ class Picker:
         float
             Metres.
         """
-        return float(_at_point(*(f32(c) for c in point), *self._given)[0])
+        return float(distance_at(*(f32(c) for c in point), *self._given)[0])
 
     def _normal(self, point, step):
         slope = np.array([self.distance(point + step * e) - self.distance(point - step * e) for e in np.eye(3)])

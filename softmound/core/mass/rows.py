@@ -1,11 +1,17 @@
 """Rows of the table that the kernels read, and how forms with a formula write them."""
 
+import numpy as np
+
 from .solids import cone_within
 
 COLUMNS = 22
 """Row: centre 3, rotation 9, sizes 7 (see the distance of each kind), its kind, its form, its edge."""
 ELLIPSOID, BALL, BOX, RING, CONE, CAPSULE, FIELD = range(7)
 KIND, FORM, EDGE = 19, 20, 21
+FORM_COLUMNS = 34
+"""Form: two signs of its role, its melt, 1 if its rows join one by one, strength and frequency of its
+roughness, 1 if that goes with the form, centre 3, rotation 9, base and top level 6 each."""
+PLAIN, ROUGH, ANCHOR, BASE, TOP = 3, 4, 6, 22, 28
 _SHAPES = {"box": BOX, "slab": BOX, "ring": RING, "cone": CONE, "capsule": CAPSULE}
 
 
@@ -47,3 +53,36 @@ def solid_row(row, solid):
     else:
         below, half, above, middle, edge = cone_within(x, x * solid.taper, y, solid.edge)
         row[12:16], row[EDGE] = (below, half, above, middle), edge
+
+
+def row_boxes(table):
+    """Box of each row that has a formula.
+
+    Parameters
+    ----------
+    table : ndarray of float32, shape (n, 22)
+
+    Returns
+    -------
+    low, high : ndarray of float64, shape (n, 3)
+        Metres.
+    """
+    table = table.astype(np.float64)
+    turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
+    kind, sizes, edge = table[:, KIND], table[:, 12:15], table[:, EDGE]
+    half, middle = np.zeros((len(table), 3)), np.zeros((len(table), 3))
+    for k, made in (
+        (BOX, lambda s, e: s + e[:, None]),
+        (RING, lambda s, e: np.stack([s[:, 0] + s[:, 1], s[:, 1], s[:, 0] + s[:, 1]], 1)),
+        (CAPSULE, lambda s, e: np.stack([s[:, 0], s[:, 0] + s[:, 1], s[:, 0]], 1)),
+        (CONE, lambda s, e: np.stack([np.maximum(s[:, 0], s[:, 2])] * 3, 1) * (1, 0, 1) + np.outer(s[:, 1], (0, 1, 0))
+         + e[:, None]),
+    ):
+        some = kind == k
+        half[some] = made(sizes[some], edge[some])
+    middle[kind == CONE, 1] = table[kind == CONE, 15]
+    extent = np.einsum("nij,ni->nj", np.abs(turned), half)
+    round_ = kind <= BALL
+    extent[round_] = np.sqrt(np.einsum("nij,ni->nj", turned[round_] ** 2, sizes[round_] ** 2))
+    centre = table[:, :3] + np.einsum("nij,ni->nj", turned, middle)
+    return centre - extent, centre + extent

@@ -7,25 +7,38 @@ from functools import cached_property, lru_cache
 import numpy as np
 
 from ..directions import rotation_matrix
-from ..kernels import call, f32
 from .buds import balls_of
-from .ellipsoid import SMALLEST_MELT, ball_distance, blob_distance
-from .field import NO_FIELDS, field_at, packed
+from .ellipsoid import SMALLEST_MELT
+from .field import NO_FIELDS, packed
 from .kinds.blob import Blob
 from .levels import COLUMNS as LEVEL
 from .levels import level_row, slack_of
-from .rows import BALL, BOX, CAPSULE, COLUMNS, CONE, EDGE, ELLIPSOID, FIELD, FORM, KIND, RING
+from .rows import (
+    ANCHOR,
+    BALL,
+    BASE,
+    COLUMNS,
+    FIELD,
+    FORM,
+    FORM_COLUMNS,
+    KIND,
+    PLAIN,
+    ROUGH,
+    TOP,
+    row_boxes,
+)
 from .sampling import field_for, own_box, reach_with_melt, ready_field, sampled
 from .sculpt import sculpted
-from .solids import box_distance, capsule_distance, cone_distance, ring_distance
+from .sheet import sheet_of
 from .surface import placed
 
 SIGNS = {"adds": (1.0, 1.0), "carves": (-1.0, 1.0), "keeps": (-1.0, -1.0)}
 """Of what came before and of the form: between them every role is a (smooth) minimum."""
-FORM_COLUMNS = 34
-"""Form: two signs of its role, its melt, 1 if its rows join one by one, strength and frequency of its
-roughness, 1 if that goes with the form, centre 3, rotation 9, base and top level 6 each."""
-PLAIN, ROUGH, ANCHOR, BASE, TOP = 3, 4, 6, 22, 28
+
+
+NO_FORM = -1
+"""Number of what belongs to no form: the sheet that closes the underside of the mass."""
+_SHEET = Blob()
 
 
 @dataclass(frozen=True, eq=False)
@@ -40,7 +53,7 @@ class Shape:
         Of all that a row's part in the shape depends on.
     forms : ndarray of float32, shape (k, 34)
     numbers : tuple of int
-        Of these forms among those of the mass.
+        Of these forms among those of the mass; `NO_FORM` for what closes its levels.
     seeds : ndarray of uint32, shape (k, 3)
         Of roughness, base and top level.
     fields : Field
@@ -119,6 +132,11 @@ def shape_of(mass, voxel=1.0, reach=0.0, ticket=None, fields="made"):
                 digests = np.concatenate([[digest], digests])
         if not len(rows):
             continue
+        if fields == "made":
+            for level in (form.base, form.top):
+                sheet = sheet_of(level, rows, line[None], packed(read))
+                rows = np.concatenate([rows, sheet])
+                digests = np.concatenate([digests, _digests(sheet, line.tobytes() + seed.tobytes())])
         tables.append(rows)
         hashes.append(digests)
         forms.append(line)
@@ -131,9 +149,19 @@ def shape_of(mass, voxel=1.0, reach=0.0, ticket=None, fields="made"):
         return Shape(np.empty((0, COLUMNS), np.float32), np.empty(0, np.int64),
                      np.empty((0, FORM_COLUMNS), np.float32), (), np.empty((0, 3), np.uint32), NO_FIELDS, mass.base,
                      mass.top, 0.0)
+    if fields == "made":
+        for level in (mass.base, mass.top):
+            sheet = sheet_of(level, _numbered(tables), np.array(forms), packed(read))
+            if len(sheet):
+                line = _form_row(_SHEET, mass.melt)[0]
+                tables.append(sheet)
+                hashes.append(_digests(sheet, line.tobytes()))
+                forms.append(line)
+                numbers.append(NO_FORM)
+                seeds.append(np.zeros(3, np.uint32))
+                keeps.append(False)
     counts = np.array([len(rows) for rows in tables])
-    table, lines = np.concatenate(tables), np.array(forms)
-    table[:, FORM] = np.repeat(np.arange(len(tables)), counts)
+    table, lines = _numbered(tables), np.array(forms)
     # Rows join one by one unless the form has to be finished before it takes its role.
     one_by_one = (counts == 1) | ~np.array(keeps)
     lines[:, PLAIN] = one_by_one & (lines[:, ROUGH] == 0.0) & (lines[:, BASE] == 0.0) & (lines[:, TOP] == 0.0)
@@ -165,7 +193,18 @@ def _rows(form, melt):
         rows[len(own) :, [3, 7, 11]] = 1.0
         rows[len(own) :, 18] = balls[:, 3] ** 2
         rows[len(own) :, KIND] = BALL
-    return rows, np.array([_digest(row.tobytes() + about) for row in rows], np.int64), line, seeds
+    return rows, _digests(rows, about), line, seeds
+
+
+def _digests(rows, about):
+    return np.array([_digest(row.tobytes() + about) for row in rows], np.int64)
+
+
+def _numbered(tables):
+    """Rows of all forms, with the number of the form of each."""
+    table = np.concatenate(tables)
+    table[:, FORM] = np.repeat(np.arange(len(tables)), [len(rows) for rows in tables])
+    return table
 
 
 def _digest(content):
@@ -231,47 +270,6 @@ def _form_row(form, melt):
     return line, seeds
 
 
-@call
-def row_distance(b, x, y, z, voxels, places, codes, values):
-    """Signed distance from a point to one row.
-
-    Parameters
-    ----------
-    b : ndarray of float32, shape (22,)
-    x, y, z : float32
-        World, metres.
-    voxels, places, codes, values : ndarray
-        All fields, packed.
-
-    Returns
-    -------
-    float32
-        Metres, negative inside.
-    """
-    kind = np.int64(b[KIND])
-    if kind == BALL:
-        return ball_distance(b, x, y, z)
-    if kind == ELLIPSOID:
-        return blob_distance(b, x, y, z)
-    x = x - b[0]
-    y = y - b[1]
-    z = z - b[2]
-    across = b[3] * x + b[4] * y + b[5] * z
-    up = b[6] * x + b[7] * y + b[8] * z
-    deep = b[9] * x + b[10] * y + b[11] * z
-    if kind == BOX:
-        return box_distance(b, across, up, deep)
-    if kind == RING:
-        return ring_distance(b, across, up, deep)
-    if kind == CONE:
-        return cone_distance(b, across, up, deep)
-    if kind == CAPSULE:
-        return capsule_distance(b, across, up, deep)
-    smaller = f32(1) / b[12]
-    return b[12] * field_at(voxels, places, codes, values, np.int64(b[13]), np.int64(b[14]),
-                            across * smaller * b[15], up * smaller, deep * smaller)
-
-
 @lru_cache(maxsize=16384)
 def form_box(form, melt):
     """Box of a form with its buds and coat, without waiting for its field.
@@ -298,36 +296,3 @@ def form_box(form, melt):
     if not parts:
         return None
     return np.array([np.min([p.min(axis=0) for p in parts], axis=0), np.max([p.max(axis=0) for p in parts], axis=0)])
-
-
-def row_boxes(table):
-    """Box of each row that has a formula.
-
-    Parameters
-    ----------
-    table : ndarray of float32, shape (n, 22)
-
-    Returns
-    -------
-    low, high : ndarray of float64, shape (n, 3)
-        Metres.
-    """
-    table = table.astype(np.float64)
-    turned = table[:, 3:12].reshape(-1, 3, 3)  # world to own axes
-    kind, sizes, edge = table[:, KIND], table[:, 12:15], table[:, EDGE]
-    half, middle = np.zeros((len(table), 3)), np.zeros((len(table), 3))
-    for k, made in (
-        (BOX, lambda s, e: s + e[:, None]),
-        (RING, lambda s, e: np.stack([s[:, 0] + s[:, 1], s[:, 1], s[:, 0] + s[:, 1]], 1)),
-        (CAPSULE, lambda s, e: np.stack([s[:, 0], s[:, 0] + s[:, 1], s[:, 0]], 1)),
-        (CONE, lambda s, e: np.stack([np.maximum(s[:, 0], s[:, 2])] * 3, 1) * (1, 0, 1) + np.outer(s[:, 1], (0, 1, 0))
-         + e[:, None]),
-    ):
-        some = kind == k
-        half[some] = made(sizes[some], edge[some])
-    middle[kind == CONE, 1] = table[kind == CONE, 15]
-    extent = np.einsum("nij,ni->nj", np.abs(turned), half)
-    round_ = kind <= BALL
-    extent[round_] = np.sqrt(np.einsum("nij,ni->nj", turned[round_] ** 2, sizes[round_] ** 2))
-    centre = table[:, :3] + np.einsum("nij,ni->nj", turned, middle)
-    return centre - extent, centre + extent

@@ -121,7 +121,10 @@ class Roughness(Value):
 
 
 class BaseLevel(Value):
-    """The altitude below which nothing condenses. What is within its softness is pressed together."""
+    """The altitude below which nothing condenses. What is within its softness is pressed together.
+
+    Between lumps nearer than `fill` the underside closes to one sheet.
+    """
 
     title: ClassVar[str] = "A base level of its own"
     rows: ClassVar[tuple] = (
@@ -130,6 +133,7 @@ class BaseLevel(Value):
         Number("raggedness", "Raggedness", "m", (0.0, 60.0), "linear", "How far the level goes up and down."),
         Number("ragged_size", "Raggedness size", "m", (1.0, 300.0), "log", "Feature size of the raggedness."),
         Number("seed", "Raggedness seed", "", (0, 999), "linear", "Another number, another pattern."),
+        Number("fill", "Fill", "m", (0.0, 200.0), "linear", "Gaps narrower than this close to one sheet; 0 leaves them."),
     )
 
     on: bool = True
@@ -138,6 +142,7 @@ class BaseLevel(Value):
     raggedness: Annotated[float, Field(ge=0.0, le=500.0)] = 1.0
     ragged_size: Length = 12.0
     seed: Seed = 1
+    fill: Annotated[float, Field(ge=0.0, le=5_000.0)] = 0.0
 
 
 class TopLevel(BaseLevel):
@@ -205,7 +210,8 @@ class Form(Value):
 
     Forms are joined in their order: one that adds is united with what came before, one that carves
     is taken away from it, one that keeps leaves only what lies inside. `melt` of None is the mass's.
-    Forms of the same `link` share everything but name, place, and being hidden or locked.
+    Forms of the same `link` share everything but name, place, and being hidden or locked. How `tired` one is matters to masks
+    that ask for it.
 
     A kind of form is one module of `mass/kinds`. It says its place among the others, which of its fields says its size and
     which are lengths, the rows an artist sees, and what is asked for below. `whole` is one that strokes move and size as a
@@ -225,6 +231,8 @@ class Form(Value):
         Triple("rotation", "Rotation", "°", (-180.0, 180.0), "linear", "Turn about the axis; x first, then y, then z."),
         Switch("mirror", "Mirrored along its own x", "Left and right of its own x axis are exchanged."),
     )
+    age_rows: ClassVar[tuple] = (
+        Number("tired", "Tired", "", None, "linear", "0 is fresh, 1 long past its birth: what masks by tiredness go by."),)
 
     name: Name = "Form"
     centre: Place = (0.0, 20.0, 0.0)
@@ -232,6 +240,7 @@ class Form(Value):
     mirror: bool = False
     role: Role = "adds"
     melt: Annotated[float, Field(ge=0.0, le=2_000.0)] | None = None
+    tired: Share = 0.0
     hidden: bool = False
     locked: bool = False
     link: Annotated[int, Field(ge=1)] | None = None

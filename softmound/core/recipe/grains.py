@@ -142,6 +142,16 @@ class Mask(Value):
         """
         return cls()
 
+    @classmethod
+    def examples(cls):
+        """Masks that run each kernel of the kind once, so that set-up compiles it.
+
+        Returns
+        -------
+        tuple of Mask
+        """
+        return (cls(),)
+
     def sized(self, factor, place):
         """Return the mask at another size.
 

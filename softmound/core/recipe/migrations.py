@@ -54,7 +54,16 @@ def _colour_ramps(data):
     return {**data, "format": 6, **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
-STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps}
+def _crumbs_kept(data):
+    """7: crumbs are dropped, gaps of a base filled and exposures metered; older mounds keep what they were."""
+    snapshots = [{**snapshot, "recipe": _crumbs_kept(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
+        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
+    voxels = data.get("voxels", {})
+    return {**data, "format": 7, **({"voxels": {**voxels, "crumbs": 0.0}} if isinstance(voxels, dict) else {}),
+            **({"snapshots": snapshots} if "snapshots" in data else {})}
+
+
+STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps, 6: _crumbs_kept}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

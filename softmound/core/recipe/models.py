@@ -17,7 +17,7 @@ from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
 from .steps import AnyStep
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 6
+FORMAT = 7
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -66,10 +66,15 @@ class Mass(Value):
 
 
 class Voxels(Value):
-    """Voxel sizes: `draft` of None follows the span of the mound."""
+    """Voxel sizes: `draft` of None follows the span of the mound. Parts smaller than `crumbs` that hang on nothing are dropped."""
+
+    rows: ClassVar[tuple] = (
+        Number("crumbs", "Drop crumbs below", "m", (0.0, 100.0), "linear",
+               "Bits cut off by grains that hang on nothing and are smaller than this are dropped; 0 keeps them all."),)
 
     draft: Annotated[float, Field(ge=0.005, le=500.0)] | None = None
     final: Annotated[float, Field(ge=0.005, le=500.0)] = 0.5
+    crumbs: Annotated[float, Field(ge=0.0, le=2_000.0)] = 2.0
 
 
 class SkinPart(Value):
@@ -290,10 +295,13 @@ class Medium(Value):
 
 class Light(Value):
     """Sun, sky, lamps, medium, the exposure in stops, and the view transform: "own", "exposure", or "display/view" of a
-    config. `once` leaves of the sunlight in Draft light what is scattered once, to judge shapes by.
+    config. With `metered` the exposure is counted from what the picture asks for by itself. `once` leaves of the sunlight in
+    Draft light what is scattered once, to judge shapes by.
     """
 
     first_rows: ClassVar[tuple] = (
+        Switch("metered", "Exposure by the picture", "The bright parts of the cloud lie just below white, whatever the light; "
+               "the number below is then how much brighter than that."),
         Number("exposure", "Exposure", "stops", (-6.0, 6.0), "linear", "Twice the light for each stop."),)
     rows: ClassVar[tuple] = (
         Switch("once", "Sunlight scattered once only", "Of the sunlight Draft light then shows what is scattered once: hard "
@@ -304,6 +312,7 @@ class Light(Value):
     lamps: Annotated[tuple[Lamp, ...], Field(max_length=64)] = ()
     medium: Medium = Medium()
     exposure: Annotated[float, Field(ge=-16.0, le=16.0)] = 0.0
+    metered: bool = False
     transform: Annotated[str, Field(min_length=1, max_length=200)] = "own"
     once: bool = False
 
@@ -372,7 +381,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[6] = FORMAT
+    format: Literal[7] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()

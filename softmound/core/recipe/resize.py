@@ -5,7 +5,7 @@ from pydantic import ValidationError
 from ..problems import Problem
 from .models import Mound
 
-_OF_LEVELS = ("softness", "raggedness", "ragged_size")
+_OF_LEVELS = ("softness", "raggedness", "ragged_size", "fill")
 
 
 def _grown(value, factor):
@@ -113,7 +113,8 @@ def resized_mound(mound, factor, keep_look=True):
             **dict(mound),
             "mass": mass.edited(forms=forms, base=base, top=top, **lengths(mass, "melt")),
             "voxels": mound.voxels.edited(
-                final=mound.voxels.final * factor, draft=None if draft is None else draft * factor),
+                final=mound.voxels.final * factor, draft=None if draft is None else draft * factor,
+                crumbs=mound.voxels.crumbs * factor),
             "grains": grains,
             "patches": patches,
             "steps": tuple(step.sized(factor) for step in mound.steps),

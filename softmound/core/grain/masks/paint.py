@@ -17,6 +17,10 @@ class Painted(Mask):
     by: Literal["paint"] = "paint"
     strokes: Annotated[tuple[Paint, ...], Field(max_length=500)] = ()
 
+    @classmethod
+    def examples(cls):
+        return (cls(strokes=(Paint(path=((0.0, 20.0, 0.0, 1.0),)),)),)
+
     def sized(self, factor, place):
         return self.edited(strokes=tuple(stroke.sized(factor, place) for stroke in self.strokes))
 

@@ -30,10 +30,6 @@ class LightSettings(SettingsPanel):
         self.add(Row(self.by_place))
         self.by_place.clicked.connect(self._place_and_time)
         self._part("", Light, Light.first_rows)
-        self.by_picture = QPushButton("Set by the picture")
-        self.by_picture.clicked.connect(lambda: station.expose())
-        self.add(Row(self.by_picture))
-        self.by_picture.setToolTip("The exposure at which the bright parts of this cloud lie just below white.")
         self._part("medium", Medium, Medium.first_rows)
         self.looks = self.add(NumberField(
             "Looks as large as", 0.01, 1e6, SIZE, "m", "The size of natural cloud that has this optical depth, at 0.08 per "
@@ -78,6 +74,9 @@ class LightSettings(SettingsPanel):
         if (part, field, value) == ("sky", "kind", "image") and self._station.document.mound.light.sky.picture is None:
             self._open_sky()
             self.show_mound(self._station.document.mound)
+            return
+        if (part, field) == ("", "metered"):
+            self._station.meter(value)
             return
         self._station.edit_part(part, f"{part or 'light'} {field}".replace("_", " "), moving, **{field: value})
 

@@ -5,7 +5,6 @@ from PyQt6.QtWidgets import QInputDialog
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
-from ....core.light.looks import started_exposure
 from ....core.light.situations import in_situation
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
@@ -36,7 +35,7 @@ class LightStation(Station):
 
     def __init__(self, window):
         super().__init__(window)
-        self.lamp = self._seen = None
+        self.lamp, self._exposure = None, 0.0
         self.snapshots = Snapshots(self)
         self.tray = LightTray(self, SituationTray(self))
         self.settings = LightSettings(self)
@@ -59,20 +58,23 @@ class LightStation(Station):
     def _shown(self, answer):
         """Follow the light of the picture: the histogram, and how far True light has come."""
         if answer.radiance is not None:
-            self._seen = answer.radiance
+            self._exposure = answer.exposure
             if self.window.station is self and not answer.request.moving:
-                self.settings.histogram.show_scene(answer.radiance, answer.request.mound.light.exposure)
+                self.settings.histogram.show_scene(answer.radiance, answer.exposure)
         if np.isinf(answer.noise):
             self.window.tell("True light: the first paths, eased with Draft light as a guide")
         elif answer.noise > 0.0:
             left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
             self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{left}")
 
-    def expose(self):
-        """Set the exposure by the picture."""
-        if self._seen is not None:
-            exposure = min(max(started_exposure(self._seen), -16.0), 16.0)
-            self.edit_part("", "exposure by the picture", exposure=exposure)
+    def meter(self, on):
+        """Let the picture decide its exposure, or keep the one it has.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        self.edit_part("", "exposure by the picture", metered=on, exposure=0.0 if on else round(self._exposure, 2))
 
     def look_as_large_as(self, size, moving=False):
         """Give the cloud the optical depth of a natural one of some size.

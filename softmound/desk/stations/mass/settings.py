@@ -130,6 +130,8 @@ class MassSettings(SettingsPanel):
             button.setStyleSheet("padding: 5px 6px;")
         self.place = self._part_fields(Form, Form.place_rows, self._change_field)
         form.append(self.place)
+        self.age = self._part_fields(Form, Form.age_rows, self._change_field)
+        form.append(self.age)
         self.own = QCheckBox("Melt of its own")
         self.own.toggled.connect(
             lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
@@ -278,6 +280,7 @@ class MassSettings(SettingsPanel):
             self.name.setText(form.name)
         self.kinds[form.kind].show_part(form)
         self.place.show_part(form)
+        self.age.show_part(form)
         self.roles[form.role].setChecked(True)
         for box, on in ((self.hidden, form.hidden), (self.locked, form.locked), (self.own, form.melt is not None),
                         *((box, getattr(form, part) is not None) for part, box in self.has.items())):

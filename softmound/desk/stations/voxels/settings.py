@@ -10,6 +10,7 @@ from ....core.recipe import Voxels, limits
 from ....core.volume.numbers import WATER
 from ...controls import NumberField, Row, text_label
 from ...figures import count, figure, grouped, memory, seconds
+from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
 from .skin_fields import SkinFields
 from .surface_steps import SurfaceSteps
@@ -64,6 +65,8 @@ class VoxelsSettings(SettingsPanel):
         self.show_final.clicked.connect(lambda: station.window.finished.look_at(True))
         self.add(Row(text_label("Look at"), self.show_draft, self.show_final))
         self.numbers = self.add(text_label(""))
+        self.crumbs = self.add(PartFields(Voxels, Voxels.rows))
+        self.crumbs.changed.connect(lambda field, v, m: station.edit_voxels("crumbs", m, **{field: v}))
         self.section("Surface")
         self.steps = self.add(SurfaceSteps(station))
         self.section("Skin")
@@ -133,6 +136,7 @@ class VoxelsSettings(SettingsPanel):
         self.draft.set_reset(draft)
         self.draft.setEnabled(mound.voxels.draft is not None)
         self.final.set(mound.voxels.final)
+        self.crumbs.show_part(mound.voxels)
         ahead, final = self._station.ahead, mound.voxels.final
         self._show_forecast(ahead, final)
         self.along.set(round(self._long() / final))

@@ -1,0 +1,95 @@
+"""What closes the underside: between lumps nearer than a level's fill, balls that the level cuts to one sheet.
+
+Which places lie between lumps is a question about the shape cut at the level: those that a closing adds, the dilation and
+then the erosion by half the fill (Serra 1982, Image analysis and mathematical morphology, chapter 2).
+"""
+
+import numpy as np
+from scipy.ndimage import distance_transform_edt
+
+from ..kernels import f32, kernel, prange
+from ..volume.bricks import SIDE
+from .at_point import distance_at
+from .levels import COLUMNS as LEVEL
+from .rows import BALL, BASE, COLUMNS, FIELD, KIND, TOP, row_boxes
+
+ACROSS = 6
+"""Balls across the fill; by eye: fewer leave their roundness in the sheet."""
+STEPS = 3
+"""Samples across a ball's distance to the next."""
+MOST = 360
+"""Samples along the longest side, at most: then balls stand farther apart."""
+THICK = 0.42
+"""Radius of a ball, at most, in fills: thick in the middle of a wide gap, thin at the cloud's edge."""
+
+
+@kernel
+def _cut(xs, zs, altitude, table, forms, levels, voxels, places, codes, values, out):
+    for i in prange(len(xs)):
+        for k in range(len(zs)):
+            out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), table, forms, levels, voxels, places, codes, values)[0]
+
+
+def sheet_of(level, table, forms, fields):
+    """Rows of balls that close a level.
+
+    Parameters
+    ----------
+    level : BaseLevel or None
+    table : ndarray of float32, shape (n, 22)
+        Rows of what the level cuts; how they join is read from `forms`.
+    forms : ndarray of float32, shape (k, 34)
+    fields : Field
+        Of those rows that have one.
+
+    Returns
+    -------
+    ndarray of float32, shape (m, 22)
+        Empty where the level is off or fills nothing. No ball reaches out of the closed outline.
+    """
+    nothing = np.empty((0, COLUMNS), np.float32)
+    if level is None or not level.on or level.fill <= 0.0 or not len(table):
+        return nothing
+    box = _box(table, fields)
+    if not box[0][1] <= level.altitude <= box[1][1]:
+        return nothing
+    step = max(level.fill / (ACROSS * STEPS), float((box[1] - box[0])[[0, 2]].max()) / MOST)
+    # Wide enough that nothing that is dilated reaches the border.
+    margin = level.fill + step
+    xs, zs = (np.arange(box[0][axis] - margin, box[1][axis] + margin + step, step) for axis in (0, 2))
+    distance = np.empty((len(xs), len(zs)), np.float32)
+    uncut = forms.copy()
+    uncut[:, [BASE, TOP]] = 0.0
+    _cut(xs, zs, f32(level.altitude), table, uncut, np.zeros((2, LEVEL), np.float32), fields.voxels, fields.places,
+         fields.codes, fields.values, distance)
+    held = distance < 0.0
+    if not held.any():
+        return nothing
+    half = level.fill / 2.0
+    closed = distance_transform_edt(distance_transform_edt(~held, step) <= half, step) > half
+    apart = STEPS * step
+    room = np.minimum(distance_transform_edt(closed, step), THICK * level.fill)
+    chosen = np.zeros_like(held)
+    chosen[::STEPS, ::STEPS] = True
+    # Into the lumps as well, as far as a ball reaches, so that no seam is left beside them.
+    chosen &= closed & (room >= apart / 2.0) & (distance > -apart)
+    at = np.argwhere(chosen)
+    rows = np.zeros((len(at), COLUMNS), np.float32)
+    rows[:, 0], rows[:, 1], rows[:, 2] = xs[at[:, 0]], level.altitude, zs[at[:, 1]]
+    rows[:, [3, 7, 11]] = 1.0
+    rows[:, 12:15] = room[chosen][:, None]
+    rows[:, 18] = room[chosen] ** 2
+    rows[:, KIND] = BALL
+    return rows
+
+
+def _box(table, fields):
+    """Corners of all rows, metres."""
+    parts = [row_boxes(table[table[:, KIND] != FIELD])]
+    for row in table[table[:, KIND] == FIELD]:
+        level = int(row[13])
+        low, high = fields.places[level, 4:7], fields.places[level, 4:7] + fields.places[level, 1:4]
+        reach = np.linalg.norm(np.maximum(abs(low), abs(high))) * SIDE * float(fields.voxels[level]) * row[12]
+        parts.append((row[None, :3] - reach, row[None, :3] + reach))
+    lows, highs = (np.concatenate(corners) for corners in zip(*parts))
+    return lows.min(axis=0), highs.max(axis=0)
