@@ -53,9 +53,9 @@ def lumped(feature, strength, seed, tired=0.3, below=0.15):
     tuple of Grain
     """
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=5, gain=0.64,
+        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=5, gain=0.55,
              weaker_below=below, seed=seed),
-        Nibble(feature=feature / 4.5, depth=feature * (0.08 + 0.22 * tired), strength=0.4 + 0.5 * tired, octaves=5, gain=0.62,
+        Nibble(feature=feature / 5.5, depth=feature * (0.05 + 0.2 * tired), strength=0.3 + 0.5 * tired, octaves=5, gain=0.62,
                seed=seed + 5),
     )
 
@@ -64,8 +64,8 @@ def _baked(name, forms, grains, light, view, *, level=14.0, melt=6.0, skin=1.5, 
     return Mound(
         name=name,
         mass=Mass(forms=forms, melt=melt, base=BaseLevel(
-            altitude=level, softness=12.0, raggedness=8.0, ragged_size=46.0, seed=5)),
-        voxels=Voxels(final=final), grains=grains, skin=Skin(thickness=skin, curve=eased(0.8)), light=light, view=view)
+            altitude=level, softness=12.0, raggedness=8.0, ragged_size=46.0, seed=5, fill=70.0)),
+        voxels=Voxels(final=final, crumbs=24.0), grains=grains, skin=Skin(thickness=skin, curve=eased(0.8)), light=light, view=view)
 
 
 def _named(kind, blobs):
@@ -93,7 +93,7 @@ def flour_drift():
     made = start("fractus", "Flour Drift", 420.0, 12, turrets=14, height=0.35, lean=0.4)
     sky = AIR.edited(visibility=45.0)
     medium = made.light.medium.edited(extinction=0.3)
-    return made.edited(light=made.light.edited(sun=Sun(azimuth=128.0, elevation=5.0), sky=sky, medium=medium, exposure=1.5),
+    return made.edited(light=made.light.edited(sun=Sun(azimuth=128.0, elevation=5.0), sky=sky, medium=medium, exposure=-0.35),
                        view=View(azimuth=0.0, elevation=-4.0), voxels=made.voxels.edited(final=0.9))
 
 

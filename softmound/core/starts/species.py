@@ -14,12 +14,13 @@ from ..grain.actions.nibble import Nibble
 from ..grain.actions.push import Push
 from ..grain.actions.streak import Streak
 from ..grain.masks.height import ByHeight
+from ..grain.masks.tired import ByTired
 from ..mass.kinds.blob import Blob
 from ..problems import Problem
 from ..recipe.arrays import Arrays
 from ..recipe.curve import eased
 from ..recipe.forms import BaseLevel
-from ..recipe.grains import rounded
+from ..recipe.grains import Noise, rounded
 from ..recipe.models import Light, Mass, Mound, Skin, Sky, Sun, View, Voxels, limits
 from ..recipe.resize import resized_mound
 from .growth import GOLDEN, blob, grown
@@ -31,6 +32,8 @@ MADE = 300.0
 """Metres across that starts are made at."""
 FINAL = 0.8
 """Final voxel of starts at that size, metres."""
+CRUMBS = 26.0
+"""Smallest part that may hang on nothing, metres."""
 LAST_SEED = 2**31
 """Seeds lie below it."""
 GENTLE = 0.4
@@ -75,7 +78,7 @@ class Start:
         What it is unless something else is asked for.
     make : callable
         Given a `Wish`, returns blobs and a dict of what differs from other starts: "base", "grains", "skin", "melt", "sun",
-        "exposure".
+        "crumbs".
     natural : bool
         Whether a sky has it.
     looks : float
@@ -108,11 +111,16 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     """
     size = MADE / 10.0 * feature
     where = () if under is None else (ByHeight(low=round(under, 2), high=round(under - 40.0, 2)),)
+    # Old parts, low and on the lee, are eaten away at larger sizes and lose density; fresh tops keep their crisp edge.
+    old = ByTired(low=0.0, high=rounded(MADE * wish.height * (0.45 + 0.5 * wish.tired)), wind=90.0, lee=0.35, uneven=0.45,
+                  noise=Noise(feature=rounded(MADE / 7.0), octaves=2, seed=wish.seed * 3 + 61))
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(size * 1.1 * strength),
-             octaves=5, gain=0.64, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
-        Nibble(feature=rounded(size / 4.5), depth=rounded(size * (0.08 + 0.22 * wish.tired)), octaves=5, gain=0.62,
-               strength=0.4 + 0.5 * wish.tired, seed=wish.seed * 5 + 5),
+        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(size * strength),
+             octaves=5, gain=0.54, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
+        Nibble(feature=rounded(size / 6.0), depth=rounded(size * (0.03 + 0.12 * wish.tired)), octaves=4, gain=0.62,
+               strength=round(0.25 + 0.4 * wish.tired, 3), seed=wish.seed * 5 + 5),
+        Nibble(feature=rounded(size / 3.0), depth=rounded(size * (0.08 + 0.6 * wish.tired)), octaves=6, gain=0.66,
+               strength=round(0.35 + 0.5 * wish.tired, 3), seed=wish.seed * 11 + 8, where=(old,)),
     )
 
 
@@ -154,10 +162,10 @@ def start(species, name, span=300.0, seed=3, looks=None, **asked):
         name=name,
         mass=Mass(forms=_numbered(blobs), melt=own.get("melt", 5.0), base=own.get("base", _FLAT)),
         # As many voxels along at every size, as far down as a voxel goes.
-        voxels=Voxels(final=max(FINAL, 1.001 * limits(Voxels, "final")[0] * MADE / span)),
+        voxels=Voxels(final=max(FINAL, 1.001 * limits(Voxels, "final")[0] * MADE / span), crumbs=own.get("crumbs", CRUMBS)),
         grains=own.get("grains") or lumps(wish),
         skin=Skin(thickness=own.get("skin", 1.3), curve=eased(0.8)),
-        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, exposure=own.get("exposure", 0.45)),
+        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, metered=True),
         view=View(azimuth=0.0, elevation=-6.0),
     )
     sized = mound if span == MADE else resized_mound(mound, span / MADE, keep_look=False)
@@ -225,7 +233,7 @@ def _gentle(grain, sheet):
     return grain.edited(depth=min(grain.depth, thick)) if grain.action == "nibble" else grain
 
 
-_FLAT = BaseLevel(altitude=8.0, softness=9.0, raggedness=6.0, ragged_size=38.0)
+_FLAT = BaseLevel(altitude=8.0, softness=9.0, raggedness=6.0, ragged_size=38.0, fill=50.0)
 _NONE = BaseLevel(on=False)
 _SKY = Sky(kind="air", visibility=70.0, altitude=600.0, ground=(0.07, 0.09, 0.12))
 """Air over a dark sea, with the horizon in haze behind the cloud."""
@@ -275,14 +283,22 @@ def _incus(wish):
     """A tower that has met the top of the weather and spreads."""
     tower, top = _grown(wish, crown=0.75), MADE * wish.height
     lean = wish.lean * top
+    dice = random.Random(wish.seed)
     anvil = [
-        _blob("Anvil root", lean, top - 22.0, 0.0, 84.0, 36.0, 72.0),
-        _blob("Anvil", lean + 30.0, top + 4.0, 0.0, 160.0, 17.0, 104.0),
-        _blob("Anvil lip", lean + 128.0, top + 8.0, 6.0, 92.0, 11.0, 76.0),
-        _blob("Anvil back", lean - 76.0, top + 2.0, -10.0, 82.0, 13.0, 64.0),
+        _blob("Anvil root", lean, top - 30.0, 0.0, 66.0, 40.0, 60.0),
+        _blob("Anvil", lean + 24.0, top + 2.0, 0.0, 128.0, 15.0, 92.0),
     ]
-    frayed = Push(feature=34.0, strength=9.0, octaves=5, summed="folded", gain=0.6, stretch=(2.0, 1.0, 2.0), seed=wish.seed + 4)
-    grains = (*lumps(wish, 1.1, under=top - 10.0), frayed)
+    # Ice that the wind draws out: lobes farther and thinner downwind, a short one against it.
+    for n in range(7):
+        out = dice.uniform(0.2, 1.0)
+        anvil.append(_blob("Anvil lobe", lean + 40.0 + 150.0 * out, top + dice.uniform(-2.0, 9.0), dice.uniform(-72.0, 72.0),
+                           dice.uniform(44.0, 84.0), 13.0 - 7.0 * out, dice.uniform(24.0, 44.0)))
+    anvil.append(_blob("Anvil back", lean - 84.0, top + 3.0, -8.0, 70.0, 10.0, 56.0))
+    high = (ByHeight(low=round(top - 46.0, 2), high=round(top - 18.0, 2)),)
+    drawn_out = {"stretch": (3.2, 0.8, 1.2), "where": high}
+    grains = (*lumps(wish, 1.1, under=top - 18.0),
+              Push(feature=30.0, strength=11.0, octaves=5, summed="folded", gain=0.58, seed=wish.seed + 4, **drawn_out),
+              Nibble(feature=16.0, depth=9.0, octaves=5, gain=0.62, strength=0.75, seed=wish.seed + 9, **drawn_out))
     return [*tower, *anvil], {"melt": 12.0, "grains": grains}
 
 
@@ -295,7 +311,7 @@ def _fractus(wish):
         pieces += _lifted([one.edited(name=f"Shred {n + 1}") for one in piece], dice.uniform(0.0, 45.0),
                           dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0))
     return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8, 0.75), Streak(
-        strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0}
+        strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0, "crumbs": 5.0}
 
 
 def _lenticularis(wish):
@@ -331,7 +347,7 @@ def _pieces(wish, rows, columns, apart, low, high):
 def _stratocumulus(wish):
     """A piece of a layer of flat lumps with gaps between them."""
     return _pieces(wish, 4, max(wish.turrets // 2, 2), 58.0, 27.0, 39.0), {
-        "base": _FLAT.edited(altitude=6.0), "grains": lumps(wish, 0.7, 0.8), "skin": 2.5, "melt": 9.0}
+        "base": _FLAT.edited(altitude=6.0, fill=0.0), "grains": lumps(wish, 0.7, 0.8), "skin": 2.5, "melt": 9.0}
 
 
 def _slab(wish):
@@ -346,27 +362,31 @@ def _pileus(wish):
     body = _grown(wish, crown=0.75)
     head = max(body, key=lambda one: one.centre[1])
     x, y, z = head.centre
-    crest, across = y + 1.3 * head.radii[1], 1.7 * head.radii[0]  # where its buds end, about
-    caps = [_blob("Cap", x, crest + 4.0 + 12.0 * n, z, across * (1.0 - 0.25 * n), 6.5, across * (0.9 - 0.25 * n))
-            for n in range(2)]
-    return [*body, *caps], {"melt": 3.0, "grains": lumps(wish, under=crest)}
+    # Where its buds end, about.
+    crest, across = max(one.centre[1] + 1.35 * one.radii[1] for one in body), 2.1 * head.radii[0]
+    # A veil over the head: what lies within one dome and not within a wider one a little lower. The head comes after it.
+    tall = crest - y + 16.0
+    veil = _blob("Cap", x, y, z, across, tall, 0.92 * across)
+    under = _blob("Under the cap", x, y - 9.0, z, 1.16 * across, tall, 1.07 * across).edited(role="carves", melt=3.0)
+    return [veil, under, *body], {"melt": 4.0, "grains": lumps(wish, under=crest + 8.0)}
 
 
 def _mamma(wish):
     """A layer with pouches hanging from it."""
     dice = random.Random(wish.seed)
     level = 110.0
-    sheet = [_blob("Sheet", 0.0, level + 30.0, 0.0, 160.0, 38.0, 120.0)]
+    sheet = [_blob("Sheet", 150.0 * (n / 3.0 - 1.0) * 0.62, level + dice.uniform(26.0, 36.0), dice.uniform(-34.0, 34.0),
+                   dice.uniform(62.0, 90.0), dice.uniform(20.0, 27.0), dice.uniform(58.0, 92.0)) for n in range(7)]
     for n in range(wish.turrets * 4):
         out, angle = math.sqrt((n + 0.5) / (wish.turrets * 4)), n * GOLDEN
         radius = dice.uniform(15.0, 25.0) * (1.15 - 0.4 * out)
-        sheet.append(_blob("Pouch", 128.0 * out * math.cos(angle), level + 22.0 * out * out - radius * dice.uniform(-0.2, 0.3),
+        sheet.append(_blob("Pouch", 128.0 * out * math.cos(angle), level + 12.0 * out * out - radius * dice.uniform(0.0, 0.55),
                            94.0 * out * math.sin(angle), radius, radius * dice.uniform(0.9, 1.3), radius))
-    grains = (Push(kind="cellular", cell="smooth f1", direction="inward", standing=True, feature=17.0, strength=6.0, octaves=5,
-                   gain=0.6, seed=wish.seed + 2), Nibble(feature=9.0, depth=3.0 + 6.0 * wish.tired, strength=0.4, octaves=4,
+    grains = (Push(feature=80.0, strength=11.0, octaves=3, seed=wish.seed + 12, weaker_below=0.8),
+              Push(kind="cellular", cell="smooth f1", direction="inward", standing=True, feature=17.0, strength=6.0, octaves=5,
+                   gain=0.54, seed=wish.seed + 2), Nibble(feature=9.0, depth=3.0 + 6.0 * wish.tired, strength=0.4, octaves=4,
                                                          seed=wish.seed + 5))
-    return sheet, {"base": _NONE, "grains": grains, "skin": 2.0, "melt": 10.0, "sun": Sun(azimuth=110.0, elevation=9.0),
-                   "exposure": 0.9}
+    return sheet, {"base": _NONE, "grains": grains, "skin": 2.0, "melt": 10.0, "sun": Sun(azimuth=110.0, elevation=9.0)}
 
 
 def _cotton(wish):
@@ -399,15 +419,15 @@ def _puff(wish):
 
 STARTS = {
     "humilis": Start("wider than tall, hardly grown: fair weather", Wish(0.26, 0.08, 9, 0.35), _humilis),
-    "mediocris": Start("about half as tall as wide", Wish(0.52, 0.12, 8, 0.25), _mediocris),
-    "congestus": Start("taller than wide: turret upon turret, still growing", Wish(0.95, 0.16, 7, 0.1), _congestus),
-    "calvus": Start("a tower whose tops have begun to freeze and to smooth", Wish(0.85, 0.1, 6, 0.1), _calvus),
-    "incus": Start("a tower that has met the top of the weather: the anvil", Wish(1.0, 0.05, 6, 0.2), _incus),
+    "mediocris": Start("about half as tall as wide", Wish(0.52, 0.12, 8, 0.25), _mediocris, looks=3_000.0),
+    "congestus": Start("taller than wide: turret upon turret, still growing", Wish(0.95, 0.16, 7, 0.1), _congestus, looks=4_500.0),
+    "calvus": Start("a tower whose tops have begun to freeze and to smooth", Wish(0.85, 0.1, 6, 0.1), _calvus, looks=5_000.0),
+    "incus": Start("a tower that has met the top of the weather: the anvil", Wish(1.0, 0.05, 6, 0.2), _incus, looks=6_000.0),
     "fractus": Start("torn pieces without a common base", Wish(0.45, 0.3, 7, 0.8), _fractus, looks=1_300.0),
     "lenticularis": Start("lenses one above another, smoothed by the wind", Wish(0.28, 0.1, 4, 0.3), _lenticularis, looks=1_100.0),
     "stratocumulus": Start("a piece of a layer of flat lumps", Wish(0.16, 0.0, 10, 0.4), _stratocumulus, looks=1_100.0),
     "deck slab": Start("a deck: low, wide and lumpy", Wish(0.13, 0.0, 7, 0.35), _slab, looks=1_500.0),
-    "pileus": Start("a turret under a smooth cap", Wish(0.62, 0.1, 7, 0.15), _pileus),
+    "pileus": Start("a turret under a smooth cap", Wish(0.62, 0.1, 7, 0.15), _pileus, looks=4_000.0),
     "mamma": Start("a layer with pouches hanging from it", Wish(0.4, 0.0, 9, 0.2), _mamma, looks=1_500.0),
     "cotton": Start("a soft ball of wool", Wish(0.5, 0.0, 6, 0.3), _cotton, natural=False, looks=600.0),
     "toy": Start("round and plain, as a child draws it", Wish(0.45, 0.0, 6, 0.0), _toy, natural=False),
