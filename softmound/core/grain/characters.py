@@ -10,9 +10,9 @@ from pydantic import TypeAdapter, ValidationError
 from ..aside import write_whole
 from ..grain.masks.facing import ByFacing
 from ..grain.masks.height import ByHeight
+from ..grain.masks.tired import ByTired
 from ..problems import Problem, sentence_for
-from ..recipe.grains import MOST_GRAINS, AnyGrain
-from .actions.crisp import Crisp
+from ..recipe.grains import MOST_GRAINS, AnyGrain, Noise
 from .actions.mottle import Mottle
 from .actions.nibble import Nibble
 from .actions.push import Push
@@ -24,48 +24,76 @@ MADE_FOR = 300.0
 ENDING = ".grains"
 _BELOW = (ByFacing(toward="down"),)
 _ABOVE = (ByFacing(toward="up"),)
-_DOMES = {"kind": "cellular", "inverted": True, "at_surface": 1.0}
+_ROLLED = {"kind": "cellular", "direction": "inward", "standing": True}
+"""Lumps that stand on lumps in every direction."""
+_SOFT = {**_ROLLED, "cell": "smooth f1"}
+_LOW = (ByTired(low=10.0, high=130.0, lee=0.4, uneven=0.5, noise=Noise(feature=44.0, octaves=2, seed=61)),)
+"""Old parts: below and on the lee."""
+_HIGH = (ByHeight(low=90.0, high=150.0),)
 
 CHARACTERS = {
     "Cauliflower": (
-        Push(**_DOMES, feature=48.0, strength=17.0, octaves=2, weaker_below=0.8, seed=17),
-        Push(**_DOMES, feature=20.0, strength=7.0, octaves=2, weaker_below=0.6, seed=29),
-        Push(summed="folded", feature=9.0, strength=3.6, octaves=5, gain=0.55, weaker_below=0.4, seed=41),
-        Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.55, seed=5),
+        Push(**_ROLLED, feature=30.0, strength=29.0, octaves=5, gain=0.54, weaker_below=0.15, seed=17),
+        Nibble(feature=5.0, depth=1.6, strength=0.35, octaves=4, gain=0.62, seed=5),
+    ),
+    "Boil": (
+        Push(**_ROLLED, feature=54.0, strength=38.0, octaves=5, gain=0.5, weaker_below=0.1, seed=29),
+        Nibble(feature=7.0, depth=2.0, strength=0.35, octaves=4, gain=0.6, seed=6),
+    ),
+    "Crust": (
+        Push(**_ROLLED, feature=17.0, strength=13.0, octaves=4, gain=0.6, seed=41),
+        Push(feature=60.0, strength=7.0, octaves=2, seed=42),
+        Nibble(feature=4.0, depth=1.4, strength=0.45, octaves=4, seed=43),
+    ),
+    "Whipped": (
+        Push(**_SOFT, feature=44.0, strength=26.0, octaves=4, gain=0.44, weaker_below=0.2, seed=51),
+        Nibble(feature=6.0, depth=1.5, strength=0.3, octaves=3, seed=53),
+    ),
+    "Crumb": (
+        Push(summed="folded", feature=20.0, strength=9.0, octaves=5, gain=0.6, seed=61),
+        Nibble(feature=7.0, depth=7.0, strength=0.8, octaves=5, gain=0.62, seed=63),
+        Mottle(feature=9.0, strength=0.5, floor=0.3, octaves=4, seed=65),
     ),
     "Fleece": (
-        Push(summed="folded", feature=52.0, strength=16.0, octaves=4, weaker_below=0.6, seed=3),
-        Push(summed="domed", feature=15.0, strength=5.0, octaves=3, weaker_below=0.4, seed=13),
-        Stir(feature=22.0, strength=4.0, octaves=2, steps=3, seed=7),
-        Nibble(feature=9.0, depth=7.0, strength=0.6, octaves=4, seed=23),
+        Push(summed="folded", feature=52.0, strength=19.0, octaves=5, gain=0.55, weaker_below=0.3, seed=3),
+        Push(summed="domed", feature=15.0, strength=5.0, octaves=3, weaker_below=0.3, seed=13),
+        Nibble(feature=9.0, depth=5.0, strength=0.6, octaves=5, gain=0.6, seed=23),
+    ),
+    "Wool": (
+        Push(**_SOFT, feature=40.0, strength=16.0, octaves=3, seed=71),
+        Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=73),
     ),
     "Torn": (
-        Push(feature=44.0, strength=18.0, octaves=5, gain=0.6, seed=11),
-        Stir(feature=34.0, strength=14.0, octaves=3, steps=5, seed=19),
-        Nibble(feature=16.0, depth=22.0, strength=0.95, octaves=5, gain=0.6, seed=2),
-        Streak(feature=7.0, strength=24.0, octaves=3, summed="ridged", seed=8, where=_BELOW),
+        Push(**_ROLLED, feature=34.0, strength=28.0, octaves=4, gain=0.55, seed=11),
+        Nibble(feature=26.0, depth=26.0, strength=0.97, octaves=6, gain=0.62, seed=2, where=_LOW),
+        Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.62, seed=4),
+        Streak(feature=7.0, strength=16.0, octaves=3, summed="ridged", seed=8, where=_LOW),
     ),
     "Veil": (
         Push(feature=90.0, strength=9.0, octaves=3, seed=6),
-        Stir(feature=60.0, strength=22.0, octaves=3, steps=6, seed=15),
+        Stir(feature=60.0, strength=22.0, octaves=3, steps=3, seed=15),
         Nibble(feature=30.0, depth=60.0, strength=0.97, octaves=6, gain=0.58, seed=4),
         Mottle(feature=24.0, strength=0.8, floor=0.12, octaves=5, seed=9),
     ),
     "Anvil fibres": (
-        Push(summed="folded", feature=60.0, strength=12.0, octaves=4, weaker_below=0.7, seed=12),
-        Streak(feature=9.0, strength=70.0, taper=1.2, octaves=4, stretch=(5.0, 0.7, 1.0), summed="ridged", seed=21,
-               where=(ByHeight(low=90.0, high=150.0),)),
-        Nibble(feature=18.0, depth=14.0, strength=0.8, octaves=4, stretch=(4.0, 0.8, 1.0), seed=25,
-               where=(ByHeight(low=90.0, high=150.0),)),
+        Push(**_ROLLED, feature=32.0, strength=27.0, octaves=5, gain=0.54, seed=12, where=(_HIGH[0].edited(invert=True),)),
+        Streak(feature=9.0, strength=50.0, taper=1.2, octaves=4, stretch=(5.0, 0.7, 1.0), summed="ridged", seed=21, where=_HIGH),
+        Nibble(feature=18.0, depth=14.0, strength=0.8, octaves=4, stretch=(4.0, 0.8, 1.0), seed=25, where=_HIGH),
+    ),
+    "Ripple": (
+        Push(feature=30.0, strength=9.0, octaves=3, gain=0.45, stretch=(0.7, 1.0, 3.0), seed=81),
+        Push(**_SOFT, feature=26.0, strength=10.0, octaves=3, gain=0.5, seed=83),
+        Nibble(feature=10.0, depth=6.0, strength=0.6, octaves=4, stretch=(0.7, 1.0, 2.5), seed=85),
     ),
     "Storm base": (
-        Push(**_DOMES, feature=60.0, strength=20.0, octaves=2, weaker_below=0.9, seed=31, where=_ABOVE),
-        Push(summed="folded", feature=18.0, strength=6.0, octaves=4, weaker_below=0.3, seed=33),
-        Stir(feature=40.0, strength=10.0, octaves=3, steps=4, seed=35, where=_BELOW),
-        Nibble(feature=20.0, depth=26.0, strength=0.9, octaves=5, seed=37, where=_BELOW),
-        Crisp(feature=4.0, strength=1.2, octaves=3, seed=39),
+        Push(**_ROLLED, feature=44.0, strength=38.0, octaves=5, gain=0.54, weaker_below=0.6, seed=31, where=_ABOVE),
+        Push(summed="folded", feature=30.0, strength=11.0, octaves=5, gain=0.58, seed=33, where=_BELOW),
+        Nibble(feature=20.0, depth=24.0, strength=0.9, octaves=5, gain=0.6, seed=37, where=_BELOW),
+        Nibble(feature=6.0, depth=2.0, strength=0.4, octaves=4, seed=39),
     ),
 }
+"""In the order an artist sees them. `UNNATURAL` names those that no sky has."""
+UNNATURAL = ("Whipped", "Wool")
 
 
 def sized_character(grains, span, level=0.0):
