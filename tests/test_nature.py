@@ -127,7 +127,7 @@ class Siblings(unittest.TestCase):
         self.assertTrue(all(a.seed != b.seed for a, b in zip(mound.grains, other.grains)))
         self.assertNotEqual(other.mass.base.seed, mound.mass.base.seed)
         back = other.edited(mass=mound.mass, grains=tuple(
-            b.edited(seed=a.seed) for a, b in zip(mound.grains, other.grains)))
+            b.edited(seed=a.seed, where=a.where) for a, b in zip(mound.grains, other.grains)))
         self.assertEqual(back, mound)
         self.assertEqual(sibling(mound, 2, ("levels",)).grains, mound.grains)
 

@@ -29,7 +29,7 @@ from softmound.core.recipe import Arrays, BaseLevel, Curve, Mass, Mound, Noise, 
 from softmound.core.recipe.forms import MOST_DABBED
 from softmound.core.starts.growth import grown, turret
 from softmound.core.starts.heaps import heap
-from softmound.core.starts.looks_as import NATURAL, SIZE, extinction_for, looks_as_large_as
+from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
 from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start, start_from_form
 from softmound.core.volume.bricks import LANES, SIDE
 
@@ -181,7 +181,7 @@ class Starts(unittest.TestCase):
 
     def test_it_looks_as_large_as_it_is_told_to(self):
         mound = start("mediocris", "x", 150.0)
-        self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 150.0), SIZE, delta=1.0)
+        self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 150.0), STARTS["mediocris"].looks, delta=1.0)
         self.assertAlmostEqual(extinction_for(2_000.0, 300.0) * 300.0, NATURAL * 2_000.0)
         self.assertAlmostEqual(looks_as_large_as(extinction_for(750.0, 80.0), 80.0), 750.0)
 

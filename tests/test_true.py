@@ -10,9 +10,10 @@ from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
 from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import coarse_of
+from softmound.core.light.coarse import SHARP, coarse_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
 from softmound.core.light.lattice import Lattice, lit
+from softmound.core.light.levels import TwoLevels
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.scene import scene_of
 from softmound.core.light.surroundings import surroundings_of
@@ -183,6 +184,71 @@ class Repeating(unittest.TestCase):
             tracer.add(600)
             means.append(tracer.layers()[0].mean())
         self.assertAlmostEqual(means[0] / means[1], 1.0, delta=0.02)
+
+
+class Gathered(unittest.TestCase):
+    """Paths that take their rest from the lattice, and whole ones that put them right."""
+
+    def test_furnace(self):
+        grid = density_grid(lumpy_mound(), 1.5)
+        light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", zenith=(0.7, 0.7, 0.7)), medium=Medium(extinction=0.5))
+        tracer, _ = traced(grid, light, View(target=(0, 16, 0), distance=90.0), turns=60, gathering=True)
+        radiance, opacity, _ = tracer.layers()
+        cloud = opacity > 0.5
+        np.testing.assert_allclose(radiance[cloud] / opacity[cloud][:, None], 0.7, rtol=0.03)
+
+    def levels(self, light, grid, view, turns, size=(60, 40), **options):
+        camera = camera_of(view, *size)
+        two = TwoLevels(scene_of(light, grid), lit(coarse_of(grid, SHARP), light), camera, **options)
+        two.add(turns)
+        return two, camera
+
+    def test_a_ball_against_photons(self):
+        # In all that a ball sends one way; what is gathered is near it, and whole paths put the rest right.
+        view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
+        grid, depth, g = ball_grid(16.0, 0.4), 4.0, 0.6
+        for azimuth, near in ((50.0, 0.06), (120.0, 0.1)):
+            light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0), sky=DARK,
+                          medium=Medium(extinction=depth / 16.0, anisotropy=g))
+            two, camera = self.levels(light, grid, view, 440)
+            exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=1_000_000)
+            scale = (camera.spread * 4000.0) ** 2 / 16.0**2
+            alone = float(two.gathered.layers()[0][..., 1].sum()) * scale
+            both = float(two.layers()[0][..., 1].sum()) * scale
+            with self.subTest(azimuth):
+                self.assertAlmostEqual(alone / exact, 1.0, delta=near)
+                self.assertAlmostEqual(both / exact, 1.0, delta=0.035)
+
+    def test_as_whole_paths_say_with_sky_lamp_and_sun(self):
+        grid = density_grid(lumpy_mound(), 1.0)
+        view = View(target=(0, 16, 0), distance=90.0, azimuth=20.0)
+        light = Light(sun=Sun(azimuth=60.0, elevation=30.0), sky=Sky(kind="air"), medium=Medium(extinction=0.4),
+                      lamps=(Lamp(place=(0.0, 40.0, 20.0), radius=1.0, power=4e6),))
+        two, camera = self.levels(light, grid, view, 330, (36, 24))
+        alone = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera, seed=5)
+        alone.add(500)
+        right, opacity, _ = alone.layers()
+        cloud = opacity > 0.95
+        found = two.layers()[0]
+        self.assertAlmostEqual(float(found[cloud].mean() / right[cloud].mean()), 1.0, delta=0.05)
+        # Pixel by pixel it is far nearer than as many paths of the whole kind would be.
+        error = np.abs(found[cloud] - right[cloud]).mean() / right[cloud].mean()
+        self.assertLess(error, 0.12)
+        self.assertLess(two.noise(), two.whole.noise() / 3.0)
+
+    def test_the_same_seed_gives_the_same_picture_and_whole_paths_come_regularly(self):
+        grid, light = density_grid(lumpy_mound(), 2.0), Light(sky=Sky(kind="air"), medium=Medium(extinction=0.4))
+        view = View(target=(0, 16, 0), distance=90.0)
+        one, other = (self.levels(light, grid, view, 33, (18, 12), seed=4)[0] for _ in range(2))
+        self.assertEqual((one.turns, one.gathered.turns, one.whole.turns), (33, 30, 3))
+        np.testing.assert_array_equal(one.layers()[0], other.layers()[0])
+
+    def test_where_the_lattice_does_not_know_the_colours_paths_are_whole(self):
+        grid = density_grid(lumpy_mound(), 2.0)
+        for medium in (Medium(glow_strength=0.5), Medium(albedo=0.7)):
+            two, _ = self.levels(Light(medium=medium), grid, View(target=(0, 16, 0), distance=90.0), 3, (12, 8))
+            self.assertIsNone(two.gathered)
+            self.assertEqual(two.whole.turns, 3)
 
 
 class LampColours(unittest.TestCase):

@@ -70,6 +70,7 @@ def _common(parser, size="1280x800"):
     kind.add_argument("--true", action="store_true", help="by True light")
     parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
     parser.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="True light: when it is enough")
+    parser.add_argument("--alone", action="store_true", help="True light: by whole paths alone, which takes far longer")
     parser.add_argument("--seed", type=arguments.seed, default=0, metavar="N", help="True light: another one has other noise")
     parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops, or picture: what the picture asks for")
     parser.add_argument("--extinction", type=arguments.positive, metavar="K",
@@ -170,7 +171,7 @@ def _refuse_too_many_pixels(args):
 def _taking(args):
     from ..core.engine.stills import Taking
 
-    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed)
+    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed, alone=args.alone)
 
 
 def _check_transform(name):

@@ -33,6 +33,8 @@ class Looking(QObject):
     ----------
     way : str
         "clay", "draft", "true", "both" or "slice".
+    alone : bool
+        True light by whole paths alone.
     cut : Cut or None
     grid : BrickGrid or None
         What the picture shows.
@@ -50,6 +52,7 @@ class Looking(QObject):
         self._window, self._document, self._picture = window, window.document, window.picture
         self.painter = Painter(window.relay.to(self._answered), stages)
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
+        self.alone = False
         self.newest, self._shown, self._bare_of_grains = 0, 0, False
         picture = self._picture
         self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
@@ -141,7 +144,7 @@ class Looking(QObject):
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), self.way, moving, grid, key, self.cut,
-                                 window.station.masks()))
+                                 window.station.masks(), alone=self.alone))
 
     def _answered(self, answer):
         request = answer.request

@@ -11,6 +11,7 @@ from ..light.camera import camera_of
 from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
+from ..light.levels import TwoLevels
 from ..light.looks import held, looked
 from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
 from ..light.tone import screen
@@ -70,6 +71,8 @@ class Request:
         Tint the picture where these let a grain act.
     noise : float, optional
         True light: when it is enough, see `Tracer.noise`.
+    alone : bool, optional
+        True light: by whole paths alone, rather than gathered ones put right by them.
     """
 
     number: int
@@ -83,6 +86,7 @@ class Request:
     cut: object = None
     masks: tuple = ()
     noise: float = 0.05
+    alone: bool = False
 
 
 @dataclass(frozen=True, eq=False)
@@ -353,7 +357,8 @@ class Painter:
         Until then they are eased; the last one is what the paths alone say.
         """
         light = request.mound.light
-        tracer = Tracer(scene, self.stages.lattice(scene, ticket=ticket), camera, hues=self.stages.hues(scene)[1])
+        kind = Tracer if request.alone else TwoLevels
+        tracer = kind(scene, self.stages.lattice(scene, SHARP, ticket), camera, hues=self.stages.hues(scene)[1])
         behind = behind_of(made.radiance, light, camera)
         begun = shown = time.perf_counter()
         turns = 0

@@ -6,6 +6,7 @@ import numpy as np
 
 from ..light.camera import camera_of
 from ..light.coarse import SHARP
+from ..light.levels import TwoLevels
 from ..light.looks import looked
 from ..light.march import OPACITY, march
 from ..light.radiance import behind_of, radiance_of, traced_radiance
@@ -37,6 +38,8 @@ class Taking:
         Draft light: rays for each pixel.
     seed : int
         True light: another one has other noise.
+    alone : bool
+        True light: by whole paths alone, rather than gathered ones put right by them.
     """
 
     width: int = 1280
@@ -45,6 +48,7 @@ class Taking:
     noise: float = 0.05
     passes: int = 8
     seed: int = 0
+    alone: bool = False
 
 
 @dataclass(frozen=True, eq=False)
@@ -96,8 +100,9 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
     if taking.true:
-        tracer = Tracer(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
-                        hues=stages.hues(scene)[1])
+        kind = Tracer if taking.alone else TwoLevels
+        tracer = kind(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
+                      hues=stages.hues(scene)[1])
         while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
             if ticket is not None:
                 # The noise falls with the square root of the paths.

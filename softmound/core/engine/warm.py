@@ -8,11 +8,11 @@ import numpy as np
 from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.camera import camera_of, fitted
-from ..light.coarse import Fineness, coarse_in, coarse_of
+from ..light.coarse import coarse_of
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
 from ..light.radiance import composed
-from ..light.scene import PlacedCloud, Placing, scene_of
+from ..light.scene import scene_of
 from ..light.tracer import Tracer
 from ..mass.field import field_of
 from ..mass.kinds.blob import Blob
@@ -22,7 +22,7 @@ from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
 from ..noise.sums import noise_points
-from ..recipe import BaseLevel, Lamp, Light, Mass, Mound, Noise, Patch, View
+from ..recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
 from ..recipe.grains import ACTIONS, MASKS, SURFACE
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed
@@ -97,13 +97,26 @@ def warm_shape(told):
                          for grain in kind.examples()),
             patches=(Patch(where=rest),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
 
+    def windows():
+        grid = _grid()
+        vdb_of(grid)
+        sample(grid, [[0.0, 20.0, 0.0]])
+        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+        for name in ("gaussian", "median", "flow"):
+            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
+
+    def fields():
+        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
+        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
+            field_of(4.0, *band, 40.0)
+
     _run((
         ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], Noise())),
         ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
         ("grains", grains),
         ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
         # Here rather than with the light, so that the two processes end at about the same time.
-        ("clouds together", _warm_clouds_together),
+        ("windows", windows), ("meshes and points", fields),
     ), told)
 
 
@@ -116,13 +129,6 @@ def _grid():
 
 def _camera():
     return camera_of(fitted(View(), np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
-
-
-def _warm_clouds_together():
-    light, grid = Light(), _grid()
-    scene = scene_of(light, grid, PlacedCloud(grid, light.medium, Placing(mirrored=True)))
-    coarse, mixture = coarse_in(scene, Fineness(8, 8))
-    march(scene, lit(coarse, light, mixture=mixture), _camera())
 
 
 def warm_light(told):
@@ -149,22 +155,10 @@ def warm_light(told):
             composed(made["layers"], made["scene"], camera, clay=clay)
 
     def paths():
-        Tracer(made["scene"], made["lattice"], camera).add(1)
+        for gathering in (False, True):
+            Tracer(made["scene"], made["lattice"], camera, gathering=gathering).add(1)
 
-    def windows():
-        vdb_of(grid)
-        sample(grid, [[0.0, 20.0, 0.0]])
-        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
-        for name in ("gaussian", "median", "flow"):
-            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
-
-    def fields():
-        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
-        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
-            field_of(4.0, *band, 40.0)
-
-    _run((("light", light), ("pictures", marching), ("tone", tone), ("paths", paths), ("windows", windows),
-          ("meshes and points", fields)), told)
+    _run((("light", light), ("pictures", marching), ("tone", tone), ("paths", paths)), told)
 
 
 def _forget_older(folder):

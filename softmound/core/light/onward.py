@@ -87,6 +87,22 @@ def onward_table(lobes):
 
 
 @row
+def ahead_share(cosine):
+    """As `ahead`, in a kernel.
+
+    Parameters
+    ----------
+    cosine : float32
+
+    Returns
+    -------
+    float32
+    """
+    part = min(max((cosine - f32(AHEAD[0])) / f32(AHEAD[1] - AHEAD[0]), f32(0)), f32(1))
+    return part * part * (f32(3) - f32(2) * part)
+
+
+@row
 def onward(table, line, part, depth):
     """A value of a table, flat.
 

@@ -5,7 +5,7 @@ import math
 from ..kernels import call, f32, i32, row
 from ..volume.bricks import SIDE
 from .lobes import two_lobes
-from .onward import AHEAD
+from .onward import ahead_share
 from .pool import brick_at, layout_of
 from .trilinear import WIDE, in_brick
 
@@ -89,8 +89,7 @@ def scattered(media, medium, cosine):
     once = two_lobes(media.lobes, medium, cosine)
     calm = f32(1) - peak
     # Sunlight scattered once, or with its forward peak whatever of it goes on nearly as it came.
-    wide = min(max((cosine - f32(AHEAD[0])) / f32(AHEAD[1] - AHEAD[0]), f32(0)), f32(1))
-    smooth = once / calm * (f32(1) - wide * wide * (f32(3) - f32(2) * wide))
+    smooth = once / calm * (f32(1) - ahead_share(cosine))
     return calm, smooth if peak > f32(0) else once
 
 

@@ -101,8 +101,19 @@ class Hues(NamedTuple):
 
 
 @row
-def _cell(sky, x, y, z):
-    """Row and column of a direction in a table of the surroundings."""
+def sky_cell(sky, x, y, z):
+    """Row and column of a direction in a table of the surroundings.
+
+    Parameters
+    ----------
+    sky : ndarray of float32, shape (rows, columns, 3)
+    x, y, z : float32
+        Unit vector.
+
+    Returns
+    -------
+    (int, int)
+    """
     height = min(max(y, f32(-1)), f32(1))
     line = min(i32((f32(1) - height) * f32(0.5) * f32(sky.shape[0])), i32(sky.shape[0] - 1))
     round_ = math.atan2(x, z) / WHOLE_TURN
@@ -163,8 +174,21 @@ def _of_the_sky(lights, media, medium, dx, dy, dz, state):
 
 
 @row
-def _of_a_lamp(lights, x, y, z, state):
-    """A direction toward a point in a lamp, drawn evenly in its ball; how far it is, its weight, and which lamp."""
+def of_a_lamp(lights, x, y, z, state):
+    """A direction toward a point in a lamp, drawn evenly in its ball; how far it is, its weight, and which lamp.
+
+    Parameters
+    ----------
+    lights : Lights
+    x, y, z : float32
+        Where it is seen from, units of the scene.
+    state : uint32
+
+    Returns
+    -------
+    (float32, float32, float32, float32, float32, int, uint32)
+        The direction, how far, its weight, the lamp's number, and the generator's state.
+    """
     state = next_state(state)
     chosen = drawn(lights.lamp_odds, share_of(state), 0, lights.lamps.shape[0])
     odds = lights.lamp_odds[chosen] - (lights.lamp_odds[chosen - 1] if chosen > 0 else f32(0))
@@ -295,7 +319,7 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth
                     elif asked == 2:
                         if lights.lamps.shape[0] == 0:
                             continue
-                        wx, wy, wz, reach, weight, chosen, state = _of_a_lamp(lights, x, y, z, state)
+                        wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
                         light_r = lights.lamps[chosen, 4]
                         light_g = lights.lamps[chosen, 5]
                         light_b = lights.lamps[chosen, 6]
@@ -353,7 +377,7 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth
                 dx, dy, dz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
                 t, _, member, state = flown(bricks, members, x, y, z, dx, dy, dz, f32(1e30), False, state)
                 if t < f32(0):
-                    r, c = _cell(sky, dx, dy, dz)
+                    r, c = sky_cell(sky, dx, dy, dz)
                     weight = went / (went + lights.sky_asked * lights.sky_likely[r, c])
                     red += weight * through_r * sky[r, c, 0]
                     green += weight * through_g * sky[r, c, 1]

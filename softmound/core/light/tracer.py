@@ -7,6 +7,7 @@ import numpy as np
 from ..colour import luminance
 from ..directions import direction_of
 from ..kernels import f32, threads, u32
+from .gathering import cosines_of, field_of_light, gathered, softened
 from .lamps import lamps_of
 from .members import eye_of, media_of, members_of
 from .paths import LAYERS, Hues, Lights, traced
@@ -36,6 +37,8 @@ class Tracer:
         Others than those of the light.
     hues : sequence of Colours, optional
         Colours that change within each cloud.
+    gathering : bool, optional
+        Take the rest of a path from the lattice: see `core.light.gathering`. The result then depends on the lattice.
 
     Attributes
     ----------
@@ -43,7 +46,7 @@ class Tracer:
         Paths for each pixel so far.
     """
 
-    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None):
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False):
         self.camera, self.turns, self._seed, self._unit = camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
@@ -51,8 +54,17 @@ class Tracer:
         self._strips = max(camera.height // 32, 1)
         members, media = members_of(scene)
         outside = surroundings_of(scene.light) if around is None else around
-        self._arguments = (scene.bricks, members, media_of(media), _lights(scene, lattice, outside, frame),
-                           _hues(scene, members, hues), eye_of(scene, camera))
+        lights, eye = _lights(scene, lattice, outside, frame), eye_of(scene, camera)
+        if gathering:
+            field = field_of_light(lattice, scene)
+            self._kernel = gathered
+            self._arguments = (
+                scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), lights, field.ravel(),
+                np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
+                ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye)
+        else:
+            self._kernel = traced
+            self._arguments = (scene.bricks, members, media_of(media), lights, _hues(scene, members, hues), eye)
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -76,7 +88,7 @@ class Tracer:
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            traced(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+            self._kernel(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
         self.turns += 1
         # Sums of many numbers are kept in double precision.
         self._total += self._sums

@@ -120,7 +120,7 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
         Nibble(feature=rounded(size / 6.0), depth=rounded(size * (0.03 + 0.12 * wish.tired)), octaves=4, gain=0.62,
                strength=round(0.25 + 0.4 * wish.tired, 3), seed=wish.seed * 5 + 5),
         Nibble(feature=rounded(size / 3.0), depth=rounded(size * (0.08 + 0.6 * wish.tired)), octaves=6, gain=0.66,
-               strength=round(0.35 + 0.5 * wish.tired, 3), seed=wish.seed * 11 + 8, where=(old,)),
+               strength=round(0.35 + 0.5 * wish.tired, 3), seed=wish.seed * 6 + 8, where=(old,)),
     )
 
 

@@ -1,6 +1,6 @@
 """The settings of Light: every number and colour, by the kind of sky and of scattering, and of the chosen lamp."""
 
-from PyQt6.QtWidgets import QComboBox, QFileDialog, QPushButton
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QPushButton
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.photographs import SKY_ENDINGS
@@ -56,6 +56,10 @@ class LightSettings(SettingsPanel):
         self.section("Looking")
         self.looking = self.add(PartFields(View, View.rows))
         self.looking.changed.connect(lambda field, value, moving: self._view(moving, **{field: value}))
+        self.alone = QCheckBox("True light by whole paths alone")
+        self.alone.setToolTip("Without what is gathered from Draft light: exact in every pixel, and many times slower.")
+        self.alone.toggled.connect(station.trace_alone)
+        self.add(Row(self.alone))
         self.kind, self.phase = sky.controls["kind"], medium.controls["phase"]
         self.ramps = {field: medium.controls[field] for field in ("tint_by", "glow_by")}
 

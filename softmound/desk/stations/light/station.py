@@ -67,6 +67,16 @@ class LightStation(Station):
             left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
             self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{left}")
 
+    def trace_alone(self, on):
+        """Make True light of whole paths alone, or of gathered ones put right by them.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        self.window.looking.alone = on
+        self.window.looking.ask(False)
+
     def meter(self, on):
         """Let the picture decide its exposure, or keep the one it has.
 

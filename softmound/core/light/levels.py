@@ -1,0 +1,110 @@
+"""True light on two levels: gathered paths for what is small, whole paths for how bright things are.
+
+Gathered paths have little noise, but are as wrong as the lattice they ask; that error is broad. Whole paths are right, but noisy.
+The picture is the gathered one, times how much brighter the whole one is around each place. How far around follows from the noise
+of the whole paths, so that about `LEFT` of it is left; as they go on it narrows, until the picture is that of the whole paths.
+"""
+
+import math
+
+import numpy as np
+from scipy.ndimage import gaussian_filter
+
+from .gathering import gathers
+from .tracer import Tracer
+
+LEFT = 0.02
+"""Noise of whole paths that is left once they are blurred."""
+EACH = 10
+"""Gathered turns for a whole one, which takes about as long as six to ten of them."""
+BROADEST = 1.0 / 8.0
+"""Standard deviation of the blur, at most, in heights of the picture."""
+NARROWEST = 0.4
+"""Pixels below which nothing is blurred any more."""
+BRIGHTEST = 12.0
+"""Times the gathered picture that a whole one may be at a pixel: what is above, one path in a million, is spread over all."""
+
+
+class TwoLevels:
+    """Paths on two levels through a scene; where nothing can be gathered whole paths alone.
+
+    Parameters
+    ----------
+    scene, lattice, camera, seed, frame, hues
+        As of `Tracer`.
+    """
+
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None):
+        self.whole = Tracer(scene, lattice, camera, seed=seed, frame=frame, hues=hues)
+        self.gathered = Tracer(scene, lattice, camera, seed=seed, frame=frame, gathering=True) if gathers(scene) else None
+        self.camera = camera
+
+    @property
+    def turns(self):
+        """Paths for each pixel so far, of either kind."""
+        return self.whole.turns + (self.gathered.turns if self.gathered is not None else 0)
+
+    def add(self, turns=1, ticket=None):
+        """Trace more paths for each pixel.
+
+        Parameters
+        ----------
+        turns : int, optional
+        ticket : Ticket, optional
+            Looked at between; what was traced until then stays.
+        """
+        for _ in range(turns):
+            # By number, not by the clock: the same seed gives the same picture.
+            whole = self.gathered is None or self.turns % (EACH + 1) == EACH
+            (self.whole if whole else self.gathered).add(1, ticket)
+
+    def _blur(self):
+        """Standard deviation of the blur in pixels; None before there are whole paths to speak of."""
+        if self.whole.turns < 2:
+            return None
+        # A Gaussian averages 4 pi sigma^2 pixels.
+        wanted = self.whole.noise() / (LEFT * 2.0 * math.sqrt(math.pi))
+        return min(wanted, BROADEST * self.camera.height)
+
+    def noise(self):
+        """Standard error of a pixel's luminance: as of `Tracer.noise`.
+
+        Returns
+        -------
+        float
+        """
+        if self.gathered is None:
+            return self.whole.noise()
+        sigma = self._blur()
+        if sigma is None:
+            return self.gathered.noise()
+        whole = self.whole.noise()
+        if sigma <= NARROWEST:
+            return whole
+        return math.hypot(self.gathered.noise(), whole / max(2.0 * math.sqrt(math.pi) * sigma, 1.0))
+
+    def layers(self):
+        """What the paths amount to: as of `Tracer.layers`."""
+        if self.gathered is None:
+            return self.whole.layers()
+        sigma = self._blur()
+        radiance, opacity, depth = self.gathered.layers()
+        if sigma is None:
+            return radiance, opacity, depth
+        right, whole_opacity, whole_depth = self.whole.layers()
+        if sigma <= NARROWEST:
+            return right, whole_opacity, whole_depth
+        shares = np.array([self.gathered.turns, self.whole.turns], np.float32)
+        opacity = (opacity * shares[0] + whole_opacity * shares[1]) / shares.sum()
+        return radiance * _brighter(right, radiance, sigma), opacity, depth
+
+
+def _brighter(right, given, sigma):
+    """How many times as bright one picture is as another around each place, for each colour."""
+    broad = [gaussian_filter(given[..., n], sigma) for n in range(3)]
+    out = np.ones_like(given)
+    for n in range(3):
+        cut = np.minimum(right[..., n], BRIGHTEST * (broad[n] + given[..., n]))
+        lost = float(right[..., n].sum(dtype=np.float64)) / max(float(cut.sum(dtype=np.float64)), 1e-30)
+        np.divide(gaussian_filter(cut, sigma) * np.float32(lost), broad[n], out=out[..., n], where=broad[n] > 1e-9)
+    return out
