@@ -261,6 +261,7 @@ class Volumes(VoxelsTest):
         form = self.now().mass.forms[-1]
         self.assertEqual((form.joins, form.by), ("density", "maximum"))
         settings = self.window.stations["Mass"].settings
+        self.rest()
         self.click(settings.ways["add"])
         self.assertEqual(self.now().mass.forms[-1].by, "add")
         self.click(settings.joinings["shape"])
