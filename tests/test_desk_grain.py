@@ -5,6 +5,7 @@ import unittest
 import numpy as np
 from PyQt6.QtCore import QEvent, Qt
 
+from softmound.core.engine.density import bounds_of
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.characters import CHARACTERS, character_file, read_character
 from softmound.core.grain.scales import octaves_of
@@ -123,6 +124,32 @@ class WhereAndPatches(GrainTest):
         self.window.files.save()
         self.window.files.open(self.path)
         self.assertEqual(len(self.grains()[0].where), 6)
+
+    def test_a_mask_by_tiredness_reads_the_number_of_a_form(self):
+        where = self.grain.settings.where
+        self.choose_from(where.add_button, "By tiredness")
+        self.rest()
+        mask = self.grains()[0].where[0]
+        # It begins with the altitudes of this cloud.
+        low, high = (edge[1] for edge in bounds_of(self.window.document.mound))
+        self.assertAlmostEqual(mask.low, low, delta=0.6)
+        self.assertAlmostEqual(mask.high, high, delta=0.6)
+        for field, value in (("high", mask.low + 0.1), ("lee", 0.0), ("uneven", 0.0)):
+            where.groups[0].fields.controls[field].changed.emit(value, False)
+        self.rest()
+        fresh = self.pixels()
+        # All of it is fresh now, so the grain does nothing; an old form brings it back, and undo takes it away.
+        mass = self.window.stations["Mass"]
+        self.window.open_station("Mass")
+        mass.choose(0)
+        mass.settings.age.controls["tired"].changed.emit(1.0, False)
+        self.assertEqual(self.window.document.mound.mass.forms[0].tired, 1.0)
+        self.window.open_station("Grain")
+        self.rest()
+        self.assertFalse(np.array_equal(self.pixels(), fresh))
+        self.window.document.undo()
+        self.rest()
+        np.testing.assert_array_equal(self.pixels(), fresh)
 
     def test_where_a_grain_acts_is_shown_in_the_picture(self):
         self.choose_from(self.grain.settings.where.add_button, "By facing")

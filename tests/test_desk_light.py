@@ -349,6 +349,19 @@ class TrueLight(LightTest):
         self.key(Qt.Key.Key_D)
         self.rest()
 
+    def test_by_whole_paths_alone(self):
+        asked = []
+        self.window.looking.shown.connect(lambda answer: asked.append((answer.request.way, answer.request.alone)))
+        self.click(self.light.settings.alone)
+        self.assertTrue(self.window.looking.alone)
+        self.key(Qt.Key.Key_T)
+        self.until(lambda: ("true", True) in asked)
+        self.click(self.light.settings.alone)
+        self.until(lambda: ("true", False) in asked)
+        self.assertFalse(self.window.looking.alone)
+        self.key(Qt.Key.Key_D)
+        self.rest()
+
     def test_looking_by_the_sun(self):
         sun = self.recipe.light.sun
         self.key(Qt.Key.Key_T, Qt.KeyboardModifier.ShiftModifier)

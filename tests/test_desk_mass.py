@@ -323,6 +323,20 @@ class Handling(MassTest):
             settings.has[part].click()
         self.assertEqual(self.forms()[0], self.mound.mass.forms[0])
 
+    def test_the_base_is_filled_by_its_number(self):
+        station = self.window.stations["Mass"]
+        two = tuple(Blob(centre=(x, 20.0, 0.0), radii=(18.0,) * 3) for x in (-24.0, 24.0))
+        station.document.apply("two", lambda mound: mound.edited(mass=mound.mass.edited(forms=two)))
+        station.edit_level("base", "base level", on=True, altitude=20.0)
+        self.rest()
+        before = float((self.window.looking.grid.values > 0.0).sum())
+        station.settings.levels["base"].controls["fill"].changed.emit(60.0, False)
+        self.assertEqual(self.window.document.mound.mass.base.fill, 60.0)
+        self.rest()
+        self.assertGreater(float((self.window.looking.grid.values > 0.0).sum()), 1.02 * before)
+        self.window.document.undo()
+        self.assertEqual(self.window.document.mound.mass.base.fill, 0.0)
+
     def test_make_mesh(self):
         window = self.window
         window.stations["Mass"].pick((0, 2))

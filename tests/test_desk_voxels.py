@@ -12,6 +12,7 @@ from PyQt6.QtTest import QTest
 from softmound.core.engine.density import density_grid
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.vdb import write_vdb
+from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import SKIN_CURVES, eased
 from softmound.core.volume.sample import sample
 from softmound.core.volume.slices import ramp
@@ -119,6 +120,27 @@ class Cost(VoxelsTest):
         offered = self.now().voxels.final
         settings.final.changed.emit(offered * 0.7, False)
         self.assertTrue(settings.fit_row.isVisible())
+
+    def test_crumbs_are_dropped_kept_and_saved(self):
+        speck = Blob(centre=(40.0, 20.0, 0.0), radii=(1.3,) * 3)
+        mass = self.window.stations["Mass"]
+        mass.document.apply("speck", lambda mound: mound.edited(
+            mass=mound.mass.edited(forms=(*mound.mass.forms, speck)), grains=()))
+
+        def right_end():
+            self.rest()
+            grid = self.window.looking.grid
+            return float(grid.world(grid.active_bounds()[1])[0])
+
+        crumbs = self.settings.crumbs.controls["crumbs"]
+        crumbs.changed.emit(0.0, False)
+        self.assertGreater(right_end(), 38.0)
+        crumbs.changed.emit(6.0, False)
+        self.assertLess(right_end(), 34.0)
+        self.window.files.save()
+        self.window.files.open(self.path)
+        self.assertEqual(self.now().voxels.crumbs, 6.0)
+        self.window.document.undo()
 
     def test_what_was_foretold_is_said(self):
         ahead, final = self.window.stations["Voxels"].ahead, self.now().voxels.final

@@ -21,7 +21,7 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Still, Taking, depths, sheet_of, still_of, sun_sweep, turntable
 from softmound.core.exchange.foreign import read_sky
-from softmound.core.exchange.pictures import exr_bytes_to, film_bytes, write_picture
+from softmound.core.exchange.pictures import exr_bytes_to, film_bytes, write_picture, written_frames
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.light import looks
 from softmound.core.light.camera import fitted
@@ -275,6 +275,45 @@ class Commands(unittest.TestCase):
             self.assertEqual(said.returncode, 0, said.stderr)
             with Image.open(folder / "s.png") as image:
                 self.assertEqual(image.size, (4 * 46 + 6, 30 + 6))
+
+    def test_whole_paths_alone_and_an_exposure_by_the_picture(self):
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name)
+            mound = lumpy_mound()
+            mound = mound.edited(light=mound.light.edited(exposure=-9.0, medium=Medium(extinction=0.5)))
+            write_mound(folder / "m.mound", mound)
+            common = ("picture", folder / "m.mound", "--size", "64x40", "--voxel", "2")
+            for file, more in (("dark.png", ()), ("seen.png", ("--exposure", "picture")), ("set.png", ("--exposure", "0.5")),
+                               ("true.exr", ("--true", "--noise", "0.2")), ("alone.exr", ("--true", "--alone", "--noise", "0.3"))):
+                said = self.run_(*common, "--out", folder / file, *more)
+                self.assertEqual(said.returncode, 0, said.stderr)
+            bright = {}
+            for file in ("dark.png", "seen.png", "set.png"):
+                with Image.open(folder / file) as image:
+                    bright[file] = np.asarray(image.convert("L")).max()
+            self.assertLess(bright["dark.png"], 60)
+            self.assertGreater(bright["seen.png"], 180)
+            self.assertGreater(bright["set.png"], bright["dark.png"])
+            light = []
+            for file in ("true.exr", "alone.exr"):
+                with OpenEXR.File(str(folder / file)) as picture:
+                    channels = picture.channels()
+                    rgb = next(iter(channels.values())).pixels
+                    light.append(float(rgb[15:25, 25:40, :3].mean()))
+            self.assertAlmostEqual(light[0] / light[1], 1.0, delta=0.12)
+
+    def test_a_sequence_keeps_the_exposure_of_its_first_picture(self):
+        scenes = [np.concatenate([grey(value)[..., :3], np.ones((8, 12, 1), np.float32)], axis=-1) for value in (0.4, 0.1)]
+        stills = [(n, Still(scene, np.zeros((8, 12, 3), np.float32), 0.0, 1)) for n, scene in enumerate(scenes)]
+        light = Light(metered=True)
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name) / "turn"
+            written_frames(folder, iter(stills), light)
+            shown = [np.asarray(Image.open(folder / f"turn.{n:04d}.png").convert("RGB"), int) for n in (1, 2)]
+        # Alone, each would be exposed to the same grey.
+        np.testing.assert_array_equal(shown[0], looked(scenes[0], light)[..., :3])
+        self.assertLess(shown[1].mean(), 0.7 * shown[0].mean())
+        np.testing.assert_array_equal(shown[1], looked(scenes[1], held(light, scenes[0]))[..., :3])
 
     def test_refusals(self):
         with tempfile.TemporaryDirectory() as name:

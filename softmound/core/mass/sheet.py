@@ -9,9 +9,11 @@ from scipy.ndimage import distance_transform_edt
 
 from ..kernels import f32, kernel, prange
 from ..volume.bricks import SIDE
-from .at_point import distance_at
+from .at_point import distance_at, row_distance
+from .ellipsoid import melted
 from .levels import COLUMNS as LEVEL
-from .rows import BALL, BASE, COLUMNS, FIELD, KIND, TOP, row_boxes
+from .levels import FAR
+from .rows import BALL, BASE, COLUMNS, FIELD, FORM, KIND, TOP, row_boxes
 
 ACROSS = 6
 """Balls across the fill; by eye: fewer leave their roundness in the sheet."""
@@ -28,6 +30,22 @@ def _cut(xs, zs, altitude, table, forms, levels, voxels, places, codes, values, 
     for i in prange(len(xs)):
         for k in range(len(zs)):
             out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), table, forms, levels, voxels, places, codes, values)[0]
+
+
+@kernel
+def _cut_adding(xs, zs, altitude, table, forms, low, high, voxels, places, codes, values, out):
+    """The same of rows that all add: each is asked only where it can matter, within its box grown by its melt."""
+    for i in prange(len(xs)):
+        x = f32(xs[i])
+        for at in range(table.shape[0]):
+            if x < low[at, 0] or x > high[at, 0]:
+                continue
+            melt = forms[np.int64(table[at, FORM]), 2]
+            for k in range(len(zs)):
+                z = f32(zs[k])
+                if z >= low[at, 1] and z <= high[at, 1]:
+                    d = row_distance(table[at], x, altitude, z, voxels, places, codes, values)
+                    out[i, k] = melted(out[i, k], d, melt)
 
 
 def sheet_of(level, table, forms, fields):
@@ -50,18 +68,27 @@ def sheet_of(level, table, forms, fields):
     nothing = np.empty((0, COLUMNS), np.float32)
     if level is None or not level.on or level.fill <= 0.0 or not len(table):
         return nothing
-    box = _box(table, fields)
+    corners = _boxes(table, fields)
+    box = corners[0].min(axis=0), corners[1].max(axis=0)
     if not box[0][1] <= level.altitude <= box[1][1]:
         return nothing
     step = max(level.fill / (ACROSS * STEPS), float((box[1] - box[0])[[0, 2]].max()) / MOST)
     # Wide enough that nothing that is dilated reaches the border.
     margin = level.fill + step
     xs, zs = (np.arange(box[0][axis] - margin, box[1][axis] + margin + step, step) for axis in (0, 2))
-    distance = np.empty((len(xs), len(zs)), np.float32)
-    uncut = forms.copy()
-    uncut[:, [BASE, TOP]] = 0.0
-    _cut(xs, zs, f32(level.altitude), table, uncut, np.zeros((2, LEVEL), np.float32), fields.voxels, fields.places,
-         fields.codes, fields.values, distance)
+    distance = np.full((len(xs), len(zs)), FAR, np.float32)
+    sampled = fields.voxels, fields.places, fields.codes, fields.values
+    if np.all(forms[:, :2] > 0.0):
+        low, high = corners
+        melt = forms[table[:, FORM].astype(int), 2]
+        met = (low[:, 1] - melt <= level.altitude) & (high[:, 1] + melt >= level.altitude)
+        grown = melt[met, None]
+        _cut_adding(xs, zs, f32(level.altitude), table[met], forms, (low[met] - grown)[:, ::2].astype(np.float32),
+                    (high[met] + grown)[:, ::2].astype(np.float32), *sampled, distance)
+    else:
+        uncut = forms.copy()
+        uncut[:, [BASE, TOP]] = 0.0
+        _cut(xs, zs, f32(level.altitude), table, uncut, np.zeros((2, LEVEL), np.float32), *sampled, distance)
     held = distance < 0.0
     if not held.any():
         return nothing
@@ -83,13 +110,13 @@ def sheet_of(level, table, forms, fields):
     return rows
 
 
-def _box(table, fields):
-    """Corners of all rows, metres."""
-    parts = [row_boxes(table[table[:, KIND] != FIELD])]
-    for row in table[table[:, KIND] == FIELD]:
+def _boxes(table, fields):
+    """Corners of the box of each row, metres; of one that is read from a field one that surely holds it."""
+    low, high = row_boxes(table)
+    for n in np.flatnonzero(table[:, KIND] == FIELD):
+        row = table[n]
         level = int(row[13])
-        low, high = fields.places[level, 4:7], fields.places[level, 4:7] + fields.places[level, 1:4]
-        reach = np.linalg.norm(np.maximum(abs(low), abs(high))) * SIDE * float(fields.voxels[level]) * row[12]
-        parts.append((row[None, :3] - reach, row[None, :3] + reach))
-    lows, highs = (np.concatenate(corners) for corners in zip(*parts))
-    return lows.min(axis=0), highs.max(axis=0)
+        least, most = fields.places[level, 4:7], fields.places[level, 4:7] + fields.places[level, 1:4]
+        reach = np.linalg.norm(np.maximum(abs(least), abs(most))) * SIDE * float(fields.voxels[level]) * row[12]
+        low[n], high[n] = row[:3] - reach, row[:3] + reach
+    return low, high

@@ -1,0 +1,206 @@
+"""True light on two levels, what puts it right, and the pictures that are made of it."""
+
+import math
+import unittest
+from types import SimpleNamespace
+
+import numpy as np
+from scipy.ndimage import gaussian_filter
+
+from softmound.core.engine.density import density_grid
+from softmound.core.engine.painter import STEADY, Painter
+from softmound.core.engine.stages import Stages
+from softmound.core.engine.stills import Taking, still_of
+from softmound.core.light.camera import camera_of
+from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
+from softmound.core.light.gathering import cosines_of, field_of_light, gathers, softened
+from softmound.core.light.lattice import lit, zone_shares
+from softmound.core.light.levels import BRIGHTEST, LEFT, NARROWEST, UNTOLD, TwoLevels, _brighter
+from softmound.core.light.looks import exposure_of
+from softmound.core.light.members import members_of
+from softmound.core.light.phase import lobes_of, moments
+from softmound.core.light.scene import scene_of
+from softmound.core.light.surroundings import surroundings_of
+from softmound.core.light.transport import DIRECTIONS
+from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
+
+from .scenes import ball_mound, lumpy_mound
+from .sphere import ball_grid
+
+SUNNY = Light(sun=Sun(azimuth=60.0, elevation=30.0), sky=Sky(kind="air"), medium=Medium(extinction=0.4))
+VIEW = View(target=(0, 16, 0), distance=90.0, azimuth=20.0)
+
+
+class Brighter(unittest.TestCase):
+    """How much brighter one picture is than another around each place."""
+
+    def setUp(self):
+        rng = np.random.default_rng(6)
+        self.given = (0.5 + gaussian_filter(rng.random((60, 80, 3)), (3, 3, 0))).astype(np.float32)
+        self.given[:, :10] = 0.0  # no cloud
+
+    def test_a_factor_that_changes_slowly_is_found(self):
+        factor = (1.2 + 0.3 * np.sin(np.arange(80) / 25.0)).astype(np.float32)[None, :, None]
+        found = _brighter(self.given * factor, self.given, 3.0)
+        wanted = np.broadcast_to(factor, found.shape)
+        np.testing.assert_allclose(found[10:-10, 20:-10], wanted[10:-10, 20:-10], rtol=0.03)
+
+    def test_noise_is_left_as_a_blur_leaves_it(self):
+        # A Gaussian averages 4 pi sigma^2 pixels.
+        noisy = self.given * np.random.default_rng(7).normal(1.0, 0.5, self.given.shape).astype(np.float32)
+        for sigma in (2.0, 5.0):
+            found = _brighter(noisy, self.given, sigma)[15:-15, 25:-15]
+            self.assertAlmostEqual(found.std() / (0.5 / (2.0 * math.sqrt(math.pi) * sigma)), 1.0, delta=0.35)
+
+    def test_one_speck_lights_no_place_and_no_light_is_lost(self):
+        right = self.given.copy()
+        right[30, 50] += 4_000.0
+        found = _brighter(right, self.given, 4.0)
+        # What is cut off is spread over the whole cloud, which so stays as bright as it was found to be.
+        self.assertLess(found[30, 50].max() / np.median(found[10:-10, 60:]), 1.0 + BRIGHTEST)
+        self.assertGreater(float((found * self.given).sum() / self.given.sum()), 1.15)
+        self.assertLess(found[15:45, 60:70].std() / found[15:45, 60:70].mean(), 0.6)
+
+    def test_where_nothing_is_nothing_is_changed(self):
+        found = _brighter(np.zeros_like(self.given), np.zeros_like(self.given), 3.0)
+        np.testing.assert_array_equal(found, 1.0)
+
+
+class Field(unittest.TestCase):
+    """What the lattice sends on, in the light's colours."""
+
+    def test_where_the_same_light_comes_from_everywhere_it_is_that_light(self):
+        sky = Sky(kind="plain", zenith=(0.2, 0.5, 0.9))
+        light = Light(sun=Sun(strength=0.0), sky=sky, medium=Medium(extinction=0.5))
+        grid = ball_grid(14.0, 0.5)
+        coarse = coarse_of(grid)
+        field = field_of_light(lit(coarse, light), scene_of(light, grid))
+        inside = field[coarse.small > 0.0]
+        np.testing.assert_allclose(inside[:, [0, 4, 8]], np.tile(sky.zenith, (len(inside), 1)), rtol=0.05)
+        self.assertLess(np.abs(inside[:, 1:4]).max(), 0.03)
+
+    def test_the_parts_add_up(self):
+        # Sun and sky together are the sum of each alone.
+        grid = density_grid(lumpy_mound(), 2.0)
+        alone = SUNNY.edited(sky=SUNNY.sky.edited(strength=0.0))
+        # The air is as bright with either; what it spreads over the directions is taken from the whole.
+        lattice = lit(coarse_of(grid), SUNNY)
+        whole = field_of_light(lattice, scene_of(SUNNY, grid))
+        sun = field_of_light(lattice, scene_of(alone, grid))
+        share = surroundings_of(SUNNY).parts
+        sky = np.einsum("uvwnm,nc->uvwcm", lattice.sky[..., 1:4, :], share).reshape(whole.shape)
+        np.testing.assert_allclose(whole, sun + sky, atol=2e-4 * float(np.abs(whole).max()))
+
+    def test_softer_media_are_those_of_similarity(self):
+        # (1 - f) k and (g - f) / (1 - f): Wiscombe 1977, with the second moment for f.
+        grid = density_grid(ball_mound(10.0, 2.0), 2.0)
+        for medium in (Medium(extinction=0.3, anisotropy=0.85), Medium(extinction=0.2, phase="droplets", diameter=12.0)):
+            scene = scene_of(Light(medium=medium), grid)
+            members, media = members_of(scene)
+            _, g, f = moments(lobes_of(medium))[:3]
+            self.assertAlmostEqual(float(softened(members, media).rate[0] / members.rate[0]), 1.0 - f, places=5)
+            self.assertAlmostEqual(float(cosines_of(media)[0]), (g - f) / (1.0 - f), places=5)
+
+    def test_what_the_lattice_knows_nothing_of_is_not_gathered(self):
+        grid = density_grid(ball_mound(10.0, 2.0), 2.0)
+        self.assertTrue(gathers(scene_of(SUNNY, grid)))
+        self.assertTrue(gathers(scene_of(SUNNY.edited(medium=Medium(albedo=0.99)), grid)))
+        for medium in (Medium(glow_strength=0.2), Medium(albedo=0.8), Medium(tint=(1.0, 0.5, 0.4)), Medium(tint_by=Ramp())):
+            self.assertFalse(gathers(scene_of(SUNNY.edited(medium=medium), grid)))
+
+
+class Narrowing(unittest.TestCase):
+    def test_the_blur_follows_the_noise_of_whole_paths_and_ends(self):
+        grid = density_grid(ball_mound(10.0, 2.0), 2.0)
+        two = TwoLevels(scene_of(SUNNY, grid), lit(coarse_of(grid), SUNNY), camera_of(VIEW, 160, 100))
+        two.gathered = SimpleNamespace(turns=90, noise=lambda: 0.03)
+
+        def told(noise, turns=9):
+            two.whole = SimpleNamespace(turns=turns, noise=lambda: noise)
+            return two
+
+        self.assertIsNone(told(0.5, turns=1)._blur())
+        self.assertEqual(told(0.5, turns=1).noise(), UNTOLD)
+        for noise in (0.3, 0.6):
+            told(noise)
+            self.assertAlmostEqual(two._blur() * LEFT * 2.0 * math.sqrt(math.pi), noise)
+            self.assertAlmostEqual(two.noise(), math.hypot(0.03, LEFT))
+        # Never broader than a part of the picture; and once it is no pixel wide, what whole paths say stands.
+        self.assertEqual(told(9.0)._blur(), 100 / 8.0)
+        fine = 0.9 * NARROWEST * LEFT * 2.0 * math.sqrt(math.pi)
+        self.assertEqual(told(fine).noise(), fine)
+
+
+class InStages(unittest.TestCase):
+    def setUp(self):
+        self.stages, self.mound = Stages(), lumpy_mound().edited(light=SUNNY, view=VIEW)
+        self.grid = density_grid(self.mound, 2.0)
+        self.scene = self.stages.scene(self.mound, self.grid, "lumps")
+
+    def test_finer_lattices_have_more_cells_and_are_kept_apart(self):
+        grid = ball_grid(14.0, 0.12)
+        cells = [max(coarse_of(grid, fine).small.shape) for fine in (QUICK, RESTING, SHARP)]
+        self.assertTrue(cells[0] < cells[1] < cells[2], cells)
+        self.assertTrue(all(c < 1.3 * fine.sky + 12 for c, fine in zip(cells, (QUICK, RESTING, SHARP))))
+        keys = {self.stages.lattice_key(self.scene, fine) for fine in (QUICK, RESTING, SHARP)}
+        self.assertEqual(len(keys), 3)
+
+    def test_the_sky_is_solved_with_the_sun_and_found_again_when_it_moves(self):
+        plain = self.mound.edited(light=SUNNY.edited(sky=Sky(kind="plain", zenith=(0.5, 0.5, 0.5))))
+        fine = Fineness(60, 20)
+        first = self.stages.lattice(self.stages.scene(plain, self.grid, "lumps"), fine)
+        moved = plain.edited(light=plain.light.edited(sun=Sun(azimuth=200.0, elevation=50.0)))
+        second = self.stages.lattice(self.stages.scene(moved, self.grid, "lumps"), fine)
+        np.testing.assert_array_equal(second.zones, first.zones)
+        self.assertFalse(np.array_equal(second.sky[..., 0, :], first.sky[..., 0, :]))
+        # As if all had been solved anew.
+        anew = lit(coarse_of(self.grid, fine), moved.light)
+        np.testing.assert_allclose(second.sky, anew.sky, atol=1e-5)
+
+    def test_a_low_sun_moves_the_bright_part_of_the_air(self):
+        ring = DIRECTIONS[:, 1] < 0.0
+        for azimuth in (30.0, 150.0, 270.0):
+            shares = np.array(zone_shares(SUNNY.edited(sun=Sun(azimuth=azimuth, elevation=5.0))))[1]
+            toward = np.array([math.sin(math.radians(azimuth)), math.cos(math.radians(azimuth))])
+            brightest = -DIRECTIONS[shares.argmax()][[0, 2]]
+            self.assertGreater(float(brightest @ toward) / np.linalg.norm(brightest), 0.8)
+            self.assertEqual(float(shares[~ring].sum()), 0.0)
+
+    def test_stills_by_two_levels_and_by_whole_paths_agree(self):
+        stills = [still_of(self.stages, self.mound, self.grid, "lumps", Taking(36, 24, true=True, noise=noise, alone=alone))
+                  for alone, noise in ((False, 0.06), (True, 0.12))]
+        cloud = stills[1].radiance[..., 3] > 0.95
+        means = [float(still.radiance[cloud][:, :3].mean()) for still in stills]
+        self.assertAlmostEqual(means[0] / means[1], 1.0, delta=0.06)
+        self.assertTrue(all(still.noise <= noise for still, noise in zip(stills, (0.06, 0.12))))
+
+    def test_a_lamp_is_gathered_too(self):
+        light = SUNNY.edited(sun=SUNNY.sun.edited(strength=0.0), sky=Sky(strength=0.0),
+                             lamps=(Lamp(place=(0.0, 40.0, 20.0), radius=1.0, power=4e6),))
+        dark = self.mound.edited(light=light)
+        still = still_of(self.stages, dark, self.grid, "lumps", Taking(36, 24, true=True, noise=0.1))
+        truth = still_of(self.stages, dark, self.grid, "lumps", Taking(36, 24, true=True, noise=0.2, alone=True))
+        cloud = truth.radiance[..., 3] > 0.95
+        self.assertAlmostEqual(float(still.radiance[cloud].mean() / truth.radiance[cloud].mean()), 1.0, delta=0.12)
+
+
+class Steady(unittest.TestCase):
+    def test_an_exposure_by_the_picture_does_not_flicker(self):
+        painter = Painter(lambda answer: None)
+        self.addCleanup(painter.close)
+        light = Light(metered=True)
+
+        def scene(value):
+            return np.concatenate([np.full((8, 8, 3), value, np.float32), np.ones((8, 8, 1), np.float32)], axis=-1)
+
+        first = painter._exposed(light, scene(0.4)).exposure
+        self.assertAlmostEqual(first, exposure_of(scene(0.4), light), places=5)
+        self.assertEqual(painter._exposed(light, scene(0.4 * 2.0 ** (0.8 * STEADY))).exposure, first)
+        later = painter._exposed(light, scene(0.4 * 2.0 ** (2.0 * STEADY))).exposure
+        self.assertAlmostEqual(later, first - 2.0 * STEADY, places=5)
+        # What the artist has set stays.
+        self.assertEqual(painter._exposed(Light(exposure=1.25), scene(0.01)).exposure, 1.25)
+
+
+if __name__ == "__main__":
+    unittest.main()
