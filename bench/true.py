@@ -30,8 +30,8 @@ from .scene import DEMO, hero
 
 WHITE = (1.0, 1.0, 1.0)
 NOISE, USEFUL = 0.05, 0.08
-TRIED, REFERENCE = (180, 114), 60.0
-"""Pictures of the demo clouds, and seconds in which whole paths make what they are compared with."""
+TRIED, REFERENCE, LONGEST = (180, 114), 45.0, 40.0
+"""Pictures of the demo clouds, seconds in which whole paths make what they are compared with, and that two levels may take."""
 HELD_SIZE, BLOCK, HELD_NOISE = (96, 60), 6, 0.15
 """Pictures of the held scenes, and the blocks of pixels they are compared in: a block's noise is the paths' over 6."""
 SUNS = ((20.0, 40.0), (100.0, 35.0), (155.0, 12.0))
@@ -168,14 +168,15 @@ def _two_levels():
             for tracer in halves:
                 tracer.add(1)
         begun, two = time.perf_counter(), TwoLevels(scene, lattice, camera, seed=3)
-        while two.noise() > NOISE or two.whole.turns < 2:
+        # A lamp inside a thick cloud takes far longer; what was reached by then is said.
+        while (two.noise() > NOISE or two.whole.turns < 2) and time.perf_counter() - begun < LONGEST:
             two.add(1)
         taken = time.perf_counter() - begun
         solid = _blocks(halves[0].layers()[1], TRIED) > 0.9
         one, other, found = (_blocks(t.layers()[0] @ LUMINANCE, TRIED)[solid] for t in (*halves, two))
         # The noise of both halves is by chance alike as often as not, so that their product is free of it.
         error = max(float(((found - one) * (found - other)).mean()), 0.0) ** 0.5 / float((one + other).mean() / 2.0)
-        yield Figure(f"True light, {mound.name}: error on blocks of {BLOCK} pixels at {100 * NOISE:g} % noise", 100 * error, "%",
+        yield Figure(f"True light, {mound.name}: error on blocks of {BLOCK} pixels at {100 * two.noise():.0f} % noise", 100 * error, "%",
                      f"seconds at {TRIED[0]}x{TRIED[1]}", taken, None, "at most 3", error <= 0.03)
 
 
