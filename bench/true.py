@@ -176,8 +176,8 @@ def _two_levels():
         one, other, found = (_blocks(t.layers()[0] @ LUMINANCE, TRIED)[solid] for t in (*halves, two))
         # The noise of both halves is by chance alike as often as not, so that their product is free of it.
         error = max(float(((found - one) * (found - other)).mean()), 0.0) ** 0.5 / float((one + other).mean() / 2.0)
-        yield Figure(f"True light, {mound.name}: error on blocks of {BLOCK} pixels at {100 * two.noise():.0f} % noise", 100 * error, "%",
-                     f"seconds at {TRIED[0]}x{TRIED[1]}", taken, None, "at most 3", error <= 0.03)
+        yield Figure(f"True light, {mound.name}: error on blocks of {BLOCK} pixels at {100 * two.noise():.0f} % noise",
+                     100 * error, "%", f"seconds at {TRIED[0]}x{TRIED[1]}", taken, None, "at most 3", error <= 0.03)
 
 
 def _shapes():
