@@ -7,7 +7,8 @@ from scipy import ndimage
 
 from softmound.core.engine.density import density_grid
 from softmound.core.mass.kinds.blob import Blob
-from softmound.core.recipe import BaseLevel, Mass, Mound, Skin, Voxels
+from softmound.core.mass.kinds.volume import Volume
+from softmound.core.recipe import Arrays, BaseLevel, Mass, Mound, Skin, Voxels
 from softmound.core.volume import grid_of
 from softmound.core.volume.crumbs import MOST_PIECES, components_of, drop_crumbs
 
@@ -100,6 +101,19 @@ class InAMound(unittest.TestCase):
         self.assertGreater(right_end(0.0), 29.0)
         self.assertGreater(right_end(1.5), 29.0)
         self.assertLess(right_end(4.0), 13.0)
+
+    def test_what_a_volume_holds_is_not_lost_with_its_crumbs(self):
+        # The grid it was resampled to is remembered: dropping must leave that as it was.
+        bricks = np.full((2, 512), 0.6, np.float32)
+        bricks[1, 1:] = 0.0
+        held = Arrays(coords=np.array([[0, 1, 0], [9, 9, 0]], np.int32), values=bricks, tiles=np.zeros((0, 3), np.int32),
+                      tile_values=np.zeros(0, np.float32), about=np.array([1.0, 0.0, 0.0, 0.0, 0.0]))
+        mound = Mound(mass=Mass(forms=(Volume(grid=held, joins="density"),), base=BaseLevel(on=False)))
+
+        def filled(crumbs):
+            return int((density_grid(mound.edited(voxels=Voxels(crumbs=crumbs)), 1.0).values > 0.0).sum())
+
+        self.assertEqual([filled(crumbs) for crumbs in (3.0, 0.0, 3.0)], [512, 513, 512])
 
 
 if __name__ == "__main__":

@@ -92,8 +92,7 @@ CHARACTERS = {
         Nibble(feature=6.0, depth=2.0, strength=0.4, octaves=4, seed=39),
     ),
 }
-"""In the order an artist sees them. `UNNATURAL` names those that no sky has."""
-UNNATURAL = ("Whipped", "Wool")
+"""In the order an artist sees them. Whipped and Wool are none that a sky has."""
 
 
 def sized_character(grains, span, level=0.0):

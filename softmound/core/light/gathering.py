@@ -2,11 +2,10 @@
 
 A path is followed to where it is first scattered. What sunlight and lamps send there is asked for as paths alone do; for the rest
 one direction is drawn from the true phase function, and where light from there was scattered before, the lattice says how much
-came
-(final gathering: Reichert 1992; Jensen 1996, Global illumination using photon maps). Beyond the first collision the forward
+came (final gathering: Reichert 1992; Jensen 1996, Global illumination using photon maps). Beyond the first collision the forward
 peak of scattering counts as none (Wiscombe 1977, see `core.light.transport`), so that light toward the sun is dimmed little and
-a flight ends where the lattice is worth asking. A path ends after two collisions, and its noise is a sixth of a whole one's; what
-the lattice is wrong by is left, and is put right by some whole paths: see `core.light.levels`.
+a flight ends where the lattice is worth asking. A path ends after two collisions, with a half to a sixth of a whole one's noise;
+what the lattice is wrong by is left, and is put right by some whole paths: see `core.light.levels`.
 """
 
 import math

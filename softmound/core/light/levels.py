@@ -16,7 +16,7 @@ from .tracer import Tracer
 LEFT = 0.02
 """Noise of whole paths that is left once they are blurred."""
 EACH = 10
-"""Gathered turns for a whole one, which takes about as long as six to ten of them."""
+"""Gathered turns for a whole one, which takes about as long as six to ten of them: time is shared about evenly."""
 EARLY = (3, 7)
 """Turns that are whole ones besides, so that soon there is something to put the picture right by."""
 UNTOLD = 0.12
@@ -26,7 +26,7 @@ BROADEST = 1.0 / 8.0
 NARROWEST = 0.4
 """Pixels below which nothing is blurred any more."""
 BRIGHTEST = 12.0
-"""Times the gathered picture that a whole one may be at a pixel: what is above, one path in a million, is spread over all."""
+"""Times the gathered picture that a whole one may be at a pixel, by eye: what is above is spread over all."""
 
 
 class TwoLevels:
