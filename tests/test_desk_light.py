@@ -7,6 +7,7 @@ from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QInputDialog
 
+from softmound.core.engine.density import bounds_of
 from softmound.core.light.camera import camera_of
 from softmound.core.recipe import Arrays, Lamp, Reference
 from softmound.desk import scale_bar
@@ -32,6 +33,35 @@ class LightTest(DeskTest):
     @property
     def recipe(self):
         return self.window.document.mound
+
+
+class Below(LightTest):
+    def choose_below(self, kind):
+        box = self.light.settings.fields["floor", "kind"]
+        box.setCurrentIndex(box.findData(kind))
+        box.activated.emit(box.currentIndex())
+
+    def test_a_sea_is_laid_below_seen_and_taken_away_again(self):
+        station, before = self.light, self.colours()
+        self.assertFalse(station.settings.fields["floor", "wind"].isVisibleTo(station.settings))
+        self.choose_below("sea")
+        self.rest()
+        floor, lowest = self.recipe.light.floor, bounds_of(self.recipe)[0][1]
+        self.assertEqual(floor.kind, "sea")
+        self.assertLess(floor.level, lowest)
+        self.assertLess(floor.level, camera_of(self.recipe.view, 4, 3).eye[1])
+        self.assertTrue(station.settings.fields["floor", "wind"].isVisibleTo(station.settings))
+        self.assertFalse(station.settings.fields["floor", "patches"].isVisibleTo(station.settings))
+        laid = self.colours()
+        self.assertFalse(np.allclose(laid[-3:], before[-3:], atol=3))
+        self.choose_below("land")
+        self.rest()
+        self.assertEqual(self.recipe.light.floor.level, floor.level)
+        self.assertFalse(np.allclose(self.colours()[-3:], laid[-3:], atol=3))
+        self.window.document.undo()
+        self.window.document.undo()
+        self.rest()
+        self.assertEqual(self.recipe.light.floor.kind, "none")
 
 
 class Ramps(LightTest):

@@ -10,7 +10,7 @@ from softmound.core.recipe.migrations import STEPS
 from softmound.core.recipe.models import FORMAT
 
 MOUNDS = pathlib.Path(__file__).parent / "mounds"
-"""Of formats 1, 4, 5, 6 and 7 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
+"""Of formats 1, 4, 5, 6, 7 and 8 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
 
 
 def written(number):
@@ -49,6 +49,7 @@ class Formats(unittest.TestCase):
                 self.assertEqual([g.summed == "folded" for g in mound.grains],
                                  [g.get("folded", g.get("summed") == "folded") for g in data["grains"]])
                 self.assertEqual(mound.light.medium.extinction, data["light"]["medium"]["extinction"])
+                self.assertEqual(mound.light.floor.kind, data["light"].get("floor", {}).get("kind", "none"))
                 self.assertEqual(mound.voxels.final, data["voxels"]["final"])
                 self.assertEqual(path.read_bytes(), before)
 

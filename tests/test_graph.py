@@ -33,6 +33,7 @@ from softmound.core.mass.kinds.volume import Volume
 from softmound.core.recipe import (
     Arrays,
     Curve,
+    Floor,
     KeptView,
     Lamp,
     Light,
@@ -89,7 +90,8 @@ def rich():
                  Patch(shape="paint", strokes=(Paint(path=((8.0, 24.0, 0.0, 1.0),)),), value=0.4)),
         skin=Skin(thickness=3.0, curve=skin_curve, shell=9.0, even=True, tone=curve,
                   below=LowerSkin(thickness=5.0, curve=skin_curve, altitude=16.0)),
-        light=Light(sun=Sun(azimuth=40.0, elevation=20.0), sky=Sky(kind="gradient"), lamps=(Lamp(place=(0.0, 45.0, 0.0)),),
+        light=Light(sun=Sun(azimuth=40.0, elevation=20.0), sky=Sky(kind="gradient"), floor=Floor(kind="sea"),
+                    lamps=(Lamp(place=(0.0, 45.0, 0.0)),),
                     medium=Medium(extinction=0.4, phase="two lobes", albedo=0.99, tint=(0.9, 0.95, 1.0), glow_strength=0.1,
                                   tint_by=Ramp(high=40.0), glow_by=Ramp(by="depth", high=8.0))),
         view=View(target=(0.0, 20.0, 0.0), distance=90.0), views=(KeptView(),))
@@ -171,8 +173,11 @@ def first_stale(path, mound):
         return {"density", "zones", "radiance"} if field in ("azimuth", "elevation") else (
             {"radiance"} if field == "size" else {"zones", "radiance"})
     if path[1] == "sky":
-        # Where the sky is brighter than elsewhere is part of how it lights the cloud.
-        return {"radiance"} if field in ("strength", "visibility", "altitude", "turn") else {"zones", "radiance"}
+        # Where the sky is brighter than elsewhere is part of how it lights the cloud; below it is the sea, which glitters.
+        return {"radiance"} if field in ("ground", "visibility", "altitude", "turn") else {"zones", "radiance"}
+    if path[1] == "floor":
+        # Where it lies and how far one sees over it changes what is seen of it, not its light.
+        return {"radiance"} if field in ("level", "patches", "visibility") else {"zones", "radiance"}
     if path[1] == "medium":
         if len(path) > 3:
             return {"hues"}

@@ -276,6 +276,23 @@ class Commands(unittest.TestCase):
             with Image.open(folder / "s.png") as image:
                 self.assertEqual(image.size, (4 * 46 + 6, 30 + 6))
 
+    def test_sea_and_land_below_are_chosen_on_the_command_line(self):
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name)
+            mound = lumpy_mound()
+            write_mound(folder / "m.mound", mound.edited(view=mound.view.edited(elevation=20.0)))
+            seen = {}
+            for below in ("none", "sea", "land"):
+                said = self.run_("picture", folder / "m.mound", "--size", "64x40", "--voxel", "2", "--below", below, "--out",
+                                 folder / f"{below}.png")
+                self.assertEqual(said.returncode, 0, said.stderr)
+                with Image.open(folder / f"{below}.png") as image:
+                    seen[below] = np.asarray(image.convert("RGB")).astype(int)[-4:]
+            for a, b in (("none", "sea"), ("sea", "land")):
+                self.assertGreater(np.abs(seen[a] - seen[b]).mean(), 4.0)
+            said = self.run_("picture", folder / "m.mound", "--below", "mud", "--out", folder / "a.png")
+            self.assertEqual(said.returncode, 2)
+
     def test_whole_paths_alone_and_an_exposure_by_the_picture(self):
         with tempfile.TemporaryDirectory() as name:
             folder = pathlib.Path(name)

@@ -21,6 +21,7 @@ def add_to(actions):
     """
     picture = action(actions, "picture", _picture, "take a picture of a mound or an OpenVDB file", """
         picture loaf.mound --out loaf.png
+        picture loaf.mound --out loaf.png --below sea --level -150
         picture loaf.vdb --out loaf.exr --depth --sun 120,15 --true --noise 0.03
         picture other.vdb --out other.png --unit cm --up z --extinction 0.4""", writes=True)
     _common(picture)
@@ -73,6 +74,8 @@ def _common(parser, size="1280x800"):
     parser.add_argument("--alone", action="store_true", help="True light: by whole paths alone, which takes far longer")
     parser.add_argument("--seed", type=arguments.seed, default=0, metavar="N", help="True light: another one has other noise")
     parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops, or picture: what the picture asks for")
+    parser.add_argument("--below", choices=("none", "sea", "land"), help="what lies below, with the cloud's shadow")
+    parser.add_argument("--level", type=arguments.altitude, metavar="M", help="its altitude; default well below the cloud")
     parser.add_argument("--extinction", type=arguments.positive, metavar="K",
                         help="1/m at density 1; default the mound's, or what an OpenVDB file states")
     parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
@@ -102,6 +105,7 @@ def _opened(args, progress):
     from ..core.engine.density import draft_voxel
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
+    from ..core.light.situations import with_floor
     from ..core.recipe import read_mound
 
     _refuse_too_many_pixels(args)
@@ -133,6 +137,11 @@ def _opened(args, progress):
     if args.extinction:
         changes["medium"] = light.medium.edited(extinction=args.extinction)
     mound = mound.edited(light=light.edited(**changes))
+    if getattr(args, "view", None):
+        mound = mound.edited(view=_view(mound, args.view))
+    if args.below or args.level is not None:
+        bounds = tuple(grid.world(corner) for corner in grid.active_bounds())
+        mound = with_floor(mound, args.below or mound.light.floor.kind, bounds, args.level)
     return stages, mound, grid, key, ticket, {**read, "extinction": mound.light.medium.extinction}
 
 
@@ -193,8 +202,6 @@ def _picture(args):
         if opened is None:
             return
         stages, mound, grid, key, ticket, read = opened
-        if args.view:
-            mound = mound.edited(view=_view(mound, args.view))
         if args.sun:
             sun = mound.light.sun.edited(azimuth=args.sun[0], elevation=args.sun[1])
             mound = mound.edited(light=mound.light.edited(sun=sun))

@@ -117,6 +117,7 @@ GRAPH = {
     "radiance": Stage({
         "light.sun": lambda mound: mound.light.sun,
         "light.sky": lambda mound: mound.light.sky,
+        "light.floor": lambda mound: mound.light.floor,
         "light.medium": lambda mound: mound.light.medium}, ("layers",)),
     "pixels": Stage({
         "light.exposure": lambda mound: (mound.light.exposure, mound.light.metered),

@@ -11,6 +11,7 @@ from ..light.camera import camera_of
 from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
+from ..light.floor import NO_SHADOW
 from ..light.levels import TwoLevels
 from ..light.looks import held, looked
 from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
@@ -295,11 +296,14 @@ class Painter:
         clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
         scene = self.stages.scene(mound, grid, key)
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
+        if request.moving:
+            fine = self._moving_light(scene)
+        shadow = NO_SHADOW if clays[-1] else self.stages.shadow(scene, fine, ticket)
         over = None  # made with the first picture, and put over each that refines it
 
         def answer(layers, stride, passes):
             nonlocal over
-            radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride)
+            radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride, shadow=shadow)
             light = None if radiance is None else self._exposed(mound.light, radiance)
             pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, light)
             if len(clays) > 1:
@@ -323,8 +327,7 @@ class Painter:
         if request.moving:
             stride = self._stride
             marching = time.perf_counter()
-            layers = [layers_of(self.stages, scene, camera, stride=stride, fine=self._moving_light(scene), clay=clay,
-                                ticket=ticket)
+            layers = [layers_of(self.stages, scene, camera, stride=stride, fine=fine, clay=clay, ticket=ticket)
                       for clay in clays]
             now = time.perf_counter()
             self._adapt(now - marching, marching - begun)
@@ -359,7 +362,8 @@ class Painter:
         light = request.mound.light
         kind = Tracer if request.alone else TwoLevels
         tracer = kind(scene, self.stages.lattice(scene, SHARP, ticket), camera, hues=self.stages.hues(scene)[1])
-        behind = behind_of(made.radiance, light, camera)
+        shadow = self.stages.shadow(scene, RESTING, ticket)  # as in the picture that it takes the place of
+        behind = behind_of(made.radiance, light, camera, shadow=shadow)
         begun = shown = time.perf_counter()
         turns = 0
         while True:
@@ -371,7 +375,7 @@ class Painter:
                 continue
             turns, shown = tracer.turns, now
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
-            radiance = traced_radiance(tracer, light) if enough else made.radiance.copy()
+            radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
             if not enough:
                 radiance[..., :3] = behind + eased(tracer.layers()[0], made.radiance[..., :3] - behind, noise)
             exposed = self._exposed(light, radiance)

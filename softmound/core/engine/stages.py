@@ -10,6 +10,7 @@ from ..kernels import STAMP
 from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import RESTING, coarse_in, coarse_of, placed_coarse
+from ..light.floor import NO_SHADOW, shadow_of
 from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
@@ -221,6 +222,26 @@ class Stages:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
 
+    def shadow(self, scene, fine=RESTING, ticket=None):
+        """Shadow of a scene's clouds on the sea or land below them.
+
+        Parameters
+        ----------
+        scene : Scene
+        fine : Fineness, optional
+            Of the lattices of light.
+        ticket : Ticket, optional
+
+        Returns
+        -------
+        Shadow
+            None at all where there is nothing below, or no cloud.
+        """
+        if scene.light.floor.kind == "none" or not scene.clouds:
+            return NO_SHADOW
+        return self._timed("shadow", key_of("shadow", self.lattice_key(scene, fine), scene.light.floor.level),
+                           lambda: shadow_of(scene, self.lattice(scene, fine, ticket)), lambda made: made.share.nbytes)
+
     def hues(self, scene):
         """Colours that differ from place to place: see `hues_of`.
 
@@ -318,7 +339,7 @@ def picture(stages, scene, width, height, *, passes=1, fine=RESTING, clay=False,
     for nth in range(passes):
         layers = layers_of(stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
         total = layers if total is None else total + layers
-    return composed(total / passes, scene, camera, clay=clay)
+    return composed(total / passes, scene, camera, clay=clay, shadow=NO_SHADOW if clay else stages.shadow(scene, fine))
 
 
 def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=False, ticket=None, frame=0):

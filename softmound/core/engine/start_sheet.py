@@ -42,7 +42,7 @@ def start_picture(mound, width, height, ticket=None, along=ALONG):
     mound = mound.edited(view=view.edited(distance=view.distance * NEAR))
     scene, camera = stages.scene(mound, grid, stages.density_key(mound, voxel)), camera_of(mound.view, width, height)
     layers = [layers_of(stages, scene, camera, nth=n, ticket=quiet) for n in range(2)]
-    return composed(np.mean(layers, axis=0), scene, camera)
+    return composed(np.mean(layers, axis=0), scene, camera, shadow=stages.shadow(scene))
 
 
 def sheet_of_starts(size, seed=3, columns=4, ticket=None, **asked):

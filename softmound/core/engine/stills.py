@@ -99,6 +99,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     if not scene.clouds:
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
+    shadow = stages.shadow(scene, SHARP)
     if taking.true:
         kind = Tracer if taking.alone else TwoLevels
         tracer = kind(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
@@ -108,15 +109,15 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
                 # The noise falls with the square root of the paths.
                 ticket.tick(min(1.0, (taking.noise / noise) ** 2))
             tracer.add(1)
-        radiance, turns = traced_radiance(tracer, light), tracer.turns
+        radiance, turns = traced_radiance(tracer, light, shadow), tracer.turns
     else:
         total = 0.0
         for nth in range(taking.passes):
             if ticket is not None:
                 ticket.tick(nth / taking.passes)
             total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
-        radiance = radiance_of(total / np.float32(taking.passes), scene, camera)
-    return Still(radiance, behind_of(radiance, light, camera), noise, turns)
+        radiance = radiance_of(total / np.float32(taking.passes), scene, camera, shadow=shadow)
+    return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns)
 
 
 def depths(stages, mound, grid, key, taking):

@@ -300,6 +300,9 @@ def _compiled(lone):
                             empty = empty and void
                         if empty:
                             t += stride * f32(max(1, i32(math.ceil((leave - t) / stride))))
+                            # Beyond a gap there is other light.
+                            held_for = 0
+                            sun_for = 0
                             continue
                         steps = max(1, i32(math.ceil((min(leave, last) - t) / stride)))
                         base = max(code, 0) * WIDE**3
@@ -333,6 +336,8 @@ def _compiled(lone):
                                         skipped = max(1, i32(math.ceil((leave - t) / stride)))
                                         t += stride * f32(skipped)
                                         done += skipped
+                                        held_for = 0
+                                        sun_for = 0
                                         continue
                                 rho = in_brick(values, base, u, v, w)
                             here = t
@@ -361,6 +366,8 @@ def _compiled(lone):
                                 along_z = rays[chief, ALONG_Z]
                                 peaked = media.peak[medium] > f32(0)
                             if thick <= f32(0) or (clay and not hit):
+                                held_for = 0
+                                sun_for = 0
                                 continue
                             # The sky's cells are many steps wide: look anew only now and then, and weigh
                             # what was seen by all that was scattered meanwhile.

@@ -5,7 +5,10 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..budget import remembered
+from ..directions import direction_of
+from .floor import FloorLight, floor_light, sent_up
 from .skies import kind_of
+from .sky import directions_of
 
 ROWS, COLUMNS = 96, 192
 """Cells of the table that lights; all have the same solid angle."""
@@ -28,17 +31,20 @@ class Surroundings:
     parts : ndarray of float64, shape (3, 3)
         Mean radiance over the sphere that comes from above 30 degrees, from there to the horizon, and from below: the
         rows add up to the mean radiance of all directions.
+    floor : FloorLight or None
+        Sea or land, which takes the place of what the sky has below the horizon.
     """
 
     sky: np.ndarray
     behind: np.ndarray
     sun: np.ndarray
     parts: np.ndarray
+    floor: FloorLight | None = None
 
     @property
     def nbytes(self):
         """Bytes held."""
-        return self.sky.nbytes + self.behind.nbytes
+        return self.sky.nbytes + self.behind.nbytes + (0 if self.floor is None else self.floor.lit.nbytes)
 
 
 def radiance(directions, sun, sky):
@@ -70,18 +76,35 @@ def surroundings_of(light):
     -------
     Surroundings
     """
-    return _surroundings(light.sun, light.sky)
+    # Of what is below, where it lies makes no difference to its light.
+    return _surroundings(light.sun, light.sky, light.floor.edited(level=0.0, patches=1.0))
 
 
 @remembered
-def _surroundings(sun, sky):
+def _surroundings(sun, sky, floor):
     kind = kind_of(sky)
     azimuths = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS
     sines = 1.0 - 2.0 * (np.arange(ROWS) + 0.5) / ROWS
     v = np.linspace(1.0, -1.0, FINE_ROWS)
     cells = sky.strength * kind.cells(sines, azimuths, sun, sky)
     behind = sky.strength * kind.seen(v * np.abs(v), np.linspace(0.0, 2.0 * np.pi, FINE_COLUMNS + 1), sun, sky)
+    arriving = np.pi * sun.strength * np.asarray(sun.colour) * kind.arriving(sun, sky)
+    below = None if floor.kind == "none" else _floor(floor, sun, arriving, behind, cells[: ROWS // 2], sines[: ROWS // 2])
+    if below is not None:
+        cells[ROWS // 2 :] = sent_up(below, directions_of(sines[ROWS // 2 :], azimuths))
     zones = np.array_split(cells.mean(axis=1), [ROWS // 4, ROWS // 2])
     parts = np.array([zone.sum(axis=0) / ROWS for zone in zones])
-    return Surroundings(np.ascontiguousarray(cells, np.float32), np.ascontiguousarray(behind, np.float32),
-                        np.pi * sun.strength * np.asarray(sun.colour) * kind.arriving(sun, sky), parts)
+    return Surroundings(np.ascontiguousarray(cells, np.float32), np.ascontiguousarray(behind, np.float32), arriving, parts, below)
+
+
+def _floor(floor, sun, arriving, behind, above, sines):
+    """Sea or land under the upper half of a sky."""
+    solid = 4.0 * np.pi / (ROWS * COLUMNS)
+
+    def sky(ways):
+        rows = (1.0 - np.sqrt(np.clip(ways[..., 1], 0.0, 1.0))) * (FINE_ROWS - 1) / 2.0
+        columns = np.arctan2(ways[..., 0], ways[..., 2]) / (2.0 * np.pi) % 1.0 * FINE_COLUMNS
+        return behind[np.rint(rows).astype(int), np.rint(columns).astype(int)]
+
+    return floor_light(floor, direction_of(sun.azimuth, sun.elevation), arriving, sky,
+                       solid * (sines[:, None, None] * above).sum(axis=(0, 1)))

@@ -21,6 +21,7 @@ from .grains import (
 )
 from .models import (
     MOST_STOPS,
+    Floor,
     KeptView,
     Lamp,
     Light,
@@ -41,10 +42,10 @@ from .models import (
 
 __all__ = [
     "Arrays", "BaseLevel", "Noise",
-    "Paint", "Patch", "Warp", "Buds", "Coat", "Curve", "Dabs", "KeptView", "Lamp",
+    "Paint", "Patch", "Warp", "Buds", "Coat", "Curve", "Dabs", "Floor", "KeptView", "Lamp",
     "Light", "LowerSkin", "Mass", "Medium",
     "Mound", "MOST_STOPS", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
-    "Skin", "Sky", 
+    "Skin", "Sky",
     "Snapshot", "Stroke", "Sun", "TopLevel", "View", "Voxels", "eased", "limits", "mound_json",
     "parse_mound", "read_mound", "read_thumb", "write_mound", "write_whole",
 ]

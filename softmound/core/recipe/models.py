@@ -17,7 +17,7 @@ from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
 from .steps import AnyStep
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 7
+FORMAT = 8
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -192,6 +192,33 @@ class Sky(Value):
     turn: Degrees = 0.0
 
 
+_LAID = (("kind", ("sea", "land")),)
+
+
+class Floor(Value):
+    """Sea or land below the cloud, which is seen behind it with its shadow, and lights its underside; `level` is its altitude in
+    metres. `colour` is what it sends back of light from all round: water little, and mirrored light besides, the more roughly the
+    stronger the `wind` in m/s. `patches` are fields of the land in metres. Seen through air of a `visibility` in kilometres.
+    """
+
+    rows: ClassVar[tuple] = (
+        Choice("kind", "Below", (("none", "Nothing: the sky goes on"), ("sea", "Sea"), ("land", "Land")), wide=True),
+        Number("level", "Level", "m", (-3000.0, 0.0), "linear", "Altitude of the sea or land; the eye has to be above it.", _LAID),
+        Tint("colour", "Surface", "What it sends back of light from all round; what water mirrors comes on top.", _LAID),
+        Number("wind", "Wind", "m/s", (0.0, 20.0), "linear", "Roughens the sea: the sun's glitter spreads, the mirrored sky blurs.",
+               (("kind", ("sea",)),)),
+        Number("patches", "Patches", "m", (10.0, 2000.0), "log", "Size of lighter and darker fields.", (("kind", ("land",)),)),
+        Number("visibility", "Clear for", "km", (1.0, 200.0), "log", "How far one sees over it before it is lost in haze.", _LAID),
+    )
+
+    kind: Literal["none", "sea", "land"] = "none"
+    level: Annotated[float, Field(ge=-100_000.0, le=100_000.0)] = -200.0
+    colour: Colour = (0.02, 0.035, 0.04)
+    wind: Annotated[float, Field(ge=0.0, le=40.0)] = 5.0
+    patches: Annotated[float, Field(ge=0.1, le=100_000.0)] = 150.0
+    visibility: Annotated[float, Field(ge=0.05, le=300.0)] = 40.0
+
+
 class Lamp(Value):
     """A ball that shines evenly in all directions: `power` in lumens; `kelvin` gives its colour unless it is None.
 
@@ -294,9 +321,9 @@ class Medium(Value):
 
 
 class Light(Value):
-    """Sun, sky, lamps, medium, the exposure in stops, and the view transform: "own", "exposure", or "display/view" of a
-    config. With `metered` the exposure is counted from what the picture asks for by itself. `once` leaves of the sunlight in
-    Draft light what is scattered once, to judge shapes by.
+    """Sun, sky, what is below, lamps, medium, the exposure in stops, and the view transform: "own", "exposure", or
+    "display/view" of a config. With `metered` the exposure is counted from what the picture asks for by itself. `once` leaves of
+    the sunlight in Draft light what is scattered once, to judge shapes by.
     """
 
     first_rows: ClassVar[tuple] = (
@@ -309,6 +336,7 @@ class Light(Value):
 
     sun: Sun = Sun()
     sky: Sky = Sky()
+    floor: Floor = Floor()
     lamps: Annotated[tuple[Lamp, ...], Field(max_length=64)] = ()
     medium: Medium = Medium()
     exposure: Annotated[float, Field(ge=-16.0, le=16.0)] = 0.0
@@ -381,7 +409,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[7] = FORMAT
+    format: Literal[8] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()

@@ -3,7 +3,7 @@
 from pydantic import ValidationError
 
 from ..problems import Problem
-from .models import Mound
+from .models import Mound, limits
 
 _OF_LEVELS = ("softness", "raggedness", "ragged_size", "fill")
 
@@ -48,7 +48,7 @@ def sized_form(form, factor):
 def resized_mound(mound, factor, keep_look=True):
     """The mound with all lengths times a factor.
 
-    Forms, melt, levels, steps, skin, grains, voxels, lamps and views scale together, about the point of the
+    Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land and views scale together, about the point of the
     base level above the origin, so that the underside stays at its altitude and the pattern of the
     noise goes with the shape.
 
@@ -99,6 +99,10 @@ def resized_mound(mound, factor, keep_look=True):
         # Four times the power at twice the distance is as bright.
         lamps = tuple(lamp.edited(place=place(lamp.place), radius=lamp.radius * factor, power=lamp.power * factor**2)
                       for lamp in mound.light.lamps)
+        floor = mound.light.floor
+        floor = floor.edited(level=place((0.0, floor.level, 0.0))[1], patches=floor.patches * factor,
+                             visibility=min(floor.visibility * factor, limits(floor, "visibility")[1]))
+
         def ramp(colours):
             if colours is None or colours.by == "density":
                 return colours
@@ -119,7 +123,7 @@ def resized_mound(mound, factor, keep_look=True):
             "patches": patches,
             "steps": tuple(step.sized(factor) for step in mound.steps),
             "skin": skin,
-            "light": mound.light.edited(medium=medium, lamps=lamps),
+            "light": mound.light.edited(medium=medium, lamps=lamps, floor=floor),
             "view": seen(view),
             "views": tuple(kept.edited(view=seen(kept.view)) for kept in mound.views),
         })

@@ -5,7 +5,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QPushButton
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.photographs import SKY_ENDINGS
 from ....core.light.looks import transforms
-from ....core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
+from ....core.recipe import Floor, Lamp, Light, Medium, Ramp, Sky, Sun, View
 from ....core.starts.looks_as import SIZE, looks_as_large_as
 from ...asking import asking
 from ...controls import NumberField, Row
@@ -47,6 +47,8 @@ class LightSettings(SettingsPanel):
         self._sky_row = self.add(Row(self.open_sky))
         self.open_sky.setToolTip("An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude.")
         self.open_sky.clicked.connect(self._open_sky)
+        self.section("Below")
+        self._part("floor", Floor, Floor.rows, "Below")
         self.section("Medium")
         medium = self._part("medium", Medium, Medium.rows)
         self._lamp_parts = [self.section("Lamp")]
@@ -81,6 +83,9 @@ class LightSettings(SettingsPanel):
             return
         if (part, field) == ("", "metered"):
             self._station.meter(value)
+            return
+        if (part, field) == ("floor", "kind"):
+            self._station.lay_below(value)
             return
         self._station.edit_part(part, f"{part or 'light'} {field}".replace("_", " "), moving, **{field: value})
 

@@ -3,9 +3,8 @@
 from PyQt6.QtCore import QObject
 
 from ....core.engine.density import bounds_of, draft_voxel
-from ....core.engine.stages import Stages, layers_of
+from ....core.engine.stages import Stages, picture
 from ....core.light.camera import camera_of
-from ....core.light.radiance import composed
 from ....core.recipe.places import changed
 from ....core.recipe.snapshots import with_snapshot
 from ...comparing import NOW, Comparison, Side
@@ -76,8 +75,7 @@ class Snapshots(QObject):
         grid = self._small.density(mound, draft_voxel(mound))
         if grid.brick_bounds() is None:
             return None
-        scene, camera = self._small.scene(mound, grid, key), camera_of(view, *MINIATURE)
-        return image_of_pixels(composed(layers_of(self._small, scene, camera), scene, camera))
+        return image_of_pixels(picture(self._small, self._small.scene(mound.edited(view=view), grid, key), *MINIATURE))
 
     # -- comparing ------------------------------------------------------------------------------
 

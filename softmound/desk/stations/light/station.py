@@ -1,11 +1,11 @@
-"""Light: sun, sky, lamps, medium and exposure; kept views and snapshots."""
+"""Light: sun, sky, what is below, lamps, medium and exposure; kept views and snapshots."""
 
 import numpy as np
 from PyQt6.QtWidgets import QInputDialog
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
-from ....core.light.situations import in_situation
+from ....core.light.situations import in_situation, with_floor
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
 from ....core.starts.looks_as import looking_as_large_as
@@ -85,6 +85,15 @@ class LightStation(Station):
         on : bool
         """
         self.edit_part("", "exposure by the picture", metered=on, exposure=0.0 if on else round(self._exposure, 2))
+
+    def lay_below(self, kind):
+        """Lay sea, land or nothing below the cloud.
+
+        Parameters
+        ----------
+        kind : str
+        """
+        self.document.apply("sea or land below", lambda mound: with_floor(mound, kind, bounds_of(mound)))
 
     def look_as_large_as(self, size, moving=False):
         """Give the cloud the optical depth of a natural one of some size.
@@ -242,7 +251,7 @@ class LightStation(Station):
         Parameters
         ----------
         part : str
-            "sun", "sky" or "medium"; empty for the light itself.
+            "sun", "sky", "floor" or "medium"; empty for the light itself.
         undo_label : str
         moving : bool, optional
         **changes
