@@ -8,7 +8,7 @@ from importlib import import_module, metadata
 
 from softmound.core.kernels import threads
 
-NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "build", "export", "forms", "true", "damaged", "hands")
+NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "gestures", "build", "export", "forms", "true", "damaged", "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 
 
@@ -34,8 +34,11 @@ def main(arguments):
     for name in names:
         print(f"measuring {name}", file=sys.stderr, flush=True)
         try:
+            before = len(found)
             for figure in import_module(f"bench.{name}").figures():
                 found.append(figure)
+            if len(found) == before:
+                failed.append(name)
         except Exception:  # the figures of the others are worth having
             failed.append(name)
             traceback.print_exc()

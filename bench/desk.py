@@ -12,7 +12,8 @@ def opened(path):
 
     Parameters
     ----------
-    path : path-like
+    path : path-like or None
+        None for an empty window.
 
     Yields
     ------
@@ -32,9 +33,10 @@ def opened(path):
         dress(application)
         window = Window(os.path.join(home, "library"))
         window.builder.kept = None
-        window.document.read(path)
+        if path is not None:
+            window.document.read(path)
         window.show()
-        until(application, lambda: window.looking._shown > 0, 60)
+        until(application, lambda: window.looking._shown > 0 or path is None, 60)
         yield application, window
         window.document._saved = window.document.mound  # nobody is there to be asked
         window.close()

@@ -1,4 +1,4 @@
-"""What the eye judges, in numbers: outlines of all starts, how white the sunlit side is, and the time to a first cloud."""
+"""What the eye judges, in numbers: outlines of all starts and characters, how white the sunlit side is, and the time to a first cloud."""
 
 import time
 
@@ -6,11 +6,13 @@ import numpy as np
 from scipy.ndimage import gaussian_filter
 
 from softmound.core.colour import LUMINANCE
-from softmound.core.engine.density import bounds_of, density_grid, surface_triangles, voxel_along
+from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles, voxel_along
+from softmound.core.engine.nature import nature_of
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.start_sheet import start_picture
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.grain.actions.push import Push
+from softmound.core.grain.characters import CHARACTERS, NATURAL, sized_character
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import RESTING, SHARP, Fineness, coarse_of
 from softmound.core.light.lattice import lit
@@ -157,6 +159,17 @@ def figures():
         yield Figure(f"outline dimension, {species}", outline, "", "cumulus in nature", LOVEJOY, outline / LOVEJOY)
         yield Figure(f"slope of the spectrum, {species}", float(spectrum_slope(grid)), "", "liquid water in nature", KOLMOGOROV,
                      float(spectrum_slope(grid)) / KOLMOGOROV)
+    base = start("mediocris", "x")
+    bounds = bounds_of(base)
+    for name, grains in CHARACTERS.items():
+        mound = base.edited(grains=sized_character(grains, span_of(base), base.mass.base.altitude))
+        grid = density_grid(mound, float((bounds[1] - bounds[0]).max()) / 260)
+        measured = {found.name: found for found in nature_of(mound, grid)}
+        for word, natural in (("Outline dimension", LOVEJOY), ("Spectrum slope", KOLMOGOROV)):
+            found = measured[word]
+            yield Figure(f"{word.lower()}, {name}", found.value, "", "in nature", natural, found.value / natural,
+                         f"{found.low:g} to {found.high:g}" if name in NATURAL else "none is claimed",
+                         found.natural if name in NATURAL else None)
     cauliflower = Mound(mass=Mass(forms=heap(9, 300.0, 3, generations=3, buds=7), melt=5.0, base=BaseLevel(altitude=8.0)))
     folded = Push(feature=33.0, strength=16.0, octaves=6, summed="folded", gain=0.62, weaker_below=0.35)
     before = facing_down(cauliflower.edited(grains=(folded,)))

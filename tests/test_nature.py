@@ -152,7 +152,7 @@ class Characters(unittest.TestCase):
             for name, grains in CHARACTERS.items():
                 worn = mound.edited(grains=sized_character(grains, span_of(mound)))
                 grid = density_grid(worn, span / 60)
-                self.assertGreater(grid.active_voxels(), 0.3 * plain.active_voxels(), name)
+                self.assertGreater(grid.active_voxels(), 0.2 * plain.active_voxels(), name)
 
     def test_files(self):
         with tempfile.TemporaryDirectory() as folder:

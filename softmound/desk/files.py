@@ -52,10 +52,10 @@ class Files(QObject):
     def choose_new(self):
         """Show the wall of starts, and begin a new mound with the one that is taken."""
         with asking(WallDialog(self._window)) as dialog:
-            mound = dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None
+            mound, part = (dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None), dialog.part
         if mound is not None and self.may_leave():
             self._document.open(mound)
-            self._window.looking.fit()
+            self._window.looking.fit(part)
 
     def ask_and_open(self):
         """Ask for a file and open it."""

@@ -105,12 +105,20 @@ class Looking(QObject):
             self._bare_of_grains = before
             self.ask(False)
 
-    def fit(self):
-        """Fit the cloud into the picture."""
+    def fit(self, part=None):
+        """Fit the cloud into the picture.
+
+        Parameters
+        ----------
+        part : (ndarray of float, ndarray of float), optional
+            Lowest and highest corner of what of its bounds is cloud, as shares of them; default all, since lumps that roll inward
+            leave a cloud smaller than its bounds by as much as only its density tells.
+        """
         bounds = bounds_of(self._document.mound)
         if bounds is not None:
+            low, high = bounds if part is None else (bounds[0] + share * (bounds[1] - bounds[0]) for share in part)
             size = self._picture.width(), self._picture.height()
-            self._document.look(fitted(self._document.mound.view, *bounds, *size))
+            self._document.look(fitted(self._document.mound.view, low, high, *size))
 
     def look_by_sun(self, where):
         """Turn the view toward the sun, away from it, or up from below.

@@ -39,13 +39,16 @@ class WallDialog(QDialog):
     ----------
     mound : Mound or None
         The start that was taken.
+    part : tuple or None
+        What of its bounds the cloud fills, once its picture is there.
     """
 
     def __init__(self, parent=None):
         super().__init__(parent)
         self.setWindowTitle("New mound")
         self.resize(1120, 700)
-        self.mound, self._asked, self._seed, self._job = None, {}, 3, None
+        self.mound, self.part, self._asked, self._seed, self._job = None, None, {}, 3, None
+        self._parts = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)
         layout.addWidget(text_label("Begin with a cloud", "title"))
@@ -169,6 +172,7 @@ class WallDialog(QDialog):
 
     def _picture_all(self):
         self._stop()
+        self._parts = {}
         # All small pictures are of one span: it changes nothing that they show. The chosen one comes first.
         rows = sorted(range(self.list.count()), key=lambda row: row != self.list.currentRow())
         wanted = [(row, self.made(self.list.item(row).data(Qt.ItemDataRole.UserRole), 300.0)) for row in rows]
@@ -183,9 +187,10 @@ class WallDialog(QDialog):
         self.said.setText("Making the pictures…")
         job.start()
 
-    def _shown(self, job, row, pixels):
+    def _shown(self, job, row, picture):
         if job is self._job:
-            self.list.item(row).setIcon(_icon(QPixmap.fromImage(image_of_pixels(pixels))))
+            self.list.item(row).setIcon(_icon(QPixmap.fromImage(image_of_pixels(picture.pixels))))
+            self._parts[row] = picture.part
 
     def _ended(self, job):
         if job is self._job:
@@ -202,6 +207,7 @@ class WallDialog(QDialog):
         except Problem as problem:
             self.said.setText(str(problem))
             return
+        self.part = self._parts.get(self.list.currentRow())
         self.accept()
 
     def done(self, result):

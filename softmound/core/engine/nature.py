@@ -68,6 +68,7 @@ def nature_of(mound, grid):
                 "0.2 for humilis, about 1 for congestus", "Forms, base level and top level."),
         Finding("Edge softness", edge_softness(grid, mound.skin.core), 0.005 * span, 0.04 * span, "m",
                 "2 to 3 m at 100 m across", "The skin's thickness, and Nibble."),
-        Finding("Optical depth", float(np.mean(numbers.depth)), 10.0, 150.0, "",
-                "extinction of 0.01 to 0.12 per metre in cumulus", "Extinction, in Light."),
+        Finding("Optical depth", float(np.mean(numbers.depth)), 10.0, 400.0, "",
+                "3 W / (2 r) of up to 3 kg of water per square metre in droplets of 12 µm (Stephens 1978, J. Atmos. Sci. 35)",
+                "Extinction, in Light."),
     ]

@@ -23,7 +23,6 @@ MADE_FOR = 300.0
 """Span in metres for which the ready sets are written."""
 ENDING = ".grains"
 _BELOW = (ByFacing(toward="down"),)
-_ABOVE = (ByFacing(toward="up"),)
 _ROLLED = {"kind": "cellular", "direction": "inward", "standing": True}
 """Lumps that stand on lumps in every direction."""
 _SOFT = {**_ROLLED, "cell": "smooth f1"}
@@ -33,15 +32,15 @@ _HIGH = (ByHeight(low=90.0, high=150.0),)
 
 CHARACTERS = {
     "Cauliflower": (
-        Push(**_ROLLED, feature=30.0, strength=29.0, octaves=5, gain=0.54, weaker_below=0.15, seed=17),
+        Push(**_ROLLED, feature=30.0, strength=43.0, octaves=5, gain=0.54, weaker_below=0.15, seed=17),
         Nibble(feature=5.0, depth=1.6, strength=0.35, octaves=4, gain=0.62, seed=5),
     ),
     "Boil": (
-        Push(**_ROLLED, feature=54.0, strength=38.0, octaves=5, gain=0.5, weaker_below=0.1, seed=29),
+        Push(**_ROLLED, feature=38.0, strength=45.0, octaves=5, gain=0.56, weaker_below=0.1, seed=29),
         Nibble(feature=7.0, depth=2.0, strength=0.35, octaves=4, gain=0.6, seed=6),
     ),
     "Crust": (
-        Push(**_ROLLED, feature=17.0, strength=13.0, octaves=4, gain=0.6, seed=41),
+        Push(**_ROLLED, feature=17.0, strength=40.0, octaves=4, gain=0.6, seed=41),
         Push(feature=60.0, strength=7.0, octaves=2, seed=42),
         Nibble(feature=4.0, depth=1.4, strength=0.45, octaves=4, seed=43),
     ),
@@ -50,7 +49,7 @@ CHARACTERS = {
         Nibble(feature=6.0, depth=1.5, strength=0.3, octaves=3, seed=53),
     ),
     "Crumb": (
-        Push(summed="folded", feature=20.0, strength=9.0, octaves=5, gain=0.6, seed=61),
+        Push(**_ROLLED, feature=29.0, strength=44.0, octaves=5, gain=0.58, seed=61),
         Nibble(feature=7.0, depth=7.0, strength=0.8, octaves=5, gain=0.62, seed=63),
         Mottle(feature=9.0, strength=0.5, floor=0.3, octaves=4, seed=65),
     ),
@@ -64,19 +63,19 @@ CHARACTERS = {
         Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=73),
     ),
     "Torn": (
-        Push(**_ROLLED, feature=34.0, strength=28.0, octaves=4, gain=0.55, seed=11),
+        Push(**_ROLLED, feature=34.0, strength=47.0, octaves=5, gain=0.6, seed=11),
         Nibble(feature=26.0, depth=26.0, strength=0.97, octaves=6, gain=0.62, seed=2, where=_LOW),
         Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.62, seed=4),
         Streak(feature=7.0, strength=16.0, octaves=3, summed="ridged", seed=8, where=_LOW),
     ),
     "Veil": (
-        Push(feature=90.0, strength=9.0, octaves=3, seed=6),
+        Push(feature=90.0, strength=16.0, octaves=3, seed=6),
         Stir(feature=60.0, strength=22.0, octaves=3, steps=3, seed=15),
         Nibble(feature=30.0, depth=60.0, strength=0.97, octaves=6, gain=0.58, seed=4),
         Mottle(feature=24.0, strength=0.8, floor=0.12, octaves=5, seed=9),
     ),
     "Anvil fibres": (
-        Push(**_ROLLED, feature=32.0, strength=27.0, octaves=5, gain=0.54, seed=12, where=(_HIGH[0].edited(invert=True),)),
+        Push(**_ROLLED, feature=32.0, strength=55.0, octaves=5, gain=0.56, seed=12, where=(_HIGH[0].edited(invert=True),)),
         Streak(feature=9.0, strength=50.0, taper=1.2, octaves=4, stretch=(5.0, 0.7, 1.0), summed="ridged", seed=21, where=_HIGH),
         Nibble(feature=18.0, depth=14.0, strength=0.8, octaves=4, stretch=(4.0, 0.8, 1.0), seed=25, where=_HIGH),
     ),
@@ -86,13 +85,15 @@ CHARACTERS = {
         Nibble(feature=10.0, depth=6.0, strength=0.6, octaves=4, stretch=(0.7, 1.0, 2.5), seed=85),
     ),
     "Storm base": (
-        Push(**_ROLLED, feature=44.0, strength=38.0, octaves=5, gain=0.54, weaker_below=0.6, seed=31, where=_ABOVE),
-        Push(summed="folded", feature=30.0, strength=11.0, octaves=5, gain=0.58, seed=33, where=_BELOW),
+        Push(**_ROLLED, feature=34.0, strength=40.5, octaves=5, gain=0.56, weaker_below=0.4, seed=31),
+        Push(**_ROLLED, feature=30.0, strength=12.0, octaves=5, gain=0.58, seed=33, where=_BELOW),
         Nibble(feature=20.0, depth=24.0, strength=0.9, octaves=5, gain=0.6, seed=37, where=_BELOW),
         Nibble(feature=6.0, depth=2.0, strength=0.4, octaves=4, seed=39),
     ),
 }
-"""In the order an artist sees them. Whipped and Wool are none that a sky has."""
+"""In the order an artist sees them."""
+NATURAL = ("Cauliflower", "Boil", "Crust", "Crumb", "Torn", "Veil", "Anvil fibres", "Storm base")
+"""Those whose outline and spectrum are as of clouds in nature; Whipped, Fleece, Wool and Ripple are smoother than any sky's."""
 
 
 def sized_character(grains, span, level=0.0):

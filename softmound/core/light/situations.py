@@ -27,7 +27,8 @@ _TABLE = (
     ("Moon", 60.0, 40.0, (0.80, 0.88, 1.0), 0.05,
      (0.0012, 0.0025, 0.008), (0.004, 0.006, 0.013), (0.002, 0.002, 0.003), 4.2),
     ("Overcast", 90.0, 60.0, (1.0, 1.0, 1.0), 0.12,
-     (0.52, 0.55, 0.60), (0.46, 0.49, 0.53), (0.20, 0.20, 0.19), -0.2),
+     # Three times as bright overhead as at the horizon (Moon and Spencer 1942, Illumination from a non-uniform sky).
+     (0.84, 0.87, 0.92), (0.28, 0.30, 0.33), (0.10, 0.10, 0.095), -0.2),
 )
 NAMES = tuple(row[0] for row in _TABLE)
 

@@ -15,7 +15,7 @@ CELLS = ("f1", "f2", "f2-f1", "smooth f1")
 METRICS = ("euclidean", "manhattan", "chebyshev")
 MOST_GRAINS = 12
 MOST_MASKS = 6
-Metres2000 = Annotated[float, Field(ge=0.0, le=2_000.0)]
+Metres4000 = Annotated[float, Field(ge=0.0, le=4_000.0)]
 Octaves = Annotated[int, Field(ge=1, le=10)]
 Kind = Literal["gradient", "simplex", "cellular", "value"]
 _CELLULAR = (("kind", ("cellular",)),)
@@ -34,7 +34,7 @@ class Warp(Value):
 
     kind: Kind = "gradient"
     feature: Length = 30.0
-    strength: Metres2000 = 6.0
+    strength: Metres4000 = 6.0
     octaves: Octaves = 2
     seed: Seed = 71
 

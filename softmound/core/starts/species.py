@@ -36,8 +36,8 @@ CRUMBS = 26.0
 """Smallest part that may hang on nothing, metres."""
 LAST_SEED = 2**31
 """Seeds lie below it."""
-GENTLE = 0.4
-"""Share of what is carved into blobs that is carved into a model."""
+GENTLE, FINER = 0.285, 0.63
+"""Share of what is carved into blobs that is carved into a model, and how much smaller its lumps are."""
 
 
 @dataclass(frozen=True)
@@ -115,7 +115,7 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     old = ByTired(low=0.0, high=rounded(MADE * wish.height * (0.45 + 0.5 * wish.tired)), wind=90.0, lee=0.35, uneven=0.45,
                   noise=Noise(feature=rounded(MADE / 7.0), octaves=2, seed=wish.seed * 3 + 61))
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(size * strength),
+        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(1.4 * size * strength),
              octaves=5, gain=0.54, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
         Nibble(feature=rounded(size / 6.0), depth=rounded(size * (0.03 + 0.12 * wish.tired)), octaves=4, gain=0.62,
                strength=round(0.25 + 0.4 * wish.tired, 3), seed=wish.seed * 5 + 5),
@@ -229,7 +229,7 @@ def _gentle(grain, sheet):
     """A grain for a model, which has a shape of its own to keep and perhaps thin parts; of a sheet no more than it has."""
     thick = math.inf if sheet is None else 0.3 * sheet
     if grain.action == "push":
-        return grain.edited(strength=min(grain.strength * GENTLE, thick), feature=grain.feature * GENTLE**0.5)
+        return grain.edited(strength=min(grain.strength * GENTLE, thick), feature=grain.feature * FINER)
     return grain.edited(depth=min(grain.depth, thick)) if grain.action == "nibble" else grain
 
 

@@ -6,7 +6,7 @@ import numpy as np
 
 from ...kernels import f32, i32, kernel, prange
 from ...noise.sums import noise_points
-from ...recipe.grains import MOVED, Grain, Metres2000, rounded
+from ...recipe.grains import MOVED, Grain, Metres4000, rounded
 from ...recipe.rows import Number
 from ...recipe.value import Length
 from ...volume.lookup import value_at
@@ -42,7 +42,7 @@ class Crisp(Grain):
         Number("strength", "Bound", "m", (0.02, 50.0), "log", "The silhouette moves by no more than this."),)
 
     action: Literal["crisp"] = "crisp"
-    strength: Metres2000 = 1.0
+    strength: Metres4000 = 1.0
     feature: Length = 3.0
 
     @classmethod

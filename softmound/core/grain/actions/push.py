@@ -5,7 +5,7 @@ from typing import ClassVar, Literal
 
 from ...kernels import f32, i32, kernel, prange
 from ...noise.sums import mean_of, noise_bricks
-from ...recipe.grains import SIZE, SURFACE, Grain, Metres2000, rounded
+from ...recipe.grains import SIZE, SURFACE, Grain, Metres4000, rounded
 from ...recipe.rows import Choice, Number, Switch
 from ...recipe.value import Share
 from ...volume.bricks import LANES, SIDE
@@ -57,7 +57,7 @@ class Push(Grain):
     )
 
     action: Literal["push"] = "push"
-    strength: Metres2000 = 4.0
+    strength: Metres4000 = 4.0
     direction: Literal["both", "outward", "inward"] = "both"
     at_surface: Share = 0.0
     standing: bool = False

@@ -6,7 +6,7 @@ import numpy as np
 from pydantic import Field
 
 from ...noise.sums import noise_points
-from ...recipe.grains import MOVED, SIZE, Grain, Metres2000, Noise, Octaves, rounded
+from ...recipe.grains import MOVED, SIZE, Grain, Metres4000, Noise, Octaves, rounded
 from ...recipe.rows import Choice, Number
 from ..moving import points_of, sampled
 
@@ -27,7 +27,7 @@ class Stir(Grain):
     )
 
     action: Literal["stir"] = "stir"
-    strength: Metres2000 = 6.0
+    strength: Metres4000 = 6.0
     field: Literal["curl", "three"] = "curl"
     steps: Annotated[int, Field(ge=1, le=16)] = 3
     octaves: Octaves = 2
