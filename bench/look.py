@@ -1,4 +1,4 @@
-"""What the eye judges, in numbers: outlines of all starts and characters, how white the sunlit side is, and the time to a first cloud."""
+"""What the eye judges, in numbers: outlines of starts and characters, how white the sunlit side is, the time to a first cloud."""
 
 import time
 
@@ -141,7 +141,7 @@ def _hollows():
             yield Figure(f"hollows in Draft light, {species}, sun {where}: correlation with True light", now, "",
                          f"on {COARSE.sky} cells", before, now / before, "at least 0.9", now >= 0.9)
     for fine in FINENESS:
-        yield Figure(f"hollows in Draft light on {fine.sky} cells, mean correlation with True light", float(np.mean(found[fine])))
+        yield Figure(f"hollows in Draft light on {fine.sky} cells: mean correlation", float(np.mean(found[fine])), "")
 
 
 def figures():

@@ -109,9 +109,11 @@ def run_all():
     def one(group):
         # Threads that wait for one another lose much time where processes share the cores, and pictures wait often.
         alone = {"NUMBA_NUM_THREADS": "1"} if "desk" in group[0].stem else {}
-        return subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
+        begun = time.monotonic()
+        said = subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
                               env={**os.environ, **alone}, stdout=subprocess.PIPE, stderr=subprocess.STDOUT,
                               check=False).stdout
+        return f"{said}\n{time.monotonic() - begun:6.0f} s in all of {' '.join(m.stem for m in group)}"
 
     with ThreadPoolExecutor(AT_ONCE) as pool:
         for ended in as_completed([pool.submit(one, group) for group in (*slow, *windows, *groups)]):

@@ -7,23 +7,21 @@ for seconds. Here that is the child's, and the caller gets one sentence.
 import json
 import logging
 import math
-import os
 import pathlib
 import re
 import signal
-import subprocess
-import sys
 import time
 from dataclasses import dataclass
 
 import numpy as np
 
 from ..aside import shown
-from ..held import child_process, working_folder
+from ..held import working_folder
 from ..problems import DoesNotFit, Problem
 from ..volume.bricks import grid_of
 from . import meshes, photographs, points
 from .handed import FIELDS
+from .ready import reading
 
 LOGGER = logging.getLogger(__name__)
 SECONDS = 120
@@ -292,28 +290,20 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
                 raise Problem(f"{shown(path)}: not an OpenVDB file; choose a .vdb.")
     room = min(SPARE + EXPANDS[task] * size, MOST)
     busy = min(AT_ONCE[task] + size / PACE[task], seconds)
-    command = [sys.executable, "-m", "softmound.core.exchange.foreign_child", task, str(path.resolve()),
-               str(answer), name, str(room), str(math.ceil(busy))]
-    LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, math.ceil(busy))
+    busy = math.ceil(busy)
+    LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, busy)
     ends = time.monotonic() + seconds
-    with child_process(command, stdout=subprocess.DEVNULL, stderr=subprocess.PIPE, cwd=_ROOT,
-                       env={**os.environ, "OPENBLAS_NUM_THREADS": "1"}) as child:
-        said = None
-        while said is None:
-            try:
-                said = child.communicate(timeout=0.05)[1]
-            except subprocess.TimeoutExpired:
-                if ticket is not None:
-                    ticket.tick(0.0)
-                if time.monotonic() > ends:
-                    raise DoesNotFit(f"{shown(path)}: not read within {seconds:g} s; it is damaged or too large.") from None
-    if child.returncode in (2, 3):
-        kind = Problem if child.returncode == 2 else DoesNotFit
-        raise kind(f"{shown(path)}: {said.decode(errors='replace').strip().splitlines()[-1]}")
-    if child.returncode in (-signal.SIGXCPU, -signal.SIGKILL):
-        raise DoesNotFit(f"{shown(path)}: not read within {busy:.0f} s of work; it is damaged or too large.")
-    if child.returncode != 0 or not answer.exists():
+    with reading(task, path.resolve(), answer, name, room, busy) as child:
+        while (ended := child.ended(0.05)) is None:
+            if ticket is not None:
+                ticket.tick(0.0)
+            if time.monotonic() > ends:
+                raise DoesNotFit(f"{shown(path)}: not read within {seconds:g} s; it is damaged or too large.")
+    status, said = ended
+    if status in (2, 3):
+        kind = Problem if status == 2 else DoesNotFit
+        raise kind(f"{shown(path)}: {said.strip().splitlines()[-1]}")
+    if status in (-signal.SIGXCPU, -signal.SIGKILL):
+        raise DoesNotFit(f"{shown(path)}: not read within {busy} s of work; it is damaged or too large.")
+    if status != 0 or not answer.exists():
         raise Problem(f"{shown(path)}: damaged or not readable; restore it from a copy.")
-
-
-_ROOT = pathlib.Path(__file__).resolve().parents[3]

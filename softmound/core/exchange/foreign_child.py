@@ -38,7 +38,7 @@ def main(task, path, answer, name, room, busy):
 
     try:
         # What the program takes to load on a slow machine, or the first time, is no fault of the file.
-        for module in _NEEDS[task]:
+        for module in NEEDS[task]:
             importlib.import_module(module, __package__)
         resource.setrlimit(resource.RLIMIT_CPU, (min(math.ceil(time.process_time()) + int(busy), LONGEST), LONGEST))
         _TASKS[task](path, answer, name)
@@ -146,7 +146,7 @@ def _sky(path, answer, _name):
 
 
 _TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph, "sky": _sky}
-_NEEDS = {"facts": (".vdb_facts", "..volume.tree"), "grid": (".vdb_facts", ".handed", "..volume.twin", "..volume.tree"),
+NEEDS = {"facts": (".vdb_facts", "..volume.tree"), "grid": (".vdb_facts", ".handed", "..volume.twin", "..volume.tree"),
           "triangles": (".meshes", "trimesh"), "points": (".points", "trimesh"), "photograph": (".photographs",),
           "sky": (".photographs",)}
 """Modules that a task loads."""
