@@ -22,7 +22,7 @@ GROUPS = 5
 SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "test_meshes", "test_exchange")
 """Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
 UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
-             "test_desk_hands", "test_desk_lives", "test_desk_gate")
+             "test_desk_hands", "test_desk_lives", "test_desk_gate", "test_ready")
 """Modules that start processes or look at threads, left out where kernels check their indices."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)

@@ -2,6 +2,7 @@
 
 import math
 import unittest
+from unittest import mock
 
 import numpy as np
 
@@ -9,6 +10,8 @@ from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
+from softmound.core.light import photons
+from softmound.core.light import tracer as tracer_module
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import SHARP, coarse_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
@@ -35,6 +38,66 @@ def traced(grid, light, view, size=(24, 16), turns=40, **options):
     tracer = Tracer(scene_of(light, grid), lit(coarse_of(grid), light), camera, **options)
     tracer.add(turns)
     return tracer, camera
+
+
+class Buried(unittest.TestCase):
+    """Lamps within a cloud, whose photons look for the eye."""
+
+    def light(self, sigma, lamp, **medium):
+        return Light(sun=Sun(strength=0.0), sky=DARK, lamps=(lamp,), medium=Medium(extinction=sigma, **medium))
+
+    def test_all_that_is_scattered_gets_out(self):
+        # Nothing is lost, and from afar a ball with a lamp in its middle is as bright from all sides: the eye gets what the lamp
+        # sends, but for what comes straight.
+        radius, lamp = 8.0, Lamp(place=(0.0, 0.0, 0.0), radius=0.1, power=1e8, kelvin=None)
+        intensity = np.array(lamps_of((lamp,))[0].intensity) @ LUMINANCE
+        for sigma, g in ((0.2, 0.0), (0.6, 0.85), (2.0, 0.85)):
+            away = 2000.0
+            light = self.light(sigma, lamp, anisotropy=g)
+            tracer, camera = traced(ball_grid(radius, 0.25), light, View(target=(0.0, 0.0, 0.0), distance=away, focal=800.0,
+                                                                          elevation=0.0), (60, 40), 60)
+            self.assertTrue(tracer.sends_photons)
+            seen = float((tracer.layers()[0] @ LUMINANCE).sum()) * camera.spread**2 * away**2
+            self.assertAlmostEqual(seen / (intensity * (1.0 - math.exp(-sigma * radius))), 1.0, delta=0.045)
+
+    def test_the_same_light_as_paths_from_the_eye_find(self):
+        lamp = Lamp(place=(2.0, 1.0, 1.0), radius=4.0, power=1e8, kelvin=3000.0)
+        light = self.light(0.25, lamp, anisotropy=0.2, albedo=0.98, tint=(1.0, 0.9, 0.8))
+        grid, view = ball_grid(8.0, 0.5), View(target=(0.0, 0.0, 0.0), distance=40.0, azimuth=30.0, elevation=10.0)
+        sent, _ = traced(grid, light, view, (24, 16), 2000)
+        with mock.patch.object(tracer_module, "BURIED", 2.0):
+            asked, _ = traced(grid, light, view, (24, 16), 4000)
+        self.assertFalse(asked.sends_photons)
+        one, other = (tracer.layers()[0] for tracer in (sent, asked))
+        blocks = [picture[:16, :24].reshape(4, 4, 6, 4, 3).mean(axis=(1, 3)) for picture in (one, other)]
+        lit = blocks[1][..., 0] > 0.3 * blocks[1][..., 0].max()
+        self.assertGreater(lit.sum(), 2)
+        np.testing.assert_allclose(blocks[0][lit], blocks[1][lit], rtol=0.08)
+        np.testing.assert_allclose(one.mean(axis=(0, 1)), other.mean(axis=(0, 1)), rtol=0.02)
+
+    def test_only_those_inside_are_sent(self):
+        inside, outside = Lamp(place=(0.0, 0.0, 0.0)), Lamp(place=(0.0, 30.0, 0.0))
+        light = self.light(1.0, inside).edited(lamps=(inside, outside))
+        scene = scene_of(light, ball_grid(8.0, 0.5))
+        shares = photons.scattered_shares(scene, lamps_of(light.lamps))
+        self.assertGreater(shares[0], photons.DEEP)
+        self.assertLess(shares[1], photons.BURIED)
+        for sigma in (0.01, 0.1):
+            share, = photons.scattered_shares(scene_of(self.light(sigma, inside), ball_grid(8.0, 0.5)), lamps_of((inside,)))
+            self.assertAlmostEqual(share, 1.0 - math.exp(-8.0 * sigma), delta=0.04)
+        self.assertEqual(len(photons.scattered_shares(scene, [])), 0)
+
+    def test_the_same_bits_with_any_number_of_threads(self):
+        light, found = self.light(0.5, Lamp(place=(0.0, 0.0, 0.0), power=1e8)), []
+        for count in (1, threads()):
+            before = threads()
+            use_threads(count)
+            try:
+                tracer, _ = traced(ball_grid(8.0, 0.5), light, View(target=(0.0, 0.0, 0.0), distance=45.0), turns=3)
+                found.append(tracer.layers()[0])
+            finally:
+                use_threads(before)
+        np.testing.assert_array_equal(*found)
 
 
 class Theory(unittest.TestCase):

@@ -157,6 +157,7 @@ def warm_light(told):
     def paths():
         for gathering in (False, True):
             Tracer(made["scene"], made["lattice"], camera, gathering=gathering).add(1)
+        Tracer(made["scene"].under(mound.light.edited(lamps=(lamp,))), made["lattice"], camera).add(1)
 
     _run((("light", light), ("pictures", marching), ("tone", tone), ("paths", paths)), told)
 

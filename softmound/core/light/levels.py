@@ -17,6 +17,8 @@ LEFT = 0.02
 """Noise of whole paths that is left once they are blurred."""
 EACH = 10
 """Gathered turns for a whole one, which takes about as long as six to ten of them: time is shared about evenly."""
+EACH_OF_BURIED = 24
+"""The same where lamps are buried: gathered paths are noisier then, whole turns slower, and the blur is as broad anyway."""
 EARLY = (3, 7)
 """Turns that are whole ones besides, so that soon there is something to put the picture right by."""
 UNTOLD = 0.12
@@ -42,6 +44,7 @@ class TwoLevels:
         self.whole = Tracer(scene, lattice, camera, seed=seed, frame=frame, hues=hues)
         self.gathered = Tracer(scene, lattice, camera, seed=seed, frame=frame, gathering=True) if gathers(scene) else None
         self.camera = camera
+        self._each = EACH_OF_BURIED if self.whole.sends_photons else EACH
 
     @property
     def turns(self):
@@ -59,7 +62,7 @@ class TwoLevels:
         """
         for _ in range(turns):
             # By number, not by the clock: the same seed gives the same picture.
-            whole = self.gathered is None or self.turns % (EACH + 1) == EACH or self.turns in EARLY
+            whole = self.gathered is None or self.turns % (self._each + 1) == self._each or self.turns in EARLY
             (self.whole if whole else self.gathered).add(1, ticket)
 
     def _blur(self):

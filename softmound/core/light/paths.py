@@ -122,7 +122,22 @@ def sky_cell(sky, x, y, z):
 
 
 @call
-def _hue(hues, channel, member, x, y, z):
+def hue_at(hues, channel, member, x, y, z):
+    """A colour within a cloud.
+
+    Parameters
+    ----------
+    hues : Hues
+    channel : int
+        0 to 2 of what is scattered, 3 to 5 of the glow.
+    member : int
+    x, y, z : float32
+        Units of the scene.
+
+    Returns
+    -------
+    float32
+    """
     axes = hues.axes
     return lattice_value(hues.values[channel], hues.at[member], hues.sides[member],
                          axes[member, 0, 0] * x + axes[member, 0, 1] * y + axes[member, 0, 2] * z + hues.shift[member, 0],
@@ -268,12 +283,12 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth
                 z += dz * t
                 medium = members.medium[member]
                 if ramped:
-                    red += through_r * media.glow[medium, 0] * _hue(hues, 3, member, x, y, z)
-                    green += through_g * media.glow[medium, 1] * _hue(hues, 4, member, x, y, z)
-                    blue += through_b * media.glow[medium, 2] * _hue(hues, 5, member, x, y, z)
-                    through_r *= media.albedo[medium, 0] * _hue(hues, 0, member, x, y, z)
-                    through_g *= media.albedo[medium, 1] * _hue(hues, 1, member, x, y, z)
-                    through_b *= media.albedo[medium, 2] * _hue(hues, 2, member, x, y, z)
+                    red += through_r * media.glow[medium, 0] * hue_at(hues, 3, member, x, y, z)
+                    green += through_g * media.glow[medium, 1] * hue_at(hues, 4, member, x, y, z)
+                    blue += through_b * media.glow[medium, 2] * hue_at(hues, 5, member, x, y, z)
+                    through_r *= media.albedo[medium, 0] * hue_at(hues, 0, member, x, y, z)
+                    through_g *= media.albedo[medium, 1] * hue_at(hues, 1, member, x, y, z)
+                    through_b *= media.albedo[medium, 2] * hue_at(hues, 2, member, x, y, z)
                 else:
                     red += through_r * media.glow[medium, 0]
                     green += through_g * media.glow[medium, 1]
@@ -360,9 +375,9 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth
                             light_g *= media.albedo[there, 1]
                             light_b *= media.albedo[there, 2]
                             if ramped:
-                                light_r *= _hue(hues, 0, other, ox, oy, oz)
-                                light_g *= _hue(hues, 1, other, ox, oy, oz)
-                                light_b *= _hue(hues, 2, other, ox, oy, oz)
+                                light_r *= hue_at(hues, 0, other, ox, oy, oz)
+                                light_g *= hue_at(hues, 1, other, ox, oy, oz)
+                                light_b *= hue_at(hues, 2, other, ox, oy, oz)
                         wx, wy, wz, weight, state = _of_the_sun(lights, media, there, vx, vy, vz, state)
                     weight *= shift * two_lobes(media.lobes, there, vx * wx + vy * wy + vz * wz)
                     _, left, _, state = flown(bricks, members, ox, oy, oz, wx, wy, wz, reach, True, state)

@@ -11,12 +11,17 @@ from .gathering import cosines_of, field_of_light, gathered, softened
 from .lamps import lamps_of
 from .members import eye_of, media_of, members_of
 from .paths import LAYERS, Hues, Lights, traced
+from .photons import BURIED, DEEP, PIXELS, STRANDS, scattered_shares, shone
 from .surroundings import surroundings_of
 
 STRIP = 0.15
 """Seconds after which a turn looks whether it is to stop, about."""
 EVEN = 4.0
 """How uneven a sky may be, as its mean square over the square of its mean, before its bright parts are looked for."""
+
+
+PARTS = 4
+"""Looks at whether it is to stop while the photons of a turn are on their way."""
 
 
 class Tracer:
@@ -54,7 +59,12 @@ class Tracer:
         self._strips = max(camera.height // 32, 1)
         members, media = members_of(scene)
         outside = surroundings_of(scene.light) if around is None else around
-        lights, eye = _lights(scene, lattice, outside, frame), eye_of(scene, camera)
+        lamps = lamps_of(scene.light.lamps, frame)
+        # Where nothing comes straight, asking for it brings but noise; the lattice knows what is scattered on.
+        within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED)
+        asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
+        lights, eye = _lights(scene, lattice, outside, asked), eye_of(scene, camera)
+        self._photons = None
         if gathering:
             field = field_of_light(lattice, scene)
             self._kernel = gathered
@@ -64,7 +74,16 @@ class Tracer:
                 ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye)
         else:
             self._kernel = traced
-            self._arguments = (scene.bricks, members, media_of(media), lights, _hues(scene, members, hues), eye)
+            colours = _hues(scene, members, hues)
+            self._arguments = (scene.bricks, members, media_of(media), lights, colours, eye)
+            if sent:
+                self._photons = (scene.bricks, members, media_of(media), *_table(scene, sent), colours, eye)
+                self._shone = np.zeros((STRANDS, camera.height, camera.width, 3), np.float32)
+
+    @property
+    def sends_photons(self):
+        """True where lamps are buried in the clouds: see `core.light.photons`."""
+        return self._photons is not None
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -89,11 +108,28 @@ class Tracer:
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
             self._kernel(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+        if self._photons is not None:
+            self._add_photons(ticket)
         self.turns += 1
         # Sums of many numbers are kept in double precision.
         self._total += self._sums
         taken = time.perf_counter() - begun
         self._strips = min(max(round(taken / STRIP), 1), max(self.camera.height // (4 * strands), 1))
+
+    def _add_photons(self, ticket):
+        """Light of buried lamps, a share of a turn's photons at a time."""
+        pixels = self.camera.width * self.camera.height
+        self._shone[:] = 0.0
+        for part in range(PARTS):
+            if ticket is not None:
+                ticket.tick(0.0)
+            shone(*self._photons, max(pixels // (PIXELS * STRANDS * PARTS), 1), u32(self._seed & 0xFFFFFFFF),
+                  self.turns * PARTS + part, self._shone)
+        found = self._shone.sum(axis=0) / np.float32(PARTS)
+        # The square is that of all light of the turn.
+        before, more = luminance(self._sums[..., :3]), luminance(found)
+        self._sums[..., 5] += more * (2.0 * before + more)
+        self._sums[..., :3] += found
 
     def layers(self):
         """What the paths amount to.
@@ -130,7 +166,21 @@ class Tracer:
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
 
 
-def _lights(scene, lattice, outside, frame):
+def _table(scene, lamps):
+    """Lamps as kernels read them: place, radius and irradiance in units of the scene, and the rising sums of their odds."""
+    table, odds = np.zeros((len(lamps), 7), np.float32), np.zeros(len(lamps), np.float32)
+    if lamps:
+        table[:, :3] = (np.array([lamp.place for lamp in lamps], float) - scene.origin) / scene.unit
+        table[:, 3] = [lamp.radius / scene.unit for lamp in lamps]
+        # Irradiance at a distance of one unit.
+        table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / scene.unit**2
+        share = luminance(table[:, 4:])
+        odds[:] = np.cumsum(share) / share.sum()
+        odds[-1] = 1.0
+    return table, odds
+
+
+def _lights(scene, lattice, outside, lamps):
     """Sun, sky and lamps as paths read them."""
     light, unit, origin, sky = scene.light, scene.unit, scene.origin, outside.sky
     bright = luminance(sky.astype(np.float64))
@@ -140,16 +190,7 @@ def _lights(scene, lattice, outside, frame):
     columns = np.cumsum(likely, axis=1) / np.maximum(likely.sum(axis=1, keepdims=True), 1e-300)
     rows[-1] = columns[:, -1] = 2.0
     asked = min(max((float((likely**2).sum()) * bright.size - EVEN) / EVEN, 0.0), 1.0) if total > 0.0 else 0.0
-    lamps = lamps_of(light.lamps, frame)
-    table, odds = np.zeros((len(lamps), 7), np.float32), np.zeros(len(lamps), np.float32)
-    if lamps:
-        table[:, :3] = (np.array([lamp.place for lamp in lamps], float) - origin) / unit
-        table[:, 3] = [lamp.radius / unit for lamp in lamps]
-        # Irradiance at a distance of one unit.
-        table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / unit**2
-        share = luminance(table[:, 4:])
-        odds[:] = np.cumsum(share) / share.sum()
-        odds[-1] = 1.0
+    table, odds = _table(scene, lamps)
     return Lights(
         # The tiny number keeps an axis-parallel ray from dividing by zero.
         (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
