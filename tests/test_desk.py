@@ -20,6 +20,7 @@ from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, span_of
 from softmound.core.engine.painter import finer_voxels
+from softmound.core.light.camera import camera_of
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
 from softmound.core.starts.looks_as import looks_as_large_as
@@ -883,6 +884,22 @@ class Files(DeskTest):
         self.assertEqual(mound.edited(view=seen["made"].view), seen["made"])
         self.assertAlmostEqual(looks_as_large_as(mound.light.medium.extinction, 150.0), 4_000.0, delta=1.0)
         self.assertNotEqual(mound.mass, start("congestus", "Untitled", 150.0).mass)
+
+    def test_a_start_that_is_taken_fills_the_picture(self):
+        def act(wall):
+            wall.list.setCurrentRow(list(STARTS).index("mediocris"))
+            self.until(lambda: wall.list.currentRow() in wall._parts)
+            self.click(wall.take)
+
+        self.wall(act)
+        self.rest()
+        picture, grid = self.window.picture, self.window.looking.grid
+        camera = camera_of(self.window.document.mound.view, picture.width(), picture.height())
+        low, high = (grid.world(corner) for corner in grid.active_bounds())
+        corners = [camera.pixel((x, y, z))[:2] for x in (low[0], high[0]) for y in (low[1], high[1]) for z in (low[2], high[2])]
+        across, down = np.ptp(corners, axis=0) / (picture.width(), picture.height())
+        self.assertLess(max(across, down), 1.0)
+        self.assertGreater(max(across, down), 0.75)
 
     def test_the_wall_closed_leaves_the_mound_as_it_was(self):
         before = self.window.document.mound

@@ -21,6 +21,7 @@ from softmound.core.light.scene import scene_of
 from softmound.core.light.transport import DIRECTIONS, transported
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
+from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
 
 from .scenes import ball_mound, box_grid, lumpy_mound, random_grid
@@ -330,6 +331,23 @@ class Draft(unittest.TestCase):
         camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=60.0, azimuth=40.0, elevation=10.0), 60, 40)
         scene = radiance_of(self.picture(grid, light, camera), scene_of(light, grid), camera)
         np.testing.assert_allclose(scene[..., :3], 1.0, atol=0.04)
+
+    def test_a_faint_veil_before_a_shadow_does_not_light_it(self):
+        # A ray that met faint mist in the sun, and then crosses a gap, sees behind it what light there is there.
+        light = Light(sun=Sun(azimuth=90.0, elevation=20.0), sky=DARK, medium=Medium(extinction=0.8))
+        # A wall keeps the sun from the box behind; the mist in front of it stands free.
+        wall, box = ((40, 0, -24), (55, 31, -9)), ((0, 0, -24), (15, 31, -9))
+        parts = [box_grid(*wall), box_grid(*box)]
+        mist = box_grid((0, 0, 24), (15, 31, 39), value=1e-4)
+        coords = np.concatenate([part.coords for part in parts])
+        values = np.concatenate([part.values for part in parts])
+        bare = grid_of(1.0, coords, values)
+        veiled = grid_of(1.0, np.concatenate([coords, mist.coords]), np.concatenate([values, mist.values]))
+        view = View(target=(8.0, 16.0, -9.0), azimuth=0.0, elevation=0.0, distance=120.0, focal=120.0)
+        camera = camera_of(view, 48, 32)
+        seen = [self.picture(grid, light, camera)[12:20, 22:27, 0] for grid in (bare, veiled)]
+        self.assertGreater(float(seen[0].mean()), 0.0)
+        np.testing.assert_allclose(seen[1].mean(), seen[0].mean(), rtol=0.08)
 
     def test_scattered_once_is_exact(self):
         # With that alone, a box lit from behind the camera: phase function times the integral of exp(-2 depth).

@@ -1,23 +1,28 @@
 """Sea and land below the cloud: how much they send up, and where the cloud's shadow lies on them."""
 
 import math
+import pathlib
+import tempfile
 import unittest
 
 import numpy as np
+from pydantic import ValidationError
 
+from softmound.core.colour import luminance
 from softmound.core.directions import direction_of
 from softmound.core.engine.stages import Stages, picture
+from softmound.core.engine.stills import Taking, frames_taken, turntable
 from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import coarse_of
+from softmound.core.light.coarse import coarse_in, coarse_of
 from softmound.core.light.floor import NO_SHADOW, floor_light, mirrored_share, sent_up, shadow_of, slope_variance
 from softmound.core.light.lattice import lit
 from softmound.core.light.march import march
 from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.scene import PlacedCloud, scene_of
-from softmound.core.light.situations import with_floor
+from softmound.core.light.scene import PlacedCloud, Placing, scene_of
+from softmound.core.light.situations import in_situation, with_floor
 from softmound.core.light.sky import directions_of
-from softmound.core.light.surroundings import surroundings_of
-from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View
+from softmound.core.light.surroundings import radiance, surroundings_of
+from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View, read_mound, write_mound
 from softmound.core.recipe.resize import resized_mound
 
 from .scenes import ball_mound, box_grid
@@ -112,6 +117,24 @@ class Land(unittest.TestCase):
         under = empty_picture(Light(floor=Floor(kind="land", level=50.0)), view)
         np.testing.assert_array_equal(under, without)
 
+    def test_far_away_it_is_one_with_the_horizon(self):
+        for kind in ("sea", "land"):
+            for sky in (Sky(), Sky(kind="air")):
+                floor = Floor(kind=kind, level=-300.0, visibility=20.0)
+                light = Light(sky=sky, sun=Sun(azimuth=180.0, elevation=40.0), floor=floor)
+                view = View(target=(0.0, 0.0, 0.0), elevation=0.0, distance=100.0, focal=400.0)
+                seen = luminance(empty_picture(light, view, 30, 400))[:, 15]
+                # Just above and just below the horizon, which lies in the middle.
+                self.assertAlmostEqual(float(seen[202] / seen[197]), 1.0, delta=0.06)
+
+    def test_fields_and_woods_change_it_about_its_mean(self):
+        view = View(target=(0.0, 0.0, 0.0), elevation=80.0, distance=4000.0, focal=30.0)
+        even, patched = (empty_picture(self.land(visibility=300.0, patches=patches), view, 90, 60)[..., 0]
+                         for patches in (0.1, 150.0))
+        self.assertLess(float(even.std() / even.mean()), 0.05)
+        self.assertGreater(float(patched.std() / patched.mean()), 0.1)
+        self.assertAlmostEqual(float(patched.mean() / even.mean()), 0.9, delta=0.2)
+
     def test_lights_the_underside_by_its_colour(self):
         dark, bright = (surroundings_of(Light(sky=WHITE, sun=Sun(strength=0.0), floor=Floor(kind="land", colour=(c, c, c))))
                         for c in (0.0, 0.5))
@@ -145,6 +168,45 @@ class Shadows(unittest.TestCase):
             self.assertAlmostEqual(self.share(shadow, place[0], -place[2] * 0 + place[2]), expected, delta=0.02)
         outside = middle + 13.5 * across
         self.assertAlmostEqual(self.share(shadow, outside[0], outside[2]), 1.0, delta=0.02)
+
+    def test_it_holds_all_the_cloud_whatever_the_sun(self):
+        # Along the sun's way the whole volume is summed over an area that grows as the sun sinks: Cavalieri.
+        radius, sigma = 10.0, 0.02
+        grid = ball_grid(radius, 0.25)
+        for azimuth, elevation in ((0.0, 90.0), (35.0, 60.0), (200.0, 30.0), (300.0, 12.0)):
+            light = Light(sun=Sun(azimuth=azimuth, elevation=elevation), medium=Medium(extinction=sigma, anisotropy=0.0),
+                          floor=Floor(kind="land", level=-40.0))
+            shadow = self.shadowed(light, grid)
+            area = 1.0 / (float(shadow.per_x) * float(shadow.per_z))
+            summed = float(-np.log(shadow.share.astype(np.float64)).sum()) * area * math.sin(math.radians(elevation))
+            with self.subTest(azimuth=azimuth, elevation=elevation):
+                self.assertAlmostEqual(summed / (sigma * 4.0 / 3.0 * math.pi * radius**3), 1.0, delta=0.03)
+
+    def test_its_middle_goes_round_with_the_sun(self):
+        grid, level = ball_grid(6.0, 0.5), -30.0
+        for azimuth in range(0, 360, 45):
+            light = Light(sun=Sun(azimuth=float(azimuth), elevation=50.0), medium=Medium(extinction=0.1, anisotropy=0.0),
+                          floor=Floor(kind="sea", level=level))
+            shadow = self.shadowed(light, grid)
+            weight = 1.0 - shadow.share.astype(np.float64)
+            x = float(shadow.first_x) + np.arange(weight.shape[0]) / float(shadow.per_x)
+            z = float(shadow.first_z) + np.arange(weight.shape[1]) / float(shadow.per_z)
+            middle = (weight.sum(axis=1) @ x / weight.sum(), weight.sum(axis=0) @ z / weight.sum())
+            away = -level / math.tan(math.radians(50.0))
+            expected = (-away * math.sin(math.radians(azimuth)), -away * math.cos(math.radians(azimuth)))
+            np.testing.assert_allclose(middle, expected, atol=0.5)
+
+    def test_two_clouds_throw_two(self):
+        light = Light(sun=Sun(azimuth=0.0, elevation=90.0), medium=Medium(extinction=1.0, anisotropy=0.0),
+                      floor=Floor(kind="land", level=-30.0))
+        grid = ball_grid(5.0, 0.5)
+        scene = scene_of(light, *(PlacedCloud(grid, light.medium, Placing(place=np.array([side, 0.0, 0.0])))
+                                  for side in (-20.0, 20.0)))
+        coarse, mixture = coarse_in(scene)
+        shadow = shadow_of(scene, lit(coarse, light, mixture=mixture))
+        dark = [self.share(shadow, x, 0.0) for x in (-20.0, 0.0, 20.0)]
+        self.assertLess(max(dark[0], dark[2]), 0.05)
+        self.assertGreater(dark[1], 0.95)
 
     def test_none_where_the_sun_is_down_or_the_cloud_lies_below(self):
         grid = ball_grid(6.0, 0.5)
@@ -181,7 +243,53 @@ class Shadows(unittest.TestCase):
         self.assertLess(picture(stages, scene, 120, 80)[round(y), round(x), 0], 60)
 
 
+class Overcast(unittest.TestCase):
+    def test_three_times_as_bright_overhead_as_at_the_horizon(self):
+        light = in_situation(Light(), View(), "Overcast")
+        overhead, low = (luminance(radiance(np.array([way]), light.sun.edited(strength=0.0), light.sky))[0] for way in (
+            (0.0, 1.0, 0.0), (0.0, 0.0, 1.0)))
+        self.assertAlmostEqual(float(overhead / low), 3.0, delta=0.2)
+
+    def test_a_cloud_is_seen_in_it(self):
+        # Where light came evenly from everywhere it could not be told from the sky.
+        mound = ball_mound(radius=10.0)
+        grid, seen = ball_grid(10.0, 0.5), []
+        view = View(target=(0.0, 0.0, 0.0), elevation=0.0, distance=60.0)
+        light = in_situation(Light(medium=Medium(extinction=0.8)), view, "Overcast")
+        scene = Stages().scene(mound.edited(light=light, view=view), grid, "ball")
+        camera = camera_of(view, 48, 32)
+        lattice = lit(coarse_of(grid), light)
+        radiance_seen = luminance(radiance_of(march(scene, lattice, camera), scene, camera)[..., :3])
+        for row in (9, 22):
+            seen.append(float(radiance_seen[row, 22:26].mean() / radiance_seen[16, :2].mean()))
+        self.assertGreater(seen[0], 1.25)
+        self.assertLess(seen[1], 0.8 * seen[0])
+
+
 class Laying(unittest.TestCase):
+    def test_below_a_turntable_it_stays_where_it_is(self):
+        mound = with_floor(ball_mound(radius=10.0), "land", (np.full(3, -10.0), np.full(3, 10.0)))
+        stages, grid = Stages(), ball_grid(10.0, 0.5)
+        frames = list(frames_taken(stages, turntable(mound, 2, 180.0), grid, "ball", Taking(40, 30, passes=1)))
+        self.assertEqual(len(frames), 2)
+        for _, frame in frames:
+            # The land is under the horizon in each, the sky above it.
+            behind = luminance(frame.behind)
+            self.assertGreater(float(np.abs(behind[-2:].mean() - behind[:2].mean())), 0.0)
+            np.testing.assert_array_equal(frame.radiance[0, 0, :3], frame.behind[0, 0])
+
+    def test_a_sea_of_a_saved_mound_is_read_again(self):
+        with tempfile.TemporaryDirectory() as folder:
+            mound = with_floor(ball_mound(), "sea", level=-33.0)
+            write_mound(pathlib.Path(folder) / "a.mound", mound)
+            self.assertEqual(read_mound(pathlib.Path(folder) / "a.mound").light.floor, mound.light.floor)
+
+    def test_numbers_outside_their_limits_are_refused(self):
+        for changes in ({"level": 1e6}, {"wind": -1.0}, {"wind": 99.0}, {"visibility": 0.0}, {"patches": 0.0}, {"kind": "mud"},
+                        {"colour": (1.2, 0.0, 0.0)}, {"colour": (-0.1, 0.0, 0.0)}):
+            with self.subTest(changes), self.assertRaises(ValidationError):
+                Floor(**changes)
+
     def test_below_the_cloud_and_below_the_eye(self):
         mound = Mound(view=View(target=(0.0, 100.0, 0.0), elevation=-20.0, distance=600.0))
         bounds = np.array([-150.0, 40.0, -100.0]), np.array([150.0, 200.0, 100.0])

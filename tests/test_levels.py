@@ -7,6 +7,7 @@ from types import SimpleNamespace
 import numpy as np
 from scipy.ndimage import gaussian_filter
 
+from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.painter import STEADY, Painter
 from softmound.core.engine.stages import Stages
@@ -14,8 +15,9 @@ from softmound.core.engine.stills import Taking, still_of
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
 from softmound.core.light.gathering import cosines_of, field_of_light, gathers, softened
-from softmound.core.light.lattice import lit, zone_shares
-from softmound.core.light.levels import BRIGHTEST, LEFT, NARROWEST, UNTOLD, TwoLevels, _brighter
+from softmound.core.light.lamps import lamps_of
+from softmound.core.light.lattice import lit, with_lamps, zone_shares
+from softmound.core.light.levels import BRIGHTEST, EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, TwoLevels, _brighter
 from softmound.core.light.looks import exposure_of
 from softmound.core.light.members import members_of
 from softmound.core.light.phase import lobes_of, moments
@@ -200,6 +202,76 @@ class Steady(unittest.TestCase):
         self.assertAlmostEqual(later, first - 2.0 * STEADY, places=5)
         # What the artist has set stays.
         self.assertEqual(painter._exposed(Light(exposure=1.25), scene(0.01)).exposure, 1.25)
+
+
+class BuriedLamps(unittest.TestCase):
+    """Two levels where a lamp stands so deep that only its photons find the way out."""
+
+    radius, away = 8.0, 2000.0
+
+    def setUp(self):
+        self.lamp = Lamp(place=(0.0, 0.0, 0.0), radius=1.0, power=1e9, kelvin=None)
+        self.light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", strength=0.0), lamps=(self.lamp,),
+                           medium=Medium(extinction=1.2, anisotropy=0.85))
+        self.view = View(target=(0.0, 0.0, 0.0), distance=self.away, focal=800.0, elevation=0.0)
+        self.intensity = float(np.array(lamps_of((self.lamp,))[0].intensity) @ LUMINANCE)
+
+    def levels(self, size=(48, 32), light=None):
+        grid, light = ball_grid(self.radius, 0.5), light or self.light
+        scene, camera = scene_of(light, grid), camera_of(self.view, *size)
+        coarse = coarse_of(grid, SHARP)
+        return TwoLevels(scene, with_lamps(lit(coarse, light), coarse, light), camera), camera
+
+    def test_as_bright_as_all_that_gets_out(self):
+        tracer, camera = self.levels()
+        self.assertTrue(tracer.whole.sends_photons)
+        self.assertFalse(tracer.gathered.sends_photons)
+        tracer.add(8 * (EACH_OF_BURIED + 1))
+        seen = float((tracer.layers()[0] @ LUMINANCE).sum()) * camera.spread**2 * self.away**2
+        # Nothing is lost, and next to nothing comes straight.
+        self.assertAlmostEqual(seen / self.intensity, 1.0, delta=0.08)
+
+    def test_round_as_the_ball_is(self):
+        tracer, _ = self.levels((48, 48))
+        tracer.add(8 * (EACH_OF_BURIED + 1))
+        bright = tracer.layers()[0] @ LUMINANCE
+        quarters = [float(bright[rows, columns].sum()) for rows in (slice(0, 24), slice(24, 48))
+                    for columns in (slice(0, 24), slice(24, 48))]
+        np.testing.assert_allclose(quarters, np.mean(quarters), rtol=0.1)
+
+    def test_fewer_whole_turns_by_number(self):
+        tracer, _ = self.levels((12, 8))
+        tracer.add(2 * (EACH_OF_BURIED + 1))
+        # Two early ones, and one in each round.
+        self.assertEqual((tracer.whole.turns, tracer.gathered.turns), (4, 2 * (EACH_OF_BURIED + 1) - 4))
+
+    def test_a_lamp_beside_the_cloud_is_asked_by_both(self):
+        beside = self.light.edited(lamps=(self.lamp.edited(place=(0.0, 20.0, 0.0)),))
+        tracer, _ = self.levels((12, 8), beside)
+        self.assertFalse(tracer.whole.sends_photons)
+        tracer.add(22)
+        self.assertEqual((tracer.whole.turns, tracer.gathered.turns), (4, 18))
+
+    def test_a_finished_picture_holds_it(self):
+        mound = ball_mound().edited(light=self.light, view=self.view)
+        still = still_of(Stages(), mound, ball_grid(self.radius, 0.5), "ball", Taking(48, 32, true=True, noise=0.12))
+        self.assertLessEqual(still.noise, 0.12)
+        camera = camera_of(self.view, 48, 32)
+        seen = float((still.radiance[..., :3] @ LUMINANCE).sum()) * camera.spread**2 * self.away**2
+        self.assertAlmostEqual(seen / self.intensity, 1.0, delta=0.1)
+
+    def test_flicker_dims_the_photons_too(self):
+        lamp = self.lamp.edited(flicker=0.9, seed=5)
+        light = self.light.edited(lamps=(lamp,))
+        powers = [float(np.array(lamps_of((lamp,), frame)[0].intensity) @ LUMINANCE) for frame in range(12)]
+        dim, bright = int(np.argmin(powers)), int(np.argmax(powers))
+        grid, camera, sums = ball_grid(self.radius, 0.5), camera_of(self.view, 24, 16), []
+        for frame in (dim, bright):
+            scene = scene_of(light, grid)
+            tracer = TwoLevels(scene, lit(coarse_of(grid), light), camera, frame=frame).whole
+            tracer.add(40)
+            sums.append(float((tracer.layers()[0] @ LUMINANCE).sum()))
+        self.assertAlmostEqual(sums[0] / sums[1], powers[dim] / powers[bright], delta=0.06)
 
 
 if __name__ == "__main__":

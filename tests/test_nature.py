@@ -7,14 +7,14 @@ import unittest
 
 import numpy as np
 
-from softmound.core.engine.density import density_grid, span_of
+from softmound.core.engine.density import bounds_of, density_grid, span_of
 from softmound.core.engine.nature import nature_of
 from softmound.core.engine.siblings import SIZE, sheet, sibling
 from softmound.core.grain.actions.crisp import Crisp
 from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
-from softmound.core.grain.characters import CHARACTERS, read_character, save_character, sized_character
+from softmound.core.grain.characters import CHARACTERS, NATURAL, read_character, save_character, sized_character
 from softmound.core.grain.scales import advised, octaves_of, summed
 from softmound.core.recipe import Problem, Skin, eased
 from softmound.core.starts.species import start
@@ -145,6 +145,21 @@ class Siblings(unittest.TestCase):
 
 
 class Characters(unittest.TestCase):
+    def test_who_claims_to_be_natural_is_one_of_them(self):
+        self.assertLessEqual(set(NATURAL), set(CHARACTERS))
+        self.assertGreaterEqual(len(CHARACTERS), 12)
+        self.assertLess(len(NATURAL), len(CHARACTERS))
+
+    def test_cauliflower_is_as_rough_as_clouds_are_and_whipped_is_not(self):
+        # All of them, and more finely, are measured by the bench.
+        mound = start("mediocris", "Bun")
+        low, high = bounds_of(mound)
+        for name, natural in (("Cauliflower", True), ("Whipped", False)):
+            worn = mound.edited(grains=sized_character(CHARACTERS[name], span_of(mound), mound.mass.base.altitude))
+            found = {f.name: f for f in nature_of(worn, density_grid(worn, float((high - low).max()) / 260))}
+            with self.subTest(name):
+                self.assertEqual(found["Outline dimension"].natural and found["Spectrum slope"].natural, natural)
+
     def test_every_one_makes_a_cloud_at_any_size(self):
         for span in (2.0, 300.0):
             mound = start("mediocris", "Bun", span)

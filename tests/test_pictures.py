@@ -292,6 +292,18 @@ class Commands(unittest.TestCase):
                 self.assertGreater(np.abs(seen[a] - seen[b]).mean(), 4.0)
             said = self.run_("picture", folder / "m.mound", "--below", "mud", "--out", folder / "a.png")
             self.assertEqual(said.returncode, 2)
+            # Above the eye it cannot be seen; what is below lights the cloud all the same.
+            said = self.run_("picture", folder / "m.mound", "--size", "64x40", "--voxel", "2", "--below", "land", "--level",
+                             "4000", "--out", folder / "under.png")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            with Image.open(folder / "under.png") as image:
+                self.assertLess(np.abs(np.asarray(image.convert("RGB")).astype(int)[-4:, :8] - seen["none"][:, :8]).mean(), 2.0)
+            said = self.run_("sheet", folder / "m.mound", "--out", folder / "s.png", "--size", "40x24", "--suns", "10,40",
+                             "--below", "sea", "--voxel", "2")
+            self.assertEqual(said.returncode, 0, said.stderr)
+            said = self.run_("sweep", folder / "m.mound", "--out", folder / "day.webp", "--from", "80,20", "--to", "280,20",
+                             "--frames", "2", "--size", "40x24", "--below", "land", "--voxel", "2")
+            self.assertEqual(said.returncode, 0, said.stderr)
 
     def test_whole_paths_alone_and_an_exposure_by_the_picture(self):
         with tempfile.TemporaryDirectory() as name:

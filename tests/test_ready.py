@@ -2,6 +2,7 @@
 
 import os
 import pathlib
+import resource
 import signal
 import subprocess
 import sys
@@ -17,6 +18,7 @@ from softmound.core.exchange import ready
 from softmound.core.exchange.foreign import read_photograph
 from softmound.core.exchange.ready import reading
 from softmound.core.problems import Problem
+from softmound.core.ticket import Stopped, Ticket
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 ROOM, BUSY = 3 * 2**29, 20
@@ -94,6 +96,28 @@ class Ready(unittest.TestCase):
         with reading("photograph", path, answer, "", ROOM, BUSY) as child:
             self.assertEqual(child.ended(20.0), (0, ""))
         self.assertTrue(answer.exists())
+
+    def test_a_small_disk_is_met_by_the_reader_and_forgotten(self):
+        path = self.folder / "wide.png"
+        Image.fromarray(np.random.default_rng(1).integers(0, 255, (200, 200, 3), np.uint8)).save(path)
+        before = resource.getrlimit(resource.RLIMIT_FSIZE)
+        # Also where the process itself was begun under the limit.
+        os.kill(ready._READY._process.pid, signal.SIGKILL) if ready._READY._process is not None else None
+        resource.setrlimit(resource.RLIMIT_FSIZE, (20_000, before[1]))
+        try:
+            with self.assertRaises(Problem):
+                read_photograph(path)
+        finally:
+            resource.setrlimit(resource.RLIMIT_FSIZE, before)
+        self.assertEqual(read_photograph(path).shape, (200, 200, 3))
+
+    def test_a_hand_that_stops_is_met_at_once(self):
+        ticket = Ticket()
+        ticket.stop()
+        with self.assertRaises(Stopped):
+            read_photograph(self.photograph(9), ticket=ticket)
+        until(lambda: not below(ready._READY._process.pid))
+        self.assertEqual(int(read_photograph(self.photograph(9))[0, 0, 0]), 9)
 
     def test_one_that_is_not_waited_for_ends(self):
         os.mkfifo(self.folder / "never.png")

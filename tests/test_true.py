@@ -18,7 +18,7 @@ from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
 from softmound.core.light.lattice import Lattice, lit
 from softmound.core.light.levels import TwoLevels
 from softmound.core.light.phase import henyey_greenstein
-from softmound.core.light.scene import scene_of
+from softmound.core.light.scene import PlacedCloud, scene_of
 from softmound.core.light.surroundings import surroundings_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
@@ -86,6 +86,48 @@ class Buried(unittest.TestCase):
             share, = photons.scattered_shares(scene_of(self.light(sigma, inside), ball_grid(8.0, 0.5)), lamps_of((inside,)))
             self.assertAlmostEqual(share, 1.0 - math.exp(-8.0 * sigma), delta=0.04)
         self.assertEqual(len(photons.scattered_shares(scene, [])), 0)
+
+    def test_lamps_add_up_and_each_keeps_its_colour(self):
+        red, blue = (Lamp(place=(side, 0.0, 0.0), radius=0.5, power=1e8, kelvin=None, colour=colour)
+                     for side, colour in ((-2.0, (1.0, 0.0, 0.0)), (2.0, (0.0, 0.0, 1.0))))
+        view, grid = View(target=(0.0, 0.0, 0.0), distance=60.0, elevation=0.0), ball_grid(8.0, 0.5)
+        both = self.light(0.6, red, anisotropy=0.5).edited(lamps=(red, blue))
+        seen = traced(grid, both, view, (48, 32), 40)[0].layers()[0]
+        alone = traced(grid, self.light(0.6, red, anisotropy=0.5), view, (48, 32), 40)[0].layers()[0]
+        self.assertEqual(float(alone[..., 2].max()), 0.0)
+        self.assertEqual(float(seen[..., 1].max()), 0.0)
+        self.assertAlmostEqual(float(seen[..., 0].sum() / alone[..., 0].sum()), 1.0, delta=0.06)
+        # Red stands to one side, blue as far to the other.
+        columns = np.arange(48)
+        middle = [float((seen[..., n].sum(axis=0) * columns).sum() / seen[..., n].sum()) for n in (0, 2)]
+        self.assertAlmostEqual(sum(middle) / 2.0, 23.5, delta=0.8)
+        self.assertGreater(abs(middle[0] - middle[1]), 1.0)
+
+    def test_what_is_absorbed_is_lost_on_the_way(self):
+        # Isotropic light from the middle of a ball is scattered the more often the thicker the ball is, and loses as much.
+        lamp, view = Lamp(place=(0.0, 0.0, 0.0), radius=0.1, power=1e8, kelvin=None), View(target=(0.0, 0.0, 0.0), distance=60.0)
+        kept = []
+        for sigma in (0.2, 0.5, 1.2):
+            white, grey = (traced(ball_grid(8.0, 0.5), self.light(sigma, lamp, anisotropy=0.0, albedo=albedo), view, (48, 32), 30)[
+                0].layers()[0].sum() for albedo in (1.0, 0.9))
+            kept.append(float(grey / white))
+        self.assertEqual(sorted(kept, reverse=True), kept)
+        self.assertLess(kept[0], 0.9)
+        self.assertLess(kept[2], 0.4)
+
+    def test_two_clouds_that_share_out_the_way_are_one(self):
+        # The lamp's ball cut in two halves that stand side by side.
+        lamp = Lamp(place=(0.0, 0.0, 0.0), radius=0.5, power=1e8, kelvin=None)
+        light, view = self.light(0.5, lamp, anisotropy=0.4), View(target=(0.0, 0.0, 0.0), distance=60.0, azimuth=20.0)
+        whole = box_grid((-8, -8, -8), (7, 7, 7))
+        left, right = box_grid((-8, -8, -8), (-1, 7, 7)), box_grid((0, -8, -8), (7, 7, 7))
+        camera, found = camera_of(view, 36, 24), []
+        for scene in (scene_of(light, whole), scene_of(light, PlacedCloud(left, light.medium), PlacedCloud(right, light.medium))):
+            tracer = Tracer(scene, lit(coarse_of(whole), light), camera)
+            self.assertTrue(tracer.sends_photons)
+            tracer.add(80)
+            found.append(tracer.layers()[0].sum(axis=(0, 1)))
+        np.testing.assert_allclose(found[0], found[1], rtol=0.08)
 
     def test_the_same_bits_with_any_number_of_threads(self):
         light, found = self.light(0.5, Lamp(place=(0.0, 0.0, 0.0), power=1e8)), []

@@ -24,6 +24,11 @@ PARTS = 4
 """Looks at whether it is to stop while the photons of a turn are on their way."""
 
 
+LEAST_PHOTONS = 4096
+"""In a turn, however small the picture: what one photon brings is seen in many pixels, so that its noise is blurred away by more
+photons only."""
+
+
 class Tracer:
     """Paths through a scene, added up until there are enough.
 
@@ -118,12 +123,12 @@ class Tracer:
 
     def _add_photons(self, ticket):
         """Light of buried lamps, a share of a turn's photons at a time."""
-        pixels = self.camera.width * self.camera.height
+        photons = max(self.camera.width * self.camera.height // PIXELS, LEAST_PHOTONS)
         self._shone[:] = 0.0
         for part in range(PARTS):
             if ticket is not None:
                 ticket.tick(0.0)
-            shone(*self._photons, max(pixels // (PIXELS * STRANDS * PARTS), 1), u32(self._seed & 0xFFFFFFFF),
+            shone(*self._photons, photons // (STRANDS * PARTS), u32(self._seed & 0xFFFFFFFF),
                   self.turns * PARTS + part, self._shone)
         found = self._shone.sum(axis=0) / np.float32(PARTS)
         # The square is that of all light of the turn.
