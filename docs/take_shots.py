@@ -22,7 +22,7 @@ def main():
         os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
         os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         sys.path.insert(0, str(ROOT))
-        from PyQt6.QtCore import QPointF, Qt
+        from PyQt6.QtCore import QPoint, QPointF, Qt
         from PyQt6.QtWidgets import QApplication
 
         from demo.stock import main as stock
@@ -157,6 +157,19 @@ def main():
         window.open_station("Library")
         window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")
+        # From above, over land.
+        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+        window.open_station("Light")
+        light = window.stations["Light"]
+        light.lay_below("land")
+        view = window.document.mound.view
+        light.edit_part("sun", "sun", azimuth=view.azimuth + 110.0, elevation=48.0)
+        window.document.look(view.edited(elevation=14.0, distance=1.6 * view.distance))
+        rest()
+        kind, panel = light.settings.fields["floor", "kind"], light.settings
+        panel.verticalScrollBar().setValue(kind.mapTo(panel.widget(), QPoint(0, -60)).y())
+        shot("light-land")
+        window.document._saved = window.document.mound
         window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")
         shot("light-behind")
