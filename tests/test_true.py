@@ -55,16 +55,16 @@ class Buried(unittest.TestCase):
             away = 2000.0
             light = self.light(sigma, lamp, anisotropy=g)
             tracer, camera = traced(ball_grid(radius, 0.25), light, View(target=(0.0, 0.0, 0.0), distance=away, focal=800.0,
-                                                                          elevation=0.0), (60, 40), 60)
+                                                                          elevation=0.0), (60, 40), 24)
             self.assertTrue(tracer.sends_photons)
             seen = float((tracer.layers()[0] @ LUMINANCE).sum()) * camera.spread**2 * away**2
-            self.assertAlmostEqual(seen / (intensity * (1.0 - math.exp(-sigma * radius))), 1.0, delta=0.045)
+            self.assertAlmostEqual(seen / (intensity * (1.0 - math.exp(-sigma * radius))), 1.0, delta=0.06)
 
     def test_the_same_light_as_paths_from_the_eye_find(self):
         lamp = Lamp(place=(2.0, 1.0, 1.0), radius=4.0, power=1e8, kelvin=3000.0)
         light = self.light(0.25, lamp, anisotropy=0.2, albedo=0.98, tint=(1.0, 0.9, 0.8))
         grid, view = ball_grid(8.0, 0.5), View(target=(0.0, 0.0, 0.0), distance=40.0, azimuth=30.0, elevation=10.0)
-        sent, _ = traced(grid, light, view, (24, 16), 2000)
+        sent, _ = traced(grid, light, view, (24, 16), 50)
         with mock.patch.object(tracer_module, "BURIED", 2.0):
             asked, _ = traced(grid, light, view, (24, 16), 4000)
         self.assertFalse(asked.sends_photons)
@@ -92,8 +92,8 @@ class Buried(unittest.TestCase):
                      for side, colour in ((-2.0, (1.0, 0.0, 0.0)), (2.0, (0.0, 0.0, 1.0))))
         view, grid = View(target=(0.0, 0.0, 0.0), distance=60.0, elevation=0.0), ball_grid(8.0, 0.5)
         both = self.light(0.6, red, anisotropy=0.5).edited(lamps=(red, blue))
-        seen = traced(grid, both, view, (48, 32), 40)[0].layers()[0]
-        alone = traced(grid, self.light(0.6, red, anisotropy=0.5), view, (48, 32), 40)[0].layers()[0]
+        seen = traced(grid, both, view, (48, 32), 10)[0].layers()[0]
+        alone = traced(grid, self.light(0.6, red, anisotropy=0.5), view, (48, 32), 10)[0].layers()[0]
         self.assertEqual(float(alone[..., 2].max()), 0.0)
         self.assertEqual(float(seen[..., 1].max()), 0.0)
         self.assertAlmostEqual(float(seen[..., 0].sum() / alone[..., 0].sum()), 1.0, delta=0.06)
@@ -108,7 +108,7 @@ class Buried(unittest.TestCase):
         lamp, view = Lamp(place=(0.0, 0.0, 0.0), radius=0.1, power=1e8, kelvin=None), View(target=(0.0, 0.0, 0.0), distance=60.0)
         kept = []
         for sigma in (0.2, 0.5, 1.2):
-            white, grey = (traced(ball_grid(8.0, 0.5), self.light(sigma, lamp, anisotropy=0.0, albedo=albedo), view, (48, 32), 30)[
+            white, grey = (traced(ball_grid(8.0, 0.5), self.light(sigma, lamp, anisotropy=0.0, albedo=albedo), view, (48, 32), 5)[
                 0].layers()[0].sum() for albedo in (1.0, 0.9))
             kept.append(float(grey / white))
         self.assertEqual(sorted(kept, reverse=True), kept)
@@ -125,7 +125,7 @@ class Buried(unittest.TestCase):
         for scene in (scene_of(light, whole), scene_of(light, PlacedCloud(left, light.medium), PlacedCloud(right, light.medium))):
             tracer = Tracer(scene, lit(coarse_of(whole), light), camera)
             self.assertTrue(tracer.sends_photons)
-            tracer.add(80)
+            tracer.add(14)
             found.append(tracer.layers()[0].sum(axis=(0, 1)))
         np.testing.assert_allclose(found[0], found[1], rtol=0.08)
 
