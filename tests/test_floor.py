@@ -22,7 +22,7 @@ from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.situations import in_situation, with_floor
 from softmound.core.light.sky import directions_of
 from softmound.core.light.surroundings import radiance, surroundings_of
-from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View, read_mound, write_mound
+from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View, limits, read_mound, write_mound
 from softmound.core.recipe.resize import resized_mound
 
 from .scenes import ball_mound, box_grid
@@ -304,6 +304,23 @@ class Laying(unittest.TestCase):
         mound = ball_mound(light=Light(floor=Floor(kind="land", level=-30.0, patches=20.0, visibility=12.0)))
         floor = resized_mound(mound, 3.0).light.floor
         self.assertEqual((floor.level, floor.patches, floor.visibility), (-90.0, 60.0, 36.0))
+
+    def test_keeps_no_mound_from_a_size(self):
+        # A cloud of a hand's breadth out of one of 300 m: what lies below stays at its limits.
+        for factor, visibility in ((0.006, 1.0), (30.0, 100.0)):
+            mound = ball_mound(radius=10.0, light=Light(floor=Floor(visibility=visibility, patches=10.0, level=-500.0)))
+            floor = resized_mound(mound, factor).light.floor
+            self.assertNotAlmostEqual(floor.visibility, visibility * factor)
+            for field in ("level", "patches", "visibility"):
+                low, high = limits(floor, field)
+                self.assertTrue(low <= getattr(floor, field) <= high, field)
+
+    def test_the_sky_above_is_not_worked_out_anew(self):
+        light = Light(sky=Sky(kind="air"))
+        around = surroundings_of(light)
+        for floor in (Floor(kind="sea"), Floor(kind="sea", wind=9.0), Floor(kind="land", visibility=7.0)):
+            self.assertIs(surroundings_of(light.edited(floor=floor)).behind, around.behind)
+        self.assertIs(surroundings_of(light.edited(floor=Floor(level=-7.0, wind=3.0))), around)
 
 
 if __name__ == "__main__":

@@ -112,6 +112,7 @@ class Ready(unittest.TestCase):
         self.assertEqual(read_photograph(path).shape, (200, 200, 3))
 
     def test_a_hand_that_stops_is_met_at_once(self):
+        read_photograph(self.photograph(8))
         ticket = Ticket()
         ticket.stop()
         with self.assertRaises(Stopped):

@@ -120,7 +120,7 @@ class Starts(unittest.TestCase):
             tall[species] = (high - low)[1] / max((high - low)[[0, 2]])
             self.assertLess(sum(1 for _ in mound.mass.forms), 200)
             grid = density_grid(mound, float((high - low).max()) / 48)
-            self.assertGreater(grid.active_voxels(), 300, species)
+            self.assertGreater(grid.active_voxels(), 500, species)
             self.assertTrue(kind.sentence)
         self.assertLess(tall["deck slab"], tall["humilis"])
         self.assertLess(tall["humilis"], tall["mediocris"])

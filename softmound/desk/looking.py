@@ -111,8 +111,7 @@ class Looking(QObject):
         Parameters
         ----------
         part : (ndarray of float, ndarray of float), optional
-            Lowest and highest corner of what of its bounds is cloud, as shares of them; default all, since lumps that roll inward
-            leave a cloud smaller than its bounds by as much as only its density tells.
+            Corners of what the cloud fills of its bounds, as shares of them: lumps that roll inward leave it smaller. Default all.
         """
         bounds = bounds_of(self._document.mound)
         if bounds is not None:

@@ -1,7 +1,7 @@
 """What a build will need, before it is started."""
 
 import time
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -17,6 +17,7 @@ from ..mass.field import BAND, NODES
 from ..mass.levels import FAR
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
+from ..recipe import limits
 from ..recipe.grains import MOVED, SURFACE, live
 from ..volume.bricks import LANES, SIDE, grid_of
 from .density import bounds_of, made
@@ -78,6 +79,8 @@ class Forecast:
         How far each grain that moves density about reaches, metres, and seconds for each brick it works on.
     cleared : bool, optional
         Crumbs are looked for.
+    rough, tried : float, optional
+        How many times as many bricks hold voxels as under a smooth surface, found by making some, and the voxel of those, metres.
     corrections : tuple of float, optional
         What memory and time of past builds were, in parts of what was foretold.
     """
@@ -95,6 +98,8 @@ class Forecast:
     volumes: tuple = ()
     moving: tuple = ()
     cleared: bool = False
+    rough: float = 1.0
+    tried: float = 0.0
     corrections: tuple = (1.0, 1.0)
 
     def _within(self, low, high):
@@ -139,7 +144,9 @@ class Forecast:
         reach = edge * 3**0.5 / 2 * ROUGHNESS
         skin = depth_of(self.skin, voxel)
         band = self._within(self.swell - skin - reach, self.swell + reach)
-        return min(band / edge**3, self.bricks(voxel))
+        # Bricks larger than the lumps hold them in any case.
+        rough = 1.0 + (self.rough - 1.0) * min(1.0, self.tried / voxel)
+        return min(rough * band / edge**3, self.bricks(voxel))
 
     def active_voxels(self, voxel):
         """Voxels with density.
@@ -281,21 +288,31 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     swell = sum(grain.mean for grain in live(mound.grains, SURFACE))
     swell += sum(step.outward for step in live_steps(mound.steps))
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
-    brick_seconds, moving = _trial(mound, near, edge, shape, ticket)
-    return Forecast(
+    brick_seconds, moving, voxel, kept = _trial(mound, near, edge, shape, ticket)
+    ahead = Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
         brick_seconds, bool(live_steps(mound.steps)), volumes, moving, mound.voxels.crumbs > 0.0,
-        corrections)
+        corrections=corrections)
+    thin = replace(ahead, skin=_thin(mound.skin, voxel))
+    smooth = thin.kept_bricks(voxel)
+    return ahead if smooth <= 0.0 else replace(ahead, rough=max(1.0, kept * thin.bricks(voxel) / smooth), tried=voxel)
+
+
+def _thin(skin, voxel):
+    """A skin as thick as the surface is found to be rough with: two voxels, whatever the mound's own."""
+    low, high = limits(skin, "thickness")
+    return skin.edited(thickness=min(max(2.0 * voxel, low), high))
 
 
 def _trial(mound, near, edge, shape, ticket):
     """Seconds for each brick of the band, and for each that a grain moves, found by making some of them at about
-    the final voxel."""
-    nothing = 0.0, tuple((g.strength, 0.0) for g in live(mound.grains, MOVED))
-    if not len(near.coords):
-        return nothing
+    the final voxel; that voxel in metres, and the share of the bricks that hold other than one value."""
     size = 2 ** int(np.clip(np.round(np.log2(edge / (SIDE * mound.voxels.final))), 0, 4))
     voxel = edge / SIDE / size
+    nothing = 0.0, tuple((g.strength, 0.0) for g in live(mound.grains, MOVED)), voxel, 0.0
+    mound = mound.edited(skin=_thin(mound.skin, voxel))
+    if not len(near.coords):
+        return nothing
     outward, inward = reaches(mound, voxel)
     # Spread over the surface, always the same ones.
     order = np.random.default_rng(1).permutation(len(near.coords))
@@ -321,7 +338,8 @@ def _trial(mound, near, edge, shape, ticket):
         begun = time.perf_counter()
         moved_by(some, near_by, mound.skin, landmarks_of(mound), ticket.quiet() if ticket is not None else None)
         moving.append((grain.strength, (time.perf_counter() - begun) / worked_on(some, near_by)))
-    return each, tuple(moving)
+    values = density.reshape(len(density), -1)
+    return each, tuple(moving), voxel, float((values.max(axis=1) > values.min(axis=1)).mean())
 
 
 def memory_limit():

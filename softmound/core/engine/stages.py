@@ -239,8 +239,10 @@ class Stages:
         """
         if scene.light.floor.kind == "none" or not scene.clouds:
             return NO_SHADOW
+        # The sun's lattice is all that counts: no lamps are worked out for it.
+        bare = scene.under(scene.light.edited(lamps=()))
         return self._timed("shadow", key_of("shadow", self.lattice_key(scene, fine), scene.light.floor.level),
-                           lambda: shadow_of(scene, self.lattice(scene, fine, ticket)), lambda made: made.share.nbytes)
+                           lambda: shadow_of(bare, self.lattice(bare, fine, ticket)), lambda made: made.share.nbytes)
 
     def hues(self, scene):
         """Colours that differ from place to place: see `hues_of`.

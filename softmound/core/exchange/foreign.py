@@ -277,6 +277,8 @@ def _refuse_ending(path, endings, what):
 
 def _in_child(task, path, answer, name, seconds, ticket=None):
     path = pathlib.Path(path)
+    if ticket is not None:
+        ticket.tick(0.0)
     try:
         size = path.stat().st_size if path.is_file() else None
     except OSError as error:
@@ -289,8 +291,7 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
             if file.read(8) != b" BDV\x00\x00\x00\x00":
                 raise Problem(f"{shown(path)}: not an OpenVDB file; choose a .vdb.")
     room = min(SPARE + EXPANDS[task] * size, MOST)
-    busy = min(AT_ONCE[task] + size / PACE[task], seconds)
-    busy = math.ceil(busy)
+    busy = math.ceil(min(AT_ONCE[task] + size / PACE[task], seconds))
     LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, busy)
     ends = time.monotonic() + seconds
     with reading(task, path.resolve(), answer, name, room, busy) as child:

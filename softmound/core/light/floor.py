@@ -14,7 +14,7 @@ from scipy.ndimage import map_coordinates
 
 from ..directions import direction_of
 from ..kernels import borrowed, f32, i32, kernel, prange, row
-from .air import RAYLEIGH
+from .air import RAYLEIGH, haze_extinction
 from .scene import mixture_of
 from .sky import directions_of
 
@@ -147,7 +147,7 @@ def floor_light(floor, toward, sunlight, sky, mean_down):
         variance = slope_variance(floor.wind)
         mirror, seen = _mirrored_sky(ways, variance, sky)
         lit = lit + mirror
-    haze = np.maximum(3.912 / (1000.0 * floor.visibility), RAYLEIGH)
+    haze = haze_extinction(floor.visibility) + RAYLEIGH
     up = max(toward[1], 0.0)
     return FloorLight(np.ascontiguousarray(lit, np.float32), seen.astype(np.float32), toward.astype(np.float32), f32(variance),
                       (diffuse * sunlight * up).astype(np.float32), (sunlight * (up > 0.0)).astype(np.float32),

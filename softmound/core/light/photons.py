@@ -22,8 +22,6 @@ STRANDS = 4
 """Pictures that photons are added to side by side: not the number of threads, so that a result does not depend on it."""
 PIXELS = 12
 """Pixels of the picture for each photon of a turn: it then takes half as long as the turn's paths."""
-
-
 BURIED, DEEP = 0.5, 0.97
 """Shares of a lamp's light that are scattered before it comes out: from the first on it is sent out as photons, from the second on
 next to nothing comes straight to where the eye sees."""

@@ -1,11 +1,9 @@
 """Ready lights to begin with: where the sun stands beside the view, and its sky."""
 
-import numpy as np
-
 from ..recipe.models import Sky, Sun
 from .camera import camera_of
 
-SURFACES = {"none": (0.02, 0.035, 0.04), "sea": (0.02, 0.035, 0.04), "land": (0.10, 0.11, 0.06)}
+SURFACES = {"sea": (0.02, 0.035, 0.04), "land": (0.10, 0.11, 0.06)}
 """What sea and land send back of light from all round, to begin with: clear water, and fields in summer."""
 UNDER, UNDER_EYE = 0.6, 0.12
 """How far sea or land lies under the cloud and under the eye, at least, in spans of the cloud."""
@@ -77,6 +75,6 @@ def with_floor(mound, kind, bounds=None, level=None):
     if level is None and bounds is not None and floor.kind == "none":
         span = float((bounds[1] - bounds[0]).max())
         eye = camera_of(mound.view, 4, 3).eye[1]
-        level = float(f"{np.min([bounds[0][1] - UNDER * span, eye - UNDER_EYE * span]):.3g}")
-    floor = floor.edited(kind=kind, colour=SURFACES[kind], level=floor.level if level is None else level)
+        level = float(f"{min(bounds[0][1] - UNDER * span, eye - UNDER_EYE * span):.3g}")
+    floor = floor.edited(kind=kind, colour=SURFACES.get(kind, floor.colour), level=floor.level if level is None else level)
     return mound.edited(light=mound.light.edited(floor=floor))

@@ -1,6 +1,6 @@
 """All that lights the cloud from outside, worked out once: radiance by direction, the sun, and shares of the sky."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -76,35 +76,45 @@ def surroundings_of(light):
     -------
     Surroundings
     """
+    if light.floor.kind == "none":
+        return _open(light.sun, light.sky)
     # Of what is below, where it lies makes no difference to its light.
-    return _surroundings(light.sun, light.sky, light.floor.edited(level=0.0, patches=1.0))
+    return _over(light.sun, light.sky, light.floor.edited(level=0.0, patches=1.0))
+
+
+_AZIMUTHS = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS
+_SINES = 1.0 - 2.0 * (np.arange(ROWS) + 0.5) / ROWS
+"""Of the cells that light."""
 
 
 @remembered
-def _surroundings(sun, sky, floor):
-    kind = kind_of(sky)
-    azimuths = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS
-    sines = 1.0 - 2.0 * (np.arange(ROWS) + 0.5) / ROWS
-    v = np.linspace(1.0, -1.0, FINE_ROWS)
-    cells = sky.strength * kind.cells(sines, azimuths, sun, sky)
+def _open(sun, sky):
+    """Surroundings without sea or land."""
+    kind, v = kind_of(sky), np.linspace(1.0, -1.0, FINE_ROWS)
+    cells = sky.strength * kind.cells(_SINES, _AZIMUTHS, sun, sky)
     behind = sky.strength * kind.seen(v * np.abs(v), np.linspace(0.0, 2.0 * np.pi, FINE_COLUMNS + 1), sun, sky)
-    arriving = np.pi * sun.strength * np.asarray(sun.colour) * kind.arriving(sun, sky)
-    below = None if floor.kind == "none" else _floor(floor, sun, arriving, behind, cells[: ROWS // 2], sines[: ROWS // 2])
-    if below is not None:
-        cells[ROWS // 2 :] = sent_up(below, directions_of(sines[ROWS // 2 :], azimuths))
-    zones = np.array_split(cells.mean(axis=1), [ROWS // 4, ROWS // 2])
-    parts = np.array([zone.sum(axis=0) / ROWS for zone in zones])
-    return Surroundings(np.ascontiguousarray(cells, np.float32), np.ascontiguousarray(behind, np.float32), arriving, parts, below)
+    return Surroundings(np.ascontiguousarray(cells, np.float32), np.ascontiguousarray(behind, np.float32),
+                        np.pi * sun.strength * np.asarray(sun.colour) * kind.arriving(sun, sky), _parts(cells))
 
 
-def _floor(floor, sun, arriving, behind, above, sines):
-    """Sea or land under the upper half of a sky."""
-    solid = 4.0 * np.pi / (ROWS * COLUMNS)
+@remembered
+def _over(sun, sky, floor):
+    """The same over sea or land."""
+    above, half = _open(sun, sky), ROWS // 2
 
-    def sky(ways):
+    def seen(ways):
         rows = (1.0 - np.sqrt(np.clip(ways[..., 1], 0.0, 1.0))) * (FINE_ROWS - 1) / 2.0
         columns = np.arctan2(ways[..., 0], ways[..., 2]) / (2.0 * np.pi) % 1.0 * FINE_COLUMNS
-        return behind[np.rint(rows).astype(int), np.rint(columns).astype(int)]
+        return above.behind[np.rint(rows).astype(int), np.rint(columns).astype(int)]
 
-    return floor_light(floor, direction_of(sun.azimuth, sun.elevation), arriving, sky,
-                       solid * (sines[:, None, None] * above).sum(axis=(0, 1)))
+    down = 4.0 * np.pi / (ROWS * COLUMNS) * (_SINES[:half, None, None] * above.sky[:half]).sum(axis=(0, 1), dtype=np.float64)
+    below = floor_light(floor, direction_of(sun.azimuth, sun.elevation), above.sun, seen, down)
+    cells = above.sky.copy()
+    cells[half:] = sent_up(below, directions_of(_SINES[half:], _AZIMUTHS))
+    return replace(above, sky=cells, parts=_parts(cells), floor=below)
+
+
+def _parts(cells):
+    """Mean radiance over the sphere by three zones: see `Surroundings`."""
+    zones = np.array_split(cells.mean(axis=1, dtype=np.float64), [ROWS // 4, ROWS // 2])
+    return np.array([zone.sum(axis=0) / ROWS for zone in zones])

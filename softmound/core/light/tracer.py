@@ -19,11 +19,8 @@ STRIP = 0.15
 EVEN = 4.0
 """How uneven a sky may be, as its mean square over the square of its mean, before its bright parts are looked for."""
 
-
 PARTS = 4
 """Looks at whether it is to stop while the photons of a turn are on their way."""
-
-
 LEAST_PHOTONS = 4096
 """In a turn, however small the picture: what one photon brings is seen in many pixels, so that its noise is blurred away by more
 photons only."""

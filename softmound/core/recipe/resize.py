@@ -1,5 +1,6 @@
 """A mound at another real size, with everything that is measured in metres."""
 
+import numpy as np
 from pydantic import ValidationError
 
 from ..problems import Problem
@@ -100,8 +101,9 @@ def resized_mound(mound, factor, keep_look=True):
         lamps = tuple(lamp.edited(place=place(lamp.place), radius=lamp.radius * factor, power=lamp.power * factor**2)
                       for lamp in mound.light.lamps)
         floor = mound.light.floor
-        floor = floor.edited(level=place((0.0, floor.level, 0.0))[1], patches=floor.patches * factor,
-                             visibility=min(floor.visibility * factor, limits(floor, "visibility")[1]))
+        # What lies below is no part of the cloud: where its numbers would leave their limits it stays at them.
+        sized = {"level": place((0.0, floor.level, 0.0))[1], **lengths(floor, "patches", "visibility")}
+        floor = floor.edited(**{field: float(np.clip(value, *limits(floor, field))) for field, value in sized.items()})
 
         def ramp(colours):
             if colours is None or colours.by == "density":

@@ -36,6 +36,8 @@ CRUMBS = 26.0
 """Smallest part that may hang on nothing, metres."""
 LAST_SEED = 2**31
 """Seeds lie below it."""
+DEEP = 1.4
+"""Depth of the largest lumps of a cumulus over their size: below it outlines are smoother than nature's, by `./run bench look`."""
 GENTLE, FINER = 0.285, 0.63
 """Share of what is carved into blobs that is carved into a model, and how much smaller its lumps are."""
 
@@ -115,7 +117,7 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     old = ByTired(low=0.0, high=rounded(MADE * wish.height * (0.45 + 0.5 * wish.tired)), wind=90.0, lee=0.35, uneven=0.45,
                   noise=Noise(feature=rounded(MADE / 7.0), octaves=2, seed=wish.seed * 3 + 61))
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(1.4 * size * strength),
+        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(DEEP * size * strength),
              octaves=5, gain=0.54, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
         Nibble(feature=rounded(size / 6.0), depth=rounded(size * (0.03 + 0.12 * wish.tired)), octaves=4, gain=0.62,
                strength=round(0.25 + 0.4 * wish.tired, 3), seed=wish.seed * 5 + 5),
@@ -310,7 +312,7 @@ def _fractus(wish):
         piece = grown(size, wish.height, wish.lean * 2.0, 3, 0.3, wish.seed + n, depth=0.7, generations=1)
         pieces += _lifted([one.edited(name=f"Shred {n + 1}") for one in piece], dice.uniform(0.0, 45.0),
                           dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0))
-    return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8, 0.75), Streak(
+    return pieces, {"base": _NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.8, 0.65), Streak(
         strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 5.0, "crumbs": 5.0}
 
 
