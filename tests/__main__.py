@@ -153,4 +153,8 @@ def main(names):
 
 
 if __name__ == "__main__":
-    sys.exit(main(sys.argv[1:]))
+    code = main(sys.argv[1:])
+    sys.stdout.flush()
+    sys.stderr.flush()
+    # At once: threads of the kernels take minutes to end by themselves where three processes share two cores.
+    os._exit(code)

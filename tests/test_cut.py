@@ -143,6 +143,13 @@ class Tints(unittest.TestCase):
         self.assertGreater(warm[round(top[1]) + 2, round(top[0])], warm[round(foot[1]) - 2, round(foot[0])] + 10)
         self.assertEqual(warm[2, 2], 0)
 
+    def test_nothing_is_tinted_where_no_cloud_is_left(self):
+        camera = camera_of(View(), 30, 20)
+        mound = lumpy_mound()
+        amount = tint_amount(scene_of(mound.light), mound, (ByFacing(toward="up"),), camera, stride=2)
+        self.assertEqual((amount.shape, float(amount.max())), ((10, 15), 0.0))
+
+
 
 class Handing(unittest.TestCase):
     def test_windows_and_runs_cover_all_there_is(self):

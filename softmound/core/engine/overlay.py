@@ -9,6 +9,7 @@ from ..light.march import HORIZON, OPACITY, ZENITH, march
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
 from .density import band_for, made
+from .stages import empty_layers
 
 COARSER = 2.0
 """Voxels of the mask, in those of the draft."""
@@ -60,8 +61,10 @@ def tint_amount(scene, mound, masks, camera, stride=1):
     Returns
     -------
     ndarray of float32, shape (rows, columns)
-        From 0 to 1.
+        From 0 to 1; nothing where no cloud is left.
     """
+    if not scene.clouds:
+        return np.zeros(empty_layers(camera, stride).shape[:2], np.float32)
     lattice = mask_lattice(mound, masks, scene.unit * COARSER)
     layers = march(scene.under(scene.light.edited(once=True)), lattice, camera, stride=stride)
     return np.clip(layers[..., ZENITH] / np.maximum(layers[..., HORIZON], 1e-6), 0.0, 1.0) * layers[..., OPACITY] * STRENGTH
