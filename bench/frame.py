@@ -52,11 +52,11 @@ def _frames(mound, grid, coarse):
     lattice = lit(coarse, mound.light, zones)
 
     def camera_moves():
-        composed(march(scene, lattice, camera), scene, camera)
+        composed(march(scene, lattice, camera, sparing=True), scene, camera)
 
     def light_moves():
         again = lit(coarse, mound.light, zones)
-        composed(march(scene, again, camera), scene, camera)
+        composed(march(scene, again, camera, sparing=True), scene, camera)
 
     # Taken in turn, for the machine's speed drifts; the ratio is the median of the rounds.
     rounds = []
@@ -79,8 +79,8 @@ def _larger(mound, grid, coarse):
     camera = camera_of(mound.view, *LARGER)
     scene, zones = scene_of(mound.light, grid), lit(coarse, mound.light).zones
     lattice = lit(coarse, mound.light, zones)
-    view = timed(lambda: composed(march(scene, lattice, camera), scene, camera), 7, 2)
-    light = timed(lambda: composed(march(scene, lit(coarse, mound.light, zones), camera), scene, camera), 5, 1)
+    view = timed(lambda: composed(march(scene, lattice, camera, sparing=True), scene, camera), 7, 2)
+    light = timed(lambda: composed(march(scene, lit(coarse, mound.light, zones), camera, sparing=True), scene, camera), 5, 1)
     what = f"draft frame {LARGER[0]}x{LARGER[1]}, extinction {mound.light.medium.extinction:g}"
     yield Figure(f"{what}, camera move", 1e3 * view, "ms")
     yield Figure(f"{what}, light move", 1e3 * light, "ms")

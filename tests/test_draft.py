@@ -18,7 +18,9 @@ from softmound.core.light.phase import forward_peak, lobes_of, mean_cosine, mome
 from softmound.core.light.radiance import radiance_of, turn_of
 from softmound.core.light.reach import SQUARE, reach_of
 from softmound.core.light.scene import scene_of
+from softmound.core.light.sparing import brightness_of, filled
 from softmound.core.light.transport import DIRECTIONS, transported
+from softmound.core.light.transport import TURNS as SWEEPS
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.volume import grid_of
@@ -52,7 +54,7 @@ class Moments(unittest.TestCase):
         self.assertEqual(forward_peak(lobes_of(Medium(anisotropy=-0.2)))[0], 0.0)
 
 
-def alone(thick, cosine, first=None, incoming=None, turns=5):
+def alone(thick, cosine, first=None, incoming=None, turns=SWEEPS):
     """Transport of one light: what its source first sends on, and what enters along each direction."""
     first = np.zeros((*thick.shape, 4), np.float32) if first is None else first
     incoming = np.zeros(len(DIRECTIONS)) if incoming is None else incoming
@@ -144,6 +146,29 @@ class Transport(unittest.TestCase):
         # But for what would fall below nothing, which is cut off cell by cell.
         np.testing.assert_allclose(both, parts, atol=0.06)
 
+    def test_a_turn_more_changes_little(self):
+        # Three turns put together: in a cloud a hundred free paths thick, against what many more come to.
+        _, thick = self.ball(20.0, 0.4)
+        entering = (DIRECTIONS[:, 1] < 0.0).astype(float)
+        right = alone(thick, 0.0, None, entering, turns=40)[..., 0]
+        found = [np.abs(alone(thick, 0.0, None, entering, turns=turns)[..., 0] - right).sum() / right.sum() for turns in (2, 4, 8)]
+        self.assertLess(found[1], 0.06)
+        self.assertLess(found[2], 0.02)
+        self.assertGreater(found[0], 2.0 * found[1])
+
+    def test_what_absorbs_is_dimmed_as_diffusion_says(self):
+        # sinh(k r) / r is the way down from the surface of a ball, with k^2 = 3 (1 - a)(1 - a g) in free paths.
+        radius, free, albedo, g = 20.0, 2.0, 0.98, 0.3
+        away, thick = self.ball(radius, free)
+        kept = np.full((*thick.shape, 1), albedo, np.float32)
+        got = transported(thick, g, np.zeros((*thick.shape, 4, 1), np.float32), np.ones((len(DIRECTIONS), 1), np.float32), 20, kept)
+        k = math.sqrt(3.0 * (1.0 - albedo) * (1.0 - albedo * g)) / free
+        shells = np.array([got[..., 0, 0][(away > r - 0.5) & (away < r + 0.5)].mean() for r in (3.0, 8.0, 13.0)])
+        exact = np.array([math.sinh(k * r) / r for r in (3.0, 8.0, 13.0)])
+        np.testing.assert_allclose(shells / shells[0], exact / exact[0], rtol=0.06)
+        # All of it is what a wall of the same light around would give, less what is taken up: below the light that enters.
+        self.assertLess(float(got[..., 0, 0].max()), albedo)
+
     def test_lights_solved_together_are_those_solved_alone(self):
         _, thick = self.ball(7.0, 2.0, 19)
         rng = np.random.default_rng(3)
@@ -192,7 +217,8 @@ class Transport(unittest.TestCase):
             view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=azimuth, elevation=elevation, focal=800.0)
             layers = march(scene, lit_up, camera_of(view, 60, 40))
             power += float(layers[..., 6].sum()) * (camera.spread * 4000.0) ** 2 / 5.0
-        self.assertAlmostEqual(power * 4.0 * math.pi / (1e7 * LUX), 1.0, delta=0.22)
+        # A fifth is lost at the surface, where 24 directions and four moments tell little; turns no longer make up for it.
+        self.assertAlmostEqual(power * 4.0 * math.pi / (1e7 * LUX), 1.0, delta=0.23)
 
 
 class Onward(unittest.TestCase):
@@ -381,3 +407,54 @@ class Draft(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class Sparing(unittest.TestCase):
+    """Rays that are spared while the hand moves."""
+
+    def setUp(self):
+        self.grid = density_grid(lumpy_mound(), 0.7)
+        self.light = Light(sun=Sun(azimuth=60.0, elevation=30.0), medium=Medium(extinction=0.4))
+        self.scene, self.lattice = scene_of(self.light, self.grid), lit(coarse_of(self.grid), self.light)
+        self.camera = camera_of(View(target=(0.0, 16.0, 0.0), distance=110.0, azimuth=20.0), 121, 90)
+
+    def test_what_is_spared_looks_like_what_is_not(self):
+        full = march(self.scene, self.lattice, self.camera)
+        some = march(self.scene, self.lattice, self.camera, sparing=True)
+        weights = brightness_of(self.light)
+        few = march(self.scene, self.lattice, self.camera, stride=2, shift=(0.25, 0.25))
+        wanted = filled(few, weights, np.empty_like(full)).astype(bool)
+        # Rays that are cast are those of the full picture, to the bit; those of every second row and column but for their jitter.
+        np.testing.assert_array_equal(some[wanted], full[wanted])
+        np.testing.assert_array_equal(some[::2, ::2], few)
+        cloud = full[..., 4] > 0.5
+        apart = (some @ weights - full @ weights)[cloud]
+        self.assertLess(np.sqrt((apart**2).mean()) / (full @ weights)[cloud].mean(), 0.03)
+        self.assertLess(np.abs(some[..., 4] - full[..., 4]).mean(), 0.004)
+        self.assertLess(wanted[cloud].mean(), 0.5)
+
+    def test_rays_go_where_neighbours_differ_and_nowhere_else(self):
+        few = np.zeros((6, 8, 8), np.float32)
+        few[..., 0], few[..., 4] = 0.5, 1.0
+        few[:, 4:, 0] = 0.4
+        few[4:, :4, 4] = 0.9
+        weights = np.array([2.0, 0, 0, 0, 0, 0, 0, 0], np.float32)
+        out = np.empty((12, 15, 8), np.float32)
+        wanted = filled(few, weights, out)
+        # Between the columns that differ in light, and the rows that differ in opacity; beyond the last row nothing is known.
+        expected = np.zeros((12, 15), np.uint8)
+        expected[:, 7] = 1
+        expected[7, :8] = 1
+        expected[11] = 1
+        np.testing.assert_array_equal(wanted[:11], expected[:11])
+        self.assertTrue(wanted[11].all())
+        alike = ~wanted.astype(bool)
+        self.assertEqual({0.5, 0.4}, {round(float(v), 6) for v in np.unique(out[..., 0][alike])})
+
+    def test_a_small_change_is_its_mean(self):
+        few = np.ones((3, 3, 8), np.float32)
+        few[1, 1] = 1.02
+        out = np.empty((5, 5, 8), np.float32)
+        self.assertFalse(filled(few, np.eye(8, dtype=np.float32)[0], out).any())
+        np.testing.assert_allclose(out[1, 1], 1.005, rtol=1e-6)
+        np.testing.assert_allclose(out[2, 1], 1.01, rtol=1e-6)

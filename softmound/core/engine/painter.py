@@ -327,7 +327,7 @@ class Painter:
         if request.moving:
             stride = self._stride
             marching = time.perf_counter()
-            layers = [layers_of(self.stages, scene, camera, stride=stride, fine=fine, clay=clay, ticket=ticket)
+            layers = [layers_of(self.stages, scene, camera, stride=stride, fine=fine, clay=clay, sparing=True, ticket=ticket)
                       for clay in clays]
             now = time.perf_counter()
             self._adapt(now - marching, marching - begun)
@@ -361,7 +361,8 @@ class Painter:
         """
         light = request.mound.light
         kind = Tracer if request.alone else TwoLevels
-        tracer = kind(scene, self.stages.lattice(scene, SHARP, ticket), camera, hues=self.stages.hues(scene)[1])
+        field = {} if request.alone else {"field": self.stages.field(scene, SHARP, ticket)}
+        tracer = kind(scene, self.stages.lattice(scene, SHARP, ticket), camera, hues=self.stages.hues(scene)[1], **field)
         shadow = self.stages.shadow(scene, RESTING, ticket)  # as in the picture that it takes the place of
         behind = behind_of(made.radiance, light, camera, shadow=shadow)
         begun = shown = time.perf_counter()

@@ -11,6 +11,7 @@ from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import RESTING, coarse_in, coarse_of, placed_coarse
 from ..light.floor import NO_SHADOW, shadow_of
+from ..light.gathering import coloured_field, needs_colours
 from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
@@ -222,6 +223,31 @@ class Stages:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
 
+    def field(self, scene, fine, ticket=None, frame=0):
+        """Light of each colour that the cells of a lattice send on, for gathered paths.
+
+        Parameters
+        ----------
+        scene : Scene
+        fine : Fineness
+            Of its lattices.
+        ticket : Ticket, optional
+        frame : int, optional
+            For the flicker of lamps.
+
+        Returns
+        -------
+        Coloured or None
+            None where the lattice itself is enough: see `needs_colours`.
+        """
+        if not needs_colours(scene):
+            return None
+        cloud, hues = scene.clouds[0], self.hues(scene)[1]
+        coarse = placed_coarse(self._coarse(cloud, fine), cloud.placing)
+        # The lattice's lamps are those of their own solution, and not read.
+        lattice = self.lattice(scene.under(scene.light.edited(lamps=())), fine, ticket)
+        return coloured_field(coarse, lattice, scene, hues[0] if hues else None, frame, ticket)
+
     def shadow(self, scene, fine=RESTING, ticket=None):
         """Shadow of a scene's clouds on the sea or land below them.
 
@@ -344,7 +370,7 @@ def picture(stages, scene, width, height, *, passes=1, fine=RESTING, clay=False,
     return composed(total / passes, scene, camera, clay=clay, shadow=NO_SHADOW if clay else stages.shadow(scene, fine))
 
 
-def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=False, ticket=None, frame=0):
+def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=False, sparing=False, ticket=None, frame=0):
     """Layers of one pass: see `march`.
 
     Parameters
@@ -356,6 +382,8 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
     fine : Fineness, optional
         Of the lattices of light.
     clay : bool, optional
+    sparing : bool, optional
+        Under a hand: fewer rays of light, see `march`.
     ticket : Ticket, optional
     frame : int, optional
         For the flicker of lamps.
@@ -371,7 +399,7 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
         scene = scene.under(_OPEN)
     lattice = stages.lattice(scene, fine, ticket, frame)
     passing = {"stride": stride, "shift": pixel_shift(nth), "nth": nth, "ticket": ticket}
-    layers = march(scene, lattice, camera, clay=clay, **passing)
+    layers = march(scene, lattice, camera, clay=clay, sparing=sparing and not clay, **passing)
     hues = None if clay else stages.hues(scene)[0]
     if hues is None:
         return layers

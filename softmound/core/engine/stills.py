@@ -103,7 +103,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     if taking.true:
         kind = Tracer if taking.alone else TwoLevels
         tracer = kind(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
-                      hues=stages.hues(scene)[1])
+                      hues=stages.hues(scene)[1], **({} if taking.alone else {"field": stages.field(scene, SHARP, frame=frame)}))
         while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
             if ticket is not None:
                 # The noise falls with the square root of the paths.

@@ -148,7 +148,7 @@ def warm_light(told):
         with_lamps(made["lattice"], coarse, mound.light.edited(lamps=(lamp,)))
 
     def marching():
-        made["layers"] = march(made["scene"], made["lattice"], camera)
+        made["layers"] = march(made["scene"], made["lattice"], camera, sparing=True)
 
     def tone():
         for clay in (False, True):

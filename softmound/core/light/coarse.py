@@ -1,6 +1,6 @@
 """Mean density on dense lattices of limited size: what light that is scattered often sees of a cloud, or of a scene."""
 
-from dataclasses import dataclass, replace
+from dataclasses import dataclass, field, replace
 from typing import NamedTuple
 
 import numpy as np
@@ -9,6 +9,7 @@ from ..kernels import f32, kernel, prange
 from ..volume.bricks import SIDE
 from .phase import forward_peak, lobes_of
 from .scene import Mixture, mixture_of
+from .sweep import turned_over
 from .trilinear import lattice_value
 
 
@@ -139,6 +140,8 @@ class Coarse:
         Of the sun's lattice, shape (X, Y, Z), and of the surroundings', shape (U, V, W).
     factor : int
         Cells of the first along a cell of the second.
+    kept : dict
+        What was made of the density, shared with the same cloud elsewhere.
     """
 
     first: np.ndarray
@@ -148,11 +151,19 @@ class Coarse:
     wide: float
     small: np.ndarray
     factor: int
+    kept: dict = field(default_factory=dict, repr=False)
 
     @property
     def nbytes(self):
-        """Bytes held."""
-        return self.density.nbytes + self.small.nbytes
+        """Bytes held, `turned` included, which may come later."""
+        return 2 * self.density.nbytes + self.small.nbytes
+
+    @property
+    def turned(self):
+        """The density as a sweep along the last axis reads it: see `turned_over`."""
+        if "turned" not in self.kept:
+            self.kept["turned"] = turned_over(self.density)
+        return self.kept["turned"]
 
 
 def coarse_of(grid, fine=RESTING):

@@ -1,7 +1,7 @@
 """Light that has been scattered so often that it only spreads, on a coarse dense lattice.
 
 The diffusion equation with scattering made isotropic (Ishimaru 1978, Wave propagation and scattering in random media,
-section 9.1, with nothing absorbed), in finite volumes; where the cloud ends light leaves freely (Marshak's condition).
+section 9.1, eq. 9-15), in finite volumes; where the cloud ends light leaves freely (Marshak's condition).
 It is solved by successive over-relaxation in two colours of cells, from the coarsest lattice to the finest, for four lights
 at once.
 """
@@ -26,46 +26,56 @@ _THIN = f32(0.05)
 """Resistance to light between two cells, however thin they are."""
 
 
-@call
-def _relax_slab(thick, source, phi, x, parity):
-    """One colour of the cells of one slab relaxed. All arrays have a border of empty cells."""
-    ny, nz = thick.shape[1], thick.shape[2]
-    up, on = ny * nz, nz
-    flat = thick.reshape(thick.size)
-    for y in range(1, ny - 1):
-        for z in range(1 + ((x + y + parity) & 1), nz - 1, 2):
-            at = (x * ny + y) * nz + z
-            own = flat[at]
-            if own <= EMPTY:
-                continue
-            total = four_at(source, u64(at * LIGHTS))
-            conducted = f32(0)
-            for step in (up, -up, on, -on, 1, -1):
-                other = flat[at + step]
-                if other <= EMPTY:
-                    conducted += f32(1) / (f32(2) + f32(1.5) * own)
+def _compiled(absorbing):
+    """Relaxing where light is lost on the way, and where none is: what only the former needs is left out at compile time."""
+    @call
+    def relax_slab(thick, absorbed, source, phi, x, parity):
+        """One colour of the cells of one slab relaxed. All arrays have a border of empty cells."""
+        ny, nz = thick.shape[1], thick.shape[2]
+        up, on = ny * nz, nz
+        flat = thick.reshape(thick.size)
+        for y in range(1, ny - 1):
+            for z in range(1 + ((x + y + parity) & 1), nz - 1, 2):
+                at = (x * ny + y) * nz + z
+                own = flat[at]
+                if own <= EMPTY:
+                    continue
+                total = four_at(source, u64(at * LIGHTS))
+                conducted = f32(0)
+                for step in (up, -up, on, -on, 1, -1):
+                    other = flat[at + step]
+                    if other <= EMPTY:
+                        conducted += f32(1) / (f32(2) + f32(1.5) * own)
+                    else:
+                        c = f32(1) / (f32(1.5) * (own + other) + _THIN)
+                        conducted += c
+                        total = total + c * four_at(phi, u64((at + step) * LIGHTS))
+                before = four_at(phi, u64(at * LIGHTS))
+                if absorbing:
+                    found = total / (four_at(absorbed, u64(at * LIGHTS)) + conducted)
                 else:
-                    c = f32(1) / (f32(1.5) * (own + other) + _THIN)
-                    conducted += c
-                    total = total + c * four_at(phi, u64((at + step) * LIGHTS))
-            before = four_at(phi, u64(at * LIGHTS))
-            put(phi, u64(at * LIGHTS), before + OVER * (total * (f32(1) / conducted) - before))
+                    found = total * (f32(1) / conducted)
+                put(phi, u64(at * LIGHTS), before + OVER * (found - before))
+
+    @kernel
+    def relax(thick, absorbed, source, phi, parity):
+        for x in prange(1, thick.shape[0] - 1):
+            relax_slab(thick, absorbed, source, phi, x, parity)
+
+    @serial
+    def relax_often(thick, absorbed, source, phi, turns):
+        for turn in range(2 * turns):
+            for x in range(1, thick.shape[0] - 1):
+                relax_slab(thick, absorbed, source, phi, x, turn & 1)
+
+    return relax, relax_often
 
 
-@kernel
-def _relax(thick, source, phi, parity):
-    for x in prange(1, thick.shape[0] - 1):
-        _relax_slab(thick, source, phi, x, parity)
+_RELAX = {absorbing: _compiled(absorbing) for absorbing in (False, True)}
+_NOTHING = np.zeros(LIGHTS, np.float32)
 
 
-@serial
-def _relax_often(thick, source, phi, turns):
-    for turn in range(2 * turns):
-        for x in range(1, thick.shape[0] - 1):
-            _relax_slab(thick, source, phi, x, turn & 1)
-
-
-def solved(thick, source):
+def solved(thick, source, absorbed=None):
     """Mean radiance of light that spreads from a source, for each of four lights.
 
     Parameters
@@ -74,6 +84,8 @@ def solved(thick, source):
         Optical thickness of each cell for scattering made isotropic; the outermost cells are empty.
     source : ndarray of float32, shape (X, Y, Z, 4)
         What each cell adds, as its optical thickness times the radiance it sends out.
+    absorbed : ndarray of float32, shape (X, Y, Z, 4), optional
+        Optical thickness of each cell for absorption of each light; none where it is not given.
 
     Returns
     -------
@@ -81,17 +93,18 @@ def solved(thick, source):
         In the units of the source; 0 in empty cells.
     """
     if max(thick.shape) > 2 * SMALLEST:
-        coarse = solved(_halved(thick, 0.25), _halved(source, 0.25))
+        coarse = solved(_halved(thick, 0.25), _halved(source, 0.25), None if absorbed is None else _halved(absorbed, 0.25))
         phi = np.empty_like(source)
         _refine(coarse, thick, phi)
     else:
         phi = np.zeros_like(source)
-    flat = source.ravel(), phi.reshape(-1)
+    relax, relax_often = _RELAX[absorbed is not None]
+    flat = _NOTHING if absorbed is None else absorbed.ravel(), source.ravel(), phi.reshape(-1)
     if thick.size <= SMALL:
-        _relax_often(thick, *flat, TURNS)
+        relax_often(thick, *flat, TURNS)
         return phi
     for turn in range(2 * TURNS):
-        _relax(thick, *flat, turn & 1)
+        relax(thick, *flat, turn & 1)
     return phi
 
 

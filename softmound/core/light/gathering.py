@@ -9,19 +9,24 @@ what the lattice is wrong by is left, and is put right by some whole paths: see 
 """
 
 import math
+from typing import NamedTuple
 
 import numpy as np
+from scipy.ndimage import map_coordinates
 
-from ..colour import luminance
+from ..directions import direction_of
 from ..kernels import borrowed, f32, i32, kernel, prange, row, u32, u64
 from .chance import WHOLE_TURN, around, cosine_of, next_state, share_of, stirred
 from .flight import flown
+from .lattice import arriving_in, from_lamps, zone_shares
 from .lobes import two_lobes
 from .members import ray_of
 from .onward import TURNS, ahead_share, onward
-from .paths import of_a_lamp, sky_cell
+from .paths import hue_at, of_a_lamp, sky_cell
 from .phase import forward_peak, lobes_of, mean_cosine, thick_share
+from .scene import mixture_of
 from .surroundings import surroundings_of
+from .transport import transported
 from .trilinear import blended, cell_of, lattice_value
 
 CHANNELS = 12
@@ -54,15 +59,131 @@ def field_of_light(lattice, scene):
     return np.ascontiguousarray(field.reshape(*field.shape[:3], CHANNELS), np.float32)
 
 
+def _counting(medium):
+    """Share of a medium's extinction that counts beyond the first collision: 1 - a f of its brightest colour.
+
+    Without its forward peak f a medium of albedo a has 1 - a f of its extinction and an albedo of a (1 - f) / (1 - a f) (Wiscombe
+    1977, eqs. 20 and 21). All colours fly alike, as the brightest one does, each with its own albedo: a thick part so has its
+    colour, and only how deep light of the other colours goes is not quite right.
+    """
+    return 1.0 - medium.albedo * max(medium.tint) * forward_peak(lobes_of(medium))[0]
+
+
+class Coloured(NamedTuple):
+    """Light of each colour in a cloud.
+
+    Attributes
+    ----------
+    field : ndarray of float32, shape (U, V, W, 12)
+        As of `field_of_light`.
+    depths : ndarray of float32, shape (3,)
+        Optical depths of each colour, in those of the brightest, in the mean.
+    """
+
+    field: np.ndarray
+    depths: np.ndarray
+
+    @property
+    def nbytes(self):
+        """Bytes held."""
+        return self.field.nbytes
+
+
+def coloured_field(coarse, lattice, scene, hues=None, frame=0, ticket=None):
+    """As `field_of_light`, of a cloud that absorbs, glows or has colours that change within it: solved for each colour by itself.
+
+    Parameters
+    ----------
+    coarse : Coarse
+        Where the cloud stands.
+    lattice : Lattice
+        Its light, of which only what comes straight from the sun is used.
+    scene : Scene
+        Of one cloud.
+    hues : Colours, optional
+        Those of the cloud, as `hues_of` gives them to paths.
+    frame : int, optional
+        For the flicker of lamps.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Coloured
+    """
+    cloud, light = scene.clouds[0], scene.light
+    medium, outside = cloud.shown, surroundings_of(light)
+    mixture = mixture_of(medium)
+    peak = forward_peak(lobes_of(medium))[0]
+    own = np.ones((*coarse.small.shape, 3), np.float32) * (medium.albedo * np.asarray(medium.tint, np.float32))
+    glow = np.ones_like(own) * (medium.glow_strength * np.asarray(medium.glow, np.float32))
+    if hues is not None:
+        at = (coarse.wide_first + coarse.wide * np.moveaxis(np.indices(coarse.small.shape), 0, -1) - hues.first) / hues.cell
+        at = np.moveaxis(at, -1, 0)
+        for n in range(3):
+            own[..., n] *= map_coordinates(hues.values[n], at, np.float32, order=1, mode="nearest")
+            glow[..., n] *= map_coordinates(hues.values[3 + n], at, np.float32, order=1, mode="nearest")
+    counting = 1.0 - own * peak
+    albedo = (own * (1.0 - peak) / counting).astype(np.float32)
+    weight = coarse.small / max(float(coarse.small.sum(dtype=np.float64)), 1e-30)
+    mean, share = np.einsum("uvw,uvwc->c", weight, counting), _counting(medium)
+    toward = direction_of(light.sun.azimuth, light.sun.elevation)
+    lean = np.array([1.0, *(-3.0 * mixture.cosine * toward)], np.float32)
+    arriving = np.stack([arriving_in(coarse, lattice.sun, f32(each)) for each in mean], axis=-1)
+    sun = arriving[..., None, :] * lean[:, None] * (outside.sun / (4.0 * np.pi)).astype(np.float32)
+    # What is begun here, as the lattice sends it on: lamps and glow, and sunlight, which paths ask for themselves.
+    begun = np.zeros((*coarse.small.shape, 4, 3), np.float32)
+    begun[..., 0, :] = glow / counting
+    if light.lamps:
+        firsts, colours = from_lamps(coarse, light, frame, mixture)
+        begun += (firsts @ colours) * albedo[..., None, :]
+    # Spread of the sky over directions is that of its luminance, zone by zone; its colour is the zone's.
+    entering = np.transpose(zone_shares(light)).astype(np.float32) @ outside.parts.astype(np.float32)
+    if ticket is not None:
+        ticket.tick(0.3)
+    thick = coarse.small * np.float32(mixture.extinction * share * coarse.wide)
+    spread = transported(thick, mixture.cosine, sun * albedo[..., None, :] + begun, entering, albedo=albedo)
+    field = np.moveaxis(spread + begun, -1, -2)
+    return Coloured(np.ascontiguousarray(field.reshape(*field.shape[:3], CHANNELS), np.float32), (mean / share).astype(np.float32))
+
+
 def cosines_of(media):
     """Mean cosine of scattering without its forward peak: ndarray of float32, shape (M,)."""
     return np.array([forward_peak(lobes_of(medium))[1] for medium in media], np.float32)
 
 
+def peaks_of(media):
+    """Share of scattering that is in its forward peak: ndarray of float32, shape (M,)."""
+    return np.array([forward_peak(lobes_of(medium))[0] for medium in media], np.float32)
+
+
 def softened(members, media):
     """Members whose forward peak counts as no scattering."""
-    peaks = np.array([forward_peak(lobes_of(media[n]))[0] for n in members.medium], np.float32)
-    return members._replace(rate=members.rate * (np.float32(1.0) - peaks))
+    shares = np.array([_counting(media[n]) for n in members.medium], np.float32)
+    return members._replace(rate=members.rate * shares)
+
+
+WHITE = 0.9995
+"""Albedo of all colours above which a cloud is as its lattice, which absorbs nothing."""
+WHITISH = 0.9
+"""The same of clouds that stand together, whose lattice is one: what they absorb is taken off by what a thick one sends back."""
+
+
+def _as_its_lattice(medium, least):
+    return medium.glow_strength == 0.0 and medium.albedo * min(medium.tint) > least
+
+
+def needs_colours(scene):
+    """Whether paths through a scene can be gathered only with a field for each colour, see `coloured_field`.
+
+    Parameters
+    ----------
+    scene : Scene
+
+    Returns
+    -------
+    bool
+    """
+    return scene.plain and (scene.hued or not _as_its_lattice(scene.clouds[0].shown, WHITE))
 
 
 def gathers(scene):
@@ -75,11 +196,9 @@ def gathers(scene):
     Returns
     -------
     bool
-        Not where a cloud glows, has colours that change within it, or absorbs much: the lattice knows of none of these.
+        Not of several clouds of which one glows, has colours that change within it, or absorbs much.
     """
-    return not scene.hued and all(
-        medium.glow_strength == 0.0 and luminance(medium.albedo * np.asarray(medium.tint)) > 0.9 for medium in
-        {cloud.shown for cloud in scene.clouds})
+    return scene.plain or not scene.hued and all(_as_its_lattice(cloud.shown, WHITISH) for cloud in scene.clouds)
 
 
 @row
@@ -103,6 +222,12 @@ def ahead_of(media, medium, cosine, depth):
     angle = math.sqrt(max(f32(0.5) - f32(0.5) * cosine, f32(0))) * f32(TURNS - 1)
     turned = min(i32(angle), i32(TURNS - 2))
     return onward(media.ahead, i32(medium * TURNS + turned), angle - f32(turned), depth)
+
+
+@row
+def _softer(albedo, peak):
+    """Albedo without the forward peak: see `_counting`."""
+    return albedo * (f32(1) - peak) / (f32(1) - albedo * peak)
 
 
 @row
@@ -130,8 +255,8 @@ def _sent(field, sides, x, y, z, dx, dy, dz):
 
 
 @kernel
-def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, field_sides, to_field, field_shift, camera, order,
-             seed, nth, out):
+def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, colours, light_field, field_sides, to_field,
+             field_shift, camera, order, seed, nth, out):
     """One gathered path for each pixel of some rows.
 
     Parameters
@@ -142,7 +267,12 @@ def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, fie
     scattering : Media
     cosines : ndarray of float32, shape (M,)
         From `cosines_of`.
+    peaks : ndarray of float32, shape (M,)
+        From `peaks_of`.
+    depths : ndarray of float32, shape (3,)
+        From `Coloured`; 1 where all colours are dimmed alike.
     shining : Lights
+    colours : Hues
     light_field : ndarray of float32, flat
         From `field_of_light`.
     field_sides : ndarray of int64, shape (3,)
@@ -160,7 +290,10 @@ def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, fie
         softer = borrowed(soft)
         media = borrowed(scattering)
         lights = borrowed(shining)
+        hues = borrowed(colours)
         eye = borrowed(camera)
+        alike = depths[0] == f32(1) and depths[1] == f32(1) and depths[2] == f32(1)
+        ramped = hues.values.shape[1] > 0
         sky = lights.sky
         sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
         line = order[n]
@@ -231,6 +364,11 @@ def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, fie
                 t, left, member, state = flown(bricks, members if step == FIRST else softer, x, y, z, wx, wy, wz, reach, dimming,
                                                state)
                 if dimming:
+                    if not alike and left > f32(0):
+                        # A power of an estimate: near enough, and put right with all else.
+                        light_r *= math.pow(left, depths[0] - f32(1))
+                        light_g *= math.pow(left, depths[1] - f32(1))
+                        light_b *= math.pow(left, depths[2] - f32(1))
                     weight *= left
                     red += weight * through_r * light_r
                     green += weight * through_g * light_g
@@ -250,10 +388,27 @@ def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, fie
                 dy = wy
                 dz = wz
                 medium = members.medium[member]
+                own_r = media.albedo[medium, 0]
+                own_g = media.albedo[medium, 1]
+                own_b = media.albedo[medium, 2]
+                if ramped:
+                    own_r *= hue_at(hues, 0, member, x, y, z)
+                    own_g *= hue_at(hues, 1, member, x, y, z)
+                    own_b *= hue_at(hues, 2, member, x, y, z)
                 if step == FIRST:
                     met = True
                     out[line, column, 3] += f32(1)
                     out[line, column, 4] += t
+                    glow_r = media.glow[medium, 0]
+                    glow_g = media.glow[medium, 1]
+                    glow_b = media.glow[medium, 2]
+                    if ramped:
+                        glow_r *= hue_at(hues, 3, member, x, y, z)
+                        glow_g *= hue_at(hues, 4, member, x, y, z)
+                        glow_b *= hue_at(hues, 5, member, x, y, z)
+                    red += glow_r
+                    green += glow_g
+                    blue += glow_b
                 else:
                     # Light that the lattice says comes from there, back along this way.
                     light_r, light_g, light_b = _sent(
@@ -262,9 +417,12 @@ def gathered(whole, clouds, soft, scattering, cosines, shining, light_field, fie
                     red += through_r * light_r
                     green += through_g * light_g
                     blue += through_b * light_b
-                through_r *= media.albedo[medium, 0]
-                through_g *= media.albedo[medium, 1]
-                through_b *= media.albedo[medium, 2]
+                    own_r = _softer(own_r, peaks[medium])
+                    own_g = _softer(own_g, peaks[medium])
+                    own_b = _softer(own_b, peaks[medium])
+                through_r *= own_r
+                through_g *= own_g
+                through_b *= own_b
             if met:
                 out[line, column, 0] += red
                 out[line, column, 1] += green

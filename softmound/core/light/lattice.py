@@ -38,7 +38,7 @@ class Lattice:
     sun_cell, sky_cell : float
         Edges in metres.
     sun : ndarray of float32, shape (X, Y, Z)
-        Optical depth toward the sun.
+        Optical depth toward the sun; not always contiguous, see `depth_toward`.
     sky : ndarray of float32, shape (U, V, W, 4 or 7, 4)
         Radiance scattered on there, for scattering without its forward peak: its mean over directions, and what is added
         to it times the direction. Of sunlight scattered before, per unit of irradiance; of zenith, horizon and ground, per
@@ -166,13 +166,11 @@ def _evened(coarse, thick, place, first):
     return np.float32(caught / found)
 
 
-def with_lamps(lattice, coarse, light, frame=0, mixture=None):
-    """A lattice with the light of lamps.
+def from_lamps(coarse, light, frame=0, mixture=None):
+    """Light of lamps where it is scattered first, by mean and direction.
 
     Parameters
     ----------
-    lattice : Lattice
-        From `lit`.
     coarse : Coarse
     light : Light
     frame : int, optional
@@ -182,11 +180,12 @@ def with_lamps(lattice, coarse, light, frame=0, mixture=None):
 
     Returns
     -------
-    Lattice
+    firsts : ndarray of float32, shape (U, V, W, 4, n)
+        Of each lamp, or of red, green and blue where there are more than three.
+    colours : ndarray of float32, shape (n, 3)
+        Of each.
     """
     lamps = lamps_of(light.lamps, frame)
-    if not lamps:
-        return lattice
     mixture = mixture_of(light.medium) if mixture is None else mixture
     thick = _thick(coarse, mixture)
     lean = np.array([1.0, *[3.0 * mixture.cosine] * 3], np.float32)
@@ -196,14 +195,59 @@ def with_lamps(lattice, coarse, light, frame=0, mixture=None):
         _from_lamp(coarse.small, f32(coarse.wide), place.astype(np.float32), f32(lamp.radius),
                    f32(mixture.extinction * (1.0 - mixture.peak)), first)
         first *= _evened(coarse, thick, place, first)
-    colours = np.array([lamp.intensity for lamp in lamps], np.float32)
+    colours = np.array([lamp.intensity for lamp in lamps], np.float32).reshape(-1, 3)
     if len(lamps) > 3:
         # Light adds up: three colours need no more than three solutions.
         firsts, colours = np.einsum("nxyzm,nc->cxyzm", firsts, colours), np.eye(3, dtype=np.float32)
-    firsts = np.moveaxis(firsts * lean, 0, -1)
-    shone = firsts + transported(thick, mixture.cosine, firsts, np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32))
+    return np.moveaxis(firsts * lean, 0, -1), colours
+
+
+def with_lamps(lattice, coarse, light, frame=0, mixture=None):
+    """A lattice with the light of lamps.
+
+    Parameters
+    ----------
+    lattice : Lattice
+        From `lit`.
+    coarse, light, frame, mixture
+        As of `from_lamps`.
+
+    Returns
+    -------
+    Lattice
+    """
+    if not lamps_of(light.lamps, frame):
+        return lattice
+    mixture = mixture_of(light.medium) if mixture is None else mixture
+    firsts, colours = from_lamps(coarse, light, frame, mixture)
+    entering = np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32)
+    shone = firsts + transported(_thick(coarse, mixture), mixture.cosine, firsts, entering)
     sky = np.concatenate([lattice.sky, np.einsum("xyzmn,nc->xyzcm", shone, colours)], axis=3)
     return replace(lattice, sky=np.ascontiguousarray(sky, np.float32))
+
+
+def arriving_in(coarse, sun, scale):
+    """Share of the sunlight that arrives in the cells of the surroundings.
+
+    Parameters
+    ----------
+    coarse : Coarse
+    sun : ndarray of float32, shape (X, Y, Z)
+        Optical depth toward the sun, from `depth_toward`.
+    scale : float32
+        What the depth is multiplied by.
+
+    Returns
+    -------
+    ndarray of float32, shape (U, V, W)
+    """
+    # Read in the order in which the depths lie in memory.
+    turned = not sun.flags.c_contiguous
+    density, depth = (coarse.turned, sun.transpose(2, 0, 1)) if turned else (coarse.density, sun)
+    small = coarse.small.transpose(2, 0, 1) if turned else coarse.small
+    found = np.zeros(small.shape, np.float32)
+    _first_light(density, depth, scale, coarse.factor, max(1, coarse.factor // 4), found)
+    return np.ascontiguousarray(found.transpose(1, 2, 0)) if turned else found
 
 
 def lit(coarse, light, zones=None, ticket=None, mixture=None):
@@ -226,12 +270,11 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     tick = ticket.tick if ticket is not None else lambda share: None
     mixture = mixture_of(light.medium) if mixture is None else mixture
     toward = direction_of(light.sun.azimuth, light.sun.elevation)
-    sun = depth_toward(coarse.density, coarse.cell, toward)
+    sun = depth_toward(coarse.density, coarse.cell, toward, lambda: coarse.turned)
     sun *= np.float32(mixture.extinction)
     tick(0.3)
     thick, cosine = _thick(coarse, mixture), mixture.cosine
-    arriving = np.zeros_like(coarse.small)
-    _first_light(coarse.density, sun, f32(1.0 - mixture.peak), coarse.factor, max(1, coarse.factor // 4), arriving)
+    arriving = arriving_in(coarse, sun, f32(1.0 - mixture.peak))
     lights = 4 if zones is None else 1
     first = np.zeros((*coarse.small.shape, 4, lights), np.float32)
     first[..., 0] = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))

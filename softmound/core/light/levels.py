@@ -10,7 +10,9 @@ import math
 import numpy as np
 from scipy.ndimage import gaussian_filter
 
-from .gathering import gathers
+from ..colour import luminance
+from .bounded import Bounded
+from .gathering import gathers, needs_colours
 from .tracer import Tracer
 
 LEFT = 0.02
@@ -27,8 +29,6 @@ BROADEST = 1.0 / 8.0
 """Standard deviation of the blur, at most, in heights of the picture."""
 NARROWEST = 0.4
 """Pixels below which nothing is blurred any more."""
-BRIGHTEST = 12.0
-"""Times the gathered picture that a whole one may be at a pixel, by eye: what is above is spread over all."""
 
 
 class TwoLevels:
@@ -36,14 +36,16 @@ class TwoLevels:
 
     Parameters
     ----------
-    scene, lattice, camera, seed, frame, hues
+    scene, lattice, camera, seed, frame, hues, field
         As of `Tracer`.
     """
 
-    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None):
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None, field=None):
         self.whole = Tracer(scene, lattice, camera, seed=seed, frame=frame, hues=hues)
-        self.gathered = Tracer(scene, lattice, camera, seed=seed, frame=frame, gathering=True) if gathers(scene) else None
-        self.camera = camera
+        self.gathered = None
+        if gathers(scene) and (field is not None or not needs_colours(scene)):
+            self.gathered = Tracer(scene, lattice, camera, seed=seed, frame=frame, hues=hues, gathering=True, field=field)
+        self.camera, self.bounded = camera, Bounded(camera.height, camera.width)
         self._each = EACH_OF_BURIED if self.whole.sends_photons else EACH
 
     @property
@@ -64,13 +66,19 @@ class TwoLevels:
             # By number, not by the clock: the same seed gives the same picture.
             whole = self.gathered is None or self.turns % (self._each + 1) == self._each or self.turns in EARLY
             (self.whole if whole else self.gathered).add(1, ticket)
+            if whole and self.gathered is not None:
+                self.bounded.add(self.whole.latest, luminance(self.gathered.layers()[0]))
+
+    def _cloud(self):
+        """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
+        return self.gathered.layers()[1] > 0.5
 
     def _blur(self):
         """Standard deviation of the blur in pixels; None before there are whole paths to speak of."""
-        if self.whole.turns < 2:
+        if self.bounded.turns < 2:
             return None
         # A Gaussian averages 4 pi sigma^2 pixels.
-        wanted = self.whole.noise() / (LEFT * 2.0 * math.sqrt(math.pi))
+        wanted = self.bounded.noise(self._cloud()) / (LEFT * 2.0 * math.sqrt(math.pi))
         return min(wanted, BROADEST * self.camera.height)
 
     def noise(self):
@@ -85,10 +93,28 @@ class TwoLevels:
         sigma = self._blur()
         if sigma is None:
             return max(self.gathered.noise(), UNTOLD)
-        whole = self.whole.noise()
+        whole = self.bounded.noise(self._cloud())
         if sigma <= NARROWEST:
             return whole
         return math.hypot(self.gathered.noise(), whole / max(2.0 * math.sqrt(math.pi) * sigma, 1.0))
+
+    def bias(self):
+        """What the picture is wrong by however many paths there are, because the blur is as broad as it is: see `Bounded.bias`.
+
+        Returns
+        -------
+        bias, sure : float
+            On blocks of six pixels; and below what it cannot be told from nothing. 0 where whole paths are alone, infinite where
+            there are too few of them.
+        """
+        sigma = self._blur() if self.gathered is not None else 0.0
+        if sigma is None:
+            return math.inf, math.inf
+        if sigma <= NARROWEST:
+            return 0.0, 0.0
+        given = luminance(self.gathered.layers()[0])[..., None]
+        return self.bounded.bias(
+            lambda part: (given * _brighter(part[..., None].astype(np.float32), given, sigma))[..., 0], self._cloud())
 
     def layers(self):
         """What the paths amount to: as of `Tracer.layers`."""
@@ -98,7 +124,8 @@ class TwoLevels:
         radiance, opacity, depth = self.gathered.layers()
         if sigma is None:
             return radiance, opacity, depth
-        right, whole_opacity, whole_depth = self.whole.layers()
+        _, whole_opacity, whole_depth = self.whole.layers()
+        right = self.bounded.light(radiance, BROADEST * self.camera.height)
         if sigma <= NARROWEST:
             return right, whole_opacity, whole_depth
         shares = np.array([self.gathered.turns, self.whole.turns], np.float32)
@@ -108,10 +135,8 @@ class TwoLevels:
 
 def _brighter(right, given, sigma):
     """How many times as bright one picture is as another around each place, for each colour."""
-    broad = [gaussian_filter(given[..., n], sigma) for n in range(3)]
     out = np.ones_like(given)
-    for n in range(3):
-        cut = np.minimum(right[..., n], BRIGHTEST * (broad[n] + given[..., n]))
-        lost = float(right[..., n].sum(dtype=np.float64)) / max(float(cut.sum(dtype=np.float64)), 1e-30)
-        np.divide(gaussian_filter(cut, sigma) * np.float32(lost), broad[n], out=out[..., n], where=broad[n] > 1e-9)
+    for n in range(given.shape[2]):
+        broad = gaussian_filter(given[..., n], sigma)
+        np.divide(gaussian_filter(right[..., n], sigma), broad, out=out[..., n], where=broad > 1e-9)
     return out

@@ -49,6 +49,7 @@ from .overlap import (
 )
 from .pool import brick_at, density_at, layout_of
 from .reach import SQUARE, squares_of
+from .sparing import brightness_of, filled
 from .transmittance import taken, transmittance
 from .trilinear import WIDE, blended, cell_of, in_brick
 
@@ -80,6 +81,8 @@ class Arriving(NamedTuple):
         Cells in a unit of the scene.
     sun_eye : ndarray of float32, shape (3,)
         Cell of the eye.
+    sun_turned : bool
+        Whether all these have the last axis first.
     sky : ndarray of float32, flat
         All other light, by channels: see `Lattice.sky`.
     sky_at, sky_sides : ndarray of int64, shape (K,), (K, 4)
@@ -92,6 +95,7 @@ class Arriving(NamedTuple):
     sun_sides: np.ndarray
     to_sun: float
     sun_eye: np.ndarray
+    sun_turned: bool
     sky: np.ndarray
     sky_at: np.ndarray
     sky_sides: np.ndarray
@@ -128,7 +132,7 @@ def _compiled(lone):
     """The march of scenes of one cloud, and of any: the same code, without what only several need."""
     @kernel
     def _march(pool, clouds, scattering, arriving, seen, camera, eyes, lit_by, room, numbers, sun, nth, first_row, step, clay,
-               out):
+               wanted, out):
         for line in prange(out.shape[0]):
             bricks = borrowed(pool)
             members = borrowed(clouds)
@@ -158,6 +162,8 @@ def _compiled(lone):
             # The last squares of a coarse picture reach beyond its border.
             square_y = min(i32((f32(first_row + line) + eye.shift_y) * eye.stride) // SQUARE, rows - 1)
             for column in range(out.shape[1]):
+                if wanted[line, column] == 0:
+                    continue
                 pixel = out[line, column]
                 for n in range(LAYERS):
                     pixel[n] = f32(0)
@@ -199,9 +205,10 @@ def _compiled(lone):
                 angle = math.sqrt(max(f32(0.5) - f32(0.5) * cosine, f32(0))) * f32(TURNS - 1)
                 turned = min(i32(angle), i32(TURNS - 2))
                 angle -= f32(turned)
-                sx = dx * lattices.to_sun
-                sy = dy * lattices.to_sun
-                sz = dz * lattices.to_sun
+                turned_over = lattices.sun_turned
+                sx = (dz if turned_over else dx) * lattices.to_sun
+                sy = (dx if turned_over else dy) * lattices.to_sun
+                sz = (dy if turned_over else dz) * lattices.to_sun
                 clear = f32(1)
                 # The same without the forward peak.
                 soft = f32(1)
@@ -458,13 +465,15 @@ def _compiled(lone):
 _MARCHES = {lone: _compiled(lone) for lone in (True, False)}
 
 
-def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0, clay=False, hues=None, ticket=None):
+def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0, clay=False, hues=None, sparing=False,
+          ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
     ----------
     scene : Scene
-        With at least one cloud. Of its light the direction of the sun is used, not its colours and strengths.
+        With at least one cloud. Of its light the direction of the sun is used; its colours and strengths only to tell, when
+        rays are spared, what is to be seen.
     lattice : Lattice
         Its light.
     camera : Camera
@@ -480,6 +489,8 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0
         Stop at the surface and give its normal.
     hues : sequence of Colours, optional
         One for each cloud: gather these in the place of light.
+    sparing : bool, optional
+        March every second ray of every second row, and others only where these differ (see `core.light.sparing`). For light.
     ticket : Ticket, optional
 
     Returns
@@ -489,26 +500,45 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0
         horizon and ground, opacity, and the light of lamps in red, green and blue. For Clay: normal, openness, opacity. For
         hues: red, green and blue of what is scattered in the layers of zenith, horizon and ground, of glow in those of lamps.
     """
+    cast = _caster(scene, lattice, camera, nth=nth, step=step, clay=clay, hues=hues, ticket=ticket)
     rows, columns = -(-camera.height // stride), -(-camera.width // stride)
     out = np.empty((rows, columns, LAYERS), np.float32)
+    if not sparing:
+        cast(stride, shift, np.ones((rows, columns), np.uint8), out)
+        return out
+    # Rays of the coarser picture go where those of the finer one would.
+    few = np.empty((-(-rows // 2), -(-columns // 2), LAYERS), np.float32)
+    cast(2 * stride, (shift[0] / 2.0, shift[1] / 2.0), np.ones(few.shape[:2], np.uint8), few)
+    wanted = filled(few, brightness_of(scene.light), out)
+    cast(stride, shift, wanted, out)
+    return out
+
+
+def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
+    """What casts rays into a scene: a function of the stride, the place in a square, which rays are wanted, and the layers."""
     once = scene.light.once or hues is not None
     members, media = members_of(scene)
     media = media_of(media, once=once or clay)
     arriving = _light_of(scene, lattice, camera, once) if hues is None else _hues_of(scene, hues, camera)
     lit_by = np.arange(len(scene.clouds)) if hues is not None else np.zeros(len(scene.clouds), np.int64)
     eyes = np.array([(cloud.placing.own(camera.eye) - cloud.grid.offset) / cloud.grid.voxel for cloud in scene.clouds], np.float32)
-    squares, eye = squares_of(scene, camera), eye_of(scene, camera, stride, shift)
+    squares = squares_of(scene, camera)
     most_met = max(int(np.diff(squares.begin).max(initial=0)), 1)
-    room, numbers = np.empty((rows, most_met, WIDTH), np.float32), np.empty((rows, 2, most_met), np.int32)
     toward = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation).astype(np.float32)
-    block = max(8, 60_000 // columns)
-    for top in range(0, rows, block):
-        if ticket is not None:
-            ticket.tick(top / rows)
-        _MARCHES[len(scene.clouds) == 1](
-            scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(nth), top,
-            f32(step), clay, out[top : top + block])
-    return out
+
+    def cast(stride, shift, wanted, out):
+        rows, columns = out.shape[:2]
+        eye = eye_of(scene, camera, stride, shift)
+        room, numbers = np.empty((rows, most_met, WIDTH), np.float32), np.empty((rows, 2, most_met), np.int32)
+        block = max(8, 60_000 // columns)
+        for top in range(0, rows, block):
+            if ticket is not None:
+                ticket.tick(top / rows)
+            _MARCHES[len(scene.clouds) == 1](
+                scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(nth),
+                top, f32(step), clay, wanted[top : top + block], out[top : top + block])
+
+    return cast
 
 
 def _light_of(scene, lattice, camera, once):
@@ -517,9 +547,12 @@ def _light_of(scene, lattice, camera, once):
     if once:
         light[..., 0] = 0.0
     unit = scene.unit
+    turned = not lattice.sun.flags.c_contiguous
+    order = [2, 0, 1] if turned else [0, 1, 2]
+    sun = lattice.sun.transpose(order)
     return Arriving(
-        lattice.sun.ravel(), np.array(lattice.sun.shape), f32(unit / lattice.sun_cell),
-        ((camera.eye - lattice.sun_first) / lattice.sun_cell).astype(np.float32),
+        sun.ravel(), np.array(sun.shape), f32(unit / lattice.sun_cell),
+        ((camera.eye - lattice.sun_first) / lattice.sun_cell).astype(np.float32)[order], turned,
         light.ravel(), np.zeros(1, np.int64), np.array([light.shape]),
         (np.eye(3) * (unit / lattice.sky_cell)).astype(np.float32)[None],
         ((camera.eye - lattice.sky_first) / lattice.sky_cell).astype(np.float32)[None])
@@ -536,5 +569,5 @@ def _hues_of(scene, hues, camera):
         channels.append(light.ravel())
         sides.append(light.shape)
     begin = np.cumsum([0, *(len(c) for c in channels)])[:-1]
-    return Arriving(np.zeros(8, np.float32), np.full(3, 2), f32(0.0), np.zeros(3, np.float32), np.concatenate(channels),
+    return Arriving(np.zeros(8, np.float32), np.full(3, 2), f32(0.0), np.zeros(3, np.float32), False, np.concatenate(channels),
                     begin.astype(np.int64), np.array(sides), np.array(axes, np.float32), np.array(eyes, np.float32))

@@ -86,17 +86,24 @@ def _turn_over(values, out):
                         out[z, x, y] = values[x, y, z]
 
 
-@kernel
-def _turn_back(values, out):
-    for x in prange(out.shape[0]):
-        for top in range(0, out.shape[1], BLOCK):
-            for low in range(0, out.shape[2], BLOCK):
-                for y in range(top, min(top + BLOCK, out.shape[1])):
-                    for z in range(low, min(low + BLOCK, out.shape[2])):
-                        out[x, y, z] = values[z, x, y]
+def turned_over(values):
+    """A lattice with its last axis first, as a sweep along that axis reads it.
+
+    Parameters
+    ----------
+    values : ndarray of float32, shape (X, Y, Z)
+
+    Returns
+    -------
+    ndarray of float32, shape (Z, X, Y)
+        C-contiguous.
+    """
+    out = np.empty((values.shape[2], *values.shape[:2]), np.float32)
+    _turn_over(values, out)
+    return out
 
 
-def depth_toward(density, cell, direction):
+def depth_toward(density, cell, direction, turned=None):
     """Integral of density from each cell's middle to the edge of the lattice.
 
     Parameters
@@ -107,20 +114,22 @@ def depth_toward(density, cell, direction):
         Edge of a cell in metres.
     direction : sequence of float, length 3
         Unit vector toward the light.
+    turned : callable, optional
+        Gives the same density turned over (see `turned_over`); it is asked for when light comes mainly along the last axis.
 
     Returns
     -------
     ndarray of float32, shape (X, Y, Z)
-        Density times metres. A multiple by the extinction scale is the optical depth.
+        Density times metres. A multiple by the extinction scale is the optical depth. Where light comes mainly along the last
+        axis this is a view whose last axis changes slowest in memory, since turning it back would take as long as the sweep.
     """
     direction = np.asarray(direction, float)
     main = int(np.argmax(np.abs(direction)))
     others = [a for a in range(3) if a != main]
-    turned = density
+    swept = density
     if main == 2:
         # Rows have to lie across the sweep.
-        turned = np.empty((density.shape[2], *density.shape[:2]), np.float32)
-        _turn_over(density, turned)
+        swept = turned_over(density) if turned is None else turned()
     slices, height, width = (density.shape[axis] for axis in (main, *others))
     # Walking away from the light by one slice moves a ray by this many cells.
     slide = [-direction[a] / abs(direction[main]) for a in others]
@@ -130,12 +139,8 @@ def depth_toward(density, cell, direction):
     last = height - math.floor(min(travel[0], 0.0)) + 1
     left = -math.ceil(max(travel[1], 0.0)) - 1
     right = width - math.floor(min(travel[1], 0.0)) + 1
-    out = np.empty_like(turned)
+    out = np.empty_like(swept)
     # The light's side comes first.
-    _sweep(turned, main == 1, bool(direction[main] > 0.0), f32(slide[0]), f32(slide[1]), f32(step), first, last - first,
+    _sweep(swept, main == 1, bool(direction[main] > 0.0), f32(slide[0]), f32(slide[1]), f32(step), first, last - first,
            right - left, left, out)
-    if main < 2:
-        return out
-    back = np.empty_like(density)
-    _turn_back(out, back)
-    return back
+    return out if main < 2 else out.transpose(1, 2, 0)

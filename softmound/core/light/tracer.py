@@ -7,7 +7,7 @@ import numpy as np
 from ..colour import luminance
 from ..directions import direction_of
 from ..kernels import f32, threads, u32
-from .gathering import cosines_of, field_of_light, gathered, softened
+from .gathering import cosines_of, field_of_light, gathered, peaks_of, softened
 from .lamps import lamps_of
 from .members import eye_of, media_of, members_of
 from .paths import LAYERS, Hues, Lights, traced
@@ -46,6 +46,8 @@ class Tracer:
         Colours that change within each cloud.
     gathering : bool, optional
         Take the rest of a path from the lattice: see `core.light.gathering`. The result then depends on the lattice.
+    field : Coloured, optional
+        From `coloured_field`, where gathering needs one; default that of the lattice.
 
     Attributes
     ----------
@@ -53,7 +55,8 @@ class Tracer:
         Paths for each pixel so far.
     """
 
-    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False):
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
+                 field=None):
         self.camera, self.turns, self._seed, self._unit = camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
@@ -68,11 +71,13 @@ class Tracer:
         lights, eye = _lights(scene, lattice, outside, asked), eye_of(scene, camera)
         self._photons = None
         if gathering:
-            field = field_of_light(lattice, scene)
+            if field is None:
+                field = field_of_light(lattice, scene), np.ones(3, np.float32)
+            field, depths = field
             self._kernel = gathered
             self._arguments = (
-                scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), lights, field.ravel(),
-                np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
+                scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), peaks_of(media), depths,
+                lights, _hues(scene, members, hues), field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
                 ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye)
         else:
             self._kernel = traced
@@ -86,6 +91,11 @@ class Tracer:
     def sends_photons(self):
         """True where lamps are buried in the clouds: see `core.light.photons`."""
         return self._photons is not None
+
+    @property
+    def latest(self):
+        """Light that the last turn found: ndarray of float32, shape (height, width, 3), which the next one writes over."""
+        return self._sums[..., :3]
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
