@@ -9,7 +9,7 @@ from importlib import import_module, metadata
 from softmound.core.kernels import threads
 
 NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "gestures",
-         "build", "export", "forms", "true", "damaged", "hands")
+         "build", "export", "forms", "true", "lights", "damaged", "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 
 

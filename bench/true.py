@@ -8,9 +8,10 @@ import numpy as np
 from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, voxel_along
+from softmound.core.light.bounded import in_blocks
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.coarse import SHARP, coarse_of
-from softmound.core.light.lattice import lit, with_lamps
+from softmound.core.light.lattice import lit
 from softmound.core.light.levels import TwoLevels
 from softmound.core.light.march import march
 from softmound.core.light.phase import lobes_of
@@ -18,7 +19,7 @@ from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.scene import scene_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.mass.kinds.blob import Blob
-from softmound.core.recipe import Light, Medium, Sky, Sun, View, read_mound
+from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.starts.heaps import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance
@@ -26,13 +27,11 @@ from tests.sphere import ball_grid, ball_intensity
 
 from .figure import Figure, at_least
 from .plain import plain_paths
-from .scene import DEMO, hero
+from .scene import hero
 
 WHITE = (1.0, 1.0, 1.0)
 NOISE, USEFUL = 0.05, 0.08
-TRIED, REFERENCE, LONGEST = (180, 114), 45.0, 40.0
-"""Pictures of the demo clouds, seconds in which whole paths make what they are compared with, and that two levels may take."""
-HELD_SIZE, BLOCK, HELD_NOISE = (96, 60), 6, 0.15
+HELD_SIZE, HELD_NOISE = (96, 60), 0.15
 """Pictures of the held scenes, and the blocks of pixels they are compared in: a block's noise is the paths' over 6."""
 SUNS = ((20.0, 40.0), (100.0, 35.0), (155.0, 12.0))
 """Azimuth from behind the camera and elevation."""
@@ -53,7 +52,6 @@ def figures():
     yield _slab()
     yield from _ball()
     yield from _noise(mound, grid, view)
-    yield from _two_levels()
     yield from _held()
 
 
@@ -154,43 +152,11 @@ def _noise(mound, grid, view):
                    alone / taken, 10.0)
 
 
-def _two_levels():
-    """Error of True light on two levels, on blocks of pixels, for each demo cloud in its light."""
-    for path in sorted(DEMO.glob("*.mound")):
-        mound = read_mound(path)
-        grid = density_grid(mound, voxel_along(mound, 160))
-        light, scene, camera = mound.light, scene_of(mound.light, grid), camera_of(mound.view, *TRIED)
-        lattice = lit(coarse_of(grid, SHARP), light)
-        lattice = with_lamps(lattice, coarse_of(grid, SHARP), light)
-        halves = [Tracer(scene, lattice, camera, seed=seed) for seed in (11, 12)]
-        begun = time.perf_counter()
-        while time.perf_counter() - begun < REFERENCE:
-            for tracer in halves:
-                tracer.add(1)
-        begun, two = time.perf_counter(), TwoLevels(scene, lattice, camera, seed=3)
-        # A lamp inside a thick cloud takes far longer; what was reached by then is said.
-        while (two.noise() > NOISE or two.whole.turns < 2) and time.perf_counter() - begun < LONGEST:
-            two.add(1)
-        taken = time.perf_counter() - begun
-        solid = _blocks(halves[0].layers()[1], TRIED) > 0.9
-        one, other, found = (_blocks(t.layers()[0] @ LUMINANCE, TRIED)[solid] for t in (*halves, two))
-        # The noise of both halves is by chance alike as often as not, so that their product is free of it.
-        error = max(float(((found - one) * (found - other)).mean()), 0.0) ** 0.5 / float((one + other).mean() / 2.0)
-        yield Figure(f"True light, {mound.name}: error on blocks of {BLOCK} pixels at {100 * two.noise():.0f} % noise",
-                     100 * error, "%", f"seconds at {TRIED[0]}x{TRIED[1]}", taken, None, "at most 3", error <= 0.03)
-
-
 def _shapes():
     yield "ball", (Blob(centre=(0, 45, 0), radii=(45, 40, 42)),)
     yield "heap", heap(12, 130.0, seed=21, generations=1)
     yield "tower", heap(12, 90.0, seed=22, height=1.5, dome=0.6, generations=1)
     yield "flat", (Blob(centre=(0, 20, 0), radii=(80, 16, 60)), Blob(centre=(-30, 30, 10), radii=(45, 13, 38)))
-
-
-def _blocks(picture, size=HELD_SIZE):
-    width, height = size[0] // BLOCK * BLOCK, size[1] // BLOCK * BLOCK
-    picture = picture[:height, :width]
-    return picture.reshape(height // BLOCK, BLOCK, width // BLOCK, BLOCK).mean(axis=(1, 3))
 
 
 def _held():
@@ -213,8 +179,8 @@ def _held():
             layers = np.mean([march(scene, lattice, camera, nth=n) for n in range(8)], axis=0)
             seen = radiance_of(layers, scene, camera)
             draft = (seen[..., :3] - behind_of(seen, light, camera)) @ LUMINANCE
-            solid = _blocks(opacity) > 0.6
-            a, b = _blocks(draft)[solid], _blocks(truth @ LUMINANCE)[solid]
+            solid = in_blocks(opacity) > 0.6
+            a, b = in_blocks(draft)[solid], in_blocks(truth @ LUMINANCE)[solid]
             errors.append(float(np.abs(a - b).mean() / b.mean()))
             matches.append(float(np.corrcoef(a, b)[0, 1]))
             name = f"Draft against True, {shape}, sun {azimuth:g} {elevation:g}"

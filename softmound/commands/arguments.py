@@ -5,6 +5,7 @@ sentence that says what to give instead.
 """
 
 import argparse
+import datetime
 import os
 
 
@@ -163,3 +164,53 @@ def noise(text):
     if not 0.002 <= value <= 1.0:
         raise argparse.ArgumentTypeError(f"{text!r} is no such noise; give a share from 0.002 to 1")
     return value
+
+
+def numbers(text):
+    """Numbers of siblings: ``3``, ``0-39`` or ``0-3,7``. See the module."""
+    found = []
+    try:
+        for part in text.split(","):
+            low, _, high = part.partition("-")
+            found += range(int(low), int(high or low) + 1)
+    except ValueError:
+        found = []
+    if not found or len(found) > 10_000 or min(found) < 0 or max(found) > 100_000:
+        raise argparse.ArgumentTypeError(f"{text!r} are no seeds; give whole numbers such as 0-39 or 0,3,7, at most 10000 of them")
+    return found
+
+
+def tiers(text):
+    """Reductions of tiers: ``1,2,4``. See the module."""
+    try:
+        found = sorted({int(part) for part in text.split(",")})
+    except ValueError:
+        found = []
+    if not found or any(n not in (1, 2, 4, 8, 16) for n in found):
+        raise argparse.ArgumentTypeError(f"{text!r} are no tiers; give some of 1,2,4,8,16, where 1 is the full grid")
+    return tuple(found)
+
+
+def between(text):
+    """Least and most of a number: ``100-300``, ``100-`` or ``-300``. See the module."""
+    low, dash, high = text.partition("-")
+    try:
+        ends = tuple(float(part) if part.strip() else None for part in (low, high))
+    except ValueError:
+        ends = (None, None)
+    if not dash or ends == (None, None) or None not in ends and ends[0] > ends[1]:
+        raise argparse.ArgumentTypeError(f"{text!r} is no range; give least-most, least- or -most")
+    return ends
+
+
+def day(text):
+    """A day as ``2026-11-30``. See the module."""
+    try:
+        return datetime.date.fromisoformat(text).isoformat()
+    except ValueError:
+        raise argparse.ArgumentTypeError(f"{text!r} is no day; give YEAR-MONTH-DAY such as 2026-11-30") from None
+
+
+def words(text):
+    """Words with commas between them. See the module."""
+    return tuple(dict.fromkeys(part.strip() for part in text.split(",") if part.strip()))

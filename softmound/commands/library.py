@@ -2,10 +2,12 @@
 
 import pathlib
 
+from pydantic import ValidationError
+
 from ..core.aside import shown
-from ..core.problems import Problem
+from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import Progress, action, foretold, print_facts, ticket_for
+from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -15,29 +17,80 @@ def add_to(actions):
     ----------
     actions : argparse subparsers
     """
-    publish = action(actions, "publish", _publish, "build a mound and put it into a library", """
+    publish = action(actions, "publish", _publish, "build mounds and put them into a library", """
         publish loaf.mound --library shelf
-        publish loaf.mound --library shelf --name "Cottage Loaf" --note "softer base, for WB-010"
+        publish loaf.mound --library shelf --name "Cottage Loaf" --note "softer base, for WB-010" --tiers 1,2,4
+        publish loaf.mound --library shelf --seeds 0-39 --apart --workers 2
+        publish loaf.mound brioche.mound --library shelf --tags hero,congestus --shots WB-010 --author me
         publish loaf.mound --library shelf --dry-run""")
-    publish.add_argument("mound", metavar="X.mound")
+    publish.add_argument("mound", metavar="X.mound", nargs="+")
     publish.add_argument("--library", required=True, metavar="DIR")
     publish.add_argument("--voxel", type=arguments.metres, metavar="M", help="voxel size in metres")
     publish.add_argument("--name", metavar="NAME", help="publish it under another name than its own")
+    publish.add_argument("--tiers", type=arguments.tiers, default=(1,), metavar="N,N",
+                         help="files with so many times fewer voxels along each side: of 1,2,4,8,16; default 1, the full grid")
     publish.add_argument("--note", default="", metavar="TEXT", help="what there is to say of this version")
+    publish.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="words to find it by")
+    publish.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="codes of shots it is for")
+    publish.add_argument("--author", default="", metavar="NAME")
+    publish.add_argument("--licence", default="", metavar="TEXT", help="on what terms others may use it")
+    publish.add_argument("--about", metavar="JSON", help="note, tags, shots, author and licence in one, instead of the above")
+    publish.add_argument("--seeds", type=arguments.numbers, metavar="A-B",
+                         help="siblings with other seeds, 0 is the mound itself; what is published already is left alone")
+    publish.add_argument("--apart", action="store_true", help="each seed as an asset of its own, not as a version of one")
+    publish.add_argument("--workers", type=arguments.threads, default=1, metavar="N", help="processes at once, as memory allows")
     publish.add_argument("--dry-run", action="store_true", help="look at everything and foretell, but write nothing")
+
+    receive = action(actions, "receive", _receive, "render a version as whoever gets it would, from its files alone", """
+        receive shelf/cottage_loaf/v001 --picture received.png
+        receive shelf/cottage_loaf/v001 --tier 4 --sun 120,20 --size 640x400 --picture small.png""", writes=True)
+    receive.add_argument("folder", metavar="DIR", help="folder of a version")
+    receive.add_argument("--picture", required=True, metavar="FILE.png")
+    receive.add_argument("--tier", type=int, choices=(1, 2, 4, 8, 16), help="which file; default the largest there is")
+    receive.add_argument("--sun", type=arguments.pair, default=(120.0, 35.0), metavar="AZ,EL")
+    receive.add_argument("--size", type=arguments.size, default=(640, 400), metavar="WxH")
 
     verify = action(actions, "verify", _verify, "check what was published against its checksums", """
         verify shelf/cottage_loaf/v001
         verify shelf --json""")
     verify.add_argument("folder", metavar="DIR", help="folder of a version, of an asset, or a whole library")
 
-    shelf = action(actions, "library", _library, "say what a library holds", """
+    shelf = action(actions, "library", _library, "say what a library holds, search it, and look after it", """
         library list shelf
         library latest shelf "Cottage Loaf"
-        library list shelf --json""")
-    shelf.add_argument("what", choices=("list", "latest"), help="all versions, newest first; or the newest of one name")
+        library search shelf "loaf hero" --tags congestus --span 200-600 --order thick
+        library search shelf --since 2026-11-01 --json
+        library like shelf "Cottage Loaf"
+        library like shelf outline.png
+        library show shelf "Cottage Loaf"
+        library tags shelf
+        library rebuild shelf "Cottage Loaf" --version 3
+        library retire shelf "Cottage Loaf" --version 1
+        library empty shelf""")
+    shelf.add_argument("what", choices=tuple(_ACTIONS), metavar="ACTION", help="; ".join(
+        f"{name}: {said}" for name, (_, said) in _ACTIONS.items()))
     shelf.add_argument("folder", metavar="DIR")
-    shelf.add_argument("name", nargs="?", metavar="NAME", help="of the asset")
+    shelf.add_argument("name", nargs="?", metavar="NAME", help="of the asset; words to search for; or a picture of an outline")
+    shelf.add_argument("--version", type=arguments.seed, metavar="N", help="of the asset; default its newest")
+    shelf.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="search: all of these")
+    shelf.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="search: all of these")
+    for field, unit in (("span", "metres"), ("height", "metres"), ("voxel", "metres"), ("depth", "the largest optical depth")):
+        shelf.add_argument(f"--{field}", type=arguments.between, metavar="A-B", help=f"search: {unit}, from and to")
+    shelf.add_argument("--since", type=arguments.day, metavar="DAY", help="search: published on this day or later")
+    shelf.add_argument("--until", type=arguments.day, metavar="DAY", help="search: published on this day or before")
+    shelf.add_argument("--order", choices=("newest", "name", "largest", "span", "thick"), default="newest")
+    shelf.add_argument("--limit", type=arguments.frames, metavar="N", help="at most so many")
+
+
+def _about(args):
+    from ..core.library.asset import About
+
+    try:
+        if args.about is not None:
+            return About.model_validate_json(args.about)
+        return About(note=args.note, tags=args.tags, shots=args.shots, author=args.author, licence=args.licence)
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "what is said of it")) from error
 
 
 def _publish(args):
@@ -46,11 +99,13 @@ def _publish(args):
     from ..core.library.shelf import read_version
     from ..core.recipe import read_mound
 
-    mound = read_mound(args.mound)
+    about = _about(args)
+    if args.seeds is not None or len(args.mound) > 1:
+        _batch(args, about)
+        return
+    mound = read_mound(args.mound[0])
     if args.name is not None:
         mound = mound.edited(name=args.name.strip())
-    if len(args.note) > 4000:
-        raise Problem("A note has at most 4,000 letters.")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
         if args.dry_run:
@@ -58,8 +113,57 @@ def _publish(args):
             foretold(args, [asset / f"v{next_version(asset):03d}"], Stages().forecast(mound, ticket),
                      args.voxel or mound.voxels.final)
             return
-        folder = publish(mound, args.library, args.voxel, ticket=ticket, note=args.note)
+        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers)
     print_facts({"folder": str(folder), **read_version(folder).facts}, args)
+
+
+def _batch(args, about):
+    from ..core.library.batch import jobs_of, published_all, refuse_batch, waiting
+
+    name = None if args.name is None else args.name.strip()
+    jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about)
+    made, problems = [], []
+
+    def told(job, folder, problem):
+        if folder is None:
+            problems.append(f"{job.name}, seed {job.number}: {problem}")
+            return
+        made.append({"folder": str(folder), "name": job.name, "seed": job.number})
+        if not args.json and not args.quiet:
+            print(shown(folder), flush=True)
+
+    with Progress(args) as progress:
+        ticket = ticket_for(progress)
+        seconds, memory = refuse_batch(jobs, ticket)
+        if args.dry_run:
+            todo = waiting(jobs, args.library)
+            print_facts({"jobs": len(jobs), "there_already": len(jobs) - len(todo),
+                         "seconds": round(seconds * len(todo) / len(jobs), 3), "memory_bytes": round(memory)}, args)
+            return
+        now, there, failed = published_all(jobs, args.library, args.workers, ticket, told)
+    if problems:
+        raise Problem(problems[0] + (f" ({failed} of {len(jobs)} could not be published)" if len(jobs) > 1 else ""))
+    if args.json:
+        print_facts({"versions": made, "there_already": there, "failed": failed}, args)
+    elif not args.quiet:
+        print(f"{now} published, {there} there already")
+
+
+def _receive(args):
+    from ..core.aside import write_whole
+    from ..core.exchange.png import png_of
+    from ..core.library.receiving import received
+    from ..core.library.shelf import read_version
+
+    version = read_version(args.folder)
+    check_outputs(args, [version.vdb(min(version.tiers))], picture=(args.picture, (".png",)))
+    if args.dry_run:
+        foretold(args, [args.picture])
+        return
+    with Progress(args) as progress:
+        found = received(version, args.tier, args.sun, args.size, ticket_for(progress))
+    write_whole(args.picture, png_of(found.pixels))
+    print_facts({"picture": args.picture, **found.facts}, args)
 
 
 def _verify(args):
@@ -88,27 +192,162 @@ def _verify(args):
 
 
 def _library(args):
-    from ..core.library.shelf import listed
-
     if not pathlib.Path(args.folder).is_dir():
         raise Problem(f"{shown(args.folder)}: there is no such folder; check the name.")
-    versions = listed(args.folder)
-    if args.name is not None:
-        versions = [v for v in versions if v.facts["name"] == args.name]
-        if not versions:
-            raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
-    elif args.what == "latest":
-        raise Problem("Say of which asset: library latest DIR NAME.")
-    if args.what == "latest":
-        newest = max(versions, key=lambda v: v.number)
-        if args.json:
-            print_facts({"folder": str(newest.folder), **newest.facts}, args)
-        else:
-            print(newest.folder)
-        return
+    with Progress(args) as progress:
+        _ACTIONS[args.what][0](args, ticket_for(progress))
+
+
+def _chosen(args, what):
+    """The version that the arguments name."""
+    from ..core.library.shelf import listed
+
+    if args.name is None:
+        raise Problem(f"Say of which asset: library {what} DIR NAME.")
+    versions = [v for v in listed(args.folder) if v.facts["name"] == args.name]
+    if not versions:
+        raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
+    if args.version is None:
+        return max(versions, key=lambda v: v.number)
+    for version in versions:
+        if version.number == args.version:
+            return version
+    there = ", ".join(str(v.number) for v in sorted(versions, key=lambda v: v.number))
+    raise Problem(f"{shown(args.folder)}: {args.name} has no version {args.version}; there are {there}.")
+
+
+def _told(versions, args, more=lambda version: {}):
     if args.json:
-        print_facts({"versions": [{"folder": str(v.folder), **v.facts} for v in versions]}, args)
+        print_facts({"versions": [{"folder": str(v.folder), **more(v), **v.facts} for v in versions]}, args)
         return
     for version in versions:
-        facts = version.facts
-        print(f"{facts['name']:<28} v{version.number:03d}  {facts['voxel']:>6g} m  {version.bytes:>14,} bytes  {version.folder}")
+        facts, first = version.facts, "".join(f"{value:<8.3f}" for value in more(version).values())
+        print(f"{first}{facts['name']:<28} v{version.number:03d}  {facts['voxel']:>6g} m  {version.bytes:>14,} bytes  "
+              f"{version.folder}")
+
+
+def _list(args, ticket):
+    from ..core.library.shelf import listed
+
+    versions = [v for v in listed(args.folder) if args.name is None or v.facts["name"] == args.name]
+    if args.name is not None and not versions:
+        raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
+    _told(versions, args)
+
+
+def _latest(args, ticket):
+    newest = _chosen(args, "latest")
+    if args.json:
+        print_facts({"folder": str(newest.folder), **newest.facts}, args)
+    else:
+        print(newest.folder)
+
+
+def _show(args, ticket):
+    version = _chosen(args, "show")
+    tiers = [f"{version.folder / tier['file']}" for tier in version.facts.get("tiers", ())] or [str(version.vdb())]
+    hidden = ("seal", "files", "shape", "tiers")
+    print_facts({"folder": str(version.folder), "grids": tiers,
+                 **{k: v for k, v in version.facts.items() if args.json or k not in hidden}}, args)
+
+
+def _search(args, ticket):
+    from ..core.library.index import Index
+
+    ranges = {name: getattr(args, name) for name in ("span", "height", "voxel", "depth") if getattr(args, name) is not None}
+    with Index(args.folder) as index:
+        index.refresh(ticket)
+        _told(index.search(args.name or "", tags=args.tags, shots=args.shots, since=args.since, until=args.until,
+                           order=args.order, limit=args.limit, **ranges), args)
+
+
+def _tags(args, ticket):
+    from ..core.library.index import Index
+
+    with Index(args.folder) as index:
+        index.refresh(ticket)
+        found = index.labels("tag")
+    if args.json:
+        print_facts({"tags": dict(found)}, args)
+        return
+    for tag, count in found:
+        print(f"{count:>6}  {tag}")
+
+
+def _like(args, ticket):
+    from ..core.exchange.foreign import read_photograph
+    from ..core.library.index import Index
+    from ..core.library.likeness import apart, apart_from_outline, outline_in
+
+    with Index(args.folder) as index:
+        index.refresh(ticket)
+        versions = index.search()
+    if args.name is not None and pathlib.Path(args.name).suffix.lower() in (".png", ".jpg", ".jpeg", ".tif", ".tiff"):
+        mask = outline_in(read_photograph(args.name, ticket=ticket))
+        far = {v.folder: apart_from_outline(v.facts.get("shape", {}), mask) for v in versions}
+    else:
+        chosen = _chosen(args, "like")
+        if "shape" not in chosen.facts:
+            raise Problem(f"{shown(chosen.folder)}: was published before shapes were measured; publish it again.")
+        versions = [v for v in versions if v.folder != chosen.folder]
+        far = {v.folder: apart(chosen.facts["shape"], v.facts.get("shape", {})) for v in versions}
+    found = sorted((v for v in versions if far[v.folder] < float("inf")), key=lambda v: far[v.folder])[: args.limit or 10]
+    _told(found, args, lambda version: {"apart": round(far[version.folder], 4)})
+
+
+def _rebuild(args, ticket):
+    from ..core.library.keeping import rebuilt
+
+    version = _chosen(args, "rebuild")
+    print_facts({"folder": str(version.folder), **rebuilt(version, ticket)}, args)
+
+
+def _retire(args, ticket):
+    from ..core.library.keeping import retire
+
+    print_facts({"retired": str(retire(_chosen(args, "retire")))}, args)
+
+
+def _retired(args, ticket):
+    from ..core.library.keeping import retired
+
+    _told(retired(args.folder), args)
+
+
+def _restore(args, ticket):
+    from ..core.library.keeping import restore, retired
+
+    found = [v for v in retired(args.folder) if v.facts["name"] == args.name and args.version in (None, v.number)]
+    if not found:
+        raise Problem(f"{shown(args.folder)}: nothing retired is called {args.name!r}"
+                      + ("." if args.version is None else f" and numbered {args.version}."))
+    print_facts({"restored": str(restore(max(found, key=lambda v: v.number)))}, args)
+
+
+def _empty(args, ticket):
+    from ..core.library.keeping import empty
+
+    count, freed = empty(args.folder)
+    print_facts({"versions_deleted": count, "bytes_freed": freed}, args)
+
+
+def _health(args, ticket):
+    from ..core.library.keeping import health
+
+    report = health(args.folder, ticket)
+    print_facts(report, args)
+    if report["problems"]:
+        raise Problem(report["problems"][0] + (f" ({len(report['problems'])} in all)" if len(report["problems"]) > 1 else ""))
+
+
+_ACTIONS = {
+    "list": (_list, "all versions, newest first"), "latest": (_latest, "the newest of one name"),
+    "search": (_search, "versions by words, tags, shots, sizes and days"), "tags": (_tags, "all tags, and how often"),
+    "like": (_like, "what looks most like an asset, or like an outline in a picture"), "show": (_show, "all facts of one version"),
+    "rebuild": (_rebuild, "build a version again from its recipe, and say by how much it differs"),
+    "retire": (_retire, "put a version aside; it is kept until the library is emptied of what is retired"),
+    "retired": (_retired, "what was put aside"), "restore": (_restore, "bring it back"),
+    "empty": (_empty, "delete what was put aside"),
+    "health": (_health, "checksums, what is left half done, and disk use"),
+}
+"""What can be done with a library: the function, and what it does in words."""

@@ -1,5 +1,6 @@
 """Assets on disk: `LIBRARY/ASSET/v001/` with the VDB, the mound, a picture and `asset.json`."""
 
+import datetime
 import hashlib
 import json
 import os
@@ -8,6 +9,9 @@ import re
 import secrets
 import shutil
 import unicodedata
+from typing import Annotated
+
+from pydantic import Field
 
 from ..aside import sync_folder
 from ..engine.forecast import refuse_unless_fits
@@ -20,14 +24,41 @@ from ..held import MARK, UNDER_WAY, Held, abandoned
 from ..light.phase import lobes_of, mean_cosine
 from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
+from ..recipe.value import Value
+from ..volume.halved import reduced
+from ..volume.numbers import numbers_of
+from .handoff import HANDOFF, handoff_text
+from .likeness import shape_of
 
-FORMAT = 2
+FORMAT = 3
 THUMB = (480, 320)
 NAMED = ".name"
 """File in an asset's folder that holds the name it belongs to."""
 ASIDE = ".publishing-"
 """What the name of a folder begins with until its version is whole."""
 THUMB_PASSES = 6
+TIERS = (1, 2, 4, 8, 16)
+"""How many times fewer voxels along each side the files of a version may have."""
+
+
+class About(Value):
+    """What people say of a version, besides what it is.
+
+    Attributes
+    ----------
+    note : str
+    tags : tuple of str
+        Words it is to be found by.
+    shots : tuple of str
+        Codes of shots it is meant for.
+    author, licence : str
+    """
+
+    note: Annotated[str, Field(max_length=4000)] = ""
+    tags: Annotated[tuple[Annotated[str, Field(min_length=1, max_length=60)], ...], Field(max_length=60)] = ()
+    shots: Annotated[tuple[Annotated[str, Field(min_length=1, max_length=60)], ...], Field(max_length=60)] = ()
+    author: Annotated[str, Field(max_length=200)] = ""
+    licence: Annotated[str, Field(max_length=200)] = ""
 
 
 def file_name(name):
@@ -147,7 +178,7 @@ def next_version(folder):
     return max(taken, default=0) + 1
 
 
-def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, note=""):
+def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, about=About(), tiers=(1,), job=""):
     """Build a mound at its final voxel and put it into a library.
 
     Everything is written into a hidden folder beside the versions, which then gets its name in
@@ -165,8 +196,12 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, not
     ticket : Ticket, optional
     stages : Stages, optional
         Whose cache may hold the finished grid.
-    note : str, optional
+    about : About, optional
         What there is to say of this version.
+    tiers : sequence of int, optional
+        Of `TIERS`: one file for each, of the full grid reduced so many times.
+    job : str, optional
+        Mark of what asked for it, so that nothing is published twice: see `core.library.batch`.
 
     Returns
     -------
@@ -192,7 +227,7 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, not
         UNDER_WAY.add(aside)
         aside.mkdir()
         held = Held(aside / MARK)
-        _fill_version(aside, file_name(mound.name), mound, grid, stages, voxel, half, ticket, note)
+        _fill_version(aside, file_name(mound.name), mound, grid, stages, voxel, half, ticket, about, tiers, job)
         return _named(aside, asset)
     except OSError as error:
         raise NotWritten(f"{library}: could not be published to ({error.strerror or error}); choose another folder or free some "
@@ -222,7 +257,7 @@ def _named(aside, asset):
         return version
 
 
-def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, note):
+def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
@@ -230,22 +265,50 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, note):
     (aside / "thumb.png").write_bytes(png)
     step(0.1, 0.2, "keeping the recipe")
     write_mound(aside / f"{name}.mound", mound, png)
-    vdb_name = f"{name}.vdb"
     facts = facts_of(mound, grid, voxel)
-    write_vdb(aside / vdb_name, grid, half=half, metadata=metadata_of(mound.name, mound.light.medium, facts["seeds"]),
-              ticket=ticket)
+    facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(grid, mound.light.medium.extinction).depth]
+    facts["shape"] = shape_of(grid)
+    metadata = metadata_of(mound.name, mound.light.medium, facts["seeds"])
+    facts["tiers"], begun = [], 0.2
+    for times in sorted(tiers):
+        file = tier_name(name, times)
+        # Each of the tiers has an eighth of the voxels of the one before.
+        ended = begun + 0.75 * times**-3.0 / sum(t**-3.0 for t in tiers)
+        step(begun, ended, "writing the grid" if times == 1 else f"writing the grid at 1/{times}")
+        tier = reduced(grid, times)
+        write_vdb(aside / file, tier, half=half, metadata=metadata, ticket=ticket)
+        low, high = tier.active_bounds()
+        facts["tiers"].append({"reduction": times, "file": file, "voxel": tier.voxel, "dims": [int(d) for d in high - low + 1]})
+        begun = ended
     step(0.95, 1.0, "finishing")
-    facts["half"], facts["note"] = half, note
-    facts["files"] = {
-        file: {"bytes": (aside / file).stat().st_size, "sha256": checksum(aside / file)}
-        for file in (vdb_name, f"{name}.mound", "thumb.png")
-    }
+    facts.update(half=half, **about.model_dump(mode="json"))
+    facts.update(published=datetime.datetime.now(datetime.UTC).isoformat(timespec="seconds"), job=job)
+    facts["files"] = {path.name: {"bytes": path.stat().st_size, "sha256": checksum(path)}
+                      for path in sorted(aside.iterdir()) if path.name != MARK}
+    (aside / HANDOFF).write_text(handoff_text(facts), encoding="utf-8")
+    facts["files"][HANDOFF] = {"bytes": (aside / HANDOFF).stat().st_size, "sha256": checksum(aside / HANDOFF)}
     (aside / "asset.json").write_text(sealed(facts), encoding="utf-8")
     for path in aside.iterdir():
         with open(path, "rb") as file:
             os.fsync(file.fileno())
     sync_folder(aside)
     step(1.0, 1.0, "publishing")
+
+
+def tier_name(name, times):
+    """Name of the file of a tier.
+
+    Parameters
+    ----------
+    name : str
+        Of the asset's files.
+    times : int
+
+    Returns
+    -------
+    str
+    """
+    return f"{name}.vdb" if times == 1 else f"{name}_{times}.vdb"
 
 
 def sealed(facts):

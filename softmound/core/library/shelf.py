@@ -16,6 +16,13 @@ class _File(BaseModel):
     sha256: str
 
 
+class _Tier(BaseModel):
+    reduction: int
+    file: str
+    voxel: float
+    dims: list[int]
+
+
 class _Facts(BaseModel):
     """What every `asset.json` says; more may stand there."""
 
@@ -32,6 +39,14 @@ class _Facts(BaseModel):
     extinction: float
     seeds: list[int]
     files: dict[str, _File]
+    note: str = ""
+    tags: list[str] = []
+    shots: list[str] = []
+    author: str = ""
+    licence: str = ""
+    published: str = ""
+    job: str = ""
+    tiers: list[_Tier] = []
 
 
 @dataclass(frozen=True)
@@ -64,8 +79,35 @@ class Version:
         return self.folder / next((name for name in self.facts["files"] if name.endswith(".mound")), "none.mound")
 
     @property
+    def tiers(self):
+        """Reductions there are files of, and their names: dict of int to str."""
+        return {tier["reduction"]: tier["file"] for tier in self.facts.get("tiers", ())} or {
+            1: next(name for name in self.facts["files"] if name.endswith(".vdb"))}
+
+    def vdb(self, reduction=1):
+        """Path of the OpenVDB file of a tier.
+
+        Parameters
+        ----------
+        reduction : int, optional
+
+        Returns
+        -------
+        pathlib.Path
+
+        Raises
+        ------
+        Problem
+            If there is no such tier.
+        """
+        if reduction not in self.tiers:
+            there = ", ".join(f"1/{n}" if n > 1 else "full" for n in sorted(self.tiers))
+            raise Problem(f"{shown(self.folder)}: has no tier of 1/{reduction}; there are {there}.")
+        return self.folder / self.tiers[reduction]
+
+    @property
     def bytes(self):
-        """Size of its OpenVDB file."""
+        """Size of its OpenVDB files."""
         return sum(f["bytes"] for n, f in self.facts["files"].items() if n.endswith(".vdb"))
 
 

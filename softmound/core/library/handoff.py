@@ -1,0 +1,48 @@
+"""The page that goes with an asset to whoever renders it: what its numbers are, in general terms."""
+
+HANDOFF = "handoff.txt"
+"""Name of the file in a version's folder."""
+
+
+def handoff_text(facts):
+    """A page of text for the receiving side.
+
+    Parameters
+    ----------
+    facts : dict
+        As in `asset.json`.
+
+    Returns
+    -------
+    str
+    """
+    low, high = facts["bounds"]
+    size = " x ".join(f"{b - a:.6g}" for a, b in zip(low, high))
+    files = "\n".join(f"    {tier['file']}: voxel {tier['voxel']:.6g} m, {' x '.join(map(str, tier['dims']))} voxels"
+                      + ("" if tier["reduction"] == 1 else f"; 1/{tier['reduction']} of the full grid, the same mass")
+                      for tier in facts["tiers"])
+    said = "".join(f"{label}: {value}\n" for label, value in (
+        ("Author", facts["author"]), ("Licence", facts["licence"]), ("Tags", ", ".join(facts["tags"])),
+        ("Shots", ", ".join(facts["shots"])), ("Note", facts["note"])) if value)
+    return f"""{facts['name']}
+{said}
+OpenVDB files
+{files}
+
+What is in them
+    Grid "{facts['grid']}", {'16' if facts['half'] else '32'}-bit floats, from 0 outside to {facts['range'][1]:.4g}.
+    Lengths are in {facts['unit']}, {facts['up']} is up. The cloud stands at its place: from
+    {', '.join(f'{v:.6g}' for v in low)} to {', '.join(f'{v:.6g}' for v in high)}, which is {size}.
+
+How to render it
+    Extinction is {facts['extinction']:.6g} per {facts['unit']} times the grid's value. Where lengths are another unit, divide:
+    in centimetres it is {facts['extinction'] / 100.0:.6g} per cm.
+    Single-scattering albedo {facts['albedo']:.6g}; mean cosine of scattering {facts['anisotropy']:.4g} ({facts['phase']}).
+    A water cloud scatters light hundreds of times: let paths be that long, or it turns grey.
+    March in steps of one voxel ({facts['voxel']:.6g} {facts['unit']}) or less; half a voxel for final pictures.
+    Interpolate linearly between voxel centres. Smaller tiers have the same mass: the same extinction holds for them.
+
+Is it right?
+    Along its longest side the box measures {max(b - a for a, b in zip(low, high)):.6g} {facts['unit']}.
+    If it is a hundred times larger or smaller where you load it, a unit is wrong; if it lies on its side, the up-axis is.
+"""

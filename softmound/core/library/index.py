@@ -1,0 +1,240 @@
+"""What a library holds, ready to be searched: SQLite with full-text search (FTS5), in a file of the user's own.
+
+The folders are the truth. The index stands on this machine, never in the library, which may lie on a network where locks of SQLite
+cannot be relied upon; everyone who looks into a library has one, and brings it up to date by looking which `asset.json` are
+new, changed or gone.
+"""
+
+import hashlib
+import json
+import os
+import pathlib
+import re
+import sqlite3
+
+import platformdirs
+
+from ..problems import Problem
+from .shelf import Version, read_version
+
+SCHEMA = 1
+"""Version of the tables; a file of another one is made anew."""
+ORDERS = {"newest": "published DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
+          "span": "span DESC", "thick": "depth DESC"}
+"""What finds can be sorted by."""
+RANGES = ("span", "height", "voxel", "depth", "bytes")
+"""Numbers that can be asked for from and to: metres, metres, metres, the largest optical depth straight through, bytes."""
+_TABLES = """
+CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, published TEXT,
+    span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER, facts TEXT);
+CREATE TABLE labels (id INTEGER, kind TEXT, label TEXT COLLATE NOCASE);
+CREATE INDEX labels_by ON labels (kind, label);
+CREATE VIRTUAL TABLE words USING fts5(name, note, tags, shots, author, tokenize = 'unicode61 remove_diacritics 2');
+"""
+
+
+def index_path(library):
+    """Where the index of a library is kept.
+
+    Parameters
+    ----------
+    library : path-like
+
+    Returns
+    -------
+    pathlib.Path
+    """
+    mark = hashlib.blake2b(os.fsencode(pathlib.Path(library).resolve()), digest_size=12).hexdigest()
+    return platformdirs.user_cache_path("softmound") / "libraries" / f"{mark}.sqlite"
+
+
+class Index:
+    """Index of a library. To be used in one thread, and closed.
+
+    Parameters
+    ----------
+    library : path-like
+        Need not exist.
+    path : path-like, optional
+        Of the index; default `index_path`.
+    """
+
+    def __init__(self, library, path=None):
+        self.library = pathlib.Path(library)
+        self.path = index_path(library) if path is None else pathlib.Path(path)
+        self._base = self._opened()
+
+    def _opened(self):
+        for again in (False, True):
+            try:
+                self.path.parent.mkdir(parents=True, exist_ok=True)
+                base = sqlite3.connect(self.path, timeout=20.0)
+                try:
+                    if base.execute("PRAGMA user_version").fetchone()[0] != SCHEMA:
+                        _make_anew(base)
+                    base.execute("SELECT count(*) FROM versions, words LIMIT 1").fetchone()
+                    return base
+                except sqlite3.DatabaseError:
+                    base.close()
+                    raise
+            except sqlite3.DatabaseError as error:
+                # It holds nothing that is not in the folders.
+                if again:
+                    raise Problem(f"{self.path}: the index of the library cannot be made ({error}); delete it.") from error
+                for path in (self.path, *(self.path.with_name(self.path.name + end) for end in ("-journal", "-wal", "-shm"))):
+                    path.unlink(missing_ok=True)
+            except OSError as error:
+                raise Problem(f"{self.path}: the index of the library cannot be kept ({error.strerror}).") from error
+
+    def close(self):
+        """Let go of the file."""
+        self._base.close()
+
+    def __enter__(self):
+        return self
+
+    def __exit__(self, *_):
+        self.close()
+
+    def refresh(self, ticket=None):
+        """Take in what is new in the folders, and leave out what is gone.
+
+        Parameters
+        ----------
+        ticket : Ticket, optional
+
+        Returns
+        -------
+        (int, int)
+            Versions taken in, and left out.
+        """
+        there = _stamps(self.library)
+        known = dict(self._base.execute("SELECT folder, stamp FROM versions"))
+        gone = [folder for folder in known if there.get(folder) != known[folder]]
+        fresh = [folder for folder in there if known.get(folder) != there[folder]]
+        if not gone and not fresh:
+            return 0, 0
+        read = []
+        for number, folder in enumerate(fresh):
+            if ticket is not None and number % 50 == 0:
+                ticket.tick(number / len(fresh))
+            try:
+                read.append((folder, read_version(self.library / folder)))
+            except Problem:
+                continue
+        with self._base:
+            self._base.execute("BEGIN IMMEDIATE")
+            for folder in gone:
+                self._leave_out(folder)
+            for folder, version in read:
+                self._leave_out(folder)
+                self._take_in(folder, there[folder], version)
+        return len(read), len(set(gone) - set(fresh))
+
+    def _leave_out(self, folder):
+        for (number,) in self._base.execute("SELECT id FROM versions WHERE folder = ?", (folder,)).fetchall():
+            self._base.execute("DELETE FROM words WHERE rowid = ?", (number,))
+            self._base.execute("DELETE FROM labels WHERE id = ?", (number,))
+            self._base.execute("DELETE FROM versions WHERE id = ?", (number,))
+
+    def _take_in(self, folder, stamp, version):
+        facts = version.facts
+        low, high = facts["bounds"]
+        sides = [b - a for a, b in zip(low, high)]
+        depth = max(facts.get("optical_depth") or [0.0])
+        row = self._base.execute(
+            "INSERT INTO versions (folder, stamp, name, number, published, span, height, voxel, depth, bytes, facts) "
+            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            (folder, stamp, facts["name"], version.number, facts.get("published") or "", max(sides), sides[1], facts["voxel"],
+             depth, version.bytes, json.dumps(facts, ensure_ascii=False))).lastrowid
+        tags, shots = facts.get("tags", ()), facts.get("shots", ())
+        self._base.execute("INSERT INTO words (rowid, name, note, tags, shots, author) VALUES (?, ?, ?, ?, ?, ?)",
+                           (row, facts["name"], facts.get("note", ""), " ".join(tags), " ".join(shots), facts.get("author", "")))
+        self._base.executemany("INSERT INTO labels VALUES (?, ?, ?)", [
+            *((row, "tag", tag) for tag in tags), *((row, "shot", shot) for shot in shots)])
+
+    def search(self, words="", *, tags=(), shots=(), since=None, until=None, order="newest", limit=None, **ranges):
+        """Versions that match all that is asked for.
+
+        Parameters
+        ----------
+        words : str, optional
+            Beginnings of words in the name, note, tags, shots or author; all have to be there.
+        tags, shots : sequence of str, optional
+            Whole ones, all of which have to be there.
+        since, until : str, optional
+            Days, as ``2026-11-30``, within which it was published.
+        order : str, optional
+            Of `ORDERS`.
+        limit : int, optional
+        **ranges
+            By name of `RANGES`: (least, most), either of which may be None.
+
+        Returns
+        -------
+        list of Version
+        """
+        asked, values = [], []
+        found = re.findall(r"\w+", words, re.UNICODE)
+        if found:
+            asked.append("id IN (SELECT rowid FROM words WHERE words MATCH ?)")
+            values.append(" ".join(f'"{word}"*' for word in found))
+        elif words.strip():
+            return []
+        for kind, labels in (("tag", tags), ("shot", shots)):
+            for label in labels:
+                asked.append("id IN (SELECT id FROM labels WHERE kind = ? AND label = ?)")
+                values += [kind, label]
+        for name, (least, most) in ranges.items():
+            if name not in RANGES:
+                raise ValueError(f"nothing known by {name!r}")
+            for sign, value in ((">=", least), ("<=", most)):
+                if value is not None:
+                    asked.append(f"{name} {sign} ?")
+                    values.append(value)
+        for sign, day in ((">=", since), ("<", until and f"{until}~")):
+            if day is not None:
+                asked.append(f"published {sign} ?")
+                values.append(day)
+        where = f" WHERE {' AND '.join(asked)}" if asked else ""
+        rows = self._base.execute(f"SELECT folder, facts FROM versions{where} ORDER BY {ORDERS[order]}"
+                                  + (f" LIMIT {int(limit)}" if limit else ""), values)
+        return [Version(self.library / folder, json.loads(facts)) for folder, facts in rows]
+
+    def count(self):
+        """Number of versions."""
+        return self._base.execute("SELECT count(*) FROM versions").fetchone()[0]
+
+    def labels(self, kind="tag"):
+        """All tags or shots, with how many versions have them, the most frequent first: list of (str, int)."""
+        return self._base.execute("SELECT label, count(*) FROM labels WHERE kind = ? GROUP BY label ORDER BY 2 DESC, 1",
+                                  (kind,)).fetchall()
+
+
+def _make_anew(base):
+    with base:
+        for name in ("versions", "labels", "words"):
+            base.execute(f"DROP TABLE IF EXISTS {name}")
+        base.executescript(_TABLES)
+        base.execute(f"PRAGMA user_version = {SCHEMA}")
+
+
+def _stamps(library):
+    """When and how large each `asset.json` was written, by the version's folder relative to the library."""
+    found = {}
+    try:
+        assets = [entry for entry in os.scandir(library) if entry.is_dir() and not entry.name.startswith(".")]
+    except OSError:
+        return found
+    for asset in assets:
+        try:
+            names = [name for name in os.listdir(asset.path) if re.fullmatch(r"v[0-9]{3,}", name)]
+        except OSError:
+            continue
+        for name in names:
+            try:
+                stat = os.stat(os.path.join(asset.path, name, "asset.json"))
+            except OSError:
+                continue
+            found[f"{asset.name}/{name}"] = f"{stat.st_mtime_ns} {stat.st_size} {stat.st_ino}"
+    return found

@@ -1,0 +1,223 @@
+"""Looking after a library: putting versions aside, bringing them back, building them again, and whether all is well."""
+
+import os
+import pathlib
+import shutil
+
+import numpy as np
+
+from ..aside import shown, sync_folder
+from ..engine.stages import Stages
+from ..exchange.foreign import read_vdb
+from ..exchange.vdb import compare
+from ..problems import NotWritten, Problem
+from ..recipe import read_mound
+from ..volume.halved import reduced
+from ..volume.sample import sample
+from .asset import ASIDE, claimed_folder, next_version
+from .delivery import built
+from .shelf import Version, read_version, verify, versions_in
+
+RETIRED = ".retired"
+"""Folder of a library that holds what was put aside."""
+
+
+def retire(version):
+    """Put a version aside: it is no longer listed, but stays until the library is emptied of what is retired.
+
+    Parameters
+    ----------
+    version : Version
+
+    Returns
+    -------
+    pathlib.Path
+        Where it lies now.
+
+    Raises
+    ------
+    NotWritten
+        If the library cannot be written to.
+    """
+    asset = version.folder.parent
+    place = asset.parent / RETIRED / asset.name
+    try:
+        place.mkdir(parents=True, exist_ok=True)
+        number = 1
+        while True:
+            target = place / (version.folder.name if number == 1 else f"{version.folder.name}.{number}")
+            try:
+                # Onto a folder with contents rename fails, so nothing is ever lost.
+                os.rename(version.folder, target)
+            except OSError:
+                if not target.exists():
+                    raise
+                number += 1
+                continue
+            sync_folder(asset)
+            sync_folder(place)
+            return target
+    except OSError as error:
+        raise NotWritten(f"{shown(version.folder)}: cannot be put aside ({error.strerror or error}); free the folder.") from error
+
+
+def retired(library):
+    """Versions that were put aside.
+
+    Parameters
+    ----------
+    library : path-like
+
+    Returns
+    -------
+    list of Version
+        By name and number.
+    """
+    found = []
+    for path in sorted(pathlib.Path(library).glob(f"{RETIRED}/*/v[0-9]*/asset.json")):
+        try:
+            found.append(Version(path.parent, read_version(path.parent).facts))
+        except Problem:
+            continue
+    return found
+
+
+def restore(version):
+    """Bring a version back that was put aside.
+
+    Parameters
+    ----------
+    version : Version
+        From `retired`.
+
+    Returns
+    -------
+    pathlib.Path
+        Its folder: with its old number where that is free, else with the next.
+
+    Raises
+    ------
+    NotWritten
+        If the library cannot be written to.
+    """
+    library = version.folder.parents[2]
+    try:
+        asset = claimed_folder(library, version.facts["name"])
+        target = asset / version.folder.name.split(".")[0]
+        while True:
+            try:
+                os.rename(version.folder, target)
+            except OSError:
+                if not target.exists():
+                    raise
+                target = asset / f"v{next_version(asset):03d}"
+                continue
+            sync_folder(asset)
+            return target
+    except OSError as error:
+        raise NotWritten(f"{shown(version.folder)}: cannot be brought back ({error.strerror or error}).") from error
+
+
+def empty(library):
+    """Delete what was put aside, for good.
+
+    Parameters
+    ----------
+    library : path-like
+
+    Returns
+    -------
+    (int, int)
+        Versions and bytes.
+    """
+    place = pathlib.Path(library) / RETIRED
+    count = len(list(place.glob("*/v[0-9]*")))
+    freed = _bytes(place)
+    shutil.rmtree(place, ignore_errors=True)
+    if place.exists():
+        raise NotWritten(f"{shown(place)}: not all of it could be deleted; look who may write there.")
+    return count, freed
+
+
+def rebuilt(version, ticket=None):
+    """Build a version again from the recipe in it.
+
+    Parameters
+    ----------
+    version : Version
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    dict
+        "same": every value of every tier is what was published; "largest_difference" and "mean_difference": of the full grid, in
+        density, where it is not.
+
+    Raises
+    ------
+    Problem
+        If the recipe cannot be read or does not fit into memory.
+    """
+    facts = version.facts
+    grid = built(Stages(), read_mound(version.mound), facts["voxel"], ticket)
+    largest = mean = 0.0
+    same = True
+    for times in version.tiers:
+        tier = reduced(grid, times)
+        try:
+            compare(version.vdb(times), tier, facts["grid"], facts.get("half", True))
+        except Problem:
+            same = False
+            if times == min(version.tiers):
+                largest, mean = _differences(read_vdb(version.vdb(times), facts["grid"]), tier)
+    return {"same": same, "voxel": facts["voxel"], "tiers": sorted(version.tiers), "largest_difference": largest,
+            "mean_difference": mean}
+
+
+def _differences(stored, grid):
+    """Largest and mean difference of two densities, at the voxels of both that are not empty."""
+    found = []
+    for one, other in ((stored, grid), (grid, stored)):
+        for coords, values in zip(one.coords, one.values):
+            at = np.argwhere(values.reshape(8, 8, 8) > 0.0)
+            places = one.world(coords * 8 + at)
+            found.append(np.abs(values.reshape(8, 8, 8)[tuple(at.T)] - sample(other, places)))
+    found = np.concatenate(found) if found else np.zeros(1)
+    return float(found.max()), float(found.mean())
+
+
+def health(library, ticket=None):
+    """Whether all of a library is as it was published, what is left half done, and what takes how much room.
+
+    Parameters
+    ----------
+    library : path-like
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    dict
+        Numbers of versions; "problems", sentences; bytes in all, by asset, by tier, of what is retired, and of leftovers.
+    """
+    library = pathlib.Path(library)
+    folders = [f for f in versions_in(library) if f != library]
+    problems, by_asset, by_tier = [], {}, {}
+    for number, folder in enumerate(folders):
+        if ticket is not None:
+            ticket.tick(number / len(folders))
+        by_asset[folder.parent.name] = by_asset.get(folder.parent.name, 0) + _bytes(folder)
+        try:
+            version = verify(folder)
+        except Problem as problem:
+            problems.append(str(problem))
+            continue
+        for times in version.tiers:
+            by_tier[f"1/{times}"] = by_tier.get(f"1/{times}", 0) + version.vdb(times).stat().st_size
+    left = [path for path in library.glob(f"*/{ASIDE}*") if path.is_dir()]
+    return {"versions": len(folders), "as_published": len(folders) - len(problems), "problems": problems,
+            "bytes": sum(by_asset.values()), "bytes_of_assets": by_asset, "bytes_of_tiers": by_tier,
+            "bytes_retired": _bytes(library / RETIRED), "unfinished": len(left), "bytes_unfinished": sum(map(_bytes, left))}
+
+
+def _bytes(folder):
+    return sum(path.stat().st_size for path in folder.rglob("*") if path.is_file())

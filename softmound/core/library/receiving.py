@@ -1,0 +1,76 @@
+"""The receiving side: a version rendered by what its files state, as somebody's renderer would, without its recipe."""
+
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..engine.stages import Stages, picture
+from ..exchange.foreign import read_vdb
+from ..light.camera import fitted
+from ..light.coarse import SHARP
+from ..light.scene import scene_of
+from ..problems import Problem
+from ..recipe import Light, Medium, Sun, View
+
+PASSES = 4
+APART = 1.5
+"""Voxels of the tier by which a box may differ from the one stated."""
+
+
+@dataclass(frozen=True, eq=False)
+class Received:
+    """What was seen of a version.
+
+    Attributes
+    ----------
+    pixels : ndarray of uint8, shape (height, width, 4)
+    facts : dict
+        What the file holds, beside what is stated of it.
+    """
+
+    pixels: np.ndarray
+    facts: dict
+
+
+def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None):
+    """Load a version's grid by its name, place and unit, and render it with the extinction stated.
+
+    Parameters
+    ----------
+    version : Version
+    tier : int, optional
+        Default the largest there is.
+    sun : (float, float), optional
+        Azimuth and elevation, degrees.
+    size : (int, int), optional
+        Pixels.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Received
+
+    Raises
+    ------
+    Problem
+        If the file has no such grid, or does not stand where it is stated to.
+    """
+    facts, tier = version.facts, min(version.tiers) if tier is None else tier
+    path = version.vdb(tier)
+    grid = read_vdb(path, facts["grid"], ticket=ticket)
+    bounds = grid.active_bounds()
+    if bounds is None:
+        raise Problem(f"{path}: its grid {facts['grid']!r} is empty; publish the mound again.")
+    box = [grid.world(corner) for corner in bounds]
+    off = float(np.abs(np.array(box) - np.array(facts["bounds"])).max())
+    if off > APART * grid.voxel + APART * facts["voxel"]:
+        raise Problem(f"{path}: stands {off:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.")
+    cosine = min(max(facts.get("anisotropy", 0.85), -0.95), 0.95)
+    medium = Medium(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), anisotropy=cosine)
+    light = Light(sun=Sun(azimuth=sun[0], elevation=sun[1]), medium=medium, metered=True)
+    scene = scene_of(light, grid, view=fitted(View(elevation=4.0), *box, *size))
+    pixels = picture(Stages(), scene, *size, passes=PASSES, fine=SHARP, ticket=ticket)
+    return Received(pixels, {
+        "grid": facts["grid"], "tier": tier, "voxel": grid.voxel, "active_voxels": grid.active_voxels(),
+        "box": [[round(float(v), 4) for v in corner] for corner in box], "off_by": round(off, 4),
+        "extinction": facts["extinction"]})
