@@ -813,6 +813,50 @@ class Building(DeskTest):
         self.click(self.window.stations["Library"].settings.open)
         self.assertEqual(self.window.document.mound.mass.melt, 2.5)
 
+    def test_find_what_is_like_it_and_put_it_aside(self):
+        library = self.window.stations["Library"]
+        self.window.open_station("Library")
+        panel, tray = library.settings, library.tray
+        panel.fields["tags"].setText("hero, far off,hero")
+        panel.fields["note"].setText("Softer <base>")
+        self.click(panel.tiers[4])
+        self.click(panel.tiers[1])
+        self.assertEqual(self.window.delivering.tiers, (4,))
+        self.click(panel.tiers[4])
+        # One file at least is wanted.
+        self.assertEqual((self.window.delivering.tiers, panel.tiers[1].isChecked()), ((1,), True))
+        self.click(panel.tiers[4])
+        for name in ("Lumpy", "Other"):
+            self.window.document.apply("name", lambda mound, n=name: mound.edited(name=n))
+            self.click(panel.publish)
+            self.until(lambda: self.window.jobs.job is None)
+            panel.fields["tags"].setText("")
+        self.assertEqual([v.facts["name"] for v in library.found], ["Other", "Lumpy"])
+        lumpy = library.versions[1]
+        self.assertEqual((sorted(lumpy.tiers), lumpy.facts["tags"]), ([1, 4], ["hero", "far off"]))
+        tray.find.setText("her")
+        self.assertEqual(([v.folder for v in library.found], tray.count.text()), ([lumpy.folder], "1 of 2 versions"))
+        tray.list.setCurrentIndex(tray.model.index(0))
+        self.assertIn("Softer &lt;base&gt;", panel.facts.text())
+        tray.find.setText("zzz")
+        self.assertEqual((library.found, tray.count.text()), ([], "nothing is found"))
+        tray.find.clear()
+        self.assertEqual(library.chosen, lumpy)
+        # Sorted by name, then by likeness to the chosen one.
+        tray.order.setCurrentIndex(tray.order.findData("name"))
+        self.assertEqual([v.facts["name"] for v in library.found], ["Lumpy", "Other"])
+        tray.order.setCurrentIndex(tray.order.findData("newest"))
+        self.click(tray.like)
+        self.assertEqual((library.found[0], tray.like.text(), tray.count.text()), (lumpy, "Show all again", "like Lumpy"))
+        self.click(tray.like)
+        self.assertEqual(len(library.found), 2)
+        self.assertEqual(library.chosen.folder, lumpy.folder)
+        self.click(panel.retire)
+        self.assertEqual([v.facts["name"] for v in library.versions], ["Other"])
+        self.assertIsNone(library.chosen)
+        self.assertFalse(panel.retire.isEnabled() or tray.like.isEnabled())
+        self.assertTrue((library.folder / ".retired" / "lumpy" / "v001" / "asset.json").exists())
+
     def test_a_library_that_cannot_be_written_is_said(self):
         blocked = self.folder / "file"
         blocked.write_text("in the way")

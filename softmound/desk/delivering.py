@@ -6,7 +6,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from ..core.engine.density import bounds_of, draft_voxel
 from ..core.exchange.meshes import write_mesh
-from ..core.library.asset import publish
+from ..core.library.asset import About, publish
 from ..core.library.delivery import built, delivered
 from ..core.volume.iso import within_budget
 from .asking import asking
@@ -25,6 +25,13 @@ class Delivering(QObject):
     library : pathlib.Path
         Folder published to.
 
+    Attributes
+    ----------
+    about : About
+        What there is to say of what is published next.
+    tiers : tuple of int
+        Which files it gets, see `core.library.asset.TIERS`.
+
     Signals
     -------
     published()
@@ -36,6 +43,7 @@ class Delivering(QObject):
     def __init__(self, window, stages, library):
         super().__init__(window)
         self._window, self._stages, self.library = window, stages, pathlib.Path(library)
+        self.about, self.tiers = About(), (1,)
 
     def _mound(self, to_what, there):
         """The present mound, or None when there is nothing, which is said."""
@@ -58,7 +66,7 @@ class Delivering(QObject):
             mounds = [] if mound is None else [mound]
         if not mounds:
             return
-        folder, stages = self.library, self._stages
+        folder, stages, about, tiers = self.library, self._stages, self.about, self.tiers
 
         def done(paths):
             self.published.emit()
@@ -66,7 +74,10 @@ class Delivering(QObject):
             names = f"{first.parent.name} {first.name}" + (f" to {last.name}" if len(paths) > 1 else "")
             self._window.tell(f"Published as {names}.")
 
-        self._window.jobs.begin(lambda ticket: [publish(m, folder, ticket=ticket, stages=stages) for m in mounds], done)
+        def work(ticket):
+            return [publish(m, folder, ticket=ticket, stages=stages, about=about, tiers=tiers) for m in mounds]
+
+        self._window.jobs.begin(work, done)
 
     def export(self):
         """Ask how, and write OpenVDB files beside the work."""

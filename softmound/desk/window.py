@@ -335,4 +335,6 @@ class Window(QMainWindow):
         leave_all()
         self.relay.close()
         self.jobs.end()
+        for station in self.stations.values():
+            station.end()
         self.looking.painter.close()

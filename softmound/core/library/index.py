@@ -5,6 +5,7 @@ cannot be relied upon; everyone who looks into a library has one, and brings it 
 new, changed or gone.
 """
 
+import datetime
 import hashlib
 import json
 import os
@@ -17,16 +18,16 @@ import platformdirs
 from ..problems import Problem
 from .shelf import Version, read_version
 
-SCHEMA = 1
+SCHEMA = 2
 """Version of the tables; a file of another one is made anew."""
-ORDERS = {"newest": "published DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
+ORDERS = {"newest": "at DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
           "span": "span DESC", "thick": "depth DESC"}
 """What finds can be sorted by."""
 RANGES = ("span", "height", "voxel", "depth", "bytes")
 """Numbers that can be asked for from and to: metres, metres, metres, the largest optical depth straight through, bytes."""
 _TABLES = """
-CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, published TEXT,
-    span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER, facts TEXT);
+CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, at INTEGER,
+    published TEXT, span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER, facts TEXT);
 CREATE TABLE labels (id INTEGER, kind TEXT, label TEXT COLLATE NOCASE);
 CREATE INDEX labels_by ON labels (kind, label);
 CREATE VIRTUAL TABLE words USING fts5(name, note, tags, shots, author, tokenize = 'unicode61 remove_diacritics 2');
@@ -57,11 +58,17 @@ class Index:
         Need not exist.
     path : path-like, optional
         Of the index; default `index_path`.
+
+    Attributes
+    ----------
+    behind : int
+        Versions that the last `refresh` has left for the next.
     """
 
     def __init__(self, library, path=None):
         self.library = pathlib.Path(library)
         self.path = index_path(library) if path is None else pathlib.Path(path)
+        self.behind = 0
         self._base = self._opened()
 
     def _opened(self):
@@ -96,12 +103,14 @@ class Index:
     def __exit__(self, *_):
         self.close()
 
-    def refresh(self, ticket=None):
+    def refresh(self, ticket=None, most=None):
         """Take in what is new in the folders, and leave out what is gone.
 
         Parameters
         ----------
         ticket : Ticket, optional
+        most : int, optional
+            Take in no more than so many now, the newest first, for who cannot wait.
 
         Returns
         -------
@@ -112,6 +121,10 @@ class Index:
         known = dict(self._base.execute("SELECT folder, stamp FROM versions"))
         gone = [folder for folder in known if there.get(folder) != known[folder]]
         fresh = [folder for folder in there if known.get(folder) != there[folder]]
+        if most is not None and len(fresh) > most:
+            fresh.sort(key=lambda folder: -_moment(there[folder]))
+        fresh, self.behind = fresh[:most], max(len(fresh) - (most or len(fresh)), 0)
+        gone = [folder for folder in gone if folder not in there or folder in fresh]
         if not gone and not fresh:
             return 0, 0
         read = []
@@ -143,10 +156,10 @@ class Index:
         sides = [b - a for a, b in zip(low, high)]
         depth = max(facts.get("optical_depth") or [0.0])
         row = self._base.execute(
-            "INSERT INTO versions (folder, stamp, name, number, published, span, height, voxel, depth, bytes, facts) "
-            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
-            (folder, stamp, facts["name"], version.number, facts.get("published") or "", max(sides), sides[1], facts["voxel"],
-             depth, version.bytes, json.dumps(facts, ensure_ascii=False))).lastrowid
+            "INSERT INTO versions (folder, stamp, name, number, at, published, span, height, voxel, depth, bytes, facts) "
+            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            (folder, stamp, facts["name"], version.number, _moment(stamp), facts.get("published") or _day(stamp), max(sides),
+             sides[1], facts["voxel"], depth, version.bytes, json.dumps(facts, ensure_ascii=False))).lastrowid
         tags, shots = facts.get("tags", ()), facts.get("shots", ())
         self._base.execute("INSERT INTO words (rowid, name, note, tags, shots, author) VALUES (?, ?, ?, ?, ?, ?)",
                            (row, facts["name"], facts.get("note", ""), " ".join(tags), " ".join(shots), facts.get("author", "")))
@@ -217,6 +230,15 @@ def _make_anew(base):
             base.execute(f"DROP TABLE IF EXISTS {name}")
         base.executescript(_TABLES)
         base.execute(f"PRAGMA user_version = {SCHEMA}")
+
+
+def _moment(stamp):
+    """When the `asset.json` of a stamp was written, nanoseconds."""
+    return int(stamp.split()[0])
+
+
+def _day(stamp):
+    return datetime.datetime.fromtimestamp(_moment(stamp) / 1e9, datetime.UTC).isoformat(timespec="seconds")
 
 
 def _stamps(library):

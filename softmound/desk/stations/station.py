@@ -109,6 +109,9 @@ class Station(QObject):
     def remove(self):
         """Remove what is chosen."""
 
+    def end(self):
+        """Let go of files, for the window closes."""
+
     def let_go(self):
         """Put the tool down, or let go of what is chosen."""
 

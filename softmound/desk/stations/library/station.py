@@ -2,19 +2,25 @@
 
 import pathlib
 
-from PyQt6.QtCore import QUrl
+from PyQt6.QtCore import QTimer, QUrl
 from PyQt6.QtGui import QDesktopServices
 from PyQt6.QtWidgets import (
     QFileDialog,
 )
 
 from ....core.library.asset import recipe_mark
-from ....core.library.shelf import listed, verify
+from ....core.library.index import Index
+from ....core.library.keeping import retire
+from ....core.library.likeness import apart
+from ....core.library.shelf import verify
 from ....core.recipe import Problem
 from ...strip import COMPUTING, FRESH, OLD
 from ..station import Station
 from .settings import LibrarySettings
 from .tray import ShelfTray, paint_cards
+
+AT_ONCE = 200
+"""Versions that are taken into the index before the hand is let go on."""
 
 
 class LibraryStation(Station):
@@ -24,7 +30,13 @@ class LibraryStation(Station):
     ----------
     versions : list of Version
         What the library holds, the newest first.
+    found : list of Version
+        What of it is shown: what is searched for, or all.
     chosen : Version or None
+    words, order : str
+        What is searched for, and how it is sorted.
+    like : Version or None
+        Show what is most like this one instead.
     """
 
     name = "Library"
@@ -32,8 +44,12 @@ class LibraryStation(Station):
 
     def __init__(self, window):
         super().__init__(window)
-        self.versions = []
-        self.chosen = None
+        self.versions, self.found = [], []
+        self.chosen = self.like = None
+        self.words, self.order = "", "newest"
+        self._index = None
+        self._more = QTimer(window, interval=0, singleShot=True)
+        self._more.timeout.connect(self.look_again)
         self.tray = ShelfTray(self)
         self.settings = LibrarySettings(self)
         self.look_again()
@@ -58,12 +74,55 @@ class LibraryStation(Station):
             tile.show_image(self.tray.model.image(newest))
 
     def look_again(self):
-        """Read the folder anew."""
-        self.versions = listed(self.folder)
+        """Read the folder anew; of a large library that is new to this machine, some at a time."""
+        if self._index is None or self._index.library != self.folder:
+            self.end()
+            self._index = Index(self.folder)
+        self._index.refresh(most=AT_ONCE)
+        self.versions = self._index.search()
+        if self._index.behind:
+            self._more.start()
         folders = [v.folder for v in self.versions]
-        if self.chosen is not None and self.chosen.folder not in folders:
-            self.chosen = None
-        self.tray.show_versions(self.versions)
+        self.chosen, self.like = (v if v is not None and v.folder in folders else None for v in (self.chosen, self.like))
+        self._show_found()
+
+    def end(self):
+        self._more.stop()
+        if self._index is not None:
+            self._index.close()
+            self._index = None
+
+    def search(self, words=None, order=None):
+        """Show what is looked for.
+
+        Parameters
+        ----------
+        words : str, optional
+            Beginnings of words in the name, note, tags, shots and author.
+        order : str, optional
+            Of `core.library.index.ORDERS`.
+        """
+        self.words = self.words if words is None else words
+        self.order = self.order if order is None else order
+        self.like = None
+        self._show_found()
+
+    def more_like(self):
+        """Show what is most like the chosen version, or all again."""
+        self.like = self.chosen if self.like is None else None
+        self._show_found()
+
+    def _show_found(self):
+        if self.like is not None:
+            shape = self.like.facts.get("shape", {})
+            far = {v.folder: apart(shape, v.facts.get("shape", {})) for v in self.versions if v.folder != self.like.folder}
+            others = [v for v in self.versions if far.get(v.folder, float("inf")) < float("inf")]
+            self.found = [self.like, *sorted(others, key=lambda v: far[v.folder])]
+        elif self.words.strip() or self.order != "newest":
+            self.found = self._index.search(self.words, order=self.order)
+        else:
+            self.found = self.versions
+        self.tray.show_versions(self.found, bool(self.versions))
         self.settings.show_mound(self.document.mound)
 
     def choose(self, number):
@@ -72,9 +131,22 @@ class LibraryStation(Station):
         Parameters
         ----------
         number : int or None
+            Of those found.
         """
-        self.chosen = self.versions[number] if number is not None else None
+        self.chosen = self.found[number] if number is not None else None
+        self.tray.show_state()
         self.settings.show_mound(self.document.mound)
+
+    def retire_chosen(self):
+        """Put the chosen version aside."""
+        version = self.chosen
+        try:
+            retire(version)
+        except Problem as problem:
+            self.window.tell(str(problem))
+            return
+        self.look_again()
+        self.window.tell(f"{version.facts['name']} v{version.number:03d} was put aside; softmound library restore brings it back.")
 
     def choose_folder(self):
         """Ask for another library folder."""

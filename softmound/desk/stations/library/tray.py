@@ -5,8 +5,10 @@ from PyQt6.QtCore import QAbstractListModel, QModelIndex, QRectF, QSize, Qt
 from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
     QAbstractItemView,
+    QComboBox,
     QHBoxLayout,
     QLabel,
+    QLineEdit,
     QListView,
     QPushButton,
     QStackedLayout,
@@ -104,8 +106,13 @@ class _Card(QStyledItemDelegate):
         painter.restore()
 
 
+ORDERS = {"newest": "Newest first", "name": "By name", "span": "Widest first", "thick": "Thickest first",
+          "largest": "Largest files"}
+"""What the cards can be sorted by, in words."""
+
+
 class ShelfTray(QWidget):
-    """Published versions as cards."""
+    """Published versions as cards, and what finds them."""
 
     def __init__(self, station):
         super().__init__()
@@ -121,10 +128,35 @@ class ShelfTray(QWidget):
         self.list.setAccessibleName("Published versions")
         self.list.selectionModel().currentChanged.connect(
             lambda now, _before: station.choose(now.row() if now.isValid() else None))
+        self._station = station
+        self.find = QLineEdit()
+        self.find.setPlaceholderText("Find by name, tag, shot…")
+        self.find.setAccessibleName("Find published clouds")
+        self.find.setToolTip("Beginnings of words in the name, note, tags, shots and author; all of them have to be there.")
+        self.find.setClearButtonEnabled(True)
+        self.find.textChanged.connect(lambda words: station.search(words=words))
+        self.order = QComboBox()
+        self.order.setAccessibleName("Sorted")
+        for key, words in ORDERS.items():
+            self.order.addItem(words, key)
+        self.order.currentIndexChanged.connect(lambda n: station.search(order=self.order.itemData(n)))
+        self.like = QPushButton("More like this")
+        self.like.setToolTip("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one.")
+        self.like.clicked.connect(station.more_like)
+        self.count = QLabel()
+        self.count.setObjectName("quiet")
+        beside = QVBoxLayout()
+        beside.setSpacing(8)
+        for widget in (self.find, self.order, self.like, self.count):
+            widget.setFixedWidth(190)
+            beside.addWidget(widget)
+        beside.addStretch()
         shelf = QWidget()
-        layout = QVBoxLayout(shelf)
+        layout = QHBoxLayout(shelf)
         layout.setContentsMargins(13, 12, 12, 8)
-        layout.addWidget(self.list)
+        layout.setSpacing(14)
+        layout.addLayout(beside)
+        layout.addWidget(self.list, 1)
         self._stack.addWidget(shelf)
         empty = QWidget()
         column = QHBoxLayout(empty)
@@ -139,12 +171,32 @@ class ShelfTray(QWidget):
         column.addStretch()
         self._stack.addWidget(empty)
 
-    def show_versions(self, versions):
-        """Show what the library holds.
+    def show_versions(self, versions, any_at_all):
+        """Show what was found.
 
         Parameters
         ----------
         versions : list of Version
+        any_at_all : bool
+            Whether the library holds anything.
         """
         self.model.take(versions)
-        self._stack.setCurrentIndex(0 if versions else 1)
+        self._stack.setCurrentIndex(0 if any_at_all else 1)
+        chosen = self._station.chosen
+        if chosen is not None:
+            row = next((n for n, v in enumerate(versions) if v.folder == chosen.folder), None)
+            if row is not None:
+                self.list.setCurrentIndex(self.model.index(row))
+        self.show_state()
+
+    def show_state(self):
+        """Say how many there are, and what the button does."""
+        station = self._station
+        found, there = len(station.found), len(station.versions)
+        if station.like is not None:
+            self.count.setText(f"like {station.like.facts['name']}")
+        else:
+            self.count.setText("nothing is found" if not found else
+                               f"{there:,} version{'s' * (there != 1)}" if found == there else f"{found:,} of {there:,} versions")
+        self.like.setText("More like this" if station.like is None else "Show all again")
+        self.like.setEnabled(station.like is not None or bool(station.chosen and "shape" in station.chosen.facts))
