@@ -9,7 +9,7 @@ from importlib import import_module, metadata
 from softmound.core.kernels import threads
 
 NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "gestures",
-         "build", "export", "forms", "true", "lights", "damaged", "hands")
+         "build", "export", "forms", "true", "lights", "shelf", "damaged", "reliability", "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 
 
@@ -25,8 +25,8 @@ def main(arguments):
     int
         0; 1 where something could not be measured, 2 for a name that is not known.
     """
-    # An hour of hands is asked for by name.
-    names = [a for a in arguments if a != "--json"] or [n for n in NAMES if n != "hands"]
+    # An hour of hands and minutes of kills are asked for by name.
+    names = [a for a in arguments if a != "--json"] or [n for n in NAMES if n not in ("hands", "reliability")]
     unknown = [n for n in names if n not in NAMES]
     if unknown:
         print(f"bench: no figures named {unknown[0]!r}; there are {', '.join(NAMES)}.", file=sys.stderr)

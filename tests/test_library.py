@@ -51,7 +51,7 @@ class Publishing(unittest.TestCase):
         folder = publish(mound, self.library)
         self.assertEqual(folder, self.library / "lumpy" / "v001")
         self.assertEqual(sorted(p.name for p in folder.iterdir()),
-                         ["asset.json", "handoff.txt", "lumpy.mound", "lumpy.vdb", "thumb.png"])
+                         ["asset.json", "handoff.txt", "lumpy.mound", "lumpy.usda", "lumpy.vdb", "thumb.png"])
         self.assertEqual(read_mound(folder / "lumpy.mound"), mound)
         facts = json.loads((folder / "asset.json").read_text())
         grid = density_grid(mound, mound.voxels.final)

@@ -3,6 +3,7 @@
 import json
 import os
 import pathlib
+import re
 import shutil
 import signal
 import subprocess
@@ -12,12 +13,16 @@ import time
 import unittest
 
 import numpy as np
+import trimesh
 from PIL import Image
 
 from softmound.cli import main
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.siblings import sibling
+from softmound.core.exchange.export import exported
 from softmound.core.exchange.foreign import read_vdb
+from softmound.core.exchange.vdb import write_vdb
+from softmound.core.library.adopting import adopt
 from softmound.core.library.asset import About, publish
 from softmound.core.library.batch import jobs_of, published_all, waiting
 from softmound.core.library.index import Index
@@ -109,6 +114,68 @@ class Tiers(Shelf):
                       f"{facts['extinction'] / 100:.6g} per cm"):
             self.assertIn(words, page)
         self.assertEqual((facts["tags"], facts["author"]), (["hero"], "A baker"))
+
+
+    def test_the_scene_that_goes_with_it(self):
+        folder = self.publish(tiers=(1, 2))
+        text = (folder / "loaf.usda").read_text()
+        facts = json.loads((folder / "asset.json").read_text())
+        self.assertTrue(text.startswith("#usda 1.0"))
+        self.assertEqual(text.count("{"), text.count("}"))
+        self.assertEqual(re.findall(r"@\./(.*?)@", text), ["loaf.vdb", "loaf_2.vdb"])
+        extent = re.search(r"extent = \[\((.*?)\), \((.*?)\)\]", text).groups()
+        np.testing.assert_allclose([[float(v) for v in corner.split(",")] for corner in extent], facts["bounds"], rtol=1e-6)
+        self.assertIn("metersPerUnit = 1\n", text)
+
+    def test_pictures_and_a_proxy_on_request(self):
+        folder = self.publish(lumpy_mound(), voxel=1.5, more=("suns", "turntable", "proxy"))
+        with Image.open(folder / "suns.png") as suns, Image.open(folder / "turntable.png") as turns:
+            # Four sides in three suns; twelve sides as three rows of four.
+            self.assertTrue(all(abs(p.width / p.height - 4 * 300 / (3 * 200)) < 0.1 for p in (suns, turns)))
+        vertices, faces = trimesh_of(folder / "loaf_proxy.ply")
+        self.assertLessEqual(len(faces), 5000)
+        bounds = np.array(read_version(folder).facts["bounds"])
+        self.assertTrue((vertices.min(axis=0) > bounds[0] - 3.0).all() and (vertices.max(axis=0) < bounds[1] + 3.0).all())
+        verify(folder)
+
+
+class Adopted(Shelf):
+    def test_somebody_elses_grid_in_metres_with_what_is_stated(self):
+        grid, path = density_grid(lumpy_mound(), 2.0), self.folder / "theirs.vdb"
+        write_vdb(path, exported(grid, up="z", unit="cm"), "smoke", half=False)
+        folder = adopt(path, self.library, "Theirs", source="The night shift", grid="smoke", unit="cm", up="z", extinction=0.2,
+                       about=About(tags=("adopted",)), tiers=(1, 2))
+        facts = verify(folder).facts
+        self.assertEqual((facts["name"], facts["adopted"], facts["source"], facts["extinction"], facts["tags"]),
+                         ("Theirs", "theirs.vdb", "The night shift", 0.2, ["adopted"]))
+        np.testing.assert_allclose(facts["bounds"], [grid.world(c) for c in grid.active_bounds()], atol=1e-3)
+        np.testing.assert_allclose(read_vdb(folder / "theirs.vdb").values, grid.values, atol=1e-3)
+        self.assertIsNone(read_version(folder).mound)
+        with self.assertRaises(Problem) as caught:
+            rebuilt(read_version(folder))
+        self.assertIn("no recipe", str(caught.exception))
+        self.assertLess(received(read_version(folder), 2, size=(64, 48)).facts["off_by"], 2.5)
+        with Index(self.library, self.index) as index:
+            index.refresh()
+            self.assertEqual([v.facts["name"] for v in index.search("adopted")], ["Theirs"])
+
+    def test_what_is_no_cloud_is_refused_and_leaves_nothing(self):
+        path = self.folder / "theirs.vdb"
+        write_vdb(path, box_grid((0, 0, 0), (9, 9, 9), 0.5), "smoke")
+        for grid, words in (("density", "density"), ("smoke", None)):
+            if words is None:
+                adopt(path, self.library, "Box", grid=grid)
+                continue
+            code, _, err = said(main, ["adopt", str(path), "--library", str(self.library), "--grid", grid])
+            self.assertEqual(code, 2)
+            self.assertIn(words, err)
+            self.assertFalse(self.library.exists())
+
+
+def trimesh_of(path):
+    """Vertices and faces by an independent library."""
+    mesh = trimesh.load(path, process=False)
+    return np.asarray(mesh.vertices), np.asarray(mesh.faces)
 
 
 class Batches(Shelf):

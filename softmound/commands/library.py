@@ -2,12 +2,10 @@
 
 import pathlib
 
-from pydantic import ValidationError
-
 from ..core.aside import shown
 from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -29,17 +27,28 @@ def add_to(actions):
     publish.add_argument("--name", metavar="NAME", help="publish it under another name than its own")
     publish.add_argument("--tiers", type=arguments.tiers, default=(1,), metavar="N,N",
                          help="files with so many times fewer voxels along each side: of 1,2,4,8,16; default 1, the full grid")
-    publish.add_argument("--note", default="", metavar="TEXT", help="what there is to say of this version")
-    publish.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="words to find it by")
-    publish.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="codes of shots it is for")
-    publish.add_argument("--author", default="", metavar="NAME")
-    publish.add_argument("--licence", default="", metavar="TEXT", help="on what terms others may use it")
-    publish.add_argument("--about", metavar="JSON", help="note, tags, shots, author and licence in one, instead of the above")
+    _said_with(publish)
+    publish.add_argument("--with", dest="more", type=arguments.words, default=(), metavar="A,B", help="; ".join(
+        f"{name}: {words}" for name, words in _MORE.items()))
     publish.add_argument("--seeds", type=arguments.numbers, metavar="A-B",
                          help="siblings with other seeds, 0 is the mound itself; what is published already is left alone")
     publish.add_argument("--apart", action="store_true", help="each seed as an asset of its own, not as a version of one")
     publish.add_argument("--workers", type=arguments.threads, default=1, metavar="N", help="processes at once, as memory allows")
     publish.add_argument("--dry-run", action="store_true", help="look at everything and foretell, but write nothing")
+
+    adopt = action(actions, "adopt", _adopt, "take the grid of an OpenVDB file into a library", """
+        adopt storm.vdb --library shelf --name "Storm" --source "simulated by the night shift"
+        adopt storm.vdb --library shelf --name "Storm" --unit cm --up z --grid density --tiers 1,2""")
+    adopt.add_argument("source_file", metavar="X.vdb")
+    adopt.add_argument("--library", required=True, metavar="DIR")
+    adopt.add_argument("--name", metavar="NAME", help="of the asset; default that of the file")
+    adopt.add_argument("--source", default="", metavar="TEXT", help="where it comes from")
+    adopt.add_argument("--grid", default="density", metavar="NAME")
+    adopt.add_argument("--unit", choices=UNITS, help="what the file's numbers are; default what it states, else m")
+    adopt.add_argument("--up", choices=("y", "z"), help="its up-axis; default what it states, else y")
+    adopt.add_argument("--extinction", type=arguments.positive, metavar="K", help="1/m at density 1; default what it states")
+    adopt.add_argument("--tiers", type=arguments.tiers, default=(1,), metavar="N,N", help="as of publish")
+    _said_with(adopt)
 
     receive = action(actions, "receive", _receive, "render a version as whoever gets it would, from its files alone", """
         receive shelf/cottage_loaf/v001 --picture received.png
@@ -82,7 +91,33 @@ def add_to(actions):
     shelf.add_argument("--limit", type=arguments.frames, metavar="N", help="at most so many")
 
 
+_MORE = {"suns": "a picture of four sides in three suns", "turntable": "a picture of twelve sides",
+         "proxy": "a light mesh of its surface"}
+
+
+def _said_with(parser):
+    parser.add_argument("--note", default="", metavar="TEXT", help="what there is to say of this version")
+    parser.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="words to find it by")
+    parser.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="codes of shots it is for")
+    parser.add_argument("--author", default="", metavar="NAME")
+    parser.add_argument("--licence", default="", metavar="TEXT", help="on what terms others may use it")
+    parser.add_argument("--about", metavar="JSON", help="note, tags, shots, author and licence in one, instead of the above")
+
+
+def _adopt(args):
+    from ..core.library.adopting import adopt
+    from ..core.library.shelf import read_version
+
+    name = (pathlib.Path(args.source_file).stem if args.name is None else args.name).strip()
+    with Progress(args) as progress:
+        folder = adopt(args.source_file, args.library, name, source=args.source, grid=args.grid, unit=args.unit, up=args.up,
+                       extinction=args.extinction, about=_about(args), tiers=args.tiers, ticket=ticket_for(progress))
+    print_facts({"folder": str(folder), **read_version(folder).facts}, args)
+
+
 def _about(args):
+    from pydantic import ValidationError
+
     from ..core.library.asset import About
 
     try:
@@ -100,6 +135,9 @@ def _publish(args):
     from ..core.recipe import read_mound
 
     about = _about(args)
+    unknown = [name for name in args.more if name not in _MORE]
+    if unknown:
+        raise Problem(f"{unknown[0]!r} cannot go with a version; there are {', '.join(_MORE)}.")
     if args.seeds is not None or len(args.mound) > 1:
         _batch(args, about)
         return
@@ -113,7 +151,8 @@ def _publish(args):
             foretold(args, [asset / f"v{next_version(asset):03d}"], Stages().forecast(mound, ticket),
                      args.voxel or mound.voxels.final)
             return
-        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers)
+        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers,
+                         more=args.more)
     print_facts({"folder": str(folder), **read_version(folder).facts}, args)
 
 
@@ -121,7 +160,8 @@ def _batch(args, about):
     from ..core.library.batch import jobs_of, published_all, refuse_batch, waiting
 
     name = None if args.name is None else args.name.strip()
-    jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about)
+    jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about,
+                   more=args.more)
     made, problems = [], []
 
     def told(job, folder, problem):

@@ -11,12 +11,15 @@ import shutil
 import unicodedata
 from typing import Annotated
 
+import numpy as np
 from pydantic import Field
 
 from ..aside import sync_folder
 from ..engine.forecast import refuse_unless_fits
 from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
+from ..engine.stills import Taking, sheet, sheet_of, turntable
+from ..exchange.meshes import write_mesh
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
@@ -26,17 +29,23 @@ from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
 from ..recipe.value import Value
 from ..volume.halved import reduced
+from ..volume.iso import within_budget
 from ..volume.numbers import numbers_of
-from .handoff import HANDOFF, handoff_text
+from .handoff import HANDOFF, handoff_text, usd_text
 from .likeness import shape_of
 
 FORMAT = 3
-THUMB = (480, 320)
+THUMB, SMALL = (480, 320), (300, 200)
+PROXY_ISO = 0.5
 NAMED = ".name"
 """File in an asset's folder that holds the name it belongs to."""
 ASIDE = ".publishing-"
 """What the name of a folder begins with until its version is whole."""
 THUMB_PASSES = 6
+MORE = {"suns": "a picture of four sides in three suns", "turntable": "a picture of twelve sides",
+        "proxy": "a light mesh of its surface, in metres"}
+"""What can go with a version, besides its grids, recipe and picture."""
+PROXY_TRIANGLES = 5000
 TIERS = (1, 2, 4, 8, 16)
 """How many times fewer voxels along each side the files of a version may have."""
 
@@ -178,7 +187,8 @@ def next_version(folder):
     return max(taken, default=0) + 1
 
 
-def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, about=About(), tiers=(1,), job=""):
+def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, about=About(), tiers=(1,), job="",
+            more=()):
     """Build a mound at its final voxel and put it into a library.
 
     Everything is written into a hidden folder beside the versions, which then gets its name in
@@ -202,6 +212,8 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
         Of `TIERS`: one file for each, of the full grid reduced so many times.
     job : str, optional
         Mark of what asked for it, so that nothing is published twice: see `core.library.batch`.
+    more : sequence of str, optional
+        Of `MORE`: what else goes with it.
 
     Returns
     -------
@@ -219,15 +231,41 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("There is no cloud to publish; add a blob above the base level first.")
+    return placed(library, mound.name, lambda aside, name: _fill_version(
+        aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more))
+
+
+def placed(library, name, fill):
+    """Put a version into a library in one step.
+
+    Parameters
+    ----------
+    library : path-like
+        Made when it does not exist.
+    name : str
+        Of the asset.
+    fill : callable
+        Called as ``fill(folder, name of its files)``: writes everything.
+
+    Returns
+    -------
+    pathlib.Path
+        Folder of the new version.
+
+    Raises
+    ------
+    NotWritten
+        If it cannot be written; nothing of it is left then.
+    """
     aside = held = None
     try:
-        asset = claimed_folder(library, mound.name)
+        asset = claimed_folder(library, name)
         sweep_leftovers(asset)
         aside = asset / f"{ASIDE}{secrets.token_hex(8)}"
         UNDER_WAY.add(aside)
         aside.mkdir()
         held = Held(aside / MARK)
-        _fill_version(aside, file_name(mound.name), mound, grid, stages, voxel, half, ticket, about, tiers, job)
+        fill(aside, file_name(name))
         return _named(aside, asset)
     except OSError as error:
         raise NotWritten(f"{library}: could not be published to ({error.strerror or error}); choose another folder or free some "
@@ -257,7 +295,7 @@ def _named(aside, asset):
         return version
 
 
-def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job):
+def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
@@ -269,6 +307,49 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, 
     facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(grid, mound.light.medium.extinction).depth]
     facts["shape"] = shape_of(grid)
     metadata = metadata_of(mound.name, mound.light.medium, facts["seeds"])
+    if more:
+        step(0.15, 0.2, "taking more pictures")
+        _fill_more(aside, name, mound, grid, stages, key, more, ticket)
+    fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket)
+
+
+def _fill_more(aside, name, mound, grid, stages, key, more, ticket):
+    taking = Taking(*SMALL, passes=2)
+    if "suns" in more:
+        views, suns = sheet_of(mound.edited(views=()))
+        (aside / "suns.png").write_bytes(png_of(sheet(stages, mound, views, suns, grid, key, taking, ticket)))
+    if "turntable" in more:
+        views = [turned.view for turned in turntable(mound, 12)]
+        sun = mound.light.sun.azimuth, mound.light.sun.elevation
+        # As three rows of four, in the sun of the mound.
+        rows = [sheet(stages, mound, views[n : n + 4], [sun], grid, key, taking, ticket) for n in range(0, 12, 4)]
+        (aside / "turntable.png").write_bytes(png_of(np.concatenate(rows)))
+    if "proxy" in more:
+        vertices, faces, _ = within_budget(grid, PROXY_ISO, PROXY_TRIANGLES)
+        write_mesh(aside / f"{name}_proxy.ply", vertices, faces)
+
+
+def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket):
+    """Write the grids of a version, the page and the scene that go with them, and `asset.json`, which names all files there are.
+
+    Parameters
+    ----------
+    aside : pathlib.Path
+        Folder, with what else belongs to the version in it.
+    name : str
+        Of the files.
+    grid : BrickGrid
+    facts : dict
+        Added to.
+    half : bool
+    metadata : dict
+        Beside the grids in their files.
+    about : About
+    tiers : sequence of int
+    job : str
+    ticket : Ticket or None
+    """
+    step = ticket.step if ticket is not None else lambda *_: None
     facts["tiers"], begun = [], 0.2
     for times in sorted(tiers):
         file = tier_name(name, times)
@@ -283,10 +364,10 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, 
     step(0.95, 1.0, "finishing")
     facts.update(half=half, **about.model_dump(mode="json"))
     facts.update(published=datetime.datetime.now(datetime.UTC).isoformat(timespec="seconds"), job=job)
+    (aside / HANDOFF).write_text(handoff_text(facts), encoding="utf-8")
+    (aside / f"{name}.usda").write_text(usd_text(name, facts), encoding="utf-8")
     facts["files"] = {path.name: {"bytes": path.stat().st_size, "sha256": checksum(path)}
                       for path in sorted(aside.iterdir()) if path.name != MARK}
-    (aside / HANDOFF).write_text(handoff_text(facts), encoding="utf-8")
-    facts["files"][HANDOFF] = {"bytes": (aside / HANDOFF).stat().st_size, "sha256": checksum(aside / HANDOFF)}
     (aside / "asset.json").write_text(sealed(facts), encoding="utf-8")
     for path in aside.iterdir():
         with open(path, "rb") as file:

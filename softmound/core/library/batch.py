@@ -44,6 +44,8 @@ class Job:
         Metres; None for the final voxel.
     tiers : tuple of int
     about : About
+    more : tuple of str
+        What else goes with it, see `core.library.asset.MORE`.
     """
 
     path: str
@@ -52,6 +54,7 @@ class Job:
     voxel: float | None
     tiers: tuple
     about: About
+    more: tuple = ()
 
     def mound(self):
         """The mound to publish: Mound."""
@@ -65,7 +68,7 @@ class Job:
         return key_of("job", self.name, recipe_mark(mound), float(voxel), tuple(sorted(self.tiers)))
 
 
-def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1,), about=About()):
+def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1,), about=About(), more=()):
     """Jobs for every mound with every seed.
 
     Parameters
@@ -81,6 +84,7 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
     voxel : float, optional
     tiers : sequence of int, optional
     about : About, optional
+    more : sequence of str, optional
 
     Returns
     -------
@@ -95,7 +99,8 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
     for path in paths:
         own = read_mound(path).name if name is None else name
         for number in numbers:
-            jobs.append(Job(os.fspath(path), number, f"{own} {number:02d}" if apart else own, voxel, tuple(tiers), about))
+            asset = f"{own} {number:02d}" if apart else own
+            jobs.append(Job(os.fspath(path), number, asset, voxel, tuple(tiers), about, tuple(more)))
     return jobs
 
 
@@ -168,7 +173,7 @@ def _one_by_one(jobs, library, ticket):
             if ticket is not None:
                 ticket.step(number / len(jobs), (number + 1) / len(jobs), f"{job.name}, {number + 1} of {len(jobs)}")
             yield job, publish(job.mound(), library, job.voxel, ticket=ticket, stages=stages, about=job.about, tiers=job.tiers,
-                               job=job.mark), ""
+                               job=job.mark, more=job.more), ""
         except Problem as problem:
             yield job, None, str(problem)
 
@@ -183,6 +188,7 @@ def _in_children(jobs, library, workers, ticket):
                      str(job.number), "--name", job.name, "--tiers", ",".join(map(str, job.tiers)), "--json", "--quiet",
                      "--threads", str(threads), "--about", job.about.model_dump_json()]
         arguments += ["--voxel", repr(job.voxel)] if job.voxel is not None else []
+        arguments += ["--with", ",".join(job.more)] if job.more else []
         root = pathlib.Path(__file__).resolve().parents[3]
         env = {**os.environ, "PYTHONPATH": os.pathsep.join(filter(None, [str(root), os.environ.get("PYTHONPATH", "")]))}
         with child_process(arguments, stdout=subprocess.PIPE, stderr=subprocess.PIPE, env=env, text=True) as child:

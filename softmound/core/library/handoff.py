@@ -1,4 +1,4 @@
-"""The page that goes with an asset to whoever renders it: what its numbers are, in general terms."""
+"""What goes with an asset to whoever renders it: a page that says what its numbers are, in general terms, and a scene with it."""
 
 HANDOFF = "handoff.txt"
 """Name of the file in a version's folder."""
@@ -46,3 +46,63 @@ Is it right?
     Along its longest side the box measures {max(b - a for a, b in zip(low, high)):.6g} {facts['unit']}.
     If it is a hundred times larger or smaller where you load it, a unit is wrong; if it lies on its side, the up-axis is.
 """
+
+
+def usd_text(name, facts):
+    """A scene description (USD, as text) with one volume that refers to the grid beside it.
+
+    Parameters
+    ----------
+    name : str
+        Of the asset's files.
+    facts : dict
+        As in `asset.json`.
+
+    Returns
+    -------
+    str
+    """
+    prim = "".join(c if c.isascii() and c.isalnum() else "_" for c in name)
+    prim = prim if prim[:1].isalpha() else f"cloud_{prim}"
+    low, high = (", ".join(f"{v:.9g}" for v in corner) for corner in facts["bounds"])
+    tiers = sorted(facts["tiers"], key=lambda tier: tier["reduction"])
+    # The file of each tier is a variant; the largest is what is shown.
+    variants = "\n".join(f"""            "{_tier(tier)}" {{
+                over "{facts['grid']}" {{
+                    asset filePath = @./{tier['file']}@
+                }}
+            }}""" for tier in tiers)
+    return f"""#usda 1.0
+(
+    defaultPrim = "{prim}"
+    metersPerUnit = 1
+    upAxis = "Y"
+)
+
+def Volume "{prim}" (
+    prepend variantSets = "tier"
+    variants = {{
+        string tier = "{_tier(tiers[0])}"
+    }}
+)
+{{
+    float3[] extent = [({low}), ({high})]
+    rel field:{facts['grid']} = </{prim}/{facts['grid']}>
+    custom float softmound:extinctionPerMetre = {facts['extinction']:.9g}
+    custom float softmound:albedo = {facts['albedo']:.9g}
+    custom float softmound:meanCosine = {facts['anisotropy']:.9g}
+
+    def OpenVDBAsset "{facts['grid']}"
+    {{
+        token fieldName = "{facts['grid']}"
+    }}
+
+    variantSet "tier" = {{
+{variants}
+    }}
+}}
+"""
+
+
+def _tier(tier):
+    return "full" if tier["reduction"] == 1 else f"one_in_{tier['reduction']}"

@@ -159,6 +159,8 @@ def rebuilt(version, ticket=None):
         If the recipe cannot be read or does not fit into memory.
     """
     facts = version.facts
+    if version.mound is None:
+        raise Problem(f"{shown(version.folder)}: was adopted from {facts.get('adopted', 'a file')}; it has no recipe.")
     grid = built(Stages(), read_mound(version.mound), facts["voxel"], ticket)
     largest = mean = 0.0
     same = True

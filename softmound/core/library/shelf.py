@@ -75,8 +75,8 @@ class Version:
 
     @property
     def mound(self):
-        """Path of its recipe."""
-        return self.folder / next((name for name in self.facts["files"] if name.endswith(".mound")), "none.mound")
+        """Path of its recipe; None of what was adopted."""
+        return next((self.folder / name for name in self.facts["files"] if name.endswith(".mound")), None)
 
     @property
     def tiers(self):

@@ -103,7 +103,7 @@ class LibrarySettings(SettingsPanel):
             f"“{mound.name}” is published as it is now." if station.published_now(mound) else
             f"“{mound.name}” will be published at its final voxel of {figure(mound.voxels.final)} m.")
         version = station.chosen
-        self.open.setEnabled(version is not None)
+        self.open.setEnabled(version is not None and version.mound is not None)
         self.verify.setEnabled(version is not None)
         self.retire.setEnabled(version is not None)
         if version is None:
@@ -126,6 +126,7 @@ class LibrarySettings(SettingsPanel):
 
 def _said_of(facts):
     """What people said of a version, as lines."""
-    parts = {"tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), "by": facts.get("author", ""),
+    parts = {"adopted from": facts.get("adopted", ""), "source": facts.get("source", ""),
+             "tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), "by": facts.get("author", ""),
              "licence": facts.get("licence", ""), "note": facts.get("note", "")}
     return "".join(f"<br>{name} {escape(part)}" for name, part in parts.items() if part)

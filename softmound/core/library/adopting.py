@@ -1,0 +1,75 @@
+"""Grids of others, taken into a library: checked, measured, pictured, and said to be what they are."""
+
+import pathlib
+
+from ..aside import shown
+from ..engine.stages import Stages, picture
+from ..exchange.export import in_metres
+from ..exchange.foreign import read_volume
+from ..exchange.png import png_of
+from ..exchange.stated import metadata_of, stated_medium, stated_placement
+from ..light.camera import fitted
+from ..light.scene import scene_of
+from ..problems import Problem
+from ..recipe import Light, Medium, Sky, View
+from ..recipe.models import Mound
+from ..volume.numbers import numbers_of
+from .asset import THUMB, THUMB_PASSES, About, facts_of, fill_files, placed
+from .likeness import shape_of
+
+
+def adopt(path, library, name, *, source="", grid="density", unit=None, up=None, extinction=None, about=About(), tiers=(1,),
+          ticket=None):
+    """Take a grid of an OpenVDB file into a library as a version, in metres with y up.
+
+    Parameters
+    ----------
+    path : path-like
+    library : path-like
+    name : str
+        Of the asset.
+    source : str, optional
+        Where it comes from.
+    grid : str, optional
+        Its name in the file.
+    unit, up : str, optional
+        Default what the file states, else metres and y.
+    extinction : float, optional
+        1/m at density 1; default what the file states, else that of a new mound.
+    about : About, optional
+    tiers : sequence of int, optional
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    pathlib.Path
+        Folder of the new version. It has no recipe.
+
+    Raises
+    ------
+    Problem
+        If the file cannot be read or holds no density.
+    """
+    read = read_volume(path, grid, ticket=ticket)
+    if read.level_set:
+        raise Problem(f"{shown(path)}: its grid {grid!r} is a surface; use it as a form in Mass instead.")
+    own_unit, own_up = stated_placement(read.metadata)
+    density = in_metres(read.grid, unit or own_unit or "m", up or own_up or "y")
+    bounds = density.active_bounds()
+    if bounds is None or not max(density.values.max(initial=0.0), density.tile_values.max(initial=0.0)) > 0.0:
+        raise Problem(f"{shown(path)}: its grid {grid!r} is empty; there is nothing to adopt.")
+    medium = stated_medium(read.metadata) or Medium()
+    medium = medium if extinction is None else medium.edited(extinction=extinction)
+    light = Light(sky=Sky(kind="air"), medium=medium, metered=True)
+    view = fitted(View(elevation=4.0), *(density.world(corner) for corner in bounds), *THUMB)
+    mound = Mound(name=name, light=light)
+
+    def fill(aside, files):
+        png = png_of(picture(Stages(), scene_of(light, density, view=view), *THUMB, passes=THUMB_PASSES, ticket=ticket))
+        (aside / "thumb.png").write_bytes(png)
+        facts = facts_of(mound, density, density.voxel)
+        facts.update(seeds=[], recipe="", adopted=pathlib.Path(path).name, source=source, shape=shape_of(density))
+        facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(density, medium.extinction).depth]
+        fill_files(aside, files, density, facts, True, metadata_of(name, medium, []), about, tiers, "", ticket)
+
+    return placed(library, name, fill)
