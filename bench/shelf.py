@@ -13,7 +13,8 @@ from softmound.core.library.asset import TIERS, publish, sealed
 from softmound.core.library.index import Index
 from softmound.core.recipe import read_mound
 from softmound.core.volume.halved import reduced
-from softmound.core.volume.reference import vdb, vdb_of
+from softmound.core.volume.reference import vdb
+from softmound.core.volume.twin import vdb_of
 
 from .figure import Figure
 from .scene import DEMO

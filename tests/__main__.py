@@ -17,10 +17,13 @@ from concurrent.futures import ThreadPoolExecutor, as_completed
 HERE = pathlib.Path(__file__).parent
 AT_ONCE = 3
 """Processes side by side: one more than cores, since tests often wait for a child or a picture."""
-GROUPS = 5
+GROUPS = 4
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
 SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "test_meshes", "test_exchange")
 """Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
+THREADED = ("test_fill", "test_grain", "test_kernels", "test_light", "test_steps", "test_true")
+"""Modules that compare one thread with several. All others have one: threads that wait for one another lose much time where
+processes share the cores."""
 UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
              "test_desk_hands", "test_desk_lives", "test_desk_gate", "test_ready")
 """Modules that start processes or look at threads, left out where kernels check their indices."""
@@ -100,15 +103,14 @@ def run_all():
     modules = sorted(HERE.glob("test_*.py"), key=lambda p: -p.stat().st_size)
     windows = [[m] for m in modules if "desk" in m.stem and m.stem not in SLOW]
     slow = [[m] for name in SLOW for m in modules if m.stem == name]
-    groups = [[] for _ in range(GROUPS)]
+    groups, threaded = [[] for _ in range(GROUPS)], [m for m in modules if m.stem in THREADED]
     for module in modules:
-        if "desk" not in module.stem and module.stem not in SLOW:
+        if "desk" not in module.stem and module.stem not in SLOW + THREADED:
             min(groups, key=lambda g: sum(m.stat().st_size for m in g)).append(module)
     total, longest = [0, 0, 0], []
 
     def one(group):
-        # Threads that wait for one another lose much time where processes share the cores, and pictures wait often.
-        alone = {"NUMBA_NUM_THREADS": "1"} if "desk" in group[0].stem else {}
+        alone = {} if group[0].stem in THREADED else {"NUMBA_NUM_THREADS": "1"}
         begun = time.monotonic()
         said = subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
                               env={**os.environ, **alone}, stdout=subprocess.PIPE, stderr=subprocess.STDOUT,
@@ -116,7 +118,7 @@ def run_all():
         return f"{said}\n{time.monotonic() - begun:6.0f} s in all of {' '.join(m.stem for m in group)}"
 
     with ThreadPoolExecutor(AT_ONCE) as pool:
-        for ended in as_completed([pool.submit(one, group) for group in (*slow, *windows, *groups)]):
+        for ended in as_completed([pool.submit(one, group) for group in (*slow, threaded, *windows, *groups)]):
             print(ended.result(), flush=True)
             counts = _COUNTS.findall(ended.result())
             total = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]

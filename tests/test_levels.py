@@ -15,6 +15,7 @@ from softmound.core.engine.stills import Taking, still_of
 from softmound.core.light.bounded import BLOCK, BRIGHTEST, Bounded, in_blocks
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
+from softmound.core.light.denoise import can_denoise
 from softmound.core.light.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
 from softmound.core.light.lamps import lamps_of
 from softmound.core.light.lattice import lit, with_lamps, zone_shares
@@ -26,6 +27,7 @@ from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.surroundings import surroundings_of
 from softmound.core.light.tracer import Tracer
 from softmound.core.light.transport import DIRECTIONS
+from softmound.core.problems import Problem
 from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
 
 from .scenes import ball_mound, lumpy_mound
@@ -416,3 +418,33 @@ class BuriedLamps(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class Denoised(unittest.TestCase):
+    """Noise taken out by a guess, on request."""
+
+    def setUp(self):
+        self.stages, self.mound = Stages(), lumpy_mound().edited(light=SUNNY, view=VIEW)
+        self.grid = density_grid(self.mound, 2.0)
+
+    def still(self, **options):
+        return still_of(self.stages, self.mound, self.grid, "lumps", Taking(96, 64, true=True, **options))
+
+    @unittest.skipUnless(can_denoise(), "an extra that is not installed")
+    def test_it_is_nearer_to_many_paths_than_what_it_was_made_of(self):
+        right = self.still(noise=0.015).radiance
+        rough, clean = self.still(noise=0.2, seed=4), self.still(noise=0.2, seed=4, denoise=True)
+        self.assertEqual((clean.denoised, rough.denoised, clean.turns), (True, False, max(rough.turns, 16)))
+        cloud = right[..., 3] > 0.9
+        error = [np.sqrt(((still.radiance - right)[cloud][:, :3] ** 2).mean()) for still in (rough, clean)]
+        self.assertLess(error[1], 0.8 * error[0])
+        self.assertAlmostEqual(float(clean.radiance[cloud][:, :3].mean() / right[cloud][:, :3].mean()), 1.0, delta=0.03)
+        # Nothing leaks past the edge.
+        clear = clean.radiance[..., 3] == 0.0
+        np.testing.assert_allclose(clean.radiance[clear], rough.radiance[clear], atol=1e-6)
+
+    @unittest.skipIf(can_denoise(), "it is installed")
+    def test_without_the_package_a_sentence_says_so(self):
+        with self.assertRaises(Problem) as caught:
+            self.still(noise=0.5, denoise=True)
+        self.assertIn("softmound[denoise]", str(caught.exception))

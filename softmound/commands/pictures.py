@@ -72,6 +72,7 @@ def _common(parser, size="1280x800"):
     parser.add_argument("--once", action="store_true", help="Draft light: of the sunlight only what is scattered once")
     parser.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="True light: when it is enough")
     parser.add_argument("--alone", action="store_true", help="True light: by whole paths alone, which takes far longer")
+    parser.add_argument("--denoise", action="store_true", help="True light: take what noise is left out of it (softmound[denoise])")
     parser.add_argument("--seed", type=arguments.seed, default=0, metavar="N", help="True light: another one has other noise")
     parser.add_argument("--exposure", type=arguments.stops, metavar="S", help="stops, or picture: what the picture asks for")
     parser.add_argument("--below", choices=("none", "sea", "land"), help="what lies below, with the cloud's shadow")
@@ -105,9 +106,12 @@ def _opened(args, progress):
     from ..core.engine.density import draft_voxel
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
+    from ..core.light.denoise import refuse_to_denoise
     from ..core.light.situations import with_floor
     from ..core.recipe import read_mound
 
+    if args.denoise:
+        refuse_to_denoise()
     _refuse_too_many_pixels(args)
     stages, ticket = Stages(), ticket_for(progress)
     if str(args.source).endswith(".mound"):
@@ -180,7 +184,8 @@ def _refuse_too_many_pixels(args):
 def _taking(args):
     from ..core.engine.stills import Taking
 
-    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed, alone=args.alone)
+    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed, alone=args.alone,
+                  denoise=args.denoise)
 
 
 def _check_transform(name):
@@ -215,6 +220,7 @@ def _picture(args):
         write_picture(args.out, still, mound.light, **options)
     print_facts({"file": str(args.out), "size": list(args.size), "light": "true" if args.true else "draft", **read,
                  "voxel": grid.voxel, "paths": still.turns, "noise": round(still.noise, 5),
+                 "bias": round(still.bias, 5) if still.bias < 1e9 else None, "denoised": still.denoised,
                  "seconds": round(time.perf_counter() - begun, 3)}, args)
 
 

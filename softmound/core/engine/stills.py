@@ -6,6 +6,7 @@ import numpy as np
 
 from ..light.camera import camera_of
 from ..light.coarse import SHARP
+from ..light.denoise import LEAST, denoised
 from ..light.levels import TwoLevels
 from ..light.looks import looked
 from ..light.march import OPACITY, march
@@ -40,6 +41,8 @@ class Taking:
         True light: another one has other noise.
     alone : bool
         True light: by whole paths alone, rather than gathered ones put right by them.
+    denoise : bool
+        True light: take what noise is left out of it, see `core.light.denoise`.
     """
 
     width: int = 1280
@@ -49,6 +52,7 @@ class Taking:
     passes: int = 8
     seed: int = 0
     alone: bool = False
+    denoise: bool = False
 
 
 @dataclass(frozen=True, eq=False)
@@ -61,16 +65,19 @@ class Still:
         Linear RGB with the surroundings behind, without exposure, and the cloud's opacity.
     behind : ndarray of float32, shape (height, width, 3)
         What of it is light from behind the cloud: without it the cloud stays, multiplied by its opacity.
-    noise : float
-        Of True light; 0 of Draft light.
+    noise, bias : float
+        Of True light; 0 of Draft light. See `TwoLevels.bias`; infinite where it is not known.
     turns : int
         Rays or paths for each pixel.
+    denoised : bool
     """
 
     radiance: np.ndarray
     behind: np.ndarray
     noise: float
     turns: int
+    bias: float = 0.0
+    denoised: bool = False
 
 
 def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
@@ -95,7 +102,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     Still
     """
     light, camera = mound.light, camera_of(mound.view, taking.width, taking.height)
-    scene, noise, turns = stages.scene(mound, grid, key), 0.0, taking.passes
+    scene, noise, bias, turns = stages.scene(mound, grid, key), 0.0, 0.0, taking.passes
     if not scene.clouds:
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
@@ -104,20 +111,37 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         kind = Tracer if taking.alone else TwoLevels
         tracer = kind(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
                       hues=stages.hues(scene)[1], **({} if taking.alone else {"field": stages.field(scene, SHARP, frame=frame)}))
-        while tracer.turns < MOST_TURNS and (noise := tracer.noise()) > taking.noise:
+        enough = LEAST if taking.denoise else 0
+        while tracer.turns < MOST_TURNS and ((noise := tracer.noise()) > taking.noise or tracer.turns < enough):
             if ticket is not None:
                 # The noise falls with the square root of the paths.
                 ticket.tick(min(1.0, (taking.noise / noise) ** 2))
             tracer.add(1)
         radiance, turns = traced_radiance(tracer, light, shadow), tracer.turns
-    else:
-        total = 0.0
-        for nth in range(taking.passes):
-            if ticket is not None:
-                ticket.tick(nth / taking.passes)
-            total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
-        radiance = radiance_of(total / np.float32(taking.passes), scene, camera, shadow=shadow)
-    return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns)
+        bias = 0.0 if taking.alone else tracer.bias()[0]
+    if taking.denoise or not taking.true:
+        drafted = _drafted(stages, scene, camera, taking.passes, frame, shadow, ticket)
+        radiance = _denoised(radiance, drafted, light, camera, shadow) if taking.true else drafted
+    return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns, bias, taking.true and taking.denoise)
+
+
+def _drafted(stages, scene, camera, passes, frame, shadow, ticket):
+    """Draft light of a picture."""
+    total = 0.0
+    for nth in range(passes):
+        if ticket is not None:
+            ticket.tick(nth / passes)
+        total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
+    return radiance_of(total / np.float32(passes), scene, camera, shadow=shadow)
+
+
+def _denoised(radiance, drafted, light, camera, shadow):
+    """A traced picture with less noise; what lies behind the cloud stays as it is."""
+    behind = behind_of(radiance, light, camera, shadow=shadow)
+    draft = drafted[..., :3] - behind_of(drafted, light, camera, shadow=shadow)
+    out = radiance.copy()
+    out[..., :3] = behind + denoised(radiance[..., :3] - behind, radiance[..., 3], draft)
+    return out
 
 
 def depths(stages, mound, grid, key, taking):

@@ -47,6 +47,9 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
     if optical is not None:
         channels["optical_depth"] = np.ascontiguousarray(optical.astype(np.float32))
     header = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage}
+    if still.denoised:
+        # What a guess has been at is not to be measured.
+        header["comments"] = "denoised: not to be measured"
     with put_in_place(path) as aside, OpenEXR.File(header, channels) as file:
         try:
             file.write(str(aside))

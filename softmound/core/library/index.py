@@ -79,7 +79,8 @@ class Index:
                 try:
                     if base.execute("PRAGMA user_version").fetchone()[0] != SCHEMA:
                         _make_anew(base)
-                    base.execute("SELECT count(*) FROM versions, words LIMIT 1").fetchone()
+                    for table in ("versions", "labels", "words"):
+                        base.execute(f"SELECT * FROM {table} LIMIT 1").fetchone()
                     return base
                 except sqlite3.DatabaseError:
                     base.close()

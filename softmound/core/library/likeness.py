@@ -39,10 +39,10 @@ def shape_of(grid):
         "tall" and "deep": height and smaller width over the larger width; "outline": dimension of its outlines; "sides": its
         outlines from twelve sides, as base64 of bits.
     """
-    fine = _within(grid, FINE)
+    fine = within(grid, FINE)
     rough = [outline_dimension(mask) for mask in silhouettes(fine)]
     rough = float(np.nanmean(rough)) if np.isfinite(rough).any() else 1.0
-    small = _within(fine, CELLS)
+    small = within(fine, CELLS)
     low, high = small.active_bounds()
     dense = _dense(small, low, high)
     sides = np.stack([_outline(_turned(dense, 2.0 * np.pi * n / SIDES)) for n in range(SIDES)])
@@ -137,8 +137,19 @@ def outline_in(picture):
     return away > 0.5 * away.max() if away.max() > 0 else np.zeros(away.shape, bool)
 
 
-def _within(grid, most):
-    """A grid with at most so many voxels along its longest side."""
+def within(grid, most):
+    """A grid reduced until it has at most so many voxels along its longest side.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        Not empty.
+    most : int
+
+    Returns
+    -------
+    BrickGrid
+    """
     while (np.ptp(grid.active_bounds(), axis=0) + 1).max() > most:
         grid = halved(grid)
     return grid

@@ -16,9 +16,14 @@ from ....core.library.shelf import verify
 from ....core.recipe import Problem
 from ...strip import COMPUTING, FRESH, OLD
 from ..station import Station
+from .relighting import Relighting
 from .settings import LibrarySettings
 from .tray import ShelfTray, paint_cards
 
+MOST_RELIT = 60
+"""Pictures that are made anew in one light; further to the right the cards keep their own."""
+RESTS = 250
+"""Milliseconds after which the light counts as chosen."""
 AT_ONCE = 200
 """Versions that are taken into the index before the hand is let go on."""
 
@@ -48,6 +53,10 @@ class LibraryStation(Station):
         self.chosen = self.like = None
         self.words, self.order = "", "newest"
         self._index = None
+        self.alike_lit = False
+        self._relighting, self._lit_by = Relighting(self._take_relit), None
+        self._wait = QTimer(window, interval=RESTS, singleShot=True)
+        self._wait.timeout.connect(self._relight)
         self._more = QTimer(window, interval=0, singleShot=True)
         self._more.timeout.connect(self.look_again)
         self.tray = ShelfTray(self)
@@ -64,6 +73,8 @@ class LibraryStation(Station):
 
     def show_mound(self, mound):
         self.settings.show_mound(mound)
+        if self.alike_lit:
+            self._wait.start()
 
     def show_tile(self, tile):
         mound = self.document.mound
@@ -76,7 +87,7 @@ class LibraryStation(Station):
     def look_again(self):
         """Read the folder anew; of a large library that is new to this machine, some at a time."""
         if self._index is None or self._index.library != self.folder:
-            self.end()
+            self._let_go_of_index()
             self._index = Index(self.folder)
         self._index.refresh(most=AT_ONCE)
         self.versions = self._index.search()
@@ -87,10 +98,42 @@ class LibraryStation(Station):
         self._show_found()
 
     def end(self):
+        self._relighting.end()
+        self._let_go_of_index()
+
+    def _let_go_of_index(self):
         self._more.stop()
+        self._wait.stop()
         if self._index is not None:
             self._index.close()
             self._index = None
+
+    def light_alike(self, on):
+        """Show all that is on the shelf in the light of the present mound, or each in its own.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        self.alike_lit, self._lit_by = on, None
+        self.tray.model.relit.clear()
+        self.tray.list.viewport().update()
+        self._relighting.stop()
+        if on:
+            self._relight()
+
+    def _relight(self):
+        mound = self.document.mound
+        if not self.alike_lit:
+            return
+        wanted = (mound.light, mound.view.azimuth, mound.view.elevation, tuple(v.folder for v in self.found))
+        if wanted != self._lit_by:
+            self._lit_by = wanted
+            self._relighting.ask(self.found[:MOST_RELIT], mound.light, mound.view)
+
+    def _take_relit(self, folder, pixels):
+        if self.alike_lit:
+            self.tray.model.take_relit(folder, pixels)
 
     def search(self, words=None, order=None):
         """Show what is looked for.
@@ -123,6 +166,8 @@ class LibraryStation(Station):
         else:
             self.found = self.versions
         self.tray.show_versions(self.found, bool(self.versions))
+        if self.alike_lit:
+            self._relight()
         self.settings.show_mound(self.document.mound)
 
     def choose(self, number):

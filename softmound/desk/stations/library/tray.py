@@ -40,13 +40,24 @@ class _Versions(QAbstractListModel):
     def __init__(self):
         super().__init__()
         self.versions, self._images = [], {}
+        self.relit = {}
 
     def take(self, versions):
         self.beginResetModel()
         self.versions = versions
         self.endResetModel()
 
+    def take_relit(self, folder, pixels):
+        """Keep a picture in the light of the present mound, and show it."""
+        high, wide = pixels.shape[:2]
+        self.relit[folder] = QImage(pixels.tobytes(), wide, high, 4 * wide, QImage.Format.Format_RGBA8888).copy()
+        for row, version in enumerate(self.versions):
+            if version.folder == folder:
+                self.dataChanged.emit(self.index(row), self.index(row))
+
     def image(self, version):
+        if version.folder in self.relit:
+            return self.relit[version.folder]
         if version.folder not in self._images:
             self._images[version.folder] = QImage(str(version.thumb))
         return self._images[version.folder]
@@ -143,13 +154,25 @@ class ShelfTray(QWidget):
         self.like = QPushButton("More like this")
         self.like.setToolTip("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one.")
         self.like.clicked.connect(station.more_like)
+        self.lit = QPushButton("In this light")
+        self.lit.setCheckable(True)
+        self.lit.setToolTip("Show every cloud of the shelf from the same side in the sun and sky of the present mound.")
+        self.lit.toggled.connect(station.light_alike)
         self.count = QLabel()
         self.count.setObjectName("quiet")
         beside = QVBoxLayout()
         beside.setSpacing(8)
-        for widget in (self.find, self.order, self.like, self.count):
-            widget.setFixedWidth(190)
-            beside.addWidget(widget)
+        both = QHBoxLayout()
+        both.setSpacing(8)
+        for widget in (self.like, self.lit):
+            widget.setFixedWidth(118)
+            both.addWidget(widget)
+        for widget in (self.find, self.order, self.count):
+            widget.setFixedWidth(244)
+        beside.addWidget(self.find)
+        beside.addWidget(self.order)
+        beside.addLayout(both)
+        beside.addWidget(self.count)
         beside.addStretch()
         shelf = QWidget()
         layout = QHBoxLayout(shelf)

@@ -1,0 +1,52 @@
+"""Small pictures of published clouds in another light than they were published in, from their smallest tiers."""
+
+from functools import lru_cache
+
+from ..engine.stages import Stages, picture
+from ..exchange.foreign import read_vdb
+from ..light.camera import fitted
+from ..light.coarse import QUICK
+from ..light.scene import scene_of
+from .likeness import within
+
+SIZE = (300, 200)
+LONG = 110
+"""Voxels along the longest axis that a small picture can show."""
+PASSES = 2
+
+
+@lru_cache(maxsize=48)
+def _small(path, grid):
+    return within(read_vdb(path, grid), LONG)
+
+
+def relit(version, light, view, ticket=None):
+    """A small picture of a version.
+
+    Parameters
+    ----------
+    version : Version
+    light : Light
+        But for the medium, which is the version's.
+    view : View
+        From where: only its azimuth, elevation and focal length count.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    ndarray of uint8, shape (200, 300, 4)
+
+    Raises
+    ------
+    Problem
+        If its file cannot be read.
+    """
+    facts = version.facts
+    grid = _small(version.vdb(max(version.tiers)), facts["grid"])
+    cosine = min(max(facts.get("anisotropy", 0.85), -0.95), 0.95)
+    medium = light.medium.edited(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), phase="cosine", anisotropy=cosine,
+                                 tint=(1.0, 1.0, 1.0), tint_by=None, glow_strength=0.0, glow_by=None)
+    light = light.edited(medium=medium, lamps=(), floor=light.floor.edited(kind="none"))
+    box = [grid.world(corner) for corner in grid.active_bounds()]
+    scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))
+    return picture(Stages(), scene, *SIZE, passes=PASSES, fine=QUICK, ticket=ticket)
