@@ -13,6 +13,7 @@ from ..light.lattice import lit, with_lamps
 from ..light.march import march
 from ..light.radiance import composed
 from ..light.scene import scene_of
+from ..light.surroundings import surroundings_of
 from ..light.tracer import Tracer
 from ..mass.field import field_of
 from ..mass.kinds.blob import Blob
@@ -24,6 +25,7 @@ from ..mass.solids import solid_triangles
 from ..noise.sums import noise_points
 from ..recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
 from ..recipe.grains import ACTIONS, MASKS, SURFACE
+from ..starts.species import SKY
 from ..volume.bricks import LANES, grid_of
 from ..volume.filters import smoothed
 from ..volume.sample import sample
@@ -147,6 +149,10 @@ def warm_light(told):
         made["lattice"], made["scene"] = lit(coarse, mound.light), scene_of(mound.light, grid)
         with_lamps(made["lattice"], coarse, mound.light.edited(lamps=(lamp,)))
 
+    def sky():
+        # Its table of further orders takes seconds to work out, and is kept in a file.
+        surroundings_of(mound.light.edited(sky=SKY))
+
     def marching():
         made["layers"] = march(made["scene"], made["lattice"], camera, sparing=True)
 
@@ -159,7 +165,7 @@ def warm_light(told):
             Tracer(made["scene"], made["lattice"], camera, gathering=gathering).add(1)
         Tracer(made["scene"].under(mound.light.edited(lamps=(lamp,))), made["lattice"], camera).add(1)
 
-    _run((("light", light), ("pictures", marching), ("tone", tone), ("paths", paths)), told)
+    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone), ("paths", paths)), told)
 
 
 def _forget_older(folder):

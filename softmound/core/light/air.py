@@ -9,6 +9,7 @@ those of its table 1 (after Bruneton and Neyret 2008), for light of 680, 550 and
 import numpy as np
 
 from ..budget import remembered
+from ..stored import stored
 
 GROUND_RADIUS = 6_360_000.0
 TOP_RADIUS = 6_460_000.0
@@ -140,6 +141,7 @@ def _looked_up(table, height, cosine, low):
 
 
 @remembered
+@stored
 def _further_orders(haze, ground):
     """Light that reaches a spot of air after two or more scatterings, per unit of sunlight outside the air.
 

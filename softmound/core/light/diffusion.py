@@ -26,53 +26,48 @@ _THIN = f32(0.05)
 """Resistance to light between two cells, however thin they are."""
 
 
-def _compiled(absorbing):
-    """Relaxing where light is lost on the way, and where none is: what only the former needs is left out at compile time."""
-    @call
-    def relax_slab(thick, absorbed, source, phi, x, parity):
-        """One colour of the cells of one slab relaxed. All arrays have a border of empty cells."""
-        ny, nz = thick.shape[1], thick.shape[2]
-        up, on = ny * nz, nz
-        flat = thick.reshape(thick.size)
-        for y in range(1, ny - 1):
-            for z in range(1 + ((x + y + parity) & 1), nz - 1, 2):
-                at = (x * ny + y) * nz + z
-                own = flat[at]
-                if own <= EMPTY:
-                    continue
-                total = four_at(source, u64(at * LIGHTS))
-                conducted = f32(0)
-                for step in (up, -up, on, -on, 1, -1):
-                    other = flat[at + step]
-                    if other <= EMPTY:
-                        conducted += f32(1) / (f32(2) + f32(1.5) * own)
-                    else:
-                        c = f32(1) / (f32(1.5) * (own + other) + _THIN)
-                        conducted += c
-                        total = total + c * four_at(phi, u64((at + step) * LIGHTS))
-                before = four_at(phi, u64(at * LIGHTS))
-                if absorbing:
-                    found = total / (four_at(absorbed, u64(at * LIGHTS)) + conducted)
+@call
+def _relax_slab(thick, absorbed, source, phi, x, parity):
+    """One colour of the cells of one slab relaxed. Arrays have a border of empty cells; `absorbed` may have no cell at all."""
+    ny, nz = thick.shape[1], thick.shape[2]
+    up, on = ny * nz, nz
+    flat = thick.reshape(thick.size)
+    absorbing = absorbed.shape[0] > 0
+    for y in range(1, ny - 1):
+        for z in range(1 + ((x + y + parity) & 1), nz - 1, 2):
+            at = (x * ny + y) * nz + z
+            own = flat[at]
+            if own <= EMPTY:
+                continue
+            total = four_at(source, u64(at * LIGHTS))
+            conducted = f32(0)
+            for step in (up, -up, on, -on, 1, -1):
+                other = flat[at + step]
+                if other <= EMPTY:
+                    conducted += f32(1) / (f32(2) + f32(1.5) * own)
                 else:
-                    found = total * (f32(1) / conducted)
-                put(phi, u64(at * LIGHTS), before + OVER * (found - before))
-
-    @kernel
-    def relax(thick, absorbed, source, phi, parity):
-        for x in prange(1, thick.shape[0] - 1):
-            relax_slab(thick, absorbed, source, phi, x, parity)
-
-    @serial
-    def relax_often(thick, absorbed, source, phi, turns):
-        for turn in range(2 * turns):
-            for x in range(1, thick.shape[0] - 1):
-                relax_slab(thick, absorbed, source, phi, x, turn & 1)
-
-    return relax, relax_often
+                    c = f32(1) / (f32(1.5) * (own + other) + _THIN)
+                    conducted += c
+                    total = total + c * four_at(phi, u64((at + step) * LIGHTS))
+            before = four_at(phi, u64(at * LIGHTS))
+            if absorbing:
+                found = total / (four_at(absorbed, u64(at * LIGHTS)) + conducted)
+            else:
+                found = total * (f32(1) / conducted)
+            put(phi, u64(at * LIGHTS), before + OVER * (found - before))
 
 
-_RELAX = {absorbing: _compiled(absorbing) for absorbing in (False, True)}
-_NOTHING = np.zeros(LIGHTS, np.float32)
+@kernel
+def _relax(thick, absorbed, source, phi, parity):
+    for x in prange(1, thick.shape[0] - 1):
+        _relax_slab(thick, absorbed, source, phi, x, parity)
+
+
+@serial
+def _relax_often(thick, absorbed, source, phi, turns):
+    for turn in range(2 * turns):
+        for x in range(1, thick.shape[0] - 1):
+            _relax_slab(thick, absorbed, source, phi, x, turn & 1)
 
 
 def solved(thick, source, absorbed=None):
@@ -98,13 +93,12 @@ def solved(thick, source, absorbed=None):
         _refine(coarse, thick, phi)
     else:
         phi = np.zeros_like(source)
-    relax, relax_often = _RELAX[absorbed is not None]
-    flat = _NOTHING if absorbed is None else absorbed.ravel(), source.ravel(), phi.reshape(-1)
+    flat = np.empty(0, np.float32) if absorbed is None else absorbed.ravel(), source.ravel(), phi.reshape(-1)
     if thick.size <= SMALL:
-        relax_often(thick, *flat, TURNS)
+        _relax_often(thick, *flat, TURNS)
         return phi
     for turn in range(2 * TURNS):
-        relax(thick, *flat, turn & 1)
+        _relax(thick, *flat, turn & 1)
     return phi
 
 

@@ -167,7 +167,7 @@ def start(species, name, span=300.0, seed=3, looks=None, **asked):
         voxels=Voxels(final=max(FINAL, 1.001 * limits(Voxels, "final")[0] * MADE / span), crumbs=own.get("crumbs", CRUMBS)),
         grains=own.get("grains") or lumps(wish),
         skin=Skin(thickness=own.get("skin", 1.3), curve=eased(0.8)),
-        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=_SKY, metered=True),
+        light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=SKY, metered=True),
         view=View(azimuth=0.0, elevation=-6.0),
     )
     sized = mound if span == MADE else resized_mound(mound, span / MADE, keep_look=False)
@@ -237,7 +237,7 @@ def _gentle(grain, sheet):
 
 _FLAT = BaseLevel(altitude=8.0, softness=9.0, raggedness=6.0, ragged_size=38.0, fill=50.0)
 _NONE = BaseLevel(on=False)
-_SKY = Sky(kind="air", visibility=70.0, altitude=600.0, ground=(0.07, 0.09, 0.12))
+SKY = Sky(kind="air", visibility=70.0, altitude=600.0, ground=(0.07, 0.09, 0.12))
 """Air over a dark sea, with the horizon in haze behind the cloud."""
 
 
