@@ -3,6 +3,7 @@
 import json
 import os
 import pathlib
+import re
 import shutil
 import stat
 import subprocess
@@ -364,8 +365,9 @@ class Installed(unittest.TestCase):
                                    capture_output=True, env={**environment, "PYTHONPATH": str(site),
                                                              "QT_QPA_PLATFORM": "offscreen"})
             self.assertGreater(int(fonts.stdout or 0), 1, fonts.stderr)
-        stated = {d.split(">")[0].split("<")[0].lower() for d in tomllib.loads((ROOT / "pyproject.toml").read_text())["project"][
-            "dependencies"]}
+        project = tomllib.loads((ROOT / "pyproject.toml").read_text())["project"]
+        needed = [*project["dependencies"], *(d for extra in project["optional-dependencies"].values() for d in extra)]
+        stated = {re.split("[<>=]", d)[0].lower() for d in needed}
         known = {"PIL": "pillow", "cv2": "opencv-python-headless", "OpenEXR": "openexr", "PyOpenColorIO": "opencolorio",
                  "PyQt6": "pyqt6", "pydantic_core": "pydantic", "llvmlite": "numba", "openvdb": None, "pyopenvdb": None}
         for path in (ROOT / "softmound").rglob("*.py"):

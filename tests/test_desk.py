@@ -857,6 +857,25 @@ class Building(DeskTest):
         self.assertFalse(panel.retire.isEnabled() or tray.like.isEnabled())
         self.assertTrue((library.folder / ".retired" / "lumpy" / "v001" / "asset.json").exists())
 
+    def test_all_that_is_on_the_shelf_in_one_light(self):
+        library = self.window.stations["Library"]
+        self.window.open_station("Library")
+        self.click(library.settings.publish)
+        self.until(lambda: self.window.jobs.job is None)
+        version, model = library.versions[0], library.tray.model
+        own = model.image(version)
+        self.click(library.tray.lit)
+        self.until(lambda: version.folder in model.relit)
+        first = model.image(version)
+        self.assertEqual(((first.width(), first.height()), first == own), ((300, 200), False))
+        # Another sun, and the picture follows once it rests.
+        light = self.window.document.mound.light
+        turned = light.edited(sun=light.sun.edited(azimuth=light.sun.azimuth - 140.0, elevation=8.0))
+        self.window.document.apply("turn sun", lambda mound: mound.edited(light=turned))
+        self.until(lambda: model.image(version) != first)
+        self.click(library.tray.lit)
+        self.assertEqual((model.relit, model.image(version) == own), ({}, True))
+
     def test_a_library_that_cannot_be_written_is_said(self):
         blocked = self.folder / "file"
         blocked.write_text("in the way")
