@@ -32,6 +32,12 @@ class Received:
     facts: dict
 
 
+def medium_of(facts):
+    """The medium that an `asset.json` states: Medium, with the mean cosine of whatever phase function it was made for."""
+    cosine = min(max(facts.get("anisotropy", Medium().anisotropy), -0.95), 0.95)
+    return Medium(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), anisotropy=cosine)
+
+
 def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None):
     """Load a version's grid by its name, place and unit, and render it with the extinction stated.
 
@@ -65,9 +71,7 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None
     off = float(np.abs(np.array(box) - np.array(facts["bounds"])).max())
     if off > APART * grid.voxel + APART * facts["voxel"]:
         raise Problem(f"{path}: stands {off:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.")
-    cosine = min(max(facts.get("anisotropy", 0.85), -0.95), 0.95)
-    medium = Medium(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), anisotropy=cosine)
-    light = Light(sun=Sun(azimuth=sun[0], elevation=sun[1]), medium=medium, metered=True)
+    light = Light(sun=Sun(azimuth=sun[0], elevation=sun[1]), medium=medium_of(facts), metered=True)
     scene = scene_of(light, grid, view=fitted(View(elevation=4.0), *box, *size))
     pixels = picture(Stages(), scene, *size, passes=PASSES, fine=SHARP, ticket=ticket)
     return Received(pixels, {

@@ -8,6 +8,7 @@ from ..light.camera import fitted
 from ..light.coarse import QUICK
 from ..light.scene import scene_of
 from .likeness import within
+from .receiving import medium_of
 
 SIZE = (300, 200)
 LONG = 110
@@ -43,10 +44,7 @@ def relit(version, light, view, ticket=None):
     """
     facts = version.facts
     grid = _small(version.vdb(max(version.tiers)), facts["grid"])
-    cosine = min(max(facts.get("anisotropy", 0.85), -0.95), 0.95)
-    medium = light.medium.edited(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), phase="cosine", anisotropy=cosine,
-                                 tint=(1.0, 1.0, 1.0), tint_by=None, glow_strength=0.0, glow_by=None)
-    light = light.edited(medium=medium, lamps=(), floor=light.floor.edited(kind="none"))
+    light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
     box = [grid.world(corner) for corner in grid.active_bounds()]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))
     return picture(Stages(), scene, *SIZE, passes=PASSES, fine=QUICK, ticket=ticket)
