@@ -432,13 +432,14 @@ class Denoised(unittest.TestCase):
 
     @unittest.skipUnless(can_denoise(), "an extra that is not installed")
     def test_it_is_nearer_to_many_paths_than_what_it_was_made_of(self):
-        right = self.still(noise=0.015).radiance
-        rough, clean = self.still(noise=0.2, seed=4), self.still(noise=0.2, seed=4, denoise=True)
-        self.assertEqual((clean.denoised, rough.denoised, clean.turns), (True, False, max(rough.turns, 16)))
+        right = self.still(noise=0.04).radiance
+        rough, clean = self.still(noise=0.08, seed=4), self.still(noise=0.08, seed=4, denoise=True)
+        self.assertEqual((clean.denoised, rough.denoised, clean.turns), (True, False, rough.turns))
         cloud = right[..., 3] > 0.9
         error = [np.sqrt(((still.radiance - right)[cloud][:, :3] ** 2).mean()) for still in (rough, clean)]
         self.assertLess(error[1], 0.8 * error[0])
-        self.assertAlmostEqual(float(clean.radiance[cloud][:, :3].mean() / right[cloud][:, :3].mean()), 1.0, delta=0.03)
+        # It is as bright as what it was made of.
+        self.assertAlmostEqual(float(clean.radiance[cloud][:, :3].mean() / rough.radiance[cloud][:, :3].mean()), 1.0, delta=0.03)
         # Nothing leaks past the edge.
         clear = clean.radiance[..., 3] == 0.0
         np.testing.assert_allclose(clean.radiance[clear], rough.radiance[clear], atol=1e-6)
