@@ -260,7 +260,7 @@ class Narrowing(unittest.TestCase):
         two.gathered = SimpleNamespace(turns=90, noise=lambda: 0.03, layers=lambda: (None, np.ones((100, 160))))
 
         def told(noise, turns=9):
-            two.bounded = SimpleNamespace(turns=turns, noise=lambda cloud: noise)
+            two.bounded = SimpleNamespace(turns=turns, noise=lambda _there: noise)
             return two
 
         self.assertIsNone(told(0.5, turns=1)._blur())
