@@ -12,15 +12,13 @@ import numpy as np
 
 from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import density_grid, voxel_along
-from softmound.core.engine.stages import Stages, layers_of
+from softmound.core.engine.stages import Stages, layers_of, paths_of
 from softmound.core.engine.stills import Taking, frames_taken, turntable
 from softmound.core.light.bounded import BLOCK, in_blocks
 from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import RESTING, SHARP
-from softmound.core.light.levels import TwoLevels
+from softmound.core.light.coarse import RESTING
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.situations import in_situation
-from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Lamp, Light, read_mound
 
 from .figure import Figure
@@ -80,14 +78,13 @@ def _lights(mound, grid):
 def _compared(stages, mound, grid, key):
     """Error of True light, its seconds, its noise, the bias it states, and the error of Draft light at rest."""
     scene, camera = stages.scene(mound, grid, key), camera_of(mound.view, *SIZE)
-    lattice, hues = stages.lattice(scene, SHARP), stages.hues(scene)[1]
-    halves = [Tracer(scene, lattice, camera, seed=seed, hues=hues) for seed in (11, 12)]
+    halves = [paths_of(stages, scene, camera, alone=True, seed=seed) for seed in (11, 12)]
     begun = time.perf_counter()
     while time.perf_counter() - begun < REFERENCE:
         for tracer in halves:
             tracer.add(1)
     begun = time.perf_counter()
-    two = TwoLevels(scene, lattice, camera, seed=3, hues=hues, field=stages.field(scene, SHARP))
+    two = paths_of(stages, scene, camera, seed=3)
     while (two.noise() > NOISE or two.whole.turns < 2) and time.perf_counter() - begun < LONGEST:
         two.add(1)
     seconds = time.perf_counter() - begun

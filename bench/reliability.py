@@ -19,7 +19,7 @@ from .scene import DEMO
 KILLS, EACH = 200, 100
 VOXEL = 12.0
 _PUBLISH = """
-import sys
+import os, sys
 from softmound.core.library.asset import publish
 from softmound.core.library.index import Index
 from softmound.core.recipe import read_mound
@@ -28,6 +28,8 @@ for n in range(int(sys.argv[3])):
     publish(mound, sys.argv[2], voxel=float(sys.argv[4]))
     with Index(sys.argv[2], sys.argv[5]) as index:
         index.refresh()
+# Threads of the kernels take long to end by themselves where two processes share the cores.
+os._exit(0)
 """
 
 

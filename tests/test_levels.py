@@ -257,7 +257,7 @@ class Narrowing(unittest.TestCase):
     def test_the_blur_follows_the_noise_of_whole_paths_and_ends(self):
         grid = density_grid(ball_mound(10.0, 2.0), 2.0)
         two = TwoLevels(scene_of(SUNNY, grid), lit(coarse_of(grid), SUNNY), camera_of(VIEW, 160, 100))
-        two.gathered = SimpleNamespace(turns=90, noise=lambda: 0.03, layers=lambda: (None, np.ones((100, 160))))
+        two.gathered = SimpleNamespace(turns=90, noise=lambda: 0.03, cloud=np.ones((100, 160), bool))
 
         def told(noise, turns=9):
             two.bounded = SimpleNamespace(turns=turns, noise=lambda _there: noise)

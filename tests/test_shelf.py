@@ -27,7 +27,8 @@ from softmound.core.library.asset import About, publish
 from softmound.core.library.batch import jobs_of, published_all, waiting
 from softmound.core.library.index import Index
 from softmound.core.library.keeping import empty, health, rebuilt, restore, retire, retired
-from softmound.core.library.likeness import apart, apart_from_outline, outline_in, shape_of, sides_of
+from softmound.core.library.likeness import apart as apart_from
+from softmound.core.library.likeness import apart_from_outline, outline_in, shape_of, sides_of
 from softmound.core.library.receiving import received
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.mass.kinds.blob import Blob
@@ -317,6 +318,12 @@ class Likeness(Shelf):
 
     def test_what_is_turned_is_like_what_is_not_and_other_shapes_are_not(self):
         shapes = self.towers()
+
+        def apart(one, other):
+            far = apart_from(one, [{}, other, other])
+            self.assertEqual((far[0], far[1]), (np.inf, far[2]))
+            return far[1]
+
         self.assertEqual(apart(shapes["lean"], shapes["lean"]), 0.0)
         # A quarter turn about the vertical is three of the twelve sides.
         self.assertLess(apart(shapes["lean"], shapes["turned"]), 0.06)

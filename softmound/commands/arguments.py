@@ -8,6 +8,8 @@ import argparse
 import datetime
 import os
 
+from ..core.library.choices import TIERS
+
 
 def metres(text):
     """A voxel size in metres. See the module."""
@@ -186,8 +188,9 @@ def tiers(text):
         found = sorted({int(part) for part in text.split(",")})
     except ValueError:
         found = []
-    if not found or any(n not in (1, 2, 4, 8, 16) for n in found):
-        raise argparse.ArgumentTypeError(f"{text!r} are no tiers; give some of 1,2,4,8,16, where 1 is the full grid")
+    if not found or any(n not in TIERS for n in found):
+        raise argparse.ArgumentTypeError(
+            f"{text!r} are no tiers; give some of {','.join(map(str, TIERS))}, where 1 is the full grid")
     return tuple(found)
 
 

@@ -3,6 +3,7 @@
 import pathlib
 
 from ..core.aside import shown
+from ..core.library.choices import MORE, ORDERS, TIERS
 from ..core.problems import Problem, sentence_for
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
@@ -29,7 +30,7 @@ def add_to(actions):
                          help="files with so many times fewer voxels along each side: of 1,2,4,8,16; default 1, the full grid")
     _said_with(publish)
     publish.add_argument("--with", dest="more", type=arguments.words, default=(), metavar="A,B", help="; ".join(
-        f"{name}: {words}" for name, words in _MORE.items()))
+        f"{name}: {words}" for name, words in MORE.items()))
     publish.add_argument("--seeds", type=arguments.numbers, metavar="A-B",
                          help="siblings with other seeds, 0 is the mound itself; what is published already is left alone")
     publish.add_argument("--apart", action="store_true", help="each seed as an asset of its own, not as a version of one")
@@ -55,7 +56,7 @@ def add_to(actions):
         receive shelf/cottage_loaf/v001 --tier 4 --sun 120,20 --size 640x400 --picture small.png""", writes=True)
     receive.add_argument("folder", metavar="DIR", help="folder of a version")
     receive.add_argument("--picture", required=True, metavar="FILE.png")
-    receive.add_argument("--tier", type=int, choices=(1, 2, 4, 8, 16), help="which file; default the largest there is")
+    receive.add_argument("--tier", type=int, choices=TIERS, help="which file; default the largest there is")
     receive.add_argument("--sun", type=arguments.pair, default=(120.0, 35.0), metavar="AZ,EL")
     receive.add_argument("--size", type=arguments.size, default=(640, 400), metavar="WxH")
 
@@ -87,12 +88,8 @@ def add_to(actions):
         shelf.add_argument(f"--{field}", type=arguments.between, metavar="A-B", help=f"search: {unit}, from and to")
     shelf.add_argument("--since", type=arguments.day, metavar="DAY", help="search: published on this day or later")
     shelf.add_argument("--until", type=arguments.day, metavar="DAY", help="search: published on this day or before")
-    shelf.add_argument("--order", choices=("newest", "name", "largest", "span", "thick"), default="newest")
+    shelf.add_argument("--order", choices=tuple(ORDERS), default="newest")
     shelf.add_argument("--limit", type=arguments.frames, metavar="N", help="at most so many")
-
-
-_MORE = {"suns": "a picture of four sides in three suns", "turntable": "a picture of twelve sides",
-         "proxy": "a light mesh of its surface"}
 
 
 def _said_with(parser):
@@ -135,9 +132,9 @@ def _publish(args):
     from ..core.recipe import read_mound
 
     about = _about(args)
-    unknown = [name for name in args.more if name not in _MORE]
+    unknown = [name for name in args.more if name not in MORE]
     if unknown:
-        raise Problem(f"{unknown[0]!r} cannot go with a version; there are {', '.join(_MORE)}.")
+        raise Problem(f"{unknown[0]!r} cannot go with a version; there are {', '.join(MORE)}.")
     if args.seeds is not None or len(args.mound) > 1:
         _batch(args, about)
         return
@@ -157,7 +154,7 @@ def _publish(args):
 
 
 def _batch(args, about):
-    from ..core.library.batch import jobs_of, published_all, refuse_batch, waiting
+    from ..core.library.batch import jobs_of, needs, published_all, waiting
 
     name = None if args.name is None else args.name.strip()
     jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about,
@@ -174,11 +171,11 @@ def _batch(args, about):
 
     with Progress(args) as progress:
         ticket = ticket_for(progress)
-        seconds, memory = refuse_batch(jobs, ticket)
         if args.dry_run:
             todo = waiting(jobs, args.library)
-            print_facts({"jobs": len(jobs), "there_already": len(jobs) - len(todo),
-                         "seconds": round(seconds * len(todo) / len(jobs), 3), "memory_bytes": round(memory)}, args)
+            seconds, memory = needs(todo, ticket)
+            print_facts({"jobs": len(jobs), "there_already": len(jobs) - len(todo), "seconds": round(seconds, 3),
+                         "memory_bytes": round(memory)}, args)
             return
         now, there, failed = published_all(jobs, args.library, args.workers, ticket, told)
     if problems:
@@ -330,7 +327,7 @@ def _like(args, ticket):
         if "shape" not in chosen.facts:
             raise Problem(f"{shown(chosen.folder)}: was published before shapes were measured; publish it again.")
         versions = [v for v in versions if v.folder != chosen.folder]
-        far = {v.folder: apart(chosen.facts["shape"], v.facts.get("shape", {})) for v in versions}
+        far = dict(zip([v.folder for v in versions], apart(chosen.facts["shape"], [v.facts.get("shape", {}) for v in versions])))
     found = sorted((v for v in versions if far[v.folder] < float("inf")), key=lambda v: far[v.folder])[: args.limit or 10]
     _told(found, args, lambda version: {"apart": round(far[version.folder], 4)})
 

@@ -151,23 +151,16 @@ def _opened(args, progress):
 
 def _read(args, ticket):
     """A mound around the grid of a file, placed and lit as the file states it or the options say."""
-    from ..core.exchange.export import in_metres
-    from ..core.exchange.foreign import read_volume
-    from ..core.exchange.stated import stated_medium, stated_placement
+    from ..core.exchange.stated import read_density
     from ..core.light.camera import fitted
-    from ..core.recipe import Light, Medium, Mound, View
+    from ..core.recipe import Light, Mound, View
 
-    read = read_volume(args.source, args.grid, ticket=ticket)
-    if read.grid.background != 0.0 or read.level_set:
-        raise Problem(f"{shown(args.source)}: the grid {args.grid!r} is no density; choose another with --grid.")
-    unit, up = stated_placement(read.metadata)
-    unit, up = args.unit or unit or "m", args.up or up or "y"
-    grid = in_metres(read.grid, unit, up)
-    mound = Mound(light=Light(medium=stated_medium(read.metadata) or Medium()))
+    grid, medium, placement = read_density(args.source, args.grid, args.unit, args.up, ticket)
+    mound = Mound(light=Light(medium=medium))
     bounds = grid.active_bounds()
     if bounds is not None:
         mound = mound.edited(view=fitted(View(), *(grid.world(b) for b in bounds), *args.size))
-    return mound, grid, {"unit": unit, "up": up}
+    return mound, grid, placement
 
 
 def _refuse_too_many_pixels(args):

@@ -30,7 +30,7 @@ class Delivering(QObject):
     about : About
         What there is to say of what is published next.
     tiers : tuple of int
-        Which files it gets, see `core.library.asset.TIERS`.
+        Which files it gets, see `core.library.choices.TIERS`.
 
     Signals
     -------

@@ -12,11 +12,9 @@ from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
 from ..light.floor import NO_SHADOW
-from ..light.levels import TwoLevels
 from ..light.looks import held, looked
 from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
 from ..light.tone import screen
-from ..light.tracer import Tracer
 from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..recipe.grains import MOVED, live
@@ -28,7 +26,7 @@ from .forecast import memory_limit
 from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
-from .stages import Stages, empty_layers, layers_of
+from .stages import Stages, empty_layers, layers_of, paths_of
 
 LOGGER = logging.getLogger(__name__)
 PASSES = 8
@@ -360,9 +358,7 @@ class Painter:
         Until then they are eased; the last one is what the paths alone say.
         """
         light = request.mound.light
-        kind = Tracer if request.alone else TwoLevels
-        field = {} if request.alone else {"field": self.stages.field(scene, SHARP, ticket)}
-        tracer = kind(scene, self.stages.lattice(scene, SHARP, ticket), camera, hues=self.stages.hues(scene)[1], **field)
+        tracer = paths_of(self.stages, scene, camera, alone=request.alone, ticket=ticket)
         shadow = self.stages.shadow(scene, RESTING, ticket)  # as in the picture that it takes the place of
         behind = behind_of(made.radiance, light, camera, shadow=shadow)
         begun = shown = time.perf_counter()

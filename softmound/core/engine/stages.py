@@ -9,15 +9,17 @@ from ..budget import MOST_BYTES, Cache
 from ..kernels import STAMP
 from ..light import pool
 from ..light.camera import camera_of
-from ..light.coarse import RESTING, coarse_in, coarse_of, placed_coarse
+from ..light.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
 from ..light.floor import NO_SHADOW, shadow_of
 from ..light.gathering import coloured_field, needs_colours
 from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
+from ..light.levels import TwoLevels
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.radiance import composed
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
+from ..light.tracer import Tracer
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
@@ -242,11 +244,19 @@ class Stages:
         """
         if not needs_colours(scene):
             return None
-        cloud, hues = scene.clouds[0], self.hues(scene)[1]
-        coarse = placed_coarse(self._coarse(cloud, fine), cloud.placing)
-        # The lattice's lamps are those of their own solution, and not read.
-        lattice = self.lattice(scene.under(scene.light.edited(lamps=())), fine, ticket)
-        return coloured_field(coarse, lattice, scene, hues[0] if hues else None, frame, ticket)
+        cloud, light = scene.clouds[0], scene.light
+
+        def made():
+            hues = self.hues(scene)[1]
+            # The lattice's lamps are those of their own solution, and not read.
+            lattice = self.lattice(scene.under(light.edited(lamps=())), fine, ticket)
+            coarse = placed_coarse(self._coarse(cloud, fine), cloud.placing)
+            return coloured_field(coarse, lattice, scene, hues[0] if hues else None, frame, ticket)
+
+        # All but how it is looked at.
+        shone = light.sun, light.sky, light.floor, light.lamps, frame if light.lamps else 0
+        key = key_of("field", self.lattice_key(scene, fine), key_at("hues", scene), cloud.shown, *shone)
+        return self._timed("field", key, made, lambda field: field.nbytes)
 
     def shadow(self, scene, fine=RESTING, ticket=None):
         """Shadow of a scene's clouds on the sea or land below them.
@@ -405,6 +415,33 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
         return layers
     seen = march(scene, lattice, camera, hues=hues, **passing)
     return np.concatenate([layers, seen[..., [ZENITH, HORIZON, GROUND, RED, GREEN, BLUE]]], axis=-1)
+
+
+def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None):
+    """What traces True light of a scene.
+
+    Parameters
+    ----------
+    stages : Stages
+    scene : Scene
+        With at least one cloud.
+    camera : Camera
+    alone : bool, optional
+        Whole paths alone, rather than gathered ones put right by them.
+    seed, frame : int, optional
+        As of `Tracer`.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    TwoLevels or Tracer
+        Without a path yet.
+    """
+    given = {"seed": seed, "frame": frame, "hues": stages.hues(scene)[1]}
+    lattice = stages.lattice(scene, SHARP, ticket, frame)
+    if alone:
+        return Tracer(scene, lattice, camera, **given)
+    return TwoLevels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame), **given)
 
 
 def empty_layers(camera, stride=1):

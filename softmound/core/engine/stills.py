@@ -7,13 +7,12 @@ import numpy as np
 from ..light.camera import camera_of
 from ..light.coarse import SHARP
 from ..light.denoise import LEAST, denoised
-from ..light.levels import TwoLevels
 from ..light.looks import looked
 from ..light.march import OPACITY, march
 from ..light.radiance import behind_of, radiance_of, traced_radiance
 from ..light.surroundings import Surroundings, surroundings_of
 from ..light.tracer import Tracer
-from .stages import empty_layers, layers_of, pixel_shift
+from .stages import empty_layers, layers_of, paths_of, pixel_shift
 
 MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""
@@ -108,9 +107,7 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
     shadow = stages.shadow(scene, SHARP)
     if taking.true:
-        kind = Tracer if taking.alone else TwoLevels
-        tracer = kind(scene, stages.lattice(scene, SHARP, frame=frame), camera, seed=taking.seed, frame=frame,
-                      hues=stages.hues(scene)[1], **({} if taking.alone else {"field": stages.field(scene, SHARP, frame=frame)}))
+        tracer = paths_of(stages, scene, camera, alone=taking.alone, seed=taking.seed, frame=frame, ticket=ticket)
         enough = LEAST if taking.denoise else 0
         while tracer.turns < MOST_TURNS and ((noise := tracer.noise()) > taking.noise or tracer.turns < enough):
             if ticket is not None:

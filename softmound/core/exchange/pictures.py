@@ -15,6 +15,9 @@ from .png import png_of
 FILMS = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
 """Endings of animated files, and what Pillow calls them."""
 
+DENOISED = "denoised: not to be measured"
+"""What a file says of a picture that a guess has been at."""
+
 
 def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=None):
     """Write a picture as OpenEXR in linear light, without exposure.
@@ -48,8 +51,7 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
         channels["optical_depth"] = np.ascontiguousarray(optical.astype(np.float32))
     header = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage}
     if still.denoised:
-        # What a guess has been at is not to be measured.
-        header["comments"] = "denoised: not to be measured"
+        header["comments"] = DENOISED
     with put_in_place(path) as aside, OpenEXR.File(header, channels) as file:
         try:
             file.write(str(aside))
@@ -77,7 +79,7 @@ def write_picture(path, still, light, **options):
     """
     ending = pathlib.Path(path).suffix.lower()
     if ending == ".png":
-        write_whole(path, png_of(looked(still.radiance, light)))
+        write_whole(path, png_of(looked(still.radiance, light), DENOISED if still.denoised else ""))
     elif ending == ".exr":
         exr_bytes_to(path, still, **options)
     else:

@@ -4,19 +4,25 @@ import io
 
 import numpy as np
 from PIL import Image
+from PIL.PngImagePlugin import PngInfo
 
 
-def png_of(pixels):
+def png_of(pixels, comment=""):
     """PNG file of a picture.
 
     Parameters
     ----------
     pixels : ndarray of uint8, shape (height, width, 3) or (height, width, 4)
+    comment : str, optional
+        What the file says of itself.
 
     Returns
     -------
     bytes
     """
     stream = io.BytesIO()
-    Image.fromarray(np.ascontiguousarray(pixels[..., :3])).save(stream, "PNG", optimize=True)
+    said = PngInfo()
+    if comment:
+        said.add_text("Comment", comment)
+    Image.fromarray(np.ascontiguousarray(pixels[..., :3])).save(stream, "PNG", optimize=True, pnginfo=said)
     return stream.getvalue()

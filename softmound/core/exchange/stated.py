@@ -2,8 +2,12 @@
 
 from pydantic import ValidationError
 
+from ..aside import shown
 from ..light.phase import lobes_of, mean_cosine
+from ..problems import Problem
 from ..recipe import Medium
+from .export import in_metres
+from .foreign import read_volume
 from .meshes import UNITS, UPS
 
 MEDIUM = "soft_mound_medium"
@@ -71,3 +75,37 @@ def stated_medium(metadata):
     except ValidationError:
         pass
     return None
+
+
+def read_density(path, name="density", unit=None, up=None, ticket=None):
+    """Read a density of a file, placed as it states or as is said.
+
+    Parameters
+    ----------
+    path : path-like
+    name : str, optional
+        Of the grid.
+    unit, up : str, optional
+        Default what the file states, else metres and y.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    grid : BrickGrid
+        In metres, y up.
+    medium : Medium
+        That of a new mound where the file states none.
+    placement : dict
+        "unit" and "up", as the file was read.
+
+    Raises
+    ------
+    Problem
+        If it cannot be read or is no density.
+    """
+    read = read_volume(path, name, ticket=ticket)
+    if read.grid.background != 0.0 or read.level_set:
+        raise Problem(f"{shown(path)}: the grid {name!r} is no density; choose another with --grid.")
+    stated = stated_placement(read.metadata)
+    unit, up = unit or stated[0] or "m", up or stated[1] or "y"
+    return in_metres(read.grid, unit, up), stated_medium(read.metadata) or Medium(), {"unit": unit, "up": up}

@@ -4,14 +4,12 @@ import pathlib
 
 from ..aside import shown
 from ..engine.stages import Stages, picture
-from ..exchange.export import in_metres
-from ..exchange.foreign import read_volume
 from ..exchange.png import png_of
-from ..exchange.stated import metadata_of, stated_medium, stated_placement
+from ..exchange.stated import metadata_of, read_density
 from ..light.camera import fitted
 from ..light.scene import scene_of
 from ..problems import Problem
-from ..recipe import Light, Medium, Sky, View
+from ..recipe import Light, Sky, View
 from ..recipe.models import Mound
 from ..volume.numbers import numbers_of
 from .asset import THUMB, THUMB_PASSES, About, facts_of, fill_files, placed
@@ -50,15 +48,10 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     Problem
         If the file cannot be read or holds no density.
     """
-    read = read_volume(path, grid, ticket=ticket)
-    if read.level_set:
-        raise Problem(f"{shown(path)}: its grid {grid!r} is a surface; use it as a form in Mass instead.")
-    own_unit, own_up = stated_placement(read.metadata)
-    density = in_metres(read.grid, unit or own_unit or "m", up or own_up or "y")
+    density, medium, _ = read_density(path, grid, unit, up, ticket)
     bounds = density.active_bounds()
     if bounds is None or not max(density.values.max(initial=0.0), density.tile_values.max(initial=0.0)) > 0.0:
         raise Problem(f"{shown(path)}: its grid {grid!r} is empty; there is nothing to adopt.")
-    medium = stated_medium(read.metadata) or Medium()
     medium = medium if extinction is None else medium.edited(extinction=extinction)
     light = Light(sky=Sky(kind="air"), medium=medium, metered=True)
     view = fitted(View(elevation=4.0), *(density.world(corner) for corner in bounds), *THUMB)

@@ -42,12 +42,9 @@ NAMED = ".name"
 ASIDE = ".publishing-"
 """What the name of a folder begins with until its version is whole."""
 THUMB_PASSES = 6
-MORE = {"suns": "a picture of four sides in three suns", "turntable": "a picture of twelve sides",
-        "proxy": "a light mesh of its surface, in metres"}
-"""What can go with a version, besides its grids, recipe and picture."""
 PROXY_TRIANGLES = 5000
-TIERS = (1, 2, 4, 8, 16)
-"""How many times fewer voxels along each side the files of a version may have."""
+RETIRED = ".retired"
+"""Folder of a library that holds what was put aside: see `core.library.keeping`."""
 
 
 class About(Value):
@@ -181,9 +178,11 @@ def next_version(folder):
     Returns
     -------
     int
+        Higher than that of any version there is, and of any that was put aside and may come back.
     """
-    taken = [int(p.name[1:]) for p in pathlib.Path(folder).glob("v[0-9][0-9][0-9]*")
-             if p.name[1:].isdigit()]
+    folder = pathlib.Path(folder)
+    taken = [int(number) for place in (folder, folder.parent / RETIRED / folder.name)
+             for number in (p.name[1:].split(".")[0] for p in place.glob("v[0-9][0-9][0-9]*")) if number.isdigit()]
     return max(taken, default=0) + 1
 
 
@@ -209,11 +208,11 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
     about : About, optional
         What there is to say of this version.
     tiers : sequence of int, optional
-        Of `TIERS`: one file for each, of the full grid reduced so many times.
+        Of `choices.TIERS`: one file for each, of the full grid reduced so many times.
     job : str, optional
         Mark of what asked for it, so that nothing is published twice: see `core.library.batch`.
     more : sequence of str, optional
-        Of `MORE`: what else goes with it.
+        Of `choices.MORE`: what else goes with it.
 
     Returns
     -------

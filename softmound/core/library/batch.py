@@ -13,14 +13,15 @@ import sys
 import threading
 from concurrent.futures import FIRST_COMPLETED, ThreadPoolExecutor, wait
 from dataclasses import dataclass
+from functools import cached_property
 
-from ..engine.forecast import memory_limit, refuse_unless_fits
+from ..engine.forecast import memory_limit
 from ..engine.keys import key_of
 from ..engine.siblings import sibling
 from ..engine.stages import Stages
 from ..held import child_process
 from ..problems import Problem
-from ..recipe import read_mound
+from ..recipe import Mound, read_mound
 from .asset import About, publish, recipe_mark
 from .shelf import listed
 
@@ -36,36 +37,38 @@ class Job:
     ----------
     path : str
         Of the mound.
+    own : Mound
+        As it was read from there.
     number : int
         Of the sibling: 0 is the mound as it is.
     name : str
         Of the asset.
-    voxel : float or None
-        Metres; None for the final voxel.
+    voxel : float
+        Metres.
     tiers : tuple of int
     about : About
     more : tuple of str
-        What else goes with it, see `core.library.asset.MORE`.
+        What else goes with it, see `core.library.choices.MORE`.
     """
 
     path: str
+    own: Mound
     number: int
     name: str
-    voxel: float | None
+    voxel: float
     tiers: tuple
     about: About
     more: tuple = ()
 
+    @property
     def mound(self):
         """The mound to publish: Mound."""
-        return sibling(read_mound(self.path), self.number).edited(name=self.name)
+        return sibling(self.own, self.number).edited(name=self.name)
 
-    @property
+    @cached_property
     def mark(self):
         """Mark of the job: 32 hexadecimal digits."""
-        mound = self.mound()
-        voxel = mound.voxels.final if self.voxel is None else self.voxel
-        return key_of("job", self.name, recipe_mark(mound), float(voxel), tuple(sorted(self.tiers)))
+        return key_of("job", self.name, recipe_mark(self.mound), self.voxel, tuple(sorted(self.tiers)))
 
 
 def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1,), about=About(), more=()):
@@ -73,7 +76,7 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
 
     Parameters
     ----------
-    paths : sequence of str
+    paths : sequence of path-like
         Mounds.
     numbers : sequence of int, optional
         Of siblings.
@@ -82,6 +85,7 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
     name : str, optional
         Of the asset, instead of the mound's own.
     voxel : float, optional
+        Metres; default each mound's final voxel.
     tiers : sequence of int, optional
     about : About, optional
     more : sequence of str, optional
@@ -97,10 +101,11 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
     """
     jobs = []
     for path in paths:
-        own = read_mound(path).name if name is None else name
+        mound = read_mound(path)
+        called = mound.name if name is None else name
         for number in numbers:
-            asset = f"{own} {number:02d}" if apart else own
-            jobs.append(Job(os.fspath(path), number, asset, voxel, tuple(tiers), about, tuple(more)))
+            jobs.append(Job(os.fspath(path), mound, number, f"{called} {number:02d}" if apart else called,
+                            float(mound.voxels.final if voxel is None else voxel), tuple(tiers), about, tuple(more)))
     return jobs
 
 
@@ -148,21 +153,14 @@ def published_all(jobs, library, workers=1, ticket=None, told=lambda job, folder
     there, failed = len(jobs) - len(todo), 0
     if not todo:
         return 0, there, 0
-    workers = min(workers, len(todo), _that_fit(todo, ticket) if workers > 1 else 1)
+    if workers > 1:
+        # Builds that memory holds at once, by the largest of them.
+        workers = min(workers, len(todo), max(int(memory_limit() // max(needs(todo, ticket)[1], 1.0)), 1))
     made = _one_by_one(todo, library, ticket) if workers == 1 else _in_children(todo, library, workers, ticket)
     for job, folder, problem in made:
         failed += folder is None
         told(job, folder, problem)
     return len(todo) - failed, there, failed
-
-
-def _that_fit(jobs, ticket):
-    """Builds that memory holds at once, by the largest of them."""
-    most = 0.0
-    for job in {(j.path, j.voxel): j for j in jobs}.values():
-        mound = job.mound()
-        most = max(most, Stages().forecast(mound, ticket).memory(job.voxel or mound.voxels.final))
-    return max(int(memory_limit() // max(most, 1.0)), 1)
 
 
 def _one_by_one(jobs, library, ticket):
@@ -172,7 +170,7 @@ def _one_by_one(jobs, library, ticket):
         try:
             if ticket is not None:
                 ticket.step(number / len(jobs), (number + 1) / len(jobs), f"{job.name}, {number + 1} of {len(jobs)}")
-            yield job, publish(job.mound(), library, job.voxel, ticket=ticket, stages=stages, about=job.about, tiers=job.tiers,
+            yield job, publish(job.mound, library, job.voxel, ticket=ticket, stages=stages, about=job.about, tiers=job.tiers,
                                job=job.mark, more=job.more), ""
         except Problem as problem:
             yield job, None, str(problem)
@@ -185,9 +183,9 @@ def _in_children(jobs, library, workers, ticket):
         if stop.is_set():
             return job, None, "stopped"
         arguments = [sys.executable, "-m", "softmound", "publish", job.path, "--library", os.fspath(library), "--seeds",
-                     str(job.number), "--name", job.name, "--tiers", ",".join(map(str, job.tiers)), "--json", "--quiet",
+                     str(job.number), "--name", job.name, "--voxel", repr(job.voxel), "--tiers",
+                     ",".join(map(str, job.tiers)), "--json", "--quiet",
                      "--threads", str(threads), "--about", job.about.model_dump_json()]
-        arguments += ["--voxel", repr(job.voxel)] if job.voxel is not None else []
         arguments += ["--with", ",".join(job.more)] if job.more else []
         root = pathlib.Path(__file__).resolve().parents[3]
         env = {**os.environ, "PYTHONPATH": os.pathsep.join(filter(None, [str(root), os.environ.get("PYTHONPATH", "")]))}
@@ -231,8 +229,8 @@ def _sentence(said, wrong, code):
         return lines[-1] if lines else f"its process ended with {code}"
 
 
-def refuse_batch(jobs, ticket=None):
-    """Raise unless each job by itself fits into memory.
+def needs(jobs, ticket=None):
+    """What jobs will need, foretold.
 
     Parameters
     ----------
@@ -241,21 +239,15 @@ def refuse_batch(jobs, ticket=None):
 
     Returns
     -------
-    (float, int)
-        Seconds that all take, one after the other, and bytes of the largest at once, both foretold.
-
-    Raises
-    ------
-    Problem
-        If one does not fit.
+    (float, float)
+        Seconds that all take, one after the other, and bytes of the largest.
     """
-    known, seconds, memory = {}, 0.0, 0
+    known, seconds, memory = {}, 0.0, 0.0
     for job in jobs:
+        # Siblings need what their mound does.
         place = job.path, job.voxel
         if place not in known:
-            mound = job.mound()
-            ahead, voxel = Stages().forecast(mound, ticket), job.voxel or mound.voxels.final
-            refuse_unless_fits(ahead, voxel)
-            known[place] = ahead.seconds(voxel), ahead.memory(voxel)
+            ahead = Stages().forecast(job.own, ticket)
+            known[place] = ahead.seconds(job.voxel), ahead.memory(job.voxel)
         seconds, memory = seconds + known[place][0], max(memory, known[place][1])
     return seconds, memory

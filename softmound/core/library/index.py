@@ -20,9 +20,9 @@ from .shelf import Version, read_version
 
 SCHEMA = 2
 """Version of the tables; a file of another one is made anew."""
-ORDERS = {"newest": "at DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
+_SORTED = {"newest": "at DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
           "span": "span DESC", "thick": "depth DESC"}
-"""What finds can be sorted by."""
+"""By name of `choices.ORDERS`."""
 RANGES = ("span", "height", "voxel", "depth", "bytes")
 """Numbers that can be asked for from and to: metres, metres, metres, the largest optical depth straight through, bytes."""
 _TABLES = """
@@ -179,7 +179,7 @@ class Index:
         since, until : str, optional
             Days, as ``2026-11-30``, within which it was published.
         order : str, optional
-            Of `ORDERS`.
+            Of `choices.ORDERS`.
         limit : int, optional
         **ranges
             By name of `RANGES`: (least, most), either of which may be None.
@@ -206,12 +206,13 @@ class Index:
                 if value is not None:
                     asked.append(f"{name} {sign} ?")
                     values.append(value)
+        # A moment begins with its day; a tilde is behind whatever follows that.
         for sign, day in ((">=", since), ("<", until and f"{until}~")):
             if day is not None:
                 asked.append(f"published {sign} ?")
                 values.append(day)
         where = f" WHERE {' AND '.join(asked)}" if asked else ""
-        rows = self._base.execute(f"SELECT folder, facts FROM versions{where} ORDER BY {ORDERS[order]}"
+        rows = self._base.execute(f"SELECT folder, facts FROM versions{where} ORDER BY {_SORTED[order]}"
                                   + (f" LIMIT {int(limit)}" if limit else ""), values)
         return [Version(self.library / folder, json.loads(facts)) for folder, facts in rows]
 

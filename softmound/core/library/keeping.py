@@ -12,14 +12,14 @@ from ..exchange.foreign import read_vdb
 from ..exchange.vdb import compare
 from ..problems import NotWritten, Problem
 from ..recipe import read_mound
+from ..volume.bricks import SIDE
 from ..volume.halved import reduced
-from ..volume.sample import sample
-from .asset import ASIDE, claimed_folder, next_version
+from ..volume.tree import SPAN
+from ..volume.twin import node_corners
+from ..volume.windows import read_window
+from .asset import ASIDE, RETIRED, claimed_folder, next_version
 from .delivery import built
-from .shelf import Version, read_version, verify, versions_in
-
-RETIRED = ".retired"
-"""Folder of a library that holds what was put aside."""
+from .shelf import read_version, verify, versions_in
 
 
 def retire(version):
@@ -76,7 +76,7 @@ def retired(library):
     found = []
     for path in sorted(pathlib.Path(library).glob(f"{RETIRED}/*/v[0-9]*/asset.json")):
         try:
-            found.append(Version(path.parent, read_version(path.parent).facts))
+            found.append(read_version(path.parent))
         except Problem:
             continue
     return found
@@ -150,8 +150,8 @@ def rebuilt(version, ticket=None):
     Returns
     -------
     dict
-        "same": every value of every tier is what was published; "largest_difference" and "mean_difference": of the full grid, in
-        density, where it is not.
+        "same": every value of every tier is what was published; "largest_difference" and "mean_difference": in density, of the
+        largest tier, where it is not; None where it does not even stand where it did.
 
     Raises
     ------
@@ -177,15 +177,16 @@ def rebuilt(version, ticket=None):
 
 
 def _differences(stored, grid):
-    """Largest and mean difference of two densities, at the voxels of both that are not empty."""
-    found = []
-    for one, other in ((stored, grid), (grid, stored)):
-        for coords, values in zip(one.coords, one.values):
-            at = np.argwhere(values.reshape(8, 8, 8) > 0.0)
-            places = one.world(coords * 8 + at)
-            found.append(np.abs(values.reshape(8, 8, 8)[tuple(at.T)] - sample(other, places)))
-    found = np.concatenate(found) if found else np.zeros(1)
-    return float(found.max()), float(found.mean())
+    """Largest and mean difference of two densities over the voxels that hold something in either; None where they stand apart."""
+    if not np.allclose([stored.voxel, *stored.offset], [grid.voxel, *grid.offset], rtol=1e-6, atol=1e-6):
+        return None, None
+    largest, total, count = 0.0, 0.0, 0
+    for corner in {tuple(corner) for each in (stored, grid) for corner in node_corners(each)}:
+        one, other = (read_window(each, corner, (SPAN // SIDE,) * 3) for each in (stored, grid))
+        off = np.abs(one - other)[(one > 0.0) | (other > 0.0)]
+        largest = max(largest, float(off.max(initial=0.0)))
+        total, count = total + float(off.sum(dtype=np.float64)), count + off.size
+    return largest, total / max(count, 1)
 
 
 def health(library, ticket=None):

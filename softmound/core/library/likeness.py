@@ -19,6 +19,8 @@ SIDES, SQUARE = 12, 24
 """Sides a cloud is seen from, all round, and cells along each edge of the outlines."""
 CELLS, FINE = 64, 512
 """Voxels along the longest axis, at most, that sides are taken of, and the roughness of outlines."""
+TOGETHER = 500
+"""Clouds that one is held beside at once."""
 SEEN = 0.05
 """Share of the densest row of voxels that counts as cloud from that side."""
 _HEIGHT, _WIDTH, _ROUGH = 0.5, 0.25, 0.6
@@ -71,25 +73,36 @@ def sides_of(shape):
     return bits[: SIDES * SQUARE**2].reshape(SIDES, SQUARE, SQUARE).astype(bool) if len(bits) == SIDES * SQUARE**2 else None
 
 
-def apart(one, other):
-    """How unlike two clouds are.
+def apart(one, others):
+    """How unlike a cloud is to others.
 
     Parameters
     ----------
-    one, other : dict
+    one : dict
         From `shape_of`.
+    others : sequence of dict
 
     Returns
     -------
-    float
-        0 for the same cloud, however it is turned about the vertical in steps of 30 degrees; infinite where one has no measures.
+    ndarray of float64, shape (n,)
+        0 for the same cloud, however it is turned about the vertical in steps of 30 degrees; infinite where there are no measures.
     """
-    a, b = sides_of(one), sides_of(other)
-    if a is None or b is None:
-        return float("inf")
-    outlines = min(float((a ^ np.roll(b, turn, axis=0)).mean()) for turn in range(SIDES))
-    return (outlines + _HEIGHT * abs(np.log(one["tall"] / other["tall"])) + _WIDTH * abs(np.log(one["deep"] / other["deep"]))
-            + _ROUGH * abs(one["outline"] - other["outline"]))
+    found, mine = np.full(len(others), np.inf), sides_of(one)
+    if mine is None:
+        return found
+    turns = np.stack([np.roll(mine, turn, axis=0).ravel() for turn in range(SIDES)]).astype(np.float32)
+    for first in range(0, len(others), TOGETHER):
+        known = [(n, sides_of(others[n])) for n in range(first, min(first + TOGETHER, len(others)))]
+        known = [(n, sides) for n, sides in known if sides is not None]
+        if not known:
+            continue
+        numbers, theirs = [n for n, _ in known], np.stack([sides.ravel() for _, sides in known]).astype(np.float32)
+        # What is in one of both is what is in each, less twice what is in both.
+        either = turns.sum(axis=1) + theirs.sum(axis=1)[:, None] - 2.0 * theirs @ turns.T
+        tall, deep, rough = (np.array([others[n][name] for n in numbers]) for name in ("tall", "deep", "outline"))
+        found[numbers] = (either.min(axis=1) / mine.size + _HEIGHT * np.abs(np.log(one["tall"] / tall))
+                          + _WIDTH * np.abs(np.log(one["deep"] / deep)) + _ROUGH * np.abs(one["outline"] - rough))
+    return found
 
 
 def apart_from_outline(shape, mask):

@@ -1,7 +1,6 @@
 """Small pictures of published clouds in another light than they were published in, from their smallest tiers."""
 
-from functools import lru_cache
-
+from ..budget import remembered
 from ..engine.stages import Stages, picture
 from ..exchange.foreign import read_vdb
 from ..light.camera import fitted
@@ -16,7 +15,7 @@ LONG = 110
 PASSES = 2
 
 
-@lru_cache(maxsize=48)
+@remembered
 def _small(path, grid):
     return within(read_vdb(path, grid), LONG)
 
@@ -43,7 +42,7 @@ def relit(version, light, view, ticket=None):
         If its file cannot be read.
     """
     facts = version.facts
-    grid = _small(version.vdb(max(version.tiers)), facts["grid"])
+    grid = _small(str(version.vdb(max(version.tiers))), facts["grid"])
     light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
     box = [grid.world(corner) for corner in grid.active_bounds()]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))

@@ -10,7 +10,6 @@ import math
 import numpy as np
 from scipy.ndimage import gaussian_filter
 
-from ..colour import luminance
 from .bounded import Bounded
 from .gathering import gathers, needs_colours
 from .tracer import Tracer
@@ -67,18 +66,14 @@ class TwoLevels:
             whole = self.gathered is None or self.turns % (self._each + 1) == self._each or self.turns in EARLY
             (self.whole if whole else self.gathered).add(1, ticket)
             if whole and self.gathered is not None:
-                self.bounded.add(self.whole.latest, luminance(self.gathered.layers()[0]))
-
-    def _cloud(self):
-        """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
-        return self.gathered.layers()[1] > 0.5
+                self.bounded.add(self.whole.latest, self.gathered.bright)
 
     def _blur(self):
         """Standard deviation of the blur in pixels; None before there are whole paths to speak of."""
         if self.bounded.turns < 2:
             return None
         # A Gaussian averages 4 pi sigma^2 pixels.
-        wanted = self.bounded.noise(self._cloud()) / (LEFT * 2.0 * math.sqrt(math.pi))
+        wanted = self.bounded.noise(self.gathered.cloud) / (LEFT * 2.0 * math.sqrt(math.pi))
         return min(wanted, BROADEST * self.camera.height)
 
     def noise(self):
@@ -93,7 +88,7 @@ class TwoLevels:
         sigma = self._blur()
         if sigma is None:
             return max(self.gathered.noise(), UNTOLD)
-        whole = self.bounded.noise(self._cloud())
+        whole = self.bounded.noise(self.gathered.cloud)
         if sigma <= NARROWEST:
             return whole
         return math.hypot(self.gathered.noise(), whole / max(2.0 * math.sqrt(math.pi) * sigma, 1.0))
@@ -112,9 +107,9 @@ class TwoLevels:
             return math.inf, math.inf
         if sigma <= NARROWEST:
             return 0.0, 0.0
-        given = luminance(self.gathered.layers()[0])[..., None]
+        given = self.gathered.bright.astype(np.float32)[..., None]
         return self.bounded.bias(
-            lambda part: (given * _brighter(part[..., None].astype(np.float32), given, sigma))[..., 0], self._cloud())
+            lambda part: (given * _brighter(part[..., None].astype(np.float32), given, sigma))[..., 0], self.gathered.cloud)
 
     def layers(self):
         """What the paths amount to: as of `Tracer.layers`."""

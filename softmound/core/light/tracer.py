@@ -97,6 +97,16 @@ class Tracer:
         """Light that the last turn found: ndarray of float32, shape (height, width, 3), which the next one writes over."""
         return self._sums[..., :3]
 
+    @property
+    def cloud(self):
+        """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
+        return self._total[..., 3] > 0.5 * self.turns
+
+    @property
+    def bright(self):
+        """Luminance so far: ndarray of float64, shape (height, width)."""
+        return luminance(self._total[..., :3]) / max(self.turns, 1)
+
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
 
@@ -170,9 +180,8 @@ class Tracer:
         if self.turns < 2:
             return float("inf")
         n = self.turns
-        mean = luminance(self._total[..., :3] / n)
+        mean, cloud = self.bright, self.cloud
         spread = np.maximum(self._total[..., 5] / n - mean**2, 0.0) / (n - 1)
-        cloud = self._total[..., 3] > 0.5 * n
         if not cloud.any() or mean[cloud].mean() <= 0.0:
             return 0.0
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import (
     QPushButton,
 )
 
-from ....core.library.asset import TIERS
+from ....core.library.choices import TIERS
 from ... import style
 from ...controls import Row, text_label
 from ...figures import count, figure, memory

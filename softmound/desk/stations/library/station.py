@@ -88,11 +88,13 @@ class LibraryStation(Station):
         """Read the folder anew; of a large library that is new to this machine, some at a time."""
         if self._index is None or self._index.library != self.folder:
             self._let_go_of_index()
-            self._index = Index(self.folder)
+            self._index, self.versions = Index(self.folder), []
         self._index.refresh(most=AT_ONCE)
-        self.versions = self._index.search()
         if self._index.behind:
             self._more.start()
+            if self.versions:
+                return  # the newest are there to be seen; all others come at once, when all are known
+        self.versions = self._index.search()
         folders = [v.folder for v in self.versions]
         self.chosen, self.like = (v if v is not None and v.folder in folders else None for v in (self.chosen, self.like))
         self._show_found()
@@ -143,7 +145,7 @@ class LibraryStation(Station):
         words : str, optional
             Beginnings of words in the name, note, tags, shots and author.
         order : str, optional
-            Of `core.library.index.ORDERS`.
+            Of `core.library.choices.ORDERS`.
         """
         self.words = self.words if words is None else words
         self.order = self.order if order is None else order
@@ -157,10 +159,9 @@ class LibraryStation(Station):
 
     def _show_found(self):
         if self.like is not None:
-            shape = self.like.facts.get("shape", {})
-            far = {v.folder: apart(shape, v.facts.get("shape", {})) for v in self.versions if v.folder != self.like.folder}
-            others = [v for v in self.versions if far.get(v.folder, float("inf")) < float("inf")]
-            self.found = [self.like, *sorted(others, key=lambda v: far[v.folder])]
+            others = [v for v in self.versions if v.folder != self.like.folder]
+            far = apart(self.like.facts.get("shape", {}), [v.facts.get("shape", {}) for v in others])
+            self.found = [self.like, *(others[n] for n in far.argsort(kind="stable") if far[n] < float("inf"))]
         elif self.words.strip() or self.order != "newest":
             self.found = self._index.search(self.words, order=self.order)
         else:

@@ -18,6 +18,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from ....core.library.choices import ORDERS
 from ... import style
 from ...figures import figure, memory
 
@@ -115,11 +116,6 @@ class _Card(QStyledItemDelegate):
         painter.drawText(line.translated(0, 17), Qt.AlignmentFlag.AlignVCenter,
                          f"{figure(version.facts['voxel'])} m · {memory(version.bytes)}")
         painter.restore()
-
-
-ORDERS = {"newest": "Newest first", "name": "By name", "span": "Widest first", "thick": "Thickest first",
-          "largest": "Largest files"}
-"""What the cards can be sorted by, in words."""
 
 
 class ShelfTray(QWidget):
