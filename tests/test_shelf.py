@@ -382,6 +382,8 @@ class Kept(Shelf):
         back = restore(retired(self.library)[0])
         self.assertEqual(back.name, "v003")
         retire(read_version(back))
+        # Its number is not given to another while it can come back.
+        self.assertEqual(self.publish().name, "v004")
         count, freed = empty(self.library)
         self.assertEqual((count, freed > 1000, retired(self.library)), (1, True, []))
         self.assertEqual(empty(self.library), (0, 0))

@@ -13,14 +13,13 @@ and exposure can change without marching again.
 """
 
 import math
-from typing import NamedTuple
 
 import numpy as np
 
 from ..directions import direction_of
 from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import SIDE
-from .lattice import toward_eye
+from .arriving import hues_arriving, light_arriving
 from .members import eye_of, media_of, members_of, ray_of
 from .onward import TURNS, onward
 from .overlap import (
@@ -67,40 +66,6 @@ NORMAL, OPENNESS = (0, 1, 2), 3
 """Layers of Clay, which has its opacity where the others have it."""
 LAYERS = 8
 HALF = SIDE // 2
-
-
-class Arriving(NamedTuple):
-    """Light on lattices: that of the sun on one, all other light on K of them.
-
-    Attributes
-    ----------
-    sun : ndarray of float32, flat
-        Optical depth toward the sun.
-    sun_sides : ndarray of int64, shape (3,)
-    to_sun : float32
-        Cells in a unit of the scene.
-    sun_eye : ndarray of float32, shape (3,)
-        Cell of the eye.
-    sun_turned : bool
-        Whether all these have the last axis first.
-    sky : ndarray of float32, flat
-        All other light, by channels: see `Lattice.sky`.
-    sky_at, sky_sides : ndarray of int64, shape (K,), (K, 4)
-        Where a lattice begins, and its sides with the number of channels.
-    sky_axes, sky_eye : ndarray of float32, shape (K, 3, 3), (K, 3)
-        Directions in units of the scene to cells, and the cell of the eye.
-    """
-
-    sun: np.ndarray
-    sun_sides: np.ndarray
-    to_sun: float
-    sun_eye: np.ndarray
-    sun_turned: bool
-    sky: np.ndarray
-    sky_at: np.ndarray
-    sky_sides: np.ndarray
-    sky_axes: np.ndarray
-    sky_eye: np.ndarray
 
 
 @row
@@ -519,7 +484,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
     once = scene.light.once or hues is not None
     members, media = members_of(scene)
     media = media_of(media, once=once or clay)
-    arriving = _light_of(scene, lattice, camera, once) if hues is None else _hues_of(scene, hues, camera)
+    arriving = light_arriving(scene, lattice, camera, once) if hues is None else hues_arriving(scene, hues, camera)
     lit_by = np.arange(len(scene.clouds)) if hues is not None else np.zeros(len(scene.clouds), np.int64)
     eyes = np.array([(cloud.placing.own(camera.eye) - cloud.grid.offset) / cloud.grid.voxel for cloud in scene.clouds], np.float32)
     squares = squares_of(scene, camera)
@@ -539,35 +504,3 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
                 top, f32(step), clay, wanted[top : top + block], out[top : top + block])
 
     return cast
-
-
-def _light_of(scene, lattice, camera, once):
-    """A lattice as the march reads it."""
-    light = toward_eye(lattice, camera.eye)
-    if once:
-        light[..., 0] = 0.0
-    unit = scene.unit
-    turned = not lattice.sun.flags.c_contiguous
-    order = [2, 0, 1] if turned else [0, 1, 2]
-    sun = lattice.sun.transpose(order)
-    return Arriving(
-        sun.ravel(), np.array(sun.shape), f32(unit / lattice.sun_cell),
-        ((camera.eye - lattice.sun_first) / lattice.sun_cell).astype(np.float32)[order], turned,
-        light.ravel(), np.zeros(1, np.int64), np.array([light.shape]),
-        (np.eye(3) * (unit / lattice.sky_cell)).astype(np.float32)[None],
-        ((camera.eye - lattice.sky_first) / lattice.sky_cell).astype(np.float32)[None])
-
-
-def _hues_of(scene, hues, camera):
-    """Colours of each cloud, on lattices along its own axes, in the place of light."""
-    axes, eyes, sides, channels = [], [], [], []
-    for cloud, hue in zip(scene.clouds, hues):
-        axes.append(cloud.placing.axes.T * (scene.unit / (cloud.placing.scale * hue.cell)))
-        eyes.append((cloud.placing.own(camera.eye) - hue.first) / hue.cell)
-        light = np.zeros((*hue.values.shape[1:], 7), np.float32)
-        light[..., 1:] = np.moveaxis(hue.values, 0, -1)
-        channels.append(light.ravel())
-        sides.append(light.shape)
-    begin = np.cumsum([0, *(len(c) for c in channels)])[:-1]
-    return Arriving(np.zeros(8, np.float32), np.full(3, 2), f32(0.0), np.zeros(3, np.float32), False, np.concatenate(channels),
-                    begin.astype(np.int64), np.array(sides), np.array(axes, np.float32), np.array(eyes, np.float32))
