@@ -181,7 +181,10 @@ class Hands:
             line.editingFinished.emit()
 
     def in_dialog(self):
-        """Do something in the dialog that is open, and sooner or later leave it."""
+        """Do something in the dialog that is open, and sooner or later leave it; close a list that hangs open."""
+        popup = QApplication.activePopupWidget()
+        if popup is not None:
+            popup.close()
         dialog = QApplication.activeModalWidget()
         if dialog is None:
             return
