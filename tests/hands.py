@@ -228,9 +228,10 @@ def let_loose(seed, seconds):
     FAULTS.clear()
     with tempfile.TemporaryDirectory() as name, unittest.mock.patch.multiple(
         QFileDialog, getOpenFileName=lambda *_, **__: ("", ""), getSaveFileName=lambda *_, **__: ("", ""),
-        getExistingDirectory=lambda *_, **__: ""), unittest.mock.patch.object(
+        getExistingDirectory=lambda *_, **__: "", getOpenFileNames=lambda *_, **__: ([], "")), unittest.mock.patch.object(
         QColorDialog, "getColor", lambda *_, **__: QColor(200, 120, 90)), unittest.mock.patch.object(
         QInputDialog, "getText", lambda *_, **__: ("Name", True)), unittest.mock.patch.object(
+        QInputDialog, "getInt", lambda *_, **__: (2, True)), unittest.mock.patch.object(
         QDesktopServices, "openUrl", lambda *_: True):
         window = Window(pathlib.Path(name) / "library")
         mound = lumpy_mound()

@@ -407,7 +407,7 @@ class Panels(DeskTest):
     def test_sections_fold_and_are_remembered(self):
         self.window.open_station("Light")
         panel = self.window.stations["Light"].settings
-        head, extinction = panel._heads["Medium"], panel.fields["medium", "albedo"]
+        head, extinction = panel._heads["Medium"], panel.about.lines["medium", "albedo"]
         self.assertTrue(extinction.isVisibleTo(panel))
         head.setFocus()
         self.key(Qt.Key.Key_Return, widget=head)
@@ -418,7 +418,7 @@ class Panels(DeskTest):
         self.assertFalse(panel._heads["Medium"].isChecked())
         self.assertTrue(panel._heads["Sky"].isChecked())
         panel._heads["Medium"].click()
-        self.assertTrue(panel.fields["medium", "albedo"].isVisibleTo(panel))
+        self.assertTrue(panel.about.lines["medium", "albedo"].isVisibleTo(panel))
 
     def test_a_number_is_found_by_its_name_also_in_a_folded_section(self):
         self.window.open_station("Light")
@@ -428,7 +428,7 @@ class Panels(DeskTest):
         self.assertTrue(panel.find.hasFocus())
         panel.find.setText("alb")
         self.application.processEvents()
-        albedo = panel.fields["medium", "albedo"]
+        albedo = panel.about.lines["medium", "albedo"]
         self.assertTrue(panel._heads["Medium"].isChecked())
         self.assertIn("Albedo: 1 of 1", panel._found_words.text())
         top = albedo.mapTo(panel.viewport(), albedo.rect().topLeft()).y()
@@ -817,8 +817,8 @@ class Building(DeskTest):
         library = self.window.stations["Library"]
         self.window.open_station("Library")
         panel, tray = library.settings, library.tray
-        panel.fields["tags"].setText("hero, far off,hero")
-        panel.fields["note"].setText("Softer <base>")
+        panel.about.lines["tags"].setText("hero, far off,hero")
+        panel.about.lines["note"].setText("Softer <base>")
         self.click(panel.tiers[4])
         self.click(panel.tiers[1])
         self.assertEqual(self.window.delivering.tiers, (4,))
@@ -830,7 +830,7 @@ class Building(DeskTest):
             self.window.document.apply("name", lambda mound, n=name: mound.edited(name=n))
             self.click(panel.publish)
             self.until(lambda: self.window.jobs.job is None)
-            panel.fields["tags"].setText("")
+            panel.about.lines["tags"].setText("")
         self.assertEqual([v.facts["name"] for v in library.found], ["Other", "Lumpy"])
         lumpy = library.versions[1]
         self.assertEqual((sorted(lumpy.tiers), lumpy.facts["tags"]), ([1, 4], ["hero", "far off"]))
@@ -851,10 +851,10 @@ class Building(DeskTest):
         self.click(tray.like)
         self.assertEqual(len(library.found), 2)
         self.assertEqual(library.chosen.folder, lumpy.folder)
-        self.click(panel.retire)
+        panel.retire.trigger()
         self.assertEqual([v.facts["name"] for v in library.versions], ["Other"])
         self.assertIsNone(library.chosen)
-        self.assertFalse(panel.retire.isEnabled() or tray.like.isEnabled())
+        self.assertFalse(panel.more.isEnabled() or tray.like.isEnabled())
         self.assertTrue((library.folder / ".retired" / "lumpy" / "v001" / "asset.json").exists())
 
     def test_all_that_is_on_the_shelf_in_one_light(self):

@@ -217,3 +217,12 @@ def day(text):
 def words(text):
     """Words with commas between them. See the module."""
     return tuple(dict.fromkeys(part.strip() for part in text.split(",") if part.strip()))
+
+
+def frame_range(text):
+    """First and last frame: ``1-48``. See the module."""
+    first, dash, last = text.partition("-")
+    if not (dash and first.isdigit() and last.isdigit()) or len(last) > 7 or int(first) > int(last) \
+            or int(last) - int(first) >= 10_000:
+        raise argparse.ArgumentTypeError(f"{text!r} are no frames; give first-last, as 1-48, at most 10000 of them")
+    return int(first), int(last)

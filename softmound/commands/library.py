@@ -1,5 +1,6 @@
 """Actions on a library: publish, verify, library."""
 
+import json
 import pathlib
 
 from ..core.aside import shown
@@ -20,7 +21,9 @@ def add_to(actions):
         publish loaf.mound --library shelf
         publish loaf.mound --library shelf --name "Cottage Loaf" --note "softer base, for WB-010" --tiers 1,2,4
         publish loaf.mound --library shelf --seeds 0-39 --apart --workers 2
+        publish loaf.mound --library /shared/shelf --seeds 0-99 --scheduler tcp://10.0.0.7:8786
         publish loaf.mound brioche.mound --library shelf --tags hero,congestus --shots WB-010 --author me
+        publish loaf.mound --library shelf --frames 1-48 --rate 24
         publish loaf.mound --library shelf --dry-run""")
     publish.add_argument("mound", metavar="X.mound", nargs="+")
     publish.add_argument("--library", required=True, metavar="DIR")
@@ -34,13 +37,21 @@ def add_to(actions):
     publish.add_argument("--seeds", type=arguments.numbers, metavar="A-B",
                          help="siblings with other seeds, 0 is the mound itself; what is published already is left alone")
     publish.add_argument("--apart", action="store_true", help="each seed as an asset of its own, not as a version of one")
+    publish.add_argument("--frames", type=arguments.frame_range, metavar="A-B", 
+                         help="publish these frames, in which the grains move on")
+    publish.add_argument("--rate", type=arguments.rate, default=24.0, metavar="R", help="frames a second")
     publish.add_argument("--workers", type=arguments.threads, default=1, metavar="N", help="processes at once, as memory allows")
+    publish.add_argument("--scheduler", metavar="ADDRESS",
+                         help="of dask.distributed, whose workers publish; they see the library under the same path")
     publish.add_argument("--dry-run", action="store_true", help="look at everything and foretell, but write nothing")
 
     adopt = action(actions, "adopt", _adopt, "take the grid of an OpenVDB file into a library", """
         adopt storm.vdb --library shelf --name "Storm" --source "simulated by the night shift"
-        adopt storm.vdb --library shelf --name "Storm" --unit cm --up z --grid density --tiers 1,2""")
-    adopt.add_argument("source_file", metavar="X.vdb")
+        adopt storm.vdb --library shelf --name "Storm" --unit cm --up z --grid density --tiers 1,2
+        adopt "storm.####.vdb" --library shelf --name "Storm" --frames 1-48 --rate 24""")
+    adopt.add_argument("source_file", metavar="X.vdb", help="with a run of # for the number of the frame, where there are many")
+    adopt.add_argument("--frames", type=arguments.frame_range, metavar="A-B", help="of many, only those from and to")
+    adopt.add_argument("--rate", type=arguments.rate, default=24.0, metavar="R", help="frames a second")
     adopt.add_argument("--library", required=True, metavar="DIR")
     adopt.add_argument("--name", metavar="NAME", help="of the asset; default that of the file")
     adopt.add_argument("--source", default="", metavar="TEXT", help="where it comes from")
@@ -57,6 +68,7 @@ def add_to(actions):
     receive.add_argument("folder", metavar="DIR", help="folder of a version")
     receive.add_argument("--picture", required=True, metavar="FILE.png")
     receive.add_argument("--tier", type=int, choices=TIERS, help="which file; default the largest there is")
+    receive.add_argument("--frame", type=arguments.seed, metavar="N", help="of a sequence; default its first")
     receive.add_argument("--sun", type=arguments.pair, default=(120.0, 35.0), metavar="AZ,EL")
     receive.add_argument("--size", type=arguments.size, default=(640, 400), metavar="WxH")
 
@@ -75,15 +87,25 @@ def add_to(actions):
         library show shelf "Cottage Loaf"
         library tags shelf
         library rebuild shelf "Cottage Loaf" --version 3
+        library say shelf "Cottage Loaf" --tags hero,final --shots WB-010,WB-040
+        library rename shelf "Cottage Loaf" "Country Loaf"
+        library drop shelf "Cottage Loaf" --version 1 --tiers 1,2
+        library bring shelf "Cottage Loaf" --version 1
+        library health shelf --mend
         library retire shelf "Cottage Loaf" --version 1
         library empty shelf""")
     shelf.add_argument("what", choices=tuple(_ACTIONS), metavar="ACTION", help="; ".join(
         f"{name}: {said}" for name, (_, said) in _ACTIONS.items()))
     shelf.add_argument("folder", metavar="DIR")
     shelf.add_argument("name", nargs="?", metavar="NAME", help="of the asset; words to search for; or a picture of an outline")
+    shelf.add_argument("new_name", nargs="?", metavar="NEW", help="rename: what it is called from now on")
     shelf.add_argument("--version", type=arguments.seed, metavar="N", help="of the asset; default its newest")
-    shelf.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="search: all of these")
-    shelf.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="search: all of these")
+    shelf.add_argument("--tags", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
+    shelf.add_argument("--shots", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
+    for field in ("note", "author", "licence"):
+        shelf.add_argument(f"--{field}", metavar="TEXT", help=f"say: another {field}")
+    shelf.add_argument("--tiers", type=arguments.tiers, metavar="N,N", help="drop and bring: of which files")
+    shelf.add_argument("--mend", action="store_true", help="health: put right what can be")
     for field, unit in (("span", "metres"), ("height", "metres"), ("voxel", "metres"), ("depth", "the largest optical depth")):
         shelf.add_argument(f"--{field}", type=arguments.between, metavar="A-B", help=f"search: {unit}, from and to")
     shelf.add_argument("--since", type=arguments.day, metavar="DAY", help="search: published on this day or later")
@@ -105,10 +127,11 @@ def _adopt(args):
     from ..core.library.adopting import adopt
     from ..core.library.shelf import read_version
 
-    name = (pathlib.Path(args.source_file).stem if args.name is None else args.name).strip()
+    name = (pathlib.Path(args.source_file).stem.rstrip("#.") if args.name is None else args.name).strip()
     with Progress(args) as progress:
         folder = adopt(args.source_file, args.library, name, source=args.source, grid=args.grid, unit=args.unit, up=args.up,
-                       extinction=args.extinction, about=_about(args), tiers=args.tiers, ticket=ticket_for(progress))
+                       extinction=args.extinction, about=_about(args), tiers=args.tiers, frames=args.frames, rate=args.rate,
+                       ticket=ticket_for(progress))
     print_facts({"folder": str(folder), **read_version(folder).facts}, args)
 
 
@@ -128,6 +151,7 @@ def _about(args):
 def _publish(args):
     from ..core.engine.stages import Stages
     from ..core.library.asset import asset_folder, next_version, publish
+    from ..core.library.frames import Frames
     from ..core.library.shelf import read_version
     from ..core.recipe import read_mound
 
@@ -135,7 +159,10 @@ def _publish(args):
     unknown = [name for name in args.more if name not in MORE]
     if unknown:
         raise Problem(f"{unknown[0]!r} cannot go with a version; there are {', '.join(MORE)}.")
-    if args.seeds is not None or len(args.mound) > 1:
+    many = args.seeds is not None or len(args.mound) > 1 or args.scheduler is not None
+    if many and args.frames is not None:
+        raise Problem("Frames are published of one mound at a time; leave --seeds, --scheduler and further mounds.")
+    if many:
         _batch(args, about)
         return
     mound = read_mound(args.mound[0])
@@ -148,8 +175,9 @@ def _publish(args):
             foretold(args, [asset / f"v{next_version(asset):03d}"], Stages().forecast(mound, ticket),
                      args.voxel or mound.voxels.final)
             return
-        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers,
-                         more=args.more)
+        frames = None if args.frames is None else Frames(*args.frames, args.rate)
+        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers, more=args.more,
+                         frames=frames)
     print_facts({"folder": str(folder), **read_version(folder).facts}, args)
 
 
@@ -177,7 +205,7 @@ def _batch(args, about):
             print_facts({"jobs": len(jobs), "there_already": len(jobs) - len(todo), "seconds": round(seconds, 3),
                          "memory_bytes": round(memory)}, args)
             return
-        now, there, failed = published_all(jobs, args.library, args.workers, ticket, told)
+        now, there, failed = published_all(jobs, args.library, args.workers, ticket, told, args.scheduler)
     if problems:
         raise Problem(problems[0] + (f" ({failed} of {len(jobs)} could not be published)" if len(jobs) > 1 else ""))
     if args.json:
@@ -193,12 +221,12 @@ def _receive(args):
     from ..core.library.shelf import read_version
 
     version = read_version(args.folder)
-    check_outputs(args, [version.vdb(min(version.tiers))], picture=(args.picture, (".png",)))
+    check_outputs(args, [version.vdb(min(version.tiers), args.frame)], picture=(args.picture, (".png",)))
     if args.dry_run:
         foretold(args, [args.picture])
         return
     with Progress(args) as progress:
-        found = received(version, args.tier, args.sun, args.size, ticket_for(progress))
+        found = received(version, args.tier, args.sun, args.size, args.frame, ticket_for(progress))
     write_whole(args.picture, png_of(found.pixels))
     print_facts({"picture": args.picture, **found.facts}, args)
 
@@ -294,7 +322,7 @@ def _search(args, ticket):
     ranges = {name: getattr(args, name) for name in ("span", "height", "voxel", "depth") if getattr(args, name) is not None}
     with Index(args.folder) as index:
         index.refresh(ticket)
-        _told(index.search(args.name or "", tags=args.tags, shots=args.shots, since=args.since, until=args.until,
+        _told(index.search(args.name or "", tags=args.tags or (), shots=args.shots or (), since=args.since, until=args.until,
                            order=args.order, limit=args.limit, **ranges), args)
 
 
@@ -339,6 +367,55 @@ def _rebuild(args, ticket):
     print_facts({"folder": str(version.folder), **rebuilt(version, ticket)}, args)
 
 
+def _say(args, ticket):
+    from pydantic import ValidationError
+
+    from ..core.library.asset import About
+    from ..core.library.changing import retold
+
+    version = _chosen(args, "say")
+    given = {name: getattr(args, name) for name in About.model_fields if getattr(args, name) is not None}
+    if not given:
+        raise Problem("Say what is to be said: --tags, --shots, --note, --author or --licence.")
+    try:
+        said = {name: version.facts[name] for name in About.model_fields if name in version.facts} | given
+        about = About.model_validate_json(json.dumps(said))
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "what is said of it")) from error
+    retold(version, about)
+    print_facts({"folder": str(version.folder), **about.model_dump(mode="json")}, args)
+
+
+def _rename(args, ticket):
+    from ..core.library.changing import renamed
+
+    if args.name is None or args.new_name is None:
+        raise Problem("Say which asset, and what it is called from now on: library rename DIR NAME NEW.")
+    print_facts({"folders": [str(folder) for folder in renamed(args.folder, args.name, args.new_name)]}, args)
+
+
+def _drop(args, ticket):
+    from ..core.library.changing import dropped
+
+    if args.tiers is None:
+        raise Problem("Say which files are to be dropped: --tiers 1,2.")
+    before = _chosen(args, "drop")
+    after = dropped(before, args.tiers)
+    print_facts({"folder": str(after.folder), "bytes_freed": before.bytes - after.bytes, "tiers": sorted(after.tiers)}, args)
+
+
+def _bring(args, ticket):
+    from ..core.library.changing import brought_back
+
+    version = _chosen(args, "bring")
+    if args.tiers is not None:
+        lacking = [times for times in args.tiers if times not in version.dropped]
+        if lacking:
+            raise Problem(f"{shown(version.folder)}: its tier of 1/{lacking[0]} was not dropped.")
+    version = brought_back(version, args.tiers, ticket)
+    print_facts({"folder": str(version.folder), "tiers": sorted(version.tiers)}, args)
+
+
 def _retire(args, ticket):
     from ..core.library.keeping import retire
 
@@ -371,7 +448,7 @@ def _empty(args, ticket):
 def _health(args, ticket):
     from ..core.library.keeping import health
 
-    report = health(args.folder, ticket)
+    report = health(args.folder, ticket, args.mend)
     print_facts(report, args)
     if report["problems"]:
         raise Problem(report["problems"][0] + (f" ({len(report['problems'])} in all)" if len(report["problems"]) > 1 else ""))
@@ -382,6 +459,8 @@ _ACTIONS = {
     "search": (_search, "versions by words, tags, shots, sizes and days"), "tags": (_tags, "all tags, and how often"),
     "like": (_like, "what looks most like an asset, or like an outline in a picture"), "show": (_show, "all facts of one version"),
     "rebuild": (_rebuild, "build a version again from its recipe, and say by how much it differs"),
+    "say": (_say, "change its tags, shots, note, author or licence"), "rename": (_rename, "call an asset something else"),
+    "drop": (_drop, "delete files that the recipe can build again"), "bring": (_bring, "build them again"),
     "retire": (_retire, "put a version aside; it is kept until the library is emptied of what is retired"),
     "retired": (_retired, "what was put aside"), "restore": (_restore, "bring it back"),
     "empty": (_empty, "delete what was put aside"),

@@ -73,7 +73,7 @@ def main(mound=None, library=None):
     watch_threads()
     if opened is None:
         window.looking.fit()
-    QTimer.singleShot(0, lambda: welcome_back(window, session))
+    QTimer.singleShot(0, lambda: (welcome_back(window, session), window.delivering.go_on()))
     # Python sees signals only while it runs: this lets Ctrl+C close the window.
     signal.signal(signal.SIGINT, lambda *_: window.close())
     collecting = Collecting(application)

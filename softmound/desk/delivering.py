@@ -3,15 +3,21 @@
 import pathlib
 
 from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtWidgets import QMessageBox
 
 from ..core.engine.density import bounds_of, draft_voxel
 from ..core.exchange.meshes import write_mesh
-from ..core.library.asset import About, publish
+from ..core.library.asset import About
 from ..core.library.delivery import built, delivered
+from ..core.library.queue import Queue
+from ..core.problems import Problem
 from ..core.volume.iso import within_budget
-from .asking import asking
+from .asking import asked, asking
 from .export_dialog import ExportDialog, MeshDialog
 from .picture_dialog import PictureDialog
+
+MOST_PUBLISHED = 2000
+"""Clouds that may wait to be published."""
 
 
 class Delivering(QObject):
@@ -32,6 +38,9 @@ class Delivering(QObject):
     tiers : tuple of int
         Which files it gets, see `core.library.choices.TIERS`.
 
+    queue : Queue
+        What is still to be published.
+
     Signals
     -------
     published()
@@ -44,6 +53,8 @@ class Delivering(QObject):
         super().__init__(window)
         self._window, self._stages, self.library = window, stages, pathlib.Path(library)
         self.about, self.tiers = About(), (1,)
+        self.queue, self._order = Queue(), []
+        window.jobs.changed.connect(self._keep_order)
 
     def _mound(self, to_what, there):
         """The present mound, or None when there is nothing, which is said."""
@@ -66,18 +77,50 @@ class Delivering(QObject):
             mounds = [] if mound is None else [mound]
         if not mounds:
             return
-        folder, stages, about, tiers = self.library, self._stages, self.about, self.tiers
+        try:
+            kept = [self.queue.add(mound, self.library, self.about, self.tiers) for mound in mounds]
+        except Problem as problem:
+            self._window.tell(str(problem))
+            return
+        self._put_in_queue(kept)
 
-        def done(paths):
+    def _put_in_queue(self, kept):
+        stages = self._stages
+
+        def done(folder):
             self.published.emit()
-            first, last = paths[0], paths[-1]
-            names = f"{first.parent.name} {first.name}" + (f" to {last.name}" if len(paths) > 1 else "")
-            self._window.tell(f"Published as {names}.")
+            self._window.tell(f"Published as {folder.parent.name} {folder.name}.")
 
-        def work(ticket):
-            return [publish(m, folder, ticket=ticket, stages=stages, about=about, tiers=tiers) for m in mounds]
+        for waiting in kept:
+            self._window.jobs.begin(lambda ticket, w=waiting: w.publish(stages, ticket), done, f"Publish {waiting.mound.name}",
+                                    lambda w=waiting: self.queue.forget(w.mark), waiting.mark, MOST_PUBLISHED)
 
-        self._window.jobs.begin(work, done)
+    def go_on(self):
+        """Ask whether to publish what an earlier start had still to publish, if there is any."""
+        kept = self.queue.left_behind()
+        if not kept:
+            return
+        names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
+        many = f"{len(kept)} clouds were" if len(kept) > 1 else "A cloud was"
+        answer = asked(self._window, f"{many} still to be published when Soft Mound ended: {names}. Nothing was lost.",
+                       [("Publish now", QMessageBox.ButtonRole.AcceptRole), ("Forget", QMessageBox.ButtonRole.DestructiveRole),
+                        ("Ask again next time", QMessageBox.ButtonRole.RejectRole)])
+        if answer == 0:
+            self._put_in_queue(kept)
+        elif answer == 1:
+            for waiting in kept:
+                self.queue.forget(waiting.mark)
+
+    def _keep_order(self):
+        jobs = self._window.jobs
+        marks = [piece.mark for piece in (jobs.present, *jobs.queue) if piece is not None and piece.mark]
+        if marks != self._order and len(marks) > 1:
+            self.queue.reorder(marks)
+        self._order = marks
+
+    def end(self):
+        """Let go of the queue; what waits in it is asked about at the next start."""
+        self.queue.close()
 
     def export(self):
         """Ask how, and write OpenVDB files beside the work."""

@@ -8,6 +8,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QProgressBar, QPushButton, QWidget
 
 from ..core.engine.background import Job
+from .asking import asking
 from .figures import seconds
 from .relay import Relay
 
@@ -16,10 +17,25 @@ MOST_WAITING = 20
 
 @dataclass(frozen=True, eq=False)
 class Piece:
-    """What is to be done, and what its result is given to."""
+    """What is to be done.
+
+    Attributes
+    ----------
+    work, done : callable
+        See `Jobs.begin`.
+    name : str
+        In the queue.
+    over : callable
+        Called once it will not be done any more: when it is done, has failed, was stopped or taken out.
+    mark : str
+        Of who keeps it for the next start.
+    """
 
     work: callable
     done: callable
+    name: str = "Work in the background"
+    over: callable = lambda: None
+    mark: str = ""
 
 
 class Jobs(QObject):
@@ -59,7 +75,45 @@ class Jobs(QObject):
         """How many pieces wait their turn."""
         return len(self._waiting)
 
-    def begin(self, work, done):
+    @property
+    def present(self):
+        """The piece that is being done: Piece or None."""
+        return self._present if self.busy else None
+
+    @property
+    def queue(self):
+        """Pieces that wait, in their order: list of Piece."""
+        return list(self._waiting)
+
+    def shift(self, piece, step):
+        """Let a piece that waits be done sooner or later.
+
+        Parameters
+        ----------
+        piece : Piece
+        step : int
+            -1 sooner, 1 later.
+        """
+        if piece not in self._waiting:
+            return  # it has begun meanwhile
+        at = self._waiting.index(piece)
+        self._waiting.remove(piece)
+        self._waiting.insert(max(at + step, 0), piece)
+        self.changed.emit()
+
+    def take_out(self, piece):
+        """Let a piece that waits not be done.
+
+        Parameters
+        ----------
+        piece : Piece
+        """
+        if piece in self._waiting:
+            self._waiting.remove(piece)
+            piece.over()
+            self.changed.emit()
+
+    def begin(self, work, done, name=Piece.name, over=Piece.over, mark="", most=MOST_WAITING):
         """Do a piece of work, now or when those before it have ended.
 
         Parameters
@@ -68,11 +122,19 @@ class Jobs(QObject):
             Given a `Ticket`, returns a result; in a thread of its own.
         done : callable
             Given the result, in the interface's thread.
+        name : str, optional
+            In the queue.
+        over : callable, optional
+        mark : str, optional
+            See `Piece`.
+        most : int, optional
+            Refused when so many wait.
         """
-        if self.waiting >= MOST_WAITING:
-            self.said.emit(f"{MOST_WAITING} pieces of work wait already; stop some, or wait for them.")
+        if self.waiting >= most:
+            self.said.emit(f"{self.waiting} pieces of work wait already; stop some, or wait for them.")
+            over()
             return
-        self._waiting.append(Piece(work, done))
+        self._waiting.append(Piece(work, done, name, over, mark))
         if self.busy:
             self.said.emit("It waits its turn, after the work that is being done.")
             self.changed.emit()
@@ -99,6 +161,7 @@ class Jobs(QObject):
             return
         piece = self._present
         self.job = None
+        piece.over()
         if job.problem:
             self.failed.emit(job.problem)
         elif job.stopped:
@@ -148,7 +211,11 @@ class JobBar(QWidget):
         self.stop.setStyleSheet("padding: 1px 10px;")
         self.stop.setToolTip("Stop the work in the background (Esc).")
         self.stop.clicked.connect(jobs.stop)
-        for widget in (self.label, self.progress, self.stop):
+        self.queue = QPushButton()
+        self.queue.setStyleSheet("padding: 1px 10px;")
+        self.queue.setToolTip("See what waits, do it sooner or later, or not at all.")
+        self.queue.clicked.connect(self._show_queue)
+        for widget in (self.label, self.progress, self.queue, self.stop):
             row.addWidget(widget)
         jobs.changed.connect(self._changed)
         jobs.progressed.connect(self._progressed)
@@ -161,10 +228,17 @@ class JobBar(QWidget):
             self.progress.setValue(0)
             self.label.setText("")
         self.setVisible(self._jobs.busy)
+        self.queue.setVisible(self._jobs.waiting > 0)
+        self.queue.setText(f"{self._jobs.waiting} waiting")
+
+    def _show_queue(self):
+        from .queue_dialog import QueueDialog
+
+        with asking(QueueDialog(self._jobs, self.window())) as dialog:
+            dialog.exec()
 
     def _progressed(self, share, words):
         self.progress.setValue(round(100 * share))
         gone = time.monotonic() - self._begun
         left = f", {seconds(gone / share * (1 - share))} left" if share > 0.1 and gone > 1.5 else ""
-        more = f" · {self._jobs.waiting} waiting" if self._jobs.waiting else ""
-        self.label.setText(words + left + more)
+        self.label.setText(words + left)

@@ -335,6 +335,7 @@ class Window(QMainWindow):
         leave_all()
         self.relay.close()
         self.jobs.end()
+        self.delivering.end()
         for station in self.stations.values():
             station.end()
         self.looking.painter.close()

@@ -10,33 +10,64 @@ from ..machine import free_memory
 from ..problems import DoesNotFit
 from ..recipe.grains import MOVED, live
 from ..ticket import chunks
-from ..volume.bricks import LANES, SIDE, BrickGrid, brick_keys
-from ..volume.lookup import value_at
+from ..volume.bricks import LANES, NOTHING, SIDE, BrickGrid, brick_keys
+from ..volume.lookup import code_at, value_at
 from ..volume.resample import gathered
 from .where import shares
 
-CHUNK = 128
+CHUNK = 256
+
 
 @kernel
-def _sampled(low, top, nodes, values, tile_values, points, out):
-    for n in prange(points.shape[0]):
-        x = points[n, 0]
-        y = points[n, 1]
-        z = points[n, 2]
-        fx = np.floor(x)
-        fy = np.floor(y)
-        fz = np.floor(z)
-        u = x - fx
-        v = y - fy
-        w = z - fz
-        total = f32(0)
-        for a in range(2):
-            for b in range(2):
-                for c in range(2):
-                    weight = (u if a else f32(1) - u) * (v if b else f32(1) - v) * (w if c else f32(1) - w)
-                    total += weight * value_at(low, top, nodes, values, tile_values, f32(0), i32(fx) + a, i32(fy) + b,
-                                               i32(fz) + c)
-        out[n] = total
+def _sampled(low, top, nodes, values, tile_values, voxel, places, out):
+    per = f32(1) / voxel
+    for n in prange(places.shape[0]):
+        for lane in range(LANES):
+            x = places[n, 0, lane] * per
+            y = places[n, 1, lane] * per
+            z = places[n, 2, lane] * per
+            fx = np.floor(x)
+            fy = np.floor(y)
+            fz = np.floor(z)
+            u = x - fx
+            v = y - fy
+            w = z - fz
+            i = i32(fx)
+            j = i32(fy)
+            k = i32(fz)
+            total = f32(0)
+            if (i & 7) < 7 and (j & 7) < 7 and (k & 7) < 7:
+                # All eight in one brick, as two in three are.
+                code = code_at(low, top, nodes, i >> 3, j >> 3, k >> 3)
+                if code >= 0:
+                    at = ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)
+                    a = values[code, at] + w * (values[code, at + 1] - values[code, at])
+                    b = values[code, at + 8] + w * (values[code, at + 9] - values[code, at + 8])
+                    c = values[code, at + 64] + w * (values[code, at + 65] - values[code, at + 64])
+                    d = values[code, at + 72] + w * (values[code, at + 73] - values[code, at + 72])
+                    a += v * (b - a)
+                    c += v * (d - c)
+                    total = a + u * (c - a)
+                elif code != NOTHING:
+                    total = tile_values[-2 - code]
+            else:
+                for a in range(2):
+                    for b in range(2):
+                        for c in range(2):
+                            weight = (u if a else f32(1) - u) * (v if b else f32(1) - v) * (w if c else f32(1) - w)
+                            total += weight * value_at(low, top, nodes, values, tile_values, f32(0), i + a, j + b, k + c)
+            out[n, lane] = total
+
+
+@kernel
+def _held(low, top, nodes, values, tile_values, coords, times, out):
+    for n in prange(coords.shape[0]):
+        code = code_at(low, top, nodes, coords[n, 0], coords[n, 1], coords[n, 2])
+        for lane in range(LANES):
+            if code >= 0:
+                out[n, lane] = values[code, lane] * times
+            else:
+                out[n, lane] = f32(0) if code == NOTHING else tile_values[-2 - code] * times
 
 
 def moving_reach(grains):
@@ -64,10 +95,13 @@ class Standing:
         Metres.
     tables : tuple of ndarray
         What `volume.lookup.value_at` takes before the background: low, top, nodes, values, tile values.
+    most : float
+        The most it holds anywhere.
     """
 
     voxel: float
     tables: tuple
+    most: float
 
 
 @dataclass(frozen=True)
@@ -190,7 +224,8 @@ def moved_by(grid, grain, skin, landmarks, ticket=None):
     coords, still = _reached(grid, grain, ticket)
     index, out = grid.index, np.empty((len(coords), LANES), np.float32)
     tiles = grid.tile_values if len(grid.tile_values) else np.zeros(1, np.float32)
-    standing = Standing(grid.voxel, (index.low, index.top, index.nodes, grid.values, tiles))
+    most = max((float(part.max()) for part in (grid.values, grid.tile_values) if part.size), default=0.0)
+    standing = Standing(grid.voxel, (index.low, index.top, index.nodes, grid.values, tiles), most)
     for part in chunks(len(coords), CHUNK, ticket):
         near, share = coords[part], None
         if grain.where:
@@ -213,40 +248,21 @@ def _with_tiles(made, grid, still):
                      np.concatenate([made.tile_values, grid.tile_values[still]]), 0.0, made.offset)
 
 
-def points_of(coords, voxel):
-    """Where the voxels of some bricks are.
-
-    Parameters
-    ----------
-    coords : ndarray of int32, shape (n, 3)
-    voxel : float
-        Metres.
-
-    Returns
-    -------
-    ndarray of float32, shape (n * 512, 3)
-        Metres.
-    """
-    lane = np.arange(LANES)
-    within = np.stack([lane >> 6, (lane >> 3) & 7, lane & 7], axis=-1)
-    return ((coords[:, None, :] * SIDE + within).reshape(-1, 3) * voxel).astype(np.float32)
-
-
-def sampled(standing, points, out):
+def sampled(standing, places, out):
     """Fill bricks with what a grid holds elsewhere, between voxels by the eight around.
 
     Parameters
     ----------
     standing : Standing
-    points : ndarray of float32, shape (n * 512, 3)
+    places : ndarray of float32, shape (n, 3, 512)
         Metres, one for each voxel.
     out : ndarray of float32, shape (n, 512)
     """
-    _sampled(*standing.tables, np.ascontiguousarray(points / np.float32(standing.voxel), np.float32), out.reshape(-1))
+    _sampled(*standing.tables, f32(standing.voxel), places, out)
 
 
 def _as_distance(standing, coords, skin):
     """How deep densities lie, by their skin: what masks by depth and facing read here."""
     out = np.empty((len(coords), LANES), np.float32)
-    sampled(Standing(1.0, standing.tables), points_of(coords, 1.0), out)
-    return out * np.float32(-max(skin.thickness, 1e-3) / skin.core)
+    _held(*standing.tables, np.ascontiguousarray(coords), f32(-max(skin.thickness, 1e-3) / skin.core), out)
+    return out

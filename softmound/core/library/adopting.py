@@ -12,17 +12,19 @@ from ..problems import Problem
 from ..recipe import Light, Sky, View
 from ..recipe.models import Mound
 from ..volume.numbers import numbers_of
-from .asset import THUMB, THUMB_PASSES, About, facts_of, fill_files, placed
+from .asset import THUMB, THUMB_PASSES, About, Moving, facts_of, fill_files, placed
+from .frames import RATE, Frames, files_of
 from .likeness import shape_of
 
 
 def adopt(path, library, name, *, source="", grid="density", unit=None, up=None, extinction=None, about=About(), tiers=(1,),
-          ticket=None):
-    """Take a grid of an OpenVDB file into a library as a version, in metres with y up.
+          frames=None, rate=RATE, ticket=None):
+    """Take a grid of an OpenVDB file, or of numbered ones, into a library as a version, in metres with y up.
 
     Parameters
     ----------
     path : path-like
+        With a run of ``#`` for the number where it is many frames, as ``storm.####.vdb``.
     library : path-like
     name : str
         Of the asset.
@@ -36,6 +38,10 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
         1/m at density 1; default what the file states, else that of a new mound.
     about : About, optional
     tiers : sequence of int, optional
+    frames : (int, int), optional
+        Of many, only those from and to.
+    rate : float, optional
+        Frames a second.
     ticket : Ticket, optional
 
     Returns
@@ -48,6 +54,14 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     Problem
         If the file cannot be read or holds no density.
     """
+    moving, named = None, path
+    if "#" in pathlib.Path(path).name:
+        files, missing = files_of(path, *(frames or (None, None)))
+        moving = Moving(Frames(min(files), max(files), rate, missing),
+                        lambda number: read_density(files[number], grid, unit, up, None)[0])
+        path = files[min(files)]
+    elif frames is not None:
+        raise Problem(f"{shown(path)}: is one frame; give a run of # for the number, as storm.####.vdb.")
     density, medium, _ = read_density(path, grid, unit, up, ticket)
     bounds = density.active_bounds()
     if bounds is None or not max(density.values.max(initial=0.0), density.tile_values.max(initial=0.0)) > 0.0:
@@ -61,8 +75,8 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
         png = png_of(picture(Stages(), scene_of(light, density, view=view), *THUMB, passes=THUMB_PASSES, ticket=ticket))
         (aside / "thumb.png").write_bytes(png)
         facts = facts_of(mound, density, density.voxel)
-        facts.update(seeds=[], recipe="", adopted=pathlib.Path(path).name, source=source, shape=shape_of(density))
+        facts.update(seeds=[], recipe="", adopted=pathlib.Path(named).name, source=source, shape=shape_of(density))
         facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(density, medium.extinction).depth]
-        fill_files(aside, files, density, facts, True, metadata_of(name, medium, []), about, tiers, "", ticket)
+        fill_files(aside, files, density, facts, True, metadata_of(name, medium, []), about, tiers, "", ticket, moving)
 
     return placed(library, name, fill)

@@ -9,6 +9,8 @@ import re
 import secrets
 import shutil
 import unicodedata
+from collections.abc import Callable
+from dataclasses import dataclass
 from typing import Annotated
 
 import numpy as np
@@ -28,9 +30,11 @@ from ..light.phase import lobes_of, mean_cosine
 from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
 from ..recipe.value import Value
+from ..volume.digest import values_digest
 from ..volume.halved import reduced
 from ..volume.iso import within_budget
 from ..volume.numbers import numbers_of
+from .frames import Frames, frame_name, later, moves
 from .handoff import HANDOFF, handoff_text, usd_text
 from .likeness import shape_of
 
@@ -187,7 +191,7 @@ def next_version(folder):
 
 
 def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, about=About(), tiers=(1,), job="",
-            more=()):
+            more=(), frames=None):
     """Build a mound at its final voxel and put it into a library.
 
     Everything is written into a hidden folder beside the versions, which then gets its name in
@@ -213,6 +217,8 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
         Mark of what asked for it, so that nothing is published twice: see `core.library.batch`.
     more : sequence of str, optional
         Of `choices.MORE`: what else goes with it.
+    frames : Frames, optional
+        Publish these, in which the grains move on, rather than the mound as it stands.
 
     Returns
     -------
@@ -222,16 +228,22 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
     Raises
     ------
     Problem
-        If it does not fit, holds no cloud, or cannot be written.
+        If it does not fit, holds no cloud, has nothing that moves, or cannot be written.
     """
+    if frames is not None and not moves(mound):
+        raise Problem(f"{mound.name}: has no grain, so every frame would be the same; add one, or publish it without frames.")
     voxel = mound.voxels.final if voxel is None else voxel
     stages = Stages() if stages is None else stages
     refuse_unless_fits(stages.forecast(mound, ticket), voxel)
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("There is no cloud to publish; add a blob above the base level first.")
+    moving = None
+    if frames is not None:
+        moving = Moving(frames, lambda number: stages.density(later(mound, (number - frames.first) / frames.rate), voxel,
+                                                              ticket.quiet() if ticket is not None else None, remember=False))
     return placed(library, mound.name, lambda aside, name: _fill_version(
-        aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more))
+        aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more, moving))
 
 
 def placed(library, name, fill):
@@ -294,7 +306,7 @@ def _named(aside, asset):
         return version
 
 
-def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more):
+def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more, moving):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
@@ -309,7 +321,7 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, 
     if more:
         step(0.15, 0.2, "taking more pictures")
         _fill_more(aside, name, mound, grid, stages, key, more, ticket)
-    fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket)
+    fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket, moving)
 
 
 def _fill_more(aside, name, mound, grid, stages, key, more, ticket):
@@ -328,7 +340,22 @@ def _fill_more(aside, name, mound, grid, stages, key, more, ticket):
         write_mesh(aside / f"{name}_proxy.ply", vertices, faces)
 
 
-def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket):
+@dataclass(frozen=True)
+class Moving:
+    """A version of many frames.
+
+    Attributes
+    ----------
+    frames : Frames
+    grid_of : callable
+        Called as ``grid_of(number)`` for each frame after the first: BrickGrid.
+    """
+
+    frames: Frames
+    grid_of: Callable
+
+
+def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket, moving=None):
     """Write the grids of a version, the page and the scene that go with them, and `asset.json`, which names all files there are.
 
     Parameters
@@ -338,6 +365,7 @@ def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, tick
     name : str
         Of the files.
     grid : BrickGrid
+        Of the first frame, where there are many.
     facts : dict
         Added to.
     half : bool
@@ -347,19 +375,29 @@ def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, tick
     tiers : sequence of int
     job : str
     ticket : Ticket or None
+    moving : Moving, optional
     """
     step = ticket.step if ticket is not None else lambda *_: None
-    facts["tiers"], begun = [], 0.2
-    for times in sorted(tiers):
-        file = tier_name(name, times)
-        # Each of the tiers has an eighth of the voxels of the one before.
-        ended = begun + 0.75 * times**-3.0 / sum(t**-3.0 for t in tiers)
-        step(begun, ended, "writing the grid" if times == 1 else f"writing the grid at 1/{times}")
-        tier = reduced(grid, times)
-        write_vdb(aside / file, tier, half=half, metadata=metadata, ticket=ticket)
-        low, high = tier.active_bounds()
-        facts["tiers"].append({"reduction": times, "file": file, "voxel": tier.voxel, "dims": [int(d) for d in high - low + 1]})
-        begun = ended
+    numbers = [None] if moving is None else moving.frames.numbers
+    facts["tiers"] = [{"reduction": times, "file": tier_name(name, times)} for times in sorted(tiers)]
+    if moving is not None:
+        facts["frames"] = moving.frames.facts()
+    weight, begun = sum(times**-3.0 for times in tiers), 0.2
+    for number in numbers:
+        grid = grid if number == numbers[0] else moving.grid_of(number)
+        _widened(facts, grid)
+        for tier in facts["tiers"]:
+            # Each of the tiers has an eighth of the voxels of the one before.
+            ended = begun + 0.75 * tier["reduction"] ** -3.0 / weight / len(numbers)
+            step(begun, ended, "writing the grid" if number is None else f"writing frame {number}")
+            small = reduced(grid, tier["reduction"])
+            file = tier["file"] if number is None else frame_name(tier["file"], number)
+            write_vdb(aside / file, small, half=half, metadata=metadata, ticket=ticket)
+            if number == numbers[0]:
+                low, high = small.active_bounds()
+                tier.update(voxel=small.voxel, dims=[int(d) for d in high - low + 1],
+                            values=values_digest(small, half) if number is None else "")
+            begun = ended
     step(0.95, 1.0, "finishing")
     facts.update(half=half, **about.model_dump(mode="json"))
     facts.update(published=datetime.datetime.now(datetime.UTC).isoformat(timespec="seconds"), job=job)
@@ -373,6 +411,16 @@ def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, tick
             os.fsync(file.fileno())
     sync_folder(aside)
     step(1.0, 1.0, "publishing")
+
+
+def _widened(facts, grid):
+    """Let the box that is stated hold one frame more."""
+    bounds = grid.active_bounds()
+    if bounds is None:
+        return  # a frame in which there is nothing yet
+    corners = [[round(float(x), 6) for x in grid.world(corner)] for corner in bounds]
+    facts["bounds"] = [[choose(a, b) for a, b in zip(one, other)]
+                       for choose, one, other in zip((min, max), facts["bounds"], corners)]
 
 
 def tier_name(name, times):

@@ -23,6 +23,7 @@ from ..held import child_process
 from ..problems import Problem
 from ..recipe import Mound, read_mound
 from .asset import About, publish, recipe_mark
+from .farm import spread_out
 from .shelf import listed
 
 TOLD_EVERY = 0.1
@@ -130,7 +131,7 @@ def waiting(jobs, library):
     return list(found.values())
 
 
-def published_all(jobs, library, workers=1, ticket=None, told=lambda job, folder, problem: None):
+def published_all(jobs, library, workers=1, ticket=None, told=lambda job, folder, problem: None, scheduler=None):
     """Publish all jobs that have no version yet.
 
     Parameters
@@ -143,6 +144,8 @@ def published_all(jobs, library, workers=1, ticket=None, told=lambda job, folder
         Looked at all the time; a job that is under way when it stops leaves nothing behind.
     told : callable, optional
         Called as ``told(job, folder, problem)`` when a job has ended: its folder, or else the sentence that says why not.
+    scheduler : str, optional
+        Address of one whose workers do it, see `core.library.farm`; `workers` is not read then.
 
     Returns
     -------
@@ -153,10 +156,13 @@ def published_all(jobs, library, workers=1, ticket=None, told=lambda job, folder
     there, failed = len(jobs) - len(todo), 0
     if not todo:
         return 0, there, 0
-    if workers > 1:
+    if scheduler is None and workers > 1:
         # Builds that memory holds at once, by the largest of them.
         workers = min(workers, len(todo), max(int(memory_limit() // max(needs(todo, ticket)[1], 1.0)), 1))
-    made = _one_by_one(todo, library, ticket) if workers == 1 else _in_children(todo, library, workers, ticket)
+    if scheduler is not None:
+        made = spread_out(todo, library, scheduler, ticket)
+    else:
+        made = _one_by_one(todo, library, ticket) if workers == 1 else _in_children(todo, library, workers, ticket)
     for job, folder, problem in made:
         failed += folder is None
         told(job, folder, problem)

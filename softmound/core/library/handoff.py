@@ -1,5 +1,7 @@
 """What goes with an asset to whoever renders it: a page that says what its numbers are, in general terms, and a scene with it."""
 
+from .frames import frame_name, frames_of
+
 HANDOFF = "handoff.txt"
 """Name of the file in a version's folder."""
 
@@ -21,6 +23,11 @@ def handoff_text(facts):
     files = "\n".join(f"    {tier['file']}: voxel {tier['voxel']:.6g} m, {' x '.join(map(str, tier['dims']))} voxels"
                       + ("" if tier["reduction"] == 1 else f"; 1/{tier['reduction']} of the full grid, the same mass")
                       for tier in facts["tiers"])
+    frames = frames_of(facts)
+    if frames is not None:
+        files += (f"\n    Each as frames {frames.first} to {frames.last}, {frames.rate:g} a second, numbered as "
+                  f"{frame_name(facts['tiers'][0]['file'], frames.first)}"
+                  + (f"; missing: {', '.join(map(str, frames.missing))}" if frames.missing else ""))
     said = "".join(f"{label}: {value}\n" for label, value in (
         ("Author", facts["author"]), ("Licence", facts["licence"]), ("Tags", ", ".join(facts["tags"])),
         ("Shots", ", ".join(facts["shots"])), ("Note", facts["note"])) if value)
@@ -67,15 +74,20 @@ def usd_text(name, facts):
     low, high = (", ".join(f"{v:.9g}" for v in corner) for corner in facts["bounds"])
     tiers = sorted(facts["tiers"], key=lambda tier: tier["reduction"])
     # The file of each tier is a variant; the largest is what is shown.
+    frames = frames_of(facts)
     variants = "\n".join(f"""            "{_tier(tier)}" {{
                 over "{facts['grid']}" {{
-                    asset filePath = @./{tier['file']}@
+                    {_file(tier['file'], frames)}
                 }}
             }}""" for tier in tiers)
+    time = "" if frames is None else f"""
+    endTimeCode = {frames.last}
+    startTimeCode = {frames.first}
+    timeCodesPerSecond = {frames.rate:g}"""
     return f"""#usda 1.0
 (
     defaultPrim = "{prim}"
-    metersPerUnit = 1
+    metersPerUnit = 1{time}
     upAxis = "Y"
 )
 
@@ -102,6 +114,14 @@ def Volume "{prim}" (
     }}
 }}
 """
+
+
+def _file(file, frames):
+    """The file of a volume, or of each of its frames: what is missing holds the one before by itself."""
+    if frames is None:
+        return f"asset filePath = @./{file}@"
+    each = ", ".join(f"{n}: @./{frame_name(file, n)}@" for n in frames.numbers)
+    return f"asset filePath.timeSamples = {{ {each} }}"
 
 
 def _tier(tier):

@@ -18,7 +18,9 @@ from ..volume.tree import SPAN
 from ..volume.twin import node_corners
 from ..volume.windows import read_window
 from .asset import ASIDE, RETIRED, claimed_folder, next_version
+from .changing import mended
 from .delivery import built
+from .frames import later
 from .shelf import read_version, verify, versions_in
 
 
@@ -161,17 +163,22 @@ def rebuilt(version, ticket=None):
     facts = version.facts
     if version.mound is None:
         raise Problem(f"{shown(version.folder)}: was adopted from {facts.get('adopted', 'a file')}; it has no recipe.")
-    grid = built(Stages(), read_mound(version.mound), facts["voxel"], ticket)
+    mound, frames, stages = read_mound(version.mound), version.frames, Stages()
     largest = mean = 0.0
     same = True
-    for times in version.tiers:
-        tier = reduced(grid, times)
-        try:
-            compare(version.vdb(times), tier, facts["grid"], facts.get("half", True))
-        except Problem:
-            same = False
-            if times == min(version.tiers):
-                largest, mean = _differences(read_vdb(version.vdb(times), facts["grid"]), tier)
+    for number in [None] if frames is None else frames.numbers:
+        moved = mound if number is None else later(mound, (number - frames.first) / frames.rate)
+        grid = built(stages, moved, facts["voxel"], ticket)
+        for times in version.tiers:
+            tier = reduced(grid, times)
+            try:
+                compare(version.vdb(times, number), tier, facts["grid"], facts.get("half", True))
+            except Problem:
+                same = False
+                if times == min(version.tiers):
+                    most, about = _differences(read_vdb(version.vdb(times, number), facts["grid"]), tier)
+                    largest = None if most is None or largest is None else max(largest, most)
+                    mean = None if about is None or mean is None else max(mean, about)
     return {"same": same, "voxel": facts["voxel"], "tiers": sorted(version.tiers), "largest_difference": largest,
             "mean_difference": mean}
 
@@ -189,36 +196,43 @@ def _differences(stored, grid):
     return largest, total / max(count, 1)
 
 
-def health(library, ticket=None):
+def health(library, ticket=None, mend=False):
     """Whether all of a library is as it was published, what is left half done, and what takes how much room.
 
     Parameters
     ----------
     library : path-like
     ticket : Ticket, optional
+    mend : bool, optional
+        Put right what can be, see `core.library.changing.mended`, and sweep up what was left half done.
 
     Returns
     -------
     dict
-        Numbers of versions; "problems", sentences; bytes in all, by asset, by tier, of what is retired, and of leftovers.
+        Numbers of versions; "problems" and what was "mended", sentences; bytes in all, by asset, by tier, of what is retired,
+        and of leftovers.
     """
     library = pathlib.Path(library)
     folders = [f for f in versions_in(library) if f != library]
-    problems, by_asset, by_tier = [], {}, {}
+    problems, repairs, by_asset, by_tier, dropped = [], [], {}, {}, 0
     for number, folder in enumerate(folders):
         if ticket is not None:
             ticket.tick(number / len(folders))
-        by_asset[folder.parent.name] = by_asset.get(folder.parent.name, 0) + _bytes(folder)
         try:
+            if mend:
+                repairs += [f"{shown(folder / name)}: put right" for name in mended(folder)]
             version = verify(folder)
         except Problem as problem:
             problems.append(str(problem))
-            continue
-        for times in version.tiers:
-            by_tier[f"1/{times}"] = by_tier.get(f"1/{times}", 0) + version.vdb(times).stat().st_size
+        else:
+            for times in version.tiers:
+                files = [version.vdb(times, n) for n in (version.frames.numbers if version.frames is not None else [None])]
+                by_tier[f"1/{times}"] = by_tier.get(f"1/{times}", 0) + sum(path.stat().st_size for path in files)
+            dropped += len(version.dropped)
+        by_asset[folder.parent.name] = by_asset.get(folder.parent.name, 0) + _bytes(folder)
     left = [path for path in library.glob(f"*/{ASIDE}*") if path.is_dir()]
-    return {"versions": len(folders), "as_published": len(folders) - len(problems), "problems": problems,
-            "bytes": sum(by_asset.values()), "bytes_of_assets": by_asset, "bytes_of_tiers": by_tier,
+    return {"versions": len(folders), "as_published": len(folders) - len(problems), "problems": problems, "mended": repairs,
+            "bytes": sum(by_asset.values()), "bytes_of_assets": by_asset, "bytes_of_tiers": by_tier, "tiers_dropped": dropped,
             "bytes_retired": _bytes(library / RETIRED), "unfinished": len(left), "bytes_unfinished": sum(map(_bytes, left))}
 
 

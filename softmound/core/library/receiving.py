@@ -38,7 +38,7 @@ def medium_of(facts):
     return Medium(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), anisotropy=cosine)
 
 
-def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None):
+def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), frame=None, ticket=None):
     """Load a version's grid by its name, place and unit, and render it with the extinction stated.
 
     Parameters
@@ -50,6 +50,8 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None
         Azimuth and elevation, degrees.
     size : (int, int), optional
         Pixels.
+    frame : int, optional
+        Of a sequence; default its first.
     ticket : Ticket, optional
 
     Returns
@@ -62,13 +64,15 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), ticket=None
         If the file has no such grid, or does not stand where it is stated to.
     """
     facts, tier = version.facts, min(version.tiers) if tier is None else tier
-    path = version.vdb(tier)
+    path = version.vdb(tier, frame)
     grid = read_vdb(path, facts["grid"], ticket=ticket)
     bounds = grid.active_bounds()
     if bounds is None:
         raise Problem(f"{path}: its grid {facts['grid']!r} is empty; publish the mound again.")
     box = [grid.world(corner) for corner in bounds]
-    off = float(np.abs(np.array(box) - np.array(facts["bounds"])).max())
+    low, high = (np.array(box[n]) - np.array(facts["bounds"][n]) for n in (0, 1))
+    # A frame stands somewhere within the box of all of them.
+    off = float(np.abs([low, high]).max() if version.frames is None else max((-low).max(), high.max(), 0.0))
     if off > APART * grid.voxel + APART * facts["voxel"]:
         raise Problem(f"{path}: stands {off:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.")
     light = Light(sun=Sun(azimuth=sun[0], elevation=sun[1]), medium=medium_of(facts), metered=True)

@@ -20,7 +20,7 @@ def _small(path, grid):
     return within(read_vdb(path, grid), LONG)
 
 
-def relit(version, light, view, ticket=None):
+def relit(version, light, view, ticket=None, frame=None):
     """A small picture of a version.
 
     Parameters
@@ -31,6 +31,8 @@ def relit(version, light, view, ticket=None):
     view : View
         From where: only its azimuth, elevation and focal length count.
     ticket : Ticket, optional
+    frame : int, optional
+        Of a sequence; default its first.
 
     Returns
     -------
@@ -42,7 +44,7 @@ def relit(version, light, view, ticket=None):
         If its file cannot be read.
     """
     facts = version.facts
-    grid = _small(str(version.vdb(max(version.tiers))), facts["grid"])
+    grid = _small(str(version.vdb(max(version.tiers), frame)), facts["grid"])
     light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
     box = [grid.world(corner) for corner in grid.active_bounds()]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))

@@ -9,6 +9,7 @@ from pydantic import BaseModel, ConfigDict, ValidationError
 from ..aside import shown
 from ..problems import Problem, sentence_for
 from .asset import checksum, seal_of
+from .frames import frame_name, frames_of
 
 
 class _File(BaseModel):
@@ -21,6 +22,14 @@ class _Tier(BaseModel):
     file: str
     voxel: float
     dims: list[int]
+    values: str = ""
+
+
+class _Frames(BaseModel):
+    first: int
+    last: int
+    rate: float
+    missing: list[int]
 
 
 class _Facts(BaseModel):
@@ -47,6 +56,9 @@ class _Facts(BaseModel):
     published: str = ""
     job: str = ""
     tiers: list[_Tier] = []
+    frames: _Frames | None = None
+    dropped: list[int] = []
+    called_before: list[str] = []
 
 
 @dataclass(frozen=True)
@@ -80,16 +92,38 @@ class Version:
 
     @property
     def tiers(self):
-        """Reductions there are files of, and their names: dict of int to str."""
+        """Reductions whose files are there, and their names: dict of int to str."""
+        return {times: name for times, name in self._published.items() if times not in self.dropped}
+
+    @property
+    def dropped(self):
+        """Reductions whose files were deleted, and can be built again: list of int."""
+        return self.facts.get("dropped", [])
+
+    @property
+    def _published(self):
         return {tier["reduction"]: tier["file"] for tier in self.facts.get("tiers", ())} or {
             1: next(name for name in self.facts["files"] if name.endswith(".vdb"))}
 
-    def vdb(self, reduction=1):
+    @property
+    def frames(self):
+        """Its frames: Frames, or None of what stands still."""
+        return frames_of(self.facts)
+
+    @property
+    def files(self):
+        """Names of all files that have to be there: list of str."""
+        gone = {self._published[times] for times in self.dropped if times in self._published}
+        return [name for name in self.facts["files"] if name not in gone]
+
+    def vdb(self, reduction=1, frame=None):
         """Path of the OpenVDB file of a tier.
 
         Parameters
         ----------
         reduction : int, optional
+        frame : int, optional
+            Of a sequence; default its first. The one before is held where it is missing.
 
         Returns
         -------
@@ -100,15 +134,19 @@ class Version:
         Problem
             If there is no such tier.
         """
+        if reduction in self.dropped:
+            raise Problem(f"{shown(self.folder)}: its tier of 1/{reduction} was dropped to save room; softmound library bring "
+                          "builds it again.")
         if reduction not in self.tiers:
             there = ", ".join(f"1/{n}" if n > 1 else "full" for n in sorted(self.tiers))
             raise Problem(f"{shown(self.folder)}: has no tier of 1/{reduction}; there are {there}.")
-        return self.folder / self.tiers[reduction]
+        file, frames = self.tiers[reduction], self.frames
+        return self.folder / (file if frames is None else frame_name(file, frames.held(frames.first if frame is None else frame)))
 
     @property
     def bytes(self):
-        """Size of its OpenVDB files."""
-        return sum(f["bytes"] for n, f in self.facts["files"].items() if n.endswith(".vdb"))
+        """Size of its OpenVDB files that are there."""
+        return sum(self.facts["files"][name]["bytes"] for name in self.files if name.endswith(".vdb"))
 
 
 def read_version(folder):
@@ -184,7 +222,8 @@ def verify(folder):
     # Those of the first format have no seal.
     if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
         raise Problem(f"{shown(version.folder / 'asset.json')}: is not what was published; publish the mound again.")
-    for name, wanted in facts["files"].items():
+    for name in version.files:
+        wanted = facts["files"][name]
         path = version.folder / name
         if pathlib.PurePath(name).name != name or not path.is_file():
             raise Problem(f"{shown(path)}: is missing; publish the mound again.")

@@ -16,22 +16,66 @@ _FAR = f32(1e9)
 
 
 @row
-def _apart(h, x, y, z, euclid, manhattan, chebyshev):
-    """How far the point of a cell is, whose lowest corner lies at (x, y, z); squared when the metric is Euclidean."""
+def _way(h, x, y, z):
+    """Way to the point of a cell, whose lowest corner lies at (x, y, z)."""
     h = mixed(h)
-    dx = abs(x + f32(i32(h & _TEN)) * _UNIT)
-    dy = abs(y + f32(i32((h >> u32(10)) & _TEN)) * _UNIT)
-    dz = abs(z + f32(i32((h >> u32(20)) & _TEN)) * _UNIT)
+    return (x + f32(i32(h & _TEN)) * _UNIT, y + f32(i32((h >> u32(10)) & _TEN)) * _UNIT,
+            z + f32(i32((h >> u32(20)) & _TEN)) * _UNIT)
+
+
+@row
+def _squared(h, x, y, z):
+    """How far the point of a cell is, squared."""
+    dx, dy, dz = _way(h, x, y, z)
+    return dx * dx + dy * dy + dz * dz
+
+
+@row
+def _apart(h, x, y, z, euclid, manhattan, chebyshev):
+    """How far the point of a cell is by any metric; squared when that is Euclidean."""
+    dx, dy, dz = _way(h, x, y, z)
+    dx = abs(dx)
+    dy = abs(dy)
+    dz = abs(dz)
     return (euclid * (dx * dx + dy * dy + dz * dz) + manhattan * (dx + dy + dz)
             + chebyshev * max(dx, max(dy, dz)))
 
 
+@row
+def _power(d, euclid):
+    """What a point counts in a sum of high powers: near points count alone, and neighbours melt."""
+    q = d * (euclid + (f32(1) - euclid) * d)
+    q = q * q + f32(1e-6)
+    return f32(1) / (q * q)
+
+
 @call
-def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, cells, out):
+def _nearest(at, base, columns, near):
+    """Squared distance to the nearest point: what most noise is made of, without what the other kinds need."""
+    for n in range(LANES):
+        near[n] = _FAR
+    for k in range(columns):
+        a = f32(k // 3 - 1)
+        b = f32(k % 3 - 1)
+        step = u32(u32(u32(i32(a)) * _X) + u32(u32(i32(b)) * _Y))
+        for n in range(LANES):
+            h = u32(base[n] + step)
+            x = at[0, n] + a
+            y = at[1, n] + b
+            z = at[2, n]
+            below = _squared(u32(h - _Z), x, y, z - f32(1))
+            level = _squared(h, x, y, z)
+            above = _squared(u32(h + _Z), x, y, z + f32(1))
+            near[n] = min(near[n], min(below, min(level, above)))
+
+
+@call
+def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, columns, out):
     """Distance to the nearest points of a jittered lattice, one point in each cell.
 
-    After Worley (1996, A cellular texture basis function, SIGGRAPH), looking at the 27 cells around. The loop over
-    cells is outside and that over lanes inside, so that it vectorises.
+    After Worley (1996, A cellular texture basis function, SIGGRAPH), looking at the 27 cells around. The loop over columns
+    of three cells is outside and that over lanes inside, so that it vectorises and what was found is fetched and put back
+    once for three cells (measured: 79 against 43 million evaluations/s on one core).
 
     Parameters
     ----------
@@ -42,8 +86,8 @@ def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, cells, out):
     seed : uint32
     metric, cell : int
         See the constants of this module.
-    cells : int
-        27. Given from outside so that the loop over them is not unrolled, which would make it slow to compile.
+    columns : int
+        9. Given from outside so that the loop over them is not unrolled, which would make it slow to compile.
     out : ndarray of float32, shape (512,)
         Overwritten: 0 to 1.
     """
@@ -67,30 +111,49 @@ def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, cells, out):
         iy = u32(u32(i32(fy)) * _Y)
         iz = u32(u32(i32(fz)) * _Z)
         base[n] = u32(ix + u32(iy + iz))
+    bring = SCALES[metric, cell]
+    if cell == F1 and metric == EUCLIDEAN:
+        _nearest(at, base, columns, out)
+        for n in range(LANES):
+            out[n] = min(f32(1), np.sqrt(out[n]) * bring)
+        return
     near = np.empty((2, LANES), np.float32)
     for n in range(LANES):
         near[0, n] = f32(0) if cell == SMOOTH else _FAR
         near[1, n] = _FAR
-    for k in range(cells):
-        a = f32(k // 9 - 1)
-        b = f32((k // 3) % 3 - 1)
-        c = f32(k % 3 - 1)
+    for k in range(columns):
+        a = f32(k // 3 - 1)
+        b = f32(k % 3 - 1)
         # The hash is linear before it is mixed: a neighbour's differs by one number for all lanes.
-        step = u32(u32(u32(i32(a)) * _X) + u32(u32(u32(i32(b)) * _Y) + u32(u32(i32(c)) * _Z)))
-        # Two loops rather than one with a branch: the branch would keep either from vectorising.
+        step = u32(u32(u32(i32(a)) * _X) + u32(u32(i32(b)) * _Y))
+        # Several loops rather than one with branches, which would keep it from vectorising.
         if cell == SMOOTH:
             for n in range(LANES):
-                d = _apart(u32(base[n] + step), at[0, n] + a, at[1, n] + b, at[2, n] + c, euclid, manhattan, chebyshev)
-                # A sum of high powers: near points count alone, and neighbours melt.
-                q = d * (euclid + (f32(1) - euclid) * d)
-                q = q * q + f32(1e-6)
-                near[0, n] += f32(1) / (q * q)
+                h = u32(base[n] + step)
+                x = at[0, n] + a
+                y = at[1, n] + b
+                z = at[2, n]
+                below = _power(_apart(u32(h - _Z), x, y, z - f32(1), euclid, manhattan, chebyshev), euclid)
+                level = _power(_apart(h, x, y, z, euclid, manhattan, chebyshev), euclid)
+                above = _power(_apart(u32(h + _Z), x, y, z + f32(1), euclid, manhattan, chebyshev), euclid)
+                near[0, n] = near[0, n] + below + level + above
         else:
             for n in range(LANES):
-                d = _apart(u32(base[n] + step), at[0, n] + a, at[1, n] + b, at[2, n] + c, euclid, manhattan, chebyshev)
-                near[1, n] = min(near[1, n], max(near[0, n], d))
-                near[0, n] = min(near[0, n], d)
-    bring = SCALES[metric, cell]
+                h = u32(base[n] + step)
+                x = at[0, n] + a
+                y = at[1, n] + b
+                z = at[2, n]
+                below = _apart(u32(h - _Z), x, y, z - f32(1), euclid, manhattan, chebyshev)
+                level = _apart(h, x, y, z, euclid, manhattan, chebyshev)
+                above = _apart(u32(h + _Z), x, y, z + f32(1), euclid, manhattan, chebyshev)
+                first = near[0, n]
+                other = near[1, n]
+                other = min(other, max(first, below))
+                first = min(first, below)
+                other = min(other, max(first, level))
+                first = min(first, level)
+                near[1, n] = min(other, max(first, above))
+                near[0, n] = min(first, above)
     for n in range(LANES):
         first = near[0, n]
         other = near[1, n]

@@ -21,22 +21,22 @@ from .simplex import simplex_noise, value_noise
 GRADIENT, SIMPLEX, CELLULAR, VALUE = range(4)
 FBM, FOLDED, RIDGED, DOMED = range(4)
 # Octaves must not share lattice points, where each of them is zero.
-_SHIFT = (f32(17.31), f32(9.73), f32(23.17))
-(_KIND, _CELL, _METRIC, _SUMMED, _OCTAVES, _INVERTED, _SEED, _WARP, _WARP_KIND, _WARP_OCTAVES, _WARP_SEED, _CURVED,
- _CELLS) = range(13)
-_LACUNARITY, _GAIN, _COSINE, _SINE, _WARP_RATE, _WARP_STRENGTH = range(6)
-_MATRIX, _ORIGIN, _CURVE = 6, 15, 18
+SHIFT = (f32(17.31), f32(9.73), f32(23.17))
+(KIND, _CELL, _METRIC, _SUMMED, OCTAVES, _INVERTED, SEED, WARP, _WARP_KIND, _WARP_OCTAVES, _WARP_SEED, _CURVED,
+ _COLUMNS) = range(13)
+LACUNARITY, GAIN, COSINE, SINE, _WARP_RATE, _WARP_STRENGTH = range(6)
+MATRIX, ORIGIN, _CURVE = 6, 15, 18
 FINENESS = {"gradient": 1.0, "simplex": 0.58, "cellular": 1.0, "value": 1.41}
 """Lattice points in a feature, so that features of every kind have the same size: half of the variance is reached
 about 0.4 of a feature away (measured)."""
-_EVOLVED = u32(0x5BD1E995)
+EVOLVED = u32(0x5BD1E995)
 """What the seed of the other half of an evolving pattern differs by."""
 
 
 MEANT, MEANT_ACROSS = 16_384, 200.0
 """Places at which a mean is taken, and over how many features they are strewn, so that hardly two share one."""
 _NO_POINTS = np.zeros((1, 3), np.float32)
-_NO_BRICKS = np.zeros((1, 3), np.int32)
+BLANK = np.zeros((1, 3), np.int32)
 
 
 # One function for each kind: rows are pasted into what calls them, and numba is slow where much is pasted into one.
@@ -59,12 +59,12 @@ def _value_octave(places, scale, sx, sy, sz, seed, raw):
 
 
 @row
-def _octave(kind, cell, metric, cells, places, scale, octave, half, seed, raw):
+def _octave(kind, cell, metric, columns, places, scale, octave, half, seed, raw):
     # The halves of an evolving pattern must not be nothing at the same points either.
     between = f32(octave) + f32(0.37) * f32(half)
-    sx = between * _SHIFT[0]
-    sy = between * _SHIFT[1]
-    sz = between * _SHIFT[2]
+    sx = between * SHIFT[0]
+    sy = between * SHIFT[1]
+    sz = between * SHIFT[2]
     s = octave_seed(seed, octave)
     if kind == GRADIENT:
         _gradient_octave(places, scale, sx, sy, sz, s, raw)
@@ -73,11 +73,11 @@ def _octave(kind, cell, metric, cells, places, scale, octave, half, seed, raw):
     elif kind == VALUE:
         _value_octave(places, scale, sx, sy, sz, s, raw)
     else:
-        cellular_block(places, scale, sx, sy, sz, s, metric, cell, cells, raw)
+        cellular_block(places, scale, sx, sy, sz, s, metric, cell, columns, raw)
 
 
 @row
-def _summed(kind, cell, metric, cells, summed, octaves, inverted, lacunarity, gain, cosine, sine, seed, places, raw, mix, out):
+def _summed(kind, cell, metric, columns, summed, octaves, inverted, lacunarity, gain, cosine, sine, seed, places, raw, mix, out):
     for n in range(LANES):
         out[n] = f32(0)
     scale = f32(1)
@@ -87,7 +87,7 @@ def _summed(kind, cell, metric, cells, summed, octaves, inverted, lacunarity, ga
     halves = 2 if sine != f32(0) and kind != CELLULAR else 1
     for octave in range(octaves):
         for half in range(halves):
-            _octave(kind, cell, metric, cells, places, scale, octave, half, u32(seed ^ (_EVOLVED if half > 0 else u32(0))), raw)
+            _octave(kind, cell, metric, columns, places, scale, octave, half, u32(seed ^ (EVOLVED if half > 0 else u32(0))), raw)
             weight = f32(1) if halves == 1 else cosine if half == 0 else sine
             for n in range(LANES):
                 mix[n] = weight * raw[n] + (mix[n] if half > 0 else f32(0))
@@ -119,38 +119,52 @@ def _summed(kind, cell, metric, cells, summed, octaves, inverted, lacunarity, ga
         out[n] = value
 
 
-@row
-def _block(ints, floats, places, at, moved, raw, mix, out):
-    """All of a noise at the places of a block, which are changed: from metres to features."""
+@call
+def block(ints, floats, places, at, moved, raw, mix, out):
+    """All of a noise at the places of a block.
+
+    Parameters
+    ----------
+    ints, floats : ndarray
+        See `numbers_of`.
+    places : ndarray of float32, shape (3, 512)
+        Metres; changed to features.
+    at, moved : ndarray of float32, shape (3, 512)
+        To work in; `moved` of zeros.
+    raw, mix : ndarray of float32, shape (512,)
+        To work in.
+    out : ndarray of float32, shape (512,)
+        Overwritten.
+    """
     for n in range(LANES):
-        x = places[0, n] - floats[_ORIGIN]
-        y = places[1, n] - floats[_ORIGIN + 1]
-        z = places[2, n] - floats[_ORIGIN + 2]
-        places[0, n] = floats[_MATRIX] * x + floats[_MATRIX + 1] * y + floats[_MATRIX + 2] * z
-        places[1, n] = floats[_MATRIX + 3] * x + floats[_MATRIX + 4] * y + floats[_MATRIX + 5] * z
-        places[2, n] = floats[_MATRIX + 6] * x + floats[_MATRIX + 7] * y + floats[_MATRIX + 8] * z
+        x = places[0, n] - floats[ORIGIN]
+        y = places[1, n] - floats[ORIGIN + 1]
+        z = places[2, n] - floats[ORIGIN + 2]
+        places[0, n] = floats[MATRIX] * x + floats[MATRIX + 1] * y + floats[MATRIX + 2] * z
+        places[1, n] = floats[MATRIX + 3] * x + floats[MATRIX + 4] * y + floats[MATRIX + 5] * z
+        places[2, n] = floats[MATRIX + 6] * x + floats[MATRIX + 7] * y + floats[MATRIX + 8] * z
     # The three noises of a warp and the noise itself go through one call: whatever is called twice is compiled twice.
-    for turn in range(0 if ints[_WARP] > 0 else 3, 4):
+    for turn in range(0 if ints[WARP] > 0 else 3, 4):
         own = turn == 3
         rate = f32(1) if own else floats[_WARP_RATE]
         centre = f32(0.5) if ints[_WARP_KIND] == CELLULAR else f32(0)
-        bent = floats[_WARP_STRENGTH] if own and ints[_WARP] > 0 else f32(0)
+        bent = floats[_WARP_STRENGTH] if own and ints[WARP] > 0 else f32(0)
         # Cells drift once round a circle of one feature.
-        drift = f32(1) if own and ints[_KIND] == CELLULAR else f32(0)
+        drift = f32(1) if own and ints[KIND] == CELLULAR else f32(0)
         for n in range(LANES):
-            at[0, n] = places[0, n] * rate + bent * (moved[0, n] - centre) + drift * floats[_SINE]
+            at[0, n] = places[0, n] * rate + bent * (moved[0, n] - centre) + drift * floats[SINE]
             at[1, n] = places[1, n] * rate + bent * (moved[1, n] - centre)
-            at[2, n] = places[2, n] * rate + bent * (moved[2, n] - centre) + drift * (f32(1) - floats[_COSINE])
-        _summed(ints[_KIND] if own else ints[_WARP_KIND], ints[_CELL] if own else 0, ints[_METRIC] if own else 0, ints[_CELLS],
-                ints[_SUMMED] if own else FBM, ints[_OCTAVES] if own else ints[_WARP_OCTAVES],
-                ints[_INVERTED] if own else 0, floats[_LACUNARITY] if own else f32(2), floats[_GAIN] if own else f32(0.5),
-                floats[_COSINE] if own else f32(1), floats[_SINE] if own else f32(0),
-                u32(ints[_SEED]) if own else u32(u32(ints[_WARP_SEED]) + u32(turn * 977)), at, raw, mix, out)
+            at[2, n] = places[2, n] * rate + bent * (moved[2, n] - centre) + drift * (f32(1) - floats[COSINE])
+        _summed(ints[KIND] if own else ints[_WARP_KIND], ints[_CELL] if own else 0, ints[_METRIC] if own else 0, ints[_COLUMNS],
+                ints[_SUMMED] if own else FBM, ints[OCTAVES] if own else ints[_WARP_OCTAVES],
+                ints[_INVERTED] if own else 0, floats[LACUNARITY] if own else f32(2), floats[GAIN] if own else f32(0.5),
+                floats[COSINE] if own else f32(1), floats[SINE] if own else f32(0),
+                u32(ints[SEED]) if own else u32(u32(ints[_WARP_SEED]) + u32(turn * 977)), at, raw, mix, out)
         if not own:
             for n in range(LANES):
                 moved[turn, n] = out[n]
     if ints[_CURVED] > 0:
-        signed = ints[_SUMMED] == FBM and ints[_KIND] != CELLULAR
+        signed = ints[_SUMMED] == FBM and ints[KIND] != CELLULAR
         for n in range(LANES):
             share = f32(0.5) + f32(0.5) * out[n] if signed else out[n]
             share = curve_at(max(f32(0), min(f32(1), share)), floats, _CURVE)
@@ -229,7 +243,7 @@ def _noise(coords, voxel, points, from_points, ints, floats, distance, at_surfac
                 places[0, lane] -= back * gx
                 places[1, lane] -= back * gy
                 places[2, lane] -= back * gz
-        _block(ints, floats, places, at, moved, raw, mix, out[b])
+        block(ints, floats, places, at, moved, raw, mix, out[b])
 
 
 def _stirred(number):
@@ -245,25 +259,39 @@ def _lattice_shift(seed):
 
 
 @lru_cache(maxsize=256)
-def _numbers(noise, origin):
-    """A noise as the kernels read it."""
+def numbers_of(noise, origin):
+    """A noise as the kernels read it.
+
+    Parameters
+    ----------
+    noise : Noise
+    origin : tuple of float
+        Where the mound is, metres.
+
+    Returns
+    -------
+    ints : ndarray of int64
+        At `KIND`, `OCTAVES`, `SEED`, `WARP` and others.
+    floats : ndarray of float32
+        At `LACUNARITY`, `GAIN`, `COSINE`, `SINE`, `MATRIX`, `ORIGIN` and others.
+    """
     warp = noise.warp
     ints = np.array([
         NOISES.index(noise.kind), CELLS.index(noise.cell), METRICS.index(noise.metric), SUMS.index(noise.summed),
         noise.octaves, noise.inverted, _stirred(noise.seed), warp is not None, NOISES.index(warp.kind) if warp else 0,
-        warp.octaves if warp else 0, _stirred(warp.seed) if warp else 0, noise.contrast is not None, 27], np.int64)
+        warp.octaves if warp else 0, _stirred(warp.seed) if warp else 0, noise.contrast is not None, 9], np.int64)
     floats = np.zeros(_CURVE + LENGTH, np.float32)
     turn = 2.0 * math.pi * noise.time / noise.period
     floats[:4] = noise.lacunarity, noise.gain, math.cos(turn), math.sin(turn)
-    if abs(floats[_SINE]) < 1e-6 and floats[_COSINE] > 0.0:
-        floats[_COSINE], floats[_SINE] = 1.0, 0.0
+    if abs(floats[SINE]) < 1e-6 and floats[COSINE] > 0.0:
+        floats[COSINE], floats[SINE] = 1.0, 0.0
     cell = noise.feature / FINENESS[noise.kind]
     if warp is not None:
         floats[_WARP_RATE : _WARP_RATE + 2] = cell * FINENESS[warp.kind] / warp.feature, warp.strength / cell
     size = cell * np.array(noise.stretch)
-    floats[_MATRIX:_ORIGIN] = (rotation_matrix(noise.rotation).T / size[:, None]).ravel()
+    floats[MATRIX:ORIGIN] = (rotation_matrix(noise.rotation).T / size[:, None]).ravel()
     shift = rotation_matrix(noise.rotation) @ (size * _lattice_shift(noise.seed))
-    floats[_ORIGIN:_CURVE] = np.add(noise.offset, origin if noise.anchor == "mound" else (0.0, 0.0, 0.0)) - shift
+    floats[ORIGIN:_CURVE] = np.add(noise.offset, origin if noise.anchor == "mound" else (0.0, 0.0, 0.0)) - shift
     if noise.contrast is not None:
         floats[_CURVE:] = curve_numbers(noise.contrast)
     return ints, floats
@@ -293,7 +321,7 @@ def noise_bricks(coords, voxel, noise, out, origin=(0.0, 0.0, 0.0), distance=Non
     ndarray of float32, shape (n, 512)
         `out`; from -1 to 1 when the noise is signed, else from 0 to 1.
     """
-    ints, floats = _numbers(_plain(noise), tuple(origin))
+    ints, floats = numbers_of(_plain(noise), tuple(origin))
     _noise(coords, f32(voxel), _NO_POINTS, False, ints, floats, out if distance is None else distance,
            f32(0.0 if distance is None else at_surface), out)
     return out
@@ -315,7 +343,7 @@ def noise_points(points, noise, origin=(0.0, 0.0, 0.0)):
     """
     points = np.ascontiguousarray(points, dtype=np.float32)
     out = np.empty((-(-len(points) // LANES), LANES), np.float32)
-    _noise(_NO_BRICKS, f32(1), points, True, *_numbers(_plain(noise), tuple(origin)), out, f32(0), out)
+    _noise(BLANK, f32(1), points, True, *numbers_of(_plain(noise), tuple(origin)), out, f32(0), out)
     return out.ravel()[: len(points)]
 
 

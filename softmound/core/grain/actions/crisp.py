@@ -5,31 +5,33 @@ from typing import ClassVar, Literal
 import numpy as np
 
 from ...kernels import f32, i32, kernel, prange
-from ...noise.sums import noise_points
+from ...noise.sums import noise_bricks
 from ...recipe.grains import MOVED, Grain, Metres4000, rounded
 from ...recipe.rows import Number
 from ...recipe.value import Length
+from ...volume.bricks import LANES, SIDE
 from ...volume.lookup import value_at
-from ..moving import points_of, sampled
+from ..moving import sampled
 
 
 @kernel
-def _along_slope(low, top, nodes, values, tile_values, amount, at):
-    """Move places, in voxels, along the slope of the density there."""
-    for n in prange(at.shape[0]):
-        i = i32(np.floor(at[n, 0] + f32(0.5)))
-        j = i32(np.floor(at[n, 1] + f32(0.5)))
-        k = i32(np.floor(at[n, 2] + f32(0.5)))
-        gx = (value_at(low, top, nodes, values, tile_values, f32(0), i + 1, j, k)
-              - value_at(low, top, nodes, values, tile_values, f32(0), i - 1, j, k))
-        gy = (value_at(low, top, nodes, values, tile_values, f32(0), i, j + 1, k)
-              - value_at(low, top, nodes, values, tile_values, f32(0), i, j - 1, k))
-        gz = (value_at(low, top, nodes, values, tile_values, f32(0), i, j, k + 1)
-              - value_at(low, top, nodes, values, tile_values, f32(0), i, j, k - 1))
-        share = amount[n] / max(np.sqrt(gx * gx + gy * gy + gz * gz), f32(1e-6))
-        at[n, 0] += share * gx
-        at[n, 1] += share * gy
-        at[n, 2] += share * gz
+def _along_slope(low, top, nodes, values, tile_values, coords, voxel, amount, at):
+    """Places of voxels, in metres, moved along the slope of the density there."""
+    for b in prange(coords.shape[0]):
+        for lane in range(LANES):
+            i = coords[b, 0] * SIDE + i32(lane >> 6)
+            j = coords[b, 1] * SIDE + i32((lane >> 3) & 7)
+            k = coords[b, 2] * SIDE + i32(lane & 7)
+            gx = (value_at(low, top, nodes, values, tile_values, f32(0), i + 1, j, k)
+                  - value_at(low, top, nodes, values, tile_values, f32(0), i - 1, j, k))
+            gy = (value_at(low, top, nodes, values, tile_values, f32(0), i, j + 1, k)
+                  - value_at(low, top, nodes, values, tile_values, f32(0), i, j - 1, k))
+            gz = (value_at(low, top, nodes, values, tile_values, f32(0), i, j, k + 1)
+                  - value_at(low, top, nodes, values, tile_values, f32(0), i, j, k - 1))
+            share = amount[b, lane] / max(np.sqrt(gx * gx + gy * gy + gz * gz), f32(1e-6))
+            at[b, 0, lane] = f32(i) * voxel + share * gx
+            at[b, 1, lane] = f32(j) * voxel + share * gy
+            at[b, 2, lane] = f32(k) * voxel + share * gz
 
 
 class Crisp(Grain):
@@ -60,13 +62,12 @@ class Crisp(Grain):
 
     def act(self, grid, coords, landmarks, share, out):
         """In and out along the slope of the density."""
-        points = points_of(coords, grid.voxel)
-        noise = noise_points(points, self, landmarks.origin)
+        amount = noise_bricks(coords, grid.voxel, self, np.empty_like(out), landmarks.origin)
         if not self.signed:
-            noise = 2.0 * noise - 1.0
-        amount = np.float32(self.strength / grid.voxel) * noise
+            amount = 2.0 * amount - 1.0
+        amount *= np.float32(self.strength)
         if share is not None:
-            amount = amount * share.ravel()
-        at = np.ascontiguousarray(points / np.float32(grid.voxel), np.float32)
-        _along_slope(*grid.tables, amount.astype(np.float32), at)
-        sampled(grid, at * np.float32(grid.voxel), out)
+            amount *= share
+        at = np.empty((len(coords), 3, LANES), np.float32)
+        _along_slope(*grid.tables, coords, f32(grid.voxel), amount, at)
+        sampled(grid, at, out)

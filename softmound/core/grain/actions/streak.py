@@ -12,31 +12,51 @@ from ...noise.sums import noise_bricks
 from ...recipe.grains import MOVED, Grain, Metres4000, rounded
 from ...recipe.rows import Number
 from ...recipe.value import Degrees, Length
-from ...volume.bricks import LANES, SIDE
-from ...volume.lookup import value_at
+from ...volume.bricks import LANES, NOTHING, SIDE
+from ...volume.lookup import code_at
 
 MOST_SAMPLES = 48
 """Samples along a streak at the most."""
 
 
 @kernel
-def _streaked(low, top, nodes, values, tile_values, coords, reach, wx, wy, wz, samples, taper, out):
+def _streaked(low, top, nodes, values, tile_values, coords, reach, wx, wy, wz, weights, most_of_all, out):
     """The most that is found up the wind, tapering with how far off it is."""
+    samples = weights.shape[0]
+    step = f32(1) / f32(samples)
     for b in prange(coords.shape[0]):
+        own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
+        # The brick that was looked up last is mostly the next one too.
+        px = i32(0)
+        py = i32(0)
+        pz = i32(0)
+        code = i32(NOTHING)
+        known = False
         for lane in range(LANES):
             n = i32(lane)
-            x = f32(coords[b, 0] * SIDE + (n >> 6))
-            y = f32(coords[b, 1] * SIDE + ((n >> 3) & 7))
-            z = f32(coords[b, 2] * SIDE + (n & 7))
-            most = value_at(low, top, nodes, values, tile_values, f32(0), i32(x), i32(y), i32(z))
-            long = reach[b, lane]
-            if long > f32(0.25):
-                for s in range(1, samples + 1):
-                    share = f32(s) / f32(samples)
-                    back = share * long
-                    found = value_at(low, top, nodes, values, tile_values, f32(0), i32(np.floor(x - wx * back + f32(0.5))),
-                                     i32(np.floor(y - wy * back + f32(0.5))), i32(np.floor(z - wz * back + f32(0.5))))
-                    most = max(most, found * (f32(1) - share) ** taper)
+            x = f32(coords[b, 0] * SIDE + (n >> 6)) + f32(0.5)
+            y = f32(coords[b, 1] * SIDE + ((n >> 3) & 7)) + f32(0.5)
+            z = f32(coords[b, 2] * SIDE + (n & 7)) + f32(0.5)
+            most = values[own, lane] if own >= 0 else f32(0) if own == NOTHING else tile_values[-2 - own]
+            long = reach[b, lane] * step
+            if reach[b, lane] > f32(0.25):
+                for s in range(samples):
+                    if weights[s] * most_of_all <= most:
+                        break
+                    back = f32(s + 1) * long
+                    i = i32(np.floor(x - wx * back))
+                    j = i32(np.floor(y - wy * back))
+                    k = i32(np.floor(z - wz * back))
+                    if not known or i >> 3 != px or j >> 3 != py or k >> 3 != pz:
+                        known = True
+                        px = i >> 3
+                        py = j >> 3
+                        pz = k >> 3
+                        code = code_at(low, top, nodes, px, py, pz)
+                    if code >= 0:
+                        most = max(most, weights[s] * values[code, ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)])
+                    elif code != NOTHING:
+                        most = max(most, weights[s] * tile_values[-2 - code])
             out[b, lane] = most
 
 
@@ -82,12 +102,15 @@ class Streak(Grain):
         return spread.down(self.strength, direction_of(self.azimuth, self.elevation))
 
     def act(self, grid, coords, landmarks, share, out):
-        noise = noise_bricks(coords, grid.voxel, self, np.empty_like(out), landmarks.origin)
+        acts = np.ones(len(coords), bool) if share is None else share.any(axis=1)
+        reach = np.zeros_like(out)
+        noise = noise_bricks(coords[acts], grid.voxel, self, np.empty((int(acts.sum()), LANES), np.float32), landmarks.origin)
         if self.signed:
             noise = 0.5 + 0.5 * noise
-        reach = noise * np.float32(self.strength / grid.voxel)
+        reach[acts] = noise * np.float32(self.strength / grid.voxel)
         if share is not None:
             reach *= share
         way = direction_of(self.azimuth, self.elevation)
         samples = int(np.clip(math.ceil(self.strength / grid.voxel), 4, MOST_SAMPLES))
-        _streaked(*grid.tables, coords, reach, *(f32(v) for v in way), samples, f32(self.taper), out)
+        weights = ((1.0 - np.arange(1, samples + 1) / samples) ** self.taper).astype(np.float32)
+        _streaked(*grid.tables, coords, reach, *(f32(v) for v in way), weights, f32(grid.most), out)

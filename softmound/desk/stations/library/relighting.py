@@ -1,20 +1,45 @@
-"""Small pictures of all that is on the shelf, in the light of the present mound, made beside the work."""
+"""Small pictures of what is on the shelf, made beside the work: in another light, from other sides, of other frames."""
 
 import threading
+from dataclasses import dataclass
 
 from ....core.library.relit import relit
+from ....core.library.shelf import Version
 from ....core.problems import Problem
+from ....core.recipe import Light, View
 from ....core.ticket import Stopped, Ticket
 from ...relay import Relay
 
 
+@dataclass(frozen=True)
+class Wish:
+    """A picture that is wished for.
+
+    Attributes
+    ----------
+    key : hashable
+        Told with the picture.
+    version : Version
+    light : Light
+    view : View
+    frame : int or None
+        Of a sequence.
+    """
+
+    key: object
+    version: Version
+    light: Light
+    view: View
+    frame: int | None = None
+
+
 class Relighting:
-    """Makes pictures in a thread of its own; a newer wish ends an older one.
+    """Makes pictures in a thread of its own; newer wishes end older ones.
 
     Parameters
     ----------
     told : callable
-        Called in the interface's thread as ``told(folder, pixels)`` with each picture, ndarray of uint8, shape (height, width, 4).
+        Called in the interface's thread as ``told(key, pixels)`` with each picture, ndarray of uint8, shape (height, width, 4).
     """
 
     def __init__(self, told):
@@ -23,18 +48,16 @@ class Relighting:
         self._ticket = None
         self._thread = None
 
-    def ask(self, versions, light, view):
-        """Make pictures of versions, in this order.
+    def ask(self, wishes):
+        """Make pictures, in this order.
 
         Parameters
         ----------
-        versions : sequence of Version
-        light : Light
-        view : View
+        wishes : sequence of Wish
         """
         before = self.stop()
         self._ticket = Ticket()
-        self._thread = threading.Thread(target=self._work, args=(before, tuple(versions), light, view, self._ticket), daemon=True,
+        self._thread = threading.Thread(target=self._work, args=(before, tuple(wishes), self._ticket), daemon=True,
                                         name="relighting")
         self._thread.start()
 
@@ -51,13 +74,13 @@ class Relighting:
         if thread is not None:
             thread.join()
 
-    def _work(self, before, versions, light, view, ticket):
+    def _work(self, before, wishes, ticket):
         if before is not None:
             before.join()
-        for version in versions:
+        for wish in wishes:
             try:
                 ticket.tick(0.0)
-                self._told(version.folder, relit(version, light, view, ticket))
+                self._told(wish.key, relit(wish.version, wish.light, wish.view, ticket, wish.frame))
             except Problem:
                 continue  # its own picture stays
             except Stopped:

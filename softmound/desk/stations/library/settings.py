@@ -3,16 +3,14 @@
 
 from html import escape
 
-from PyQt6.QtWidgets import (
-    QLineEdit,
-    QPushButton,
-)
+from PyQt6.QtWidgets import QMenu, QPushButton
 
 from ....core.library.choices import TIERS
 from ... import style
 from ...controls import Row, text_label
-from ...figures import count, figure, memory
+from ...figures import count, figure, memory, seconds
 from ...settings_panel import SettingsPanel
+from .about_fields import AboutFields
 
 
 class LibrarySettings(SettingsPanel):
@@ -39,6 +37,7 @@ class LibrarySettings(SettingsPanel):
             button.toggled.connect(lambda _on: self._take_tiers())
             self.tiers[times] = button
         self.add(Row(*self.tiers.values()))
+        self.foretold = self.add(text_label(""))
         self.publish = QPushButton("Publish…")
         self.publish.setObjectName("main")
         self.publish.setToolTip("Build at the final voxel and add a version to the library.")
@@ -48,38 +47,52 @@ class LibrarySettings(SettingsPanel):
         self.facts = self.add(text_label(""))
         self.open = QPushButton("Open its mound")
         self.open.clicked.connect(lambda: station.window.files.open(station.chosen.mound))
+        self.form = QPushButton("Use as a form")
+        self.form.setToolTip("Add its grid to the present mound, in Mass.")
+        self.form.clicked.connect(station.use_as_form)
         self.verify = QPushButton(style.icon("shield-check"), "Verify")
+        self.verify.setToolTip("Check its files against their checksums.")
         self.verify.clicked.connect(station.verify_chosen)
-        self.reveal = QPushButton(style.icon("folder-open"), "Reveal in file manager")
+        self.reveal = QPushButton(style.icon("folder-open"), "Reveal")
+        self.reveal.setToolTip("Show its folder in the file manager.")
         self.reveal.clicked.connect(station.reveal)
-        self.retire = QPushButton("Put aside")
+        self.beside = QPushButton("Side by side")
+        self.beside.setToolTip("Look at two versions together: select the other one with Ctrl held.")
+        self.beside.clicked.connect(station.show_beside)
+        self.more = QPushButton("More")
+        menu = QMenu(self.more)
+        self.say = menu.addAction("Say or rename…", station.say)
+        self.copy = menu.addAction("Copy path", station.copy_path)
+        self.drop = menu.addAction("Drop its larger files", station.drop_larger)
+        self.drop.setToolTip("Delete all but the smallest of its files; the recipe builds them again.")
+        self.bring = menu.addAction("Bring its files back", station.bring_back)
+        self.retire = menu.addAction("Put aside", station.retire_chosen)
         self.retire.setToolTip("Take it off the shelf. It is kept until the library is emptied of what was put aside.")
-        self.retire.clicked.connect(station.retire_chosen)
-        self.add(Row(self.open, self.verify))
-        self.add(Row(self.reveal, self.retire))
+        menu.setToolTipsVisible(True)
+        self.more.setMenu(menu)
+        self.add(Row(self.open, self.form))
+        self.add(Row(self.verify, self.reveal))
+        self.add(Row(self.beside, self.more))
         self.section("Said of what is published next")
-        self.fields = {}
-        for name, words, tip in (
-                ("tags", "Tags, with commas", "Words it is to be found by."),
-                ("shots", "Shots, with commas", "Codes of shots it is meant for."),
-                ("note", "Note", "What there is to say of the version that is published next."),
-                ("author", "Author", "Who made it."), ("licence", "Licence", "On what terms others may use it.")):
-            field = QLineEdit()
-            field.setPlaceholderText(words)
-            field.setAccessibleName(words)
-            field.setToolTip(tip)
-            field.textChanged.connect(lambda _text: self._take_about())
-            self.fields[name] = field
-            self.add(Row(field))
+        self.about = AboutFields()
+        self.about.changed.connect(self._take_about)
+        self.add(self.about)
+        self.section("The shelf")
+        self.health = QPushButton("Look after it")
+        self.health.setToolTip("Verify every version, put right what can be, and say what takes how much room.")
+        self.health.clicked.connect(station.look_after)
+        self.many = QPushButton("Publish seeds…")
+        self.many.setToolTip("Publish this mound under several seeds, one after the other.")
+        self.many.clicked.connect(station.publish_seeds)
+        self.adopt = QPushButton("Adopt…")
+        self.adopt.setToolTip("Take an OpenVDB file of somebody else's into the library; it can be dropped on the cards as well.")
+        self.adopt.clicked.connect(station.choose_to_adopt)
+        self.add(Row(self.many, self.adopt))
+        self.add(Row(self.health))
 
     def _take_about(self):
-        """Keep what is typed for the version that is published next; what is too long is cut."""
-        given = {name: field.text().strip() for name, field in self.fields.items()}
-        lists = {name: tuple(dict.fromkeys(part.strip()[:60] for part in given.pop(name).split(",") if part.strip()))[:60]
-                 for name in ("tags", "shots")}
-        texts = {name: text[: 4000 if name == "note" else 200] for name, text in given.items()}
-        delivering = self._station.window.delivering
-        delivering.about = delivering.about.edited(**lists, **texts)
+        """Keep what is typed for the version that is published next."""
+        self._station.window.delivering.about = self.about.about()
 
     def _take_tiers(self):
         """Keep which files are wanted; one at least there always is."""
@@ -88,6 +101,7 @@ class LibrarySettings(SettingsPanel):
             self.tiers[1].setChecked(True)
             return
         self._station.window.delivering.tiers = chosen
+        self.show_mound(self._station.document.mound)
 
     def show_mound(self, mound):
         """Follow a mound and the chosen version.
@@ -102,10 +116,15 @@ class LibrarySettings(SettingsPanel):
         self.state.setText(
             f"“{mound.name}” is published as it is now." if station.published_now(mound) else
             f"“{mound.name}” will be published at its final voxel of {figure(mound.voxels.final)} m.")
+        self.foretold.setText(self._foretold(mound))
         version = station.chosen
-        self.open.setEnabled(version is not None and version.mound is not None)
-        self.verify.setEnabled(version is not None)
-        self.retire.setEnabled(version is not None)
+        recipe = version is not None and version.mound is not None
+        self.open.setEnabled(recipe)
+        for what in (self.form, self.verify, self.more):
+            what.setEnabled(version is not None)
+        self.beside.setEnabled(len(station.tray.selected()) == 2)
+        self.drop.setEnabled(recipe and len(version.tiers) > 1 and version.frames is None)
+        self.bring.setEnabled(recipe and bool(version.dropped))
         if version is None:
             self.facts.setText("Choose a card below to see its facts.")
             return
@@ -120,13 +139,38 @@ class LibrarySettings(SettingsPanel):
             f"density up to {figure(facts['range'][1])}<br>"
             f"extinction {figure(facts['extinction'])} per metre<br>"
             f"seeds {', '.join(map(str, facts['seeds']))}<br>"
-            f"{', '.join('full' if n == 1 else f'1/{n}' for n in sorted(version.tiers))}, {memory(version.bytes)}"
-            + _said_of(facts))
+            f"{_tiers(version.tiers)}, {memory(version.bytes)}"
+            + (f"<br>dropped: {_tiers(version.dropped)}" if version.dropped else "")
+            + _frames(version.frames) + _said_of(facts))
+
+    def _foretold(self, mound):
+        """How large and how long what is published would be."""
+        ahead = self._station.window.looking.ahead
+        if ahead is None or not mound.mass.forms:
+            return ""
+        tiers, voxel = self._station.window.delivering.tiers, mound.voxels.final
+        # A tier has an eighth of the voxels of the one twice as fine.
+        share = sum(times**-3.0 for times in tiers)
+        size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
+        return f"About {memory(size)} of files at the most, in {seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))}."
+
+
+def _tiers(reductions):
+    return ", ".join("full" if n == 1 else f"1/{n}" for n in sorted(reductions))
+
+
+def _frames(frames):
+    """Which frames there are, as lines."""
+    if frames is None:
+        return ""
+    missing = f", {len(frames.missing)} missing, held" if frames.missing else ""
+    return f"<br>frames {frames.first} to {frames.last}, {figure(frames.rate)} a second{missing}"
 
 
 def _said_of(facts):
     """What people said of a version, as lines."""
-    parts = {"adopted from": facts.get("adopted", ""), "source": facts.get("source", ""),
+    parts = {"called before": ", ".join(facts.get("called_before", ())),
+             "adopted from": facts.get("adopted", ""), "source": facts.get("source", ""),
              "tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), "by": facts.get("author", ""),
              "licence": facts.get("licence", ""), "note": facts.get("note", "")}
     return "".join(f"<br>{name} {escape(part)}" for name, part in parts.items() if part)

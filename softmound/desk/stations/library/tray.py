@@ -1,7 +1,7 @@
 """The tray of Library: published versions as cards."""
 
 
-from PyQt6.QtCore import QAbstractListModel, QModelIndex, QRectF, QSize, Qt
+from PyQt6.QtCore import QAbstractListModel, QMimeData, QModelIndex, QRectF, QSize, Qt, QUrl
 from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
     QAbstractItemView,
@@ -38,10 +38,11 @@ def paint_cards(painter):
 
 
 class _Versions(QAbstractListModel):
-    def __init__(self):
+    def __init__(self, station):
         super().__init__()
         self.versions, self._images = [], {}
         self.relit = {}
+        self._station = station
 
     def take(self, versions):
         self.beginResetModel()
@@ -55,6 +56,25 @@ class _Versions(QAbstractListModel):
         for row, version in enumerate(self.versions):
             if version.folder == folder:
                 self.dataChanged.emit(self.index(row), self.index(row))
+
+    def show_again(self):
+        """What is shown of the cards has changed."""
+        if self.versions:
+            self.dataChanged.emit(self.index(0), self.index(len(self.versions) - 1))
+
+    def flags(self, index):
+        return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
+
+    def mimeData(self, indexes):
+        """Files of the chosen versions, for whatever they are dropped on."""
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(path)) for index in indexes for path in _files(self.versions[index.row()])])
+        return data
+
+    def shown(self, version):
+        """The picture of a card at this moment: from another side while the pointer turns it."""
+        turned = self._station.turning.image(version)
+        return self.image(version) if turned is None else turned
 
     def image(self, version):
         if version.folder in self.relit:
@@ -90,7 +110,7 @@ class _Card(QStyledItemDelegate):
         path.addRoundedRect(frame, 6, 6)
         painter.fillPath(path, style.RAISED)
         view = QRectF(frame.left() + 4, frame.top() + 4, frame.width() - 8, frame.height() - 44)
-        image = index.model().image(version)
+        image = index.model().shown(version)
         painter.save()
         clip = QPainterPath()
         clip.addRoundedRect(view, 4, 4)
@@ -118,14 +138,54 @@ class _Card(QStyledItemDelegate):
         painter.restore()
 
 
+def _dropped(event):
+    """OpenVDB files that are dropped from elsewhere: list of str."""
+    if event.source() is not None:
+        return []
+    paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
+    return paths if paths and all(path.lower().endswith(".vdb") for path in paths) else []
+
+
+def _files(version):
+    """The largest grid of a version that there is; of a sequence all its frames."""
+    frames, largest = version.frames, min(version.tiers)
+    return [version.vdb(largest)] if frames is None else [version.vdb(largest, n) for n in frames.numbers]
+
+
+class _Cards(QListView):
+    """Cards that turn with the pointer."""
+
+    def __init__(self, station):
+        super().__init__()
+        self._station = station
+        self.setMouseTracking(True)
+        self.setDragEnabled(True)
+        self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+
+    def mouseMoveEvent(self, event):
+        index = self.indexAt(event.position().toPoint())
+        held = event.buttons() != Qt.MouseButton.NoButton
+        if index.isValid() and not held:
+            card = self.visualRect(index)
+            share = (event.position().x() - card.left()) / max(card.width(), 1)
+            self._station.turn(index.row(), min(max(share, 0.0), 1.0))
+        else:
+            self._station.turn(None)
+        super().mouseMoveEvent(event)
+
+    def leaveEvent(self, event):
+        self._station.turn(None)
+        super().leaveEvent(event)
+
+
 class ShelfTray(QWidget):
     """Published versions as cards, and what finds them."""
 
     def __init__(self, station):
         super().__init__()
         self._stack = QStackedLayout(self)
-        self.model = _Versions()
-        self.list = QListView()
+        self.model = _Versions(station)
+        self.list = _Cards(station)
         self.list.setModel(self.model)
         self.list.setItemDelegate(_Card(self.list))
         self.list.setFlow(QListView.Flow.LeftToRight)
@@ -135,6 +195,8 @@ class ShelfTray(QWidget):
         self.list.setAccessibleName("Published versions")
         self.list.selectionModel().currentChanged.connect(
             lambda now, _before: station.choose(now.row() if now.isValid() else None))
+        self.list.selectionModel().selectionChanged.connect(lambda *_: station.settings.show_mound(station.document.mound))
+        self.setAcceptDrops(True)
         self._station = station
         self.find = QLineEdit()
         self.find.setPlaceholderText("Find by name, tag, shot…")
@@ -189,6 +251,20 @@ class ShelfTray(QWidget):
         column.addWidget(button)
         column.addStretch()
         self._stack.addWidget(empty)
+
+    def selected(self):
+        """Numbers of the cards that are selected: list of int, in their order."""
+        return sorted(index.row() for index in self.list.selectionModel().selectedIndexes())
+
+    def dragEnterEvent(self, event):
+        if _dropped(event):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event):
+        paths = _dropped(event)
+        if paths:
+            event.acceptProposedAction()
+            self._station.adopt(paths)
 
     def show_versions(self, versions, any_at_all):
         """Show what was found.

@@ -1,0 +1,241 @@
+"""What may change of a version once it is published: what is said of it, its name, and which of its files lie on the disk.
+
+Its grids never do: a tier that was dropped comes back with the same values, or not at all.
+"""
+
+import hashlib
+import os
+import pathlib
+
+from pydantic import ValidationError
+
+from ..aside import shown, sync_folder, write_whole
+from ..engine.stages import Stages
+from ..exchange.stated import metadata_of
+from ..exchange.vdb import write_vdb
+from ..problems import NotWritten, Problem, sentence_for
+from ..recipe import Mound, read_mound
+from ..volume.digest import values_digest
+from ..volume.halved import reduced
+from .asset import NAMED, asset_folder, checksum, claimed_folder, seal_of, sealed, sweep_leftovers
+from .delivery import built
+from .handoff import HANDOFF, handoff_text, usd_text
+from .shelf import listed, read_version
+
+
+def retold(version, about):
+    """Say something else of a version.
+
+    Parameters
+    ----------
+    version : Version
+    about : About
+
+    Returns
+    -------
+    Version
+
+    Raises
+    ------
+    NotWritten
+    """
+    return _rewritten(version, about.model_dump(mode="json"))
+
+
+def _rewritten(version, changes):
+    """A version with other facts: first `asset.json`, then the texts that follow from it, which can be made again from it."""
+    facts = {**version.facts, **changes}
+    texts = {name: text.encode() for name, text in _texts(facts).items() if name in facts["files"]}
+    files = {name: {"bytes": len(text), "sha256": _sum(text)} for name, text in texts.items()}
+    facts["files"] = {**facts["files"], **files}
+    write_whole(version.folder / "asset.json", sealed({k: v for k, v in facts.items() if k != "seal"}).encode())
+    for name, text in texts.items():
+        write_whole(version.folder / name, text)
+    return read_version(version.folder)
+
+
+def _texts(facts):
+    """The texts of a version, by the names of their files; none of one from before there were any."""
+    if not facts.get("tiers"):
+        return {}
+    scene = next((name for name in facts["files"] if name.endswith(".usda")), None)
+    texts = {HANDOFF: handoff_text(facts)}
+    return texts if scene is None else {**texts, scene: usd_text(scene.removesuffix(".usda"), facts)}
+
+
+def _sum(content):
+    return hashlib.sha256(content).hexdigest()
+
+
+def renamed(library, name, new):
+    """Give an asset another name. One that was cut short goes on when it is asked for again.
+
+    Parameters
+    ----------
+    library : path-like
+    name, new : str
+
+    Returns
+    -------
+    list of pathlib.Path
+        Folders of its versions now: of the new name, with the numbers they had.
+
+    Raises
+    ------
+    Problem
+        If there is no such asset, the name will not do, or versions of that name are there already.
+    """
+    try:
+        new = Mound(name=new.strip()).name
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "the new name")) from error
+    old = asset_folder(library, name)
+    versions = sorted((v for v in listed(library) if v.folder.parent == old), key=lambda v: v.number)
+    if not versions:
+        raise Problem(f"{shown(library)}: holds nothing published as {name!r}.")
+    if new == name:
+        return [v.folder for v in versions]
+    target = asset_folder(library, new)
+    there = [v.folder.name for v in versions if (target / v.folder.name).exists()]
+    if there:
+        raise Problem(f"{shown(target)}: there is {there[0]} of {new!r} already; choose another name.")
+    try:
+        target = claimed_folder(library, new)
+        for version in versions:
+            before = [*version.facts.get("called_before", ()), name]
+            _rewritten(version, {"name": new, "called_before": list(dict.fromkeys(before))})
+            os.rename(version.folder, target / version.folder.name)
+        sync_folder(target)
+        (old / NAMED).unlink(missing_ok=True)
+        if not any(old.iterdir()):
+            old.rmdir()
+        sync_folder(old.parent)
+    except OSError as error:
+        raise NotWritten(f"{shown(old)}: cannot be renamed ({error.strerror or error}); "
+                         "what is left can be renamed again.") from error
+    return [target / v.folder.name for v in versions]
+
+
+def dropped(version, tiers):
+    """Delete files of a version that its recipe can build again, to save room.
+
+    Parameters
+    ----------
+    version : Version
+    tiers : sequence of int
+        Reductions, see `choices.TIERS`.
+
+    Returns
+    -------
+    Version
+
+    Raises
+    ------
+    Problem
+        If it has no such tier, no recipe, would have no file left, or was published before values were kept.
+    """
+    files = [version.vdb(times) for times in tiers]
+    if version.frames is not None:
+        raise Problem(f"{shown(version.folder)}: is a sequence; files of its frames cannot be dropped.")
+    if version.mound is None:
+        raise Problem(f"{shown(version.folder)}: has no recipe; a file of it that is dropped could not come back.")
+    if len(set(version.tiers) - set(tiers)) == 0:
+        raise Problem(f"{shown(version.folder)}: one file has to stay; keep the smallest tier.")
+    told = {tier["reduction"]: tier for tier in version.facts.get("tiers", ())}
+    if not all(told.get(times, {}).get("values") for times in tiers):
+        raise Problem(f"{shown(version.folder)}: was published before it was kept what its values are; publish it again first.")
+    version = _rewritten(version, {"dropped": sorted({*version.dropped, *tiers})})
+    try:
+        for path in files:
+            path.unlink(missing_ok=True)
+    except OSError as error:
+        raise NotWritten(f"{shown(version.folder)}: a file cannot be deleted ({error.strerror or error}).") from error
+    return version
+
+
+def brought_back(version, tiers=None, ticket=None):
+    """Build files of a version again, which were dropped or are damaged, from its recipe.
+
+    Parameters
+    ----------
+    version : Version
+    tiers : sequence of int, optional
+        Default all that were dropped.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Version
+
+    Raises
+    ------
+    Problem
+        If the recipe gives other values today; nothing has changed then.
+    """
+    facts = version.facts
+    tiers = sorted(version.dropped) if tiers is None else sorted(tiers)
+    if not tiers:
+        return version
+    told = {tier["reduction"]: tier for tier in facts.get("tiers", ())}
+    for times in tiers:
+        if not told.get(times, {}).get("values") or version.mound is None:
+            raise Problem(f"{shown(version.folder)}: cannot build its tier of 1/{times} again; it says too little of it.")
+    mound = read_mound(version.mound)
+    if ticket is not None:
+        ticket.step(0.0, 0.7, "building")
+    grid = built(Stages(), mound, facts["voxel"], ticket)
+    made = {times: reduced(grid, times) for times in tiers}
+    for times, tier in made.items():
+        if values_digest(tier, facts.get("half", True)) != told[times]["values"]:
+            raise Problem(f"{shown(version.folder)}: its recipe gives other values today than those published; publish a new "
+                          "version, and see with library rebuild by how much they differ.")
+    metadata, files = metadata_of(facts["name"], mound.light.medium, facts["seeds"]), dict(facts["files"])
+    for number, (times, tier) in enumerate(made.items()):
+        if ticket is not None:
+            ticket.step(0.7 + 0.3 * number / len(made), 0.7 + 0.3 * (number + 1) / len(made), "writing")
+        path = version.folder / told[times]["file"]
+        write_vdb(path, tier, facts["grid"], facts.get("half", True), metadata, ticket)
+        files[path.name] = {"bytes": path.stat().st_size, "sha256": checksum(path)}
+    return _rewritten(version, {"dropped": [n for n in version.dropped if n not in made], "files": files})
+
+
+def mended(folder, ticket=None):
+    """Put right what can be of a version: texts that follow from its facts, and grids that its recipe builds again.
+
+    Parameters
+    ----------
+    folder : path-like
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    list of str
+        Names of the files that were put right.
+
+    Raises
+    ------
+    Problem
+        If `asset.json` itself cannot be trusted, or the recipe does not give the same values.
+    """
+    folder = pathlib.Path(folder)
+    sweep_leftovers(folder.parent)
+    version = read_version(folder)
+    facts = version.facts
+    if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
+        raise Problem(f"{shown(folder / 'asset.json')}: is not what was published, so nothing can be put right by it.")
+    wrong = [name for name in version.files if not _as_stated(folder / name, facts["files"][name])]
+    done = []
+    for name, text in _texts(facts).items():
+        if name in wrong and _sum(text.encode()) == facts["files"][name]["sha256"]:
+            write_whole(folder / name, text.encode())
+            done.append(name)
+    grids = {} if version.frames is not None else {times: name for times, name in version.tiers.items() if name in wrong}
+    recipe = version.mound
+    if grids and recipe is not None and recipe.name not in wrong:
+        brought_back(version, list(grids), ticket)
+        done += grids.values()
+    return done
+
+
+def _as_stated(path, wanted):
+    return path.is_file() and path.stat().st_size == wanted["bytes"] and checksum(path) == wanted["sha256"]
