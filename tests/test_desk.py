@@ -407,7 +407,7 @@ class Panels(DeskTest):
     def test_sections_fold_and_are_remembered(self):
         self.window.open_station("Light")
         panel = self.window.stations["Light"].settings
-        head, extinction = panel._heads["Medium"], panel.about.lines["medium", "albedo"]
+        head, extinction = panel._heads["Medium"], panel.fields["medium", "albedo"]
         self.assertTrue(extinction.isVisibleTo(panel))
         head.setFocus()
         self.key(Qt.Key.Key_Return, widget=head)
@@ -418,7 +418,7 @@ class Panels(DeskTest):
         self.assertFalse(panel._heads["Medium"].isChecked())
         self.assertTrue(panel._heads["Sky"].isChecked())
         panel._heads["Medium"].click()
-        self.assertTrue(panel.about.lines["medium", "albedo"].isVisibleTo(panel))
+        self.assertTrue(panel.fields["medium", "albedo"].isVisibleTo(panel))
 
     def test_a_number_is_found_by_its_name_also_in_a_folded_section(self):
         self.window.open_station("Light")
@@ -428,7 +428,7 @@ class Panels(DeskTest):
         self.assertTrue(panel.find.hasFocus())
         panel.find.setText("alb")
         self.application.processEvents()
-        albedo = panel.about.lines["medium", "albedo"]
+        albedo = panel.fields["medium", "albedo"]
         self.assertTrue(panel._heads["Medium"].isChecked())
         self.assertIn("Albedo: 1 of 1", panel._found_words.text())
         top = albedo.mapTo(panel.viewport(), albedo.rect().topLeft()).y()

@@ -6,7 +6,7 @@ from unittest import mock
 from PyQt6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog
+from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QLabel
 
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
@@ -93,7 +93,7 @@ class Shelf(DeskTest):
         self.until(lambda: set(came) == {0, 1})
         self.assertTrue(all(p.pixmap().cacheKey() != b for p, b in zip(dialog.pictures, before)))
         for word in ("Loaf", "voxel", "1.5 m", "optical depth"):
-            self.assertIn(word, dialog.facts.text() + dialog.pictures[1].accessibleName())
+            self.assertIn(word, " ".join(label.text() for label in dialog.findChildren(QLabel)))
         dialog.reject()
         dialog.deleteLater()
         self.in_dialog(lambda found: found.reject())
@@ -196,6 +196,7 @@ class Shelf(DeskTest):
 
     def test_seeds_wait_in_a_queue_that_can_be_reordered(self):
         jobs = self.window.jobs
+        self.until(lambda: self.library.settings.foretold.text())
         self.assertIn("About", self.library.settings.foretold.text())
         with mock.patch.object(QInputDialog, "getInt", lambda *_: (3, True)):
             self.click(self.library.settings.many)

@@ -6,6 +6,7 @@ new, changed or gone.
 """
 
 import datetime
+import functools
 import hashlib
 import json
 import os
@@ -49,6 +50,28 @@ def index_path(library):
     return platformdirs.user_cache_path("softmound") / "libraries" / f"{mark}.sqlite"
 
 
+_DAMAGE = (sqlite3.DatabaseError, UnicodeError, json.JSONDecodeError)
+"""What a damaged file of SQLite gives, wherever in it the damage is."""
+
+
+def _sound(method):
+    """Let a method meet a damaged file: it holds nothing that is not in the folders, so that it is made anew."""
+    @functools.wraps(method)
+    def work(self, *given, **named):
+        try:
+            return method(self, *given, **named)
+        except _DAMAGE as error:
+            if "locked" in str(error):
+                raise Problem(f"{self.path}: somebody else holds the index of the library; try again.") from error
+            self._base.close()
+            self._remove()
+            self._base = self._opened()
+            self.refresh()
+            return method(self, *given, **named)
+
+    return work
+
+
 class Index:
     """Index of a library. To be used in one thread, and closed.
 
@@ -82,17 +105,20 @@ class Index:
                     for table in ("versions", "labels", "words"):
                         base.execute(f"SELECT * FROM {table} LIMIT 1").fetchone()
                     return base
-                except sqlite3.DatabaseError:
+                except _DAMAGE:
                     base.close()
                     raise
-            except sqlite3.DatabaseError as error:
+            except _DAMAGE as error:
                 # It holds nothing that is not in the folders.
                 if again:
                     raise Problem(f"{self.path}: the index of the library cannot be made ({error}); delete it.") from error
-                for path in (self.path, *(self.path.with_name(self.path.name + end) for end in ("-journal", "-wal", "-shm"))):
-                    path.unlink(missing_ok=True)
+                self._remove()
             except OSError as error:
                 raise Problem(f"{self.path}: the index of the library cannot be kept ({error.strerror}).") from error
+
+    def _remove(self):
+        for path in (self.path, *(self.path.with_name(self.path.name + end) for end in ("-journal", "-wal", "-shm"))):
+            path.unlink(missing_ok=True)
 
     def close(self):
         """Let go of the file."""
@@ -104,6 +130,7 @@ class Index:
     def __exit__(self, *_):
         self.close()
 
+    @_sound
     def refresh(self, ticket=None, most=None):
         """Take in what is new in the folders, and leave out what is gone.
 
@@ -167,6 +194,7 @@ class Index:
         self._base.executemany("INSERT INTO labels VALUES (?, ?, ?)", [
             *((row, "tag", tag) for tag in tags), *((row, "shot", shot) for shot in shots)])
 
+    @_sound
     def search(self, words="", *, tags=(), shots=(), since=None, until=None, order="newest", limit=None, **ranges):
         """Versions that match all that is asked for.
 
@@ -216,10 +244,12 @@ class Index:
                                   + (f" LIMIT {int(limit)}" if limit else ""), values)
         return [Version(self.library / folder, json.loads(facts)) for folder, facts in rows]
 
+    @_sound
     def count(self):
         """Number of versions."""
         return self._base.execute("SELECT count(*) FROM versions").fetchone()[0]
 
+    @_sound
     def labels(self, kind="tag"):
         """All tags or shots, with how many versions have them, the most frequent first: list of (str, int)."""
         return self._base.execute("SELECT label, count(*) FROM labels WHERE kind = ? GROUP BY label ORDER BY 2 DESC, 1",

@@ -11,8 +11,10 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QLin
 from ....core.exchange.meshes import UNITS, UPS
 from ....core.library.asset import About
 from ....core.library.frames import RATE
+from ... import style
 from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory
+from ...pixels import image_of_pixels
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
 
@@ -170,9 +172,9 @@ class BesideDialog(QDialog):
             self.pictures.append(picture)
             grid.addWidget(picture, 0, column)
             grid.addWidget(text_label(f"{version.facts['name']} v{version.number:03d}", "title"), 1, column)
-        self.facts = text_label(_beside(*self._versions))
-        grid.addWidget(self.facts, 2, 0, 1, 2)
-        grid.addWidget(text_label("Drag in a picture to turn both. They stand in one light, each at its own size."), 3, 0, 1, 2)
+            grid.addWidget(text_label(_table(version, self._versions[1 - column])), 2, column)
+        grid.addWidget(text_label("Drag in a picture to turn both. They stand in one light; each fills its picture and is "
+                                  "metered by itself."), 3, 0, 1, 2)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         buttons.rejected.connect(self.reject)
         grid.addWidget(buttons, 4, 0, 1, 2)
@@ -201,9 +203,7 @@ class BesideDialog(QDialog):
         self._relighting.ask([Wish(n, version, self._light, self._view) for n, version in enumerate(self._versions)])
 
     def _take(self, number, pixels):
-        high, wide = pixels.shape[:2]
-        image = QImage(pixels.tobytes(), wide, high, 4 * wide, QImage.Format.Format_RGBA8888).copy()
-        self.pictures[number].setPixmap(_fitting(image, self.WIDE))
+        self.pictures[number].setPixmap(_fitting(image_of_pixels(pixels), self.WIDE))
 
     def mousePressEvent(self, event):
         self._from = event.position()
@@ -230,20 +230,26 @@ def _fitting(image, wide):
                                           Qt.TransformationMode.SmoothTransformation))
 
 
-def _beside(one, other):
-    """Facts of two versions as a table."""
-    def size(facts):
-        low, high = facts["bounds"]
-        return " × ".join(figure(b - a) for a, b in zip(low, high)) + " m"
+def _size(facts):
+    low, high = facts["bounds"]
+    return " × ".join(figure(b - a) for a, b in zip(low, high)) + " m"
 
-    def outline(facts):
-        return figure(facts["shape"]["outline"]) if "shape" in facts else "not measured"
 
-    rows = (("size", size), ("voxel", lambda f: f"{figure(f['voxel'])} m"), ("active voxels", lambda f: count(f["active_voxels"])),
-            ("extinction", lambda f: f"{figure(f['extinction'])} per metre"),
-            ("optical depth", lambda f: " × ".join(figure(d) for d in f.get("optical_depth", ())) or "not measured"),
-            ("outline's dimension", outline), ("seeds", lambda f: ", ".join(map(str, f["seeds"])) or "none"),
-            ("tags", lambda f: ", ".join(f.get("tags", ())) or "none"))
-    told = "".join(f"<tr><td>{name}&nbsp;&nbsp;</td><td>{escape(said(one.facts))}&nbsp;&nbsp;&nbsp;</td>"
-                   f"<td>{escape(said(other.facts))}</td></tr>" for name, said in rows)
-    return f"<table>{told}<tr><td>files</td><td>{memory(one.bytes)}</td><td>{memory(other.bytes)}</td></tr></table>"
+_ROWS = {
+    "size": _size, "voxel": lambda facts: f"{figure(facts['voxel'])} m",
+    "active voxels": lambda facts: count(facts["active_voxels"]),
+    "extinction": lambda facts: f"{figure(facts['extinction'])} per metre",
+    "optical depth": lambda facts: " × ".join(figure(depth) for depth in facts.get("optical_depth", ())) or "not measured",
+    "outline’s dimension": lambda facts: figure(facts["shape"]["outline"]) if "shape" in facts else "not measured",
+    "seeds": lambda facts: ", ".join(map(str, facts["seeds"])) or "none",
+    "tags": lambda facts: ", ".join(facts.get("tags", ())) or "none",
+}
+
+
+def _table(version, other):
+    """Facts of a version, in a stronger colour where the other one's differ."""
+    rows = [(name, said(version.facts), said(other.facts)) for name, said in _ROWS.items()]
+    rows.append(("files", memory(version.bytes), memory(other.bytes)))
+    return "<table>" + "".join(
+        f"<tr><td>{name}&nbsp;&nbsp;</td><td{'' if own == theirs else f' style=color:{style.TEXT.name()}'}>{escape(own)}</td></tr>"
+        for name, own, theirs in rows) + "</table>"

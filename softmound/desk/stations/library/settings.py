@@ -76,7 +76,7 @@ class LibrarySettings(SettingsPanel):
         self.section("Said of what is published next")
         self.about = AboutFields()
         self.about.changed.connect(self._take_about)
-        self.add(self.about)
+        self.add(Row(self.about))
         self.section("The shelf")
         self.health = QPushButton("Look after it")
         self.health.setToolTip("Verify every version, put right what can be, and say what takes how much room.")
@@ -116,7 +116,7 @@ class LibrarySettings(SettingsPanel):
         self.state.setText(
             f"“{mound.name}” is published as it is now." if station.published_now(mound) else
             f"“{mound.name}” will be published at its final voxel of {figure(mound.voxels.final)} m.")
-        self.foretold.setText(self._foretold(mound))
+        self.show_foretold(mound)
         version = station.chosen
         recipe = version is not None and version.mound is not None
         self.open.setEnabled(recipe)
@@ -143,16 +143,23 @@ class LibrarySettings(SettingsPanel):
             + (f"<br>dropped: {_tiers(version.dropped)}" if version.dropped else "")
             + _frames(version.frames) + _said_of(facts))
 
-    def _foretold(self, mound):
-        """How large and how long what is published would be."""
+    def show_foretold(self, mound):
+        """Say how large and how long what is published would be.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
         ahead = self._station.window.looking.ahead
         if ahead is None or not mound.mass.forms:
-            return ""
+            self.foretold.setText("")
+            return
         tiers, voxel = self._station.window.delivering.tiers, mound.voxels.final
         # A tier has an eighth of the voxels of the one twice as fine.
         share = sum(times**-3.0 for times in tiers)
         size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
-        return f"About {memory(size)} of files at the most, in {seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))}."
+        self.foretold.setText(f"About {memory(size)} of files at the most, in "
+                              f"{seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))}.")
 
 
 def _tiers(reductions):

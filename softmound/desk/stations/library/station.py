@@ -76,6 +76,11 @@ class LibraryStation(Station):
 
     def join(self):
         self.window.delivering.published.connect(self.look_again)
+        self.window.looking.shown.connect(self._foretold)
+
+    def _foretold(self, answer):
+        if answer.ahead is not None and self.window.station is self:
+            self.settings.show_foretold(self.document.mound)
 
     def show_mound(self, mound):
         self.settings.show_mound(mound)

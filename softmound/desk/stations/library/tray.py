@@ -21,6 +21,7 @@ from PyQt6.QtWidgets import (
 from ....core.library.choices import ORDERS
 from ... import style
 from ...figures import figure, memory
+from ...pixels import image_of_pixels
 
 
 def paint_cards(painter):
@@ -51,8 +52,7 @@ class _Versions(QAbstractListModel):
 
     def take_relit(self, folder, pixels):
         """Keep a picture in the light of the present mound, and show it."""
-        high, wide = pixels.shape[:2]
-        self.relit[folder] = QImage(pixels.tobytes(), wide, high, 4 * wide, QImage.Format.Format_RGBA8888).copy()
+        self.relit[folder] = image_of_pixels(pixels)
         for row, version in enumerate(self.versions):
             if version.folder == folder:
                 self.dataChanged.emit(self.index(row), self.index(row))

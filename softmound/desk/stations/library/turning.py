@@ -2,9 +2,9 @@
 
 import numpy as np
 from PyQt6.QtCore import QTimer
-from PyQt6.QtGui import QImage
 
 from ....core.recipe import Light, Sky, View
+from ...pixels import image_of_pixels
 from .relighting import Relighting, Wish
 
 SIDES = 12
@@ -102,8 +102,7 @@ class Turning:
         folder, n = key
         if self.version is None or folder != self.version.folder:
             return
-        high, wide = pixels.shape[:2]
-        self._images[n] = QImage(pixels.tobytes(), wide, high, 4 * wide, QImage.Format.Format_RGBA8888).copy()
+        self._images[n] = image_of_pixels(pixels)
         if not self._play.isActive():
             self._changed()
 
