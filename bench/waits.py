@@ -89,7 +89,7 @@ def _finer():
         path = pathlib.Path(folder) / "wide.mound"
         write_mound(path, resized_mound(mound, factor))
         picture = str(pathlib.Path(folder) / "wide.png")
-        command = [sys.executable, "-m", "softmound", "picture", str(path), picture, "--voxel", f"{FINER:g}"]
+        command = [sys.executable, "-m", "softmound", "picture", str(path), "--out", picture, "--voxel", f"{FINER:g}"]
         begun = time.perf_counter()
         subprocess.run(command, check=True, capture_output=True)
         taken = time.perf_counter() - begun

@@ -1,6 +1,7 @@
 """What changes of a version once it is published, sequences, what waits, and jobs on other machines."""
 
 import json
+import os
 import pathlib
 import subprocess
 import sys
@@ -13,6 +14,7 @@ from distributed import LocalCluster
 from softmound.cli import main
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
+from softmound.core.exchange.export import ExportOptions
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
@@ -22,7 +24,9 @@ from softmound.core.library.batch import jobs_of, published_all
 from softmound.core.library.changing import brought_back, dropped, mended, renamed, retold
 from softmound.core.library.frames import Frames, files_of, frame_name, later
 from softmound.core.library.handoff import HANDOFF
+from softmound.core.library.index import Index
 from softmound.core.library.keeping import health, rebuilt
+from softmound.core.library.placement import in_file_of
 from softmound.core.library.queue import Queue
 from softmound.core.library.receiving import received
 from softmound.core.library.shelf import listed, read_version, verify
@@ -165,6 +169,105 @@ class Changing(Shelf):
         self.assertEqual((code, json.loads(out)["problems"]), (0, []), err)
 
 
+class Written(Shelf):
+    """Files in another unit, with another axis up and another origin."""
+
+    def test_they_are_read_back_to_where_the_mound_has_it(self):
+        plain = read_version(self.publish(lumpy_mound(), voxel=1.5, tiers=(1, 2)))
+        options = ExportOptions("z", "cm", "base", False, "smoke")
+        version = verify(self.publish(lumpy_mound(), voxel=1.5, tiers=(1, 2), options=options))
+        facts = version.facts
+        self.assertEqual((facts["grid"], facts["half"], facts["in_file"]["unit"], facts["in_file"]["up"]),
+                         ("smoke", False, "cm", "z"))
+        self.assertEqual(facts["bounds"], plain.facts["bounds"])
+        for times in (1, 2):
+            raw = read_vdb(version.vdb(times), "smoke")
+            self.assertAlmostEqual(raw.voxel, 150.0 * times, places=3)
+            low, high = (raw.world(corner) for corner in raw.active_bounds())
+            # The middle of the underside is the origin, z goes up; a tier's voxels are wider than the full grid's.
+            self.assertLess(np.abs((low + high)[:2]).max(), 151.0 * times)
+            self.assertLess(abs(low[2] - raw.voxel / 2), 151.0 * times)
+            back, want = in_file_of(facts).read(raw), read_vdb(plain.vdb(times))
+            for one, other in zip(back.active_bounds(), want.active_bounds()):
+                np.testing.assert_allclose(back.world(one), want.world(other), atol=2e-3)
+            np.testing.assert_allclose(dense_of(back)[0], dense_of(want)[0], atol=6e-4)
+            self.assertLess(received(version, times, size=(48, 32)).facts["off_by"], 1.6 * times)
+        self.assertTrue(rebuilt(version)["same"])
+        page = (version.folder / HANDOFF).read_text()
+        self.assertIn(f"Extinction is {facts['extinction'] / 100.0:.6g} per cm", page)
+        scene = (version.folder / "loaf.usda").read_text()
+        self.assertIn("metersPerUnit = 0.01", scene)
+        self.assertIn('upAxis = "Z"', scene)
+        # Dropped files come back as they were written.
+        before = dense_of(read_vdb(version.vdb(1), "smoke"))
+        back = brought_back(dropped(version, (1,)))
+        np.testing.assert_array_equal(dense_of(read_vdb(back.vdb(1), "smoke"))[0], before[0])
+
+    def test_from_the_command_line(self):
+        mound = self.folder / "ball.mound"
+        write_mound(mound, ball_mound())
+        code, out, err = said(main, ["publish", str(mound), "--library", str(self.library), "--voxel", "2", "--unit", "ft",
+                                     "--full", "--origin", "centre", "--grid", "cloud", "--species", "humilis", "--json"])
+        facts = json.loads(out)
+        self.assertEqual((code, facts["in_file"]["unit"], facts["half"], facts["grid"], facts["species"]),
+                         (0, "ft", False, "cloud", "humilis"), err)
+        # A batch, in processes of its own, does the same.
+        code, out, err = said(main, ["publish", str(mound), "--library", str(self.library), "--voxel", "2.5", "--unit", "ft",
+                                     "--seeds", "0-1", "--workers", "2", "--grid", "cloud", "--json"])
+        self.assertEqual(code, 0, err)
+        self.assertEqual({v.facts["in_file"]["unit"] for v in listed(self.library)}, {"ft"})
+        with Index(self.library, self.index) as index:
+            index.refresh()
+            self.assertEqual(len(index.search(species=("humilis",))), 1)
+            self.assertEqual(len(index.search("humil")), 1)
+
+
+class Troubles(Shelf):
+    """A disk that is full, a library that goes away, a clock that is set back."""
+
+    def test_a_batch_on_a_full_disk_says_so_and_leaves_what_was_there(self):
+        mound = self.folder / "lumps.mound"
+        write_mound(mound, lumpy_mound())
+        first = self.publish(ball_mound())
+        code = f"""
+import resource, signal, sys
+signal.signal(signal.SIGXFSZ, signal.SIG_IGN)
+resource.setrlimit(resource.RLIMIT_FSIZE, (30_000, 30_000))
+from softmound.cli import main
+sys.exit(main(["publish", {str(mound)!r}, "--library", {str(self.library)!r}, "--voxel", "1.0", "--seeds", "0-2", "--quiet"]))
+"""
+        child = subprocess.run([sys.executable, "-c", code], cwd=ROOT, capture_output=True, text=True)
+        self.assertEqual((child.returncode, len(child.stderr.strip().splitlines())), (2, 1), child.stderr)
+        self.assertIn("3 of 3 could not be published", child.stderr)
+        self.assertEqual([v.folder for v in listed(self.library)], [first])
+        self.assertEqual(list(self.library.glob("*/.publishing-*")), [])
+
+    def test_a_library_that_goes_away_in_the_middle(self):
+        mound = self.folder / "lumps.mound"
+        write_mound(mound, lumpy_mound())
+        away, told = self.folder / "away", []
+
+        def gone(*what):
+            told.append(what)
+            if len(told) == 1:
+                self.library.rename(away)
+                self.library.write_text("a file where the library was")
+
+        found = published_all(jobs_of([mound], range(3), voxel=3.0), self.library, told=gone)
+        self.assertEqual(found, (1, 0, 2))
+        self.assertTrue(all("could not be published" in problem for _, _, problem in told[1:]))
+        verify(away / "lumpy" / "v001")
+
+    def test_a_clock_set_back_mixes_no_versions(self):
+        first = self.publish(ball_mound())
+        os.utime(first / "asset.json", (4e9, 4e9))  # as if published seventy years on
+        second = self.publish(ball_mound())
+        self.assertEqual((first.name, second.name), ("v001", "v002"))
+        with Index(self.library, self.index) as index:
+            index.refresh()
+            self.assertEqual({v.number for v in index.search()}, {1, 2})
+
+
 class Sequences(Shelf):
     def moving(self):
         return ball_mound(12.0, 2.0, grains=(Push(feature=8.0, strength=3.0, octaves=1, period=2.0),))
@@ -238,6 +341,7 @@ class Waits(Shelf):
     def test_what_waits_outlives_the_program_and_is_published_once(self):
         code = f"""
 import os, signal
+from softmound.core.library.placement import in_file_of
 from softmound.core.library.queue import Queue
 from tests.scenes import ball_mound
 from softmound.core.library.asset import About

@@ -3,11 +3,13 @@ and what waits."""
 
 from unittest import mock
 
+import numpy as np
 from PyQt6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QLabel
 
+from softmound.core.exchange.png import png_of
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
@@ -82,7 +84,7 @@ class Shelf(DeskTest):
         self.assertFalse(panel.beside.isEnabled())
         tray.list.selectAll()
         self.assertTrue(panel.beside.isEnabled())
-        dialog = BesideDialog(self.library.found, *self.library._lit_as(), self.window)
+        dialog = BesideDialog(self.library.found, *self.library.lit_as(), self.window)
         came = []
         dialog._relighting._told = dialog._relighting._relay.to(lambda n, pixels: (came.append(n), dialog._take(n, pixels)))
         dialog._ask()
@@ -193,6 +195,62 @@ class Shelf(DeskTest):
             self.click(panel.adopt)
         self.done()
         self.assertEqual([v.facts["name"] for v in self.library.versions], ["strange", "Strange"])
+
+    def test_built_again_put_aside_and_brought_back(self):
+        self.stocked("Loaf", "Roll")
+        panel, said = self.library.settings, self.window.status.said
+        panel.rebuild.trigger()
+        self.done()
+        self.assertIn("gives the same values", said.text())
+        panel.retire.trigger()
+        self.assertEqual([v.facts["name"] for v in self.library.versions], ["Loaf"])
+        panel.restore.trigger()
+        self.assertEqual(len(self.library.versions), 2)
+        self.select(0)
+        panel.retire.trigger()
+        with mock.patch("softmound.desk.stations.library.caring.asked", return_value=1) as question:
+            panel.empty.trigger()
+        self.assertIn("Roll", question.call_args[0][1])
+        with mock.patch("softmound.desk.stations.library.caring.asked", return_value=0):
+            panel.empty.trigger()
+            self.done()
+        self.assertIn("1 versions were deleted", said.text())
+        panel.restore.trigger()
+        self.assertIn("Nothing was put aside", said.text())
+        panel.empty.trigger()
+        self.assertIn("Nothing was put aside", said.text())
+
+    def test_a_picture_dropped_in_finds_its_cloud(self):
+        self.stocked("Loaf")
+        tower = ball_mound().edited(name="Tower")
+        ball = tower.mass.forms[0]
+        publish(tower.edited(mass=tower.mass.edited(forms=(ball.edited(radii=(4.0, 24.0, 4.0), centre=(0.0, 30.0, 0.0)),))),
+                self.folder_of_library, 1.5)
+        self.library.look_again()
+        drawn = np.zeros((120, 100, 3), np.uint8)
+        drawn[10:110, 42:58] = 255
+        path = self.folder / "drawn.png"
+        path.write_bytes(png_of(drawn))
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(path))])
+        self.library.tray.dropEvent(QDropEvent(QPointF(5, 5), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
+                                               Qt.KeyboardModifier.NoModifier))
+        self.done()
+        self.assertEqual([v.facts["name"] for v in self.library.found], ["Tower", "Loaf"])
+        self.assertEqual(self.library.tray.count.text(), "like the outline in drawn.png")
+        self.click(self.library.tray.like)
+        self.assertIsNone(self.library.outline)
+
+    def test_what_goes_with_a_version(self):
+        panel = self.library.settings
+        self.click(panel.more_with["proxy"])
+        panel.about.lines["species"].setText("humilis")
+        self.click(panel.publish)
+        self.done()
+        version = self.library.versions[0]
+        self.assertTrue((version.folder / "lumpy_proxy.ply").exists())
+        self.library.search("humil")
+        self.assertEqual(self.library.found[0].facts["species"], "humilis")
 
     def test_seeds_wait_in_a_queue_that_can_be_reordered(self):
         jobs = self.window.jobs

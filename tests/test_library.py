@@ -12,6 +12,7 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid
+from softmound.core.exchange.export import ExportOptions
 from softmound.core.held import MARK, Held
 from softmound.core.library.asset import file_name, next_version, publish, recipe_mark, sweep_leftovers
 from softmound.core.library.shelf import listed, read_version, verify
@@ -68,7 +69,7 @@ class Publishing(unittest.TestCase):
 
     def test_the_grid_is_the_clouds(self):
         mound = lumpy_mound()
-        folder = publish(mound, self.library, half=False)
+        folder = publish(mound, self.library, options=ExportOptions(half=False))
         stored = vdb.read(str(folder / "lumpy.vdb"), "density")
         dense, low = dense_of(density_grid(mound, 0.8))
         got = np.empty_like(dense)

@@ -6,7 +6,7 @@ import time
 
 from ..core.problems import Problem
 from . import arguments
-from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, foretold, placement, print_facts, ticket_for
 
 STARTS_HELP = "kind of the first shape; softmound starts lists them"
 MESHES = (".obj", ".ply", ".stl", ".glb", ".off")
@@ -79,20 +79,12 @@ def _delivering(parser):
     size.add_argument("--voxels-long", type=arguments.count, metavar="N", help="voxels along the longest side instead")
     parser.add_argument("--seed", type=arguments.seed, metavar="N", help="seed of the first grain; the others follow it")
     parser.add_argument("--picture", metavar="FILE.png", help="also take the mound's picture")
-    width = parser.add_mutually_exclusive_group()
-    width.add_argument("--half", dest="full", action="store_false", help="16-bit values (the default)")
-    width.add_argument("--full", action="store_true", help="32-bit values")
-    parser.add_argument("--up", default="y", choices=("y", "z"), help="which axis is up in the file")
-    parser.add_argument("--unit", default="m", choices=UNITS, help="unit of the file's numbers")
-    parser.add_argument("--origin", default="kept", choices=("kept", "centre", "base"),
-                        help="where the file's origin lies: as in the mound, in the middle of the cloud, or in the middle of "
-                             "its underside")
+    placement(parser)
     parser.add_argument("--name", type=arguments.grid_name, default="density", metavar="NAME", help="name of the grid")
     parser.add_argument("--tolerance", type=arguments.tolerance, default=0.0, metavar="D",
                         help="densities so close to one another become one tile")
     parser.add_argument("--surface", action="store_true", help="also write the surface as a level set")
     parser.add_argument("--limit-memory", type=arguments.gigabytes, metavar="GB", help="refuse builds that need more")
-    parser.set_defaults(full=False)
 
 
 def _wishes(parser):

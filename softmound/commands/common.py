@@ -211,3 +211,21 @@ def foretold(args, files, ahead=None, voxel=None):
         facts.update(voxel=voxel, memory_bytes=round(ahead.memory(voxel)), seconds=round(ahead.seconds(voxel), 3),
                      active_voxels=round(ahead.active_voxels(voxel)))
     print_facts(facts, args)
+
+
+def placement(parser):
+    """Let an action be told how the numbers of its OpenVDB files are meant.
+
+    Parameters
+    ----------
+    parser : argparse.ArgumentParser
+    """
+    width = parser.add_mutually_exclusive_group()
+    width.add_argument("--half", dest="full", action="store_false", help="16-bit values (the default)")
+    width.add_argument("--full", action="store_true", help="32-bit values")
+    parser.set_defaults(full=False)
+    parser.add_argument("--up", default="y", choices=("y", "z"), help="which axis is up in the file")
+    parser.add_argument("--unit", default="m", choices=UNITS, help="unit of the file's numbers")
+    parser.add_argument("--origin", default="kept", choices=("kept", "centre", "base"),
+                        help="where the file's origin lies: as in the mound, in the middle of the cloud, or in the middle of "
+                             "its underside")

@@ -7,7 +7,7 @@ from ..core.aside import shown
 from ..core.library.choices import MORE, ORDERS, TIERS
 from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, foretold, placement, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -37,6 +37,8 @@ def add_to(actions):
     publish.add_argument("--seeds", type=arguments.numbers, metavar="A-B",
                          help="siblings with other seeds, 0 is the mound itself; what is published already is left alone")
     publish.add_argument("--apart", action="store_true", help="each seed as an asset of its own, not as a version of one")
+    placement(publish)
+    publish.add_argument("--grid", default="density", metavar="NAME", help="name of the grid in its files")
     publish.add_argument("--frames", type=arguments.frame_range, metavar="A-B", 
                          help="publish these frames, in which the grains move on")
     publish.add_argument("--rate", type=arguments.rate, default=24.0, metavar="R", help="frames a second")
@@ -102,11 +104,13 @@ def add_to(actions):
     shelf.add_argument("--version", type=arguments.seed, metavar="N", help="of the asset; default its newest")
     shelf.add_argument("--tags", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
     shelf.add_argument("--shots", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
+    shelf.add_argument("--species", metavar="NAME", help="search: of this species; say: another one")
     for field in ("note", "author", "licence"):
         shelf.add_argument(f"--{field}", metavar="TEXT", help=f"say: another {field}")
     shelf.add_argument("--tiers", type=arguments.tiers, metavar="N,N", help="drop and bring: of which files")
     shelf.add_argument("--mend", action="store_true", help="health: put right what can be")
-    for field, unit in (("span", "metres"), ("height", "metres"), ("voxel", "metres"), ("depth", "the largest optical depth")):
+    for field, unit in (("span", "metres"), ("height", "metres"), ("voxel", "metres"), ("depth", "the largest optical depth"),
+                        ("bytes", "size of the files")):
         shelf.add_argument(f"--{field}", type=arguments.between, metavar="A-B", help=f"search: {unit}, from and to")
     shelf.add_argument("--since", type=arguments.day, metavar="DAY", help="search: published on this day or later")
     shelf.add_argument("--until", type=arguments.day, metavar="DAY", help="search: published on this day or before")
@@ -119,6 +123,7 @@ def _said_with(parser):
     parser.add_argument("--tags", type=arguments.words, default=(), metavar="A,B", help="words to find it by")
     parser.add_argument("--shots", type=arguments.words, default=(), metavar="A,B", help="codes of shots it is for")
     parser.add_argument("--author", default="", metavar="NAME")
+    parser.add_argument("--species", default="", metavar="NAME", help="of cloud, as meteorology calls it")
     parser.add_argument("--licence", default="", metavar="TEXT", help="on what terms others may use it")
     parser.add_argument("--about", metavar="JSON", help="note, tags, shots, author and licence in one, instead of the above")
 
@@ -143,7 +148,8 @@ def _about(args):
     try:
         if args.about is not None:
             return About.model_validate_json(args.about)
-        return About(note=args.note, tags=args.tags, shots=args.shots, author=args.author, licence=args.licence)
+        return About(note=args.note, tags=args.tags, shots=args.shots, author=args.author, licence=args.licence,
+                     species=args.species)
     except ValidationError as error:
         raise Problem(sentence_for(error, "what is said of it")) from error
 
@@ -176,9 +182,15 @@ def _publish(args):
                      args.voxel or mound.voxels.final)
             return
         frames = None if args.frames is None else Frames(*args.frames, args.rate)
-        folder = publish(mound, args.library, args.voxel, ticket=ticket, about=about, tiers=args.tiers, more=args.more,
+        folder = publish(mound, args.library, args.voxel, _options(args), ticket, about=about, tiers=args.tiers, more=args.more,
                          frames=frames)
     print_facts({"folder": str(folder), **read_version(folder).facts}, args)
+
+
+def _options(args):
+    from ..core.exchange.export import ExportOptions
+
+    return ExportOptions(args.up, args.unit, args.origin, not args.full, args.grid)
 
 
 def _batch(args, about):
@@ -186,7 +198,7 @@ def _batch(args, about):
 
     name = None if args.name is None else args.name.strip()
     jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about,
-                   more=args.more)
+                   more=args.more, options=_options(args))
     made, problems = [], []
 
     def told(job, folder, problem):
@@ -317,12 +329,13 @@ def _show(args, ticket):
 
 
 def _search(args, ticket):
-    from ..core.library.index import Index
+    from ..core.library.index import RANGES, Index
 
-    ranges = {name: getattr(args, name) for name in ("span", "height", "voxel", "depth") if getattr(args, name) is not None}
+    ranges = {name: getattr(args, name) for name in RANGES if getattr(args, name) is not None}
     with Index(args.folder) as index:
         index.refresh(ticket)
-        _told(index.search(args.name or "", tags=args.tags or (), shots=args.shots or (), since=args.since, until=args.until,
+        _told(index.search(args.name or "", tags=args.tags or (), shots=args.shots or (),
+                           species=[args.species] if args.species else (), since=args.since, until=args.until,
                            order=args.order, limit=args.limit, **ranges), args)
 
 
@@ -376,7 +389,7 @@ def _say(args, ticket):
     version = _chosen(args, "say")
     given = {name: getattr(args, name) for name in About.model_fields if getattr(args, name) is not None}
     if not given:
-        raise Problem("Say what is to be said: --tags, --shots, --note, --author or --licence.")
+        raise Problem("Say what is to be said: --tags, --shots, --note, --species, --author or --licence.")
     try:
         said = {name: version.facts[name] for name in About.model_fields if name in version.facts} | given
         about = About.model_validate_json(json.dumps(said))

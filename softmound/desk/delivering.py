@@ -37,6 +37,8 @@ class Delivering(QObject):
         What there is to say of what is published next.
     tiers : tuple of int
         Which files it gets, see `core.library.choices.TIERS`.
+    more : tuple of str
+        What else goes with it, see `core.library.choices.MORE`.
 
     queue : Queue
         What is still to be published.
@@ -52,7 +54,7 @@ class Delivering(QObject):
     def __init__(self, window, stages, library):
         super().__init__(window)
         self._window, self._stages, self.library = window, stages, pathlib.Path(library)
-        self.about, self.tiers = About(), (1,)
+        self.about, self.tiers, self.more = About(), (1,), ()
         self.queue, self._order = Queue(), []
         window.jobs.changed.connect(self._keep_order)
 
@@ -78,7 +80,7 @@ class Delivering(QObject):
         if not mounds:
             return
         try:
-            kept = [self.queue.add(mound, self.library, self.about, self.tiers) for mound in mounds]
+            kept = [self.queue.add(mound, self.library, self.about, self.tiers, self.more) for mound in mounds]
         except Problem as problem:
             self._window.tell(str(problem))
             return

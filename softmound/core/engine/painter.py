@@ -119,6 +119,8 @@ class Answer:
         With which the pixels show it, stops.
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
+    bias : float
+        True light that is done: what more paths would not put right, see `TwoLevels.bias`; infinite where it is not known.
     """
 
     request: Request
@@ -135,6 +137,7 @@ class Answer:
     radiance: object = None
     exposure: float = 0.0
     noise: float = 0.0
+    bias: float = 0.0
     left: float = 0.0
 
 
@@ -376,8 +379,9 @@ class Painter:
             if not enough:
                 radiance[..., :3] = behind + eased(tracer.layers()[0], made.radiance[..., :3] - behind, noise)
             exposed = self._exposed(light, radiance)
+            bias = tracer.bias()[0] if enough and not request.alone else 0.0
             yield replace(made, pixels=looked(radiance, exposed), radiance=radiance, exposure=exposed.exposure, noise=noise,
-                          left=left, passes=tracer.turns, seconds=now - begun, ahead=None, miniatures={})
+                          bias=bias, left=left, passes=tracer.turns, seconds=now - begun, ahead=None, miniatures={})
             if enough:
                 return
 

@@ -49,14 +49,16 @@ def origin_of(grid, origin):
     ----------
     grid : BrickGrid
         In metres with y up.
-    origin : str
-        One of `ORIGINS`.
+    origin : str or ndarray of float, shape (3,)
+        One of `ORIGINS`; or the point itself, metres.
 
     Returns
     -------
     ndarray of float64, shape (3,)
         Metres.
     """
+    if not isinstance(origin, str):
+        return np.asarray(origin, float)
     bounds = grid.active_bounds()
     if origin == "kept" or bounds is None:
         return np.zeros(3)
@@ -79,8 +81,8 @@ def exported(grid, up="y", unit="m", origin="kept"):
         "y", or "z": turned a quarter about x, so that nothing is mirrored.
     unit : str, optional
         One of `meshes.UNITS`: what one of the file's units is.
-    origin : str, optional
-        One of `ORIGINS`.
+    origin : str or ndarray of float, shape (3,), optional
+        See `origin_of`.
 
     Returns
     -------

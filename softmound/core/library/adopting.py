@@ -15,6 +15,7 @@ from ..volume.numbers import numbers_of
 from .asset import THUMB, THUMB_PASSES, About, Moving, facts_of, fill_files, placed
 from .frames import RATE, Frames, files_of
 from .likeness import shape_of
+from .placement import InFile
 
 
 def adopt(path, library, name, *, source="", grid="density", unit=None, up=None, extinction=None, about=About(), tiers=(1,),
@@ -77,6 +78,6 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
         facts = facts_of(mound, density, density.voxel)
         facts.update(seeds=[], recipe="", adopted=pathlib.Path(named).name, source=source, shape=shape_of(density))
         facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(density, medium.extinction).depth]
-        fill_files(aside, files, density, facts, True, metadata_of(name, medium, []), about, tiers, "", ticket, moving)
+        fill_files(aside, files, density, facts, InFile(), metadata_of(name, medium, []), about, tiers, "", ticket, moving)
 
     return placed(library, name, fill)

@@ -21,6 +21,7 @@ from ..engine.forecast import refuse_unless_fits
 from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
 from ..engine.stills import Taking, sheet, sheet_of, turntable
+from ..exchange.export import ExportOptions
 from ..exchange.meshes import write_mesh
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of
@@ -37,6 +38,7 @@ from ..volume.numbers import numbers_of
 from .frames import Frames, frame_name, later, moves
 from .handoff import HANDOFF, handoff_text, usd_text
 from .likeness import shape_of
+from .placement import placed_by
 
 FORMAT = 3
 THUMB, SMALL = (480, 320), (300, 200)
@@ -62,6 +64,8 @@ class About(Value):
     shots : tuple of str
         Codes of shots it is meant for.
     author, licence : str
+    species : str
+        Of cloud, as meteorology calls it.
     """
 
     note: Annotated[str, Field(max_length=4000)] = ""
@@ -69,6 +73,7 @@ class About(Value):
     shots: Annotated[tuple[Annotated[str, Field(min_length=1, max_length=60)], ...], Field(max_length=60)] = ()
     author: Annotated[str, Field(max_length=200)] = ""
     licence: Annotated[str, Field(max_length=200)] = ""
+    species: Annotated[str, Field(max_length=60)] = ""
 
 
 def file_name(name):
@@ -190,7 +195,7 @@ def next_version(folder):
     return max(taken, default=0) + 1
 
 
-def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, about=About(), tiers=(1,), job="",
+def publish(mound, library, voxel=None, options=ExportOptions(), ticket=None, stages=None, about=About(), tiers=(1,), job="",
             more=(), frames=None):
     """Build a mound at its final voxel and put it into a library.
 
@@ -204,8 +209,8 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
         Made when it does not exist.
     voxel : float, optional
         Metres; default the mound's final voxel.
-    half : bool, optional
-        16-bit floats.
+    options : ExportOptions, optional
+        How its files are written; a surface and a tolerance are not for a library.
     ticket : Ticket, optional
     stages : Stages, optional
         Whose cache may hold the finished grid.
@@ -243,7 +248,7 @@ def publish(mound, library, voxel=None, half=True, ticket=None, stages=None, abo
         moving = Moving(frames, lambda number: stages.density(later(mound, (number - frames.first) / frames.rate), voxel,
                                                               ticket.quiet() if ticket is not None else None, remember=False))
     return placed(library, mound.name, lambda aside, name: _fill_version(
-        aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more, moving))
+        aside, name, mound, grid, stages, voxel, placed_by(options, grid), ticket, about, tiers, job, more, moving))
 
 
 def placed(library, name, fill):
@@ -306,7 +311,7 @@ def _named(aside, asset):
         return version
 
 
-def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, tiers, job, more, moving):
+def _fill_version(aside, name, mound, grid, stages, voxel, in_file, ticket, about, tiers, job, more, moving):
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
@@ -317,11 +322,11 @@ def _fill_version(aside, name, mound, grid, stages, voxel, half, ticket, about, 
     facts = facts_of(mound, grid, voxel)
     facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(grid, mound.light.medium.extinction).depth]
     facts["shape"] = shape_of(grid)
-    metadata = metadata_of(mound.name, mound.light.medium, facts["seeds"])
+    metadata = metadata_of(mound.name, mound.light.medium, facts["seeds"], in_file.unit, in_file.up)
     if more:
         step(0.15, 0.2, "taking more pictures")
         _fill_more(aside, name, mound, grid, stages, key, more, ticket)
-    fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket, moving)
+    fill_files(aside, name, grid, facts, in_file, metadata, about, tiers, job, ticket, moving)
 
 
 def _fill_more(aside, name, mound, grid, stages, key, more, ticket):
@@ -355,7 +360,7 @@ class Moving:
     grid_of: Callable
 
 
-def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, ticket, moving=None):
+def fill_files(aside, name, grid, facts, in_file, metadata, about, tiers, job, ticket, moving=None):
     """Write the grids of a version, the page and the scene that go with them, and `asset.json`, which names all files there are.
 
     Parameters
@@ -368,7 +373,7 @@ def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, tick
         Of the first frame, where there are many.
     facts : dict
         Added to.
-    half : bool
+    in_file : InFile
     metadata : dict
         Beside the grids in their files.
     about : About
@@ -392,14 +397,14 @@ def fill_files(aside, name, grid, facts, half, metadata, about, tiers, job, tick
             step(begun, ended, "writing the grid" if number is None else f"writing frame {number}")
             small = reduced(grid, tier["reduction"])
             file = tier["file"] if number is None else frame_name(tier["file"], number)
-            write_vdb(aside / file, small, half=half, metadata=metadata, ticket=ticket)
+            write_vdb(aside / file, in_file.written(small), in_file.name, in_file.half, metadata, ticket)
             if number == numbers[0]:
                 low, high = small.active_bounds()
                 tier.update(voxel=small.voxel, dims=[int(d) for d in high - low + 1],
-                            values=values_digest(small, half) if number is None else "")
+                            values=values_digest(small, in_file.half) if number is None else "")
             begun = ended
     step(0.95, 1.0, "finishing")
-    facts.update(half=half, **about.model_dump(mode="json"))
+    facts.update(grid=in_file.name, half=in_file.half, in_file=in_file.facts(), **about.model_dump(mode="json"))
     facts.update(published=datetime.datetime.now(datetime.UTC).isoformat(timespec="seconds"), job=job)
     (aside / HANDOFF).write_text(handoff_text(facts), encoding="utf-8")
     (aside / f"{name}.usda").write_text(usd_text(name, facts), encoding="utf-8")

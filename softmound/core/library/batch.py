@@ -19,6 +19,7 @@ from ..engine.forecast import memory_limit
 from ..engine.keys import key_of
 from ..engine.siblings import sibling
 from ..engine.stages import Stages
+from ..exchange.export import ExportOptions
 from ..held import child_process
 from ..problems import Problem
 from ..recipe import Mound, read_mound
@@ -50,6 +51,8 @@ class Job:
     about : About
     more : tuple of str
         What else goes with it, see `core.library.choices.MORE`.
+    options : ExportOptions
+        How its files are written.
     """
 
     path: str
@@ -60,6 +63,7 @@ class Job:
     tiers: tuple
     about: About
     more: tuple = ()
+    options: ExportOptions = ExportOptions()
 
     @property
     def mound(self):
@@ -69,10 +73,12 @@ class Job:
     @cached_property
     def mark(self):
         """Mark of the job: 32 hexadecimal digits."""
-        return key_of("job", self.name, recipe_mark(self.mound), self.voxel, tuple(sorted(self.tiers)))
+        return key_of("job", self.name, recipe_mark(self.mound), self.voxel, tuple(sorted(self.tiers)),
+                      *((repr(self.options),) if self.options != ExportOptions() else ()))
 
 
-def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1,), about=About(), more=()):
+def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1,), about=About(), more=(),
+            options=ExportOptions()):
     """Jobs for every mound with every seed.
 
     Parameters
@@ -90,6 +96,7 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
     tiers : sequence of int, optional
     about : About, optional
     more : sequence of str, optional
+    options : ExportOptions, optional
 
     Returns
     -------
@@ -106,7 +113,7 @@ def jobs_of(paths, numbers=(0,), *, apart=False, name=None, voxel=None, tiers=(1
         called = mound.name if name is None else name
         for number in numbers:
             jobs.append(Job(os.fspath(path), mound, number, f"{called} {number:02d}" if apart else called,
-                            float(mound.voxels.final if voxel is None else voxel), tuple(tiers), about, tuple(more)))
+                            float(mound.voxels.final if voxel is None else voxel), tuple(tiers), about, tuple(more), options))
     return jobs
 
 
@@ -176,8 +183,8 @@ def _one_by_one(jobs, library, ticket):
         try:
             if ticket is not None:
                 ticket.step(number / len(jobs), (number + 1) / len(jobs), f"{job.name}, {number + 1} of {len(jobs)}")
-            yield job, publish(job.mound, library, job.voxel, ticket=ticket, stages=stages, about=job.about, tiers=job.tiers,
-                               job=job.mark, more=job.more), ""
+            yield job, publish(job.mound, library, job.voxel, job.options, ticket, stages, job.about, job.tiers, job.mark,
+                               job.more), ""
         except Problem as problem:
             yield job, None, str(problem)
 
@@ -193,6 +200,9 @@ def _in_children(jobs, library, workers, ticket):
                      ",".join(map(str, job.tiers)), "--json", "--quiet",
                      "--threads", str(threads), "--about", job.about.model_dump_json()]
         arguments += ["--with", ",".join(job.more)] if job.more else []
+        written = job.options
+        arguments += ["--unit", written.unit, "--up", written.up, "--origin", written.origin, "--grid", written.name]
+        arguments += [] if written.half else ["--full"]
         root = pathlib.Path(__file__).resolve().parents[3]
         env = {**os.environ, "PYTHONPATH": os.pathsep.join(filter(None, [str(root), os.environ.get("PYTHONPATH", "")]))}
         with child_process(arguments, stdout=subprocess.PIPE, stderr=subprocess.PIPE, env=env, text=True) as child:

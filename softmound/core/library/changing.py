@@ -20,6 +20,7 @@ from ..volume.halved import reduced
 from .asset import NAMED, asset_folder, checksum, claimed_folder, seal_of, sealed, sweep_leftovers
 from .delivery import built
 from .handoff import HANDOFF, handoff_text, usd_text
+from .placement import in_file_of
 from .shelf import listed, read_version
 
 
@@ -189,12 +190,13 @@ def brought_back(version, tiers=None, ticket=None):
         if values_digest(tier, facts.get("half", True)) != told[times]["values"]:
             raise Problem(f"{shown(version.folder)}: its recipe gives other values today than those published; publish a new "
                           "version, and see with library rebuild by how much they differ.")
-    metadata, files = metadata_of(facts["name"], mound.light.medium, facts["seeds"]), dict(facts["files"])
+    in_file, files = in_file_of(facts), dict(facts["files"])
+    metadata = metadata_of(facts["name"], mound.light.medium, facts["seeds"], in_file.unit, in_file.up)
     for number, (times, tier) in enumerate(made.items()):
         if ticket is not None:
             ticket.step(0.7 + 0.3 * number / len(made), 0.7 + 0.3 * (number + 1) / len(made), "writing")
         path = version.folder / told[times]["file"]
-        write_vdb(path, tier, facts["grid"], facts.get("half", True), metadata, ticket)
+        write_vdb(path, in_file.written(tier), in_file.name, in_file.half, metadata, ticket)
         files[path.name] = {"bytes": path.stat().st_size, "sha256": checksum(path)}
     return _rewritten(version, {"dropped": [n for n in version.dropped if n not in made], "files": files})
 

@@ -105,7 +105,7 @@ def _published(job, library, stop):
     watching = threading.Thread(target=watch, daemon=True, name="stopping")
     watching.start()
     try:
-        return str(publish(job.mound, library, job.voxel, ticket=ticket, about=job.about, tiers=job.tiers, job=job.mark,
+        return str(publish(job.mound, library, job.voxel, job.options, ticket, about=job.about, tiers=job.tiers, job=job.mark,
                            more=job.more)), ""
     except Problem as problem:
         return None, str(problem)

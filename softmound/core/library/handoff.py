@@ -1,6 +1,8 @@
 """What goes with an asset to whoever renders it: a page that says what its numbers are, in general terms, and a scene with it."""
 
+from ..exchange.meshes import UNITS
 from .frames import frame_name, frames_of
+from .placement import in_file_of
 
 HANDOFF = "handoff.txt"
 """Name of the file in a version's folder."""
@@ -18,9 +20,12 @@ def handoff_text(facts):
     -------
     str
     """
-    low, high = facts["bounds"]
+    in_file = in_file_of(facts)
+    unit, (low, high) = in_file.unit, in_file.box(facts["bounds"])
+    voxel = in_file.length(facts["voxel"])
     size = " x ".join(f"{b - a:.6g}" for a, b in zip(low, high))
-    files = "\n".join(f"    {tier['file']}: voxel {tier['voxel']:.6g} m, {' x '.join(map(str, tier['dims']))} voxels"
+    files = "\n".join(f"    {tier['file']}: voxel {in_file.length(tier['voxel']):.6g} {unit}, "
+                      + f"{' x '.join(map(str, tier['dims']))} voxels"
                       + ("" if tier["reduction"] == 1 else f"; 1/{tier['reduction']} of the full grid, the same mass")
                       for tier in facts["tiers"])
     frames = frames_of(facts)
@@ -29,7 +34,8 @@ def handoff_text(facts):
                   f"{frame_name(facts['tiers'][0]['file'], frames.first)}"
                   + (f"; missing: {', '.join(map(str, frames.missing))}" if frames.missing else ""))
     said = "".join(f"{label}: {value}\n" for label, value in (
-        ("Author", facts["author"]), ("Licence", facts["licence"]), ("Tags", ", ".join(facts["tags"])),
+        ("Species", facts.get("species", "")), ("Author", facts["author"]), ("Licence", facts["licence"]),
+        ("Tags", ", ".join(facts["tags"])),
         ("Shots", ", ".join(facts["shots"])), ("Note", facts["note"])) if value)
     return f"""{facts['name']}
 {said}
@@ -38,19 +44,19 @@ OpenVDB files
 
 What is in them
     Grid "{facts['grid']}", {'16' if facts['half'] else '32'}-bit floats, from 0 outside to {facts['range'][1]:.4g}.
-    Lengths are in {facts['unit']}, {facts['up']} is up. The cloud stands at its place: from
+    Lengths are in {unit}, {in_file.up} is up. The cloud stands at its place: from
     {', '.join(f'{v:.6g}' for v in low)} to {', '.join(f'{v:.6g}' for v in high)}, which is {size}.
 
 How to render it
-    Extinction is {facts['extinction']:.6g} per {facts['unit']} times the grid's value. Where lengths are another unit, divide:
-    in centimetres it is {facts['extinction'] / 100.0:.6g} per cm.
+    Extinction is {facts['extinction'] / in_file.length(1.0):.6g} per {unit} times the grid's value. Where lengths are another
+    unit, it is another number: {facts['extinction']:.6g} per m, {facts['extinction'] / 100.0:.6g} per cm.
     Single-scattering albedo {facts['albedo']:.6g}; mean cosine of scattering {facts['anisotropy']:.4g} ({facts['phase']}).
     A water cloud scatters light hundreds of times: let paths be that long, or it turns grey.
-    March in steps of one voxel ({facts['voxel']:.6g} {facts['unit']}) or less; half a voxel for final pictures.
+    March in steps of one voxel ({voxel:.6g} {unit}) or less; half a voxel for final pictures.
     Interpolate linearly between voxel centres. Smaller tiers have the same mass: the same extinction holds for them.
 
 Is it right?
-    Along its longest side the box measures {max(b - a for a, b in zip(low, high)):.6g} {facts['unit']}.
+    Along its longest side the box measures {max(b - a for a, b in zip(low, high)):.6g} {unit}.
     If it is a hundred times larger or smaller where you load it, a unit is wrong; if it lies on its side, the up-axis is.
 """
 
@@ -71,7 +77,8 @@ def usd_text(name, facts):
     """
     prim = "".join(c if c.isascii() and c.isalnum() else "_" for c in name)
     prim = prim if prim[:1].isalpha() else f"cloud_{prim}"
-    low, high = (", ".join(f"{v:.9g}" for v in corner) for corner in facts["bounds"])
+    in_file = in_file_of(facts)
+    low, high = (", ".join(f"{v:.9g}" for v in corner) for corner in in_file.box(facts["bounds"]))
     tiers = sorted(facts["tiers"], key=lambda tier: tier["reduction"])
     # The file of each tier is a variant; the largest is what is shown.
     frames = frames_of(facts)
@@ -87,8 +94,8 @@ def usd_text(name, facts):
     return f"""#usda 1.0
 (
     defaultPrim = "{prim}"
-    metersPerUnit = 1{time}
-    upAxis = "Y"
+    metersPerUnit = {UNITS[in_file.unit]:.9g}{time}
+    upAxis = "{in_file.up.upper()}"
 )
 
 def Volume "{prim}" (

@@ -19,7 +19,7 @@ import platformdirs
 from ..problems import Problem
 from .shelf import Version, read_version
 
-SCHEMA = 2
+SCHEMA = 3
 """Version of the tables; a file of another one is made anew."""
 _SORTED = {"newest": "at DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
           "span": "span DESC", "thick": "depth DESC"}
@@ -31,7 +31,7 @@ CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, n
     published TEXT, span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER, facts TEXT);
 CREATE TABLE labels (id INTEGER, kind TEXT, label TEXT COLLATE NOCASE);
 CREATE INDEX labels_by ON labels (kind, label);
-CREATE VIRTUAL TABLE words USING fts5(name, note, tags, shots, author, tokenize = 'unicode61 remove_diacritics 2');
+CREATE VIRTUAL TABLE words USING fts5(name, note, tags, shots, author, species, tokenize = 'unicode61 remove_diacritics 2');
 """
 
 
@@ -189,20 +189,22 @@ class Index:
             (folder, stamp, facts["name"], version.number, _moment(stamp), facts.get("published") or _day(stamp), max(sides),
              sides[1], facts["voxel"], depth, version.bytes, json.dumps(facts, ensure_ascii=False))).lastrowid
         tags, shots = facts.get("tags", ()), facts.get("shots", ())
-        self._base.execute("INSERT INTO words (rowid, name, note, tags, shots, author) VALUES (?, ?, ?, ?, ?, ?)",
-                           (row, facts["name"], facts.get("note", ""), " ".join(tags), " ".join(shots), facts.get("author", "")))
+        self._base.execute("INSERT INTO words (rowid, name, note, tags, shots, author, species) VALUES (?, ?, ?, ?, ?, ?, ?)",
+                           (row, facts["name"], facts.get("note", ""), " ".join(tags), " ".join(shots), facts.get("author", ""),
+                            facts.get("species", "")))
         self._base.executemany("INSERT INTO labels VALUES (?, ?, ?)", [
-            *((row, "tag", tag) for tag in tags), *((row, "shot", shot) for shot in shots)])
+            *((row, "tag", tag) for tag in tags), *((row, "shot", shot) for shot in shots),
+            *((row, "species", species) for species in [facts.get("species")] if species)])
 
     @_sound
-    def search(self, words="", *, tags=(), shots=(), since=None, until=None, order="newest", limit=None, **ranges):
+    def search(self, words="", *, tags=(), shots=(), species=(), since=None, until=None, order="newest", limit=None, **ranges):
         """Versions that match all that is asked for.
 
         Parameters
         ----------
         words : str, optional
-            Beginnings of words in the name, note, tags, shots or author; all have to be there.
-        tags, shots : sequence of str, optional
+            Beginnings of words in the name, note, tags, shots, author or species; all have to be there.
+        tags, shots, species : sequence of str, optional
             Whole ones, all of which have to be there.
         since, until : str, optional
             Days, as ``2026-11-30``, within which it was published.
@@ -223,7 +225,7 @@ class Index:
             values.append(" ".join(f'"{word}"*' for word in found))
         elif words.strip():
             return []
-        for kind, labels in (("tag", tags), ("shot", shots)):
+        for kind, labels in (("tag", tags), ("shot", shots), ("species", species)):
             for label in labels:
                 asked.append("id IN (SELECT id FROM labels WHERE kind = ? AND label = ?)")
                 values += [kind, label]
@@ -251,7 +253,7 @@ class Index:
 
     @_sound
     def labels(self, kind="tag"):
-        """All tags or shots, with how many versions have them, the most frequent first: list of (str, int)."""
+        """All tags, shots or species, with how many versions have them, the most frequent first: list of (str, int)."""
         return self._base.execute("SELECT label, count(*) FROM labels WHERE kind = ? GROUP BY label ORDER BY 2 DESC, 1",
                                   (kind,)).fetchall()
 

@@ -21,6 +21,7 @@ from .asset import ASIDE, RETIRED, claimed_folder, next_version
 from .changing import mended
 from .delivery import built
 from .frames import later
+from .placement import in_file_of
 from .shelf import read_version, verify, versions_in
 
 
@@ -164,7 +165,7 @@ def rebuilt(version, ticket=None):
     if version.mound is None:
         raise Problem(f"{shown(version.folder)}: was adopted from {facts.get('adopted', 'a file')}; it has no recipe.")
     mound, frames, stages = read_mound(version.mound), version.frames, Stages()
-    largest = mean = 0.0
+    in_file, largest, mean = in_file_of(facts), 0.0, 0.0
     same = True
     for number in [None] if frames is None else frames.numbers:
         moved = mound if number is None else later(mound, (number - frames.first) / frames.rate)
@@ -172,11 +173,11 @@ def rebuilt(version, ticket=None):
         for times in version.tiers:
             tier = reduced(grid, times)
             try:
-                compare(version.vdb(times, number), tier, facts["grid"], facts.get("half", True))
+                compare(version.vdb(times, number), in_file.written(tier), in_file.name, in_file.half)
             except Problem:
                 same = False
                 if times == min(version.tiers):
-                    most, about = _differences(read_vdb(version.vdb(times, number), facts["grid"]), tier)
+                    most, about = _differences(in_file.read(read_vdb(version.vdb(times, number), in_file.name)), tier)
                     largest = None if most is None or largest is None else max(largest, most)
                     mean = None if about is None or mean is None else max(mean, about)
     return {"same": same, "voxel": facts["voxel"], "tiers": sorted(version.tiers), "largest_difference": largest,

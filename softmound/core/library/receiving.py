@@ -11,6 +11,7 @@ from ..light.coarse import SHARP
 from ..light.scene import scene_of
 from ..problems import Problem
 from ..recipe import Light, Medium, Sun, View
+from .placement import in_file_of
 
 PASSES = 4
 APART = 1.5
@@ -65,7 +66,7 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), frame=None,
     """
     facts, tier = version.facts, min(version.tiers) if tier is None else tier
     path = version.vdb(tier, frame)
-    grid = read_vdb(path, facts["grid"], ticket=ticket)
+    grid = in_file_of(facts).read(read_vdb(path, facts["grid"], ticket=ticket))
     bounds = grid.active_bounds()
     if bounds is None:
         raise Problem(f"{path}: its grid {facts['grid']!r} is empty; publish the mound again.")

@@ -7,6 +7,7 @@ from ..light.camera import fitted
 from ..light.coarse import QUICK
 from ..light.scene import scene_of
 from .likeness import within
+from .placement import in_file_of
 from .receiving import medium_of
 
 SIZE = (300, 200)
@@ -16,8 +17,8 @@ PASSES = 2
 
 
 @remembered
-def _small(path, grid):
-    return within(read_vdb(path, grid), LONG)
+def _small(path, in_file):
+    return within(in_file.read(read_vdb(path, in_file.name)), LONG)
 
 
 def relit(version, light, view, ticket=None, frame=None):
@@ -44,7 +45,7 @@ def relit(version, light, view, ticket=None, frame=None):
         If its file cannot be read.
     """
     facts = version.facts
-    grid = _small(str(version.vdb(max(version.tiers), frame)), facts["grid"])
+    grid = _small(str(version.vdb(max(version.tiers), frame)), in_file_of(facts))
     light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
     box = [grid.world(corner) for corner in grid.active_bounds()]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))

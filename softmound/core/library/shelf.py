@@ -53,6 +53,7 @@ class _Facts(BaseModel):
     shots: list[str] = []
     author: str = ""
     licence: str = ""
+    species: str = ""
     published: str = ""
     job: str = ""
     tiers: list[_Tier] = []

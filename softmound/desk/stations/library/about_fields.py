@@ -7,10 +7,11 @@ from ....core.library.asset import About
 
 FIELDS = (("tags", "Tags, with commas", "Words it is to be found by."),
           ("shots", "Shots, with commas", "Codes of shots it is meant for."),
+          ("species", "Species", "Of cloud, as meteorology calls it."),
           ("note", "Note", "What there is to say of it."),
           ("author", "Author", "Who made it."), ("licence", "Licence", "On what terms others may use it."))
 LISTS = ("tags", "shots")
-_LONGEST = {"note": 4000}
+_LONGEST = {"note": 4000, "species": 60}
 
 
 class AboutFields(QWidget):

@@ -5,7 +5,7 @@ from html import escape
 
 from PyQt6.QtWidgets import QMenu, QPushButton
 
-from ....core.library.choices import TIERS
+from ....core.library.choices import MORE, TIERS
 from ... import style
 from ...controls import Row, text_label
 from ...figures import count, figure, memory, seconds
@@ -37,6 +37,15 @@ class LibrarySettings(SettingsPanel):
             button.toggled.connect(lambda _on: self._take_tiers())
             self.tiers[times] = button
         self.add(Row(*self.tiers.values()))
+        self.more_with = {}
+        for name, words in (("suns", "suns"), ("turntable", "turntable"), ("proxy", "light mesh")):
+            button = QPushButton(words)
+            button.setCheckable(True)
+            button.setChecked(name in delivering.more)
+            button.setToolTip(f"Also keep {MORE[name]}.")
+            button.toggled.connect(lambda _on: self._take_more())
+            self.more_with[name] = button
+        self.add(Row(*self.more_with.values()))
         self.foretold = self.add(text_label(""))
         self.publish = QPushButton("Publish…")
         self.publish.setObjectName("main")
@@ -49,24 +58,25 @@ class LibrarySettings(SettingsPanel):
         self.open.clicked.connect(lambda: station.window.files.open(station.chosen.mound))
         self.form = QPushButton("Use as a form")
         self.form.setToolTip("Add its grid to the present mound, in Mass.")
-        self.form.clicked.connect(station.use_as_form)
+        self.form.clicked.connect(station.caring.use_as_form)
         self.verify = QPushButton(style.icon("shield-check"), "Verify")
         self.verify.setToolTip("Check its files against their checksums.")
-        self.verify.clicked.connect(station.verify_chosen)
+        self.verify.clicked.connect(station.caring.verify_chosen)
         self.reveal = QPushButton(style.icon("folder-open"), "Reveal")
         self.reveal.setToolTip("Show its folder in the file manager.")
-        self.reveal.clicked.connect(station.reveal)
+        self.reveal.clicked.connect(station.caring.reveal)
         self.beside = QPushButton("Side by side")
         self.beside.setToolTip("Look at two versions together: select the other one with Ctrl held.")
-        self.beside.clicked.connect(station.show_beside)
+        self.beside.clicked.connect(station.caring.show_beside)
         self.more = QPushButton("More")
         menu = QMenu(self.more)
-        self.say = menu.addAction("Say or rename…", station.say)
-        self.copy = menu.addAction("Copy path", station.copy_path)
-        self.drop = menu.addAction("Drop its larger files", station.drop_larger)
+        self.say = menu.addAction("Say or rename…", station.caring.say)
+        self.copy = menu.addAction("Copy path", station.caring.copy_path)
+        self.rebuild = menu.addAction("Build it again and compare", station.caring.rebuild_chosen)
+        self.drop = menu.addAction("Drop its larger files", station.caring.drop_larger)
         self.drop.setToolTip("Delete all but the smallest of its files; the recipe builds them again.")
-        self.bring = menu.addAction("Bring its files back", station.bring_back)
-        self.retire = menu.addAction("Put aside", station.retire_chosen)
+        self.bring = menu.addAction("Bring its files back", station.caring.bring_back)
+        self.retire = menu.addAction("Put aside", station.caring.retire_chosen)
         self.retire.setToolTip("Take it off the shelf. It is kept until the library is emptied of what was put aside.")
         menu.setToolTipsVisible(True)
         self.more.setMenu(menu)
@@ -78,9 +88,12 @@ class LibrarySettings(SettingsPanel):
         self.about.changed.connect(self._take_about)
         self.add(Row(self.about))
         self.section("The shelf")
+        self.like = QPushButton("Like a picture…")
+        self.like.setToolTip("Find clouds by an outline, drawn or of a photograph; a picture can be dropped on the cards as well.")
+        self.like.clicked.connect(station.choose_outline)
         self.health = QPushButton("Look after it")
         self.health.setToolTip("Verify every version, put right what can be, and say what takes how much room.")
-        self.health.clicked.connect(station.look_after)
+        self.health.clicked.connect(station.caring.look_after)
         self.many = QPushButton("Publish seeds…")
         self.many.setToolTip("Publish this mound under several seeds, one after the other.")
         self.many.clicked.connect(station.publish_seeds)
@@ -88,11 +101,21 @@ class LibrarySettings(SettingsPanel):
         self.adopt.setToolTip("Take an OpenVDB file of somebody else's into the library; it can be dropped on the cards as well.")
         self.adopt.clicked.connect(station.choose_to_adopt)
         self.add(Row(self.many, self.adopt))
-        self.add(Row(self.health))
+        self.aside = QPushButton("Put aside")
+        menu = QMenu(self.aside)
+        self.restore = menu.addAction("Bring back what was put aside", station.caring.restore_all)
+        self.empty = menu.addAction("Delete it for good…", station.caring.empty_aside)
+        self.aside.setMenu(menu)
+        self.add(Row(self.like, self.health))
+        self.add(Row(self.aside))
 
     def _take_about(self):
         """Keep what is typed for the version that is published next."""
         self._station.window.delivering.about = self.about.about()
+
+    def _take_more(self):
+        """Keep what else goes with what is published next."""
+        self._station.window.delivering.more = tuple(name for name, button in self.more_with.items() if button.isChecked())
 
     def _take_tiers(self):
         """Keep which files are wanted; one at least there always is."""
@@ -123,6 +146,7 @@ class LibrarySettings(SettingsPanel):
         for what in (self.form, self.verify, self.more):
             what.setEnabled(version is not None)
         self.beside.setEnabled(len(station.tray.selected()) == 2)
+        self.rebuild.setEnabled(recipe)
         self.drop.setEnabled(recipe and len(version.tiers) > 1 and version.frames is None)
         self.bring.setEnabled(recipe and bool(version.dropped))
         if version is None:
@@ -178,6 +202,7 @@ def _said_of(facts):
     """What people said of a version, as lines."""
     parts = {"called before": ", ".join(facts.get("called_before", ())),
              "adopted from": facts.get("adopted", ""), "source": facts.get("source", ""),
-             "tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), "by": facts.get("author", ""),
+             "tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), 
+             "species": facts.get("species", ""), "by": facts.get("author", ""),
              "licence": facts.get("licence", ""), "note": facts.get("note", "")}
     return "".join(f"<br>{name} {escape(part)}" for name, part in parts.items() if part)

@@ -2,27 +2,23 @@
 
 import pathlib
 
-from PyQt6.QtCore import QTimer, QUrl
-from PyQt6.QtGui import QDesktopServices
-from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog
+from PyQt6.QtCore import QTimer
+from PyQt6.QtWidgets import QFileDialog, QInputDialog
 
 from ....core.engine.siblings import sibling
+from ....core.exchange.foreign import read_photograph
 from ....core.library.adopting import adopt
 from ....core.library.asset import recipe_mark
-from ....core.library.changing import brought_back, dropped, renamed, retold
 from ....core.library.index import Index
-from ....core.library.keeping import health, retire
-from ....core.library.likeness import apart
-from ....core.library.shelf import verify
-from ....core.recipe import Problem
+from ....core.library.likeness import apart, apart_from_outline, outline_in
 from ...asking import asking
-from ...figures import memory
 from ...strip import COMPUTING, FRESH, OLD
 from ..station import Station
-from .dialogs import AdoptDialog, BesideDialog, SayDialog
+from .caring import Caring
+from .dialogs import AdoptDialog
 from .relighting import Relighting, Wish
 from .settings import LibrarySettings
-from .tray import ShelfTray, paint_cards
+from .tray import OUTLINES, ShelfTray, paint_cards
 from .turning import PLAIN, Turning
 
 MOST_RELIT = 60
@@ -47,6 +43,8 @@ class LibraryStation(Station):
         What is searched for, and how it is sorted.
     like : Version or None
         Show what is most like this one instead.
+    outline : (str, ndarray of bool) or None
+        Or most like this outline, found in the picture of this name.
     """
 
     name = "Library"
@@ -55,11 +53,12 @@ class LibraryStation(Station):
     def __init__(self, window):
         super().__init__(window)
         self.versions, self.found = [], []
-        self.chosen = self.like = None
+        self.chosen = self.like = self.outline = None
         self.words, self.order = "", "newest"
         self._index = None
         self.alike_lit = False
         self._relighting, self._lit_by = Relighting(self._take_relit), None
+        self.caring = Caring(self)
         self.turning = Turning(window, self._show_turned)
         self._wait = QTimer(window, interval=RESTS, singleShot=True)
         self._wait.timeout.connect(self._relight)
@@ -149,7 +148,7 @@ class LibraryStation(Station):
         if self.alike_lit:
             self.tray.model.take_relit(folder, pixels)
 
-    def _lit_as(self):
+    def lit_as(self):
         """Light and view in which a card turns, and two are looked at side by side."""
         mound = self.document.mound
         return (mound.light, mound.view) if self.alike_lit else PLAIN
@@ -167,7 +166,7 @@ class LibraryStation(Station):
         if number is None:
             self.turning.leave()
         else:
-            self.turning.over(self.found[number], share, *self._lit_as())
+            self.turning.over(self.found[number], share, *self.lit_as())
 
     def _show_turned(self):
         self.tray.model.show_again()
@@ -184,17 +183,42 @@ class LibraryStation(Station):
         """
         self.words = self.words if words is None else words
         self.order = self.order if order is None else order
-        self.like = None
+        self.like = self.outline = None
         self._show_found()
 
     def more_like(self):
         """Show what is most like the chosen version, or all again."""
-        self.like = self.chosen if self.like is None else None
+        self.like = self.chosen if self.like is None and self.outline is None else None
+        self.outline = None
         self._show_found()
+
+    def choose_outline(self):
+        """Ask for a picture, and show the clouds that are most like the outline in it."""
+        kinds = " ".join(f"*{ending}" for ending in OUTLINES)
+        path, _ = QFileDialog.getOpenFileName(self.settings, "A picture of a cloud, or a drawn outline",
+                                              str(self.window.files.folder), f"Pictures ({kinds})")
+        if path:
+            self.like_outline(path)
+
+    def like_outline(self, path):
+        """Show the clouds that are most like the outline in a picture.
+
+        Parameters
+        ----------
+        path : path-like
+        """
+        def done(mask):
+            self.like, self.outline = None, (pathlib.Path(path).name, mask)
+            self._show_found()
+
+        self.window.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, "Find an outline")
 
     def _show_found(self):
         self.turning.leave()
-        if self.like is not None:
+        if self.outline is not None:
+            far = {v.folder: apart_from_outline(v.facts.get("shape", {}), self.outline[1]) for v in self.versions}
+            self.found = sorted((v for v in self.versions if far[v.folder] < float("inf")), key=lambda v: far[v.folder])
+        elif self.like is not None:
             others = [v for v in self.versions if v.folder != self.like.folder]
             far = apart(self.like.facts.get("shape", {}), [v.facts.get("shape", {}) for v in others])
             self.found = [self.like, *(others[n] for n in far.argsort(kind="stable") if far[n] < float("inf"))]
@@ -219,77 +243,18 @@ class LibraryStation(Station):
         self.tray.show_state()
         self.settings.show_mound(self.document.mound)
 
-    def retire_chosen(self):
-        """Put the chosen version aside."""
-        version = self.chosen
-        try:
-            retire(version)
-        except Problem as problem:
-            self.window.tell(str(problem))
-            return
-        self.look_again()
-        self.window.tell(f"{version.facts['name']} v{version.number:03d} was put aside; softmound library restore brings it back.")
+    def changing(self, work, name, told):
+        """Change something in the library beside the work, then look again and say what came of it.
 
-    def use_as_form(self):
-        """Add the grid of the chosen version to the present mound, in Mass."""
-        version = self.chosen
-        self.window.open_station("Mass")
-        self.window.stations["Mass"].import_file(version.vdb(min(version.tiers)))
-
-    def show_beside(self):
-        """Show the two selected versions side by side."""
-        both = [self.found[number] for number in self.tray.selected()]
-        with asking(BesideDialog(both, *self._lit_as(), self.window)) as dialog:
-            dialog.exec()
-            dialog.end()
-
-    def say(self):
-        """Ask what is said of the chosen version, and its name, and keep that."""
-        version = self.chosen
-        with asking(SayDialog(version, self.window)) as dialog:
-            if dialog.exec() != dialog.DialogCode.Accepted:
-                return
-            about, name = dialog.fields.about(), dialog.name.text().strip()
-        try:
-            retold(version, about)
-            if name and name != version.facts["name"]:
-                renamed(self.folder, version.facts["name"], name)
-        except Problem as problem:
-            self.window.tell(str(problem))
-        self.look_again()
-
-    def copy_path(self):
-        """Put the path of the chosen version's largest file on the clipboard."""
-        path = self.chosen.vdb(min(self.chosen.tiers))
-        QApplication.clipboard().setText(str(path))
-        self.window.tell(f"{path} is on the clipboard.")
-
-    def drop_larger(self):
-        """Delete all but the smallest file of the chosen version."""
-        version = self.chosen
-        self._changing(lambda ticket: dropped(version, sorted(version.tiers)[:-1]), f"Drop files of {version.facts['name']}",
-                       lambda after: f"{memory(version.bytes - after.bytes)} were freed; “Bring its files back” builds them again.")
-
-    def bring_back(self):
-        """Build the files of the chosen version again that were dropped."""
-        version = self.chosen
-        self._changing(lambda ticket: brought_back(version, None, ticket), f"Bring files of {version.facts['name']} back",
-                       lambda after: f"{after.facts['name']} v{after.number:03d} has its files again, with the same values.")
-
-    def look_after(self):
-        """Verify all, put right what can be, and say what came of it."""
-        folder = self.folder
-
-        def told(report):
-            mended = f" {len(report['mended'])} files were put right." if report["mended"] else ""
-            wrong = "" if not report["problems"] else f" {report['problems'][0]}"
-            aside = f", and {memory(report['bytes_retired'])} put aside" if report["bytes_retired"] else ""
-            return (f"{report['as_published']} of {report['versions']} versions are as published, {memory(report['bytes'])}{aside}."
-                    f"{mended}{wrong}")
-
-        self._changing(lambda ticket: health(folder, ticket, mend=True), "Look after the library", told)
-
-    def _changing(self, work, name, told):
+        Parameters
+        ----------
+        work : callable
+            Given a `Ticket`.
+        name : str
+            In the queue.
+        told : callable
+            Given the result: a sentence.
+        """
         def done(result):
             self.look_again()
             self.window.tell(told(result))
@@ -328,7 +293,7 @@ class LibraryStation(Station):
         for path in [pattern] if pattern else paths:
             called = name if pattern or len(paths) == 1 else ""
             called = called or pathlib.Path(path).stem.rstrip("#._- ") or "Cloud"
-            self._changing(lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options), f"Adopt {called}",
+            self.changing(lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options), f"Adopt {called}",
                            lambda made: f"Adopted as {made.parent.name} {made.name}.")
 
     def choose_folder(self):
@@ -337,19 +302,6 @@ class LibraryStation(Station):
         if folder:
             self.window.delivering.library = pathlib.Path(folder)
             self.look_again()
-
-    def verify_chosen(self):
-        """Check the chosen version against its checksums, and say what came of it."""
-        try:
-            version = verify(self.chosen.folder)
-            self.window.tell(f"{version.facts['name']} v{version.number:03d} is as published.")
-        except Problem as problem:
-            self.window.tell(str(problem))
-
-    def reveal(self):
-        """Show the chosen version, or the library, in the file manager."""
-        folder = self.chosen.folder if self.chosen else self.folder
-        QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
 
     def published_now(self, mound):
         """Whether the newest version of this name holds this very recipe at its final voxel.

@@ -23,6 +23,9 @@ from ... import style
 from ...figures import figure, memory
 from ...pixels import image_of_pixels
 
+OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
+"""Ends of files in which an outline can be found."""
+
 
 def paint_cards(painter):
     """Empty cards on the tile, until something is published.
@@ -139,11 +142,12 @@ class _Card(QStyledItemDelegate):
 
 
 def _dropped(event):
-    """OpenVDB files that are dropped from elsewhere: list of str."""
+    """OpenVDB files, or one picture, that are dropped from elsewhere: list of str."""
     if event.source() is not None:
         return []
     paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
-    return paths if paths and all(path.lower().endswith(".vdb") for path in paths) else []
+    grids = all(path.lower().endswith(".vdb") for path in paths)
+    return paths if paths and (grids or len(paths) == 1 and paths[0].lower().endswith(OUTLINES)) else []
 
 
 def _files(version):
@@ -264,7 +268,10 @@ class ShelfTray(QWidget):
         paths = _dropped(event)
         if paths:
             event.acceptProposedAction()
-            self._station.adopt(paths)
+            if paths[0].lower().endswith(".vdb"):
+                self._station.adopt(paths)
+            else:
+                self._station.like_outline(paths[0])
 
     def show_versions(self, versions, any_at_all):
         """Show what was found.
@@ -288,10 +295,13 @@ class ShelfTray(QWidget):
         """Say how many there are, and what the button does."""
         station = self._station
         found, there = len(station.found), len(station.versions)
-        if station.like is not None:
+        if station.outline is not None:
+            self.count.setText(f"like the outline in {station.outline[0]}")
+        elif station.like is not None:
             self.count.setText(f"like {station.like.facts['name']}")
         else:
             self.count.setText("nothing is found" if not found else
                                f"{there:,} version{'s' * (there != 1)}" if found == there else f"{found:,} of {there:,} versions")
-        self.like.setText("More like this" if station.like is None else "Show all again")
-        self.like.setEnabled(station.like is not None or bool(station.chosen and "shape" in station.chosen.facts))
+        others = station.like is not None or station.outline is not None
+        self.like.setText("Show all again" if others else "More like this")
+        self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))

@@ -65,7 +65,9 @@ class LightStation(Station):
             self.window.tell("True light: the first paths, eased with Draft light as a guide")
         elif answer.noise > 0.0:
             left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
-            self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{left}")
+            stated = answer.left == 0.0 and not answer.request.alone and answer.bias < np.inf
+            bias = f", bias {100 * answer.bias:.1f} %" if stated else ""
+            self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{bias}{left}")
 
     def trace_alone(self, on):
         """Make True light of whole paths alone, or of gathered ones put right by them.

@@ -1,0 +1,150 @@
+"""What is done to published versions: looked at together, said more of, renamed, dropped and built again, put aside."""
+
+from PyQt6.QtCore import QUrl
+from PyQt6.QtGui import QDesktopServices
+from PyQt6.QtWidgets import QApplication, QMessageBox
+
+from ....core.library.changing import brought_back, dropped, renamed, retold
+from ....core.library.keeping import empty, health, rebuilt, restore, retire, retired
+from ....core.library.shelf import verify
+from ....core.recipe import Problem
+from ...asking import asked, asking
+from ...figures import figure, memory
+from .dialogs import BesideDialog, SayDialog
+
+
+class Caring:
+    """Joins the buttons of the settings to what they do to the chosen version, or to all.
+
+    Parameters
+    ----------
+    station : LibraryStation
+    """
+
+    def __init__(self, station):
+        self.station = station
+
+    def use_as_form(self):
+        """Add the grid of the chosen version to the present mound, in Mass."""
+        version = self.station.chosen
+        self.station.window.open_station("Mass")
+        self.station.window.stations["Mass"].import_file(version.vdb(min(version.tiers)))
+
+    def show_beside(self):
+        """Show the two selected versions side by side."""
+        both = [self.station.found[number] for number in self.station.tray.selected()]
+        with asking(BesideDialog(both, *self.station.lit_as(), self.station.window)) as dialog:
+            dialog.exec()
+            dialog.end()
+
+    def say(self):
+        """Ask what is said of the chosen version, and its name, and keep that."""
+        version = self.station.chosen
+        with asking(SayDialog(version, self.station.window)) as dialog:
+            if dialog.exec() != dialog.DialogCode.Accepted:
+                return
+            about, name = dialog.fields.about(), dialog.name.text().strip()
+        try:
+            retold(version, about)
+            if name and name != version.facts["name"]:
+                renamed(self.station.folder, version.facts["name"], name)
+        except Problem as problem:
+            self.station.window.tell(str(problem))
+        self.station.look_again()
+
+    def copy_path(self):
+        """Put the path of the chosen version's largest file on the clipboard."""
+        path = self.station.chosen.vdb(min(self.station.chosen.tiers))
+        QApplication.clipboard().setText(str(path))
+        self.station.window.tell(f"{path} is on the clipboard.")
+
+    def drop_larger(self):
+        """Delete all but the smallest file of the chosen version."""
+        version = self.station.chosen
+        self.station.changing(lambda ticket: dropped(version, sorted(version.tiers)[:-1]), f"Drop files of {version.facts['name']}",
+                       lambda after: f"{memory(version.bytes - after.bytes)} were freed; “Bring its files back” builds them again.")
+
+    def bring_back(self):
+        """Build the files of the chosen version again that were dropped."""
+        version = self.station.chosen
+        self.station.changing(lambda ticket: brought_back(version, None, ticket), f"Bring files of {version.facts['name']} back",
+                       lambda after: f"{after.facts['name']} v{after.number:03d} has its files again, with the same values.")
+
+    def rebuild_chosen(self):
+        """Build the chosen version again, and say whether its values are the same."""
+        version = self.station.chosen
+        called = f"{version.facts['name']} v{version.number:03d}"
+
+        def told(found):
+            if found["same"]:
+                return f"{called}: its recipe gives the same values today."
+            if found["largest_difference"] is None:
+                return f"{called}: its recipe gives a cloud that stands elsewhere today."
+            return (f"{called}: its recipe gives other values today: by up to {figure(found['largest_difference'])}, in the mean "
+                    f"{figure(found['mean_difference'])}.")
+
+        self.station.changing(lambda ticket: rebuilt(version, ticket), f"Build {called} again", told)
+
+    def restore_all(self):
+        """Bring back every version that was put aside."""
+        found = []
+        try:
+            found = [restore(version) for version in retired(self.station.folder)]
+        except Problem as problem:
+            self.station.window.tell(str(problem))
+            return
+        finally:
+            self.station.look_again()
+        self.station.window.tell(f"{len(found)} versions were brought back." if found else "Nothing was put aside.")
+
+    def empty_aside(self):
+        """Ask, and delete what was put aside for good."""
+        there = retired(self.station.folder)
+        if not there:
+            self.station.window.tell("Nothing was put aside.")
+            return
+        names = ", ".join(dict.fromkeys(version.facts["name"] for version in there[:6]))
+        if asked(self.station.window, f"{len(there)} versions were put aside ({names}). Deleted, they cannot come back.",
+                 [("Delete for good", QMessageBox.ButtonRole.DestructiveRole), ("Keep them", QMessageBox.ButtonRole.RejectRole)],
+                 default=1) == 0:
+            folder = self.station.folder
+            self.station.changing(lambda ticket: empty(folder), "Delete what was put aside",
+                           lambda freed: f"{freed[0]} versions were deleted, {memory(freed[1])}.")
+
+    def look_after(self):
+        """Verify all, put right what can be, and say what came of it."""
+        folder = self.station.folder
+
+        def told(report):
+            mended = f" {len(report['mended'])} files were put right." if report["mended"] else ""
+            wrong = "" if not report["problems"] else f" {report['problems'][0]}"
+            aside = f", and {memory(report['bytes_retired'])} put aside" if report["bytes_retired"] else ""
+            return (f"{report['as_published']} of {report['versions']} versions are as published, {memory(report['bytes'])}{aside}."
+                    f"{mended}{wrong}")
+
+        self.station.changing(lambda ticket: health(folder, ticket, mend=True), "Look after the library", told)
+
+    def retire_chosen(self):
+        """Put the chosen version aside."""
+        version = self.station.chosen
+        try:
+            retire(version)
+        except Problem as problem:
+            self.station.window.tell(str(problem))
+            return
+        self.station.look_again()
+        self.station.window.tell(f"{version.facts['name']} v{version.number:03d} was put aside; under “Put aside” it can be "
+                                 "brought back.")
+
+    def verify_chosen(self):
+        """Check the chosen version against its checksums, and say what came of it."""
+        try:
+            version = verify(self.station.chosen.folder)
+            self.station.window.tell(f"{version.facts['name']} v{version.number:03d} is as published.")
+        except Problem as problem:
+            self.station.window.tell(str(problem))
+
+    def reveal(self):
+        """Show the chosen version, or the library, in the file manager."""
+        folder = self.station.chosen.folder if self.station.chosen else self.station.folder
+        QDesktopServices.openUrl(QUrl.fromLocalFile(str(folder)))
