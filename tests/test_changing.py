@@ -369,6 +369,25 @@ os.kill(os.getpid(), signal.SIGKILL)
         queue.close()
         self.assertEqual(list((self.folder / "queue").iterdir()), [])
 
+    def test_what_a_killed_program_wrote_aside_is_swept_by_the_next(self):
+        code = f"""
+import os, signal
+from softmound.core.aside import put_in_place
+with put_in_place({str(self.folder / "a.mound")!r}) as aside:
+    print(aside, flush=True)
+    os.kill(os.getpid(), signal.SIGKILL)
+"""
+        child = subprocess.run([sys.executable, "-c", code], cwd=ROOT, capture_output=True, text=True)
+        killed = pathlib.Path(child.stdout.strip())
+        self.assertTrue(killed.exists() and killed.name.startswith("."))
+        host, process, rest = killed.name[1:].split("-", 2)
+        running = killed.with_name(f".{host}-{os.getpid()}-{rest}")
+        elsewhere = killed.with_name(f".{'0' * 8}-{process}-{rest}")
+        for path in (running, elsewhere, self.folder / ".mine.part"):
+            path.touch()
+        write_mound(self.folder / "b.mound", ball_mound())
+        self.assertEqual([p.exists() for p in (killed, running, elsewhere, self.folder / ".mine.part")], [False, True, True, True])
+
     def test_another_program_that_runs_keeps_its_own(self):
         mine, other = Queue(self.folder / "queue"), Queue(self.folder / "queue")
         waiting = other.add(ball_mound(), self.library)

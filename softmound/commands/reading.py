@@ -166,7 +166,7 @@ def _combine(args):
                 raise Problem(f"{shown(file)}: the grid {args.grid!r} is no density, its background is {read.grid.background:g}; "
                               "choose another with --grid.")
             unit, up = stated_placement(read.metadata)
-            unit, up = unit or args.unit or "m", up or args.up or "y"
+            unit, up = args.unit or unit or "m", args.up or up or "y"
             grids.append(in_metres(read.grid, unit, up))
             read_as.append(f"{unit}, {up} up")
         voxel = args.voxel or min(grid.voxel for grid in grids)

@@ -1,12 +1,22 @@
 """Files that are there whole or not at all: written aside, flushed, and renamed."""
 
 import contextlib
+import hashlib
 import os
 import pathlib
+import re
 import secrets
+import socket
+import time
 
 from .held import UNDER_WAY
 from .problems import NotWritten
+
+_HOST = hashlib.blake2b(socket.gethostname().encode(), digest_size=4).hexdigest()
+_PART = re.compile(r"\.([0-9a-f]{8})-([0-9]+)-[0-9a-f]{16}\.part(\..*)?")
+_AGAIN, _OLD = 600.0, 86_400.0
+"""Seconds after which a folder is looked through again; and after which another machine's file is nobody's any more."""
+_swept = {}
 
 
 @contextlib.contextmanager
@@ -35,7 +45,7 @@ def put_in_place(path):
     try:
         place = path.resolve() if path.is_symlink() else path
         # Its name has nothing of the file's, which may be as long as a name can be.
-        aside = place.with_name(f".{secrets.token_hex(8)}.part{place.suffix[:16]}")
+        aside = place.with_name(f".{_HOST}-{os.getpid()}-{secrets.token_hex(8)}.part{place.suffix[:16]}")
         if place.is_dir():
             raise NotWritten(f"{shown(path)}: is a folder; choose another name.")
         UNDER_WAY.add(aside)
@@ -47,6 +57,7 @@ def put_in_place(path):
             aside.chmod(place.stat().st_mode & 0o777)
         os.replace(aside, place)
         sync_folder(place.parent)
+        _sweep(place.parent)
     except OSError as error:
         reason = error.strerror or str(error) or type(error).__name__
         raise NotWritten(f"{shown(path)}: could not be written ({reason}); choose another place or free some space.") from error
@@ -55,6 +66,33 @@ def put_in_place(path):
             with contextlib.suppress(OSError):
                 aside.unlink(missing_ok=True)
             UNDER_WAY.discard(aside)
+
+
+def _sweep(folder):
+    """Remove what was written aside here by programs that were killed; once in a while, for a folder may hold many files."""
+    now = time.monotonic()
+    if now - _swept.get(folder, -_AGAIN) < _AGAIN:
+        return
+    _swept[folder] = now
+    with contextlib.suppress(OSError):
+        for entry in os.scandir(folder):
+            part = _PART.fullmatch(entry.name)
+            if part is None:
+                continue
+            with contextlib.suppress(OSError):
+                gone = not _runs(int(part[2])) if part[1] == _HOST else time.time() - entry.stat().st_mtime > _OLD
+                if gone:
+                    os.unlink(entry.path)
+
+
+def _runs(process):
+    try:
+        os.kill(process, 0)
+    except ProcessLookupError:
+        return False
+    except OSError:
+        pass  # it is somebody else's
+    return True
 
 
 def write_whole(path, content):

@@ -1,12 +1,13 @@
 """Curves of the recipe as kernels read them."""
 
+import sys
 from functools import lru_cache
 
 import numpy as np
-from scipy.interpolate import PchipInterpolator
 
 from .kernels import f32, row
 from .recipe.curve import MOST_POINTS
+from .stored import stored
 
 LENGTH = 3 + 5 * (MOST_POINTS - 1)
 """Numbers of a curve: segments, value at 0, value at 1; of each segment its start, length and three coefficients."""
@@ -25,13 +26,45 @@ def curve_numbers(curve):
     ndarray of float32, shape (LENGTH,)
         Not to be written to.
     """
-    x, y = np.array(curve.points).T
+    # Loading what works them out takes half a second: a program that has only just begun looks into a file first.
+    return (_worked_out if "scipy.interpolate" in sys.modules else _kept)(curve.points)
+
+
+def _worked_out(points):
+    from scipy.interpolate import PchipInterpolator
+
+    x, y = np.array(points).T
     cubic = PchipInterpolator(x, y).c  # highest power first, one column for each segment
     out = np.zeros(LENGTH, np.float32)
     out[:3] = len(x) - 1, y[0], y[-1]
     for n in range(len(x) - 1):
         out[3 + 5 * n : 8 + 5 * n] = x[n], x[n + 1] - x[n], *cubic[2::-1, n]
     return out
+
+
+_kept = stored(_worked_out)
+
+
+def curve_values(curve, places):
+    """Values of a curve.
+
+    Parameters
+    ----------
+    curve : Curve
+    places : array_like of float
+        From 0 to 1.
+
+    Returns
+    -------
+    ndarray of float64
+        In the same shape.
+    """
+    numbers = curve_numbers(curve).astype(float)
+    places, total = np.asarray(places, float), numbers[1]
+    for start, length, *powers in numbers[3:].reshape(-1, 5)[: int(numbers[0])]:
+        t = np.clip(places - start, 0.0, length)
+        total = total + t * (powers[0] + t * (powers[1] + t * powers[2]))
+    return total
 
 
 @row

@@ -4,8 +4,8 @@ import numpy as np
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QComboBox, QVBoxLayout, QWidget
-from scipy.interpolate import PchipInterpolator
 
+from ..core.curves import curve_values
 from ..core.recipe.curve import CLOSEST, MOST_POINTS, Curve
 from . import style
 from .controls import EDGE, Row, text_label
@@ -153,7 +153,7 @@ class _Plan(QWidget):
         if len(points) >= MOST_POINTS or room < 2 * CLOSEST + 1e-6:
             return
         x = min(max(x, points[after - 1][0] + CLOSEST), points[after][0] - CLOSEST)
-        y = float(PchipInterpolator(*np.array(points).T)(x))
+        y = float(curve_values(Curve(points=tuple(points)), x))
         points.insert(after, (round(x, 4), round(y, 4)))
         self.chosen = after
         self.field.take(Curve(points=tuple(points)), False)
@@ -232,7 +232,7 @@ class _Plan(QWidget):
             painter.drawLine(self._pixel((share, 0.0)), self._pixel((share, 1.0)))
             painter.drawLine(self._pixel((0.0, share)), self._pixel((1.0, share)))
         u = np.linspace(0.0, 1.0, 80)
-        values = PchipInterpolator(*np.array(self.curve.points).T)(u)
+        values = curve_values(self.curve, u)
         path = QPainterPath(self._pixel((0.0, values[0])))
         for x, y in zip(u[1:], values[1:]):
             path.lineTo(self._pixel((x, y)))

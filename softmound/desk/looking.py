@@ -148,6 +148,8 @@ class Looking(QObject):
         self.newest += 1
         mound, finished = self._document.mound, window.finished
         grid, key = finished.looked_at(mound)
+        if self._shown == 0:
+            moving = True  # something lit as soon as can be; it rests once it is there
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), self.way, moving, grid, key, self.cut,
@@ -157,7 +159,9 @@ class Looking(QObject):
         request = answer.request
         if request.number < self._shown or (request.width, request.height) != self._picture.pixel_size():
             return  # late, or of another size
-        self._shown = request.number
+        first, self._shown = self._shown == 0, request.number
+        if first and request.number == self.newest:
+            self.ask(False)
         if answer.problem:
             self._window.tell(answer.problem)
             return
