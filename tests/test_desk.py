@@ -625,14 +625,14 @@ class Sharpening(DeskTest):
         self.until(lambda: window.looking.painter.idle)
 
 
-class SixthStation(DeskTest):
+class AnotherStation(DeskTest):
     kinds = (*STATIONS, Oven)
 
     def test_it_is_opened_by_its_key_shown_and_obeyed(self):
         window = self.window
         oven = window.stations["Oven"]
         self.assertEqual(window.strip.tiles["Oven"].state, "fresh")
-        self.key(Qt.Key.Key_6)
+        self.key(Qt.Key.Key_7)
         self.assertIs(window.station, oven)
         self.assertIs(window.trays.currentWidget(), oven.tray)
         self.assertIs(window.panels.currentWidget(), oven.settings)
@@ -647,7 +647,7 @@ class SixthStation(DeskTest):
         self.assertEqual(oven.baked, 1)
         self.assertIs(window.station, oven)
         rows = help_rows((*STATIONS, Oven))
-        self.assertIn(("Stations", "6", "Open Oven"), rows)
+        self.assertIn(("Stations", "7", "Open Oven"), rows)
         self.assertIn(("In Oven", "Alt + B", "Bake"), rows)
         self.assertIn(("In Oven", "Knock twice", "Open the door"), rows)
 

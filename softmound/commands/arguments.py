@@ -226,3 +226,45 @@ def frame_range(text):
             or int(last) - int(first) >= 10_000:
         raise argparse.ArgumentTypeError(f"{text!r} are no frames; give first-last, as 1-48, at most 10000 of them")
     return int(first), int(last)
+
+
+def share(text):
+    """From 0 to 1. See the module."""
+    return _between(text, 0.0, 1.0, "share", "one")
+
+
+def members(text):
+    """How many members. See the module."""
+    if not text.isdigit() or len(text) > 5 or not 1 <= int(text) <= 10_000:
+        raise argparse.ArgumentTypeError(f"{text!r} is no number of members; give a whole number from 1 to 10000")
+    return int(text)
+
+
+def _numbers_of(text, sign, count, what, example):
+    try:
+        found = tuple(float(part) for part in text.split(sign))
+    except ValueError:
+        found = ()
+    if len(found) != count or not all(abs(value) <= 100_000.0 for value in found):
+        raise argparse.ArgumentTypeError(f"{text!r} is no {what}; give {count} numbers as {example}, at most 100000 in size")
+    return found
+
+
+def far(text):
+    """A distance in metres. See the module."""
+    return _between(text, 0.0, 50_000.0, "distance", "metres")
+
+
+def flat(text):
+    """x and z. See the module."""
+    return _numbers_of(text, ",", 2, "place", "X,Z")
+
+
+def wide(text):
+    """Width and depth, metres. See the module."""
+    return _numbers_of(text, "x", 2, "size", "4000x3000")
+
+
+def box(text):
+    """Two corners. See the module."""
+    return _numbers_of(text, ",", 6, "region", "X,Y,Z,X,Y,Z")

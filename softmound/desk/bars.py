@@ -76,7 +76,16 @@ class TopBar(QWidget):
         else:
             text = "saved" if document.path else ""
         self.saved.setText(text)
-        for name, verb, what in (("undo", "Undo", document.undo_label), ("redo", "Redo", document.redo_label)):
+
+    def show_steps(self, undo_label, redo_label):
+        """Say what can be taken back and done again in the open station.
+
+        Parameters
+        ----------
+        undo_label, redo_label : str or None
+            None where there is nothing.
+        """
+        for name, verb, what in (("undo", "Undo", undo_label), ("redo", "Redo", redo_label)):
             action, button = self._actions[name]
             action.setEnabled(what is not None)
             action.setText(f"{verb} {what}" if what else verb)
@@ -131,7 +140,9 @@ class StatusBar(QWidget):
         """
         grid = answer.grid
         bounds = grid.brick_bounds()
-        if bounds is None:
+        if answer.request.placed is not None:
+            self.facts.setText(f"{count(answer.members)} members seen · {memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
+        elif bounds is None:
             self.facts.setText("no voxels")
         else:
             dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)

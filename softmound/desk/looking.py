@@ -57,7 +57,7 @@ class Looking(QObject):
         picture = self._picture
         self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
         picture.cut_panel.changed.connect(self.change_cut)
-        picture.looked.connect(self._document.look)
+        picture.looked.connect(lambda view, moving: window.station.look(view, moving))
         picture.resized.connect(lambda: self.ask(False))
         picture.way_chosen.connect(self.look)
         picture.before_wanted.connect(self._show_before)
@@ -127,12 +127,14 @@ class Looking(QObject):
         where : str
             "toward", "away" or "up".
         """
-        view, sun = self._document.mound.view, self._document.mound.light.sun
+        station = self._window.station
+        seen = station.as_seen(self._document.mound)
+        view, sun = seen.view, seen.light.sun
         if where == "up":
-            self._document.look(view.edited(elevation=-30.0))
+            station.look(view.edited(elevation=-30.0))
             return
         azimuth = (sun.azimuth - BESIDE[where] + 180.0) % 360.0 - 180.0
-        self._document.look(view.edited(azimuth=azimuth, elevation=-4.0 if where == "toward" else 4.0))
+        station.look(view.edited(azimuth=azimuth, elevation=-4.0 if where == "toward" else 4.0))
 
     def ask(self, moving):
         """Ask for a picture of how things are now.
@@ -150,10 +152,12 @@ class Looking(QObject):
         grid, key = finished.looked_at(mound)
         if self._shown == 0:
             moving = True  # something lit as soon as can be; it rests once it is there
+        mound, placed = window.station.as_seen(mound), window.station.placed()
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
-        self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), self.way, moving, grid, key, self.cut,
-                                 window.station.masks(), alone=self.alone))
+        way = "draft" if placed is not None and self.way == "slice" else self.way
+        self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
+                                 window.station.masks(), alone=self.alone, placed=placed))
 
     def _answered(self, answer):
         request = answer.request

@@ -145,13 +145,12 @@ class Window(QMainWindow):
     def _connect(self):
         document = self.document
         document.changed.connect(self._changed)
-        document.looked.connect(self._looked)
+        document.looked.connect(self.show_look)
         document.named.connect(self._named)
         document.refused.connect(self._refused)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
             f"{name} level", lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
-        self.picture.dome.moved.connect(lambda azimuth, elevation, moving: document.apply(
-            "sun", lambda mound: changed(mound, ("light", "sun"), azimuth=azimuth, elevation=elevation), moving))
+        self.picture.dome.moved.connect(lambda *moved: self.station.turn_sun(*moved))
         self.strip.chosen.connect(self.open_station)
         self.looking.way_changed.connect(self.show_hand)
         self.looking.shown.connect(self._shown)
@@ -182,6 +181,7 @@ class Window(QMainWindow):
         self.panels.setCurrentWidget(station.settings)
         self.picture.want_dome(station.dome)
         self.show_hand()
+        self.show_steps()
         self._show_station()
         self.looking.look(self.looking.way)
 
@@ -200,7 +200,7 @@ class Window(QMainWindow):
         mound = self.document.mound
         self.station.show_mound(mound)
         self.picture.show_note(self.station.note(mound))
-        self.picture.show_mound(mound)
+        self.picture.show_mound(self.station.as_seen(mound))
 
     def show_tiles(self):
         """Show on the strip how the stations stand whose miniatures are not made of the mound."""
@@ -229,18 +229,31 @@ class Window(QMainWindow):
         self.show_tiles()
         self.looking.ask(moving)
 
-    def _looked(self, moving):
-        self.picture.show_mound(self.document.mound)
+    def show_look(self, moving):
+        """Follow a view that is another.
+
+        Parameters
+        ----------
+        moving : bool
+        """
+        self.picture.show_mound(self.station.as_seen(self.document.mound))
         self.station.show_view(self.document.mound)
         self.looking.ask(moving)
 
     def _named(self):
         self.top_bar.show_document(self.document)
+        self.show_steps()
         self.show_tiles()
+
+    def show_steps(self):
+        """Say what can be taken back in the open station."""
+        self.top_bar.show_steps(*self.station.steps)
 
     def _shown(self, answer):
         """A picture is on the screen: say its facts, and once it is at rest show its miniatures."""
         self.status.show_answer(answer)
+        if answer.request.placed is not None:
+            return  # it is not the mound that is seen
         empty = answer.grid.brick_bounds() is None
         if not answer.miniatures and not (empty and answer.passes == PASSES):
             return

@@ -19,7 +19,7 @@ from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..recipe.grains import MOVED, live
 from ..ticket import Stopped, Ticket
-from ..volume.bricks import SIDE
+from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.cut_facts import facts_of_cut
 from .density import bounds_of, draft_voxel
 from .forecast import memory_limit
@@ -72,6 +72,8 @@ class Request:
         True light: when it is enough, see `Tracer.noise`.
     alone : bool, optional
         True light: by whole paths alone, rather than gathered ones put right by them.
+    placed : callable, optional
+        Given the camera, the clouds to show instead of the mound: tuple of PlacedCloud. The light and the view are the mound's.
     """
 
     number: int
@@ -86,6 +88,7 @@ class Request:
     masks: tuple = ()
     noise: float = 0.05
     alone: bool = False
+    placed: object = None
 
 
 @dataclass(frozen=True, eq=False)
@@ -119,6 +122,8 @@ class Answer:
         With which the pixels show it, stops.
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
+    members : int
+        Of many clouds: how many there are.
     bias : float
         True light that is done: what more paths would not put right, see `TwoLevels.bias`; infinite where it is not known.
     """
@@ -138,6 +143,7 @@ class Answer:
     exposure: float = 0.0
     noise: float = 0.0
     bias: float = 0.0
+    members: int = 0
     left: float = 0.0
 
 
@@ -266,6 +272,9 @@ class Painter:
     def _pictures(self, request, ticket, begun):
         mound = request.mound
         camera = camera_of(mound.view, request.width, request.height)
+        if request.placed is not None:
+            yield from self._of_placed(request, camera, ticket, begun)
+            return
         if request.grid is None:
             voxel = draft_voxel(mound)
             if request.moving and self._slow(mound, voxel):
@@ -291,11 +300,23 @@ class Painter:
         elif self.sharpens and request.grid is None and request.way != "slice":
             yield from self._sharpened(request, camera, ticket, voxel)
 
-    def _rested(self, request, camera, ticket, begun, fine=RESTING):
+    def _of_placed(self, request, camera, ticket, begun):
+        """Pictures of many clouds: the same as of one, but for what only one mound has."""
+        mound, clouds = request.mound, request.placed(camera)
+        grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
+        scene = self.stages.scene_of(mound.light, mound.view, clouds)
+        made = None
+        for made in self._rested(replace(request, grid=grid), camera, ticket, begun, scene=scene):
+            made = replace(made, request=request, members=len(clouds))
+            yield made
+        if request.way == "true" and not request.moving and clouds:
+            yield from self._traced(request, scene, camera, ticket, made)
+
+    def _rested(self, request, camera, ticket, begun, fine=RESTING, scene=None):
         """The picture of a request's grid: a coarse one while the hand moves, else ever smoother ones."""
         mound, grid, key = request.mound, request.grid, request.key
         clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
-        scene = self.stages.scene(mound, grid, key)
+        scene = self.stages.scene(mound, grid, key) if scene is None else scene
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
         if request.moving:
             fine = self._moving_light(scene)

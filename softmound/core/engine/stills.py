@@ -100,8 +100,27 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     -------
     Still
     """
-    light, camera = mound.light, camera_of(mound.view, taking.width, taking.height)
-    scene, noise, bias, turns = stages.scene(mound, grid, key), 0.0, 0.0, taking.passes
+    return still_of_scene(stages, stages.scene(mound, grid, key), taking, frame, ticket)
+
+
+def still_of_scene(stages, scene, taking, frame=0, ticket=None):
+    """Take a picture of a scene from where it is looked at.
+
+    Parameters
+    ----------
+    stages : Stages
+    scene : Scene
+    taking : Taking
+    frame : int, optional
+        For the flicker of lamps.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Still
+    """
+    light, camera = scene.light, camera_of(scene.seen_from, taking.width, taking.height)
+    noise, bias, turns = 0.0, 0.0, taking.passes
     if not scene.clouds:
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)

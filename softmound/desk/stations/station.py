@@ -3,6 +3,7 @@
 from PyQt6.QtCore import QObject
 
 from ...core.mass.pick import Picker
+from ...core.recipe.places import changed
 
 
 class Station(QObject):
@@ -96,6 +97,62 @@ class Station(QObject):
         str
         """
         return ""
+
+    def as_seen(self, mound):
+        """What the picture shows of a mound: its light, its view, and what is drawn over it.
+
+        Parameters
+        ----------
+        mound : Mound
+
+        Returns
+        -------
+        Mound
+        """
+        return mound
+
+    def placed(self):
+        """What the picture shows instead of the mound: see `core.engine.painter.Request`; None for the mound itself."""
+        return None
+
+    def look(self, view, moving=False):
+        """Look from elsewhere.
+
+        Parameters
+        ----------
+        view : View
+        moving : bool, optional
+            The hand has not let go yet.
+        """
+        self.document.look(view, moving)
+
+    def turn_sun(self, azimuth, elevation, moving):
+        """Put the sun elsewhere.
+
+        Parameters
+        ----------
+        azimuth, elevation : float
+            Degrees.
+        moving : bool
+        """
+        self.document.apply("sun", lambda mound: changed(mound, ("light", "sun"), azimuth=azimuth, elevation=elevation), moving)
+
+    @property
+    def steps(self):
+        """What can be taken back, and done again: (str or None, str or None)."""
+        return self.document.undo_label, self.document.redo_label
+
+    def undo(self):
+        """Take back what was done last."""
+        self.document.undo()
+
+    def redo(self):
+        """Do again what was taken back last."""
+        self.document.redo()
+
+    def fit(self):
+        """Fit what is shown into the picture."""
+        self.window.looking.fit()
 
     def masks(self):
         """Masks whose reach the picture is to be tinted by, while the station is open.

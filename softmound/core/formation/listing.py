@@ -1,0 +1,91 @@
+"""The members of a flock as a plain JSON list, for whatever reads no USD."""
+
+import json
+import os
+import pathlib
+
+import numpy as np
+
+from ..aside import shown, write_whole
+from ..problems import Problem
+from ..recipe.flock import MOST_MEMBERS, Asset, Flock, Member
+from .stage import degrees_of
+from .standing import placing_of
+
+
+def write_list(path, flock, sources):
+    """Write where every member stands.
+
+    Parameters
+    ----------
+    path : path-like
+    flock : Flock
+    sources : dict of Asset to Source
+
+    Returns
+    -------
+    dict
+        Facts of what was written.
+    """
+    folder, found = pathlib.Path(path).absolute().parent, []
+    for member in flock.members:
+        if member.hidden:
+            continue
+        source = sources[member.asset]
+        placing, medium = placing_of(member, source), source.medium
+        matrix = np.eye(4)
+        matrix[:3, :3], matrix[:3, 3] = placing.scale * placing.axes, placing.place
+        found.append({
+            "name": member.name or member.asset.name, "asset": member.asset.name, "version": member.asset.version,
+            "file": os.path.relpath(source.tiers[min(source.tiers)], folder),
+            "grid": source.facts["grid"] if source.facts is not None else "density",
+            "matrix": [[round(float(v), 9) for v in row] for row in matrix],
+            "place": list(member.place), "extinction": medium.extinction * member.density, "tint": list(member.tint)})
+    text = json.dumps({"unit": "m", "up": "y", "members": found}, indent=1, ensure_ascii=False)
+    write_whole(path, (text + "\n").encode())
+    return {"file": str(path), "members": len(found)}
+
+
+def read_list(path, name="Flock"):
+    """Read a list of members as a flock.
+
+    Parameters
+    ----------
+    path : path-like
+    name : str, optional
+
+    Returns
+    -------
+    Flock
+
+    Raises
+    ------
+    Problem
+        One sentence on what is wrong with it, and with which member.
+    """
+    try:
+        data = json.loads(pathlib.Path(path).read_text(encoding="utf-8"))
+        rows = data["members"] if isinstance(data, dict) else data
+    except OSError as error:
+        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}); check the name.") from error
+    except (ValueError, KeyError, RecursionError) as error:
+        raise Problem(f"{shown(path)}: is no list of members; each needs a matrix, a place, and a file or an asset.") from error
+    members = []
+    for number, row in enumerate(rows[:MOST_MEMBERS] if isinstance(rows, list) else ()):
+        try:
+            axes = np.array(row["matrix"], float)[:3, :3]
+            size = float(np.cbrt(abs(np.linalg.det(axes))))
+            mirrored = np.linalg.det(axes) < 0.0
+            turn = axes / size * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
+            own = bool(row.get("asset"))
+            asset = Asset(name=row["asset"] if own else row.get("name") or "Cloud", version=row.get("version", 0) if own else 0,
+                          file="" if own else row["file"])
+            members.append(Member(asset=asset, name=row.get("name", ""), place=tuple(row["place"]), turn=degrees_of(turn),
+                                  size=size, mirrored=bool(mirrored), tint=tuple(row.get("tint", (1.0, 1.0, 1.0)))))
+        except (KeyError, TypeError, ValueError, IndexError, ZeroDivisionError, np.linalg.LinAlgError) as error:
+            words = " ".join(str(error).split())[:100]
+            raise Problem(f"{shown(path)}: member {number + 1} cannot be read ({words}); it needs a matrix, a place, and a file or "
+                          "an asset.") from error
+    if not members:
+        raise Problem(f"{shown(path)}: lists no members.")
+    return Flock(name=name, members=tuple(members))

@@ -1,0 +1,256 @@
+"""A flock as an OpenUSD stage: volumes whose fields are OpenVDB files by relative path, instanced; a camera for each kept view; the
+sun. And stages of anybody's read as flocks.
+"""
+
+import os
+import pathlib
+
+import numpy as np
+
+from ..aside import put_in_place, shown
+from ..directions import direction_of
+from ..light.camera import camera_of
+from ..problems import Problem
+from ..recipe.flock import MOST_MEMBERS, Asset, Flock, Member
+from .standing import placing_of
+
+ENDINGS = (".usda", ".usdc", ".usd")
+FILM = 36.0
+"""Width of the film back, mm."""
+
+
+def _pxr():
+    try:
+        from pxr import Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt
+    except ImportError as error:
+        raise Problem("For USD the package usd-core has to be installed.") from error
+    return Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt
+
+
+def _prim_name(name, taken):
+    plain = "".join(c if c.isascii() and c.isalnum() else "_" for c in name).strip("_") or "cloud"
+    plain = plain if plain[0].isalpha() else f"cloud_{plain}"
+    number, found = 1, plain
+    while found in taken:
+        number += 1
+        found = f"{plain}_{number}"
+    taken.add(found)
+    return found
+
+
+def write_stage(path, flock, sources, aspect=1.6):
+    """Write a flock as a USD stage.
+
+    Parameters
+    ----------
+    path : path-like
+        One of `ENDINGS`.
+    flock : Flock
+    sources : dict of Asset to Source
+    aspect : float, optional
+        Width over height of its cameras' pictures.
+
+    Returns
+    -------
+    dict
+        Facts of what was written.
+
+    Raises
+    ------
+    Problem
+        If it cannot be written.
+    """
+    Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt = _pxr()
+    with put_in_place(path) as aside:
+        stage = Usd.Stage.CreateNew(str(aside))
+        UsdGeom.SetStageUpAxis(stage, UsdGeom.Tokens.y)
+        UsdGeom.SetStageMetersPerUnit(stage, 1.0)
+        taken = set()
+        root = UsdGeom.Xform.Define(stage, f"/{_prim_name(flock.name, taken)}")
+        stage.SetDefaultPrim(root.GetPrim())
+        top = root.GetPath()
+        # What is shown again and again is described once, where it is not drawn.
+        shelf = stage.CreateClassPrim(top.AppendChild("assets"))
+        names, prims = set(), {}
+        used = [m.asset for m in flock.members if not m.hidden]
+        for asset in dict.fromkeys(used):
+            source = sources[asset]
+            holder = UsdGeom.Xform.Define(stage, shelf.GetPath().AppendChild(_prim_name(asset.name, names)))
+            volume = UsdVol.Volume.Define(stage, holder.GetPath().AppendChild("volume"))
+            field = UsdVol.OpenVDBAsset.Define(stage, volume.GetPath().AppendChild("density"))
+            reduction = min(source.tiers)
+            file = os.path.relpath(source.tiers[reduction], pathlib.Path(path).absolute().parent)
+            field.CreateFilePathAttr(Sdf.AssetPath(file if file.startswith(".") else f"./{file}"))
+            name = source.facts["grid"] if source.facts is not None else "density"
+            field.CreateFieldNameAttr(name)
+            volume.CreateFieldRelationship(name, field.GetPath())
+            low, high = _in_file(source)
+            volume.CreateExtentAttr(Vt.Vec3fArray([Gf.Vec3f(*low), Gf.Vec3f(*high)]))
+            medium = source.medium
+            for said, value in (("extinctionPerMetre", medium.extinction), ("albedo", medium.albedo)):
+                volume.GetPrim().CreateAttribute(f"softmound:{said}", Sdf.ValueTypeNames.Float, custom=True).Set(float(value))
+            prims[asset] = holder.GetPath()
+        placed = set()
+        members = UsdGeom.Scope.Define(stage, top.AppendChild("members"))
+        for member in flock.members:
+            if member.hidden:
+                continue
+            source = sources[member.asset]
+            prim = UsdGeom.Xform.Define(stage, members.GetPath().AppendChild(_prim_name(member.name or member.asset.name, placed)))
+            prim.AddTransformOp().Set(Gf.Matrix4d(*_rows(placing_of(member, source), source).ravel().tolist()))
+            prim.GetPrim().GetReferences().AddInternalReference(prims[member.asset])
+            prim.GetPrim().SetInstanceable(True)
+            for said, value in (("asset", member.asset.name), ("spread", member.spread), ("group", member.group)):
+                if value:
+                    prim.GetPrim().SetCustomDataByKey(f"softmound:{said}", value)
+            prim.GetPrim().CreateAttribute("softmound:density", Sdf.ValueTypeNames.Float, custom=True).Set(float(member.density))
+            prim.GetPrim().CreateAttribute("softmound:tint", Sdf.ValueTypeNames.Color3f, custom=True).Set(Gf.Vec3f(*member.tint))
+        _cameras(stage, top, flock, aspect, Gf, UsdGeom)
+        sun = UsdLux.DistantLight.Define(stage, top.AppendChild("sun"))
+        sun.CreateIntensityAttr(float(flock.light.sun.strength))
+        sun.CreateAngleAttr(0.53)
+        _look_along(sun, -direction_of(flock.light.sun.azimuth, flock.light.sun.elevation), (0.0, 0.0, 0.0), Gf)
+        stage.GetRootLayer().Save()
+        del stage
+    return {"file": str(path), "members": len(placed), "assets": len(prims), "cameras": 1 + len(flock.views)}
+
+
+def _in_file(source):
+    """Box of an asset in its file's own numbers."""
+    if source.facts is None:
+        return source.bounds
+    from ..library.placement import in_file_of
+
+    return in_file_of(source.facts).box(source.bounds)
+
+
+def _rows(placing, source):
+    """Matrix of a placing as USD has it, rows of axes, from the file's own numbers to the world's metres."""
+    matrix = np.eye(4)
+    matrix[:3, :3] = (placing.scale * placing.axes).T
+    matrix[3, :3] = placing.place
+    return _file_to_metres(source) @ matrix
+
+
+def _file_to_metres(source):
+    """The same from a file's numbers to metres, as the mound has it."""
+    from ..exchange.meshes import UNITS
+    from ..library.placement import InFile, in_file_of
+
+    said = InFile() if source.facts is None else in_file_of(source.facts)
+    turn = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, -1.0], [0.0, 1.0, 0.0]]) if said.up == "z" else np.eye(3)
+    matrix = np.eye(4)
+    matrix[:3, :3] = UNITS[said.unit] * turn
+    matrix[3, :3] = said.at
+    return matrix
+
+
+def _look_along(prim, forward, eye, Gf):
+    forward = np.asarray(forward, float)
+    right = np.cross(forward, (0.0, 1.0, 0.0))
+    right = np.array([1.0, 0.0, 0.0]) if np.linalg.norm(right) < 1e-9 else right / np.linalg.norm(right)
+    matrix = np.eye(4)
+    matrix[:3, :3] = [right, np.cross(right, forward), -forward]
+    matrix[3, :3] = eye
+    prim.AddTransformOp().Set(Gf.Matrix4d(*matrix.ravel().tolist()))
+
+
+def _cameras(stage, top, flock, aspect, Gf, UsdGeom):
+    taken = set()
+    for name, view in (("camera", flock.view), *((kept.name, kept.view) for kept in flock.views)):
+        seen = camera_of(view, 1600, 1000)
+        camera = UsdGeom.Camera.Define(stage, top.AppendChild(_prim_name(f"camera_{name}" if taken else name, taken)))
+        # Lengths of the lens are tenths of the stage's unit.
+        camera.CreateFocalLengthAttr(view.focal / 100.0)
+        camera.CreateHorizontalApertureAttr(FILM / 100.0)
+        camera.CreateVerticalApertureAttr(FILM / 100.0 / aspect)
+        camera.CreateClippingRangeAttr(Gf.Vec2f(0.1, 1e6))
+        _look_along(camera, seen.forward, seen.eye, Gf)
+
+
+def read_stage(path, name="Flock"):
+    """Read the volumes of a USD stage as a flock.
+
+    Parameters
+    ----------
+    path : path-like
+    name : str, optional
+
+    Returns
+    -------
+    Flock
+        A member for each volume with an OpenVDB field, its file relative to the stage's folder.
+
+    Raises
+    ------
+    Problem
+        If it cannot be read, or holds no volume.
+    """
+    Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt = _pxr()
+    path = pathlib.Path(path)
+    if not path.is_file():
+        raise Problem(f"{shown(path)}: there is no such file; check the name.")
+    try:
+        stage = Usd.Stage.Open(str(path))
+    except Exception as error:  # of the library's own kinds
+        raise Problem(f"{shown(path)}: cannot be read as USD; check the file.") from error
+    unit, up = UsdGeom.GetStageMetersPerUnit(stage), UsdGeom.GetStageUpAxis(stage)
+    members = []
+    for prim in stage.Traverse(Usd.TraverseInstanceProxies()):
+        if not prim.IsA(UsdVol.Volume):
+            continue
+        for field_name, target in UsdVol.Volume(prim).GetFieldPaths().items():
+            field = UsdVol.OpenVDBAsset(stage.GetPrimAtPath(target))
+            if not field or str(field_name) != "density" and len(UsdVol.Volume(prim).GetFieldPaths()) > 1:
+                continue
+            file = field.GetFilePathAttr().Get()
+            if not file:
+                continue
+            there = pathlib.Path(file.resolvedPath or path.parent / file.path)
+            matrix = np.array(UsdGeom.Xformable(prim).ComputeLocalToWorldTransform(Usd.TimeCode.Default()))
+            # An instance has its name from the prim that stands for it.
+            owner = prim.GetParent() if prim.IsInstanceProxy() else prim
+            members.append(_member(owner.GetName(), os.path.relpath(there, path.absolute().parent), matrix, unit, up, there))
+    if not members:
+        raise Problem(f"{shown(path)}: holds no volume with an OpenVDB file; there is nothing to place.")
+    return Flock(name=name, members=tuple(members[:MOST_MEMBERS]))
+
+
+def _member(name, file, matrix, unit, up, there):
+    from ..exchange.foreign import read_vdb
+    from ..exchange.meshes import in_metres
+
+    axes, place = matrix[:3, :3].T, matrix[3, :3]
+    size = float(np.cbrt(abs(np.linalg.det(axes)))) or 1.0
+    turn = axes / size
+    mirrored = np.linalg.det(turn) < 0.0
+    grid = read_vdb(there)
+    low, high = (grid.world(corner) for corner in grid.active_bounds())
+    base = np.array([(low[0] + high[0]) / 2.0, low[1], (low[2] + high[2]) / 2.0])
+    stands = axes @ base + place
+    if up == "Z":
+        turn = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, 1.0], [0.0, -1.0, 0.0]]) @ turn
+        stands = in_metres(stands[None], "m", "z")[0]
+    turn = turn * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
+    return Member(asset=Asset(name=name[:80], file=file), name=name[:80], place=tuple(float(v) for v in stands * unit),
+                  turn=degrees_of(turn), size=size * unit, mirrored=bool(mirrored))
+
+
+def degrees_of(turn):
+    """Degrees about x, then y, then z of a rotation: undoes `directions.rotation_matrix`.
+
+    Parameters
+    ----------
+    turn : ndarray of float, shape (3, 3)
+
+    Returns
+    -------
+    tuple of float
+    """
+    y = np.arcsin(np.clip(-turn[2, 0], -1.0, 1.0))
+    if abs(turn[2, 0]) < 1.0 - 1e-9:
+        x, z = np.arctan2(turn[2, 1], turn[2, 2]), np.arctan2(turn[1, 0], turn[0, 0])
+    else:
+        # About x and about z are the same then: all of it is put into the one about x.
+        x, z = np.arctan2(np.sign(y) * turn[0, 1], turn[1, 1]), 0.0
+    return tuple(float(np.degrees(v)) for v in (x, y, z))

@@ -1,0 +1,242 @@
+"""The members of a flock as placed clouds: which grid each shows, and where it stands."""
+
+import os
+import pathlib
+from dataclasses import dataclass
+from functools import cached_property
+
+import numpy as np
+
+from ..aside import shown
+from ..budget import remembered
+from ..directions import rotation_matrix
+from ..exchange.foreign import read_vdb
+from ..exchange.stated import read_density
+from ..library.placement import in_file_of
+from ..library.receiving import medium_of
+from ..library.shelf import listed
+from ..light.camera import camera_of
+from ..light.scene import PlacedCloud, Placing, scene_of
+from ..problems import Problem
+
+FINE = 1.2
+"""Pixels of the picture that a voxel of the tier that is shown may be wide."""
+
+
+@remembered
+def _tier(path, stamp, in_file):
+    return in_file.read(read_vdb(path, in_file.name))
+
+
+@remembered
+def _foreign(path, stamp):
+    grid, medium, _ = read_density(path)
+    if grid.active_bounds() is None:
+        raise Problem(f"{shown(path)}: its grid is empty; there is nothing to place.")
+    return grid, medium
+
+
+def _stamp(path):
+    try:
+        stat = os.stat(path)
+    except OSError as error:
+        raise Problem(f"{shown(path)}: there is no such file ({error.strerror}); the flock's asset is gone.") from error
+    return stat.st_mtime_ns, stat.st_size
+
+
+@dataclass(frozen=True)
+class Source:
+    """What an asset of a flock is.
+
+    Attributes
+    ----------
+    name : str
+    tiers : dict of int to str
+        Files by reduction.
+    facts : dict or None
+        Its `asset.json`; None of somebody else's file.
+    """
+
+    name: str
+    tiers: dict
+    facts: dict | None
+
+    def grid(self, reduction):
+        """The grid of a tier, in metres: BrickGrid, the same object for the same file."""
+        path = self.tiers[reduction]
+        stamp = _stamp(path)
+        return _foreign(path, stamp)[0] if self.facts is None else _tier(path, stamp, in_file_of(self.facts))
+
+    @cached_property
+    def medium(self):
+        """Medium that it states."""
+        if self.facts is None:
+            path = self.tiers[1]
+            return _foreign(path, _stamp(path))[1]
+        return medium_of(self.facts)
+
+    @cached_property
+    def bounds(self):
+        """ndarray of float64, shape (2, 3): corners of its cloud, metres."""
+        if self.facts is None:
+            grid = self.grid(1)
+            return np.array([grid.world(corner) for corner in grid.active_bounds()])
+        return np.array(self.facts["bounds"], float)
+
+    @property
+    def base(self):
+        """ndarray of float64, shape (3,): the middle of its underside."""
+        low, high = self.bounds
+        return np.array([(low[0] + high[0]) / 2.0, low[1], (low[2] + high[2]) / 2.0])
+
+    @property
+    def radius(self):
+        """float: half of how wide it is from above, metres."""
+        low, high = self.bounds
+        return float(0.25 * (high[0] - low[0] + high[2] - low[2]))
+
+    @property
+    def voxel(self):
+        """float: of the full grid, metres."""
+        return self.facts["voxel"] if self.facts is not None else self.grid(1).voxel
+
+
+def sources_of(flock, library, folder="."):
+    """What the assets of a flock are.
+
+    Parameters
+    ----------
+    flock : Flock
+    library : path-like
+    folder : path-like, optional
+        Of the flock: where relative files lie.
+
+    Returns
+    -------
+    dict of Asset to Source
+
+    Raises
+    ------
+    Problem
+        Names the first asset that is not there, with its version.
+    """
+    wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
+    versions = listed(library) if any(not asset.file for asset in wanted) else []
+    found = {}
+    for asset in sorted(wanted, key=lambda a: (a.name, a.version, a.file)):
+        if asset.file:
+            path = str(pathlib.Path(folder, asset.file))
+            _stamp(path)
+            found[asset] = Source(asset.name, {1: path}, None)
+            continue
+        of_name = [v for v in versions if v.facts["name"] == asset.name and asset.version in (0, v.number)]
+        if not of_name:
+            number = f" version {asset.version} of" if asset.version else ""
+            raise Problem(f"{shown(library)}: holds no{number} {asset.name!r}, which {flock.name!r} shows; publish it, or choose "
+                          "another library.")
+        version = max(of_name, key=lambda v: v.number)
+        found[asset] = Source(asset.name, {n: str(version.vdb(n)) for n in version.tiers}, version.facts)
+    return found
+
+
+def placing_of(member, source):
+    """Where a member stands: Placing."""
+    turn = rotation_matrix(member.turn)
+    axes = turn * (np.array([-1.0, 1.0, 1.0]) if member.mirrored else 1.0)
+    place = np.array(member.place) - member.size * axes @ source.base
+    return Placing(place, turn, member.size, member.mirrored)
+
+
+def reduction_for(source, member, camera):
+    """Which tier of an asset is fine enough for a member in a picture.
+
+    Parameters
+    ----------
+    source : Source
+    member : Member
+    camera : Camera or None
+        None for the full one.
+
+    Returns
+    -------
+    int
+    """
+    there = sorted(source.tiers)
+    if camera is None:
+        return there[0]
+    size = member.size * float(np.linalg.norm(source.bounds[1] - source.bounds[0]))
+    middle = placing_of(member, source).world(source.bounds.mean(axis=0))
+    near = max(float(np.linalg.norm(middle - camera.eye)) - size / 2.0, 1e-3)
+    pixel = camera.spread * near
+    fit = [n for n in there if source.voxel * n * member.size <= FINE * pixel]
+    return fit[-1] if fit else there[0]
+
+
+def clouds_of(flock, sources, camera=None):
+    """The members of a flock as placed clouds; those of one asset share its grid.
+
+    Parameters
+    ----------
+    flock : Flock
+    sources : dict of Asset to Source
+    camera : Camera, optional
+        Tiers are chosen for its pictures; default the full grids.
+
+    Returns
+    -------
+    list of PlacedCloud
+        Without those that are hidden.
+    """
+    found = []
+    for member in flock.members:
+        if member.hidden or member.density == 0.0:
+            continue
+        source = sources[member.asset]
+        reduction = reduction_for(source, member, camera)
+        medium = source.medium
+        if member.density != 1.0:
+            medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
+        found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
+                                 f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
+    return found
+
+
+def scene_of_flock(flock, sources, width, height, view=None):
+    """The scene of a flock for a picture.
+
+    Parameters
+    ----------
+    flock : Flock
+    sources : dict of Asset to Source
+    width, height : int
+        Pixels, for which tiers are chosen.
+    view : View, optional
+        Default the flock's.
+
+    Returns
+    -------
+    Scene
+
+    Raises
+    ------
+    Problem
+        When it has no members to be seen.
+    """
+    view = flock.view if view is None else view
+    clouds = clouds_of(flock, sources, camera_of(view, width, height))
+    if not clouds:
+        raise Problem(f"{flock.name}: has no members to be seen; place some, or let a spread do it.")
+    return scene_of(flock.light, *clouds, view=view)
+
+
+def bounds_of_flock(flock, sources):
+    """Box of all members that are not hidden: ndarray of float64, shape (2, 3), metres; None where there are none."""
+    boxes = []
+    for member in flock.members:
+        if member.hidden:
+            continue
+        source = sources[member.asset]
+        corners = np.stack(np.meshgrid(*source.bounds.T, indexing="ij"), -1).reshape(-1, 3)
+        there = placing_of(member, source).world(corners)
+        boxes.append((there.min(axis=0), there.max(axis=0)))
+    return None if not boxes else np.array([np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)])

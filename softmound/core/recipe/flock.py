@@ -1,0 +1,176 @@
+"""The models of a `.flock`: assets placed together, and the rules that placed them."""
+
+from typing import Annotated, Literal
+
+from pydantic import Field, model_validator
+
+from .models import KeptView, Light, Sky, View
+from .value import Colour, Degrees, Metres, Name, Place, Seed, Share, Value
+
+FORMAT = 1
+MOST_MEMBERS = 10_000
+Size = Annotated[float, Field(ge=0.001, le=1000.0)]
+Times = Annotated[float, Field(ge=0.0, le=100.0)]
+Across = Annotated[float, Field(ge=0.001, le=100_000.0)]
+Flat = tuple[Metres, Metres]
+
+
+class Asset(Value):
+    """What a member shows: an asset of the library, bound to a version or to the newest; or a file of somebody else's.
+
+    Attributes
+    ----------
+    name : str
+        Of the asset; of a file what it is called here.
+    version : int
+        0 for the newest.
+    file : str
+        Path of an OpenVDB file, relative to the flock's folder where it can be; empty for an asset of the library.
+    """
+
+    name: Name
+    version: Annotated[int, Field(ge=0, le=100_000)] = 0
+    file: Annotated[str, Field(max_length=2000)] = ""
+
+
+class Member(Value):
+    """One placing of an asset.
+
+    Attributes
+    ----------
+    place : tuple of float
+        Where the middle of its underside stands, metres.
+    turn : tuple of float
+        Degrees about x, then y, then z.
+    size, density : float
+        Times its own.
+    tint : tuple of float
+        Linear RGB.
+    group : str
+    spread : str
+        Name of the spread that placed it; empty by hand.
+    number : int
+        Of the spread's: the same at every spreading with the same seed.
+    moved : bool
+        Changed by hand since: spreading again leaves it as it is.
+    """
+
+    asset: Asset
+    name: Annotated[str, Field(max_length=80)] = ""
+    place: Place = (0.0, 0.0, 0.0)
+    turn: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
+    size: Size = 1.0
+    mirrored: bool = False
+    density: Times = 1.0
+    tint: Colour = (1.0, 1.0, 1.0)
+    hidden: bool = False
+    locked: bool = False
+    group: Annotated[str, Field(max_length=80)] = ""
+    spread: Annotated[str, Field(max_length=80)] = ""
+    number: Annotated[int, Field(ge=0, le=10_000_000)] = 0
+    moved: bool = False
+
+
+class Kind(Value):
+    """An asset that a spread places, and how often beside others."""
+
+    asset: Asset
+    weight: Annotated[float, Field(gt=0.0, le=1000.0)] = 1.0
+
+
+class Spread(Value):
+    """A rule that places members over an area by one seed.
+
+    Attributes
+    ----------
+    area : str
+        "rectangle" or "disc", `size` wide and deep around `centre`; or "line", `size[0]` wide along `points`.
+    centre, size : tuple of float
+        x and z, metres.
+    points : tuple of (float, float)
+        x and z of the line's corners, metres.
+    low, high : float
+        Altitudes between which they stand, metres.
+    count : int
+        At the most; fewer where no more find room.
+    apart : float
+        Least distance between the middles of two, metres.
+    overlap : float
+        Share of their widths by which two may stand in one another.
+    larger_apart : bool
+        Larger ones keep farther from all others, by how much larger they are than the mean.
+    turned : str
+        "not", "about" the vertical, or "freely".
+    sizes, densities : tuple of float
+        Least and most.
+    mirrored : bool
+        Every other one, by chance.
+    thinning : float
+        Share of the way to the edge over which they become fewer.
+    streets : float
+        From the middle of a street to that of the next, metres; 0 for none.
+    along : float
+        Where streets run: azimuth, degrees.
+    strictly : float
+        How strictly they keep to the streets, 0 to 1.
+    without : tuple of int
+        Numbers that were taken out by hand.
+    """
+
+    name: Name = "Spread"
+    kinds: Annotated[tuple[Kind, ...], Field(min_length=1, max_length=200)]
+    area: Literal["rectangle", "disc", "line"] = "rectangle"
+    centre: Flat = (0.0, 0.0)
+    size: tuple[Across, Across] = (4000.0, 4000.0)
+    points: Annotated[tuple[Flat, ...], Field(max_length=1000)] = ()
+    low: Metres = 800.0
+    high: Metres = 800.0
+    count: Annotated[int, Field(ge=1, le=MOST_MEMBERS)] = 40
+    apart: Annotated[float, Field(ge=0.0, le=50_000.0)] = 0.0
+    overlap: Annotated[float, Field(ge=0.0, le=0.95)] = 0.0
+    larger_apart: bool = False
+    turned: Literal["not", "about", "freely"] = "about"
+    sizes: tuple[Size, Size] = (0.6, 1.4)
+    densities: tuple[Times, Times] = (1.0, 1.0)
+    mirrored: bool = True
+    thinning: Share = 0.0
+    streets: Annotated[float, Field(ge=0.0, le=50_000.0)] = 0.0
+    along: Degrees = 0.0
+    strictly: Share = 0.8
+    seed: Seed = 1
+    without: Annotated[tuple[int, ...], Field(max_length=MOST_MEMBERS)] = ()
+
+    @model_validator(mode="after")
+    def _in_order(self):
+        for least, most, what in ((self.low, self.high, "altitudes"), (*self.sizes, "sizes"), (*self.densities, "densities")):
+            if least > most:
+                raise ValueError(f"{what}: the least is larger than the most")
+        if self.area == "line" and len(self.points) < 2:
+            raise ValueError("points: a line needs two at least")
+        return self
+
+
+class Flock(Value):
+    """A sky: members, what placed them, its light and where it is looked at from.
+
+    Attributes
+    ----------
+    library : str
+        Folder of the assets, relative to the flock's own where it can be; empty for the user's.
+    """
+
+    format: Literal[1] = FORMAT
+    name: Name = "Flock"
+    library: Annotated[str, Field(max_length=2000)] = ""
+    members: Annotated[tuple[Member, ...], Field(max_length=MOST_MEMBERS)] = ()
+    spreads: Annotated[tuple[Spread, ...], Field(max_length=100)] = ()
+    light: Light = Light(sky=Sky(kind="air"), metered=True)
+    view: View = View(elevation=-4.0, distance=6000.0, target=(0.0, 900.0, 0.0), focal=35.0)
+    views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()
+
+    @model_validator(mode="after")
+    def _named_apart(self):
+        names = [spread.name for spread in self.spreads]
+        if len(set(names)) < len(names):
+            raise ValueError("spreads: two have one name")
+        return self

@@ -1,0 +1,67 @@
+"""The `.flock` file: JSON, one field a line."""
+
+import json
+import pathlib
+
+from pydantic import ValidationError
+
+from ..aside import shown, write_whole
+from ..problems import Problem, sentence_for
+from .flock import FORMAT, Flock
+
+LARGEST = 64 * 2**20
+"""Bytes."""
+
+
+def write_flock(path, flock):
+    """Save a flock, so that a crash leaves the old file or the new one.
+
+    Parameters
+    ----------
+    path : path-like
+    flock : Flock
+
+    Raises
+    ------
+    Problem
+        If the file cannot be written; an older file of that name is untouched.
+    """
+    write_whole(path, (json.dumps(flock.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n").encode())
+
+
+def read_flock(path):
+    """Open a `.flock` file.
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    Flock
+
+    Raises
+    ------
+    Problem
+        One sentence on what is wrong with the file.
+    """
+    path = pathlib.Path(path)
+    try:
+        if path.stat().st_size > LARGEST:
+            raise Problem(f"{shown(path)}: is larger than a flock can be; restore it from a copy.")
+        data = json.loads(path.read_text(encoding="utf-8"))
+    except FileNotFoundError as error:
+        raise Problem(f"{shown(path)}: there is no such file; check the name.") from error
+    except OSError as error:
+        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}); check the file.") from error
+    except (ValueError, RecursionError) as error:
+        place = f" in line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
+        raise Problem(f"{shown(path)}: is no valid JSON{place}; restore it from a copy.") from error
+    if not isinstance(data, dict) or data.get("format") is None:
+        raise Problem(f"{shown(path)}: is no flock; choose another file.")
+    if data["format"] != FORMAT:
+        raise Problem(f"{shown(path)}: is a flock of format {data['format']!r}, unknown to this version; open it with a newer one.")
+    try:
+        return Flock.model_validate(data)
+    except ValidationError as error:
+        raise Problem(sentence_for(error, shown(path))) from error

@@ -1,0 +1,159 @@
+"""The settings of Formation: the chosen members, a spread, the light, and where the flock goes."""
+
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
+
+from ...controls import ChoiceRow, NumberField, Row, text_label
+from ...figures import figure
+from ...settings_panel import SettingsPanel
+
+MEMBER = {
+    "altitude": ("Altitude", -1_000.0, 20_000.0, 800.0, "m", "Where the underside stands.", "linear", (0.0, 3_000.0)),
+    "size": ("Size", 0.001, 1_000.0, 1.0, "", "Times its own.", "log", (0.1, 10.0)),
+    "turn": ("Turned", -180.0, 180.0, 0.0, "°", "About the vertical.", "linear", None),
+    "density": ("Density", 0.0, 100.0, 1.0, "", "Times its own.", "linear", (0.0, 3.0)),
+}
+SPREAD = {
+    "count": ("Count", 1, 10_000, 40, "", "So many at the most; fewer where no more find room.", "log", (1, 2_000), True),
+    "wide": ("Width", 1.0, 100_000.0, 4_000.0, "m", "Of the area.", "log", (200.0, 100_000.0)),
+    "deep": ("Depth", 1.0, 100_000.0, 4_000.0, "m", "Of the area.", "log", (200.0, 100_000.0)),
+    "low": ("Lowest", -1_000.0, 20_000.0, 800.0, "m", "Undersides stand between this altitude and the highest.", "linear",
+            (0.0, 3_000.0)),
+    "high": ("Highest", -1_000.0, 20_000.0, 800.0, "m", "Undersides stand between the lowest altitude and this.", "linear",
+             (0.0, 3_000.0)),
+    "smallest": ("Smallest", 0.001, 1_000.0, 0.6, "", "Sizes are between this and the largest, times their own.", "log",
+                 (0.1, 10.0)),
+    "largest": ("Largest", 0.001, 1_000.0, 1.4, "", "Sizes are between the smallest and this, times their own.", "log",
+                (0.1, 10.0)),
+    "apart": ("Apart", 0.0, 50_000.0, 0.0, "m", "Least distance between the middles of two.", "linear", (0.0, 3_000.0)),
+    "overlap": ("Overlap", 0.0, 0.95, 0.0, "", "Share of their widths by which two may stand in one another.", "linear", None),
+    "thinning": ("Thinning", 0.0, 1.0, 0.0, "", "Share of the way to the edge over which they become fewer.", "linear", None),
+    "streets": ("Streets", 0.0, 50_000.0, 0.0, "m", "From the middle of a street to that of the next; 0 for none.", "linear",
+                (0.0, 5_000.0)),
+    "along": ("Along", -180.0, 180.0, 0.0, "°", "Where streets run: azimuth.", "linear", None),
+    "seed": ("Seed", 0, 2**31 - 1, 1, "", "Another seed places all of them anew, but for what was changed by hand.", "linear",
+             (0, 100), True),
+}
+
+
+class FormationSettings(SettingsPanel):
+    """The chosen members, a spread, the light, and where the flock goes.
+
+    Parameters
+    ----------
+    station : FormationStation
+    """
+
+    def __init__(self, station):
+        super().__init__("Formation", "many clouds in one sky")
+        self._station = station
+        self.section("Chosen members")
+        self.about = self.add(text_label(""))
+        self.member = {}
+        for name, row in MEMBER.items():
+            field = self.add(NumberField(*row))
+            field.changed.connect(lambda value, moving, n=name: station.edit_chosen(n, value, moving))
+            self.member[name] = field
+        self.mirrored, self.hidden, self.locked = QCheckBox("Mirrored"), QCheckBox("Hidden"), QCheckBox("Locked")
+        self.locked.setToolTip("Spreading again leaves it as it is, and the hand does not move it.")
+        for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
+            box.clicked.connect(lambda on, n=name: station.edit_chosen(n, bool(on), False))
+        self.add(Row(self.mirrored, self.hidden, self.locked))
+        self.remove = QPushButton("Remove")
+        self.remove.setToolTip("Take them out (Delete); spreading again does not bring them back.")
+        self.remove.clicked.connect(station.remove)
+        self.open = QPushButton("Open its mound")
+        self.open.setToolTip("Make its recipe the present mound.")
+        self.open.clicked.connect(station.open_mound)
+        self.add(Row(self.remove, self.open))
+        self.section("Spread")
+        self.which = QComboBox()
+        self.which.setAccessibleName("Which spread")
+        self.which.activated.connect(lambda n: station.choose_spread(n))
+        self.add(Row(self.which))
+        self.area = ChoiceRow({"rectangle": "Rectangle", "disc": "Disc"}, "rectangle", "Area")
+        self.area.chosen.connect(lambda area: station.edit_spread("area", area, False))
+        self.add(self.area)
+        self.spread = {}
+        for name, row in SPREAD.items():
+            field = self.add(NumberField(*row))
+            field.changed.connect(lambda value, moving, n=name: station.edit_spread(n, value, moving))
+            self.spread[name] = field
+        self.again = QPushButton("Another seed")
+        self.again.setToolTip("Place all of them anew; what was changed by hand stays.")
+        self.again.clicked.connect(station.another_seed)
+        self.drop = QPushButton("Remove spread")
+        self.drop.setToolTip("With all that it placed and nobody changed.")
+        self.drop.clicked.connect(station.remove_spread)
+        self.add(Row(self.again, self.drop))
+        self.section("Light and view")
+        self.light = self.add(text_label(""))
+        self.take_light = QPushButton("Light of the mound")
+        self.take_light.setToolTip("Show the flock in the light of the present mound; the sun can be dragged on the dome as well.")
+        self.take_light.clicked.connect(station.take_light)
+        self.keep_view = QPushButton("Keep view")
+        self.keep_view.setToolTip("Keep where it is looked at from: a camera of the stage, and a point of the film's path.")
+        self.keep_view.clicked.connect(station.keep_view)
+        self.add(Row(self.take_light, self.keep_view))
+        self.views = QComboBox()
+        self.views.setAccessibleName("Kept views")
+        self.views.activated.connect(lambda n: station.look_from(n))
+        self.add(Row(self.views))
+        self.section("Flock")
+        self.file = self.add(text_label(""))
+        buttons = []
+        for words, tip, act in (
+                ("New", "Begin an empty flock.", station.begin), ("Open…", "Open a .flock file.", station.open_file),
+                ("Save as…", "Save it as a .flock file; a copy outlives the program in any case.", station.save_file),
+                ("Export…", "An OpenUSD stage, a list of members, or one merged OpenVDB grid.", station.export)):
+            button = QPushButton(words)
+            button.setToolTip(tip)
+            button.clicked.connect(act)
+            buttons.append(button)
+        self.new, self.open_file, self.save, self.export = buttons
+        self.add(Row(self.new, self.open_file))
+        self.add(Row(self.save, self.export))
+
+    def show_flock(self):
+        """Follow the flock, what is chosen of it, and the chosen spread."""
+        station = self._station
+        flock, spread = station.flock, station.spread
+        chosen = [flock.members[n] for n in station.chosen]
+        self.about.setText("Choose members on the plan." if not chosen else
+                           f"{chosen[0].name or chosen[0].asset.name}" if len(chosen) == 1 else f"{len(chosen)} members")
+        for widget in (*self.member.values(), self.mirrored, self.hidden, self.locked, self.remove):
+            widget.setEnabled(bool(chosen))
+        self.open.setEnabled(len(chosen) == 1 and not chosen[0].asset.file)
+        if chosen:
+            first = chosen[-1]
+            for name, value in (("altitude", first.place[1]), ("size", first.size), ("turn", first.turn[1]),
+                                ("density", first.density)):
+                self.member[name].set(value)
+            for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
+                box.setChecked(getattr(first, name))
+        names = [each.name for each in flock.spreads]
+        if [self.which.itemText(n) for n in range(self.which.count())] != names:
+            self.which.clear()
+            self.which.addItems(names)
+        for widget in (*self.spread.values(), self.area, self.again, self.drop, self.which):
+            widget.setEnabled(spread is not None)
+        if spread is not None:
+            self.which.setCurrentText(spread.name)
+            if spread.area in self.area.buttons:
+                self.area.buttons[spread.area].setChecked(True)
+            for name, value in (("wide", spread.size[0]), ("deep", spread.size[1]), ("smallest", spread.sizes[0]),
+                                ("largest", spread.sizes[1])):
+                self.spread[name].set(value)
+            for name in ("count", "low", "high", "apart", "overlap", "thinning", "streets", "along", "seed"):
+                self.spread[name].set(getattr(spread, name))
+        sun = flock.light.sun
+        self.light.setText(f"sun {figure(sun.elevation)}° high, at {figure(sun.azimuth)}°")
+        views = [kept.name for kept in flock.views]
+        if [self.views.itemText(n) for n in range(self.views.count())] != views:
+            self.views.clear()
+            self.views.addItems(views)
+        self.views.setEnabled(bool(views))
+        path = station.sky.path
+        self.file.setText(f"{flock.name}, {'not saved as a file' if path is None else path.name}")
+        self.file.setToolTip("" if path is None else str(path))
+        for button in (self.save, self.export):
+            button.setEnabled(bool(flock.members))

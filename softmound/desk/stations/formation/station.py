@@ -1,0 +1,493 @@
+"""Formation: published clouds placed together in one sky."""
+
+import pathlib
+
+from PyQt6.QtCore import QRectF, Qt
+from PyQt6.QtWidgets import QFileDialog
+
+from ....core.exchange.stated import metadata_of
+from ....core.exchange.vdb import write_vdb
+from ....core.formation.listing import read_list, write_list
+from ....core.formation.merging import merged
+from ....core.formation.spreading import spread_again, taken_out
+from ....core.formation.stage import ENDINGS, read_stage, write_stage
+from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
+from ....core.library.shelf import listed
+from ....core.light.camera import fitted
+from ....core.recipe import BaseLevel, KeptView, Mass, Problem
+from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
+from ... import style
+from ...command import Command
+from ...strip import FRESH
+from ..station import Station
+from .settings import FormationSettings
+from .sky import Sky
+from .tray import FormationTray
+
+ACROSS = 0.6
+"""Share of the plan's smaller side that a new spread fills."""
+MERGED_ALONG = 400
+"""Voxels along the longest side of a merged grid that is written from the window."""
+
+
+class FormationStation(Station):
+    """The station.
+
+    Attributes
+    ----------
+    sky : Sky
+        The flock that is worked on.
+    chosen : list of int
+        Members that are chosen.
+    """
+
+    name = "Formation"
+    made = False
+    dome = True
+    commands = (
+        Command("another_seed", "Another seed of the spread", "", lambda s: s.another_seed(), "In Formation", opens=True),
+    )
+    gestures = (("Drag on the plan", "Move the chosen members"), ("Shift + click on the plan", "Choose one more"),
+                ("Double click on the plan", "Place the asset there"), ("Drag beside them, wheel", "Slide the plan, approach"))
+
+    def __init__(self, window):
+        super().__init__(window)
+        self.sky = Sky(self, window.tell)
+        self.chosen, self._spread_name, self._sources, self._known = [], "", {}, None
+        self.tray, self.settings = FormationTray(self), FormationSettings(self)
+        self.sky.changed.connect(self._changed)
+
+    @property
+    def flock(self):
+        """The flock that is worked on."""
+        return self.sky.flock
+
+    @property
+    def spread(self):
+        """The spread whose numbers are shown: Spread or None."""
+        spreads = self.flock.spreads
+        return next((s for s in spreads if s.name == self._spread_name), spreads[-1] if spreads else None)
+
+    def join(self):
+        self.window.delivering.published.connect(self._look_into_library)
+
+    # -- what the picture shows -----------------------------------------------------------------
+
+    def as_seen(self, mound):
+        return mound.edited(light=self.flock.light, view=self.flock.view, mass=Mass(base=BaseLevel(on=False)), views=())
+
+    def placed(self):
+        self.sources()
+        flock, sources = self.flock, dict(self._sources)
+        there = flock.edited(members=tuple(m for m in flock.members if m.asset in sources))
+        return lambda camera: tuple(clouds_of(there, sources, camera))
+
+    def sources(self):
+        """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""
+        wanted = {m.asset for m in self.flock.members} | {kind.asset for s in self.flock.spreads for kind in s.kinds}
+        known = (frozenset(wanted), self.window.delivering.library)
+        if known == self._known:
+            return self._sources
+        self._known = known
+        try:
+            self._sources = sources_of(self.flock, self.window.delivering.library, self.sky.folder)
+        except Problem as problem:
+            self.window.tell(str(problem))
+            self._sources = {}
+            for asset in wanted:
+                try:
+                    one = self.flock.edited(members=(Member(asset=asset),), spreads=())
+                    self._sources.update(sources_of(one, self.window.delivering.library, self.sky.folder))
+                except Problem:
+                    continue
+        return self._sources
+
+    def radius_of(self, member):
+        """Half of how wide a member is from above, metres."""
+        source = self._sources.get(member.asset)
+        return (50.0 if source is None else source.radius) * member.size
+
+    def look(self, view, moving=False):
+        self.sky.look(view)
+        self.tray.plan.update()
+        self.window.show_look(moving)
+
+    def turn_sun(self, azimuth, elevation, moving):
+        self.sky.apply(lambda flock: flock.edited(light=flock.light.edited(
+            sun=flock.light.sun.edited(azimuth=azimuth, elevation=elevation))), moving)
+
+    def fit(self):
+        box = bounds_of_flock(self.flock.edited(members=tuple(m for m in self.flock.members if m.asset in self.sources())),
+                              self._sources)
+        if box is not None:
+            picture = self.window.picture
+            self.look(fitted(self.flock.view, *box, picture.width(), picture.height()))
+        self.tray.plan.fit()
+
+    def note(self, _mound):
+        return "" if self.flock.members else "Place clouds of the library on the plan below, or spread them."
+
+    def show_mound(self, mound):
+        self._look_into_library()
+        self.tray.show_flock()
+        self.settings.show_flock()
+
+    def show_view(self, mound):
+        self.tray.plan.update()
+
+    def show_tile(self, tile):
+        tile.blank = _paint_sky
+        tile.show_state(FRESH)
+
+    @property
+    def steps(self):
+        return self.sky.steps
+
+    def undo(self):
+        self.sky.undo()
+
+    def redo(self):
+        self.sky.redo()
+
+    def end(self):
+        self.sky.let_go()
+        if self.flock.members or self.sky.kept.exists():
+            self.sky.keep()
+
+    def let_go(self):
+        self.choose(None)
+
+    def _look_into_library(self):
+        names = sorted({v.facts["name"] for v in listed(self.window.delivering.library)}, key=str.lower)
+        self._known = None  # a newest version may be another now
+        self.tray.show_assets(names)
+
+    def _changed(self, moving):
+        self.chosen = [n for n in self.chosen if n < len(self.flock.members)]
+        self.sources()
+        self.tray.show_flock()
+        self.settings.show_flock()
+        if self.window.station is self:
+            self.window.picture.show_mound(self.as_seen(self.document.mound))
+            self.window.picture.show_note(self.note(None))
+            self.window.show_steps()
+            self.window.looking.ask(moving)
+
+    # -- choosing -------------------------------------------------------------------------------
+
+    def choose(self, number, more=False):
+        """Choose a member.
+
+        Parameters
+        ----------
+        number : int or None
+            None for none.
+        more : bool, optional
+            Beside those that are chosen; one that is among them is let go.
+        """
+        if number is None:
+            self.chosen = []
+        elif not more:
+            self.chosen = [number]
+        elif number in self.chosen:
+            self.chosen.remove(number)
+        else:
+            self.chosen.append(number)
+        if number is not None and self.flock.members[number].spread:
+            self._spread_name = self.flock.members[number].spread
+        self.tray.show_flock()
+        self.settings.show_flock()
+
+    def choose_spread(self, number):
+        """Show the numbers of another spread.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self._spread_name = self.flock.spreads[number].name
+        self.tray.show_flock()
+        self.settings.show_flock()
+
+    # -- members --------------------------------------------------------------------------------
+
+    def _edit(self, change, moving):
+        """Change the chosen members; what a spread placed counts as changed by hand from now on."""
+        def edited(flock):
+            members = list(flock.members)
+            for number in self.chosen:
+                members[number] = change(members[number])
+            return flock.edited(members=tuple(members))
+
+        self.sky.apply(edited, moving)
+
+    def shift(self, x, z):
+        """Move the chosen members, but those that are locked.
+
+        Parameters
+        ----------
+        x, z : float
+            Metres.
+        """
+        self._edit(lambda m: m if m.locked else m.edited(
+            place=(min(max(m.place[0] + x, -5e4), 5e4), m.place[1], min(max(m.place[2] + z, -5e4), 5e4)), moved=True), True)
+
+    def edit_chosen(self, name, value, moving):
+        """Change one thing of the chosen members.
+
+        Parameters
+        ----------
+        name : str
+            "altitude", "size", "turn", "density", "mirrored", "hidden" or "locked".
+        value : float or bool
+        moving : bool
+        """
+        def change(member):
+            if name == "altitude":
+                return member.edited(place=(member.place[0], value, member.place[2]), moved=True)
+            if name == "turn":
+                return member.edited(turn=(member.turn[0], value, member.turn[2]), moved=True)
+            return member.edited(**{name: value}, moved=member.moved or name not in ("hidden", "locked"))
+
+        if self.chosen:
+            self._edit(change, moving)
+
+    def place_one(self, x, z):
+        """Place the asset that the tray names.
+
+        Parameters
+        ----------
+        x, z : float
+            Metres.
+        """
+        asset = self.tray.asset.currentText()
+        if not asset or len(self.flock.members) >= MOST_MEMBERS:
+            return
+        spread = self.spread
+        altitude = spread.low if spread is not None else 800.0
+        first = not self.flock.members
+        member = Member(asset=Asset(name=asset), name=asset, place=(round(x, 3), altitude, round(z, 3)))
+        self.chosen = [len(self.flock.members)]
+        self.sky.apply(lambda flock: flock.edited(members=(*flock.members, member)))
+        if first:
+            self.fit()
+
+    def remove(self):
+        """Take the chosen members out."""
+        if self.chosen:
+            numbers, self.chosen = list(self.chosen), []
+            self.sky.apply(lambda flock: taken_out(flock, numbers))
+
+    def open_mound(self):
+        """Make the recipe of the chosen member the present mound."""
+        source = self.sources().get(self.flock.members[self.chosen[0]].asset)
+        folder = pathlib.Path(next(iter(source.tiers.values()))).parent if source is not None else None
+        mound = next(folder.glob("*.mound"), None) if folder is not None else None
+        if mound is None:
+            self.window.tell("It has no recipe: it was adopted, or its files are gone.")
+            return
+        self.window.files.open(mound)
+        if self.document.path == mound:  # the present one was not to be kept
+            self.window.open_station("Mass")
+
+    # -- spreads --------------------------------------------------------------------------------
+
+    def spread_asset(self):
+        """Spread the asset that the tray names over the plan."""
+        if self.tray.asset.currentText():
+            self._new_spread([self.tray.asset.currentText()])
+
+    def spread_all(self):
+        """Spread every asset of the library over the plan."""
+        names = [self.tray.asset.itemText(n) for n in range(self.tray.asset.count())]
+        if names:
+            self._new_spread(names[:200])
+
+    def _new_spread(self, names):
+        plan, first = self.tray.plan, not self.flock.members
+        across = float(f"{min(plan.width(), plan.height()) * ACROSS / plan.scale:.2g}") if not first else 5000.0
+        across = min(max(across, 10.0), 1e5)
+        taken = {spread.name for spread in self.flock.spreads}
+        called = next(f"Spread {n}" for n in range(1, 200) if f"Spread {n}" not in taken)
+        middle = tuple(round(min(max(v, -5e4), 5e4), 1) for v in plan.middle)
+        kinds = tuple(Kind(asset=Asset(name=name)) for name in names)
+        rule = Spread(name=called, kinds=kinds, size=(across, across), centre=middle)
+        self._spread_name, self.chosen = called, []
+
+        def change(flock):
+            flock = flock.edited(spreads=(*flock.spreads, rule))
+            return spread_again(flock, self._radii(flock), called)
+
+        self._try(change, False)
+        if first and self.flock.members:
+            self._stand_in_it()
+
+    def _stand_in_it(self):
+        """Look along the sky from a third of the way into it, a little from below, as one would stand."""
+        self.fit()
+        view = self.flock.view
+        self.look(view.edited(focal=24.0, distance=view.distance * 0.33, elevation=-3.0))
+
+    def _radii(self, flock):
+        found = sources_of(flock, self.window.delivering.library, self.sky.folder)
+        return {asset: source.radius for asset, source in found.items()}
+
+    def _try(self, change, moving):
+        try:
+            self.sky.apply(change, moving)
+        except (Problem, ValueError) as problem:
+            self.window.tell(str(problem).splitlines()[0])
+            self.sky.let_go()
+            self.settings.show_flock()
+
+    def edit_spread(self, name, value, moving):
+        """Change one thing of the spread that is shown, and place its members anew.
+
+        Parameters
+        ----------
+        name : str
+            Of `settings.SPREAD`, or "area".
+        value : float or str
+        moving : bool
+        """
+        spread = self.spread
+        if spread is None:
+            return
+        if name in ("count", "seed"):
+            value = int(round(value))
+        pairs = {"wide": ("size", 0), "deep": ("size", 1), "smallest": ("sizes", 0), "largest": ("sizes", 1)}
+        if name in pairs:
+            field, at = pairs[name]
+            both = list(getattr(spread, field))
+            both[at] = value
+            if field == "sizes":
+                # The one that is not dragged gives way.
+                both[1 - at] = max(both[1 - at], value) if at == 0 else min(both[1 - at], value)
+            changes = {field: tuple(both)}
+        elif name in ("low", "high"):
+            changes = {"low": min(spread.low, value) if name == "high" else value,
+                       "high": max(spread.high, value) if name == "low" else value}
+        else:
+            changes = {name: value}
+        changed_spread = spread.edited(**changes)
+
+        def change(flock):
+            flock = flock.edited(spreads=tuple(changed_spread if s.name == spread.name else s for s in flock.spreads))
+            return spread_again(flock, self._radii(flock), spread.name)
+
+        self.chosen = []
+        self._try(change, moving)
+
+    def another_seed(self):
+        """Place the members of the spread that is shown anew."""
+        if self.spread is not None:
+            self.edit_spread("seed", (self.spread.seed + 1) % 2**31, False)
+
+    def remove_spread(self):
+        """Remove the spread that is shown, with what it placed and nobody changed."""
+        spread = self.spread
+        if spread is None:
+            return
+        self.chosen = []
+        self.sky.apply(lambda flock: flock.edited(
+            spreads=tuple(s for s in flock.spreads if s.name != spread.name),
+            members=tuple(m.edited(spread="") if m.spread == spread.name else m for m in flock.members
+                          if m.spread != spread.name or m.moved or m.locked)))
+
+    # -- light, views, files --------------------------------------------------------------------
+
+    def take_light(self):
+        """Show the flock in the light of the present mound."""
+        light = self.document.mound.light.edited(lamps=())
+        self.sky.apply(lambda flock: flock.edited(light=light))
+
+    def keep_view(self):
+        """Keep where the flock is looked at from."""
+        taken = {kept.name for kept in self.flock.views}
+        called = next(f"View {n}" for n in range(1, 300) if f"View {n}" not in taken)
+        if len(taken) < 200:
+            self.sky.apply(lambda flock: flock.edited(views=(*flock.views, KeptView(name=called, view=flock.view))))
+            self.settings.views.setCurrentText(called)
+
+    def look_from(self, number):
+        """Look from a kept view.
+
+        Parameters
+        ----------
+        number : int
+        """
+        self.look(self.flock.views[number].view)
+
+    def begin(self):
+        """Begin an empty flock; the one before comes back by undo."""
+        self.chosen = []
+        self.sky.begin()
+
+    def open_file(self):
+        """Ask for a flock, a stage or a list, and open it."""
+        path, _ = QFileDialog.getOpenFileName(self.settings, "Open a flock", str(self.window.files.folder),
+                                              "Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)")
+        if not path:
+            return
+        self.chosen, path = [], pathlib.Path(path)
+        try:
+            if path.suffix.lower() == ".flock":
+                self.sky.open(path)
+            else:
+                reader = read_stage if path.suffix.lower() in ENDINGS else read_list
+                flock = reader(path, path.stem[:80])
+                self.sky.begin(flock.edited(members=tuple(
+                    m.edited(asset=m.asset.edited(file=str((path.parent / m.asset.file).resolve()))) if m.asset.file else m
+                    for m in flock.members)))
+        except Problem as problem:
+            self.window.tell(str(problem))
+            return
+        self.fit() if path.suffix.lower() != ".flock" else self.tray.plan.fit()
+
+    def save_file(self):
+        """Ask for a name, and save the flock."""
+        start = self.sky.path or self.window.files.folder / f"{self.flock.name}.flock"
+        path, _ = QFileDialog.getSaveFileName(self.settings, "Save the flock", str(start), "Flocks (*.flock)")
+        if not path:
+            return
+        path = pathlib.Path(path)
+        try:
+            self.sky.save(path if path.suffix == ".flock" else path.with_name(path.name + ".flock"), self.window.delivering.library)
+        except Problem as problem:
+            self.window.tell(str(problem))
+            return
+        self.window.tell(f"Saved {self.sky.path.name}.")
+        self.settings.show_flock()
+
+    def export(self):
+        """Ask where to, and write the flock as a stage, a list or one grid."""
+        start = self.window.files.folder / f"{self.flock.name}.usda"
+        path, _ = QFileDialog.getSaveFileName(self.settings, "Export the flock", str(start),
+                                              "OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)")
+        if not path:
+            return
+        flock, path = self.flock, pathlib.Path(path)
+        library, folder, picture = self.window.delivering.library, self.sky.folder, self.window.picture
+        aspect = picture.width() / max(picture.height(), 1)
+
+        def work(ticket):
+            sources = sources_of(flock, library, folder)
+            if path.suffix.lower() == ".vdb":
+                low, high = bounds_of_flock(flock, sources)
+                grid, medium = merged(flock, sources, float((high - low).max()) / MERGED_ALONG, None, ticket)
+                write_vdb(path, grid, metadata=metadata_of(flock.name, medium, []), ticket=ticket)
+                return f"merged at {grid.voxel:.3g} m"
+            if path.suffix.lower() == ".json":
+                return f"{write_list(path, flock, sources)['members']} members"
+            return f"{write_stage(path, flock, sources, aspect)['members']} members"
+
+        self.window.jobs.begin(work, lambda said: self.window.tell(f"Exported {path.name}: {said}."), f"Export {path.name}")
+
+
+def _paint_sky(painter):
+    """A few clouds on the tile."""
+    painter.setPen(Qt.PenStyle.NoPen)
+    for x, y, wide in ((22, 44, 26), (56, 36, 20), (84, 42, 16), (40, 24, 14), (74, 22, 10)):
+        painter.setBrush(style.with_alpha(style.TEXT, 40 + 2 * wide))
+        painter.drawEllipse(QRectF(x - wide / 2, y - wide / 5, wide, wide / 2.5))
+        painter.drawEllipse(QRectF(x - wide / 4, y - wide / 2.4, wide / 2, wide / 2))

@@ -1,0 +1,92 @@
+"""The tray of Formation: the plan, and what is placed."""
+
+from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QStackedLayout, QVBoxLayout, QWidget
+
+from .plan import Plan
+
+
+class FormationTray(QWidget):
+    """The plan beside what is placed; of an empty library one sentence.
+
+    Parameters
+    ----------
+    station : FormationStation
+    """
+
+    def __init__(self, station):
+        super().__init__()
+        self._station = station
+        self._stack = QStackedLayout(self)
+        page = QWidget()
+        row = QHBoxLayout(page)
+        row.setContentsMargins(13, 12, 12, 8)
+        row.setSpacing(14)
+        beside = QVBoxLayout()
+        beside.setSpacing(8)
+        self.asset = QComboBox()
+        self.asset.setAccessibleName("Asset that is placed")
+        self.asset.setToolTip("An asset of the library.")
+        self.place = QPushButton("Place one")
+        self.place.setToolTip("In the middle of the plan; a double click on the plan places it there.")
+        self.place.clicked.connect(lambda: station.place_one(*self.plan.middle))
+        self.spread = QPushButton("Spread it")
+        self.spread.setToolTip("Place many of it over what the plan shows, by a rule and one seed.")
+        self.spread.clicked.connect(lambda: station.spread_asset())
+        self.all = QPushButton("Whole sky")
+        self.all.setToolTip("Spread every asset of the library over what the plan shows.")
+        self.all.clicked.connect(lambda: station.spread_all())
+        self.fit = QPushButton("Fit plan")
+        self.fit.setToolTip("Show all members on the plan.")
+        self.fit.clicked.connect(lambda: self.plan.fit())
+        self.count = QLabel()
+        self.count.setObjectName("quiet")
+        beside.addWidget(self.asset)
+        for pair in ((self.place, self.spread), (self.all, self.fit)):
+            line = QHBoxLayout()
+            line.setSpacing(8)
+            for button in pair:
+                button.setFixedWidth(118)
+                line.addWidget(button)
+            beside.addLayout(line)
+        beside.addWidget(self.count)
+        beside.addStretch()
+        for widget in (self.asset, self.count):
+            widget.setFixedWidth(244)
+        self.plan = Plan(station)
+        row.addLayout(beside)
+        row.addWidget(self.plan, 1)
+        self._stack.addWidget(page)
+        empty = QWidget()
+        line = QHBoxLayout(empty)
+        text = QLabel("Formation places published clouds in one sky. The library is empty: publish this mound first.")
+        text.setObjectName("quiet")
+        publish = QPushButton("Publish this mound")
+        publish.setObjectName("main")
+        publish.clicked.connect(lambda: station.window.delivering.publish())
+        line.addStretch()
+        line.addWidget(text)
+        line.addWidget(publish)
+        line.addStretch()
+        self._stack.addWidget(empty)
+
+    def show_assets(self, names):
+        """Offer assets.
+
+        Parameters
+        ----------
+        names : sequence of str
+        """
+        before = self.asset.currentText()
+        self.asset.clear()
+        self.asset.addItems(names)
+        if before in names:
+            self.asset.setCurrentText(before)
+        self._stack.setCurrentIndex(0 if names or self._station.flock.members else 1)
+
+    def show_flock(self):
+        """Follow the flock."""
+        flock, chosen = self._station.flock, len(self._station.chosen)
+        members = len(flock.members)
+        words = f"{members:,} member{'s' * (members != 1)}" + (f", {chosen} chosen" if chosen else "")
+        self.count.setText(words if members else "nothing is placed yet")
+        self.plan.update()

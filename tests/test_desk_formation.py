@@ -1,0 +1,239 @@
+"""The Formation station by hand: the plan, members, spreads, undo, files, and what the picture shows."""
+
+from unittest import mock
+
+import numpy as np
+from PyQt6.QtCore import QPoint, QPointF, Qt
+from PyQt6.QtGui import QWheelEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QFileDialog
+
+from softmound.core.exchange.foreign import read_vdb
+from softmound.core.formation.stage import read_stage
+from softmound.core.library.asset import publish
+from softmound.core.recipe.flock import Asset, Flock, Member
+from softmound.core.recipe.flock_files import read_flock, write_flock
+from softmound.desk.stations.formation.sky import Sky
+
+from .desk import DeskTest
+from .scenes import ball_mound
+
+
+class Formation(DeskTest):
+    def setUp(self):
+        super().setUp()
+        self.station = self.window.stations["Formation"]
+        self.station.sky.kept = self.folder / "present.flock"
+        self.tray, self.panel = self.station.tray, self.station.settings
+        self.library = self.folder / "library"
+
+    def opened(self, *names):
+        for name in names or ("Loaf", "Roll"):
+            publish(ball_mound(12.0, 2.0).edited(name=name), self.library, 2.0)
+        self.window.open_station("Formation")
+        self.rest()
+
+    def spread(self):
+        self.opened()
+        self.click(self.tray.all)
+        self.rest()
+        return self.station.flock
+
+    def place_of(self, number):
+        member = self.station.flock.members[number]
+        return self.tray.plan.pixel(member.place[0], member.place[2]).toPoint()
+
+    def drag(self, start, end, modifiers=Qt.KeyboardModifier.NoModifier):
+        plan = self.tray.plan
+        QTest.mousePress(plan, Qt.MouseButton.LeftButton, modifiers, start)
+        QTest.mouseMove(plan, (start + end) / 2)
+        QTest.mouseMove(plan, end)
+        QTest.mouseRelease(plan, Qt.MouseButton.LeftButton, modifiers, end)
+
+    def test_an_empty_library_says_what_to_do(self):
+        self.window.open_station("Formation")
+        self.assertEqual(self.tray._stack.currentIndex(), 1)
+        self.assertIn("Place clouds", self.station.note(None))
+        self.rest()
+
+    def test_the_whole_sky_is_spread_and_seen(self):
+        mound = self.window.document.mound
+        flock = self.spread()
+        self.assertEqual((len(flock.members), len(flock.spreads)), (40, 1))
+        self.assertEqual({m.asset.name for m in flock.members}, {"Loaf", "Roll"})
+        self.assertIn("40 members seen", self.window.status.facts.text())
+        cloudy = self.pixels()
+        self.click(self.panel.new)
+        self.rest()
+        empty = self.pixels()
+        self.assertGreater(np.abs(cloudy.astype(int) - empty).max(), 20)
+        # The mound of the other stations is as it was.
+        self.window.open_station("Mass")
+        self.rest()
+        self.assertIs(self.window.document.mound, mound)
+
+    def test_undo_and_redo_are_the_skys(self):
+        flock = self.spread()
+        mound = self.window.document.mound
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.station.flock.members, ())
+        self.assertTrue(self.window.actions_["redo"].isEnabled())
+        self.window.actions_["redo"].trigger()
+        self.assertEqual(self.station.flock.members, flock.members)
+        self.assertIs(self.window.document.mound, mound)
+        self.window.open_station("Mass")
+        self.assertFalse(self.window.actions_["undo"].isEnabled())
+        self.rest()
+
+    def test_members_are_chosen_and_moved_on_the_plan_and_stay_there(self):
+        self.spread()
+        start = self.place_of(3)
+        before = self.station.flock.members[3]
+        self.drag(start, start + QPoint(30, -20))
+        after = self.station.flock.members[3]
+        self.assertEqual((self.station.chosen, after.moved), ([3], True))
+        self.assertAlmostEqual(after.place[0] - before.place[0], 30.0 / self.tray.plan.scale, delta=0.5)
+        self.assertAlmostEqual(after.place[2] - before.place[2], 20.0 / self.tray.plan.scale, delta=0.5)
+        # One drag is one step.
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.station.flock.members[3], before)
+        self.window.actions_["redo"].trigger()
+        # Another seed changes all but it.
+        self.click(self.panel.again)
+        self.assertIn(after, self.station.flock.members)
+        self.assertEqual(self.station.flock.spreads[0].seed, 2)
+        self.rest()
+
+    def test_two_are_changed_together_by_numbers_and_keys(self):
+        self.spread()
+        QTest.mouseClick(self.tray.plan, Qt.MouseButton.LeftButton, pos=self.place_of(1))
+        QTest.mouseClick(self.tray.plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ShiftModifier, self.place_of(2))
+        self.assertEqual(self.station.chosen, [1, 2])
+        for name, value in (("size", 2.5), ("altitude", 950.0), ("turn", 33.0), ("density", 0.5)):
+            self.panel.member[name].changed.emit(value, False)
+        self.click(self.panel.mirrored)
+        self.click(self.panel.locked)
+        for number in (1, 2):
+            member = self.station.flock.members[number]
+            self.assertEqual((member.size, member.place[1], member.turn[1], member.density, member.locked),
+                             (2.5, 950.0, 33.0, 0.5, True))
+        before = self.station.flock.members[1].place
+        QTest.keyClick(self.tray.plan, Qt.Key.Key_Right)
+        self.assertEqual(self.station.flock.members[1].place, before)  # what is locked does not move
+        self.click(self.panel.locked)
+        QTest.keyClick(self.tray.plan, Qt.Key.Key_Right)
+        self.assertGreater(self.station.flock.members[1].place[0], before[0])
+        numbers = {self.station.flock.members[n].number for n in (1, 2)}
+        self.window.actions_["remove"].trigger()
+        self.assertEqual((len(self.station.flock.members), self.station.chosen), (38, []))
+        self.assertEqual(set(self.station.flock.spreads[0].without), numbers)
+        self.rest()
+
+    def test_the_numbers_of_a_spread_place_its_members_anew(self):
+        self.spread()
+        for name, value in (("count", 12.0), ("wide", 900.0), ("low", 1000.0), ("smallest", 2.0), ("seed", 7.0)):
+            self.panel.spread[name].changed.emit(value, False)
+        rule, members = self.station.flock.spreads[0], self.station.flock.members
+        self.assertEqual((rule.count, rule.size[0], rule.low, rule.high, rule.sizes, rule.seed),
+                         (12, 900.0, 1000.0, 1000.0, (2.0, 2.0), 7))
+        self.assertEqual(len(members), 12)
+        self.assertTrue(all(abs(m.place[0] - rule.centre[0]) <= 450.0 and m.place[1] == 1000.0 and m.size == 2.0 for m in members))
+        self.panel.area.chosen.emit("disc")
+        self.assertEqual(self.station.flock.spreads[0].area, "disc")
+        self.click(self.tray.spread)
+        self.assertEqual([s.name for s in self.station.flock.spreads], ["Spread 1", "Spread 2"])
+        self.station.choose_spread(1)
+        self.click(self.panel.drop)
+        self.assertEqual([s.name for s in self.station.flock.spreads], ["Spread 1"])
+        self.assertEqual(len(self.station.flock.members), 12)
+        self.rest()
+
+    def test_one_is_placed_where_the_plan_is_double_clicked(self):
+        self.opened()
+        self.tray.asset.setCurrentText("Roll")
+        QTest.mouseDClick(self.tray.plan, Qt.MouseButton.LeftButton, pos=QPoint(60, 40))
+        self.assertEqual([m.asset.name for m in self.station.flock.members], ["Roll"])
+        scale = self.tray.plan.scale
+        QWheel = QWheelEvent(QPointF(50, 50), self.tray.plan.mapToGlobal(QPointF(50, 50)), QPoint(), QPoint(0, 240),
+                             Qt.MouseButton.NoButton, Qt.KeyboardModifier.NoModifier, Qt.ScrollPhase.NoScrollPhase, False)
+        self.tray.plan.wheelEvent(QWheel)
+        self.assertGreater(self.tray.plan.scale, scale)
+        before = self.tray.plan.middle
+        self.drag(QPoint(5, 5), QPoint(25, 5))
+        self.assertLess(self.tray.plan.middle[0], before[0])
+        self.click(self.tray.place)
+        self.assertEqual(len(self.station.flock.members), 2)
+        self.rest()
+
+    def test_light_and_views(self):
+        self.spread()
+        self.window.picture.dome.moved.emit(77.0, 12.0, False)
+        sun = self.station.flock.light.sun
+        self.assertEqual((sun.azimuth, sun.elevation), (77.0, 12.0))
+        self.assertNotEqual(self.window.document.mound.light.sun.azimuth, 77.0)
+        self.click(self.panel.take_light)
+        self.assertEqual(self.station.flock.light.sun, self.window.document.mound.light.sun)
+        self.click(self.panel.keep_view)
+        kept = self.station.flock.view
+        self.window.picture.looked.emit(kept.edited(azimuth=50.0), False)
+        self.assertEqual(self.station.flock.view.azimuth, 50.0)
+        self.assertNotEqual(self.window.document.mound.view.azimuth, 50.0)
+        self.station.look_from(0)
+        self.assertEqual(self.station.flock.view, kept)
+        self.window.actions_["toward"].trigger()
+        self.assertNotEqual(self.station.flock.view.azimuth, kept.azimuth)
+        self.window.actions_["fit"].trigger()
+        self.rest()
+
+    def test_saved_opened_and_exported(self):
+        flock = self.spread()
+        path = self.folder / "sky.flock"
+        with mock.patch.object(QFileDialog, "getSaveFileName", lambda *_: (str(path), "")):
+            self.click(self.panel.save)
+        self.assertEqual(read_flock(path).members, flock.members)
+        self.assertEqual(read_flock(path).library, "library")
+        self.click(self.panel.new)
+        with mock.patch.object(QFileDialog, "getOpenFileName", lambda *_: (str(path), "")):
+            self.click(self.panel.open_file)
+        self.assertEqual(self.station.flock.members, flock.members)
+        self.assertIn("sky.flock", self.panel.file.text())
+        for name in ("sky.usda", "sky.json", "sky.vdb"):
+            with mock.patch.object(QFileDialog, "getSaveFileName", lambda *_, n=name: (str(self.folder / n), "")):
+                self.click(self.panel.export)
+                self.until(lambda: self.window.jobs.job is None)
+            self.assertIn(name, self.window.status.said.text())
+        self.assertEqual(len(read_stage(self.folder / "sky.usda").members), 40)
+        self.assertGreater(read_vdb(self.folder / "sky.vdb").active_voxels(), 100)
+        with mock.patch.object(QFileDialog, "getOpenFileName", lambda *_: (str(self.folder / "sky.usda"), "")):
+            self.click(self.panel.open_file)
+        self.assertEqual(len(self.station.flock.members), 40)
+        (self.folder / "bad.flock").write_text("{}")
+        with mock.patch.object(QFileDialog, "getOpenFileName", lambda *_: (str(self.folder / "bad.flock"), "")):
+            self.click(self.panel.open_file)
+        self.assertIn("no flock", self.window.status.said.text())
+        self.rest()
+
+    def test_what_is_missing_is_told_of_and_left_out(self):
+        self.opened("Loaf")
+        write_flock(self.folder / "lost.flock", Flock(members=(
+            Member(asset=Asset(name="Gone")), Member(asset=Asset(name="Loaf"), place=(0.0, 100.0, 0.0)))))
+        with mock.patch.object(QFileDialog, "getOpenFileName", lambda *_: (str(self.folder / "lost.flock"), "")):
+            self.click(self.panel.open_file)
+        self.assertIn("Gone", self.window.status.said.text())
+        self.rest()
+        self.assertIn("1 members seen", self.window.status.facts.text())
+
+    def test_the_copy_outlives_the_program(self):
+        flock = self.spread()
+        self.station.sky.keep()
+        again = Sky(self.window, self.fail, self.folder / "present.flock")
+        self.assertEqual(again.flock.members, flock.members)
+        (self.folder / "present.flock").write_text("torn")
+        self.assertEqual(Sky(self.window, self.fail, self.folder / "present.flock").flock, Flock())
+
+    def test_the_recipe_of_a_member_is_opened(self):
+        self.opened("Loaf")
+        self.click(self.tray.place)
+        self.click(self.panel.open)
+        self.assertEqual((self.window.document.mound.name, self.window.station.name), ("Loaf", "Mass"))
+        self.rest()
