@@ -157,6 +157,12 @@ def main():
         window.open_station("Library")
         window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")
+        formation = window.stations["Formation"]
+        formation.sky.open(ROOT / "demo" / "morning_shelf.flock")
+        window.open_station("Formation")
+        formation.tray.plan.fit()
+        formation.choose(4)
+        shot("formation")
         # From above, over land.
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
