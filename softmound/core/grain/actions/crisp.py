@@ -15,7 +15,7 @@ from ..moving import sampled
 
 
 @kernel
-def _along_slope(low, top, nodes, values, tile_values, coords, voxel, amount, at):
+def _along_slope(low, top, nodes, values, tile_values, coords, amount, voxel, at):
     """Places of voxels, in metres, moved along the slope of the density there."""
     for b in prange(coords.shape[0]):
         for lane in range(LANES):
@@ -69,5 +69,5 @@ class Crisp(Grain):
         if share is not None:
             amount *= share
         at = np.empty((len(coords), 3, LANES), np.float32)
-        _along_slope(*grid.tables, coords, f32(grid.voxel), amount, at)
+        _along_slope(*grid.tables, coords, amount, f32(grid.voxel), at)
         sampled(grid, at, out)
