@@ -334,6 +334,12 @@ class Likeness(Shelf):
         self.assertEqual(apart(shapes["flat"], {}), float("inf"))
         self.assertIsNone(sides_of({"sides": "no base64!"}))
 
+    def test_the_smallest_clouds_have_a_shape(self):
+        # Turned, a cloud of one voxel, or a row of them, stands between the places that are looked at.
+        for high in ((0, 0, 0), (0, 9, 0), (1, 0, 3)):
+            shape = shape_of(box_grid((0, 0, 0), high, 0.001))
+            self.assertTrue(all(side.any() for side in sides_of(shape)))
+
     def test_an_outline_finds_its_cloud(self):
         shapes = self.towers()
         rows, columns = np.mgrid[0:200, 0:260]
