@@ -369,7 +369,8 @@ class Installed(unittest.TestCase):
         needed = [*project["dependencies"], *(d for extra in project["optional-dependencies"].values() for d in extra)]
         stated = {re.split("[<>=]", d)[0].lower() for d in needed}
         known = {"PIL": "pillow", "cv2": "opencv-python-headless", "OpenEXR": "openexr", "PyOpenColorIO": "opencolorio",
-                 "PyQt6": "pyqt6", "pydantic_core": "pydantic", "llvmlite": "numba", "openvdb": None, "pyopenvdb": None}
+                 "PyQt6": "pyqt6", "pxr": "usd-core", "pydantic_core": "pydantic", "llvmlite": "numba", "openvdb": None,
+                 "pyopenvdb": None}
         for path in (ROOT / "softmound").rglob("*.py"):
             for module in _imported(path.read_text()):
                 package = known.get(module, module)

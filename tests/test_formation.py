@@ -10,7 +10,7 @@ from pxr import Usd, UsdGeom, UsdValidation, UsdVol
 from scipy.spatial import cKDTree
 
 from softmound.cli import main
-from softmound.core.directions import rotation_matrix
+from softmound.core.directions import degrees_of, rotation_matrix
 from softmound.core.engine.stages import Stages, picture
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.vdb import write_vdb
@@ -18,9 +18,10 @@ from softmound.core.formation.filming import path_of
 from softmound.core.formation.listing import read_list, write_list
 from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import spread_again, spread_members, taken_out
-from softmound.core.formation.stage import degrees_of, read_stage, write_stage
+from softmound.core.formation.stage import read_stage, write_stage
 from softmound.core.formation.standing import bounds_of_flock, clouds_of, placing_of, reduction_for, scene_of_flock, sources_of
 from softmound.core.library.asset import publish
+from softmound.core.library.shelf import of_asset
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.scene import scene_of
 from softmound.core.recipe import KeptView, Problem, View
@@ -183,6 +184,8 @@ class Standing(Sky):
         with self.assertRaises(Problem) as caught:
             self.sources(flock)
         self.assertIn("version 3", str(caught.exception))
+        self.assertEqual([v.number for v in of_asset(self.library, "Loaf")], [1])
+        self.assertEqual(of_asset(self.library, "Nobody"), [])
         self.assertRaises(Problem, self.sources, self.flock(Member(asset=Asset(name="Nobody"))))
         self.assertRaises(Problem, self.sources, self.flock(Member(asset=Asset(name="x", file="gone.vdb"))))
         with self.assertRaises(Problem):

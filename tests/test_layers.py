@@ -41,7 +41,7 @@ class Layers(unittest.TestCase):
         """Earlier stages know nothing of later ones."""
         # The first two hold what all others are made of.
         order = ["recipe", "volume",
-                 "noise", "mass", "grain", "fill", "starts", "light", "exchange", "engine", "library"]
+                 "noise", "mass", "grain", "fill", "starts", "light", "exchange", "engine", "library", "formation"]
         self.assertEqual(sorted(order), sorted(p.name for p in CORE.iterdir() if p.is_dir() and p.name != "__pycache__"))
         for path in CORE.rglob("*.py"):
             stage = path.relative_to(CORE).parts[0]

@@ -9,7 +9,7 @@ from softmound.core.directions import direction_of, rotation_matrix
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import RESTING, coarse_in
+from softmound.core.light.coarse import FILLED, LONGEST, RESTING, Fineness, coarse_in
 from softmound.core.light.lattice import lit, with_lamps
 from softmound.core.light.march import LAYERS, march
 from softmound.core.light.pool import density_at
@@ -75,6 +75,27 @@ class Placings(unittest.TestCase):
             found = float(coarse.density.sum(dtype=float)) * coarse.cell**3 * mixture.extinction
             # As much of it, for each metre, in so many times the room.
             self.assertAlmostEqual(found / (whole * placing.scale**3), 1.0, delta=0.01)
+
+
+class Wide(unittest.TestCase):
+    """A flat sky of many clouds."""
+
+    def test_its_cells_are_as_many_as_a_clouds_and_hold_all_there_is(self):
+        grid = density_grid(lumpy_mound(), 1.0)
+        own = (grid.values.sum(dtype=float) + 512.0 * grid.tile_values.sum(dtype=float)) * SUNNY.medium.extinction
+        places = [(x, 0.0, z) for x in (0.0, 900.0, 1800.0) for z in (0.0, 1500.0)]
+        clouds = [PlacedCloud(grid, SUNNY.medium, Placing(np.array(place))) for place in places]
+        fine = Fineness(100, 30)
+        coarse, _ = coarse_in(scene_of(SUNNY, *clouds), fine)
+        alone, _ = coarse_in(scene_of(SUNNY, clouds[0]), fine)
+        across = 1800.0 + 80.0
+        self.assertLess(coarse.cell, 0.7 * across / fine.sun)
+        self.assertGreaterEqual(coarse.cell, across / (LONGEST * fine.sun) * 0.95)
+        # Besides two cells of border all round, and what is rounded up.
+        self.assertLess(np.prod(np.array(coarse.density.shape) - 5), 1.2 * FILLED * fine.sun**3)
+        self.assertLess(coarse.small.size, 2.0 * FILLED * (1.3 * fine.sky) ** 3)
+        self.assertAlmostEqual(coarse.density.sum(dtype=float) * coarse.cell**3 / (6.0 * own), 1.0, delta=0.02)
+        self.assertLess(alone.cell, coarse.cell)
 
 
 class One(unittest.TestCase):

@@ -53,7 +53,7 @@ def add_to(actions):
         formation film shelf.flock --out path --frames 48
         formation usd shelf.flock --out sky.usda
         formation list shelf.flock --out members.json
-        formation merge shelf.flock --out sky.vdb --voxel 8 --region -2000,700,-2000,2000,2500,2000
+        formation merge shelf.flock --out sky.vdb --voxel 8 --region=-2000,700,-2000,2000,2500,2000
         formation read sky.usda --out sky.flock
         formation check shelf.flock""", writes=True)
     formation.add_argument("what", choices=tuple(_ACTIONS), metavar="ACTION", help="; ".join(

@@ -38,3 +38,23 @@ def rotation_matrix(degrees):
     about_y = np.array([[math.cos(y), 0, math.sin(y)], [0, 1, 0], [-math.sin(y), 0, math.cos(y)]])
     about_z = np.array([[math.cos(z), -math.sin(z), 0], [math.sin(z), math.cos(z), 0], [0, 0, 1]])
     return about_z @ about_y @ about_x
+
+
+def degrees_of(turn):
+    """Degrees about x, then y, then z of a rotation: undoes `rotation_matrix`.
+
+    Parameters
+    ----------
+    turn : ndarray of float, shape (3, 3)
+
+    Returns
+    -------
+    tuple of float
+    """
+    y = np.arcsin(np.clip(-turn[2, 0], -1.0, 1.0))
+    if abs(turn[2, 0]) < 1.0 - 1e-9:
+        x, z = np.arctan2(turn[2, 1], turn[2, 2]), np.arctan2(turn[1, 0], turn[0, 0])
+    else:
+        # About x and about z are the same then: all of it is put into the one about x.
+        x, z = np.arctan2(np.sign(y) * turn[0, 1], turn[1, 1]), 0.0
+    return tuple(float(np.degrees(v)) for v in (x, y, z))

@@ -16,8 +16,8 @@ from .asking import asked, asking
 from .export_dialog import ExportDialog, MeshDialog
 from .picture_dialog import PictureDialog
 
-MOST_PUBLISHED = 2000
-"""Clouds that may wait to be published."""
+FEW, MOST_PUBLISHED = 4, 2000
+"""Clouds that are kept in the queue while the hand waits; and that may wait in it."""
 
 
 class Delivering(QObject):
@@ -79,12 +79,18 @@ class Delivering(QObject):
             mounds = [] if mound is None else [mound]
         if not mounds:
             return
+        given = self.library, self.about, self.tiers, self.more
+
+        def kept(_ticket=None):
+            return [self.queue.add(mound, *given) for mound in mounds]
+
+        if len(mounds) > FEW:
+            self._window.jobs.begin(kept, self._put_in_queue, f"Put {len(mounds)} clouds in the queue")
+            return
         try:
-            kept = [self.queue.add(mound, self.library, self.about, self.tiers, self.more) for mound in mounds]
+            self._put_in_queue(kept())
         except Problem as problem:
             self._window.tell(str(problem))
-            return
-        self._put_in_queue(kept)
 
     def _put_in_queue(self, kept):
         stages = self._stages

@@ -53,7 +53,7 @@ class Looking(QObject):
         self.painter = Painter(window.relay.to(self._answered), stages)
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
         self.alone = False
-        self.newest, self._shown, self._bare_of_grains = 0, 0, False
+        self.newest, self._shown, self._bare_of_grains, self._hurried = 0, 0, False, False
         picture = self._picture
         self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
         picture.cut_panel.changed.connect(self.change_cut)
@@ -150,8 +150,9 @@ class Looking(QObject):
         self.newest += 1
         mound, finished = self._document.mound, window.finished
         grid, key = finished.looked_at(mound)
-        if self._shown == 0:
-            moving = True  # something lit as soon as can be; it rests once it is there
+        # Of a window that shows nothing yet: something lit as soon as can be; it rests once that is there.
+        self._hurried = self._shown == 0 and not moving
+        moving = moving or self._hurried
         mound, placed = window.station.as_seen(mound), window.station.placed()
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
@@ -163,8 +164,8 @@ class Looking(QObject):
         request = answer.request
         if request.number < self._shown or (request.width, request.height) != self._picture.pixel_size():
             return  # late, or of another size
-        first, self._shown = self._shown == 0, request.number
-        if first and request.number == self.newest:
+        self._shown = request.number
+        if self._hurried and request.number == self.newest:
             self.ask(False)
         if answer.problem:
             self._window.tell(answer.problem)

@@ -8,9 +8,8 @@ import numpy as np
 
 from ..aside import shown, write_whole
 from ..problems import Problem
-from ..recipe.flock import MOST_MEMBERS, Asset, Flock, Member
-from .stage import degrees_of
-from .standing import placing_of
+from ..recipe.flock import MOST_MEMBERS, Asset, Flock
+from .standing import member_of, placing_of
 
 
 def write_list(path, flock, sources):
@@ -74,14 +73,11 @@ def read_list(path, name="Flock"):
     for number, row in enumerate(rows[:MOST_MEMBERS] if isinstance(rows, list) else ()):
         try:
             axes = np.array(row["matrix"], float)[:3, :3]
-            size = float(np.cbrt(abs(np.linalg.det(axes))))
-            mirrored = np.linalg.det(axes) < 0.0
-            turn = axes / size * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
             own = bool(row.get("asset"))
             asset = Asset(name=row["asset"] if own else row.get("name") or "Cloud", version=row.get("version", 0) if own else 0,
                           file="" if own else row["file"])
-            members.append(Member(asset=asset, name=row.get("name", ""), place=tuple(row["place"]), turn=degrees_of(turn),
-                                  size=size, mirrored=bool(mirrored), tint=tuple(row.get("tint", (1.0, 1.0, 1.0)))))
+            members.append(member_of(asset, row.get("name", ""), axes, row["place"],
+                                     tint=tuple(row.get("tint", (1.0, 1.0, 1.0)))))
         except (KeyError, TypeError, ValueError, IndexError, ZeroDivisionError, np.linalg.LinAlgError) as error:
             words = " ".join(str(error).split())[:100]
             raise Problem(f"{shown(path)}: member {number + 1} cannot be read ({words}); it needs a matrix, a place, and a file or "

@@ -11,8 +11,8 @@ from ..aside import put_in_place, shown
 from ..directions import direction_of
 from ..light.camera import camera_of
 from ..problems import Problem
-from ..recipe.flock import MOST_MEMBERS, Asset, Flock, Member
-from .standing import placing_of
+from ..recipe.flock import MOST_MEMBERS, Asset, Flock
+from .standing import member_of, placing_of
 
 ENDINGS = (".usda", ".usdc", ".usd")
 FILM = 36.0
@@ -221,36 +221,11 @@ def _member(name, file, matrix, unit, up, there):
     from ..exchange.meshes import in_metres
 
     axes, place = matrix[:3, :3].T, matrix[3, :3]
-    size = float(np.cbrt(abs(np.linalg.det(axes)))) or 1.0
-    turn = axes / size
-    mirrored = np.linalg.det(turn) < 0.0
     grid = read_vdb(there)
     low, high = (grid.world(corner) for corner in grid.active_bounds())
     base = np.array([(low[0] + high[0]) / 2.0, low[1], (low[2] + high[2]) / 2.0])
     stands = axes @ base + place
     if up == "Z":
-        turn = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, 1.0], [0.0, -1.0, 0.0]]) @ turn
+        axes = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, 1.0], [0.0, -1.0, 0.0]]) @ axes
         stands = in_metres(stands[None], "m", "z")[0]
-    turn = turn * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
-    return Member(asset=Asset(name=name[:80], file=file), name=name[:80], place=tuple(float(v) for v in stands * unit),
-                  turn=degrees_of(turn), size=size * unit, mirrored=bool(mirrored))
-
-
-def degrees_of(turn):
-    """Degrees about x, then y, then z of a rotation: undoes `directions.rotation_matrix`.
-
-    Parameters
-    ----------
-    turn : ndarray of float, shape (3, 3)
-
-    Returns
-    -------
-    tuple of float
-    """
-    y = np.arcsin(np.clip(-turn[2, 0], -1.0, 1.0))
-    if abs(turn[2, 0]) < 1.0 - 1e-9:
-        x, z = np.arctan2(turn[2, 1], turn[2, 2]), np.arctan2(turn[1, 0], turn[0, 0])
-    else:
-        # About x and about z are the same then: all of it is put into the one about x.
-        x, z = np.arctan2(np.sign(y) * turn[0, 1], turn[1, 1]), 0.0
-    return tuple(float(np.degrees(v)) for v in (x, y, z))
+    return member_of(Asset(name=name[:80], file=file), name[:80], unit * axes, unit * stands)

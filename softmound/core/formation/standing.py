@@ -9,15 +9,16 @@ import numpy as np
 
 from ..aside import shown
 from ..budget import remembered
-from ..directions import rotation_matrix
+from ..directions import degrees_of, rotation_matrix
 from ..exchange.foreign import read_vdb
 from ..exchange.stated import read_density
 from ..library.placement import in_file_of
 from ..library.receiving import medium_of
-from ..library.shelf import listed
+from ..library.shelf import of_asset
 from ..light.camera import camera_of
 from ..light.scene import PlacedCloud, Placing, scene_of
 from ..problems import Problem
+from ..recipe.flock import Member
 
 FINE = 1.2
 """Pixels of the picture that a voxel of the tier that is shown may be wide."""
@@ -121,7 +122,7 @@ def sources_of(flock, library, folder="."):
         Names the first asset that is not there, with its version.
     """
     wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
-    versions = listed(library) if any(not asset.file for asset in wanted) else []
+    versions = {name: of_asset(library, name) for name in {asset.name for asset in wanted if not asset.file}}
     found = {}
     for asset in sorted(wanted, key=lambda a: (a.name, a.version, a.file)):
         if asset.file:
@@ -129,7 +130,7 @@ def sources_of(flock, library, folder="."):
             _stamp(path)
             found[asset] = Source(asset.name, {1: path}, None)
             continue
-        of_name = [v for v in versions if v.facts["name"] == asset.name and asset.version in (0, v.number)]
+        of_name = [v for v in versions[asset.name] if asset.version in (0, v.number)]
         if not of_name:
             number = f" version {asset.version} of" if asset.version else ""
             raise Problem(f"{shown(library)}: holds no{number} {asset.name!r}, which {flock.name!r} shows; publish it, or choose "
@@ -145,6 +146,38 @@ def placing_of(member, source):
     axes = turn * (np.array([-1.0, 1.0, 1.0]) if member.mirrored else 1.0)
     place = np.array(member.place) - member.size * axes @ source.base
     return Placing(place, turn, member.size, member.mirrored)
+
+
+def member_of(asset, name, axes, place, **more):
+    """A member that stands as a matrix says.
+
+    Parameters
+    ----------
+    asset : Asset
+    name : str
+    axes : ndarray of float, shape (3, 3)
+        Own directions to the world's, sized and perhaps mirrored; what it shears is left out.
+    place : ndarray of float, shape (3,)
+        Where the middle of its underside stands, metres.
+    **more
+        Other fields of `Member`.
+
+    Returns
+    -------
+    Member
+
+    Raises
+    ------
+    ValueError
+        If the matrix is flat, or a number is out of range.
+    """
+    size = float(np.cbrt(abs(np.linalg.det(axes))))
+    if not size > 0.0:
+        raise ValueError("its matrix is flat")
+    mirrored = bool(np.linalg.det(axes) < 0.0)
+    turn = axes / size * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
+    return Member(asset=asset, name=name, place=tuple(float(v) for v in place), turn=degrees_of(turn), size=size,
+                  mirrored=mirrored, **more)
 
 
 def reduction_for(source, member, camera):

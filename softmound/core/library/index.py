@@ -252,6 +252,11 @@ class Index:
         return self._base.execute("SELECT count(*) FROM versions").fetchone()[0]
 
     @_sound
+    def names(self):
+        """Names of all assets, in the order of the alphabet: list of str."""
+        return [name for name, in self._base.execute("SELECT DISTINCT name FROM versions ORDER BY name COLLATE NOCASE")]
+
+    @_sound
     def labels(self, kind="tag"):
         """All tags, shots or species, with how many versions have them, the most frequent first: list of (str, int)."""
         return self._base.execute("SELECT label, count(*) FROM labels WHERE kind = ? GROUP BY label ORDER BY 2 DESC, 1",

@@ -19,7 +19,7 @@ from ..problems import Problem
 from ..recipe import Mound, read_mound
 from ..recipe.files import write_mound
 from .asset import About, publish
-from .shelf import listed
+from .shelf import of_asset
 
 _ORDER = "order.json"
 
@@ -63,7 +63,7 @@ class Waiting:
         ------
         Problem
         """
-        for version in listed(self.library):
+        for version in of_asset(self.library, self.mound.name):
             if version.facts.get("job") == self.mark:
                 return version.folder
         return publish(self.mound, self.library, ticket=ticket, stages=stages, about=self.about, tiers=self.tiers,

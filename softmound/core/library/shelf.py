@@ -8,7 +8,7 @@ from pydantic import BaseModel, ConfigDict, ValidationError
 
 from ..aside import shown
 from ..problems import Problem, sentence_for
-from .asset import checksum, seal_of
+from .asset import asset_folder, checksum, seal_of
 from .frames import frame_name, frames_of
 
 
@@ -200,6 +200,28 @@ def listed(library):
         except (Problem, OSError):
             continue
     return [version for _, version in sorted(found, key=lambda pair: pair[0], reverse=True)]
+
+
+def of_asset(library, name):
+    """Versions of one asset, without looking at any other.
+
+    Parameters
+    ----------
+    library : path-like
+    name : str
+
+    Returns
+    -------
+    list of Version
+        Those that can be read, by number.
+    """
+    found = []
+    for path in asset_folder(library, name).glob("v[0-9]*/asset.json"):
+        try:
+            found.append(read_version(path.parent))
+        except Problem:
+            continue
+    return sorted(found, key=lambda version: version.number)
 
 
 def verify(folder):

@@ -27,6 +27,11 @@ RESTING = Fineness(288, 68)
 SHARP = Fineness(288, 136)
 """Of finished pictures: eight times the work of `RESTING`, for hollows nearer to True light by some per cent of correlation."""
 
+FILLED = 0.5
+"""Share of a cube that the lattice of a single cloud fills, by its proportions: what a scene of many may have as well."""
+LONGEST = 4
+"""Times as many cells along the longest axis as a single cloud has, that a flat scene may have at the most."""
+
 
 @kernel
 def _average(coords, values, low, block, out):
@@ -182,10 +187,10 @@ def coarse_of(grid, fine=RESTING):
     return _two_levels(*coarse_density(grid, fine.sun), fine.sky)
 
 
-def _two_levels(density, first, cell, wide_cells):
-    """A density with a coarser one for the surroundings."""
+def _two_levels(density, first, cell, wide_cells, many=False):
+    """A density with a coarser one for the surroundings: of many clouds with as many cells, of one with as many along."""
     factor = 1
-    while max(density.shape) / factor > wide_cells * 1.3:
+    while (density.size / factor**3 > FILLED * (wide_cells * 1.3) ** 3 if many else max(density.shape) / factor > wide_cells * 1.3):
         factor *= 2
     # One more layer of empty cells above, since sides may have been rounded down to the border.
     small = np.pad(shrunk(density, factor), ((0, 1),) * 3)
@@ -231,21 +236,24 @@ def coarse_in(scene, fine=RESTING):
         return placed_coarse(coarse_of(scene.clouds[0].grid, fine), scene.clouds[0].placing), mixture_of(scene.clouds[0].shown)
     boxes = [cloud.box() for cloud in scene.clouds]
     low, high = np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)
-    cell = max(float((high - low).max()) / fine.sun, min(cloud.voxel for cloud in scene.clouds))
+    # A sky is flat and wide: for as many cells as a single cloud has they may be much smaller than its width would make them.
+    across = float((high - low).max())
+    cell = min((float(np.prod(high - low)) / FILLED) ** (1.0 / 3.0), across) / fine.sun
+    cell = max(cell, across / (LONGEST * fine.sun), min(cloud.voxel for cloud in scene.clouds))
     # Two cells of border all round, so that enlarging and sweeping end in empty ones.
     first = low - 2.0 * cell
     density = np.zeros(tuple(np.ceil((high - low) / cell).astype(int) + 5), np.float32)
-    weights, peaks, cosines = [], [], []
+    weights, peaks, cosines, blocks = [], [], [], {}
     for cloud, box in zip(scene.clouds, boxes):
         extinction = cloud.shown.extinction
-        _gather(density, cloud, extinction, first, cell, box)
+        _gather(density, cloud, extinction, first, cell, box, blocks)
         peak, cosine = forward_peak(lobes_of(cloud.shown))
         weights.append(extinction * cloud.grid.active_voxels() * cloud.voxel**3)
         peaks.append(peak)
         cosines.append(cosine)
     # Media of one scene differ little in what is left beside their peaks; the mean is that of all that scatters.
     mixture = Mixture(1.0, float(np.average(peaks, weights=weights)), float(np.average(cosines, weights=weights)))
-    return _two_levels(density, first, cell, fine.sky), mixture
+    return _two_levels(density, first, cell, fine.sky, many=True), mixture
 
 
 def placed_coarse(coarse, placing):
@@ -267,12 +275,14 @@ def placed_coarse(coarse, placing):
                    cell=coarse.cell * placing.scale, wide=coarse.wide * placing.scale)
 
 
-def _gather(density, cloud, extinction, first, cell, box):
-    """Add a cloud to cells of the world."""
+def _gather(density, cloud, extinction, first, cell, box, blocks):
+    """Add a cloud to cells of the world; members that share a grid share its `blocks`, too."""
     block = 1
     while 2 * block * cloud.voxel <= cell:
         block *= 2
-    own, own_first, own_cell = _in_blocks(cloud.grid, block)
+    if (id(cloud.grid), block) not in blocks:
+        blocks[id(cloud.grid), block] = _in_blocks(cloud.grid, block)
+    own, own_first, own_cell = blocks[id(cloud.grid), block]
     low = np.maximum(np.floor((box[0] - first) / cell).astype(int) - 1, 0)
     high = np.minimum(np.ceil((box[1] - first) / cell).astype(int) + 2, density.shape)
     axes = cloud.placing.axes.T * (cell / (cloud.placing.scale * own_cell))

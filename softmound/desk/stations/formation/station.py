@@ -12,7 +12,7 @@ from ....core.formation.merging import merged
 from ....core.formation.spreading import spread_again, taken_out
 from ....core.formation.stage import ENDINGS, read_stage, write_stage
 from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
-from ....core.library.shelf import listed
+from ....core.library.index import Index
 from ....core.light.camera import fitted
 from ....core.recipe import BaseLevel, KeptView, Mass, Problem
 from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
@@ -26,6 +26,8 @@ from .tray import FormationTray
 
 ACROSS = 0.6
 """Share of the plan's smaller side that a new spread fills."""
+AT_ONCE = 200
+"""Versions new to this machine that are taken into the index before the hand is let go on; Library takes in the rest."""
 MERGED_ALONG = 400
 """Voxels along the longest side of a merged grid that is written from the window."""
 
@@ -158,7 +160,9 @@ class FormationStation(Station):
         self.choose(None)
 
     def _look_into_library(self):
-        names = sorted({v.facts["name"] for v in listed(self.window.delivering.library)}, key=str.lower)
+        with Index(self.window.delivering.library) as index:
+            index.refresh(most=AT_ONCE)
+            names = index.names()
         self._known = None  # a newest version may be another now
         self.tray.show_assets(names)
 
