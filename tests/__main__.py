@@ -21,7 +21,7 @@ GROUPS = 4
 """Processes for the modules that open no window, which share what it takes to load the kernels."""
 SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "test_meshes", "test_exchange")
 """Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
-THREADED = ("test_fill", "test_grain", "test_kernels", "test_light", "test_steps", "test_true")
+THREADED = ("test_fill", "test_flow", "test_grain", "test_kernels", "test_light", "test_steps", "test_true")
 """Modules that compare one thread with several. All others have one: threads that wait for one another lose much time where
 processes share the cores."""
 UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
