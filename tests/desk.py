@@ -58,6 +58,7 @@ class Faults(logging.Handler):
 def raised(kind, error, trace):
     """Take down an exception that a slot has let through."""
     FAULTS.append("".join(traceback.format_exception(kind, error, trace)))
+    print(FAULTS[-1], file=sys.stderr)  # one that ends the process is told of by nobody else
 
 
 _KEPT = []  # Qt's application must outlive every window

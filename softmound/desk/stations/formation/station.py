@@ -24,6 +24,7 @@ from .settings import FormationSettings
 from .sky import Sky
 from .tray import FormationTray
 
+_NOTHING = Mass(base=BaseLevel(on=False))
 ACROSS = 0.6
 """Share of the plan's smaller side that a new spread fills."""
 AT_ONCE = 200
@@ -76,7 +77,9 @@ class FormationStation(Station):
     # -- what the picture shows -----------------------------------------------------------------
 
     def as_seen(self, mound):
-        return mound.edited(light=self.flock.light, view=self.flock.view, mass=Mass(base=BaseLevel(on=False)), views=())
+        # Only to be looked at: what its grains and masks say of forms that are not there need not hold.
+        return mound.model_copy(update={"light": self.flock.light, "view": self.flock.view, "mass": _NOTHING, "grains": (),
+                                        "patches": (), "views": ()})
 
     def placed(self):
         self.sources()
