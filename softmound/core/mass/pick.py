@@ -48,6 +48,15 @@ class Hit:
     normal: np.ndarray
 
 
+# A function of the kernels that is called from Python as it is would be compiled at every start, while the hand waits.
+@serial
+def _distances(points, table, forms, levels, voxels, places, codes, values):
+    out = np.empty(points.shape[0], np.float32)
+    for n in range(points.shape[0]):
+        out[n] = distance_at(points[n, 0], points[n, 1], points[n, 2], table, forms, levels, voxels, places, codes, values)[0]
+    return out
+
+
 class Picker:
     """A mass made ready for rays. Fields are used as they are; nothing is waited for.
 
@@ -103,9 +112,11 @@ class Picker:
         float
             Metres.
         """
-        return float(distance_at(*(f32(c) for c in point), *self._given)[0])
+        return float(_distances(np.array([point], np.float32), *self._given)[0])
 
     def _normal(self, point, step):
-        slope = np.array([self.distance(point + step * e) - self.distance(point - step * e) for e in np.eye(3)])
+        around = point + step * np.concatenate([np.eye(3), -np.eye(3)])
+        distances = _distances(around.astype(np.float32), *self._given).astype(float)
+        slope = distances[:3] - distances[3:]
         size = np.linalg.norm(slope)
         return slope / size if size > 0.0 else np.array([0.0, 1.0, 0.0])
