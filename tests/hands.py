@@ -246,7 +246,12 @@ def let_loose(seed, seconds):
         begun, acts, warm, before = time.monotonic(), 0, [], []
         late = []
         while time.monotonic() - begun < seconds:
-            hands.act()
+            try:
+                hands.act()
+            except RuntimeError as error:
+                # The hands themselves hold on to a widget that what they did has taken away.
+                if "has been deleted" not in str(error):
+                    raise
             acts += 1
             QApplication.processEvents()
             if acts % 5 == 0:
