@@ -107,7 +107,7 @@ def main():
 
         done = []
         window.looking.shown.connect(
-            lambda answer: answer.miniatures and done.append(answer.request.number))
+            lambda answer: (answer.miniatures or answer.request.placed and answer.passes) and done.append(answer.request.number))
         folder = HERE / "screenshots"
         folder.mkdir(exist_ok=True)
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
