@@ -66,7 +66,7 @@ def _pictures(library, names):
             scene, stages, camera = scene_of_flock(flock, sources, *SIZE, view), Stages(), camera_of(view, *SIZE)
             layers_of(stages, scene, camera, fine=QUICK)
             first = time.perf_counter() - begun
-            memory[count] = peak.bytes
+        memory[count] = peak.bytes or 0
         taken[count] = timed(lambda s=stages, sc=scene, c=camera: layers_of(s, sc, c, fine=QUICK), 3, 0)
         said = f"{len(flock.members):,} members"
         yield Figure(f"{said}: spreading", spreading, "s")
