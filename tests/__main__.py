@@ -24,6 +24,9 @@ SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "
 THREADED = ("test_fill", "test_flow", "test_grain", "test_kernels", "test_light", "test_steps", "test_true")
 """Modules that compare one thread with several. All others have one: threads that wait for one another lose much time where
 processes share the cores."""
+CONCURRENT = ("test_desk_hands", "test_desk_lives")
+"""Modules in which several threads of Python call kernels for minutes: with as many threads as the application has. With one, the
+threading layer was seen to crash there."""
 UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
              "test_desk_hands", "test_desk_lives", "test_desk_gate", "test_ready")
 """Modules that start processes or look at threads, left out where kernels check their indices."""
@@ -110,7 +113,7 @@ def run_all():
     total, longest = [0, 0, 0], []
 
     def one(group):
-        alone = {} if group[0].stem in THREADED else {"NUMBA_NUM_THREADS": "1"}
+        alone = {} if group[0].stem in THREADED + CONCURRENT else {"NUMBA_NUM_THREADS": "1"}
         begun = time.monotonic()
         said = subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
                               env={**os.environ, **alone}, stdout=subprocess.PIPE, stderr=subprocess.STDOUT,

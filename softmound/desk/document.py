@@ -13,6 +13,7 @@ from pydantic import ValidationError
 from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
 
 from ..core.held import Held, is_held
+from ..core.mass.table import form_box
 from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
 from ..logbook import actions
@@ -136,6 +137,10 @@ class Document(QObject):
         """
         try:
             mound = change(self.mound)
+            before = {id(form) for form in self.mound.mass.forms}
+            for form in mound.mass.forms:
+                if id(form) not in before and getattr(form, "coat", None) is not None:
+                    form_box(form, mound.mass.melt)  # refused here when its coat would have too many balls to be made
         except ValidationError as error:
             self.refused.emit(sentence_for(error, "Not done"))
             return False
