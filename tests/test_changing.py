@@ -332,6 +332,10 @@ class Sequences(Shelf):
         code, out, err = said(main, ["adopt", pattern, "--library", str(self.library), "--frames", "2-4", "--json"])
         facts = json.loads(out)
         self.assertEqual((code, facts["name"], facts["frames"]["first"], facts["frames"]["missing"]), (0, "storm", 2, [3]), err)
+        for name in ("a/b", "x" * 90, ""):
+            with self.assertRaises(Problem) as caught:
+                adopt(pattern, self.library, name)
+            self.assertIn("name of the asset", str(caught.exception))
         code, _, err = said(main, ["adopt", str(self.folder / "storm.0001.vdb"), "--library", str(self.library), "--frames", "2-4"])
         self.assertEqual(code, 2)
         self.assertIn("####", err)

@@ -302,6 +302,11 @@ class Merging(Sky):
         inside = ((points >= (-10.0, 90.0, -20.0)) & (points <= (12.0, 140.0, 20.0))).all(axis=1)
         np.testing.assert_allclose(sample(part, points), np.where(inside, want, 0.0), atol=2e-3)
 
+    def test_nothing_to_be_seen_is_said(self):
+        flock = self.flock(Member(asset=LOAF, hidden=True))
+        self.assertIsNone(bounds_of_flock(flock, self.sources(flock)))
+        self.assertRaises(Problem, merged, flock, self.sources(flock), 2.0)
+
     def test_mass_stays_also_at_wider_voxels(self):
         flock = self.flock(Member(asset=LOAF, place=(7.0, 50.0, 3.0), size=2.0))
         sources = self.sources(flock)

@@ -2,13 +2,15 @@
 
 import pathlib
 
+from pydantic import ValidationError
+
 from ..aside import shown
 from ..engine.stages import Stages, picture
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of, read_density
 from ..light.camera import fitted
 from ..light.scene import scene_of
-from ..problems import Problem
+from ..problems import Problem, sentence_for
 from ..recipe import Light, Sky, View
 from ..recipe.models import Mound
 from ..volume.numbers import numbers_of
@@ -55,6 +57,10 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     Problem
         If the file cannot be read or holds no density.
     """
+    try:
+        name = Mound(name=name).name
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "the name of the asset")) from error
     moving, named = None, path
     if "#" in pathlib.Path(path).name:
         files, missing = files_of(path, *(frames or (None, None)))

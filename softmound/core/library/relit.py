@@ -6,6 +6,7 @@ from ..exchange.foreign import read_vdb
 from ..light.camera import fitted
 from ..light.coarse import QUICK
 from ..light.scene import scene_of
+from ..problems import Problem
 from .likeness import within
 from .placement import in_file_of
 from .receiving import medium_of
@@ -47,6 +48,9 @@ def relit(version, light, view, ticket=None, frame=None):
     facts = version.facts
     grid = _small(str(version.vdb(max(version.tiers), frame)), in_file_of(facts))
     light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
-    box = [grid.world(corner) for corner in grid.active_bounds()]
+    bounds = grid.active_bounds()
+    if bounds is None:
+        raise Problem(f"{version.folder}: there is nothing in this frame.")
+    box = [grid.world(corner) for corner in bounds]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))
     return picture(Stages(), scene, *SIZE, passes=PASSES, fine=QUICK, ticket=ticket)

@@ -163,9 +163,13 @@ class FormationStation(Station):
         self.choose(None)
 
     def _look_into_library(self):
-        with Index(self.window.delivering.library) as index:
-            index.refresh(most=AT_ONCE)
-            names = index.names()
+        try:
+            with Index(self.window.delivering.library) as index:
+                index.refresh(most=AT_ONCE)
+                names = index.names()
+        except Problem as problem:
+            self.window.tell(str(problem))
+            names = []
         self._known = None  # a newest version may be another now
         self.tray.show_assets(names)
 
@@ -480,7 +484,10 @@ class FormationStation(Station):
         def work(ticket):
             sources = sources_of(flock, library, folder)
             if path.suffix.lower() == ".vdb":
-                low, high = bounds_of_flock(flock, sources)
+                box = bounds_of_flock(flock, sources)
+                if box is None:
+                    raise Problem(f"{flock.name}: has no members to be seen; there is nothing to merge.")
+                low, high = box
                 grid, medium = merged(flock, sources, float((high - low).max()) / MERGED_ALONG, None, ticket)
                 write_vdb(path, grid, metadata=metadata_of(flock.name, medium, []), ticket=ticket)
                 return f"merged at {grid.voxel:.3g} m"

@@ -55,7 +55,7 @@ class SayDialog(QDialog):
         layout.addWidget(text_label("Name of the asset, with all its versions; what refers to its files has to follow."))
         self.name = QLineEdit(facts["name"])
         self.name.setAccessibleName("Name of the asset")
-        self.name.setMaxLength(120)
+        self.name.setMaxLength(80)
         layout.addWidget(self.name)
         _buttons(self, layout, "Keep it so")
 
@@ -87,7 +87,7 @@ class AdoptDialog(QDialog):
         self.name = QLineEdit(first.stem.rstrip("#._- ").replace("_", " ").strip() or "Cloud")
         self.name.setAccessibleName("Name of the asset")
         self.name.setPlaceholderText("Name")
-        self.name.setMaxLength(120)
+        self.name.setMaxLength(80)
         self.name.setVisible(len(paths) == 1 or self.pattern is not None)
         layout.addWidget(self.name)
         self.source = QLineEdit()
