@@ -12,6 +12,7 @@ from scipy.spatial import cKDTree
 from softmound.cli import main
 from softmound.core.directions import degrees_of, rotation_matrix
 from softmound.core.engine.stages import Stages, picture
+from softmound.core.exchange.export import ExportOptions
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.formation.filming import path_of
@@ -253,6 +254,19 @@ class Files(Sky):
                     np.testing.assert_allclose(placing_of(other, found[other.asset]).world(point),
                                                placing_of(own, sources[own.asset]).world(point), atol=2e-3)
                 self.assertEqual(own.mirrored, other.mirrored)
+
+    def test_a_stage_of_files_in_another_unit_and_axis_comes_back_where_it_was(self):
+        publish(lumpy_mound().edited(name="Strange"), self.folder / "other", 1.5, ExportOptions("z", "cm", "kept"))
+        member = Member(asset=Asset(name="Strange"), name="one", place=(100.0, 900.0, 40.0), turn=(0.0, 70.0, 0.0), size=1.5)
+        flock = Flock(name="Sky", members=(member,))
+        sources = sources_of(flock, self.folder / "other")
+        write_stage(self.folder / "strange.usda", flock, sources)
+        back = read_stage(self.folder / "strange.usda")
+        found = sources_of(back, self.folder / "other", self.folder)
+        self.assertAlmostEqual(back.members[0].size, 1.5, places=4)
+        for point in ((0.0, 20.0, 0.0), (5.0, 28.0, -9.0)):
+            np.testing.assert_allclose(placing_of(back.members[0], found[back.members[0].asset]).world(point),
+                                       placing_of(member, sources[member.asset]).world(point), atol=2e-3)
 
     def test_a_list_and_what_is_read_back_from_it(self):
         members = (Member(asset=LOAF, place=(100.0, 900.0, 40.0), turn=(10.0, 130.0, -20.0), size=1.7, mirrored=True),

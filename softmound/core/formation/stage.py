@@ -134,15 +134,20 @@ def _rows(placing, source):
 
 def _file_to_metres(source):
     """The same from a file's numbers to metres, as the mound has it."""
-    from ..exchange.meshes import UNITS
     from ..library.placement import InFile, in_file_of
 
     said = InFile() if source.facts is None else in_file_of(source.facts)
-    turn = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, -1.0], [0.0, 1.0, 0.0]]) if said.up == "z" else np.eye(3)
     matrix = np.eye(4)
-    matrix[:3, :3] = UNITS[said.unit] * turn
+    matrix[:3, :3] = _to_metres(said.unit, said.up)
     matrix[3, :3] = said.at
     return matrix
+
+
+def _to_metres(unit, up):
+    """Rows of axes from a file's numbers to metres with y up."""
+    from ..exchange.meshes import UNITS
+
+    return UNITS[unit] * (np.array([[1.0, 0.0, 0.0], [0.0, 0.0, -1.0], [0.0, 1.0, 0.0]]) if up == "z" else np.eye(3))
 
 
 def _look_along(prim, forward, eye, Gf):
@@ -217,11 +222,13 @@ def read_stage(path, name="Flock"):
 
 
 def _member(name, file, matrix, unit, up, there):
-    from ..exchange.foreign import read_vdb
     from ..exchange.meshes import in_metres
+    from ..exchange.stated import read_density
 
     axes, place = matrix[:3, :3].T, matrix[3, :3]
-    grid = read_vdb(there)
+    grid, _, stated = read_density(there)
+    # The stage is about the file's own numbers, a member about metres.
+    axes = axes @ np.linalg.inv(_to_metres(stated["unit"], stated["up"])).T
     low, high = (grid.world(corner) for corner in grid.active_bounds())
     base = np.array([(low[0] + high[0]) / 2.0, low[1], (low[2] + high[2]) / 2.0])
     stands = axes @ base + place
