@@ -53,6 +53,8 @@ def add_to(actions):
         formation film shelf.flock --out path --frames 48
         formation usd shelf.flock --out sky.usda
         formation list shelf.flock --out members.json
+        formation deck shelf.flock --set altitude=300 --set cover=0.7
+        formation haze shelf.flock --set visibility=12
         formation merge shelf.flock --out sky.vdb --voxel 8 --region=-2000,700,-2000,2000,2500,2000
         formation read sky.usda --out sky.flock
         formation check shelf.flock""", writes=True)
@@ -70,6 +72,10 @@ def add_to(actions):
     formation.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N")
     formation.add_argument("--kind", choices=("png", "exr"), default="png", help="film: of pictures in a folder")
     formation.add_argument("--voxel", type=arguments.metres, metavar="M", help="merge: metres")
+    formation.add_argument("--layer", metavar="NAME", help="deck, haze: which; made when it is not there; default the first")
+    formation.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="deck, haze: one number of it; again "
+                           "for more")
+    formation.add_argument("--remove", action="store_true", help="deck, haze: take it out")
     formation.add_argument("--region", type=arguments.box, metavar="X,Y,Z,X,Y,Z", help="merge: two corners, metres")
 
 
@@ -335,9 +341,52 @@ def _check(args):
                  "assets": len(sources), "spreads": len(flock.spreads), "library": str(library), "across": round(across, 3)}, args)
 
 
+def _layer(kind):
+    """The action that adds, changes or removes a layer of a kind."""
+    def act(args):
+        from pydantic import ValidationError
+
+        from ..core.recipe.flock import Deck, Flock, Haze
+        from ..core.recipe.flock_files import read_flock, write_flock
+
+        model = {"decks": Deck, "hazes": Haze}[kind]
+        path = pathlib.Path(args.flock)
+        if path.suffix.lower() != ".flock":
+            raise Problem(f"{shown(path)}: give it the ending .flock.")
+        flock = read_flock(path) if path.exists() else Flock(name=path.stem[:80])
+        layers = list(getattr(flock, kind))
+        name = args.layer or (layers[0].name if layers else model().name)
+        at = next((n for n, layer in enumerate(layers) if layer.name == name), None)
+        if args.remove:
+            if at is None:
+                raise Problem(f"{shown(path)}: has none called {name!r}; there are "
+                              f"{', '.join(layer.name for layer in layers) or 'none'}.")
+            del layers[at]
+        else:
+            changes = {}
+            for text in args.set:
+                what, equals, value = text.partition("=")
+                if not equals or what not in model.model_fields:
+                    raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(model.model_fields)}.")
+                changes[what] = value
+            try:
+                new = model.model_validate({**(layers[at].model_dump() if at is not None else {"name": name}), **changes})
+                layers[at if at is not None else len(layers):(at + 1 if at is not None else None)] = [new]
+                flock.edited(**{kind: tuple(layers)})
+            except ValidationError as error:
+                raise Problem(sentence_for(error, f"the {model.__name__.lower()}")) from error
+        if not args.dry_run:
+            write_flock(path, flock.edited(**{kind: tuple(layers)}))
+        print_facts({"file": str(path), kind: [layer.name for layer in layers]}, args)
+
+    return act
+
+
 _ACTIONS = {
     "picture": (_picture, "one picture"), "film": (_film, "pictures along a path through its kept views"),
     "usd": (_usd, "an OpenUSD stage with instanced volumes, cameras and the sun"), "list": (_list, "its members as JSON"),
+    "deck": (_layer("decks"), "add, change or remove a layer to the horizon"),
+    "haze": (_layer("hazes"), "add, change or remove a thin medium over the ground"),
     "merge": (_merge, "one OpenVDB grid of all of it, or of a region"),
     "read": (_read, "a stage or a list of anybody's as a flock"), "check": (_check, "whether all it shows is there"),
 }

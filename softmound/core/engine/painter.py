@@ -13,7 +13,7 @@ from ..light.cut import cut_layer, with_cut
 from ..light.easing import eased
 from ..light.floor import NO_SHADOW
 from ..light.looks import held, looked
-from ..light.radiance import behind_of, clay_of, radiance_of, traced_radiance
+from ..light.radiance import behind_of, clay_of, radiance_of, traced_light, traced_radiance
 from ..light.tone import screen
 from ..mass.sampling import fields_known
 from ..problems import Problem
@@ -73,7 +73,8 @@ class Request:
     alone : bool, optional
         True light: by whole paths alone, rather than gathered ones put right by them.
     placed : callable, optional
-        Given the camera, the clouds to show instead of the mound: tuple of PlacedCloud. The light and the view are the mound's.
+        Given the camera, the clouds to show instead of the mound, tuple of PlacedCloud, and whether the air between is seen. The
+        light and the view are the mound's.
     """
 
     number: int
@@ -302,9 +303,9 @@ class Painter:
 
     def _of_placed(self, request, camera, ticket, begun):
         """Pictures of many clouds: the same as of one, but for what only one mound has."""
-        mound, clouds = request.mound, request.placed(camera)
+        mound, (clouds, air) = request.mound, request.placed(camera)
         grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
-        scene = self.stages.scene_of(mound.light, mound.view, clouds)
+        scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
         made = None
         for made in self._rested(replace(request, grid=grid), camera, ticket, begun, scene=scene):
             made = replace(made, request=request, members=len(clouds))
@@ -398,7 +399,7 @@ class Painter:
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
             radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
             if not enough:
-                radiance[..., :3] = behind + eased(tracer.layers()[0], made.radiance[..., :3] - behind, noise)
+                radiance[..., :3] = behind + eased(traced_light(tracer)[0], made.radiance[..., :3] - behind, noise)
             exposed = self._exposed(light, radiance)
             bias = tracer.bias()[0] if enough and not request.alone else 0.0
             yield replace(made, pixels=looked(radiance, exposed), radiance=radiance, exposure=exposed.exposure, noise=noise,

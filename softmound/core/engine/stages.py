@@ -145,7 +145,7 @@ class Stages:
         clouds = () if grid.brick_bounds() is None else (PlacedCloud(grid, mound.light.medium, key=key),)
         return self.scene_of(mound.light, mound.view, clouds)
 
-    def scene_of(self, light, view, clouds):
+    def scene_of(self, light, view, clouds, air=False):
         """A scene of any number of placed clouds.
 
         Parameters
@@ -154,6 +154,8 @@ class Stages:
         view : View
         clouds : sequence of PlacedCloud
             Each with the key of its grid.
+        air : bool, optional
+            See `Scene`.
 
         Returns
         -------
@@ -165,7 +167,7 @@ class Stages:
         # Of one grid the pool is the shell itself.
         bricks = pool.pooled(grids) if len(grids) < 2 else self._timed(
             "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)
-        return Scene(light, view, tuple(clouds), grids, bricks)
+        return Scene(light, view, tuple(clouds), grids, bricks, air)
 
     def lattice_key(self, scene, fine=RESTING):
         """Key of the light in a scene.

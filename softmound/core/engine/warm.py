@@ -2,17 +2,21 @@
 
 import shutil
 import sys
+from dataclasses import replace
 
 import numpy as np
 
+from ..directions import rotation_matrix
+from ..growth.solver import Flowing
 from ..held import child_process
 from ..kernels import CACHE, STAMP
+from ..light.between import veiled
 from ..light.camera import camera_of, fitted
-from ..light.coarse import coarse_of
+from ..light.coarse import coarse_in, coarse_of
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
 from ..light.radiance import composed
-from ..light.scene import scene_of
+from ..light.scene import PlacedCloud, Placing, scene_of
 from ..light.surroundings import surroundings_of
 from ..light.tracer import Tracer
 from ..mass.field import field_of
@@ -156,6 +160,13 @@ def warm_light(told):
     def marching():
         made["layers"] = march(made["scene"], made["lattice"], camera, sparing=True)
 
+    def many():
+        # Two clouds, one of them turned: what a sky of many needs beside a single one.
+        turned = PlacedCloud(grid, mound.light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
+        scene = scene_of(mound.light, grid, turned)
+        coarse, mixture = coarse_in(scene)
+        march(scene, lit(coarse, mound.light, mixture=mixture), camera)
+
     def tone():
         for clay in (False, True):
             composed(made["layers"], made["scene"], camera, clay=clay)
@@ -165,7 +176,18 @@ def warm_light(told):
             Tracer(made["scene"], made["lattice"], camera, gathering=gathering).add(1)
         Tracer(made["scene"].under(mound.light.edited(lamps=(lamp,))), made["lattice"], camera).add(1)
 
-    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone), ("paths", paths)), told)
+    def air():
+        shape = made["layers"].shape[:2]
+        far = replace(made["scene"].under(mound.light.edited(sky=SKY)), air=True)
+        veiled(np.ones((*shape, 3), np.float32), np.ones(shape, np.float32), np.full(shape, 5_000.0, np.float32), far, camera)
+
+    _run((("light", light), ("sky", sky), ("pictures", marching), ("many clouds", many), ("tone", tone), ("paths", paths),
+          ("air", air), ("growth", warm_growth)), told)
+
+
+def warm_growth():
+    """Compile what lets smoke and cloud rise, by a step of a tiny one."""
+    Flowing((8, 8, 8), 1.0).step(0.1)
 
 
 def _forget_older(folder):

@@ -9,6 +9,7 @@ import numpy as np
 from ..aside import shown, write_whole
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
+from .beside import all_in_files
 from .standing import member_of, placing_of
 
 
@@ -26,6 +27,7 @@ def write_list(path, flock, sources):
     dict
         Facts of what was written.
     """
+    flock, sources = all_in_files(flock, sources, path)
     folder, found = pathlib.Path(path).absolute().parent, []
     for member in flock.members:
         if member.hidden:

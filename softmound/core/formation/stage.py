@@ -12,6 +12,7 @@ from ..directions import direction_of
 from ..light.camera import camera_of
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
+from .beside import all_in_files
 from .standing import member_of, placing_of
 
 ENDINGS = (".usda", ".usdc", ".usd")
@@ -60,6 +61,7 @@ def write_stage(path, flock, sources, aspect=1.6):
     Problem
         If it cannot be written.
     """
+    flock, sources = all_in_files(flock, sources, path)
     Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt = _pxr()
     with put_in_place(path) as aside:
         stage = Usd.Stage.CreateNew(str(aside))

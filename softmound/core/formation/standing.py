@@ -2,23 +2,26 @@
 
 import os
 import pathlib
-from dataclasses import dataclass
-from functools import cached_property
+from dataclasses import dataclass, replace
 
 import numpy as np
 
 from ..aside import shown
 from ..budget import remembered
 from ..directions import degrees_of, rotation_matrix
+from ..engine.density import density_grid, draft_voxel
 from ..exchange.foreign import read_vdb
 from ..exchange.stated import read_density
 from ..library.placement import in_file_of
 from ..library.receiving import medium_of
 from ..library.shelf import of_asset
+from ..light.air import GROUND_RADIUS
 from ..light.camera import camera_of
 from ..light.scene import PlacedCloud, Placing, scene_of
 from ..problems import Problem
+from ..recipe.files import read_mound
 from ..recipe.flock import Member
+from .layers import layer_clouds
 
 FINE = 1.2
 """Pixels of the picture that a voxel of the tier that is shown may be wide."""
@@ -35,6 +38,16 @@ def _foreign(path, stamp):
     if grid.active_bounds() is None:
         raise Problem(f"{shown(path)}: its grid is empty; there is nothing to place.")
     return grid, medium
+
+
+@remembered
+def _built(path, stamp):
+    """A mound of its own: its density at the draft voxel, and its medium."""
+    mound = read_mound(path)
+    grid = density_grid(mound, draft_voxel(mound))
+    if grid.active_bounds() is None:
+        raise Problem(f"{shown(path)}: has nothing that could be seen; open it and add a form.")
+    return grid, mound.light.medium
 
 
 def _stamp(path):
@@ -66,17 +79,23 @@ class Source:
         """The grid of a tier, in metres: BrickGrid, the same object for the same file."""
         path = self.tiers[reduction]
         stamp = _stamp(path)
-        return _foreign(path, stamp)[0] if self.facts is None else _tier(path, stamp, in_file_of(self.facts))
+        if self.facts is None:
+            return self._own(path, stamp)[0]
+        return _tier(path, stamp, in_file_of(self.facts))
 
-    @cached_property
+    def _own(self, path, stamp):
+        """Grid and medium of a file that is in no library: a grid of anybody's, or a mound."""
+        return (_built if path.endswith(".mound") else _foreign)(path, stamp)
+
+    @property
     def medium(self):
         """Medium that it states."""
         if self.facts is None:
             path = self.tiers[1]
-            return _foreign(path, _stamp(path))[1]
+            return self._own(path, _stamp(path))[1]
         return medium_of(self.facts)
 
-    @cached_property
+    @property
     def bounds(self):
         """ndarray of float64, shape (2, 3): corners of its cloud, metres."""
         if self.facts is None:
@@ -206,7 +225,7 @@ def reduction_for(source, member, camera):
 
 
 def clouds_of(flock, sources, camera=None):
-    """The members of a flock as placed clouds; those of one asset share its grid.
+    """The members of a flock, its decks and its hazes as placed clouds; those of one asset share its grid.
 
     Parameters
     ----------
@@ -231,7 +250,20 @@ def clouds_of(flock, sources, camera=None):
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
                                  f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
-    return found
+    found += layer_clouds(flock)
+    return [_fallen(cloud) for cloud in found] if flock.curved else found
+
+
+def _fallen(cloud):
+    """A cloud as far lower as the earth falls away from the plane that touches it at the origin.
+
+    It stays upright there: the turn is less than a degree within a hundred kilometres.
+    """
+    middle = np.mean(cloud.box(), axis=0)
+    drop = float(middle[0] ** 2 + middle[2] ** 2) / (2.0 * GROUND_RADIUS)
+    if drop < 0.25 * cloud.voxel:
+        return cloud
+    return replace(cloud, placing=replace(cloud.placing, place=np.asarray(cloud.placing.place) - [0.0, drop, 0.0]))
 
 
 def scene_of_flock(flock, sources, width, height, view=None):
@@ -253,13 +285,13 @@ def scene_of_flock(flock, sources, width, height, view=None):
     Raises
     ------
     Problem
-        When it has no members to be seen.
+        When it has nothing to be seen.
     """
     view = flock.view if view is None else view
     clouds = clouds_of(flock, sources, camera_of(view, width, height))
     if not clouds:
         raise Problem(f"{flock.name}: has no members to be seen; place some, or let a spread do it.")
-    return scene_of(flock.light, *clouds, view=view)
+    return scene_of(flock.light, *clouds, view=view, air=flock.air)
 
 
 def bounds_of_flock(flock, sources):

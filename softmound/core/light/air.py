@@ -24,6 +24,8 @@ OZONE = np.array([0.650e-6, 1.881e-6, 0.085e-6])
 """Absorption of ozone where there is most of it, at 25 km, 1/m."""
 STEPS = 40
 """Places along a ray."""
+KOSCHMIEDER = 3.912
+"""Optical depth over which contrast falls to 2 % (Koschmieder 1924): a visibility times the extinction."""
 _HEIGHTS, _COSINES, _SUNS = 48, 96, 40
 
 
@@ -40,7 +42,7 @@ def haze_extinction(visibility):
     float
         1/m; what molecules take away at 550 nm is not counted again.
     """
-    return max(3.912 / (1000.0 * visibility) - RAYLEIGH[1], 1e-7)
+    return max(KOSCHMIEDER / (1000.0 * visibility) - RAYLEIGH[1], 1e-7)
 
 
 def _thinner(height):
@@ -174,6 +176,66 @@ def _further_orders(haze, ground):
     return second / np.maximum(1.0 - again, 1e-3)
 
 
+def _turn_to_sun(directions, sun):
+    """Cosine of the angle between directions and the sun, seen from above."""
+    flat = np.maximum(np.hypot(directions[..., 0], directions[..., 2]), 1e-9)
+    azimuth = np.radians(sun.azimuth)
+    return (directions[..., 0] * np.sin(azimuth) + directions[..., 2] * np.cos(azimuth)) / flat
+
+
+def _scattered(directions, length, sun, sky):
+    """What comes through the air up to the ends of steps along rays, and the light scattered toward the eye within each step.
+
+    Shapes (..., STEPS + 1, 3) and (..., STEPS, 3); light for sunlight of 1 outside the air.
+    """
+    haze = haze_extinction(sky.visibility)
+    cosine = np.clip(directions[..., 1], -1.0, 1.0)
+    elevation = np.radians(sun.elevation)
+    height = np.full(cosine.shape, float(max(sky.altitude, 1.0)))
+    turn = _turn_to_sun(directions, sun)
+    t, step = _along(length)
+    there, sun_there = _places(height, cosine, np.full(cosine.shape, np.sin(elevation)), turn, t)
+    rayleigh, mie, extinction = _coefficients(there, haze)
+    through = np.exp(-np.cumsum(extinction * step[..., None], axis=-2))
+    through = np.concatenate([np.ones_like(through[..., :1, :]), through], axis=-2)
+    within = (through[..., :-1, :] - through[..., 1:, :]) / np.maximum(extinction, 1e-12)
+    angle = cosine * np.sin(elevation) + np.sqrt(np.maximum(0, 1 - cosine**2)) * np.cos(elevation) * turn
+    angle = np.clip(angle, -1.0, 1.0)[..., None, None]
+    molecules = 3.0 / (16.0 * np.pi) * (1.0 + angle**2)
+    g = HAZE_COSINE
+    # Cornette and Shanks (1992, Applied Optics 31, eq. 8).
+    dust = (3.0 / (8.0 * np.pi) * (1 - g * g) * (1 + angle**2) / ((2 + g * g) * (1 + g * g - 2 * g * angle) ** 1.5))
+    direct = _looked_up(_sun_table(haze), there, sun_there, -0.3)
+    further = _looked_up(_further_orders(haze, tuple(sky.ground)), there, sun_there, -0.3)
+    return through, within * (direct * (rayleigh * molecules + mie * dust) + further * (rayleigh + mie))
+
+
+def air_between(directions, farthest, sun, sky):
+    """What the air takes of light from afar, and what it adds, up to `STEPS` distances.
+
+    Parameters
+    ----------
+    directions : array_like of float, shape (..., 3)
+        Unit vectors from the eye, y up.
+    farthest : float
+        The last distance, metres; the n-th is (n / STEPS)^2 of it.
+    sun : Sun
+    sky : Sky
+        As of `air_radiance`.
+
+    Returns
+    -------
+    through : ndarray of float64, shape (..., STEPS + 1, 3)
+        Shares of 0 to 1.
+    added : ndarray of float64, shape (..., STEPS + 1, 3)
+        Linear RGB.
+    """
+    directions = np.asarray(directions, float)
+    through, light = _scattered(directions, np.full(directions.shape[:-1], float(farthest)), sun, sky)
+    added = np.concatenate([np.zeros_like(light[..., :1, :]), np.cumsum(light, axis=-2)], axis=-2)
+    return through, sun.strength * np.pi * np.asarray(sun.colour) * added
+
+
 def air_radiance(directions, sun, sky):
     """Radiance of clear air, without the disk of the sun.
 
@@ -194,27 +256,12 @@ def air_radiance(directions, sun, sky):
     directions = np.asarray(directions, float)
     haze = haze_extinction(sky.visibility)
     cosine = np.clip(directions[..., 1], -1.0, 1.0)
-    elevation, azimuth = np.radians(sun.elevation), np.radians(sun.azimuth)
     height = np.full(cosine.shape, float(max(sky.altitude, 1.0)))
-    flat = np.maximum(np.hypot(directions[..., 0], directions[..., 2]), 1e-9)
-    turn = (directions[..., 0] * np.sin(azimuth) + directions[..., 2] * np.cos(azimuth)) / flat
-    sun_cosine = np.full(cosine.shape, np.sin(elevation))
+    sun_cosine = np.full(cosine.shape, np.sin(np.radians(sun.elevation)))
     length, hit = _ray(height, cosine)
-    t, step = _along(length)
-    there, sun_there = _places(height, cosine, sun_cosine, turn, t)
-    rayleigh, mie, extinction = _coefficients(there, haze)
-    through = np.exp(-np.cumsum(extinction * step[..., None], axis=-2))
-    through = np.concatenate([np.ones_like(through[..., :1, :]), through], axis=-2)
-    within = (through[..., :-1, :] - through[..., 1:, :]) / np.maximum(extinction, 1e-12)
-    angle = cosine * np.sin(elevation) + np.sqrt(np.maximum(0, 1 - cosine**2)) * np.cos(elevation) * turn
-    angle = np.clip(angle, -1.0, 1.0)[..., None, None]
-    molecules = 3.0 / (16.0 * np.pi) * (1.0 + angle**2)
-    g = HAZE_COSINE
-    # Cornette and Shanks (1992, Applied Optics 31, eq. 8).
-    dust = (3.0 / (8.0 * np.pi) * (1 - g * g) * (1 + angle**2) / ((2 + g * g) * (1 + g * g - 2 * g * angle) ** 1.5))
-    direct = _looked_up(_sun_table(haze), there, sun_there, -0.3)
-    further = _looked_up(_further_orders(haze, tuple(sky.ground)), there, sun_there, -0.3)
-    total = (within * (direct * (rayleigh * molecules + mie * dust) + further * (rayleigh + mie))).sum(axis=-2)
+    through, light = _scattered(directions, length, sun, sky)
+    total = light.sum(axis=-2)
+    turn = _turn_to_sun(directions, sun)
     _, sun_end = _places(height, cosine, sun_cosine, turn, length[..., None])
     reflected = np.asarray(sky.ground) / np.pi * (
         np.maximum(sun_end, 0.0) * _looked_up(_sun_table(haze), np.zeros_like(sun_end), sun_end, -0.3)[..., 0, :]

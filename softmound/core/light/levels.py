@@ -44,7 +44,7 @@ class TwoLevels:
         self.gathered = None
         if gathers(scene) and (field is not None or not needs_colours(scene)):
             self.gathered = Tracer(scene, lattice, camera, seed=seed, frame=frame, hues=hues, gathering=True, field=field)
-        self.camera, self.bounded = camera, Bounded(camera.height, camera.width)
+        self.scene, self.camera, self.bounded = scene, camera, Bounded(camera.height, camera.width)
         self._each = EACH_OF_BURIED if self.whole.sends_photons else EACH
 
     @property

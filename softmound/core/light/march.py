@@ -60,11 +60,12 @@ SHALLOW, DEEPEST = f32(0.25), f32(0.06)
 """Transmittances below which steps are two and four times as long."""
 DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
-SUN, ZENITH, HORIZON, GROUND, OPACITY, RED, GREEN, BLUE = range(8)
-"""Layers of a picture: sun and three zones of the sky, each per unit, opacity, and lamps."""
+SUN, ZENITH, HORIZON, GROUND, OPACITY, RED, GREEN, BLUE, AWAY = range(9)
+"""Layers of a picture: sun and three zones of the sky, each per unit, opacity, lamps, and the mean distance at which light is
+taken, in units of the scene, times the opacity."""
 NORMAL, OPENNESS = (0, 1, 2), 3
 """Layers of Clay, which has its opacity where the others have it."""
-LAYERS = 8
+LAYERS = 9
 HALF = SIDE // 2
 
 
@@ -184,6 +185,7 @@ def _compiled(lone):
                 red_sum = f32(0)
                 green_sum = f32(0)
                 blue_sum = f32(0)
+                away_sum = f32(0)
                 zenith = f32(0)
                 horizon = f32(0)
                 ground = f32(0)
@@ -276,7 +278,21 @@ def _compiled(lone):
                             held_for = 0
                             sun_for = 0
                             continue
-                        steps = max(1, i32(math.ceil((min(leave, last) - t) / stride)))
+                        pitch = stride
+                        until = min(leave, last)
+                        if not lone and some > 1 and code == -1:
+                            # Where the finest has nothing the steps are those of what is there, as many as go in evenly; rounding
+                            # must not leave a stretch without length.
+                            until = max(until, t + f32(0.5) * stride)
+                            wide = f32(1e30)
+                            for n in range(1, some):
+                                if codes[n] != -1:
+                                    wide = min(wide, rays[active[n], OWN])
+                            pitch = (until - t) / f32(max(1, i32(math.ceil((until - t) / wide))))
+                            steps = max(1, i32(math.ceil((until - t) / pitch - f32(0.01))))
+                            t += jitter * pitch
+                        else:
+                            steps = max(1, i32(math.ceil((until - t) / stride)))
                         base = max(code, 0) * WIDE**3
                         constant = f32(0)
                         if code < -1:
@@ -313,13 +329,13 @@ def _compiled(lone):
                                         continue
                                 rho = in_brick(values, base, u, v, w)
                             here = t
-                            t += stride * f32(pace)
+                            t += pitch * f32(pace)
                             done += pace
                             thick = rate * rho
                             hit = clay and rho >= surface
                             if not lone and some > 1:
                                 thick, calm, smooth, most, hit = mixed(
-                                    bricks, members, media, squares, first, rays, active, some, codes, here, stride, cosine, clay)
+                                    bricks, members, media, squares, first, rays, active, some, codes, here, pitch, cosine, clay)
                                 chief = active[most]
                                 a = squares.member[first + chief]
                                 medium = members.medium[a]
@@ -389,6 +405,7 @@ def _compiled(lone):
                             sun_for -= 1
                             hard = clear * taken(thick)
                             sun_sum += weight * sunlight + hard * keen
+                            away_sum += hard * here
                             clear -= hard
                             held += weight
                             soft -= weight
@@ -397,6 +414,11 @@ def _compiled(lone):
                             if soft < f32(OPAQUE):
                                 going = False
                                 break
+                        if not lone and some > 1 and code == -1:
+                            t = comb + stride * f32(i32(math.ceil((until - comb) / stride)))
+                    if not lone:
+                        # The last step of a coarse cloud must not reach into a finer one.
+                        t = min(t, last)
                 if not clay:
                     zenith_sum += held * zenith
                     horizon_sum += held * horizon
@@ -406,6 +428,7 @@ def _compiled(lone):
                     green_sum += held * green
                     blue_sum += held * blue
                     whole = f32(1)
+                    mean_away = away_sum / max(f32(1) - clear, f32(1e-6))
                     if not going:
                         # What is left behind an opaque ray looks like what was seen of it.
                         whole = f32(1) / (f32(1) - soft)
@@ -423,6 +446,7 @@ def _compiled(lone):
                     pixel[RED] = red_sum * whole
                     pixel[GREEN] = green_sum * whole
                     pixel[BLUE] = blue_sum * whole
+                    pixel[AWAY] = mean_away * (f32(1) - clear)
 
     return _march
 
@@ -462,8 +486,9 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0
     -------
     ndarray of float32, shape (rows, columns, LAYERS)
         For light: in-scattered sun per unit of irradiance (1/sr), arriving shares of zenith,
-        horizon and ground, opacity, and the light of lamps in red, green and blue. For Clay: normal, openness, opacity. For
-        hues: red, green and blue of what is scattered in the layers of zenith, horizon and ground, of glow in those of lamps.
+        horizon and ground, opacity, the light of lamps in red, green and blue, and the mean distance. For Clay: normal,
+        openness, opacity. For hues: red, green and blue of what is scattered in the layers of zenith, horizon and ground, of glow
+        in those of lamps.
     """
     cast = _caster(scene, lattice, camera, nth=nth, step=step, clay=clay, hues=hues, ticket=ticket)
     rows, columns = -(-camera.height // stride), -(-camera.width // stride)

@@ -11,12 +11,13 @@ import numpy as np
 from ..kernels import borrowed, f32, i32, kernel, prange, row, u32
 from ..noise.fbm import fbm_at
 from ..recipe import Medium
+from .between import veiled
 from .chance import share_of, stirred
 from .floor import COLUMNS as FLOOR_COLUMNS
 from .floor import NO_SHADOW, FloorLight, glitter
 from .floor import ROWS as FLOOR_ROWS
 from .looks import looked
-from .march import LAYERS, OPACITY, RED
+from .march import AWAY, LAYERS, OPACITY, RED
 from .phase import lobes_of, mean_cosine, thick_share
 from .surroundings import FINE_COLUMNS, FINE_ROWS, surroundings_of
 from .tone import screen
@@ -225,7 +226,11 @@ def radiance_of(layers, scene, camera, *, stride=1, shadow=NO_SHADOW):
         Linear RGB, without exposure, and the clouds' opacity.
     """
     # Of several clouds what was gathered is what each sends back; of a single one its albedo.
-    return _with(layers, scene.light, scene.medium, camera, stride, shadow, sent=len(scene.clouds) > 1)
+    seen = _with(layers, scene.light, scene.medium, camera, stride, shadow, sent=len(scene.clouds) > 1)
+    if scene.air:
+        behind = behind_of(seen, scene.light, camera, stride, shadow)
+        seen[..., :3] = behind + veiled(seen[..., :3] - behind, seen[..., 3], layers[..., AWAY] * f32(scene.unit), scene, camera)
+    return seen
 
 
 def _laid(around, light, camera, shadow):
@@ -303,12 +308,32 @@ def clay_of(layers, camera):
     return out
 
 
+def traced_light(tracer):
+    """Light of the clouds by paths, through the air before them.
+
+    Parameters
+    ----------
+    tracer : Tracer or TwoLevels
+
+    Returns
+    -------
+    light : ndarray of float32, shape (height, width, 3)
+        Without what is behind, multiplied by the opacity.
+    opacity : ndarray of float32, shape (height, width)
+    """
+    light, opacity, away = tracer.layers()
+    if tracer.scene.air:
+        away = np.where(opacity > 0.0, away, 0.0) * opacity
+        light = veiled(light, opacity, away, tracer.scene, tracer.camera)
+    return light, opacity
+
+
 def traced_radiance(tracer, light, shadow=NO_SHADOW):
     """Radiance of a picture from paths, the surroundings behind it included: see `radiance_of`.
 
     Parameters
     ----------
-    tracer : Tracer
+    tracer : Tracer or TwoLevels
     light : Light
     shadow : Shadow, optional
 
@@ -316,11 +341,11 @@ def traced_radiance(tracer, light, shadow=NO_SHADOW):
     -------
     ndarray of float32, shape (rows, columns, 4)
     """
-    radiance, opacity, _ = tracer.layers()
+    radiance, opacity = traced_light(tracer)
     layers = np.zeros((*opacity.shape, LAYERS), np.float32)
     layers[..., OPACITY] = opacity
     # Where the layers have the light of lamps paths have all light.
-    layers[..., RED:] = radiance
+    layers[..., RED : RED + 3] = radiance
     return _with(layers, light, _DARK, tracer.camera, shadow=shadow)
 
 

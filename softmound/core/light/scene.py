@@ -173,6 +173,8 @@ class Scene:
         Of their grids, each grid once.
     bricks : Bricks
         The same in one pool.
+    air : bool
+        The air between the eye and far clouds is seen, where the sky is that of the air: see `core.light.between`.
     """
 
     light: Light
@@ -180,6 +182,7 @@ class Scene:
     clouds: tuple
     grids: tuple
     bricks: Bricks
+    air: bool = False
 
     @property
     def numbers(self):
@@ -258,7 +261,7 @@ def grids_of(clouds):
     return list({id(cloud.grid): cloud.grid for cloud in clouds}.values())
 
 
-def scene_of(light, *clouds, view=None):
+def scene_of(light, *clouds, view=None, air=False):
     """A scene, prepared for rays.
 
     Parameters
@@ -267,6 +270,8 @@ def scene_of(light, *clouds, view=None):
     *clouds : PlacedCloud or BrickGrid
         A bare grid stands where it is and has the light's medium.
     view : View, optional
+    air : bool, optional
+        See `Scene`.
 
     Returns
     -------
@@ -274,4 +279,4 @@ def scene_of(light, *clouds, view=None):
     """
     placed = tuple(c if isinstance(c, PlacedCloud) else PlacedCloud(c, light.medium) for c in clouds)
     grids = tuple(layered_of(grid) for grid in grids_of(placed))
-    return Scene(light, View() if view is None else view, placed, grids, pooled(grids))
+    return Scene(light, View() if view is None else view, placed, grids, pooled(grids), air)

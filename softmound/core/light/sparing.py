@@ -27,11 +27,11 @@ def brightness_of(light):
 
     Returns
     -------
-    ndarray of float32, shape (8,)
+    ndarray of float32, shape (LAYERS,)
     """
     outside = surroundings_of(light)
     lamp = np.array([0.2126, 0.7152, 0.0722])
-    return np.concatenate([[luminance(outside.sun)], luminance(outside.parts), [0.0], lamp]).astype(np.float32)
+    return np.concatenate([[luminance(outside.sun)], luminance(outside.parts), [0.0], lamp, [0.0]]).astype(np.float32)
 
 
 @kernel

@@ -57,7 +57,7 @@ class Tracer:
 
     def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
                  field=None):
-        self.camera, self.turns, self._seed, self._unit = camera, 0, seed, scene.unit
+        self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
         # The first turn goes strip by strip, since nobody knows yet how long it takes.

@@ -150,6 +150,83 @@ class Spread(Value):
         return self
 
 
+class Deck(Value):
+    """A layer of cloud to the horizon.
+
+    Attributes
+    ----------
+    altitude : float
+        Of its underside, metres.
+    thickness : float
+        Up to its tops, metres.
+    reach : float
+        How far it goes all round the flock's origin, metres.
+    cover : float
+        Share of the sky it covers.
+    lumps : float
+        How wide its lumps are, metres.
+    stretched : float
+        So many times as long along the wind.
+    along : float
+        Azimuth of the wind, degrees.
+    waves, wavelength : float
+        How far crests stand above hollows, metres, and from crest to crest; crests lie across the wind.
+    density : float
+        Extinction in 1/m.
+    """
+
+    name: Name = "Deck"
+    altitude: Metres = 250.0
+    thickness: Annotated[float, Field(ge=10.0, le=5_000.0)] = 260.0
+    reach: Annotated[float, Field(ge=100.0, le=100_000.0)] = 15_000.0
+    cover: Share = 0.85
+    lumps: Annotated[float, Field(ge=5.0, le=20_000.0)] = 520.0
+    stretched: Annotated[float, Field(ge=1.0, le=10.0)] = 1.5
+    along: Degrees = 0.0
+    waves: Annotated[float, Field(ge=0.0, le=2_000.0)] = 40.0
+    wavelength: Annotated[float, Field(ge=20.0, le=50_000.0)] = 2_400.0
+    density: Annotated[float, Field(ge=0.0001, le=10.0)] = 0.03
+    seed: Seed = 1
+    hidden: bool = False
+
+
+class Haze(Value):
+    """A thin medium that hugs the ground.
+
+    Attributes
+    ----------
+    low, high : float
+        Altitudes between which it lies, metres.
+    falls : float
+        Height over which it becomes e times thinner, metres.
+    reach : float
+        How far it goes all round the flock's origin, metres.
+    visibility : float
+        In it at its lowest, kilometres.
+    uneven : float
+        How much it is varied by noise, 0 to 1.
+    lumps : float
+        How wide what varies it is, metres.
+    """
+
+    name: Name = "Haze"
+    low: Metres = 0.0
+    high: Metres = 1_500.0
+    falls: Annotated[float, Field(ge=1.0, le=10_000.0)] = 350.0
+    reach: Annotated[float, Field(ge=10.0, le=100_000.0)] = 15_000.0
+    visibility: Annotated[float, Field(ge=0.02, le=500.0)] = 30.0
+    uneven: Share = 0.5
+    lumps: Annotated[float, Field(ge=1.0, le=50_000.0)] = 2_500.0
+    seed: Seed = 1
+    hidden: bool = False
+
+    @model_validator(mode="after")
+    def _thick(self):
+        if self.low >= self.high:
+            raise ValueError("altitudes: the lowest is not below the highest")
+        return self
+
+
 class Flock(Value):
     """A sky: members, what placed them, its light and where it is looked at from.
 
@@ -157,6 +234,10 @@ class Flock(Value):
     ----------
     library : str
         Folder of the assets, relative to the flock's own where it can be; empty for the user's.
+    air : bool
+        The air between the eye and far clouds is seen, where the sky is that of the air.
+    curved : bool
+        The earth falls away with distance from the flock's origin.
     """
 
     format: Literal[1] = FORMAT
@@ -164,6 +245,10 @@ class Flock(Value):
     library: Annotated[str, Field(max_length=2000)] = ""
     members: Annotated[tuple[Member, ...], Field(max_length=MOST_MEMBERS)] = ()
     spreads: Annotated[tuple[Spread, ...], Field(max_length=100)] = ()
+    decks: Annotated[tuple[Deck, ...], Field(max_length=8)] = ()
+    hazes: Annotated[tuple[Haze, ...], Field(max_length=8)] = ()
+    air: bool = True
+    curved: bool = True
     light: Light = Light(sky=Sky(kind="air"), metered=True)
     view: View = View(elevation=-4.0, distance=6000.0, target=(0.0, 900.0, 0.0), focal=35.0)
     views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()
@@ -173,4 +258,7 @@ class Flock(Value):
         names = [spread.name for spread in self.spreads]
         if len(set(names)) < len(names):
             raise ValueError("spreads: two have one name")
+        for what, layers in (("decks", self.decks), ("hazes", self.hazes)):
+            if len({layer.name for layer in layers}) < len(layers):
+                raise ValueError(f"{what}: two have one name")
         return self

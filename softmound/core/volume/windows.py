@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..kernels import f32, kernel, prange
-from .bricks import LANES, NOTHING, SIDE
+from .bricks import LANES, NOTHING, SIDE, grid_of
 from .lookup import code_at
 
 
@@ -126,3 +126,27 @@ def bricks_of(window, background):
     ).reshape(-1, LANES)
     tiles = np.argwhere(constant & (low != np.float32(background))).astype(np.int32)
     return mixed, values, tiles, low[tuple(tiles.T)].astype(np.float32)
+
+
+def grid_of_dense(dense, voxel, offset=(0.0, 0.0, 0.0)):
+    """A grid of a dense array; bricks that hold nothing are left out.
+
+    Parameters
+    ----------
+    dense : ndarray of float32, shape (X, Y, Z)
+    voxel : float
+        Metres.
+    offset : tuple of float, optional
+        World position of the first value, metres.
+
+    Returns
+    -------
+    BrickGrid
+    """
+    bricks = [-(-side // SIDE) for side in dense.shape]
+    whole = np.zeros([n * SIDE for n in bricks], np.float32)
+    whole[tuple(slice(0, side) for side in dense.shape)] = dense
+    rows = whole.reshape(bricks[0], SIDE, bricks[1], SIDE, bricks[2], SIDE).transpose(0, 2, 4, 1, 3, 5).reshape(-1, LANES)
+    held = rows.any(axis=1)
+    coords = np.stack(np.unravel_index(np.flatnonzero(held), bricks), axis=-1)
+    return grid_of(voxel, coords, rows[held], offset=offset)

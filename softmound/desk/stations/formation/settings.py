@@ -2,9 +2,10 @@
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
-from ...controls import ChoiceRow, NumberField, Row, text_label
+from ...controls import ChoiceRow, ColourField, NumberField, Row, text_label
 from ...figures import figure
 from ...settings_panel import SettingsPanel
+from .layers import LAYERS, LayerRows
 
 MEMBER = {
     "altitude": ("Altitude", -1_000.0, 20_000.0, 800.0, "m", "Where the underside stands.", "linear", (0.0, 3_000.0)),
@@ -53,6 +54,8 @@ class FormationSettings(SettingsPanel):
             field = self.add(NumberField(*row))
             field.changed.connect(lambda value, moving, n=name: station.edit_chosen(n, value, moving))
             self.member[name] = field
+        self.tint = self.add(ColourField("Tint", (1.0, 1.0, 1.0), "Multiplies its own colour."))
+        self.tint.changed.connect(lambda value, moving: station.edit_chosen("tint", value, moving))
         self.mirrored, self.hidden, self.locked = QCheckBox("Mirrored"), QCheckBox("Hidden"), QCheckBox("Locked")
         self.locked.setToolTip("Spreading again leaves it as it is, and the hand does not move it.")
         for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
@@ -65,6 +68,14 @@ class FormationSettings(SettingsPanel):
         self.open.setToolTip("Make its recipe the present mound.")
         self.open.clicked.connect(station.open_mound)
         self.add(Row(self.remove, self.open))
+        self.group = QPushButton("Group")
+        self.group.setToolTip("Let the chosen members be chosen together from now on, or no longer (Ctrl+G).")
+        self.group.clicked.connect(station.group)
+        self.own = QPushButton("Make its own mound")
+        self.own.setToolTip("Write its recipe as a mound of its own beside the flock; it stays where it stands, and follows "
+                            "what you save there.")
+        self.own.clicked.connect(station.make_own)
+        self.add(Row(self.group, self.own))
         self.section("Spread")
         self.which = QComboBox()
         self.which.setAccessibleName("Which spread")
@@ -85,7 +96,14 @@ class FormationSettings(SettingsPanel):
         self.drop.setToolTip("With all that it placed and nobody changed.")
         self.drop.clicked.connect(station.remove_spread)
         self.add(Row(self.again, self.drop))
+        self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
         self.section("Light and view")
+        self.air, self.curved = QCheckBox("Air between"), QCheckBox("Earth's curve")
+        self.air.setToolTip("Far clouds fade into the air before them, where the sky is that of the air.")
+        self.curved.setToolTip("What is far stands lower, as the earth falls away.")
+        for name, box in (("air", self.air), ("curved", self.curved)):
+            box.clicked.connect(lambda on, n=name: station.edit_sky(n, bool(on)))
+        self.add(Row(self.air, self.curved))
         self.light = self.add(text_label(""))
         self.take_light = QPushButton("Light of the mound")
         self.take_light.setToolTip("Show the flock in the light of the present mound; the sun can be dragged on the dome as well.")
@@ -120,14 +138,22 @@ class FormationSettings(SettingsPanel):
         chosen = [flock.members[n] for n in station.chosen]
         self.about.setText("Choose members on the plan." if not chosen else
                            f"{chosen[0].name or chosen[0].asset.name}" if len(chosen) == 1 else f"{len(chosen)} members")
-        for widget in (*self.member.values(), self.mirrored, self.hidden, self.locked, self.remove):
+        for rows in self.layers:
+            rows.show_flock()
+        self.air.setChecked(flock.air)
+        self.curved.setChecked(flock.curved)
+        for widget in (*self.member.values(), self.tint, self.mirrored, self.hidden, self.locked, self.remove, self.group):
             widget.setEnabled(bool(chosen))
-        self.open.setEnabled(len(chosen) == 1 and not chosen[0].asset.file)
+        self.open.setEnabled(len(chosen) == 1 and (not chosen[0].asset.file or chosen[0].asset.file.endswith(".mound")))
+        self.own.setEnabled(len(chosen) == 1 and not chosen[0].asset.file)
+        together = bool(chosen) and all(m.group and m.group == chosen[0].group for m in chosen)
+        self.group.setText("Ungroup" if together else "Group")
         if chosen:
             first = chosen[-1]
             for name, value in (("altitude", first.place[1]), ("size", first.size), ("turn", first.turn[1]),
                                 ("density", first.density)):
                 self.member[name].set(value)
+            self.tint.set(first.tint)
             for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
                 box.setChecked(getattr(first, name))
         names = [each.name for each in flock.spreads]

@@ -15,11 +15,13 @@ from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
 from ....core.library.index import Index
 from ....core.light.camera import fitted
 from ....core.recipe import BaseLevel, KeptView, Mass, Problem
+from ....core.recipe.files import read_mound, write_mound
 from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
 from ... import style
 from ...command import Command
 from ...strip import FRESH
 from ..station import Station
+from .layers import LAYERS
 from .settings import FormationSettings
 from .sky import Sky
 from .tray import FormationTray
@@ -48,6 +50,7 @@ class FormationStation(Station):
     made = False
     dome = True
     commands = (
+        Command("group", "Group or ungroup the chosen members", "Ctrl+G", lambda s: s.group(), "In Formation"),
         Command("another_seed", "Another seed of the spread", "", lambda s: s.another_seed(), "In Formation", opens=True),
     )
     gestures = (("Drag on the plan", "Move the chosen members"), ("Shift + click on the plan", "Choose one more"),
@@ -85,7 +88,7 @@ class FormationStation(Station):
         self.sources()
         flock, sources = self.flock, dict(self._sources)
         there = flock.edited(members=tuple(m for m in flock.members if m.asset in sources))
-        return lambda camera: tuple(clouds_of(there, sources, camera))
+        return lambda camera: (tuple(clouds_of(there, sources, camera)), there.air)
 
     def sources(self):
         """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""
@@ -130,7 +133,9 @@ class FormationStation(Station):
         self.tray.plan.fit()
 
     def note(self, _mound):
-        return "" if self.flock.members else "Place clouds of the library on the plan below, or spread them."
+        flock = self.flock
+        some = flock.members or flock.decks or flock.hazes
+        return "" if some else "Place clouds of the library on the plan below, or spread them."
 
     def show_mound(self, mound):
         self._look_into_library()
@@ -156,7 +161,7 @@ class FormationStation(Station):
 
     def end(self):
         self.sky.let_go()
-        if self.flock.members or self.sky.kept.exists():
+        if self.flock.members or self.flock.decks or self.flock.hazes or self.sky.kept.exists():
             self.sky.keep()
 
     def let_go(self):
@@ -196,18 +201,32 @@ class FormationStation(Station):
         more : bool, optional
             Beside those that are chosen; one that is among them is let go.
         """
-        if number is None:
-            self.chosen = []
-        elif not more:
-            self.chosen = [number]
+        together = [] if number is None else self._together(number)
+        if not more:
+            self.chosen = together
         elif number in self.chosen:
-            self.chosen.remove(number)
+            self.chosen = [n for n in self.chosen if n not in together]
         else:
-            self.chosen.append(number)
+            self.chosen = [*self.chosen, *(n for n in together if n not in self.chosen)]
         if number is not None and self.flock.members[number].spread:
             self._spread_name = self.flock.members[number].spread
         self.tray.show_flock()
         self.settings.show_flock()
+
+    def _together(self, number):
+        """Members that are chosen with one: those of its group, it last."""
+        group = self.flock.members[number].group
+        return [n for n, m in enumerate(self.flock.members) if group and m.group == group and n != number] + [number]
+
+    def group(self):
+        """Let the chosen members be chosen together from now on; of a whole group, no longer."""
+        chosen = [self.flock.members[n] for n in self.chosen]
+        if not chosen:
+            return
+        taken = {m.group for m in self.flock.members}
+        name = "" if all(m.group and m.group == chosen[0].group for m in chosen) else next(
+            f"Group {n}" for n in range(1, MOST_MEMBERS + 2) if f"Group {n}" not in taken)
+        self._edit(lambda m: m.edited(group=name), False)
 
     def choose_spread(self, number):
         """Show the numbers of another spread.
@@ -263,6 +282,28 @@ class FormationStation(Station):
         if self.chosen:
             self._edit(change, moving)
 
+    def make_own(self):
+        """Write the recipe of the chosen member as a mound of its own, beside the flock, and show that from now on."""
+        if len(self.chosen) != 1:
+            return
+        member = self.flock.members[self.chosen[0]]
+        recipe = self._recipe_of(member)
+        if recipe is None:
+            self.window.tell("It has no recipe: it was adopted, or its files are gone.")
+            return
+        taken = {p.name for p in self.sky.folder.glob("*.mound")}
+        named = next(f"{member.asset.name}{more}" for more in ("", *(f" {n}" for n in range(2, 10_000)))
+                     if f"{member.asset.name}{more}.mound" not in taken)
+        try:
+            mound = read_mound(recipe)
+            write_mound(self.sky.folder / f"{named}.mound", mound.edited(name=named[:80]))
+        except Problem as problem:
+            self.window.tell(str(problem))
+            return
+        asset = Asset(name=named[:80], file=f"{named}.mound")
+        self._edit(lambda m: m.edited(asset=asset, name=named[:80], moved=True), False)
+        self.window.tell(f"Written: {self.sky.folder / named}.mound; what you save there is shown here.")
+
     def place_one(self, x, z):
         """Place the asset that the tray names.
 
@@ -291,15 +332,88 @@ class FormationStation(Station):
 
     def open_mound(self):
         """Make the recipe of the chosen member the present mound."""
-        source = self.sources().get(self.flock.members[self.chosen[0]].asset)
-        folder = pathlib.Path(next(iter(source.tiers.values()))).parent if source is not None else None
-        mound = next(folder.glob("*.mound"), None) if folder is not None else None
+        mound = self._recipe_of(self.flock.members[self.chosen[0]])
         if mound is None:
             self.window.tell("It has no recipe: it was adopted, or its files are gone.")
             return
         self.window.files.open(mound)
         if self.document.path == mound:  # the present one was not to be kept
             self.window.open_station("Mass")
+
+    def _recipe_of(self, member):
+        """Path of the recipe of what a member shows; None where there is none."""
+        source = self.sources().get(member.asset)
+        if source is None:
+            return None
+        path = pathlib.Path(next(iter(source.tiers.values())))
+        return path if path.suffix == ".mound" else next(path.parent.glob("*.mound"), None)
+
+    # -- layers ---------------------------------------------------------------------------------
+
+    def add_layer(self, kind):
+        """Add a deck or a haze.
+
+        Parameters
+        ----------
+        kind : str
+            Of `LAYERS`.
+        """
+        word, model, *_ = LAYERS[kind]
+        there = getattr(self.flock, kind)
+        if len(there) >= 8:
+            self.window.tell(f"Eight {kind} are the most a flock can have; remove one first.")
+            return
+        taken = {layer.name for layer in there}
+        name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
+        self.sky.apply(lambda flock: flock.edited(**{kind: (*there, model(name=name))}))
+
+    def edit_layer(self, kind, number, name, value, moving):
+        """Change one thing of a deck or a haze.
+
+        Parameters
+        ----------
+        kind : str
+        number : int
+        name : str
+            Of its model.
+        value : float or bool
+        moving : bool
+        """
+        there = getattr(self.flock, kind)
+        if number >= len(there):
+            return
+        changes = {name: int(round(value)) if name == "seed" else value}
+        if kind == "hazes" and name in ("low", "high"):
+            # The one that is not dragged gives way.
+            other = there[number].high if name == "low" else there[number].low
+            if name == "low" and value >= other:
+                changes["high"] = value + 1.0
+            elif name == "high" and value <= other:
+                changes["low"] = value - 1.0
+        changed = there[number].edited(**changes)
+        self.sky.apply(lambda flock: flock.edited(**{kind: (*there[:number], changed, *there[number + 1:])}), moving)
+
+    def remove_layer(self, kind, number):
+        """Take a deck or a haze out.
+
+        Parameters
+        ----------
+        kind : str
+        number : int
+        """
+        there = getattr(self.flock, kind)
+        self.sky.apply(lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
+
+    def edit_sky(self, name, value):
+        """Turn the air between or the earth's curve on or off.
+
+        Parameters
+        ----------
+        name : str
+            "air" or "curved".
+        value : bool
+        """
+        self.sky.apply(lambda flock: flock.edited(**{name: value}))
 
     # -- spreads --------------------------------------------------------------------------------
 

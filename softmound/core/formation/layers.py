@@ -1,0 +1,207 @@
+"""Decks and hazes: media to the horizon, as placed clouds like any other.
+
+A deck is laid of tiles. Each tile is made once and stands in many places: of noise that is the same on both sides of every
+border, whichever tile lies beyond it. So there is no seam, and with several kinds of tile no pattern that comes again and again.
+Where one noise gives way to another each counts by a share whose squares sum to one, since independent noises add up their
+variances: a blend is then as uneven as what it is made of.
+"""
+
+import math
+
+import numpy as np
+
+from ..budget import remembered
+from ..directions import rotation_matrix
+from ..light.air import KOSCHMIEDER
+from ..light.scene import PlacedCloud, Placing
+from ..noise.sums import mean_of, noise_points
+from ..recipe import Medium, Noise
+from ..volume.windows import grid_of_dense
+
+KINDS = 3
+"""Different tiles of a deck."""
+TILE = 8.0
+"""Lumps along a tile."""
+FINE, HIGH = 448, 40
+"""Voxels along a tile, and through its thickness, at most."""
+ROUGH = 0.34
+"""How far its detail goes in and out, in widths of a lump."""
+BORDER = 0.3
+"""Share of a tile over which the noise of all tiles gives way to its own."""
+ALONG_HAZE = 192
+"""Voxels along a haze."""
+
+
+def _smooth(share):
+    share = np.clip(share, 0.0, 1.0)
+    return share * share * (3.0 - 2.0 * share)
+
+
+def _noise_at(noise, x, y, z):
+    """A noise less its mean on a lattice of places: ndarray of float32, shape (X, Y, Z)."""
+    out = np.empty((len(x), len(y), len(z)), np.float32)
+    flat = np.empty((len(y) * len(z), 3), np.float32)
+    flat[:, 1], flat[:, 2] = (a.ravel() for a in np.meshgrid(y, z, indexing="ij"))
+    for n, place in enumerate(x):  # a slab at a time: places take three times what is made of them
+        flat[:, 0] = place
+        out[n] = noise_points(flat, noise).reshape(len(y), len(z))
+    return out - np.float32(mean_of(noise))
+
+
+def _repeated(noise, x, y, z, wide):
+    """A noise that is the same a tile farther along x and z."""
+    total = np.zeros((len(x), len(y), len(z)), np.float32)
+    turns = [np.pi / 2.0 * _smooth(a / w) for a, w in zip((x, z), wide)]
+    shares = [(np.cos(turn).astype(np.float32), np.sin(turn).astype(np.float32)) for turn in turns]
+    for i in (0, 1):
+        for j in (0, 1):
+            part = _noise_at(noise, x - i * wide[0], y, z - j * wide[1])
+            total += part * shares[0][i][:, None, None] * shares[1][j][None, None, :]
+    return total
+
+
+def _of_tile(noise, own, x, y, z, wide):
+    """A noise of all tiles at the border, and a tile's own within."""
+    near = np.minimum(np.minimum(x, wide[0] - x)[:, None], np.minimum(z, wide[1] - z)[None, :]) / (BORDER * min(wide))
+    turn = (np.pi / 2.0 * _smooth(near))[:, None, :]
+    return (_repeated(noise, x, y, z, wide) * np.cos(turn) + _noise_at(own, x, y, z) * np.sin(turn)).astype(np.float32)
+
+
+def _widths(deck):
+    """Voxels of a tile of a deck across the wind and along it, and the voxel in metres."""
+    long = TILE * deck.lumps * deck.stretched
+    voxel = max(long / FINE, deck.thickness / HIGH)
+    return math.ceil(TILE * deck.lumps / voxel), math.ceil(long / voxel), voxel
+
+
+@remembered
+def tile(shape, kind):
+    """A tile of a deck.
+
+    Parameters
+    ----------
+    shape : Deck
+        Its altitude, reach, direction and density do not matter.
+    kind : int
+
+    Returns
+    -------
+    BrickGrid
+        Its own metres: from 0 along x and z, along the wind not yet stretched; 0 is the underside.
+    """
+    deck = shape
+    across, along, voxel = _widths(deck)
+    wide = across * voxel, along * voxel
+    x, z = np.arange(across) * voxel, np.arange(along) * voxel
+    y = (np.arange(math.ceil((1.35 * deck.thickness + deck.waves) / voxel) + 4) - 2) * voxel
+    seeds = [(deck.seed * 101 + n * 17) % 2**31 for n in range(8)]
+
+    def layered(n, at, feature, **more):
+        noises = [Noise(seed=(seeds[n] + own) % 2**31, feature=min(feature, 20_000.0), stretch=(1.0, 1.0, deck.stretched), **more)
+                  for own in (0, (1 + kind) * 7919)]
+        return _of_tile(*noises, x, at, z, wide)
+
+    flat = np.zeros(1)
+    # What is covered, then domes on it, then detail all through.
+    broad = layered(0, flat, 2.6 * deck.lumps, octaves=4, gain=0.55)[:, 0, :]
+    domes = layered(1, flat, deck.lumps, kind="cellular", inverted=True, octaves=3, gain=0.45)[:, 0, :]
+    under = layered(2, flat, 1.3 * deck.lumps, octaves=3)[:, 0, :]
+    fine = layered(3, y, 0.5 * deck.lumps, summed="folded", octaves=6, gain=0.55)
+    level = float(np.quantile(_broad_of(deck), 1.0 - deck.cover)) if deck.cover < 1.0 else -np.inf
+    held = _smooth((broad - level) / 0.10 + 0.5) if deck.cover < 1.0 else np.ones_like(broad)
+    # Crests come in whole numbers, so that they go on in the next tile.
+    waves = max(1, round(wide[1] / deck.wavelength))
+    crest = 0.5 * deck.waves * (1.0 + np.sin(2.0 * np.pi * waves * z / wide[1]))[None, :]
+    top = deck.thickness * (0.55 + 0.9 * domes) * held + crest
+    low = 0.08 * deck.thickness * under + 0.4 * crest
+    edge = np.minimum(top[:, None, :] - y[None, :, None], y[None, :, None] - low[:, None, :])
+    edge = edge - ROUGH * deck.lumps * (fine + 0.08) * np.clip(edge / (0.2 * deck.thickness) + 1.0, 0.0, 1.0)
+    edge -= (1.0 - held)[:, None, :] * deck.thickness
+    density = np.clip(edge / max(0.06 * deck.thickness, 2.0 * voxel), 0.0, 1.0)
+    # One voxel of nothing all round: beyond the last one it falls off just as the next tile begins.
+    return grid_of_dense(np.pad(density.astype(np.float32), 1), voxel, (-voxel, y[0] - voxel, -voxel))
+
+
+@remembered
+def _broad_of(deck):
+    """What is covered, at places that stand for all."""
+    places = np.stack(np.meshgrid(np.arange(48), [0.0], np.arange(48), indexing="ij"), -1).reshape(-1, 3) * 0.9 * deck.lumps
+    noise = Noise(seed=5, feature=2.6 * deck.lumps, octaves=4, gain=0.55)
+    return noise_points(places, noise) - np.float32(mean_of(noise))
+
+
+def deck_clouds(deck):
+    """A deck as placed clouds.
+
+    Parameters
+    ----------
+    deck : Deck
+
+    Returns
+    -------
+    list of PlacedCloud
+    """
+    shape = deck.edited(name="Deck", altitude=0.0, reach=100.0, along=0.0, density=0.03, hidden=False)
+    across, along, voxel = _widths(deck)
+    wide, long = across * voxel, along * voxel
+    turn = rotation_matrix((0.0, deck.along, 0.0))
+    medium = Medium(extinction=deck.density)
+    rows, columns = (math.ceil(deck.reach / w) + 1 for w in (wide, long))
+    kinds = np.random.default_rng(deck.seed).integers(0, KINDS, (2 * rows + 1, 2 * columns + 1))
+    found = []
+    for i in range(-rows, rows + 1):
+        for j in range(-columns, columns + 1):
+            if math.hypot(i * wide, j * long) > deck.reach + 0.25 * (wide + long) / 2.0:
+                continue
+            kind = int(kinds[i + rows, j + columns])
+            place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])
+            found.append(PlacedCloud(tile(shape, kind), medium, Placing(place, turn), key=f"deck {shape!r} {kind}"))
+    return found
+
+
+@remembered
+def _hazy(shape):
+    haze = shape
+    voxel = max(2.0 * haze.reach / ALONG_HAZE, haze.falls / 8.0, (haze.high - haze.low) / 64.0)
+    count = math.ceil(2.0 * haze.reach / voxel) + 1
+    x = (np.arange(count) - (count - 1) / 2.0) * voxel
+    y = haze.low + (np.arange(math.ceil((haze.high - haze.low) / voxel) + 2) - 1) * voxel
+    rim = _smooth((haze.reach - np.hypot(x[:, None], x[None, :])) / (0.15 * haze.reach))
+    above = np.exp(-np.maximum(y - haze.low, 0.0) / haze.falls) * _smooth((haze.high - y) / (0.2 * (haze.high - haze.low)))
+    density = rim[:, None, :] * above[None, :, None]
+    if haze.uneven > 0.0:
+        noise = Noise(feature=haze.lumps, octaves=4, seed=haze.seed, stretch=(1.0, 0.4, 1.0))
+        density *= np.maximum(1.0 + 1.6 * haze.uneven * _noise_at(noise, x, y, x), 0.0)
+    return grid_of_dense(density.astype(np.float32), voxel, (x[0], y[0], x[0]))
+
+
+def haze_cloud(haze):
+    """A haze as a placed cloud.
+
+    Parameters
+    ----------
+    haze : Haze
+
+    Returns
+    -------
+    PlacedCloud
+        The visibility is that at its lowest, by Koschmieder (1924): contrast of 2 %.
+    """
+    shape = haze.edited(name="Haze", visibility=30.0, hidden=False)
+    medium = Medium(extinction=min(max(KOSCHMIEDER / (1000.0 * haze.visibility), 1e-4), 100.0), anisotropy=0.75)
+    return PlacedCloud(_hazy(shape), medium, key=f"haze {shape!r}")
+
+
+def layer_clouds(flock):
+    """All decks and hazes of a flock that are not hidden, as placed clouds.
+
+    Parameters
+    ----------
+    flock : Flock
+
+    Returns
+    -------
+    list of PlacedCloud
+    """
+    found = [cloud for deck in flock.decks if not deck.hidden for cloud in deck_clouds(deck)]
+    return found + [haze_cloud(haze) for haze in flock.hazes if not haze.hidden]
