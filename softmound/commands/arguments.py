@@ -219,6 +219,13 @@ def words(text):
     return tuple(dict.fromkeys(part.strip() for part in text.split(",") if part.strip()))
 
 
+def whole(text):
+    """Number of a frame. See the module."""
+    if not text.isdigit() or len(text) > 6:
+        raise argparse.ArgumentTypeError(f"{text!r} is no frame; give a whole number of 0 or more")
+    return int(text)
+
+
 def frame_range(text):
     """First and last frame: ``1-48``. See the module."""
     first, dash, last = text.partition("-")

@@ -70,8 +70,15 @@ def _floor_below(data):
     return {**data, "format": 8, **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
+def _time(data):
+    """9: a time line, keys and growth came as additions."""
+    snapshots = [{**snapshot, "recipe": _time(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
+        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
+    return {**data, "format": 9, **({"snapshots": snapshots} if "snapshots" in data else {})}
+
+
 STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps, 6: _crumbs_kept,
-         7: _floor_below}
+         7: _floor_below, 8: _time}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

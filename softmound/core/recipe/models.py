@@ -15,9 +15,10 @@ from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
 from .steps import AnyStep
+from .time import Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 8
+FORMAT = 9
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -409,7 +410,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[8] = FORMAT
+    format: Literal[9] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()
@@ -422,6 +423,9 @@ class Mound(Value):
     views: Annotated[tuple[KeptView, ...], Field(max_length=64)] = ()
     references: Annotated[tuple[Reference, ...], Field(max_length=24)] = ()
     snapshots: Annotated[tuple[Snapshot, ...], Field(max_length=48)] = ()
+    time: TimeLine | None = None
+    keyed: Annotated[tuple[Keyed, ...], Field(max_length=200)] = ()
+    growth: Growth | None = None
 
     def arrays(self):
         """All arrays that forms, photographs, the sky and snapshots hold.

@@ -1,0 +1,173 @@
+"""Actions on clouds that move: frames, grow, freeze, stream."""
+
+import os
+import pathlib
+
+from ..core.aside import shown
+from ..core.problems import Problem
+from . import arguments
+from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
+
+
+def add_to(actions):
+    """Add the actions.
+
+    Parameters
+    ----------
+    actions : argparse subparsers
+    """
+    frames = action(actions, "frames", _frames, "write numbered OpenVDB frames of a mound that moves", """
+        frames loaf.mound --out loaf_frames --range 1-48
+        frames loaf.mound --out loaf_frames --range 1-96 --voxel 1.5 --workers 2""", writes=True)
+    frames.add_argument("mound", metavar="X.mound", help="with a time line; without one its grains evolve at 24 frames a second")
+    frames.add_argument("--out", metavar="DIR", required=True)
+    frames.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default the whole line")
+    frames.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
+    frames.add_argument("--workers", type=arguments.frames, default=1, metavar="N", help="processes that share the frames")
+
+    grow = action(actions, "grow", _grow, "let smoke and cloud rise from the form of a mound", """
+        grow loaf.mound --out loaf_growth --seconds 4
+        grow loaf.mound --out loaf_growth --seconds 4 --voxel 4 --seed 7 --set heat=2
+        grow loaf.mound --out loaf_growth --go-on
+        grow loaf.mound --out loaf_growth --vdb loaf_growth_vdb --velocity""", writes=True)
+    grow.add_argument("mound", metavar="X.mound")
+    grow.add_argument("--out", metavar="DIR", required=True, help="folder of the frames")
+    grow.add_argument("--seconds", type=arguments.metres, metavar="S")
+    grow.add_argument("--voxel", type=arguments.metres, metavar="M", help="edge of a cell; default a 64th of the span")
+    grow.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N", help="frames a second")
+    grow.add_argument("--seed", type=arguments.seed, metavar="N")
+    grow.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="one number of the growth; again for more")
+    grow.add_argument("--go-on", action="store_true", help="go on where the same growth was stopped")
+    grow.add_argument("--vdb", metavar="DIR", help="write numbered OpenVDB frames as well")
+    grow.add_argument("--velocity", action="store_true", help="with velocity in m/s in these, in the middles of voxels")
+
+    freeze = action(actions, "freeze", _freeze, "keep a frame of a growth as a form, refined by detail that rides on its flow", """
+        freeze loaf_growth --frame 60 --out risen.mound
+        freeze loaf_growth --frame 60 --out risen.mound --finer 4 --detail 0.6 --ride 0.4""", writes=True)
+    freeze.add_argument("growth", metavar="DIR")
+    freeze.add_argument("--frame", type=arguments.whole, metavar="N", help="default the last")
+    freeze.add_argument("--out", metavar="Y.mound", required=True)
+    freeze.add_argument("--finer", type=arguments.frames, default=2, metavar="N", help="so many voxels along a cell")
+    freeze.add_argument("--detail", type=arguments.share, default=0.5, metavar="S", help="how far noise eats into the edge")
+    freeze.add_argument("--feature", type=arguments.metres, metavar="M", help="of that noise; default five cells")
+    freeze.add_argument("--ride", type=arguments.noise, default=0.06, metavar="S", help="seconds for which the flow draws it out")
+    freeze.add_argument("--seed", type=arguments.seed, default=1, metavar="N")
+
+    stream = action(actions, "stream", _stream, "draw a finished cloud out along the frozen flow of a growth", """
+        stream loaf.mound --growth loaf_growth --seconds 0.4 --out wisps.vdb""", writes=True)
+    stream.add_argument("mound", metavar="X.mound")
+    stream.add_argument("--growth", metavar="DIR", required=True)
+    stream.add_argument("--frame", type=arguments.whole, metavar="N", help="default the last")
+    stream.add_argument("--seconds", type=arguments.noise, required=True, metavar="S")
+    stream.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
+    stream.add_argument("--out", metavar="Y.vdb", required=True)
+
+
+def _frames(args):
+    from ..core.engine.moving import frames_written
+    from ..core.recipe import read_mound
+    from ..core.recipe.time import TimeLine
+
+    mound = read_mound(args.mound)
+    line = mound.time or TimeLine()
+    first, last = args.range or (line.first, line.last)
+    mound = mound.edited(time=line.edited(first=min(first, line.first), last=max(last, line.last)) if mound.time else
+                         line.edited(first=first, last=last))
+    out = pathlib.Path(args.out)
+    if args.dry_run:
+        foretold(args, [out])
+        return
+    with Progress(args) as progress:
+        facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress))
+    print_facts(facts, args)
+
+
+def _grow(args):
+    from pydantic import ValidationError
+
+    from ..core.growth.frames import growth_written
+    from ..core.growth.growing import foretold_growth, grown
+    from ..core.problems import sentence_for
+    from ..core.recipe import read_mound
+    from ..core.recipe.time import Growth
+
+    mound = read_mound(args.mound)
+    changes = {name: value for name, value in (("seconds", args.seconds), ("cell", args.voxel), ("seed", args.seed))
+               if value is not None}
+    for text in args.set:
+        what, equals, value = text.partition("=")
+        if not equals or what not in Growth.model_fields:
+            raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(Growth.model_fields)}.")
+        changes[what] = value
+    try:
+        held = mound.growth.model_dump() if mound.growth is not None else {}
+        mound = mound.edited(growth=Growth.model_validate({**held, **changes}))
+    except ValidationError as error:
+        raise Problem(sentence_for(error, "the growth")) from error
+    said = foretold_growth(mound, args.rate)
+    out = pathlib.Path(args.out)
+    if args.dry_run:
+        print_facts({"writes": [str(out)], **said}, args)
+        return
+    if not args.go_on and not args.force and (out / "growth.json").exists():
+        raise Problem(f"{shown(out)}: holds a growth already; say --go-on, --force, or another folder.")
+    with Progress(args) as progress:
+        ticket = ticket_for(progress)
+        kept = grown(mound, out, args.rate, args.go_on, ticket)
+        files = growth_written(kept, args.vdb, args.velocity, ticket) if args.vdb else []
+    numbers = kept.numbers()
+    print_facts({"folder": str(out), "frames": len(numbers), "last": numbers[-1], "cell": said["cell"], "cells": said["cells"],
+                 "bytes": sum(os.path.getsize(p) for p in out.iterdir()), "vdb_frames": len(files)}, args)
+
+
+def _grown(folder, number):
+    """A frame of a growth, the last by default, and what it grew from."""
+    from ..core.growth.kept import KeptGrowth
+
+    kept = KeptGrowth(folder)
+    numbers = kept.numbers()
+    if not numbers:
+        raise Problem(f"{shown(folder)}: no frame is kept yet; let it grow first.")
+    return kept.frame(numbers[-1] if number is None else number), kept.mound
+
+
+def _freeze(args):
+    from ..core.growth.riding import frozen, frozen_mound
+    from ..core.recipe import write_mound
+
+    check_outputs(args, [], out=(args.out, (".mound",)))
+    frame, mound = _grown(args.growth, args.frame)
+    if args.dry_run:
+        foretold(args, [args.out])
+        return
+    with Progress(args) as progress:
+        grid = frozen(frame, args.finer, args.detail, args.feature, args.ride, args.seed, ticket_for(progress))
+    made = frozen_mound(mound, frame, grid).edited(name=pathlib.Path(args.out).stem[:80])
+    write_mound(args.out, made)
+    print_facts({"file": str(args.out), "frame": frame.number, "voxel": grid.voxel, "active_voxels": grid.active_voxels()}, args)
+
+
+def _stream(args):
+    from ..core.engine.density import draft_voxel
+    from ..core.engine.stages import Stages
+    from ..core.exchange.stated import metadata_of
+    from ..core.exchange.vdb import write_vdb
+    from ..core.growth.riding import streamed
+    from ..core.library.delivery import built
+    from ..core.recipe import read_mound
+
+    check_outputs(args, [args.mound], out=(args.out, (".vdb",)))
+    mound = read_mound(args.mound)
+    frame, _ = _grown(args.growth, args.frame)
+    if args.dry_run:
+        foretold(args, [args.out])
+        return
+    with Progress(args) as progress:
+        ticket = ticket_for(progress)
+        ticket.step(0.0, 0.4, "building")
+        grid = built(Stages(), mound, args.voxel or draft_voxel(mound), ticket, None)
+        ticket.step(0.4, 0.9, "streaming")
+        grid = streamed(grid, frame, args.seconds, ticket)
+        ticket.step(0.9, 1.0, "writing")
+        write_vdb(args.out, grid, metadata=metadata_of(mound.name, mound.light.medium, []), ticket=ticket)
+    print_facts({"file": str(args.out), "voxel": grid.voxel, "active_voxels": grid.active_voxels()}, args)

@@ -1,0 +1,109 @@
+"""Numbered frames of a mound that moves, shared by several processes."""
+
+import concurrent.futures
+import multiprocessing
+import os
+import pathlib
+
+from ..aside import shown
+from ..exchange.stated import metadata_of
+from ..exchange.vdb import write_vdb
+from ..kernels import use_threads
+from ..library.frames import frame_name
+from ..problems import Problem
+from ..recipe.files import read_mound, write_mound
+from ..recipe.timing import at_frame
+from .density import density_grid, draft_voxel
+
+
+def frame_file(mound, number):
+    """Name of the file of a frame: str."""
+    plain = "".join(c if c.isalnum() else "_" for c in mound.name.lower()).strip("_") or "cloud"
+    return frame_name(f"{plain}.vdb", number)
+
+
+def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None):
+    """Write a frame of a moving mound for each number.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a time line.
+    folder : path-like
+    numbers : sequence of int
+    voxel : float, optional
+        Metres; default the draft voxel, the same for all frames.
+    workers : int, optional
+        Processes; the files are the same with any number.
+    force : bool, optional
+        Replace files that are there.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    dict
+        `folder`, `frames`, `voxel`, `bytes`.
+
+    Raises
+    ------
+    Problem
+        When a file is there already, or a frame cannot be made; whole frames stay.
+    Stopped
+        When the ticket was told to stop; whole frames stay.
+    """
+    folder, numbers = pathlib.Path(folder), list(numbers)
+    paths = [folder / frame_file(mound, n) for n in numbers]
+    there = [path for path in paths if path.exists()]
+    if there and not force:
+        raise Problem(f"{shown(there[0])}: is there already; say --force, or choose another folder.")
+    folder.mkdir(parents=True, exist_ok=True)
+    voxel = draft_voxel(mound) if voxel is None else voxel
+    for number in (numbers[0], numbers[-1]):
+        at_frame(mound, number)  # what cannot be is told before any work
+    if workers <= 1:
+        for at, (number, path) in enumerate(zip(numbers, paths)):
+            if ticket is not None:
+                ticket.step(at / len(numbers), (at + 1) / len(numbers), f"frame {number}")
+            _write(mound, number, voxel, path, ticket)
+    else:
+        _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, ticket)
+    return {"folder": str(folder), "frames": len(paths), "voxel": voxel, "bytes": sum(os.path.getsize(p) for p in paths)}
+
+
+def _write(mound, number, voxel, path, ticket=None):
+    still = at_frame(mound, number)
+    grid = density_grid(still, voxel, ticket)
+    seeds = [grain.seed for grain in mound.grains]
+    write_vdb(path, grid, metadata={**metadata_of(mound.name, mound.light.medium, seeds), "frame": float(number)}, ticket=ticket)
+
+
+def _begin(threads):
+    use_threads(threads)
+
+
+def _one(recipe, number, voxel, path):
+    _write(read_mound(recipe), number, voxel, path)
+    return number
+
+
+def _shared(mound, numbers, paths, voxel, workers, folder, ticket):
+    """Let several processes write the frames; the recipe goes to them by a file, as it is."""
+    recipe = folder / f".{os.getpid()}.mound"
+    write_mound(recipe, mound.edited(snapshots=()))
+    threads = max(1, (os.cpu_count() or 1) // workers)
+    try:
+        # A fresh interpreter each: threads of kernels do not outlive a fork.
+        with concurrent.futures.ProcessPoolExecutor(
+                workers, multiprocessing.get_context("spawn"), initializer=_begin, initargs=(threads,)) as pool:
+            waiting = [pool.submit(_one, recipe, n, voxel, p) for n, p in zip(numbers, paths)]
+            try:
+                for done, future in enumerate(concurrent.futures.as_completed(waiting), 1):
+                    future.result()
+                    if ticket is not None:
+                        ticket.tick(done / len(waiting))
+            except BaseException:
+                for future in waiting:
+                    future.cancel()
+                raise
+    finally:
+        recipe.unlink(missing_ok=True)

@@ -1,0 +1,74 @@
+"""Frames of a growth as numbered OpenVDB files, with velocity for motion blur."""
+
+import pathlib
+
+import numpy as np
+
+from ..aside import put_in_place
+from ..exchange.stated import metadata_of
+from ..library.frames import frame_name
+from ..volume.reference import vdb
+from ..volume.twin import vdb_of
+from ..volume.windows import grid_of_dense
+
+
+def grid_of_frame(grown):
+    """A frame's cloud: BrickGrid, one voxel for each cell.
+
+    Parameters
+    ----------
+    grown : Grown
+    """
+    return grid_of_dense(grown.cloud, grown.cell, tuple(grown.origin))
+
+
+def growth_written(kept, folder, velocity=False, ticket=None):
+    """Write all frames that are kept.
+
+    Parameters
+    ----------
+    kept : KeptGrowth
+    folder : path-like
+    velocity : bool, optional
+        With a second grid, `velocity`: metres a second of the film, in the middles of the voxels (not staggered), as the grid's
+        metadata say.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    list of pathlib.Path
+    """
+    folder = pathlib.Path(folder)
+    folder.mkdir(parents=True, exist_ok=True)
+    numbers, files = kept.numbers(), []
+    for at, number in enumerate(numbers):
+        if ticket is not None:
+            ticket.step(at / len(numbers), (at + 1) / len(numbers), f"writing frame {number}")
+        grown = kept.frame(number)
+        grid, said = grid_of_frame(grown), metadata_of(kept.mound.name, kept.mound.light.medium, [kept.mound.growth.seed])
+        grids = [vdb_of(grid, metadata={**said, "frames_per_second": kept.rate})]
+        if velocity:
+            grids.append(_velocity(grown, kept.rate))
+        path = folder / frame_name(f"{_plain(kept.mound.name)}.vdb", number)
+        with put_in_place(path) as aside:
+            vdb.write(str(aside), grids=grids, metadata={"creator": "Soft Mound"})
+        files.append(path)
+    return files
+
+
+def _velocity(grown, rate):
+    """A frame's flow as a grid of vectors, where there is cloud or it is near."""
+    out = vdb.Vec3SGrid()
+    out.copyFromArray(np.ascontiguousarray(grown.flow))
+    transform = vdb.createLinearTransform(voxelSize=grown.cell)
+    transform.translate(tuple(map(float, grown.origin)))
+    out.transform = transform
+    out.name = "velocity"
+    for key, value in (("unit", "m/s"), ("staggered", "no: in the middles of voxels"), ("frames_per_second", float(rate))):
+        out[key] = value
+    return out
+
+
+def _plain(name):
+    """A name as that of a file."""
+    return "".join(c if c.isalnum() else "_" for c in name.lower()).strip("_") or "growth"

@@ -1,0 +1,105 @@
+"""Letting a mound grow, frame by frame; going on from any frame that is kept."""
+
+import numpy as np
+
+from ..machine import free_memory
+from ..problems import DoesNotFit, Problem
+from .kept import MOST_BYTES, STATES, KeptGrowth, bytes_foretold, key_of_growth
+from .solver import CLOUD, Flowing
+from .source import cells_of, memory_of, source_of
+
+STEP = {"all": 1, "second": 2, "fourth": 4}
+
+
+def foretold_growth(mound, rate):
+    """What a growth will take.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a growth.
+    rate : float
+        Frames a second.
+
+    Returns
+    -------
+    dict
+        `cells`, `cell` in metres, `frames`, `memory_bytes`, `disk_bytes`.
+    """
+    shape, cell, _ = cells_of(mound)
+    frames = max(1, round(mound.growth.seconds * rate))
+    return {"cells": int(np.prod(shape)), "shape": tuple(map(int, shape)), "cell": cell, "frames": frames,
+            "memory_bytes": int(memory_of(shape)), "disk_bytes": bytes_foretold(shape, frames // STEP[mound.growth.kept])}
+
+
+def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None):
+    """Let a mound grow into a folder of frames.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a growth.
+    folder : path-like
+    rate : float, optional
+        Frames a second.
+    going_on : bool, optional
+        Go on from the last frame from which that is possible, where the folder holds the same growth; the frames are then the
+        same as without the pause.
+    ticket : Ticket, optional
+    told : callable, optional
+        Called as ``told(number, kept)`` with each frame that is kept.
+
+    Returns
+    -------
+    KeptGrowth
+
+    Raises
+    ------
+    Problem
+        When it cannot grow, or does not fit.
+    Stopped
+        When the ticket was told to stop; the frames up to there are kept.
+    """
+    said = foretold_growth(mound, rate)
+    if said["memory_bytes"] > free_memory():
+        raise DoesNotFit(f"{mound.name}: growing on {said['cells'] / 1e6:.1f} million cells takes "
+                         f"{said['memory_bytes'] / 1e9:.1f} GB, more than there is; choose larger cells.")
+    if said["disk_bytes"] > MOST_BYTES:
+        raise DoesNotFit(f"{mound.name}: its frames would take {said['disk_bytes'] / 1e9:.0f} GB; choose larger cells, keep fewer "
+                         "frames, or let it grow for a shorter time.")
+    growth, source = mound.growth, source_of(mound, ticket)
+    flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
+    kept = _same(folder, mound, rate) if going_on else None
+    if kept is not None and kept.states():
+        begin = kept.states()[-1]
+        kept.resume(begin, flowing)
+    else:
+        kept = KeptGrowth.begun(folder, mound, source, rate)
+        kept.keep(0, flowing, seen(flowing, source, growth), growth.pace)
+        kept.keep_state(0, flowing)
+    for number in range(begin + 1, kept.last + 1):
+        if ticket is not None:
+            ticket.step((number - 1) / kept.last, number / kept.last, f"growing: frame {number} of {kept.last}")
+        flowing.step(growth.pace / rate, source.emit(growth, flowing.seconds), ticket)
+        if number % STEP[growth.kept] == 0 or number == kept.last:
+            kept.keep(number, flowing, seen(flowing, source, growth), growth.pace)
+            if told is not None:
+                told(number, kept)
+        if number % STATES == 0 or number == kept.last:
+            kept.keep_state(number, flowing)
+    return kept
+
+
+def seen(flowing, source, growth):
+    """What is seen of a growth: its cloud, and that of the form where it is wanted: ndarray of float32, shape (X, Y, Z)."""
+    cloud = np.minimum(flowing.carried[CLOUD], 1.0)
+    return np.maximum(cloud, source.form) if growth.form else cloud
+
+
+def _same(folder, mound, rate):
+    """The growth that a folder holds, where it is that of a mound."""
+    try:
+        kept = KeptGrowth(folder)
+    except Problem:
+        return None
+    return kept if kept.key == key_of_growth(mound, rate) else None

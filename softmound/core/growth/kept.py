@@ -1,0 +1,226 @@
+"""Frames of a growth on disk: what is seen and how it flows of each, and now and then all that is needed to go on from there."""
+
+import json
+import pathlib
+from dataclasses import dataclass
+
+import numpy as np
+
+from ..aside import put_in_place, shown, write_whole
+from ..problems import Problem
+from ..recipe.files import read_mound, write_mound
+
+FORMAT = 1
+STATES = 12
+"""Frames from one from which it can go on to the next."""
+FAINT = 1e-4
+"""Of a cloud, below which nothing is kept."""
+MOST_BYTES = 20_000_000_000
+"""Of the frames of one growth."""
+
+
+@dataclass(frozen=True, eq=False)
+class Grown:
+    """A frame of a growth.
+
+    Attributes
+    ----------
+    number : int
+        From 0, which is the beginning.
+    cloud : ndarray of float32, shape (X, Y, Z)
+        Within the box that holds all of it.
+    flow : ndarray of float32, shape (X, Y, Z, 3)
+        Metres a second of the film, there.
+    origin : ndarray of float64, shape (3,)
+        Middle of the first of these cells, metres.
+    cell : float
+    """
+
+    number: int
+    cloud: np.ndarray
+    flow: np.ndarray
+    origin: np.ndarray
+    cell: float
+
+
+class KeptGrowth:
+    """The folder of a growth.
+
+    Parameters
+    ----------
+    folder : path-like
+
+    Raises
+    ------
+    Problem
+        When it holds no growth, or one that cannot be read.
+    """
+
+    def __init__(self, folder):
+        self.folder = pathlib.Path(folder)
+        path = self.folder / "growth.json"
+        try:
+            said = json.loads(path.read_text(encoding="utf-8"))
+            if said["format"] != FORMAT:
+                raise Problem(f"{shown(path)}: written in format {said['format']}; open it with a newer Soft Mound.")
+            self.rate, self.shape, self.cell = float(said["rate"]), tuple(said["shape"]), float(said["cell"])
+            self.origin, self.last = np.array(said["origin"], float), int(said["last"])
+            self.mound = read_mound(self.folder / "grown.mound")
+        except FileNotFoundError as error:
+            raise Problem(f"{shown(self.folder)}: holds no growth; let one grow there first.") from error
+        except (OSError, ValueError, KeyError, TypeError) as error:
+            raise Problem(f"{shown(path)}: is damaged ({error}); let it grow again.") from error
+
+    @classmethod
+    def begun(cls, folder, mound, source, rate):
+        """A folder for a new growth; frames of an older one are removed.
+
+        Parameters
+        ----------
+        folder : path-like
+        mound : Mound
+            Kept beside the frames, so that any of them can be refined later.
+        source : Source
+        rate : float
+            Frames a second.
+        """
+        folder = pathlib.Path(folder)
+        folder.mkdir(parents=True, exist_ok=True)
+        for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz"), folder / "growth.json"):
+            old.unlink(missing_ok=True)
+        write_mound(folder / "grown.mound", _light(mound))
+        last = max(1, round(mound.growth.seconds * rate))
+        said = {"format": FORMAT, "rate": rate, "shape": list(map(int, source.shape)), "cell": source.cell,
+                "origin": list(map(float, source.origin)), "last": last, "key": key_of_growth(mound, rate)}
+        write_whole(folder / "growth.json", (json.dumps(said, indent=1) + "\n").encode())
+        return cls(folder)
+
+    @property
+    def key(self):
+        """What it grew from, as `key_of_growth`: str."""
+        return json.loads((self.folder / "growth.json").read_text(encoding="utf-8")).get("key", "")
+
+    def numbers(self):
+        """Frames that are kept: list of int."""
+        return sorted(int(p.stem.split("_")[1]) for p in self.folder.glob("frame_*.npz"))
+
+    def states(self):
+        """Frames from which it can go on: list of int."""
+        return sorted(int(p.stem.split("_")[1]) for p in self.folder.glob("state_*.npz"))
+
+    def keep(self, number, flowing, cloud, pace):
+        """Keep a frame.
+
+        Parameters
+        ----------
+        number : int
+        flowing : Flowing
+        cloud : ndarray of float32, shape (X, Y, Z)
+            What is seen.
+        pace : float
+            Seconds of weather in one of the film.
+        """
+        where = [np.flatnonzero((cloud > FAINT).any(axis=tuple(a for a in range(3) if a != axis))) for axis in range(3)]
+        low = np.array([w[0] if len(w) else 0 for w in where]) - 2
+        high = np.array([w[-1] + 1 if len(w) else 1 for w in where]) + 2
+        low, high = np.maximum(low, 0), np.minimum(high, cloud.shape)
+        box = tuple(slice(a, b) for a, b in zip(low, high))
+        flow = flowing.flow()[box] * np.float32(pace)
+        _write(self.folder / f"frame_{number:05d}.npz", low=low, cloud=cloud[box].astype(np.float16), flow=flow.astype(np.float16))
+
+    def keep_state(self, number, flowing):
+        """Keep all that is needed to go on from a frame; the state before the one before is removed.
+
+        Parameters
+        ----------
+        number : int
+        flowing : Flowing
+        """
+        u, v, w = flowing.faces
+        _write(self.folder / f"state_{number:05d}.npz", u=u, v=v, w=w, carried=flowing.carried,
+               seconds=np.array([flowing.seconds, flowing.left]))
+
+    def resume(self, number, flowing):
+        """Set a flow to what it was at a frame.
+
+        Parameters
+        ----------
+        number : int
+            One of `states`.
+        flowing : Flowing
+        """
+        held = self._read(f"state_{number:05d}.npz")
+        flowing.faces = tuple(np.ascontiguousarray(held[name]) for name in "uvw")
+        flowing.carried = np.ascontiguousarray(held["carried"])
+        flowing.seconds, flowing.left = map(float, held["seconds"])
+
+    def frame(self, number):
+        """A frame that is kept.
+
+        Parameters
+        ----------
+        number : int
+
+        Returns
+        -------
+        Grown
+
+        Raises
+        ------
+        Problem
+            When it is not there, or cannot be read.
+        """
+        held = self._read(f"frame_{number:05d}.npz")
+        return Grown(number, held["cloud"].astype(np.float32), held["flow"].astype(np.float32),
+                     self.origin + self.cell * held["low"], self.cell)
+
+    def _read(self, name):
+        path = self.folder / name
+        try:
+            with np.load(path, allow_pickle=False) as held:
+                return {key: held[key] for key in held.files}
+        except FileNotFoundError as error:
+            there = self.numbers()
+            said = f"kept are {there[0]} to {there[-1]}" if there else "none is kept yet"
+            raise Problem(f"{shown(self.folder)}: has no frame {int(name[6:11])}; {said}.") from error
+        except (OSError, ValueError, KeyError, EOFError) as error:
+            raise Problem(f"{shown(path)}: is damaged; let it grow again from the frame before.") from error
+
+
+def _light(mound):
+    """What of a mound tells how it grew, without what only its pictures need."""
+    return mound.edited(snapshots=(), references=(), keyed=(), time=None)
+
+
+def key_of_growth(mound, rate):
+    """What stands for a growth: another one, another growth.
+
+    Parameters
+    ----------
+    mound : Mound
+    rate : float
+
+    Returns
+    -------
+    str
+    """
+    from ..engine.keys import key_of
+
+    return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.growth, rate)
+
+
+def _write(path, **arrays):
+    with put_in_place(path) as aside, open(aside, "wb") as file:
+        np.savez(file, **arrays)
+
+
+def bytes_foretold(shape, frames):
+    """Bytes that the frames of a growth take at the most: int; what is seen fills a fifth of the cells, about.
+
+    Parameters
+    ----------
+    shape : tuple of int
+    frames : int
+    """
+    cells = float(np.prod(shape, dtype=float))
+    return int(frames * cells * 0.2 * 8.0 + (frames / STATES + 2) * cells * 24.0)

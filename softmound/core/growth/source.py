@@ -1,0 +1,229 @@
+"""Where a form gives off heat, vapour and smoke, and the air that it gives them off into."""
+
+from dataclasses import dataclass
+
+import numpy as np
+from scipy.fft import next_fast_len
+
+from ..directions import direction_of
+from ..engine.density import SHAPED, band_for, bounds_of, density_grid, made, span_of
+from ..grain.where import landmarks_of, shares
+from ..noise.sums import noise_points
+from ..problems import DoesNotFit, Problem
+from ..recipe import Noise
+from ..volume.bricks import LANES, SIDE
+from ..volume.windows import read_window
+from .solver import CLOUD, HEAT, VAPOUR, Weather
+
+CELLS = 64
+"""Cells along the span of the form, unless something else is said."""
+MOST_CELLS = 48_000_000
+BESIDE = 0.45
+"""Room at each side, in spans of the form."""
+THICK = 1.6
+"""Cells on either side of the surface that give off."""
+
+
+@dataclass(frozen=True, eq=False)
+class Source:
+    """A form as what gives off, on the cells of a solver.
+
+    Attributes
+    ----------
+    shape : tuple of int
+        Cells along x, y and z.
+    cell : float
+        Metres.
+    origin : ndarray of float64, shape (3,)
+        Middle of the first cell, metres.
+    gives : ndarray of float32, shape (X, Y, Z)
+        How much each cell gives off, 0 to 1.
+    form : ndarray of float32, shape (X, Y, Z)
+        Density of the form itself, where its core is 1.
+    weather : Weather
+    """
+
+    shape: tuple
+    cell: float
+    origin: np.ndarray
+    gives: np.ndarray
+    form: np.ndarray
+    weather: Weather
+
+    @property
+    def memory(self):
+        """Bytes that growing takes, about: fields, velocities, places and transforms."""
+        return memory_of(self.shape)
+
+    def emit(self, growth, seconds_before):
+        """What a step adds: callable as of `Flowing.step`.
+
+        Parameters
+        ----------
+        growth : Growth
+        seconds_before : float
+            Of weather that went by.
+        """
+        if seconds_before >= growth.emits * growth.pace:
+            return None
+
+        def emit(fields, seconds):
+            fields[HEAT] += np.float32(growth.heat * seconds) * self.gives
+            if growth.moisture > 0.0:
+                np.maximum(fields[VAPOUR], np.float32(growth.moisture) * (self.gives > 0.05) * self.gives, out=fields[VAPOUR])
+            if growth.smoke > 0.0:
+                fields[CLOUD] = np.minimum(fields[CLOUD] + np.float32(growth.smoke * seconds) * self.gives, 1.0)
+
+        return emit
+
+
+def memory_of(shape):
+    """Bytes that growing on so many cells takes, about: float."""
+    return float(np.prod(shape, dtype=float)) * 4.0 * 34.0
+
+
+def cell_of(mound):
+    """Edge of a cell of a mound's growth: its own, or a share of the span rounded to two digits: float, metres."""
+    growth = mound.growth
+    if growth is not None and growth.cell is not None:
+        return growth.cell
+    return max(float(f"{max(span_of(mound), 0.5) / CELLS:.2g}"), 0.005)
+
+
+def cells_of(mound):
+    """Cells that a growth takes.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a growth.
+
+    Returns
+    -------
+    shape : tuple of int
+    cell : float
+        Metres.
+    origin : ndarray of float64, shape (3,)
+
+    Raises
+    ------
+    Problem
+        When there is no form, or it takes more cells than there may be.
+    """
+    growth, box = mound.growth, bounds_of(mound)
+    if growth is None:
+        raise Problem(f"{mound.name}: has no growth; choose Grow in Mass, or say how long it lasts.")
+    if box is None:
+        raise Problem(f"{mound.name}: has no form that could give anything off; add one first.")
+    cell, (low, high) = cell_of(mound), np.array(box, float)
+    if mound.mass.base.on:
+        low[1] = max(low[1], mound.mass.base.altitude)
+    span = float((high - low).max())
+    low -= (BESIDE * span, 2.0 * cell, BESIDE * span)
+    high += (BESIDE * span, growth.room * (high[1] - low[1]), BESIDE * span)
+    # What goes with the wind needs room on that side.
+    blown = growth.seconds * growth.pace * growth.wind * direction_of(growth.along, 0.0)
+    far = np.clip(blown, -span, span)
+    low, high = low + np.minimum(far, 0.0), high + np.maximum(far, 0.0)
+    shape = tuple(next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
+    if np.prod(shape, dtype=float) > MOST_CELLS:
+        raise DoesNotFit(f"{mound.name}: cells of {cell:g} m would be {np.prod(shape, dtype=float) / 1e6:.0f} million, more than "
+                         f"{MOST_CELLS // 10**6}; choose larger ones.")
+    return shape, cell, low + 0.5 * cell
+
+
+def source_of(mound, ticket=None):
+    """A mound as what gives off.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a growth.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Source
+
+    Raises
+    ------
+    Problem
+        When nothing of it could give anything off, or it does not fit.
+    """
+    growth = mound.growth
+    shape, cell, origin = cells_of(mound)
+    gives = _on_surface(mound, cell, origin, shape, ticket)
+    if growth.patchy > 0.0:
+        gives *= _patches(growth, cell, origin, shape, gives)
+    if not gives.any():
+        raise Problem(f"{mound.name}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.")
+    base = growth.base if growth.base is not None else mound.mass.base.altitude if mound.mass.base.on else float(origin[1])
+    height = origin[1] + cell * np.arange(shape[1]) - base
+    holds = np.exp(-height / growth.over).clip(0.0, 1e6).astype(np.float32) if growth.moisture > 0.0 else None
+    speed = np.maximum(growth.wind + growth.shear * height / 100.0, 0.0 if growth.shear >= 0.0 else -1e9)
+    wind = (speed[:, None] * direction_of(growth.along, 0.0)[[0, 2]]).astype(np.float32)
+    weather = Weather(holds, growth.warms, growth.dries, wind, growth.whirls, load=1.0)
+    return Source(shape, cell, origin, gives, _dense_density(mound, cell, origin, shape, ticket), weather)
+
+
+def _dense_density(mound, cell, origin, shape, ticket):
+    """Density of a mound on cells, its core as 1."""
+    grid = density_grid(mound, cell, ticket.quiet() if ticket is not None else None)
+    core = max(float(mound.skin.core), 1e-6)
+    return _at_cells(lambda brick, bricks: read_window(grid, brick, bricks), grid.offset, cell, origin, shape) / np.float32(core)
+
+
+def _at_cells(read, offset, cell, origin, shape):
+    """What a grid of the same voxel holds at cells that lie between its voxels: of two along each axis, by their shares."""
+    at = (origin - np.asarray(offset)) / cell
+    first = np.floor(at).astype(int)
+    share = at - first
+    brick = first // SIDE
+    bricks = (first + np.array(shape) + 1) // SIDE - brick + 1
+    whole = read(brick, bricks)
+    skip = first - brick * SIDE
+    out = whole[tuple(slice(s, s + n + 1) for s, n in zip(skip, shape))]
+    for axis in range(3):
+        low = np.take(out, np.arange(shape[axis]), axis)
+        out = low + np.float32(share[axis]) * (np.take(out, np.arange(1, shape[axis] + 1), axis) - low)
+    return np.ascontiguousarray(out, np.float32)
+
+
+def _on_surface(mound, cell, origin, shape, ticket):
+    """How much the cells near the displaced surface give off, by the masks of the growth."""
+    growth = mound.growth
+    quiet = ticket.quiet() if ticket is not None else None
+    band = band_for(mound, cell, SHAPED, quiet, 3.0 * cell)
+    coords = band.cells.coords
+    if not len(coords):
+        return np.zeros(shape, np.float32)
+    distance = made(mound, cell, band, band.cells, "displaced", quiet)
+    near = np.clip(1.0 - np.abs(distance) / (THICK * cell), 0.0, 1.0)
+    masked = shares(growth.where, coords, cell, distance, landmarks_of(mound))
+    if masked is not None:
+        near *= masked
+    lookup = {tuple(c): n for n, c in enumerate(coords.tolist())}
+
+    def read(brick, bricks):
+        out = np.zeros([SIDE * n for n in bricks], np.float32)
+        for c, n in lookup.items():
+            at = [(a - b) * SIDE for a, b in zip(c, brick)]
+            if all(0 <= a < side for a, side in zip(at, out.shape)):
+                out[at[0] : at[0] + SIDE, at[1] : at[1] + SIDE, at[2] : at[2] + SIDE] = near[n].reshape(SIDE, SIDE, SIDE)
+        return out
+
+    assert near.shape[1] == LANES
+    return _at_cells(read, (0.0, 0.0, 0.0), cell, origin, shape)
+
+
+def _patches(growth, cell, origin, shape, gives):
+    """Patches that give off, over cells that do at all."""
+    out = np.zeros(shape, np.float32)
+    at = np.argwhere(gives > 0.0)
+    noise = Noise(feature=growth.patch, octaves=3, seed=growth.seed)
+    found = noise_points(origin + cell * at, noise)
+    level = np.quantile(found, growth.patchy) if growth.patchy < 1.0 else np.inf
+    spread = max(float(found.std()), 1e-6)
+    share = np.clip((found - level) / (0.6 * spread) + 0.5, 0.0, 1.0)
+    out[tuple(at.T)] = share * share * (3.0 - 2.0 * share)
+    return out

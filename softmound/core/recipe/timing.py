@@ -1,0 +1,220 @@
+"""A mound at a frame of its time line: keys, drift with the wind, and what evolves by itself."""
+
+from pydantic import ValidationError
+
+from ..directions import direction_of
+from ..problems import Problem
+from .places import put
+from .time import Key, Keyed
+
+
+def value_at(keyed, frame):
+    """What a number is at a frame.
+
+    Parameters
+    ----------
+    keyed : Keyed
+    frame : float
+
+    Returns
+    -------
+    float
+        That of the first key before it, that of the last after it.
+    """
+    keys = keyed.keys
+    if frame <= keys[0].frame:
+        return keys[0].value
+    for before, after in zip(keys, keys[1:]):
+        if frame < after.frame:
+            share = (frame - before.frame) / (after.frame - before.frame)
+            share = {"even": share, "held": 0.0}.get(before.ease, share * share * (3.0 - 2.0 * share))
+            return before.value + share * (after.value - before.value)
+    return keys[-1].value
+
+
+def part_at(mound, place):
+    """What stands at a place of a mound.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : sequence of str or int
+
+    Returns
+    -------
+    object
+
+    Raises
+    ------
+    LookupError
+        Where there is nothing.
+    """
+    part = mound
+    for step in place:
+        if isinstance(step, int):
+            part = part[step]
+        elif step in type(part).model_fields:
+            part = getattr(part, step)
+        else:
+            raise LookupError(step)
+    return part
+
+
+def with_value(mound, place, value):
+    """A mound in which one number is another one.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : sequence of str or int
+        Down to the number itself, which may stand in a tuple.
+    value : float
+        Rounded where the number is a whole one.
+
+    Returns
+    -------
+    Mound
+    """
+    *way, last = place
+    whole = isinstance(part_at(mound, place), int)
+    value = int(round(value)) if whole else float(value)
+    if isinstance(last, int):
+        *way, name = way
+        return put(mound, way, lambda part: part.edited(
+            **{name: tuple(value if n == last else v for n, v in enumerate(getattr(part, name)))}))
+    return put(mound, way, lambda part: part.edited(**{last: value}))
+
+
+def at_frame(mound, frame):
+    """A mound as it is at a frame.
+
+    Parameters
+    ----------
+    mound : Mound
+    frame : float
+        Of its time line; a mound without one stands still.
+
+    Returns
+    -------
+    Mound
+        Without the time line and keys.
+
+    Raises
+    ------
+    Problem
+        When a key belongs to something that is not there, or has a value that it cannot have.
+    """
+    line = mound.time
+    still = mound.model_copy(update={"time": None, "keyed": ()})
+    if line is None:
+        return still
+    for keyed in mound.keyed:
+        called = " ".join(str(step) for step in keyed.place)
+        try:
+            still = with_value(still, keyed.place, value_at(keyed, frame))
+        except ValidationError as error:
+            value = value_at(keyed, frame)
+            raise Problem(f"{mound.name}: at frame {frame:g} {called} cannot be {value:g}; change its keys.") from error
+        except (LookupError, TypeError, AttributeError) as error:
+            raise Problem(f"{mound.name}: has keys of {called}, which is not there; remove them.") from error
+    seconds = (frame - line.first) / line.rate
+    if seconds:
+        still = _drifted(still, line, seconds)
+        still = still.model_copy(update={"grains": tuple(_evolved(grain, line, seconds) for grain in still.grains)})
+    return still
+
+
+def _evolved(grain, line, seconds):
+    """A grain after a while; where the line loops its period goes into the line a whole number of times."""
+    if not line.loop:
+        return grain.edited(time=grain.time + seconds)
+    whole = line.count / line.rate
+    period = whole / max(1, round(whole / grain.period))
+    # The same place in its period as before, however long that is now.
+    return grain.edited(time=(grain.time / grain.period * period + seconds) % period, period=max(period, 0.1))
+
+
+def _drifted(mound, line, seconds):
+    """A mound whose forms went with the wind, each with that of its own height."""
+    if line.wind == 0.0 and line.shear == 0.0:
+        return mound
+    way = direction_of(line.along, 0.0)
+    base = mound.mass.base.altitude
+
+    def gone(form):
+        x, y, z = form.centre
+        far = seconds * (line.wind + line.shear * (y - base) / 100.0)
+        place = (min(max(v, -50_000.0), 50_000.0) for v in (x + far * way[0], y, z + far * way[2]))
+        return form.edited(centre=tuple(float(v) for v in place))
+
+    return mound.edited(mass=mound.mass.edited(forms=tuple(gone(form) for form in mound.mass.forms)))
+
+
+def keyed_with(mound, place, frame, value, ease="eased"):
+    """A mound in which a number has a key at a frame.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : tuple of str or int
+    frame : int
+    value : float
+    ease : str, optional
+        How it goes on from there.
+
+    Returns
+    -------
+    Mound
+    """
+    place = tuple(place)
+    there = next((k for k in mound.keyed if k.place == place), None)
+    keys = [k for k in (there.keys if there is not None else ()) if k.frame != frame] + [Key(frame=frame, value=value, ease=ease)]
+    new = Keyed(place=place, keys=tuple(sorted(keys, key=lambda k: k.frame)))
+    others = tuple(k for k in mound.keyed if k.place != place)
+    return mound.edited(keyed=(*others, new))
+
+
+def without_key(mound, place, frame=None):
+    """A mound in which a number lacks its key at a frame, or all of them.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : tuple of str or int
+    frame : int, optional
+        Default all.
+
+    Returns
+    -------
+    Mound
+    """
+    found = []
+    for keyed in mound.keyed:
+        keys = tuple(k for k in keyed.keys if frame is not None and k.frame != frame) if keyed.place == tuple(place) else keyed.keys
+        if keys:
+            found.append(keyed.edited(keys=keys))
+    return mound.edited(keyed=tuple(found))
+
+
+def moves_on(mound):
+    """Whether a mound looks different at different frames: bool."""
+    return mound.time is not None and bool(
+        mound.keyed or mound.grains or ((mound.time.wind or mound.time.shear) and mound.mass.forms))
+
+
+def turn_of_line(line, frame):
+    """A frame within a line: a number beyond its ends held, or taken round where it loops.
+
+    Parameters
+    ----------
+    line : TimeLine
+    frame : int
+
+    Returns
+    -------
+    int
+    """
+    if line.loop:
+        return line.first + (frame - line.first) % line.count
+    return min(max(frame, line.first), line.last)
+
