@@ -141,7 +141,8 @@ class StatusBar(QWidget):
         grid = answer.grid
         bounds = grid.brick_bounds()
         if answer.request.placed is not None:
-            self.facts.setText(f"{count(answer.members)} members seen · {memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
+            seen = "one cloud" if answer.members == 1 else f"{count(answer.members)} clouds"
+            self.facts.setText(f"{seen} seen · {memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
         elif bounds is None:
             self.facts.setText("no voxels")
         else:

@@ -3,7 +3,7 @@
 from .command import Command
 from .stations.registry import STATIONS
 
-MOUNDS, EDITING, LOOKING, OUT, NUMBERS = "Mounds", "Editing", "Looking", "Out of the window", "Numbers"
+MOUNDS, EDITING, LOOKING, OUT, NUMBERS, TIME = "Mounds", "Editing", "Looking", "Out of the window", "Numbers", "Time"
 
 OF_WINDOW = (
     Command("new", "New mound…", "Ctrl+N", lambda w: w.files.choose_new(), MOUNDS, menu=True),
@@ -22,6 +22,11 @@ OF_WINDOW = (
     Command("keys", "Keys and gestures", "F1", lambda w: w.show_keys(), MOUNDS, menu=True),
     Command("quit", "Quit", "Ctrl+Q", lambda w: w.close(), MOUNDS, menu=True),
     Command("find", "Find a number of this station", "Ctrl+F", lambda w: w.find_number(), NUMBERS),
+    Command("time", "Time line", "Ctrl+L", lambda w: w.time(), TIME, menu=True),
+    Command("play", "Play, or stop", "Shift+Space", lambda w: w.moving.play(), TIME),
+    Command("key", "Key the number that was changed last", "Shift+K", lambda w: w.document.key(), TIME),
+    Command("before", "One frame back", "Alt+Left", lambda w: w.moving.step(-1), TIME),
+    Command("after", "One frame on", "Alt+Right", lambda w: w.moving.step(1), TIME),
     Command("escape", "Stop the work, or let go", "Escape", lambda w: w.escape(), EDITING),
     Command("remove", "Remove what is chosen in the station", "Delete", lambda w: w.station.remove(), EDITING),
     Command("clay", "Look in Clay", "C", lambda w: w.looking.look("clay"), LOOKING),

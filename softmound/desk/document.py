@@ -16,11 +16,14 @@ from ..core.held import Held, is_held
 from ..core.mass.table import form_box
 from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
+from ..core.recipe.timing import at_frame, followed_by_keys, keyed_with, numbers_changed, part_at
 from ..logbook import actions
 
 LOGGER = logging.getLogger(__name__)
 AUTOSAVE_SECONDS = 1.5
 HISTORY = 400
+MOST_KEYED = 12
+"""Numbers of one edit that can be given keys at once."""
 RECENT = 8
 
 
@@ -76,12 +79,16 @@ class Document(QObject):
     looked = pyqtSignal(bool)
     named = pyqtSignal()
     refused = pyqtSignal(str)
+    framed = pyqtSignal(bool)
 
     def __init__(self, parent=None):
         super().__init__(parent)
         self.mound = Mound()
         self.path = None
         self.saved_at = None
+        self.frame = 1
+        self.changed_last = ()
+        self._seen = None
         self._undo, self._redo = [], []
         self._moving = False
         self._saved = self.mound
@@ -102,6 +109,44 @@ class Document(QObject):
     def moving(self):
         """True while the hand has not let go."""
         return self._moving
+
+    @property
+    def seen(self):
+        """The mound as it is at the present frame: Mound, the same object until something changes."""
+        if self.mound.time is None:
+            return self.mound
+        if self._seen is None or self._seen[0] is not self.mound or self._seen[1] != self.frame:
+            try:
+                self._seen = self.mound, self.frame, at_frame(self.mound, self.frame)
+            except Problem as problem:
+                self._seen = self.mound, self.frame, self.mound.model_copy(update={"time": None, "keyed": ()})
+                self.refused.emit(str(problem))
+        return self._seen[2]
+
+    def go_to(self, frame, moving=False):
+        """Go to another frame of the time line: no step of history.
+
+        Parameters
+        ----------
+        frame : int
+        moving : bool, optional
+        """
+        if self.mound.time is not None and frame != self.frame:
+            self.frame = frame
+            self.framed.emit(moving)
+
+    def key(self):
+        """Give the numbers that were changed last a key at the present frame."""
+        numbers, frame = [place for place, _ in self.changed_last], self.frame
+        if not numbers or self.mound.time is None:
+            return
+
+        def keyed(mound):
+            for place in numbers:
+                mound = keyed_with(mound, place, frame, float(part_at(mound, place)))
+            return mound
+
+        self.apply("key", keyed)
 
     @property
     def undo_label(self):
@@ -137,6 +182,9 @@ class Document(QObject):
         """
         try:
             mound = change(self.mound)
+            begun = self._undo[-1][0] if self._moving and self._undo else self.mound
+            changed_last = tuple(numbers_changed(begun, mound)[:MOST_KEYED])
+            mound = followed_by_keys(self.mound, mound, self.frame)
             before = {id(form) for form in self.mound.mass.forms}
             for form in mound.mass.forms:
                 if id(form) not in before and getattr(form, "coat", None) is not None:
@@ -148,6 +196,8 @@ class Document(QObject):
             self.refused.emit(str(problem))
             return False
         actions.note(undo_label)
+        if changed_last:
+            self.changed_last = changed_last
         self._take(mound, undo_label, moving, with_view)
         return True
 
@@ -231,6 +281,8 @@ class Document(QObject):
             False when it was recovered and is not on disk like this.
         """
         self._forget_copy()
+        self.frame = mound.time.first if mound.time is not None else 1
+        self.changed_last = ()
         self.mound = mound
         self.path = pathlib.Path(path) if path else None
         self._saved = mound if saved else Mound()

@@ -148,12 +148,12 @@ class Looking(QObject):
         if not window.isVisible():
             return
         self.newest += 1
-        mound, finished = self._document.mound, window.finished
+        mound, finished = self._document.seen, window.finished
         grid, key = finished.looked_at(mound)
         # Of a window that shows nothing yet: something lit as soon as can be; it rests once that is there.
         self._hurried = self._shown == 0 and not moving
         moving = moving or self._hurried
-        mound, placed = window.station.as_seen(mound), window.station.placed()
+        mound, placed = window.station.as_seen(mound), window.station.placed() or window.moving.placed()
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         way = "draft" if placed is not None and self.way == "slice" else self.way

@@ -12,6 +12,7 @@ from ..core.engine.painter import PASSES
 from ..core.engine.stages import Stages
 from ..core.recipe.places import changed
 from ..core.recipe.resize import resized_mound
+from ..core.recipe.time import TimeLine
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
 from .commands import help_rows, table
@@ -22,12 +23,14 @@ from .finished import Finished
 from .jobs import Jobs
 from .keys_dialog import KeysDialog
 from .looking import Looking
+from .moving import Moving
 from .picture import Picture
 from .pixels import image_of_pixels
 from .relay import Relay
 from .resize_dialog import ResizeDialog
 from .stations.registry import STATIONS
 from .strip import COMPUTING, FRESH, Strip
+from .time_line import TimeLineBar
 
 TRAY_HEIGHT = 176
 SETTINGS_WIDTH = 300
@@ -72,6 +75,8 @@ class Window(QMainWindow):
         self.builder = Stages(stages.cache, KeptGrids(), past)
         self.jobs = Jobs(self)
         self.picture = Picture()
+        self.moving = Moving(self)
+        self.time_line = TimeLineBar(self.document, self.moving)
         self.finished = Finished(self, self.builder)
         self.looking = Looking(self, stages)
         self.files = Files(self)
@@ -100,6 +105,7 @@ class Window(QMainWindow):
         middle = QVBoxLayout()
         middle.setSpacing(0)
         middle.addWidget(self.picture, 1)
+        middle.addWidget(self.time_line)
         self.trays, self.panels = QStackedWidget(), QStackedWidget()
         self.trays.setObjectName("panel")
         self.trays.setFixedHeight(TRAY_HEIGHT)
@@ -146,6 +152,7 @@ class Window(QMainWindow):
         document = self.document
         document.changed.connect(self._changed)
         document.looked.connect(self.show_look)
+        document.framed.connect(self._framed)
         document.named.connect(self._named)
         document.refused.connect(self._refused)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
@@ -197,9 +204,10 @@ class Window(QMainWindow):
             self.station.take(tool)
 
     def _show_station(self):
-        mound = self.document.mound
+        mound = self.document.seen
         self.station.show_mound(mound)
         self.picture.show_note(self.station.note(mound))
+        self.time_line.show_mound(self.document.mound)
         self.picture.show_mound(self.station.as_seen(mound))
 
     def show_tiles(self):
@@ -236,9 +244,20 @@ class Window(QMainWindow):
         ----------
         moving : bool
         """
-        self.picture.show_mound(self.station.as_seen(self.document.mound))
-        self.station.show_view(self.document.mound)
+        self.picture.show_mound(self.station.as_seen(self.document.seen))
+        self.station.show_view(self.document.seen)
         self.looking.ask(moving)
+
+    def _framed(self, moving):
+        """Another frame of the time line."""
+        self._show_station()
+        self.looking.ask(moving)
+
+    def time(self):
+        """Give the mound a time line, or take it away."""
+        on = self.document.mound.time is None
+        self.document.apply("time line", lambda mound: mound.edited(time=TimeLine() if on else None))
+        self.moving.let_go()
 
     def _named(self):
         self.top_bar.show_document(self.document)
@@ -347,6 +366,7 @@ class Window(QMainWindow):
         """End all that works for this window, and wait for it."""
         leave_all()
         self.relay.close()
+        self.moving.end()
         self.jobs.end()
         self.delivering.end()
         for station in self.stations.values():

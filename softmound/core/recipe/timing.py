@@ -6,6 +6,10 @@ from ..directions import direction_of
 from ..problems import Problem
 from .places import put
 from .time import Key, Keyed
+from .value import Value
+
+UNKEYED = ("format", "time", "keyed", "growth", "snapshots", "references", "views", "view")
+"""Fields of a mound whose numbers take no keys by themselves; the view moves along kept views."""
 
 
 def value_at(keyed, frame):
@@ -218,3 +222,58 @@ def turn_of_line(line, frame):
         return line.first + (frame - line.first) % line.count
     return min(max(frame, line.first), line.last)
 
+
+
+def numbers_changed(before, after, place=()):
+    """Numbers in which two recipes differ.
+
+    Parameters
+    ----------
+    before, after : Value
+        Of one class.
+    place : tuple of str or int, optional
+        Where they stand.
+
+    Returns
+    -------
+    list of (tuple, float)
+        Places and the new values; nothing of parts that came, went or changed their kind, nor of arrays and switches.
+    """
+    if before is after or type(before) is not type(after) or isinstance(after, (bool, str, bytes)) or after is None:
+        return []
+    if isinstance(after, (int, float)):
+        return [] if before == after else [(place, float(after))]
+    if isinstance(after, tuple):
+        if len(before) != len(after):
+            return []
+        return [found for n, (a, b) in enumerate(zip(before, after)) for found in numbers_changed(a, b, (*place, n))]
+    if isinstance(after, Value):
+        return [found for name in type(after).model_fields if name not in UNKEYED
+                for found in numbers_changed(getattr(before, name), getattr(after, name), (*place, name))]
+    return []
+
+
+def followed_by_keys(before, after, frame):
+    """A recipe after an edit at a frame: what has keys, and was changed, has one more there.
+
+    Parameters
+    ----------
+    before, after : Mound
+        As they are told, not as they are at the frame.
+    frame : int
+
+    Returns
+    -------
+    Mound
+        The numbers told stay what they were.
+    """
+    if after.time is None or not after.keyed or before.keyed != after.keyed:
+        return after
+    for keyed in after.keyed:
+        try:
+            was, now = part_at(before, keyed.place), part_at(after, keyed.place)
+        except (LookupError, TypeError, AttributeError):
+            continue
+        if was != now:
+            after = keyed_with(after, keyed.place, frame, float(now))
+    return after

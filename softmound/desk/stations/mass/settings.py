@@ -10,6 +10,7 @@ from ....core.recipe.places import changed, put
 from ...controls import NumberField, Row, emptied, text_label
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
+from .growth_fields import GrowthFields
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
          ("carves", "Carves", "Taken away from what came before."),
@@ -70,6 +71,7 @@ class MassSettings(SettingsPanel):
         self.switches, self.levels = {}, {}
         self._level("base", BaseLevel, "Base level", "Flatten the underside")
         self._level("top", TopLevel, "Top level", "Flatten the top")
+        self.growth = GrowthFields(self, station.window)
 
     # -- what there is --------------------------------------------------------------------------
 
@@ -253,6 +255,7 @@ class MassSettings(SettingsPanel):
             level = getattr(mound.mass, name)
             fields.show_part(level)
             fields.setVisible(level.on)
+        self.growth.show_mound(mound)
 
     def _show_brush(self):
         station = self._station
