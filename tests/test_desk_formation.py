@@ -61,7 +61,7 @@ class Formation(DeskTest):
         flock = self.spread()
         self.assertEqual((len(flock.members), len(flock.spreads)), (40, 1))
         self.assertEqual({m.asset.name for m in flock.members}, {"Loaf", "Roll"})
-        self.assertIn("40 members seen", self.window.status.facts.text())
+        self.assertIn("40 clouds seen", self.window.status.facts.text())
         cloudy = self.pixels()
         self.click(self.panel.new)
         self.rest()
@@ -221,7 +221,7 @@ class Formation(DeskTest):
             self.click(self.panel.open_file)
         self.assertIn("Gone", self.window.status.said.text())
         self.rest()
-        self.assertIn("1 members seen", self.window.status.facts.text())
+        self.assertIn("one cloud seen", self.window.status.facts.text())
 
     def test_the_copy_outlives_the_program(self):
         flock = self.spread()

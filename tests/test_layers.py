@@ -1,110 +1,208 @@
-"""The layout of the code: a core free of the interface, and everything shipped that is needed."""
+"""Decks, hazes, the air between and the earth's curve."""
 
-import ast
 import pathlib
-import subprocess
-import sys
+import tempfile
 import unittest
 
-from softmound.core.engine.density import bounds_of
-from softmound.core.recipe import read_mound, read_thumb
+import numpy as np
 
-ROOT = pathlib.Path(__file__).parent.parent
-CORE = ROOT / "softmound" / "core"
+from softmound.core.engine.stages import Stages, layers_of
+from softmound.core.formation.beside import all_in_files
+from softmound.core.formation.layers import deck_clouds, haze_cloud, tile
+from softmound.core.formation.merging import merged
+from softmound.core.formation.stage import read_stage, write_stage
+from softmound.core.formation.standing import clouds_of, sources_of
+from softmound.core.light.air import STEPS, air_between, air_radiance, haze_extinction
+from softmound.core.light.between import veiled
+from softmound.core.light.camera import camera_of
+from softmound.core.light.march import AWAY, OPACITY, march
+from softmound.core.light.scene import PlacedCloud, Placing, scene_of
+from softmound.core.recipe import Light, Medium, Sky, Sun, View
+from softmound.core.recipe.files import write_mound
+from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Member
+from softmound.core.volume.sample import sample
+from softmound.core.volume.windows import grid_of_dense
 
+from .scenes import ball_mound
 
-def imports(path):
-    """Modules that a file imports, as written."""
-    for node in ast.walk(ast.parse(path.read_text())):
-        if isinstance(node, ast.Import):
-            yield from (alias.name for alias in node.names)
-        elif isinstance(node, ast.ImportFrom):
-            yield "." * node.level + (node.module or "")
-
-
-class Layers(unittest.TestCase):
-    def test_the_core_names_no_interface(self):
-        for path in CORE.rglob("*.py"):
-            for name in imports(path):
-                self.assertFalse(name.startswith("PyQt"), f"{path} imports {name}")
-                self.assertNotIn("desk", name.split("."), f"{path} imports {name}")
-
-    def test_the_core_loads_no_interface(self):
-        modules = [".".join(p.relative_to(ROOT).with_suffix("").parts) for p in CORE.rglob("*.py")
-                   if p.stem not in ("__init__", "foreign_child", "polygons_child", "ready_child")]
-        script = "import sys\n" + "".join(f"import {m}\n" for m in modules) + (
-            "assert not [m for m in sys.modules if m.startswith('PyQt')], 'interface loaded'")
-        done = subprocess.run([sys.executable, "-c", script], cwd=ROOT, capture_output=True, text=True)
-        self.assertEqual(done.returncode, 0, done.stderr)
-
-    def test_data_runs_one_way(self):
-        """Earlier stages know nothing of later ones."""
-        # The first two hold what all others are made of.
-        order = ["recipe", "volume",
-                 "noise", "mass", "grain", "fill", "starts", "light", "exchange", "engine", "library", "formation"]
-        self.assertEqual(sorted(order), sorted(p.name for p in CORE.iterdir() if p.is_dir() and p.name != "__pycache__"))
-        for path in CORE.rglob("*.py"):
-            stage = path.relative_to(CORE).parts[0]
-            if stage not in order:
-                continue
-            for name in imports(path):
-                target = name.lstrip(".").split(".")[0]
-                if name.startswith("..") and target in order:
-                    self.assertLessEqual(order.index(target), order.index(stage), f"{path} imports {name}")
-
-    def test_the_desk_knows_no_station_by_its_name(self):
-        """Outside its own folder a station is one line of the registry."""
-        desk = ROOT / "softmound" / "desk"
-        folders = {p.name for p in (desk / "stations").iterdir() if (p / "station.py").exists()}
-        names = {name.capitalize() for name in folders}
-        self.assertGreaterEqual(len(folders), 5)
-        for path in desk.rglob("*.py"):
-            inside = path.relative_to(desk / "stations").parts[0] if desk / "stations" in path.parents else ""
-            if path.name == "registry.py":
-                continue
-            for name in imports(path):
-                known = folders.intersection(name.split(".")) - {inside}
-                of_core = name.lstrip(".").startswith("core")
-                self.assertTrue(of_core or not known, f"{path} imports {name}")
-            written = {node.value for node in ast.walk(ast.parse(path.read_text())) if isinstance(node, ast.Constant)
-                       and isinstance(node.value, str)}
-            if not inside:  # "Light" is also what a dialog calls the light of its pictures
-                self.assertFalse(written & names - {"Light"}, f"{path} says {written & names}")
-
-    def test_public_functions_are_documented(self):
-        for path in (ROOT / "softmound").rglob("*.py"):
-            tree = ast.parse(path.read_text())
-            self.assertTrue(ast.get_docstring(tree) or not path.read_text().strip(), path)
-            for node in tree.body:
-                if isinstance(node, (ast.FunctionDef, ast.ClassDef)) and not node.name.startswith("_"):
-                    self.assertTrue(ast.get_docstring(node), f"{path}: {node.name}")
+SMALL = Deck(lumps=60.0, thickness=60.0, reach=400.0, waves=20.0, wavelength=240.0, stretched=1.25, altitude=100.0)
 
 
-class Shipped(unittest.TestCase):
-    def test_fonts_and_icons_with_their_licences(self):
-        desk = ROOT / "softmound" / "desk"
-        self.assertGreaterEqual(len(list((desk / "fonts").glob("*.ttf"))), 3)
-        self.assertTrue(list((desk / "fonts").glob("LICENSE*")))
-        self.assertTrue(list((desk / "icons").glob("*.svg")))
-        self.assertTrue(list((desk / "icons").glob("LICENSE*")))
+def density_in(clouds, points):
+    """Densities of placed clouds, added up at places of the world."""
+    return sum(sample(cloud.grid, cloud.placing.own(points)) for cloud in clouds)
 
-    def test_demo_mounds_open_and_hold_clouds(self):
-        names = set()
-        for path in (ROOT / "demo").glob("*.mound"):
-            mound = read_mound(path)
-            names.add(mound.name)
-            self.assertIsNotNone(bounds_of(mound))
-            self.assertTrue(mound.grains)
-            read_thumb(path)
-        self.assertEqual(names, {"Cottage Loaf", "Brioche", "Meringue Spire", "Flour Drift", "Burnt Crust"})
 
-    def test_the_lock_file_pins_every_dependency(self):
-        lines = [line for line in (ROOT / "requirements.lock").read_text().splitlines()
-                 if line and not line.startswith("#")]
-        self.assertTrue(all("==" in line and "/" not in line for line in lines))
-        pinned = {line.split("==")[0].lower().replace("_", "-") for line in lines}
-        for name in ("numpy", "numba", "tbb", "pydantic", "pyqt6", "pillow", "platformdirs", "tqdm", "scipy"):
-            self.assertIn(name, pinned)
+class Decks(unittest.TestCase):
+    def test_there_is_no_seam_where_tiles_meet(self):
+        clouds = deck_clouds(SMALL)
+        self.assertGreater(len({id(c.grid) for c in clouds}), 1)
+        inner = [c for c in clouds if np.hypot(*c.placing.place[[0, 2]]) < 450.0]
+        voxel, steps = inner[0].voxel, {"border": [], "inside": []}
+        for cloud in inner[:8]:
+            x0, _, z0 = cloud.placing.place
+            for x, kind in ((x0, "border"), (x0 + 10.0 * voxel, "inside")):
+                z, y = np.meshgrid(np.arange(10) * 4.0 * voxel + z0, np.arange(6) * 10.0 + 105.0)
+                points = np.stack([np.full(z.size, x), y.ravel(), z.ravel()], axis=-1)
+                before = density_in(clouds, points - [voxel, 0.0, 0.0])
+                steps[kind].append(np.abs(density_in(clouds, points) - before))
+        border, inside = (float(np.mean(steps[k])) for k in ("border", "inside"))
+        self.assertLess(border, 2.0 * inside)
+        self.assertGreater(border, 0.2 * inside)  # nor is there nothing
+
+    def test_cover_is_the_share_of_the_sky(self):
+        for cover in (0.3, 0.7, 1.0):
+            grids = [tile(SMALL.edited(cover=cover, reach=100.0, altitude=0.0), kind) for kind in range(3)]
+            shares = []
+            for grid in grids:
+                held = np.zeros(tuple(grid.brick_bounds()[1][[0, 2]] + 1), bool)
+                for coords, values in zip(grid.coords, grid.values):
+                    x, _, z = coords * 8
+                    held[x : x + 8, z : z + 8] |= (values.reshape(8, 8, 8) > 0.2).any(axis=1)
+                shares.append(held.mean())
+            self.assertAlmostEqual(float(np.mean(shares)), cover, delta=0.2)
+
+    def test_it_lies_between_its_levels_and_reaches_so_far(self):
+        clouds = deck_clouds(SMALL)
+        boxes = np.array([c.box() for c in clouds])
+        self.assertGreater(boxes[:, 0, 1].min(), SMALL.altitude - 0.5 * SMALL.thickness)
+        self.assertLess(boxes[:, 1, 1].max(), SMALL.altitude + 2.0 * SMALL.thickness + SMALL.waves)
+        self.assertGreater(np.abs(boxes[:, :, 0]).max(), SMALL.reach)
+        self.assertLess(np.abs(boxes[:, :, 0]).max(), SMALL.reach + 2.0 * 8 * SMALL.lumps)
+
+    def test_another_seed_is_another_deck_and_the_same_the_same(self):
+        a, b, c = (tile(SMALL.edited(seed=s, reach=100.0, altitude=0.0), 0) for s in (1, 1, 2))
+        np.testing.assert_array_equal(a.values, b.values)
+        self.assertFalse(a.values.shape == c.values.shape and np.array_equal(a.values, c.values))
+
+
+class Hazes(unittest.TestCase):
+    def test_it_thins_by_e_over_its_height(self):
+        haze = haze_cloud(Haze(uneven=0.0, falls=200.0, high=2_000.0, reach=1_000.0))
+        values = sample(haze.grid, [[0.0, y, 0.0] for y in (100.0, 300.0, 500.0)])
+        np.testing.assert_allclose(values[1:] / values[:-1], np.exp(-1.0), rtol=0.03)
+
+    def test_its_visibility_is_koschmieders(self):
+        medium = haze_cloud(Haze(visibility=10.0)).medium
+        self.assertAlmostEqual(float(np.exp(-medium.extinction * 10_000.0)), 0.02, delta=2e-4)
+
+    def test_it_takes_light_along_its_way(self):
+        haze = haze_cloud(Haze(uneven=0.0, visibility=5.0, falls=10_000.0, high=4_000.0, reach=2_000.0))
+        light = Light(sky=Sky(kind="plain"))
+        scene = scene_of(light, haze, view=View(target=(0.0, 300.0, 0.0), distance=500.0, elevation=0.0, azimuth=0.0))
+        camera = camera_of(scene.seen_from, 16, 12)
+        out = layers_of(Stages(), scene, camera)[6, 8]
+        at = camera.eye + np.linspace(0.0, 3_000.0, 3_000)[:, None] * camera.ray(8.5, 6.5)
+        depth = float(sample(haze.grid, at).mean() * 3_000.0 * haze.medium.extinction)
+        self.assertAlmostEqual(float(out[OPACITY]), 1.0 - np.exp(-depth), delta=0.02)
+
+    def test_the_lowest_lies_below_the_highest(self):
+        with self.assertRaises(ValueError):
+            Haze(low=500.0, high=400.0)
+
+
+class Overlapping(unittest.TestCase):
+    def test_a_fine_cloud_within_a_coarse_haze_is_whole(self):
+        # Steps through what is coarse must neither leave out nor count twice what is fine.
+        fine = grid_of_dense(np.pad(np.ones((12, 12, 12), np.float32), 2), 1.0, (-8.0, 92.0, -8.0))
+        coarse = grid_of_dense(np.pad(np.ones((6, 6, 6), np.float32), 1), 60.0, (-210.0, -60.0, -210.0))
+        thin, thick = Medium(extinction=0.0004), Medium(extinction=0.08)
+        view = View(target=(0.0, 100.0, 0.0), distance=150.0, elevation=3.0)
+        camera = camera_of(view, 48, 32)
+
+        def opacity(*clouds):
+            scene = scene_of(Light(), *clouds, view=view)
+            stages = Stages()
+            return np.mean([march(scene, stages.lattice(scene), camera, nth=n)[..., OPACITY] for n in range(12)], axis=0)
+
+        hazy, alone = PlacedCloud(coarse, thin, key="h"), PlacedCloud(fine, thick, key="f")
+        both = 1.0 - (1.0 - opacity(hazy)) * (1.0 - opacity(alone))
+        found = opacity(alone, hazy)
+        self.assertGreater(float(both.max()), 0.5)
+        np.testing.assert_allclose(found, both, atol=0.02)
+
+
+class Between(unittest.TestCase):
+    sun, sky = Sun(elevation=25.0), Sky(kind="air", visibility=40.0)
+
+    def test_level_with_the_ground_light_falls_as_beer_says(self):
+        through, added = air_between([[0.0, 0.0, 1.0]], 10_000.0, self.sun, self.sky.edited(altitude=0.0))
+        haze = haze_extinction(40.0)
+        scattering = np.array([5.802e-6, 13.558e-6, 33.1e-6])
+        np.testing.assert_allclose(through[0, -1], np.exp(-(haze + scattering) * 10_000.0), rtol=0.01)
+        self.assertTrue((np.diff(added[0], axis=0) > 0.0).all())
+        self.assertEqual(added.shape, (1, STEPS + 1, 3))
+
+    def test_far_enough_the_air_has_the_colour_of_the_sky(self):
+        way = np.array([[0.0, 0.2, 0.98]]) / np.linalg.norm([0.0, 0.2, 0.98])
+        _, added = air_between(way, 400_000.0, self.sun, self.sky)
+        np.testing.assert_allclose(added[0, -1], air_radiance(way, self.sun, self.sky)[0], rtol=0.05)
+
+    def test_a_far_white_cloud_is_what_the_table_says(self):
+        light = Light(sky=self.sky, sun=self.sun)
+        grid = grid_of_dense(np.ones((8, 8, 8), np.float32), 100.0)
+        view = View(target=(0.0, 500.0, 0.0), distance=8_000.0, elevation=0.0)
+        scene, camera = scene_of(light, grid, view=view, air=True), camera_of(view, 40, 30)
+        white, opacity = np.ones((30, 40, 3), np.float32), np.ones((30, 40), np.float32)
+        found = veiled(white, opacity, np.full((30, 40), 8_000.0, np.float32), scene, camera)
+        through, added = air_between(camera.ray(20.0, 15.0)[None], 8_000.0, self.sun, self.sky)
+        np.testing.assert_allclose(found[14:16, 19:21].mean(axis=(0, 1)), through[0, -1] + added[0, -1], rtol=0.01)
+        near = veiled(white, opacity, np.full((30, 40), 100.0, np.float32), scene, camera)
+        np.testing.assert_array_equal(near, white)
+
+    def test_the_distance_of_a_thick_cloud_is_where_its_surface_is(self):
+        grid = grid_of_dense(np.pad(np.ones((40, 40, 40), np.float32), 1), 1.0, (-20.0, 0.0, -20.0))
+        view = View(target=(0.0, 20.0, 0.0), distance=300.0, elevation=0.0)
+        for scale in (1.0, 2.0):
+            cloud = PlacedCloud(grid, Medium(extinction=3.0), Placing(scale=scale), key=str(scale))
+            scene, camera = scene_of(Light(), cloud, view=view.edited(target=(0.0, 20.0 * scale, 0.0))), None
+            camera = camera_of(scene.seen_from, 20, 16)
+            out = march(scene, Stages().lattice(scene), camera)[8, 10]
+            self.assertAlmostEqual(float(out[AWAY] / out[OPACITY]), 300.0 - 20.0 * scale, delta=1.5 * scale)
+
+
+class Flocks(unittest.TestCase):
+    def setUp(self):
+        self._folder = tempfile.TemporaryDirectory()
+        self.addCleanup(self._folder.cleanup)
+        self.folder = pathlib.Path(self._folder.name)
+        write_mound(self.folder / "roll.mound", ball_mound(12.0, 2.0))
+
+    def flock(self, **more):
+        member = Member(asset=Asset(name="Roll", file="roll.mound"), place=(0.0, 150.0, 0.0))
+        return Flock(members=(member,), **more)
+
+    def test_a_mound_of_its_own_is_shown_and_follows_what_is_saved(self):
+        flock = self.flock(curved=False)
+        sources = sources_of(flock, self.folder, self.folder)
+        before = clouds_of(flock, sources)[0].box()
+        write_mound(self.folder / "roll.mound", ball_mound(24.0, 2.0))
+        after = clouds_of(flock, sources_of(flock, self.folder, self.folder))[0].box()
+        self.assertAlmostEqual((after[1][0] - after[0][0]) / (before[1][0] - before[0][0]), 2.0, delta=0.4)
+
+    def test_the_earth_falls_away(self):
+        member = self.flock().members[0]
+        far = Flock(members=(member.edited(place=(40_000.0, 800.0, 0.0)),), curved=True)
+        sources = sources_of(far, self.folder, self.folder)
+        flat, curved = (clouds_of(far.edited(curved=on), sources)[0].placing.place for on in (False, True))
+        self.assertAlmostEqual(flat[1] - curved[1], 40_000.0**2 / (2.0 * 6_360_000.0), delta=0.5)
+
+    def test_decks_are_merged_and_written_as_files(self):
+        flock = self.flock(decks=(SMALL.edited(reach=100.0, altitude=40.0),))
+        sources = sources_of(flock, self.folder, self.folder)
+        grid, medium = merged(flock, sources, 4.0, ((-60.0, 0.0, -60.0), (60.0, 200.0, 60.0)))
+        points = np.random.default_rng(1).integers(-12, 12, (60, 3)) * 4.0 + [0.0, 68.0, 0.0]
+        deck = deck_clouds(flock.decks[0])
+        wanted = density_in(deck, points) * deck[0].medium.extinction / medium.extinction
+        np.testing.assert_allclose(sample(grid, points), wanted, atol=0.02)
+        whole, held = all_in_files(flock, sources, self.folder / "sky.usda")
+        self.assertFalse(whole.decks)
+        self.assertTrue(all(pathlib.Path(held[m.asset].tiers[1]).exists() for m in whole.members))
+        write_stage(self.folder / "sky.usda", flock, sources)
+        back = read_stage(self.folder / "sky.usda", "Sky")
+        self.assertEqual(len(back.members), 1 + len(deck))
+        tiles = [m for m in back.members if "deck" in m.asset.file]
+        self.assertEqual(len(tiles), len(deck))
 
 
 if __name__ == "__main__":

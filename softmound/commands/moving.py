@@ -87,6 +87,7 @@ def _grow(args):
 
     from ..core.growth.frames import growth_written
     from ..core.growth.growing import foretold_growth, grown
+    from ..core.growth.source import growth_for
     from ..core.problems import sentence_for
     from ..core.recipe import read_mound
     from ..core.recipe.time import Growth
@@ -100,7 +101,7 @@ def _grow(args):
             raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(Growth.model_fields)}.")
         changes[what] = value
     try:
-        held = mound.growth.model_dump() if mound.growth is not None else {}
+        held = (mound.growth or growth_for(mound)).model_dump()
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))
     except ValidationError as error:
         raise Problem(sentence_for(error, "the growth")) from error

@@ -115,6 +115,7 @@ class Document(QObject):
         """The mound as it is at the present frame: Mound, the same object until something changes."""
         if self.mound.time is None:
             return self.mound
+        self.frame = min(max(self.frame, self.mound.time.first), self.mound.time.last)
         if self._seen is None or self._seen[0] is not self.mound or self._seen[1] != self.frame:
             try:
                 self._seen = self.mound, self.frame, at_frame(self.mound, self.frame)

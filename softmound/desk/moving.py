@@ -12,13 +12,14 @@ from ..core.growth.frames import grid_of_frame, growth_written
 from ..core.growth.growing import foretold_growth, grown
 from ..core.growth.kept import KeptGrowth, key_of_growth
 from ..core.growth.riding import frozen, frozen_mound
+from ..core.growth.source import growth_for
 from ..core.light.camera import camera_of
 from ..core.light.coarse import QUICK
 from ..core.light.looks import held, looked
 from ..core.light.radiance import radiance_of
 from ..core.light.scene import PlacedCloud
 from ..core.problems import Problem
-from ..core.recipe.time import Growth, TimeLine
+from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import at_frame, turn_of_line
 from .relay import Relay
 
@@ -195,7 +196,7 @@ class Moving(QObject):
                 keep(token, number, looked(seen, own), light)
                 ticket.tick(1.0)
 
-        window.jobs.begin(work, lambda _: self._made(token), "Frames to be played", lambda: self._over(token))
+        window.jobs.begin(work, lambda _: None, "Frames to be played", lambda: self._over(token, wanted))
 
     def _keep(self, token, number, pixels, light):
         if token is self._making:
@@ -203,14 +204,12 @@ class Moving(QObject):
             self._window.picture.show_pixels(pixels, COARSER)
             self.changed.emit()
 
-    def _made(self, token):
+    def _over(self, token, wanted):
+        """The frames are made, or will not be."""
         if token is self._making:
             self._making = None
-            self.play()
-
-    def _over(self, token):
-        if token is self._making:
-            self._making = None
+            if self._pictures.keys() >= set(wanted):
+                self.play()
             self.changed.emit()
 
     def _next(self):
@@ -265,7 +264,7 @@ class Moving(QObject):
         """Let the mound grow, or go on where it was stopped; the newest frame is seen."""
         window = self._window
         if window.document.mound.growth is None:
-            window.document.apply("growth", lambda mound: mound.edited(growth=Growth()))
+            window.document.apply("growth", lambda mound: mound.edited(growth=growth_for(mound)))
         mound, folder, rate = window.document.mound, self.folder(), self.rate
         told = self._relay.to(self._grew)
         _sweep(folder)

@@ -154,7 +154,7 @@ class Line(QWidget):
         painter.drawPath(path)
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.BLUE)
-        for key in self.keyed.keys:
+        for key in self.keyed.points:
             if self.line.first <= key.frame <= self.line.last:
                 painter.drawEllipse(QPointF(self.x_of(key.frame), y_of(key.value)), 3.5, 3.5)
 
@@ -276,7 +276,7 @@ class TimeLineBar(QWidget):
     def _unkey(self):
         keyed, frame = self._keyed(), self._document.frame
         if keyed is not None:
-            here = any(key.frame == frame for key in keyed.keys)
+            here = any(key.frame == frame for key in keyed.points)
             self._document.apply("remove key", lambda mound: without_key(mound, keyed.place, frame if here else None))
 
     def _ask_folder(self):

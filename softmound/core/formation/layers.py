@@ -151,7 +151,8 @@ def deck_clouds(deck):
     found = []
     for i in range(-rows, rows + 1):
         for j in range(-columns, columns + 1):
-            if math.hypot(i * wide, j * long) > deck.reach + 0.25 * (wide + long) / 2.0:
+            # A tile of which a corner would only just be reached is left out.
+            if math.hypot(max(abs(i) - 0.3, 0.0) * wide, max(abs(j) - 0.3, 0.0) * long) > deck.reach:
                 continue
             kind = int(kinds[i + rows, j + columns])
             place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])

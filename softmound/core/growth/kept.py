@@ -215,7 +215,7 @@ def _write(path, **arrays):
 
 
 def bytes_foretold(shape, frames):
-    """Bytes that the frames of a growth take at the most: int; what is seen fills a fifth of the cells, about.
+    """Bytes that the frames of a growth take at the most: int; what is seen fills two fifths of the cells, about.
 
     Parameters
     ----------
@@ -223,4 +223,4 @@ def bytes_foretold(shape, frames):
     frames : int
     """
     cells = float(np.prod(shape, dtype=float))
-    return int(frames * cells * 0.2 * 8.0 + (frames / STATES + 2) * cells * 24.0)
+    return int(frames * cells * 0.4 * 8.0 + (frames / STATES + 2) * cells * 24.0)

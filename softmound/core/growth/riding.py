@@ -13,6 +13,7 @@ from ..recipe import Noise
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.sample import sample
+from .kept import FAINT
 
 STEPS = 6
 """Steps back through the flow."""
@@ -154,7 +155,8 @@ def streamed(grid, grown, seconds, ticket=None):
     values = np.empty((len(around), LANES), np.float32)
     for some in chunks(len(around), CHUNK, ticket):
         points = ((around[some, None, :] * SIDE + _WITHIN) * grid.voxel + grid.offset).reshape(-1, 3)
-        values[some] = sample(grid, came_from(points, grown, seconds)).reshape(-1, LANES)
+        found = sample(grid, came_from(points, grown, seconds))
+        values[some] = np.where(found > FAINT, found, 0.0).reshape(-1, LANES)
     held = values.any(axis=1)
     return grid_of(grid.voxel, around[held].astype(np.int32), values[held], offset=grid.offset)
 

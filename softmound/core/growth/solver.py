@@ -129,7 +129,7 @@ class Flowing:
         left = freed(faces, threads())
         flow, step = centred(faces, self.wind), seconds / self.cell
         moved = carried(fields, flow, step)
-        _kept_whole(fields, moved, flow, step)
+        kept_whole(fields, moved, flow, step)
         faces = tuple(carried(face[None], flow, step, axis, empty=False)[0] for axis, face in enumerate(faces))
         for field, share in ((CLOUD, weather.thins), (HEAT, weather.cools)):
             if share > 0.0:
@@ -139,11 +139,19 @@ class Flowing:
         self.seconds += seconds
 
 
-def _kept_whole(before, after, flow, step):
+def kept_whole(before, after, flow, step):
     """Give back, in place, what carrying lost of each field, or take what it added, evenly over what is there.
 
     Tracing back conserves nothing by itself. What goes out through the sides and the top is lost indeed: it is counted by the
     flow at the border.
+
+    Parameters
+    ----------
+    before, after : ndarray of float32, shape (n, X, Y, Z)
+        `after` is changed.
+    flow : ndarray of float32, shape (X, Y, Z, 3)
+    step : float
+        Seconds, divided by the edge of a cell.
     """
     out = np.maximum
     for field, was in zip(after, before):

@@ -11,6 +11,7 @@ from ..grain.where import landmarks_of, shares
 from ..noise.sums import noise_points
 from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
+from ..recipe.time import Growth
 from ..volume.bricks import LANES, SIDE
 from ..volume.windows import read_window
 from .solver import CLOUD, HEAT, VAPOUR, Weather
@@ -75,6 +76,25 @@ class Source:
                 fields[CLOUD] = np.minimum(fields[CLOUD] + np.float32(growth.smoke * seconds) * self.gives, 1.0)
 
         return emit
+
+
+def growth_for(mound):
+    """A growth to begin with, of lengths that suit a mound.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    Growth
+        The usual one for a span of three hundred metres; smaller clouds move by less, larger ones by more.
+    """
+    share = max(span_of(mound), 0.5) / 300.0
+    length, usual = float(f"{24.0 * share:.2g}"), Growth()
+    # What is so many times larger falls and rises so many times as far, which takes the root of that time as long.
+    return usual.edited(patch=max(length, 0.01), over=max(float(f"{usual.over * share:.2g}"), 0.1),
+                        pace=min(max(float(f"{usual.pace * share**0.5:.2g}"), 0.01), 100.0))
 
 
 def memory_of(shape):

@@ -62,7 +62,7 @@ DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
 SUN, ZENITH, HORIZON, GROUND, OPACITY, RED, GREEN, BLUE, AWAY = range(9)
 """Layers of a picture: sun and three zones of the sky, each per unit, opacity, lamps, and the mean distance at which light is
-taken, in units of the scene, times the opacity."""
+taken in metres, times the opacity."""
 NORMAL, OPENNESS = (0, 1, 2), 3
 """Layers of Clay, which has its opacity where the others have it."""
 LAYERS = 9
@@ -527,5 +527,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
             _MARCHES[len(scene.clouds) == 1](
                 scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(nth),
                 top, f32(step), clay, wanted[top : top + block], out[top : top + block])
+        if not clay:
+            out[..., AWAY][wanted > 0] *= np.float32(scene.unit)
 
     return cast

@@ -229,7 +229,7 @@ def radiance_of(layers, scene, camera, *, stride=1, shadow=NO_SHADOW):
     seen = _with(layers, scene.light, scene.medium, camera, stride, shadow, sent=len(scene.clouds) > 1)
     if scene.air:
         behind = behind_of(seen, scene.light, camera, stride, shadow)
-        seen[..., :3] = behind + veiled(seen[..., :3] - behind, seen[..., 3], layers[..., AWAY] * f32(scene.unit), scene, camera)
+        seen[..., :3] = behind + veiled(seen[..., :3] - behind, seen[..., 3], layers[..., AWAY], scene, camera)
     return seen
 
 

@@ -74,17 +74,17 @@ class Keyed(Value):
     ----------
     place : tuple of str or int
         Fields and numbers from the mound down to it, as ``("grains", 0, "strength")``.
-    keys : tuple of Key
+    points : tuple of Key
         By frame.
     """
 
     place: Annotated[tuple[Annotated[str, Field(max_length=80)] | Annotated[int, Field(ge=0, le=100_000)], ...],
                      Field(min_length=1, max_length=12)]
-    keys: Annotated[tuple[Key, ...], Field(min_length=1, max_length=2_000)]
+    points: Annotated[tuple[Key, ...], Field(min_length=1, max_length=2_000)]
 
     @model_validator(mode="after")
     def _in_order(self):
-        frames = [key.frame for key in self.keys]
+        frames = [key.frame for key in self.points]
         if sorted(set(frames)) != frames:
             raise ValueError("keys: frames have to rise, and each may come once")
         if self.place[0] not in ("mass", "steps", "grains", "patches", "skin", "light", "voxels"):

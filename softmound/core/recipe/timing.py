@@ -25,7 +25,7 @@ def value_at(keyed, frame):
     float
         That of the first key before it, that of the last after it.
     """
-    keys = keyed.keys
+    keys = keyed.points
     if frame <= keys[0].frame:
         return keys[0].value
     for before, after in zip(keys, keys[1:]):
@@ -131,7 +131,8 @@ def at_frame(mound, frame):
 def _evolved(grain, line, seconds):
     """A grain after a while; where the line loops its period goes into the line a whole number of times."""
     if not line.loop:
-        return grain.edited(time=grain.time + seconds)
+        later = grain.time + seconds
+        return grain.edited(time=later if later >= 0.0 else later % grain.period)
     whole = line.count / line.rate
     period = whole / max(1, round(whole / grain.period))
     # The same place in its period as before, however long that is now.
@@ -172,8 +173,8 @@ def keyed_with(mound, place, frame, value, ease="eased"):
     """
     place = tuple(place)
     there = next((k for k in mound.keyed if k.place == place), None)
-    keys = [k for k in (there.keys if there is not None else ()) if k.frame != frame] + [Key(frame=frame, value=value, ease=ease)]
-    new = Keyed(place=place, keys=tuple(sorted(keys, key=lambda k: k.frame)))
+    keys = [k for k in (there.points if there is not None else ()) if k.frame != frame] + [Key(frame=frame, value=value, ease=ease)]
+    new = Keyed(place=place, points=tuple(sorted(keys, key=lambda k: k.frame)))
     others = tuple(k for k in mound.keyed if k.place != place)
     return mound.edited(keyed=(*others, new))
 
@@ -194,9 +195,11 @@ def without_key(mound, place, frame=None):
     """
     found = []
     for keyed in mound.keyed:
-        keys = tuple(k for k in keyed.keys if frame is not None and k.frame != frame) if keyed.place == tuple(place) else keyed.keys
+        keys = keyed.points
+        if keyed.place == tuple(place):
+            keys = tuple(k for k in keys if frame is not None and k.frame != frame)
         if keys:
-            found.append(keyed.edited(keys=keys))
+            found.append(keyed.edited(points=keys))
     return mound.edited(keyed=tuple(found))
 
 

@@ -2,6 +2,7 @@
 
 from PyQt6.QtWidgets import QCheckBox, QPushButton
 
+from ....core.growth.source import growth_for
 from ....core.recipe.time import Growth
 from ...controls import Row, text_label
 from ...part_fields import PartFields
@@ -23,7 +24,7 @@ class GrowthFields:
         self.on = QCheckBox("Let it grow")
         self.on.setToolTip("Smoke and cloud rise from the form; the best frame can be frozen and refined.")
         self.on.clicked.connect(lambda on: window.document.apply(
-            "growth", lambda mound: mound.edited(growth=Growth() if on else None)))
+            "growth", lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
         panel.add(Row(self.on))
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(

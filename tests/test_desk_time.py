@@ -1,0 +1,171 @@
+"""The time line by hand: frames, keys, playing, and a growth that runs, is looked at and frozen."""
+
+from unittest import mock
+
+import numpy as np
+import platformdirs
+from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtTest import QTest
+
+from softmound.core.recipe.time import Growth, TimeLine
+from softmound.core.recipe.timing import at_frame
+
+from .desk import DeskTest
+from .scenes import ball_mound, lumpy_mound
+
+
+class Time(DeskTest):
+    def setUp(self):
+        super().setUp()
+        self.bar, self.moving, self.document = self.window.time_line, self.window.moving, self.window.document
+        folder = mock.patch.object(platformdirs, "user_cache_path", lambda *_: self.folder / "cache")
+        folder.start()
+        self.addCleanup(folder.stop)
+
+    def opened(self, mound=None):
+        self.document.open(mound or lumpy_mound())
+        self.window.open_station("Mass")
+        self.window.actions_["time"].trigger()
+        self.rest()
+
+    def test_still_work_stays_calm(self):
+        self.document.open(ball_mound(12.0, 2.0))
+        self.rest()
+        self.assertFalse(self.bar.isVisible())
+        self.opened()
+        self.assertTrue(self.bar.isVisible())
+        self.window.actions_["time"].trigger()
+        self.rest()
+        self.assertFalse(self.bar.isVisible())
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.document.mound.time, TimeLine())
+
+    def test_the_line_is_dragged_and_stepped(self):
+        self.opened()
+        line = self.bar.line
+        QTest.mousePress(line, Qt.MouseButton.LeftButton, pos=QPoint(round(line.x_of(20)), 20))
+        QTest.mouseMove(line, QPoint(round(line.x_of(30)), 20))
+        QTest.mouseRelease(line, Qt.MouseButton.LeftButton, pos=QPoint(round(line.x_of(31)), 20))
+        self.assertEqual(self.document.frame, 31)
+        QTest.keyClick(line, Qt.Key.Key_Right)
+        self.assertEqual(self.document.frame, 32)
+        QTest.keyClick(line, Qt.Key.Key_End)
+        self.assertEqual(self.document.frame, 48)
+        self.window.actions_["after"].trigger()
+        self.assertEqual(self.document.frame, 48)  # it does not loop
+        self.window.actions_["before"].trigger()
+        self.assertEqual(self.document.frame, 47)
+        self.rest()
+        self.assertIn("frame 47", self.bar.about.text())
+
+    def test_keys_change_the_picture_and_the_numbers(self):
+        self.opened()
+        melt = self.window.stations["Mass"].settings.joining.controls["melt"]
+        melt.changed.emit(2.0, False)
+        self.click(self.bar.key)
+        self.moving.go_to(41)
+        melt.changed.emit(12.0, False)
+        (keyed,) = self.document.mound.keyed
+        self.assertEqual([(k.frame, k.value) for k in keyed.points], [(1, 2.0), (41, 12.0)])
+        self.moving.go_to(21)
+        self.rest()
+        self.assertAlmostEqual(self.document.seen.mass.melt, 7.0)
+        self.assertEqual(self.bar.which.currentText(), "mass · melt")
+        before = self.pixels()
+        self.moving.go_to(41)
+        self.rest()
+        self.assertTrue((before != self.pixels()).any())
+        self.click(self.bar.unkey)
+        self.assertEqual(len(self.document.mound.keyed[0].points), 1)
+        self.moving.go_to(9)
+        self.click(self.bar.unkey)  # none here: all of the number's
+        self.assertEqual(self.document.mound.keyed, ())
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(len(self.document.mound.keyed), 1)
+        self.rest()
+
+    def test_the_numbers_of_the_line(self):
+        self.opened()
+        for name, value in (("last", 12), ("rate", 12.0), ("wind", 4.0), ("along", 0.0), ("shear", 1.0)):
+            self.bar.fields[name].changed.emit(value, False)
+        self.bar.fields["first"].changed.emit(20, False)
+        line = self.document.mound.time
+        self.assertEqual((line.first, line.last, line.rate, line.wind, line.shear), (20, 20, 12.0, 4.0, 1.0))
+        self.click(self.bar.loop)
+        self.assertTrue(self.document.mound.time.loop)
+        self.click(self.bar.drift)
+        self.assertTrue(self.bar.fields["wind"].isVisible())
+        self.rest()
+
+    def test_it_plays_from_memory(self):
+        self.opened()
+        self.bar.fields["last"].changed.emit(5, False)
+        self.rest()
+        self.click(self.bar.play)
+        self.until(lambda: self.moving.playing)
+        self.assertEqual(self.moving.kept, {1, 2, 3, 4, 5})
+        shown = {self.document.frame}
+        self.until(lambda: shown.add(self.document.frame) or len(shown) == 5)
+        self.window.actions_["play"].trigger()
+        self.assertFalse(self.moving.playing)
+        self.rest()
+        # What is played is what rests there, but for its coarseness.
+        frame = self.document.frame
+        np.testing.assert_array_equal(self.document.seen.grains[0].time, at_frame(self.document.mound, frame).grains[0].time)
+
+    def test_a_damaged_key_is_told_and_the_mound_is_shown(self):
+        self.opened()
+        self.document.apply("x", lambda mound: mound.edited(grains=mound.grains[:1]))
+        field = self.document.mound.grains[0]
+        self.document.apply("y", lambda mound: mound.edited(grains=(field.edited(strength=field.strength + 1.0),)))
+        self.document.key()
+        self.document.apply("z", lambda mound: mound.edited(grains=()))
+        self.moving.go_to(5)
+        self.rest()
+        self.assertIn("not there", self.window.status.said.text())
+
+    def test_a_growth_runs_is_scrubbed_played_and_frozen(self):
+        self.document.open(ball_mound(12.0, 2.0))
+        self.window.open_station("Mass")
+        panel = self.window.stations["Mass"].settings
+        panel.growth.on.click()
+        self.assertIsNotNone(self.document.mound.growth)
+        self.document.apply("g", lambda mound: mound.edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, over=20.0)))
+        self.assertIn("cells of 2 m", panel.growth.takes.text())
+        panel.growth.grow.click()
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual(self.moving.growth_frames, list(range(8)))
+        self.rest()
+        self.assertIn("growth, frame 7", self.bar.about.text())
+        seen = self.pixels()
+        self.bar.line.moved.emit(0, False)
+        self.rest()
+        self.assertEqual(self.moving.shown, 0)
+        self.assertTrue((seen != self.pixels()).any())
+        self.click(self.bar.play)
+        self.until(lambda: self.moving.playing)
+        self.click(self.bar.play)
+        self.click(self.bar.leave)
+        self.assertIsNone(self.moving.grown)
+        panel.growth.look.click()
+        self.assertEqual(self.moving.shown, 7)
+        self.click(self.bar.freeze)
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual([f.kind for f in self.document.mound.mass.forms], ["volume"])
+        self.assertIsNone(self.moving.grown)
+        self.window.actions_["undo"].trigger()
+        self.assertEqual([f.kind for f in self.document.mound.mass.forms], ["blob"])
+        self.rest()
+
+    def test_an_edit_of_the_form_shows_the_form_again(self):
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.1, cell=2.0)))
+        self.moving.grow()
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertIsNotNone(self.moving.grown)
+        self.document.apply("x", lambda mound: mound.edited(mass=mound.mass.edited(melt=1.0)))
+        self.assertIsNone(self.moving.grown)
+        self.moving.freeze()
+        self.assertIn("no frame to freeze", self.window.status.said.text())
+        self.moving.look_at_growth()
+        self.assertIn("no growth", self.window.status.said.text())
+        self.rest()
