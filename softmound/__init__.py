@@ -1,3 +1,22 @@
-"""Soft Mound: sculpt one cloud, grain it, light it, keep it."""
+"""Soft Mound: sculpt one cloud, grain it, light it, keep it.
+
+In scripts: ``import softmound``, then ``softmound.read``, ``start``, ``build``, ``export``, ``picture``, ``publish`` and the
+rest of `softmound.scripting`.
+"""
 
 __version__ = "0.2.0"
+
+_SCRIPTING = ("Cloud", "Mound", "Problem", "at_frame", "build", "export", "picture", "publish", "read", "start", "write")
+
+
+def __getattr__(name):
+    # Kernels are loaded only when something is asked for: the command line begins without them.
+    if name in _SCRIPTING:
+        from . import scripting
+
+        return getattr(scripting, name)
+    raise AttributeError(f"module {__name__!r} has no attribute {name!r}")
+
+
+def __dir__():
+    return [*globals(), *_SCRIPTING]

@@ -210,7 +210,7 @@ def _picture(args):
             options = {"half": not args.full, "sky": args.with_sky}
             if args.depth:
                 options["distance"], options["optical"] = depths(stages, mound, grid, key, _taking(args))
-        write_picture(args.out, still, mound.light, **options)
+        write_picture(args.out, still, mound.light, mound, **options)
     print_facts({"file": str(args.out), "size": list(args.size), "light": "true" if args.true else "draft", **read,
                  "voxel": grid.voxel, "paths": still.turns, "noise": round(still.noise, 5),
                  "bias": round(still.bias, 5) if still.bias < 1e9 else None, "denoised": still.denoised,

@@ -21,6 +21,24 @@ def add_to(actions):
         info loaf.vdb --json""")
     info.add_argument("file", metavar="FILE.vdb")
 
+    report = action(actions, "report", _report, "write a report of a mound: pictures, numbers, nature check, cost, recipe", """
+        report loaf.mound --out loaf.html
+        report loaf.mound --out loaf.html --voxel 1""", writes=True)
+    report.add_argument("mound", metavar="X.mound")
+    report.add_argument("--out", required=True, metavar="FILE.html")
+    report.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
+
+    thumb = action(actions, "thumb", _thumb, "write the small picture that a mound carries, for file managers", """
+        thumb loaf.mound --out loaf.png --size 256""", writes=True)
+    thumb.add_argument("mound", metavar="X.mound")
+    thumb.add_argument("--out", required=True, metavar="FILE.png")
+    thumb.add_argument("--size", type=arguments.count, default=256, metavar="N", help="longest side, pixels")
+
+    opened = action(actions, "recipe", _recipe, "take the recipe out of a picture that carries one", """
+        recipe loaf.png --out loaf.mound""", writes=True)
+    opened.add_argument("picture", metavar="FILE.png|FILE.exr")
+    opened.add_argument("--out", required=True, metavar="X.mound")
+
     mesh = action(actions, "mesh", _mesh, "write a cloud's surface as a mesh, for layout", """
         mesh loaf.vdb --out loaf.obj --triangles 20000
         mesh loaf.vdb --grid surface --out surface.ply""", writes=True)
@@ -73,6 +91,55 @@ def _info(args):
             print(f"  {key.replace('_', ' '):<14}{said(grid[key])}")
         for key, value in grid["metadata"].items():
             print(f"    {key:<24}{said(value)}")
+
+
+def _report(args):
+    from ..core.aside import write_whole
+    from ..core.engine.report import report_of
+    from ..core.recipe import read_mound
+
+    check_outputs(args, [args.mound], out=(args.out, (".html",)))
+    mound = read_mound(args.mound)
+    if args.dry_run:
+        foretold(args, [args.out])
+        return
+    with Progress(args) as progress:
+        text = report_of(mound, args.voxel, ticket_for(progress))
+    write_whole(args.out, text.encode())
+    print_facts({"file": str(args.out), "bytes": os.path.getsize(args.out)}, args)
+
+
+def _thumb(args):
+    import io
+
+    from PIL import Image
+
+    from ..core.aside import write_whole
+    from ..core.recipe import read_thumb
+
+    kept = read_thumb(args.mound)
+    if kept is None:
+        raise Problem(f"{shown(args.mound)}: carries no picture; save it from the window once.")
+    with Image.open(io.BytesIO(kept)) as picture:
+        picture.thumbnail((args.size, args.size))
+        out = io.BytesIO()
+        picture.save(out, "PNG")
+        wide, high = picture.size
+    if not args.dry_run:
+        # File managers ask for names of their own, with any ending.
+        write_whole(args.out, out.getvalue())
+    print_facts({"file": str(args.out), "width": wide, "height": high}, args)
+
+
+def _recipe(args):
+    from ..core.exchange.carried import mound_of_picture
+    from ..core.recipe import write_mound
+
+    check_outputs(args, [args.picture], out=(args.out, (".mound",)))
+    mound = mound_of_picture(args.picture)
+    if not args.dry_run:
+        write_mound(args.out, mound)
+    print_facts({"file": str(args.out), "name": mound.name, "forms": len(mound.mass.forms), "grains": len(mound.grains)}, args)
 
 
 def _mesh(args):

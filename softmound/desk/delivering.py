@@ -53,6 +53,7 @@ class Delivering(QObject):
 
     def __init__(self, window, stages, library):
         super().__init__(window)
+        self.published_count = 0  # of this session
         self._window, self._stages, self.library = window, stages, pathlib.Path(library)
         self.about, self.tiers, self.more = About(), (1,), ()
         self.queue, self._order = Queue(), []
@@ -96,6 +97,7 @@ class Delivering(QObject):
         stages = self._stages
 
         def done(folder):
+            self.published_count += 1
             self.published.emit()
             self._window.tell(f"Published as {folder.parent.name} {folder.name}.")
 

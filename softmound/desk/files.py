@@ -5,6 +5,7 @@ import pathlib
 from PyQt6.QtCore import QObject, Qt
 from PyQt6.QtWidgets import QFileDialog, QMenu, QMessageBox
 
+from ..core.exchange.carried import mound_of_picture
 from ..core.exchange.png import png_of
 from ..core.fill.volumes import voxel_of_volume
 from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
@@ -16,6 +17,9 @@ from .pixels import pixels_of
 from .wall_dialog import WallDialog
 
 FILTER = "Mounds (*.mound)"
+PICTURES = (".png", ".exr")
+OPENED = (".mound", ".vdb", *PICTURES)
+"""Endings of files that the window opens."""
 THUMB_WIDTH = 480
 """Pixels of the small picture that is saved with a mound."""
 
@@ -59,8 +63,8 @@ class Files(QObject):
 
     def ask_and_open(self):
         """Ask for a file and open it."""
-        path, _ = QFileDialog.getOpenFileName(self._window, "Open a mound or a volume", str(self.folder),
-                                              "Mounds and volumes (*.mound *.vdb)")
+        path, _ = QFileDialog.getOpenFileName(self._window, "Open a mound, a volume, or what made a picture", str(self.folder),
+                                              "Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)")
         if path:
             self.open(path)
 
@@ -77,7 +81,11 @@ class Files(QObject):
         if not self.may_leave():
             return
         try:
-            self._document.read(path)
+            if pathlib.Path(path).suffix.lower() in PICTURES:
+                self._document.open(mound_of_picture(path), saved=False)
+                self._window.tell(f"Opened what made {pathlib.Path(path).name}.")
+            else:
+                self._document.read(path)
         except Problem as problem:
             self._window.trouble(str(problem))
 

@@ -205,7 +205,7 @@ class SettingsPanel(QScrollArea):
         named = [c for c in self.widget().findChildren(QWidget) if isinstance(c, FINDABLE) and _name_of(c)]
         self._find_row.setVisible(len(named) >= MANY)
 
-    def _controls(self):
+    def named_controls(self):
         """Name and control of all that can be found now, in their order, those in folded sections too."""
         return [(_name_of(control), control) for control in self.widget().findChildren(QWidget)
                 if isinstance(control, FINDABLE) and _name_of(control) and self._reachable(control)]
@@ -221,7 +221,7 @@ class SettingsPanel(QScrollArea):
     def _seek(self, step):
         """Go to the first control whose name has the words that were typed, or on to the next one."""
         wanted = self.find.text().strip().lower().split()
-        self._found = [control for name, control in self._controls() if wanted and all(w in name.lower() for w in wanted)]
+        self._found = [control for name, control in self.named_controls() if wanted and all(w in name.lower() for w in wanted)]
         self._at = (self._at + step) % len(self._found) if self._found and step else 0
         self._found_words.setVisible(bool(wanted))
         self._mark.hide()
@@ -229,11 +229,28 @@ class SettingsPanel(QScrollArea):
             self._found_words.setText("Nothing here has that name.")
             return
         control = self._found[self._at]
+        self._open_at(control)
         self._found_words.setText(f"{_name_of(control)}: {self._at + 1} of {len(self._found)}; Enter for the next, Tab to it")
+        self.setTabOrder(self.find, control)
+        self._later.start(0)
+
+    def _open_at(self, control):
+        """Open the section in which a control stands."""
         for text, body in self._bodies.items():
             if body.isAncestorOf(control):
                 self._heads[text].setChecked(True)
-        self.setTabOrder(self.find, control)
+
+    def go_to(self, control):
+        """Show a control, mark it, and give it the keyboard.
+
+        Parameters
+        ----------
+        control : QWidget
+            Of `named_controls`.
+        """
+        self._open_at(control)
+        self._found, self._at = [control], 0
+        control.setFocus(Qt.FocusReason.OtherFocusReason)
         self._later.start(0)
 
     def _show_found(self):

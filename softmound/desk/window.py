@@ -15,14 +15,17 @@ from ..core.recipe.resize import resized_mound
 from ..core.recipe.time import TimeLine
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
+from .command_box import CommandBox, entries_of
 from .commands import help_rows, table
 from .delivering import Delivering
 from .document import Document
-from .files import Files
+from .explaining import explain
+from .files import OPENED, Files
 from .finished import Finished
 from .jobs import Jobs
 from .keys_dialog import KeysDialog
 from .looking import Looking
+from .manual_dialog import ManualDialog
 from .moving import Moving
 from .picture import Picture
 from .pixels import image_of_pixels
@@ -31,6 +34,7 @@ from .resize_dialog import ResizeDialog
 from .stations.registry import STATIONS
 from .strip import COMPUTING, FRESH, Strip
 from .time_line import TimeLineBar
+from .tour import Tour
 
 TRAY_HEIGHT = 176
 SETTINGS_WIDTH = 300
@@ -85,6 +89,8 @@ class Window(QMainWindow):
         self._kinds, self._table = kinds, table(kinds)
         self.actions_ = {command.name: self._action(command, station) for command, station in self._table}
         self._lay_out()
+        self.tour = Tour(self)
+        self.setAcceptDrops(True)
         self._connect()
         for station in self.stations.values():
             station.join()
@@ -323,6 +329,16 @@ class Window(QMainWindow):
         else:
             self.station.let_go()
 
+    def toggle(self, part):
+        """Hide a part of the window, or show it again: the picture takes its room.
+
+        Parameters
+        ----------
+        part : QWidget
+            `panels` or `trays`.
+        """
+        part.setVisible(part.isHidden())
+
     def resize_mound(self):
         """Ask for another real size and take it, as one step."""
         mound = self.document.mound
@@ -341,6 +357,51 @@ class Window(QMainWindow):
         if panel.find.isVisibleTo(panel):
             panel.find.setFocus()
             panel.find.selectAll()
+
+    def commands(self):
+        """All commands: list of (Command, str), with the station whose it is, empty for the window's."""
+        return list(self._table)
+
+    def box(self):
+        """Let a command, a station, a number or a chapter be found by its name."""
+        with asking(CommandBox(entries_of(self), self)) as dialog:
+            chosen = dialog.chosen if dialog.exec() == CommandBox.DialogCode.Accepted else None
+        if chosen is not None:
+            chosen.act()
+
+    def what_is_this(self):
+        """Explain what is clicked next."""
+        explain(self)
+
+    def read_manual(self, chapter=""):
+        """Open the manual.
+
+        Parameters
+        ----------
+        chapter : str, optional
+            File name of a chapter without its ending; default the first.
+        """
+        with asking(ManualDialog(chapter, self)) as dialog:
+            dialog.exec()
+
+    def begin_tour(self):
+        """Show how a first cloud is made, step by step."""
+        self.tour.begin()
+
+    def dragEnterEvent(self, event):
+        if self._dropped(event):
+            event.acceptProposedAction()
+
+    def dropEvent(self, event):
+        path = self._dropped(event)
+        if path:
+            event.acceptProposedAction()
+            self.files.open(path)
+
+    def _dropped(self, event):
+        """The file that is dragged over the window, if it can be opened: str."""
+        paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
+        return next((path for path in paths if path.lower().endswith(OPENED)), "")
 
     def show_keys(self):
         """Say which keys and gestures there are."""

@@ -35,7 +35,7 @@ def _still(path, stages, mound, grid, key, taking, _frames, ticket):
     options = {}
     if path.suffix.lower() == ".exr":
         options["distance"], options["optical"] = depths(stages, mound, grid, key, taking)
-    write_picture(path, still, mound.light, **options)
+    write_picture(path, still, mound.light, mound, **options)
     return f"Taken: {path}."
 
 

@@ -7,9 +7,11 @@ import pathlib
 import numpy as np
 from PIL import Image
 
+from ... import __version__
 from ..aside import put_in_place, write_whole
 from ..light.looks import held, looked
 from ..problems import Problem
+from .carried import KEY, text_of
 from .png import png_of
 
 FILMS = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
@@ -19,7 +21,7 @@ DENOISED = "denoised: not to be measured"
 """What a file says of a picture that a guess has been at."""
 
 
-def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=None):
+def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=None, texts=None):
     """Write a picture as OpenEXR in linear light, without exposure.
 
     Parameters
@@ -32,6 +34,8 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
         With the surroundings behind the cloud. Else colours are multiplied by opacity, ready to be laid over a plate.
     distance, optical : ndarray of float32, shape (height, width), optional
         Channels `Z` and `optical_depth`.
+    texts : dict of str to str, optional
+        Attributes of the header.
 
     Raises
     ------
@@ -52,6 +56,7 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
     header = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage}
     if still.denoised:
         header["comments"] = DENOISED
+    header.update(texts or {})
     with put_in_place(path) as aside, OpenEXR.File(header, channels) as file:
         try:
             file.write(str(aside))
@@ -59,7 +64,7 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
             raise OSError(errno.EIO, str(error)) from error
 
 
-def write_picture(path, still, light, **options):
+def write_picture(path, still, light, mound=None, **options):
     """Write a picture by its ending.
 
     Parameters
@@ -69,6 +74,8 @@ def write_picture(path, still, light, **options):
     still : Still
     light : Light
         Exposure and view transform, for PNG.
+    mound : Mound, optional
+        What it shows: carried along, see `core.exchange.carried`.
     **options
         Of `exr_bytes_to`.
 
@@ -78,10 +85,12 @@ def write_picture(path, still, light, **options):
         For another ending, or if it cannot be written.
     """
     ending = pathlib.Path(path).suffix.lower()
+    carried = text_of(mound) if mound is not None else ""
+    texts = {"Software": f"Soft Mound {__version__}", **({KEY: carried} if carried else {})}
     if ending == ".png":
-        write_whole(path, png_of(looked(still.radiance, light), DENOISED if still.denoised else ""))
+        write_whole(path, png_of(looked(still.radiance, light), DENOISED if still.denoised else "", texts))
     elif ending == ".exr":
-        exr_bytes_to(path, still, **options)
+        exr_bytes_to(path, still, texts=texts, **options)
     else:
         raise Problem(f"{path}: pictures are written as .png or .exr; give it one of these endings.")
 

@@ -1,0 +1,162 @@
+"""What clouds that move cost: a step of growth beside the same step by SciPy, what it loses, playing, and numbered frames."""
+
+import pathlib
+import tempfile
+import time
+
+import numpy as np
+from scipy.fft import dct, dst, idct, idst
+from scipy.ndimage import map_coordinates
+
+from softmound.core.engine.density import voxel_along
+from softmound.core.engine.moving import frames_written
+from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, Flowing, Weather
+from softmound.core.kernels import threads
+from softmound.core.recipe.time import TimeLine
+
+from .desk import opened, until
+from .figure import Figure, at_least, at_most, timed
+from .scene import hero
+
+SIDES = (64, 128, 192, 256)
+PEERS = (128, 192)
+FASTER, LOST, SHOWN = 8.0, 0.1, 12.0
+"""Times the peer; per cent a second; frames a second."""
+FRAMES, ALONG = 16, 256
+"""Of an evolving mound; the issue's hundred would take ten minutes."""
+STEP = 0.4
+"""Seconds of weather."""
+
+
+def figures():
+    """Measure.
+
+    Yields
+    ------
+    Figure
+    """
+    costs = {}
+    for side in SIDES:
+        flowing = _thermal(side)
+        flowing.step(STEP)
+        flowing.step(STEP)
+        costs[side] = timed(lambda f=flowing: f._step(STEP, None), 3 if side < 200 else 1, 0)
+        yield Figure(f"a step of growth on {side}³ cells", costs[side], "s")
+        if side in PEERS:
+            peer = timed(lambda f=flowing: _plain_step(f, STEP), 1, 0)
+            yield at_least(f"a step on {side}³ cells, beside SciPy's", costs[side], "s", "SciPy", peer, peer / costs[side], FASTER)
+            yield at_most(f"divergence left on {side}³ cells", flowing.left, "", 1e-4)
+        del flowing
+    cells = {side: costs[side] / side**3 * 1e9 for side in SIDES}
+    yield at_most("time for a cell at 256³ beside 64³", cells[256] / cells[64], "times", 1.3)
+    yield from _losses()
+    yield from _played()
+    yield from _shared()
+
+
+def _thermal(side):
+    """A warm ball with cloud, in a box of so many cells."""
+    flowing = Flowing((side,) * 3, 256.0 / side, Weather(whirls=0.35))
+    at = (np.arange(side) + 0.5) / side
+    ball = (at[:, None, None] - 0.5) ** 2 + (at[None, :, None] - 0.25) ** 2 + (at - 0.5) ** 2 < 0.12**2
+    flowing.carried[HEAT][ball], flowing.carried[CLOUD][ball] = 3.0, 1.0
+    return flowing
+
+
+def _plain_step(flowing, seconds):
+    """The same step as one would write it with NumPy and SciPy."""
+    faces, fields, shape = flowing.faces, flowing.carried, flowing.shape
+    step = seconds / flowing.cell
+
+    def centre(u, v, w):
+        return np.stack([0.5 * (u[1:] + u[:-1]), 0.5 * (v[:, 1:] + v[:, :-1]), 0.5 * (w[:, :, 1:] + w[:, :, :-1])])
+
+    flow = centre(*faces)
+    curl = np.stack([np.gradient(flow[2], axis=1) - np.gradient(flow[1], axis=2),
+                     np.gradient(flow[0], axis=2) - np.gradient(flow[2], axis=0),
+                     np.gradient(flow[1], axis=0) - np.gradient(flow[0], axis=1)])
+    way = np.stack(np.gradient(np.linalg.norm(curl, axis=0)))
+    way /= np.linalg.norm(way, axis=0) + 1e-10
+    force = flowing.weather.whirls * np.cross(way, curl, axis=0)
+    force[1] += GRAVITY / 288.0 * fields[HEAT]
+    u, v, w = (face.copy() for face in faces)
+    for face, axis in ((u, 0), (v, 1), (w, 2)):
+        inner = [slice(None)] * 3
+        inner[axis] = slice(1, -1)
+        a, b = np.take(force[axis], range(1, shape[axis]), axis), np.take(force[axis], range(shape[axis] - 1), axis)
+        face[tuple(inner)] += seconds * 0.5 * (a + b)
+    source = np.diff(u, axis=0) + np.diff(v, axis=1) + np.diff(w, axis=2)
+    n = [np.arange(s) for s in shape]
+    x, y, z = (2 - 2 * np.cos(np.pi * (m + half) / side) for m, half, side in zip(n, (1, 0.5, 1), shape))
+    eigen = x[:, None, None] + y[:, None] + z
+    p = dst(dct(dst(source, 2, axis=0, workers=2), 4, axis=1, workers=2), 2, axis=2, workers=2) / -eigen
+    p = idst(idct(idst(p, 2, axis=2, workers=2), 4, axis=1, workers=2), 2, axis=0, workers=2)
+    u[1:-1] -= np.diff(p, axis=0)
+    v[:, 1:-1] -= np.diff(p, axis=1)
+    w[:, :, 1:-1] -= np.diff(p, axis=2)
+    flow = centre(u, v, w).astype(np.float32)
+
+    def moved(fields, off):
+        off = np.array(off, np.float32)[:, None, None, None]
+        grid = np.stack(np.meshgrid(*(np.arange(s, dtype=np.float32) for s in fields[0].shape), indexing="ij")) + off
+
+        def trace(length):
+            first = np.stack([map_coordinates(f, grid, order=1, mode="nearest") for f in flow])
+            middle = np.stack([map_coordinates(f, grid - 0.5 * length * first, order=1, mode="nearest") for f in flow])
+            return grid - length * middle - off
+
+        back, ahead = trace(step), trace(-step)
+        low = np.clip(back.astype(int), 0, np.array(fields[0].shape)[:, None, None, None] - 2)
+        for field in fields:
+            once = map_coordinates(field, back, order=1, mode="nearest")
+            right = once + 0.5 * (field - map_coordinates(once, ahead, order=1, mode="nearest"))
+            corners = [field[low[0] + i, low[1] + j, low[2] + k] for i in (0, 1) for j in (0, 1) for k in (0, 1)]
+            np.clip(right, np.minimum.reduce(corners), np.maximum.reduce(corners))
+
+    moved(fields, (0.0, 0.0, 0.0))
+    for face, off in ((u, (-0.5, 0, 0)), (v, (0, -0.5, 0)), (w, (0, 0, -0.5))):
+        moved([face], off)
+
+
+def _losses():
+    """Mass and heat of a thermal that rises freely, over ten seconds."""
+    flowing = _thermal(96)
+    before = flowing.carried.sum(axis=(1, 2, 3), dtype=np.float64)
+    for _ in range(10):
+        flowing.step(1.0)
+    after = flowing.carried.sum(axis=(1, 2, 3), dtype=np.float64)
+    for field, name in ((CLOUD, "cloud"), (HEAT, "heat")):
+        yield at_most(f"{name} lost in a second", 100.0 * abs(after[field] / before[field] - 1.0) / 10.0, "%", LOST)
+
+
+def _played():
+    """48 frames at 640x400, from memory."""
+    with opened(None) as (application, window):
+        window.document.open(hero().edited(time=TimeLine(last=48)))
+        until(application, lambda: window.looking.painter.idle, 120)
+        begun = time.perf_counter()
+        window.moving.play()
+        until(application, lambda: window.moving.playing, 600)
+        yield Figure("48 frames made to be played", time.perf_counter() - begun, "s")
+        pictures = window.moving._pictures
+        begun = time.perf_counter()
+        for pixels in pictures.values():
+            window.picture.show_pixels(pixels, 2)
+            window.picture.repaint()
+        rate = len(pictures) / (time.perf_counter() - begun)
+        window.moving.stop()
+        yield at_least("frames played from memory", rate, "/s", "what is asked for", SHOWN, rate / SHOWN, 1.0)
+
+
+def _shared():
+    """Numbered frames by one process and by two."""
+    mound = hero().edited(time=TimeLine(last=FRAMES))
+    voxel = voxel_along(mound, ALONG)
+    taken = {}
+    with tempfile.TemporaryDirectory() as folder:
+        for workers in (1, 2):
+            begun = time.perf_counter()
+            frames_written(mound, pathlib.Path(folder, str(workers)), range(1, FRAMES + 1), voxel, workers)
+            taken[workers] = time.perf_counter() - begun
+    yield Figure(f"{FRAMES} frames at {ALONG} long by one process of {threads()} threads", taken[1], "s")
+    yield Figure("the same by two processes", taken[2], "s", "one process", taken[1], taken[1] / taken[2])

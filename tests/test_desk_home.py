@@ -1,0 +1,150 @@
+"""At home on the desk: anything found by its name, the first cloud, the manual, what is this, parts hidden, files dropped."""
+
+from PyQt6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PyQt6.QtGui import QDropEvent
+from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QWhatsThis, QWidget
+
+from softmound.core.engine.density import density_grid
+from softmound.core.engine.stages import Stages
+from softmound.core.engine.stills import Taking, still_of
+from softmound.core.exchange.pictures import write_picture
+from softmound.core.recipe import write_mound
+from softmound.desk.command_box import CommandBox, entries_of, matching
+from softmound.desk.explaining import words_for
+from softmound.desk.manual_dialog import ManualDialog, chapters
+from softmound.desk.tour import STEPS
+
+from .desk import DeskTest
+from .scenes import ball_mound, lumpy_mound
+
+
+class Home(DeskTest):
+    def test_anything_is_found_and_done(self):
+        self.window.open_station("Mass")
+        entries = entries_of(self.window)
+        self.assertGreater(len(entries), 150)
+        for typed, first in (("take pict", "Take pictures"), ("grain", "Grain"), ("handing", "Handing over"),
+                             ("azimuth", "Sun's azimuth")):
+            self.assertEqual(matching(entries, typed)[0].words, first)
+        self.assertEqual(matching(entries, "no such thing at all"), [])
+
+        def act(box):
+            QTest.keyClicks(box.line, "look in clay")
+            QTest.keyClick(box.line, Qt.Key.Key_Return)
+
+        self.dialog(CommandBox, act)
+        self.window.actions_["box"].trigger()
+        self.assertEqual(self.window.looking.way, "clay")
+        self.rest()
+
+    def test_a_number_of_another_station_is_gone_to(self):
+        self.window.open_station("Mass")
+
+        def act(box):
+            QTest.keyClicks(box.line, "extinction number of light")
+            QTest.keyClick(box.line, Qt.Key.Key_Down)
+            QTest.keyClick(box.line, Qt.Key.Key_Up)
+            QTest.keyClick(box.line, Qt.Key.Key_Return)
+
+        self.dialog(CommandBox, act)
+        self.window.actions_["box"].trigger()
+        self.assertEqual(self.window.station.name, "Light")
+        self.rest()
+
+    def test_the_first_cloud_waits_for_each_gesture(self):
+        window, tour = self.window, self.window.tour
+        window.document.open(ball_mound(12.0, 2.0))
+        window.actions_["tour"].trigger()
+        self.assertTrue(tour.card.isVisible())
+        document = window.document
+        acts = (
+            lambda: document.open(lumpy_mound()),
+            lambda: document.apply("a", lambda m: m.edited(mass=m.mass.edited(forms=tuple(
+                f.edited(centre=(f.centre[0] + 1.0, *f.centre[1:])) for f in m.mass.forms)))),
+            lambda: document.apply("b", lambda m: m.edited(mass=m.mass.edited(base=m.mass.base.edited(altitude=3.0)))),
+            lambda: document.apply("c", lambda m: m.edited(grains=tuple(g.edited(strength=g.strength + 0.5) for g in m.grains))),
+            lambda: document.apply("d", lambda m: m.edited(light=m.light.edited(sun=m.light.sun.edited(azimuth=12.0)))),
+            lambda: document.look(document.mound.view.edited(azimuth=50.0)),
+            lambda: document.save(self.folder / "first.mound"),
+            lambda: window.delivering.published.emit() or setattr(window.delivering, "published_count", 1),
+        )
+        self.assertEqual(len(acts), len(STEPS))
+        for at, act in enumerate(acts):
+            self.assertEqual(tour.at, at)
+            tour._look()
+            self.assertEqual(tour.at, at)  # it waits
+            act()
+            tour._look()
+        self.assertIsNone(tour.at)
+        self.assertFalse(tour.card.isVisible())
+        self.assertIn("That was a cloud", window.status.said.text())
+        self.rest()
+
+    def test_the_tour_can_be_skipped_and_left(self):
+        tour = self.window.tour
+        tour.begin()
+        QTest.mouseClick(tour.skip, Qt.MouseButton.LeftButton)
+        self.assertEqual((tour.at, tour.title.text()), (1, STEPS[1].title))
+        QTest.keyClick(tour.leave, Qt.Key.Key_Space)
+        self.assertIsNone(tour.at)
+
+    def test_the_manual_is_searched(self):
+        self.assertEqual(len(chapters()), 11)
+        manual = ManualDialog("05_light")
+        self.assertIn("Light", manual.list.currentItem().text())
+        self.assertIn("Sun dome", manual.page.toPlainText())
+        manual.find.setText("vorticity or koschmieder")
+        self.assertEqual(manual.list.count(), 0)
+        manual.find.setText("flat stratus")
+        self.assertEqual([manual.list.item(n).text() for n in range(manual.list.count())], ["Recipes"])
+        manual.deleteLater()
+
+    def test_every_control_says_what_it_is(self):
+        for name in self.window.stations:
+            self.window.open_station(name)
+            self.rest()
+        self.window.actions_["what"].trigger()
+        self.assertTrue(QWhatsThis.inWhatsThisMode())
+        QWhatsThis.leaveWhatsThisMode()
+        for station in self.window.stations.values():
+            for words, control in station.settings.named_controls():
+                self.assertTrue(control.whatsThis() or words_for(control), words)
+        self.assertGreater(sum(bool(w.whatsThis()) for w in self.window.findChildren(QWidget)), 150)
+
+    def test_settings_and_tray_make_room_for_the_picture(self):
+        wide = self.window.picture.width()
+        self.window.actions_["narrow"].trigger()
+        self.application.processEvents()
+        self.assertGreater(self.window.picture.width(), wide)
+        high = self.window.picture.height()
+        self.window.actions_["low"].trigger()
+        self.application.processEvents()
+        self.assertGreater(self.window.picture.height(), high)
+        self.window.actions_["narrow"].trigger()
+        self.window.actions_["low"].trigger()
+        self.application.processEvents()
+        self.assertEqual(self.window.picture.width(), wide)
+        self.rest()
+
+    def drop(self, path):
+        data = QMimeData()
+        data.setUrls([QUrl.fromLocalFile(str(path))])
+        event = QDropEvent(QPointF(300, 300), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
+                           Qt.KeyboardModifier.NoModifier)
+        self.window.dropEvent(event)
+
+    def test_mounds_and_pictures_are_dropped_on_the_window(self):
+        mound = lumpy_mound().edited(name="Dropped")
+        write_mound(self.folder / "a.mound", mound)
+        self.drop(self.folder / "a.mound")
+        self.assertEqual(self.window.document.mound.name, "Dropped")
+        other = ball_mound(12.0, 2.0).edited(name="Pictured")
+        still = still_of(Stages(), other, density_grid(other, 3.0), "k", Taking(32, 20, passes=1))
+        write_picture(self.folder / "b.png", still, other.light, other)
+        self.drop(self.folder / "b.png")
+        self.assertEqual(self.window.document.mound, other)
+        self.assertIn("what made b.png", self.window.status.said.text())
+        self.drop(self.folder / "c.txt")
+        self.assertEqual(self.window.document.mound, other)
+        self.rest()
