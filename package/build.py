@@ -127,8 +127,11 @@ def deb(out, made):
         subprocess.run([sys.executable, "-m", "pip", "install", "--quiet", "--disable-pip-version-check", "--ignore-installed",
                         "--target", str(site), "--constraint", str(ROOT / "requirements.lock"), str(made)], check=True)
         shutil.rmtree(site / "bin", ignore_errors=True)
-        for cache in site.rglob("__pycache__"):
+        for cache in list(site.rglob("__pycache__")):
             shutil.rmtree(cache)
+        # With what Python makes of the sources, or it would be made again at every start, and stay behind.
+        subprocess.run([sys.executable, "-m", "compileall", "-q", "--invalidation-mode", "unchecked-hash", "-s", str(root),
+                        str(site)], check=False)
         start = root / "usr" / "bin" / "softmound"
         start.parent.mkdir(parents=True)
         start.write_text(_START)

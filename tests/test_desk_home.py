@@ -1,5 +1,7 @@
 """At home on the desk: anything found by its name, the first cloud, the manual, what is this, parts hidden, files dropped."""
 
+import sys
+
 from PyQt6.QtCore import QMimeData, QPointF, Qt, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
@@ -14,6 +16,7 @@ from softmound.desk.command_box import CommandBox, entries_of, matching
 from softmound.desk.explaining import words_for
 from softmound.desk.manual_dialog import ManualDialog, chapters
 from softmound.desk.tour import STEPS
+from softmound.desk.warming import Warming
 
 from .desk import DeskTest
 from .scenes import ball_mound, lumpy_mound
@@ -111,6 +114,22 @@ class Home(DeskTest):
             for words, control in station.settings.named_controls():
                 self.assertTrue(control.whatsThis() or words_for(control), words)
         self.assertGreater(sum(bool(w.whatsThis()) for w in self.window.findChildren(QWidget)), 150)
+
+    def test_a_window_waits_for_the_kernels(self):
+        code = "import sys, time; print('   42 %  grains', file=sys.stderr, flush=True); time.sleep(0.3)"
+        window = Warming([sys.executable, "-c", code])
+        window.show()
+        self.until(lambda: window.bar.value() == 42)
+        self.assertEqual(window.words.text(), "grains")
+        self.until(lambda: window.result() == Warming.DialogCode.Accepted)
+        failing = Warming([sys.executable, "-c", "raise SystemExit(3)"])
+        self.until(lambda: "did not work" in failing.words.text())
+        left = Warming([sys.executable, "-c", "import time; time.sleep(60)"])
+        left.show()
+        QTest.mouseClick(left.later, Qt.MouseButton.LeftButton)
+        self.assertEqual(left.process.state(), left.process.ProcessState.NotRunning)
+        for each in (window, failing, left):
+            each.deleteLater()
 
     def test_settings_and_tray_make_room_for_the_picture(self):
         wide = self.window.picture.width()

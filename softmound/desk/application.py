@@ -13,7 +13,6 @@ from PyQt6.QtWidgets import QApplication, QMessageBox
 
 # Before the kernels are loaded anywhere.
 from ..core import kernels  # noqa: F401
-from ..core.engine.warm import warm_once
 from ..core.held import sweep
 from ..core.recipe import Problem, read_mound
 from ..core.starts.species import first_mound
@@ -22,6 +21,7 @@ from .asking import asked
 from .collecting import Collecting
 from .document import forget_left_behind, left_behind, set_aside
 from .style import dress
+from .warming import warm_in_a_window
 from .window import Window
 
 LOGGER = logging.getLogger(__name__)
@@ -60,12 +60,13 @@ def main(mound=None, library=None):
     if not os.environ.get("DISPLAY") and not os.environ.get("WAYLAND_DISPLAY"):
         if "QT_QPA_PLATFORM" not in os.environ:
             raise Problem("There is no screen to open on; start it from a desktop session.")
-    warm_once(sys.stderr)  # else the first picture would wait a minute without a word
-    session = Session()
     application = QApplication(sys.argv[:1])
     application.setApplicationName("Soft Mound")
     application.setDesktopFileName("softmound")
     dress(application)
+    if not warm_in_a_window():  # else the first picture would wait minutes without a word
+        return 0
+    session = Session()
     window = Window(pathlib.Path(library) if library else library_folder())
     window.document.open(opened or first_mound("Untitled"), mound)
     window.show()
