@@ -4,9 +4,13 @@ from unittest import mock
 
 import numpy as np
 import platformdirs
+import trimesh
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
+from PyQt6.QtWidgets import QFileDialog
 
+from softmound.core.exchange.foreign import read_triangles
+from softmound.core.exchange.forms import mesh_form
 from softmound.core.recipe.time import Growth, TimeLine
 from softmound.core.recipe.timing import at_frame
 
@@ -137,9 +141,11 @@ class Time(DeskTest):
         self.assertEqual(self.moving.growth_frames, list(range(8)))
         self.rest()
         self.assertIn("growth, frame 7", self.bar.about.text())
+        self.until(lambda: self.window.picture._stride == 1)
         seen = self.pixels()
         self.bar.line.moved.emit(0, False)
         self.rest()
+        self.until(lambda: self.window.picture._stride == 1)
         self.assertEqual(self.moving.shown, 0)
         self.assertTrue((seen != self.pixels()).any())
         self.click(self.bar.play)
@@ -168,4 +174,31 @@ class Time(DeskTest):
         self.assertIn("no frame to freeze", self.window.status.said.text())
         self.moving.look_at_growth()
         self.assertIn("no growth", self.window.status.said.text())
+        self.rest()
+
+    def test_a_form_moves_as_its_files_do(self):
+        for n in (1, 2, 4):
+            ball = trimesh.creation.icosphere(subdivisions=2, radius=6.0 + n)
+            ball.apply_translation((5.0 * n, 20.0, 0.0))
+            ball.export(self.folder / f"walk.{n:03d}.obj")
+        form = mesh_form(read_triangles(self.folder / "walk.001.obj"), "Walker")
+        mound = ball_mound(12.0, 2.0)
+        self.document.open(mound.edited(mass=mound.mass.edited(forms=(form,))))
+        station = self.window.stations["Mass"]
+        self.window.open_station("Mass")
+        station.pick([0])
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.folder / "walk.002.obj"), "")):
+            station.settings.moves.click()
+        self.assertTrue(self.document.mound.mass.forms[0].sequence.files.endswith("walk.###.obj"))
+        self.assertIn("missing and held: 3", self.window.status.said.text())
+        self.assertTrue(self.bar.isVisible())
+        before = self.document.seen.mass.forms[0].surface
+        self.moving.go_to(3)
+        self.rest()
+        self.assertNotEqual(self.document.seen.mass.forms[0].surface, before)
+        station.settings.moves.click()
+        self.assertIsNone(self.document.mound.mass.forms[0].sequence)
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.folder / "walk.obj"), "")):
+            station.settings.moves.click()
+        self.assertIn("no number in its name", self.window.status.said.text())
         self.rest()

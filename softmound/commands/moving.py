@@ -6,7 +6,7 @@ import pathlib
 from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
-from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -24,6 +24,21 @@ def add_to(actions):
     frames.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default the whole line")
     frames.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
     frames.add_argument("--workers", type=arguments.frames, default=1, metavar="N", help="processes that share the frames")
+
+    move = action(actions, "move", _move, "let a form of a mound move as numbered files do", """
+        move loaf.mound --form Loaf --files walk.####.obj --out walking.mound
+        move loaf.mound --form Spray --files spray.####.ply --slowed 2 --beyond looped --out loaf.mound --force
+        move loaf.mound --form Dancer --files dancer.usda --offset 12 --out loaf.mound --force""", writes=True)
+    move.add_argument("mound", metavar="X.mound")
+    move.add_argument("--form", required=True, metavar="NAME", help="a mesh, a point set or a volume")
+    move.add_argument("--files", metavar="PATTERN", help="numbered .obj, .ply, .glb, .csv, .npz or .vdb, or a .usd with time "
+                      "samples; without it stands still again")
+    move.add_argument("--offset", type=int, default=0, metavar="N", help="frames by which it begins later")
+    move.add_argument("--slowed", type=arguments.metres, default=1.0, metavar="N", help="so many times as long")
+    move.add_argument("--beyond", choices=("held", "looped"), default="held", help="before its first and after its last file")
+    move.add_argument("--unit", choices=UNITS, default="m", help="of the files' numbers")
+    move.add_argument("--up", choices=("y", "z"), default="y", help="their up axis")
+    move.add_argument("--out", required=True, metavar="Y.mound")
 
     grow = action(actions, "grow", _grow, "let smoke and cloud rise from the form of a mound", """
         grow loaf.mound --out loaf_growth --seconds 4
@@ -63,6 +78,35 @@ def add_to(actions):
     stream.add_argument("--out", metavar="Y.vdb", required=True)
 
 
+def _move(args):
+    from ..core.exchange.sequences import mound_at, numbers_of_files
+    from ..core.recipe import read_mound, write_mound
+    from ..core.recipe.sequence import Sequence
+    from ..core.recipe.time import TimeLine
+
+    check_outputs(args, [], out=(args.out, (".mound",)))
+    mound, out = read_mound(args.mound), pathlib.Path(args.out).absolute().parent
+    forms = [form for form in mound.mass.forms if form.name == args.form]
+    if not forms or "sequence" not in type(forms[0]).model_fields:
+        there = ", ".join(f.name for f in mound.mass.forms if "sequence" in type(f).model_fields) or "none"
+        raise Problem(f"{shown(args.mound)}: has no mesh, point set or volume called {args.form!r}; there are {there}.")
+    sequence, numbers, missing = None, [], ()
+    if args.files is not None:
+        files = os.path.relpath(pathlib.Path(args.files).absolute(), out)
+        sequence = Sequence(files=files, offset=args.offset, slowed=args.slowed, beyond=args.beyond, unit=args.unit, up=args.up)
+        numbers, missing = numbers_of_files(sequence, out)
+    moved = tuple(form.edited(sequence=sequence) if form is forms[0] else form for form in mound.mass.forms)
+    mound = mound.edited(mass=mound.mass.edited(forms=moved))
+    if sequence is not None:
+        line = mound.time or TimeLine(last=max(len(numbers), 2))
+        mound = mound.edited(time=line)
+        for frame in (line.first, line.last):
+            mound_at(mound, frame, out)  # what cannot be read is told now
+    if not args.dry_run:
+        write_mound(args.out, mound)
+    print_facts({"file": str(args.out), "form": args.form, "files": len(numbers), "missing": list(missing)}, args)
+
+
 def _frames(args):
     from ..core.engine.moving import frames_written
     from ..core.recipe import read_mound
@@ -78,7 +122,8 @@ def _frames(args):
         foretold(args, [out])
         return
     with Progress(args) as progress:
-        facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress))
+        facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress),
+                               pathlib.Path(args.mound).absolute().parent)
     print_facts(facts, args)
 
 

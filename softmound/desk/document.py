@@ -12,11 +12,12 @@ import platformdirs
 from pydantic import ValidationError
 from PyQt6.QtCore import QObject, QSettings, QTimer, pyqtSignal
 
+from ..core.exchange.sequences import mound_at
 from ..core.held import Held, is_held
 from ..core.mass.table import form_box
 from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
-from ..core.recipe.timing import at_frame, followed_by_keys, keyed_with, numbers_changed, part_at
+from ..core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, part_at
 from ..logbook import actions
 
 LOGGER = logging.getLogger(__name__)
@@ -111,6 +112,11 @@ class Document(QObject):
         return self._moving
 
     @property
+    def folder(self):
+        """Where files that the mound names are looked for: pathlib.Path."""
+        return self.path.parent if self.path is not None else pathlib.Path(".")
+
+    @property
     def seen(self):
         """The mound as it is at the present frame: Mound, the same object until something changes."""
         if self.mound.time is None:
@@ -118,7 +124,7 @@ class Document(QObject):
         self.frame = min(max(self.frame, self.mound.time.first), self.mound.time.last)
         if self._seen is None or self._seen[0] is not self.mound or self._seen[1] != self.frame:
             try:
-                self._seen = self.mound, self.frame, at_frame(self.mound, self.frame)
+                self._seen = self.mound, self.frame, mound_at(self.mound, self.frame, self.folder)
             except Problem as problem:
                 self._seen = self.mound, self.frame, self.mound.model_copy(update={"time": None, "keyed": ()})
                 self.refused.emit(str(problem))

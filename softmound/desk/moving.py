@@ -8,6 +8,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 from ..core.engine.density import draft_voxel
 from ..core.engine.keys import key_of
 from ..core.engine.stages import Stages, layers_of
+from ..core.exchange.sequences import mound_at
 from ..core.growth.frames import grid_of_frame, growth_written
 from ..core.growth.growing import foretold_growth, grown
 from ..core.growth.kept import KeptGrowth, key_of_growth
@@ -20,7 +21,7 @@ from ..core.light.radiance import radiance_of
 from ..core.light.scene import PlacedCloud
 from ..core.problems import Problem
 from ..core.recipe.time import TimeLine
-from ..core.recipe.timing import at_frame, turn_of_line
+from ..core.recipe.timing import turn_of_line
 from .relay import Relay
 
 RATE = 24.0
@@ -175,7 +176,8 @@ class Moving(QObject):
         mound, (width, height) = window.document.mound, window.picture.pixel_size()
         grown_, stages = self.grown, self._stages
         camera = camera_of(mound.view, width, height)
-        first = mound if mound.time is None else at_frame(mound, mound.time.first)
+        folder = window.document.folder
+        first = mound if mound.time is None else mound_at(mound, mound.time.first, folder)
         voxel, light = draft_voxel(first), self._exposed
 
         def work(ticket):
@@ -183,7 +185,7 @@ class Moving(QObject):
             for at, number in enumerate(wanted):
                 ticket.step(at / len(wanted), (at + 1) / len(wanted), f"frame {number}")
                 if grown_ is None:
-                    still = at_frame(mound, number)
+                    still = mound_at(mound, number, folder)
                     key = stages.density_key(still, voxel)
                     scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
                 else:

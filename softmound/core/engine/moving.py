@@ -6,13 +6,13 @@ import os
 import pathlib
 
 from ..aside import shown
+from ..exchange.sequences import mound_at
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..kernels import use_threads
 from ..library.frames import frame_name
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
-from ..recipe.timing import at_frame
 from .density import density_grid, draft_voxel
 
 
@@ -22,7 +22,7 @@ def frame_file(mound, number):
     return frame_name(f"{plain}.vdb", number)
 
 
-def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None):
+def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None, source="."):
     """Write a frame of a moving mound for each number.
 
     Parameters
@@ -38,6 +38,8 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     force : bool, optional
         Replace files that are there.
     ticket : Ticket, optional
+    source : path-like, optional
+        Folder of the mound, for files of moving forms.
 
     Returns
     -------
@@ -59,19 +61,19 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     folder.mkdir(parents=True, exist_ok=True)
     voxel = draft_voxel(mound) if voxel is None else voxel
     for number in (numbers[0], numbers[-1]):
-        at_frame(mound, number)  # what cannot be is told before any work
+        mound_at(mound, number, source)  # what cannot be is told before any work
     if workers <= 1:
         for at, (number, path) in enumerate(zip(numbers, paths)):
             if ticket is not None:
                 ticket.step(at / len(numbers), (at + 1) / len(numbers), f"frame {number}")
-            _write(mound, number, voxel, path, ticket)
+            _write(mound, number, voxel, path, source, ticket)
     else:
-        _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, ticket)
+        _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, source, ticket)
     return {"folder": str(folder), "frames": len(paths), "voxel": voxel, "bytes": sum(os.path.getsize(p) for p in paths)}
 
 
-def _write(mound, number, voxel, path, ticket=None):
-    still = at_frame(mound, number)
+def _write(mound, number, voxel, path, source, ticket=None):
+    still = mound_at(mound, number, source)
     grid = density_grid(still, voxel, ticket)
     seeds = [grain.seed for grain in mound.grains]
     write_vdb(path, grid, metadata={**metadata_of(mound.name, mound.light.medium, seeds), "frame": float(number)}, ticket=ticket)
@@ -81,12 +83,12 @@ def _begin(threads):
     use_threads(threads)
 
 
-def _one(recipe, number, voxel, path):
-    _write(read_mound(recipe), number, voxel, path)
+def _one(recipe, number, voxel, path, source):
+    _write(read_mound(recipe), number, voxel, path, source)
     return number
 
 
-def _shared(mound, numbers, paths, voxel, workers, folder, ticket):
+def _shared(mound, numbers, paths, voxel, workers, folder, source, ticket):
     """Let several processes write the frames; the recipe goes to them by a file, as it is."""
     recipe = folder / f".{os.getpid()}.mound"
     write_mound(recipe, mound.edited(snapshots=()))
@@ -95,7 +97,7 @@ def _shared(mound, numbers, paths, voxel, workers, folder, ticket):
         # A fresh interpreter each: threads of kernels do not outlive a fork.
         with concurrent.futures.ProcessPoolExecutor(
                 workers, multiprocessing.get_context("spawn"), initializer=_begin, initargs=(threads,)) as pool:
-            waiting = [pool.submit(_one, recipe, n, voxel, p) for n, p in zip(numbers, paths)]
+            waiting = [pool.submit(_one, recipe, n, voxel, p, os.path.abspath(source)) for n, p in zip(numbers, paths)]
             try:
                 for done, future in enumerate(concurrent.futures.as_completed(waiting), 1):
                     future.result()

@@ -7,6 +7,7 @@ from pydantic import Field
 
 from ...recipe.forms import SCALE, Form, Scale, SurfaceArrays
 from ...recipe.rows import Maybe
+from ...recipe.sequence import Sequence
 from ...recipe.value import Name
 from ..mend import open_count
 
@@ -28,6 +29,7 @@ class Mesh(Form):
     surface: SurfaceArrays
     scale: Scale = (1.0, 1.0, 1.0)
     sheet: Annotated[float, Field(ge=0.001, le=2_000.0)] | None = None
+    sequence: Sequence | None = None
 
     @property
     def even(self):

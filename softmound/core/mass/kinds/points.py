@@ -6,6 +6,7 @@ from pydantic import Field
 
 from ...recipe.forms import SCALE, Form, PointArrays, Scale
 from ...recipe.rows import Number
+from ...recipe.sequence import Sequence
 from ...recipe.value import Length, Name, Share
 from ..sculpt import points_and_radii
 
@@ -35,6 +36,7 @@ class Points(Form):
     last: Length = 2.0
     ease: Share = 0.5
     least: Annotated[float, Field(ge=0.0, le=8.0)] = 1.0
+    sequence: Sequence | None = None
 
     def own_balls(self):
         return points_and_radii(self)

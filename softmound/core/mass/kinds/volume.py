@@ -6,6 +6,7 @@ from pydantic import Field
 
 from ...recipe.forms import SCALE, Form, GridArrays, Scale
 from ...recipe.rows import Number
+from ...recipe.sequence import Sequence
 from ...recipe.value import Name
 from ..surface import volume_triangles
 
@@ -35,6 +36,7 @@ class Volume(Form):
     by: Literal["add", "maximum", "multiply", "average"] = "maximum"
     threshold: Annotated[float, Field(ge=-10_000.0, le=10_000.0)] = 0.1
     scale: Scale = (1.0, 1.0, 1.0)
+    sequence: Sequence | None = None
 
     @property
     def shapes(self):

@@ -1,5 +1,7 @@
 """Numbers of the chosen form, of the tool in hand, of the joining and of the levels."""
 
+import pathlib
+
 from PyQt6.QtWidgets import QButtonGroup, QCheckBox, QLineEdit, QPushButton, QVBoxLayout, QWidget
 
 from ....core.mass.kinds.blob import Blob
@@ -143,6 +145,10 @@ class MassSettings(SettingsPanel):
                                     "linear", (0.0, 100.0))
         self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
         form.append(self.add(self.own_melt))
+        self.moves = QPushButton("Moves…")
+        self.moves.setToolTip("Let it move as numbered files do, or as a stage with time samples; once more: stand still.")
+        self.moves.clicked.connect(lambda: station.let_move())
+        form.append(self.add(Row(self.moves)))
         self.has, self.parts = {}, {}
         for part, model in PARTS.items():
             self._part(part, model)
@@ -242,6 +248,9 @@ class MassSettings(SettingsPanel):
             self.joinings[form.joins].setChecked(True)
             self.ways[form.by].setChecked(True)
         self._show_facts(form)
+        moving = getattr(form, "sequence", None)
+        self.moves.setVisible("sequence" in type(form).model_fields if form is not None else False)
+        self.moves.setText("Moves…" if moving is None else f"Stand still (moves by {pathlib.Path(moving.files).name})")
         linked = form is not None and form.link is not None
         self.linked.setVisible(linked)
         self.link_row.setVisible(linked)

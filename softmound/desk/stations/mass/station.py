@@ -3,7 +3,10 @@
 import pathlib
 from dataclasses import replace
 
+from PyQt6.QtWidgets import QFileDialog
+
 from ....core.engine.density import draft_voxel, span_of
+from ....core.exchange.sequences import numbers_of_files, pattern_of
 from ....core.mass.distance import box_of
 from ....core.mass.kinds.blob import Blob
 from ....core.mass.kinds.solid import Solid
@@ -12,7 +15,10 @@ from ....core.mass.meshed import made_mesh
 from ....core.mass.outline import half_sizes
 from ....core.mass.placing import mirrored, replaced
 from ....core.mass.strokes import Brush, without_gesture
+from ....core.problems import Problem
 from ....core.recipe.places import changed, put, without
+from ....core.recipe.sequence import Sequence
+from ....core.recipe.time import TimeLine
 from ...asking import asking
 from ...command import Command
 from ...document import refusing
@@ -350,6 +356,36 @@ class MassStation(Station):
             forms = list(self.document.mound.mass.forms)
             forms[self.chosen] = form.edited(link=None)
             self.edit_mass("unlink", forms=tuple(forms))
+
+    def let_move(self):
+        """Ask for one of the numbered files by which the chosen form is to move; of one that moves, let it stand still."""
+        form = self.form()
+        if form is None:
+            return
+        sequence = None
+        if form.sequence is None:
+            path, _ = QFileDialog.getOpenFileName(
+                self.settings, "One of its numbered files, or a stage", str(self.window.files.folder),
+                "Models, points, volumes (*.obj *.ply *.glb *.stl *.csv *.npz *.vdb *.usd *.usda)")
+            if not path:
+                return
+            try:
+                sequence = Sequence(files=pattern_of(path))
+                numbers, missing = numbers_of_files(sequence)
+            except Problem as problem:
+                self.window.tell(str(problem))
+                return
+            some = ", ".join(map(str, missing[:6])) + ("…" if len(missing) > 6 else "")
+            gaps = f"; missing and held: {some}" if missing else ""
+            self.window.tell(f"{form.name} moves by {len(numbers)} files{gaps}.")
+        number, moved = self.chosen, form.edited(sequence=sequence)
+
+        def change(mound):
+            forms = tuple(moved if n == number else f for n, f in enumerate(mound.mass.forms))
+            line = mound.time or (TimeLine(last=max(len(numbers), 2)) if sequence is not None else None)
+            return mound.edited(mass=mound.mass.edited(forms=forms), time=line)
+
+        self.document.apply("moving form", change)
 
     def shift(self, step):
         """Move the chosen form earlier or later among the others: roles act in their order.
