@@ -146,7 +146,8 @@ class Hands:
     def tray(self):
         tray = self.window.station.tray
         inside = [w for w in (tray, *tray.findChildren(QWidget)) if w.isVisible() and not isinstance(w, QAbstractButton)]
-        self._strokes(self.dice.choice(inside), "drag in the tray")
+        if inside:  # it may be hidden
+            self._strokes(self.dice.choice(inside), "drag in the tray")
 
     def key(self):
         key = self.dice.choice(KEYS)

@@ -446,7 +446,7 @@ class Panels(DeskTest):
     def test_what_matters_most_comes_first(self):
         self.window.open_station("Light")
         panel = self.window.stations["Light"].settings
-        names = [name for name, _ in panel._controls()]
+        names = [name for name, _ in panel.named_controls()]
         first = ["Sun's azimuth", "Exposure", "Extinction"]
         self.assertEqual([n for n in names if n in first], first)
         self.assertLess(names.index("Extinction"), 7)

@@ -274,14 +274,15 @@ class Moving(QObject):
         def work(ticket):
             return grown(mound, folder, rate, going_on=True, ticket=ticket, told=told)
 
-        window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept), "Growth")
+        window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
 
-    def _grew(self, number, kept):
+    def _grew(self, number, kept, whole=False):
         newest = self.grown is None or self.shown == (self._numbers[-1] if self._numbers else 0) or self.grown.folder != kept.folder
         self.grown, self._numbers = kept, kept.numbers()
         if newest:
             self.shown = number
-            self._window.looking.ask(True)
+            # While it runs the next one comes before this could be refined.
+            self._window.looking.ask(not whole)
         self.changed.emit()
 
     def look_at_growth(self):

@@ -9,23 +9,28 @@ from ...part_fields import PartFields
 
 
 class GrowthFields:
-    """A switch, and below it the numbers, what growing would take, and what can be done.
+    """A switch, and below it, once it is on, the numbers, what growing would take, and what can be done.
 
     Parameters
     ----------
     panel : SettingsPanel
-        The rows are added to it.
+        The rows are added to it; this has to be its last section.
     window : Window
     """
 
     def __init__(self, panel, window):
-        self._window = window
+        self._panel, self._window = panel, window
         panel.section("Growth")
         self.on = QCheckBox("Let it grow")
         self.on.setToolTip("Smoke and cloud rise from the form; the best frame can be frozen and refined.")
         self.on.clicked.connect(lambda on: window.document.apply(
             "growth", lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
         panel.add(Row(self.on))
+        self.fields = self.takes = self.grow = self.look = self._row = None
+
+    def _make(self):
+        """The rest, made when it is first wanted: most clouds never grow."""
+        panel, window = self._panel, self._window
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(
             f"growth {field}", lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
@@ -47,6 +52,10 @@ class GrowthFields:
         """
         there = mound.growth is not None
         self.on.setChecked(there)
+        if there and self.fields is None:
+            self._make()
+        if self.fields is None:
+            return
         for widget in (self.fields, self.takes, self._row):
             widget.setVisible(there)
         if there:
