@@ -29,6 +29,7 @@ def main():
         from softmound.core.exchange.foreign import read_triangles
         from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
+        from softmound.core.recipe.time import Growth
         from softmound.desk.commands import help_rows
         from softmound.desk.keys_dialog import KeysDialog
         from softmound.desk.style import dress
@@ -150,7 +151,7 @@ def main():
         window.looking.change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
         shot("voxels-slice")
         window.looking.look("draft")
-        for name in ("brioche", "flour_drift", "burnt_crust"):
+        for name in ("brioche", "burnt_crust"):
             window.document.read(ROOT / "demo" / f"{name}.mound")
             window.open_station("Light")
             shot(f"light-{name.replace('_', '-')}")
@@ -163,6 +164,26 @@ def main():
         formation.tray.plan.fit()
         formation.choose(4)
         shot("formation")
+        # A turret that has grown, on the time line.
+        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+        window.open_station("Mass")
+        window.document.apply("growth", lambda mound: mound.edited(growth=Growth(seconds=2.5, patchy=0.55)))
+        window.document.look(window.document.mound.view.edited(distance=1.45 * window.document.mound.view.distance))
+        window.moving.grow()
+        while window.jobs.busy:
+            application.processEvents()
+        window.stations["Mass"].settings.growth.fields.setFocus()
+        panel = window.stations["Mass"].settings
+        panel.verticalScrollBar().setValue(panel.verticalScrollBar().maximum())
+        rest()
+        shot("time")
+        window.moving.let_go()
+        window.document._saved = window.document.mound
+        # The first step of the tour, and anything found by its name.
+        window.begin_tour()
+        window.tour.on()
+        shot("tour")
+        window.tour.end()
         # From above, over land.
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
@@ -184,9 +205,6 @@ def main():
         view = window.document.mound.view
         light.edit_part("sun", "sun", azimuth=view.azimuth + 60.0, elevation=34.0)
         rest()
-        light.snapshots.compare(0)
-        shot("light-compared")
-        light.snapshots.compare(0)
         light.take_snapshot_over(0)
         light.tray.open("situations")
         window.looking.look("true")

@@ -15,6 +15,7 @@ from softmound.core.recipe import write_mound
 from softmound.desk.command_box import CommandBox, entries_of, matching
 from softmound.desk.explaining import words_for
 from softmound.desk.manual_dialog import ManualDialog, chapters
+from softmound.desk.telling import long_work_ended, message_of
 from softmound.desk.tour import STEPS
 from softmound.desk.warming import Warming
 
@@ -130,6 +131,20 @@ class Home(DeskTest):
         self.assertEqual(left.process.state(), left.process.ProcessState.NotRunning)
         for each in (window, failing, left):
             each.deleteLater()
+
+    def test_long_work_is_told_of_when_nobody_looks(self):
+        call = message_of("Soft Mound", "Growth: ended.")
+        self.assertEqual((call.interface(), call.member(), call.arguments()[0], call.arguments()[3:5]),
+                         ("org.freedesktop.Notifications", "Notify", "Soft Mound", ["Soft Mound", "Growth: ended."]))
+        away = QWidget()
+        self.assertTrue(long_work_ended(away, "Soft Mound", "Growth: ended.", 60.0))
+        self.assertFalse(long_work_ended(away, "Soft Mound", "Growth: ended.", 2.0))
+        heard = []
+        self.window.jobs.ended.connect(lambda name, took: heard.append((name, took >= 0.0)))
+        self.window.jobs.begin(lambda _: 1, lambda _: None, "A piece")
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual(heard, [("A piece", True)])
+        away.deleteLater()
 
     def test_settings_and_tray_make_room_for_the_picture(self):
         wide = self.window.picture.width()

@@ -53,17 +53,20 @@ class Jobs(QObject):
         Share of the present piece, and words for what is done.
     failed(str), said(str)
         Why a piece could not be done; what else there is to say.
+    ended(str, float)
+        A piece is over, whatever became of it: its name, and seconds that it took.
     """
 
     changed = pyqtSignal()
     progressed = pyqtSignal(float, str)
     failed = pyqtSignal(str)
     said = pyqtSignal(str)
+    ended = pyqtSignal(str, float)
 
     def __init__(self, parent=None):
         super().__init__(parent)
         self.job = None
-        self._present, self._waiting, self._relay = None, deque(), Relay()
+        self._present, self._waiting, self._relay, self._began = None, deque(), Relay(), 0.0
 
     @property
     def busy(self):
@@ -143,7 +146,7 @@ class Jobs(QObject):
 
     def _next(self):
         if self._waiting:
-            self._present = self._waiting.popleft()
+            self._present, self._began = self._waiting.popleft(), time.monotonic()
             told = self._relay.to(self._told)
             self.job = job = Job(self._present.work, lambda share, words: told(job, share, words), self._relay.to(self._ended))
             self.changed.emit()
@@ -162,6 +165,7 @@ class Jobs(QObject):
         piece = self._present
         self.job = None
         piece.over()
+        self.ended.emit(piece.name, time.monotonic() - self._began)
         if job.problem:
             self.failed.emit(job.problem)
         elif job.stopped:

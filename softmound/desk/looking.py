@@ -35,6 +35,8 @@ class Looking(QObject):
         "clay", "draft", "true", "both" or "slice".
     alone : bool
         True light by whole paths alone.
+    denoise : bool
+        True light without the noise that is left, by a guess.
     cut : Cut or None
     grid : BrickGrid or None
         What the picture shows.
@@ -52,7 +54,7 @@ class Looking(QObject):
         self._window, self._document, self._picture = window, window.document, window.picture
         self.painter = Painter(window.relay.to(self._answered), stages)
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
-        self.alone = False
+        self.alone = self.denoise = False
         self.newest, self._shown, self._bare_of_grains, self._hurried = 0, 0, False, False
         picture = self._picture
         self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
@@ -158,7 +160,7 @@ class Looking(QObject):
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         way = "draft" if placed is not None and self.way == "slice" else self.way
         self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
-                                 window.station.masks(), alone=self.alone, placed=placed))
+                                 window.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed))
 
     def _answered(self, answer):
         request = answer.request

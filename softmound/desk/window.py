@@ -33,6 +33,7 @@ from .relay import Relay
 from .resize_dialog import ResizeDialog
 from .stations.registry import STATIONS
 from .strip import COMPUTING, FRESH, Strip
+from .telling import long_work_ended
 from .time_line import TimeLineBar
 from .tour import Tour
 
@@ -170,6 +171,7 @@ class Window(QMainWindow):
         self.jobs.changed.connect(self.show_tiles)
         self.jobs.failed.connect(self.trouble)
         self.jobs.said.connect(self.tell)
+        self.jobs.ended.connect(lambda name, took: long_work_ended(self, "Soft Mound", f"{name}: ended.", took))
         for number, name in enumerate(self.stations, 1):
             QShortcut(QKeySequence(str(number)), self, lambda n=name: self.open_station(n))
 

@@ -10,6 +10,7 @@ import numpy as np
 from ..light.camera import camera_of
 from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
+from ..light.denoise import LEAST, denoised
 from ..light.easing import eased
 from ..light.floor import NO_SHADOW
 from ..light.looks import held, looked
@@ -72,6 +73,8 @@ class Request:
         True light: when it is enough, see `Tracer.noise`.
     alone : bool, optional
         True light: by whole paths alone, rather than gathered ones put right by them.
+    denoise : bool, optional
+        True light: take what noise is left out of it, once there are paths enough: see `core.light.denoise`.
     placed : callable, optional
         Given the camera, the clouds to show instead of the mound, tuple of PlacedCloud, and whether the air between is seen. The
         light and the view are the mound's.
@@ -89,6 +92,7 @@ class Request:
     masks: tuple = ()
     noise: float = 0.05
     alone: bool = False
+    denoise: bool = False
     placed: object = None
 
 
@@ -391,14 +395,17 @@ class Painter:
         while True:
             tracer.add(1, ticket)
             now, noise = time.perf_counter(), tracer.noise()
-            enough = noise <= request.noise
+            enough = noise <= request.noise and (tracer.turns >= LEAST or not request.denoise)
             # As often as it pays: the noise falls by a sixth, or two seconds went by.
             if not enough and tracer.turns < 1.4 * turns and now - shown < 2.0:
                 continue
             turns, shown = tracer.turns, now
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
             radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
-            if not enough:
+            if request.denoise and tracer.turns >= LEAST:
+                radiance = radiance.copy()
+                radiance[..., :3] = behind + denoised(*traced_light(tracer), made.radiance[..., :3] - behind)
+            elif not enough:
                 radiance[..., :3] = behind + eased(traced_light(tracer)[0], made.radiance[..., :3] - behind, noise)
             exposed = self._exposed(light, radiance)
             bias = tracer.bias()[0] if enough and not request.alone else 0.0

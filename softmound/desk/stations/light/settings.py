@@ -4,6 +4,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QPushButton
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.photographs import SKY_ENDINGS
+from ....core.light.denoise import can_denoise
 from ....core.light.looks import transforms
 from ....core.recipe import Floor, Lamp, Light, Medium, Ramp, Sky, Sun, View
 from ....core.starts.looks_as import SIZE, looks_as_large_as
@@ -62,6 +63,12 @@ class LightSettings(SettingsPanel):
         self.alone.setToolTip("Without what is gathered from Draft light: exact in every pixel, and many times slower.")
         self.alone.toggled.connect(station.trace_alone)
         self.add(Row(self.alone))
+        self.denoise = QCheckBox("Denoise True light")
+        self.denoise.setToolTip("Take the noise that is left out of it by a guess: sooner to look at, not to be measured."
+                                if can_denoise() else "Needs a package that is not installed: pip install 'softmound[denoise]'.")
+        self.denoise.setEnabled(can_denoise())
+        self.denoise.toggled.connect(station.denoise)
+        self.add(Row(self.denoise))
         self.kind, self.phase = sky.controls["kind"], medium.controls["phase"]
         self.ramps = {field: medium.controls[field] for field in ("tint_by", "glow_by")}
 

@@ -79,6 +79,16 @@ class LightStation(Station):
         self.window.looking.alone = on
         self.window.looking.ask(False)
 
+    def denoise(self, on):
+        """Take the noise that is left out of True light, or leave it.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        self.window.looking.denoise = on
+        self.window.looking.ask(False)
+
     def meter(self, on):
         """Let the picture decide its exposure, or keep the one it has.
 
