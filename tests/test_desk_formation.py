@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import QFileDialog
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.formation.stage import read_stage
 from softmound.core.library.asset import publish
+from softmound.core.recipe import read_mound
 from softmound.core.recipe.flock import Asset, Flock, Member
 from softmound.core.recipe.flock_files import read_flock, write_flock
 from softmound.desk.stations.formation.sky import Sky
@@ -236,4 +237,80 @@ class Formation(DeskTest):
         self.click(self.tray.place)
         self.click(self.panel.open)
         self.assertEqual((self.window.document.mound.name, self.window.station.name), ("Loaf", "Mass"))
+        self.rest()
+
+    def test_an_area_is_painted_and_a_line_drawn(self):
+        self.spread()
+        plan = self.tray.plan
+        self.click(self.tray.paint)
+        here = plan.pixel(*plan.middle).toPoint()
+        self.drag(here - QPoint(40, 0), here + QPoint(40, 0))
+        spread = self.station.spread
+        self.assertEqual(spread.area, "painted")
+        self.assertGreater(max(max(row) for row in spread.painted), 0.3)
+        members = [m for m in self.station.flock.members if m.spread == spread.name]
+        self.assertTrue(members)
+        for member in members:
+            away = plan.pixel(member.place[0], member.place[2]) - QPointF(here)
+            self.assertLess(abs(away.y()), 45.0)
+        painted = spread.painted
+        self.drag(here - QPoint(40, 0), here + QPoint(40, 0), Qt.KeyboardModifier.AltModifier)
+        self.assertLess(sum(map(sum, self.station.spread.painted)), sum(map(sum, painted)))
+        self.click(self.tray.line)
+        self.assertFalse(self.tray.paint.isChecked())
+        self.drag(here - QPoint(60, 10), here + QPoint(60, 10))
+        self.assertEqual((self.station.spread.area, len(self.station.spread.points) > 1), ("line", True))
+        self.click(self.tray.line)
+        self.assertEqual(plan.brush, "")
+        self.station.undo()
+        self.assertEqual(self.station.spread.area, "painted")
+        self.rest()
+
+    def test_decks_and_hazes_are_added_edited_and_removed(self):
+        self.opened()
+        deck, haze = self.panel.layers
+        self.click(deck.more)
+        deck.fields["cover"].changed.emit(0.6, False)
+        deck.fields["reach"].changed.emit(900.0, False)
+        deck.fields["lumps"].changed.emit(120.0, False)
+        haze.more.click()
+        haze.fields["low"].changed.emit(2_000.0, False)
+        self.assertEqual(self.station.flock.hazes[0].high, 2_001.0)
+        haze.fields["reach"].changed.emit(900.0, False)
+        self.assertEqual((self.station.flock.decks[0].cover, self.station.note(None)), (0.6, ""))
+        self.rest()
+        self.assertGreater(self.pixels().std(), 0)
+        deck.hidden.click()
+        self.assertTrue(self.station.flock.decks[0].hidden)
+        deck.drop.click()
+        haze.drop.click()
+        self.assertEqual((self.station.flock.decks, self.station.flock.hazes), ((), ()))
+        self.panel.air.click()
+        self.panel.curved.click()
+        self.assertEqual((self.station.flock.air, self.station.flock.curved), (False, False))
+        self.rest()
+
+    def test_members_are_grouped_tinted_and_made_mounds_of_their_own(self):
+        self.spread()
+        self.station.choose(0)
+        self.station.choose(1, more=True)
+        self.window.actions_["group"].trigger()
+        self.station.choose(None)
+        self.station.choose(1)
+        self.assertEqual(sorted(self.station.chosen), [0, 1])
+        self.panel.tint.changed.emit((1.0, 0.5, 0.25), False)
+        self.assertEqual({m.tint for m in self.station.flock.members[:2]}, {(1.0, 0.5, 0.25)})
+        self.panel.group.click()
+        self.station.choose(1)
+        self.assertEqual(self.station.chosen, [1])
+        asset = self.station.flock.members[1].asset
+        self.panel.own.click()
+        member = self.station.flock.members[1]
+        self.assertTrue(member.asset.file.endswith(".mound"))
+        written = self.station.sky.folder / member.asset.file
+        self.assertEqual(read_mound(written).name, written.stem)
+        self.assertNotEqual(member.asset, asset)
+        self.rest()
+        self.panel.open.click()
+        self.assertEqual(self.window.document.path, written)
         self.rest()

@@ -5,11 +5,13 @@ import tempfile
 import unittest
 
 import numpy as np
+from PIL import Image
 
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.formation.beside import all_in_files
 from softmound.core.formation.layers import deck_clouds, haze_cloud, tile
 from softmound.core.formation.merging import merged
+from softmound.core.formation.spreading import painted_at, painted_by, painted_over, spread_members
 from softmound.core.formation.stage import read_stage, write_stage
 from softmound.core.formation.standing import clouds_of, sources_of
 from softmound.core.light.air import STEPS, air_between, air_radiance, haze_extinction
@@ -19,7 +21,7 @@ from softmound.core.light.march import AWAY, OPACITY, march
 from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.recipe.files import write_mound
-from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Member
+from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
 from softmound.core.volume.sample import sample
 from softmound.core.volume.windows import grid_of_dense
 
@@ -74,6 +76,38 @@ class Decks(unittest.TestCase):
         a, b, c = (tile(SMALL.edited(seed=s, reach=100.0, altitude=0.0), 0) for s in (1, 1, 2))
         np.testing.assert_array_equal(a.values, b.values)
         self.assertFalse(a.values.shape == c.values.shape and np.array_equal(a.values, c.values))
+
+
+class Painted(unittest.TestCase):
+    def test_members_stand_where_it_is_painted_and_as_often(self):
+        asset = Asset(name="Roll", file="roll.mound")
+        spread = Spread(kinds=(Kind(asset=asset),), area="painted", size=(1_000.0, 1_000.0), count=400, seed=3,
+                        painted=((1.0, 1.0, 0.0), (1.0, 1.0, 0.0), (1.0, 1.0, 0.0)))
+        members = spread_members(spread, {asset: 0.5})
+        x = np.array([m.place[0] for m in members])
+        # Even to the middle, then falling off to nothing at the right: a third of the whole lies beyond the middle.
+        self.assertEqual(len(members), 400)
+        self.assertAlmostEqual(float((x > 0.0).mean()), 1.0 / 3.0, delta=0.08)
+        self.assertEqual(painted_at(spread, -400.0, 0.0), 1.0)
+        self.assertAlmostEqual(painted_at(spread, 250.0, 0.0), 0.5)
+
+    def test_a_picture_paints(self):
+        with tempfile.TemporaryDirectory() as folder:
+            path = pathlib.Path(folder, "map.png")
+            pixels = np.zeros((40, 40), np.uint8)
+            pixels[:20] = 255
+            Image.fromarray(pixels).save(path)
+            rows = np.array(painted_by(path, 8))
+            self.assertEqual((rows[0].max(), rows[-1].min()), (0.0, 1.0))  # its upper edge is the most z
+
+    def test_a_brush_adds_and_takes(self):
+        spread = Spread(kinds=(Kind(asset=Asset(name="Roll")),), size=(100.0, 100.0))
+        more = painted_over(spread, 0.0, 0.0, 20.0, 0.8, 21)
+        self.assertAlmostEqual(painted_at(more, 0.0, 0.0), 0.8)
+        self.assertEqual(painted_at(more, 40.0, 0.0), 0.0)
+        self.assertEqual(max(map(max, painted_over(more, 0.0, 0.0, 30.0, -1.0).painted)), 0.0)
+        with self.assertRaises(ValueError):
+            Spread(kinds=spread.kinds, area="painted")
 
 
 class Hazes(unittest.TestCase):

@@ -9,7 +9,7 @@ from ..core.problems import Problem, sentence_for
 from . import arguments
 from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
 
-AREAS, TURNED = ("rectangle", "disc", "line"), ("not", "about", "freely")
+AREAS, TURNED = ("rectangle", "disc", "line", "painted"), ("not", "about", "freely")
 PICTURES, STAGES = (".png", ".exr"), (".usda", ".usdc", ".usd")
 
 
@@ -34,6 +34,7 @@ def add_to(actions):
     spread.add_argument("--centre", type=arguments.flat, metavar="X,Z", help="metres")
     spread.add_argument("--size", type=arguments.wide, metavar="WxD", help="metres; of a line how wide it is")
     spread.add_argument("--line", action="append", type=arguments.flat, metavar="X,Z", help="a corner of the line; again for more")
+    spread.add_argument("--painted", metavar="PICTURE", help="white many, black none; its upper edge is the most z")
     spread.add_argument("--altitude", type=arguments.between, metavar="A-B", help="where their undersides stand, metres")
     spread.add_argument("--count", type=arguments.members, metavar="N", help="so many at the most")
     spread.add_argument("--apart", type=arguments.far, metavar="M", help="least distance between the middles of two")
@@ -149,6 +150,10 @@ def _changes(args):
 
     names = ("area", "centre", "count", "apart", "overlap", "larger_apart", "turned", "thinning", "streets", "along", "seed")
     said = {name: getattr(args, name) for name in names if getattr(args, name) is not None}
+    if args.painted is not None:
+        from ..core.formation.spreading import painted_by
+
+        said.update(area="painted", painted=painted_by(args.painted))
     if args.asset:
         kinds = []
         for text in args.asset:

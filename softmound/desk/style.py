@@ -23,7 +23,7 @@ INK = QColor("#23262a")
 SHEET = f"""
 * {{ color: {TEXT.name()}; font-size: 13px; }}
 QMainWindow, QWidget#ground {{ background: {GROUND.name()}; }}
-QWidget#card {{ background: {RAISED.name()}; border: 1px solid {BARLEY.name()}; border-radius: 8px; }}
+QWidget#card {{ background: {GROUND.name()}; border: 1px solid {BARLEY.name()}; border-radius: 8px; }}
 QWidget#panel, QScrollArea#panel, QWidget#panel > QWidget#inside {{ background: {PANEL.name()}; border: none; }}
 QWidget#bar {{ background: {PANEL.name()}; }}
 QWidget#status {{ background: #1d2124; }}

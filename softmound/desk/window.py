@@ -280,6 +280,8 @@ class Window(QMainWindow):
         """A picture is on the screen: say its facts, and once it is at rest show its miniatures."""
         self.status.show_answer(answer)
         if answer.request.placed is not None:
+            if self.station.placed() is None and answer.request.number == self.looking.newest:
+                self._show_made(FRESH)  # a frame of its growth: the mound is what it was
             return  # it is not the mound that is seen
         empty = answer.grid.brick_bounds() is None
         if not answer.miniatures and not (empty and answer.passes == PASSES):

@@ -4,7 +4,9 @@ import math
 from dataclasses import dataclass
 
 import numpy as np
+from PIL import Image
 
+from ..exchange.foreign import read_photograph
 from ..recipe.flock import Member
 
 TRIES = 40
@@ -103,7 +105,7 @@ def spread_members(spread, radii, others=()):
 def _place(spread, u):
     """x and z of a candidate, and how far it is from the middle to the edge, 0 to 1."""
     (cx, cz), (wide, deep) = spread.centre, spread.size
-    if spread.area == "rectangle":
+    if spread.area in ("rectangle", "painted"):
         a, b = 2.0 * u[0] - 1.0, 2.0 * u[1] - 1.0
         return cx + 0.5 * wide * a, cz + 0.5 * deep * b, max(abs(a), abs(b))
     if spread.area == "disc":
@@ -121,9 +123,83 @@ def _place(spread, u):
     return float(x), float(z), abs(aside)
 
 
+def painted_at(spread, x, z):
+    """How many members a painted area has at a place: float from 0 to 1, between the painted places read straight.
+
+    Parameters
+    ----------
+    spread : Spread
+    x, z : float
+        Metres.
+    """
+    rows = spread.painted
+    high, wide = len(rows), len(rows[0])
+    u = min(max((x - spread.centre[0]) / spread.size[0] + 0.5, 0.0), 1.0) * (wide - 1)
+    v = min(max((z - spread.centre[1]) / spread.size[1] + 0.5, 0.0), 1.0) * (high - 1)
+    i, j = min(int(u), wide - 2), min(int(v), high - 2)
+    u, v = u - i, v - j
+    below = rows[j][i] * (1.0 - u) + rows[j][i + 1] * u
+    above = rows[j + 1][i] * (1.0 - u) + rows[j + 1][i + 1] * u
+    return below * (1.0 - v) + above * v
+
+
+def painted_over(spread, x, z, radius, amount, side=48):
+    """A spread whose painted area has more or fewer members around a place.
+
+    Parameters
+    ----------
+    spread : Spread
+        Of any area; what is not painted yet begins empty.
+    x, z : float
+        Metres.
+    radius : float
+        Of the brush, metres; it falls off to nothing there.
+    amount : float
+        Added, -1 to 1.
+    side : int, optional
+        Rows and columns of a new painting.
+
+    Returns
+    -------
+    Spread
+    """
+    held = np.array(spread.painted or np.zeros((side, side)), float)
+    high, wide = held.shape
+    across = spread.centre[0] + (np.arange(wide) / (wide - 1) - 0.5) * spread.size[0]
+    along = spread.centre[1] + (np.arange(high) / (high - 1) - 0.5) * spread.size[1]
+    away = np.hypot(across[None, :] - x, along[:, None] - z) / max(radius, 1e-6)
+    held = np.clip(held + amount * np.clip(1.0 - away**2, 0.0, 1.0), 0.0, 1.0)
+    return spread.edited(area="painted", painted=tuple(tuple(round(float(v), 3) for v in row) for row in held))
+
+
+def painted_by(picture, side=64):
+    """What a picture paints: white many, black none.
+
+    Parameters
+    ----------
+    picture : path-like
+        Of any kind that photographs may be.
+    side : int, optional
+        Rows and columns at the most.
+
+    Returns
+    -------
+    tuple of tuple of float
+        As of `Spread`: the upper edge of the picture is the most z.
+
+    Raises
+    ------
+    Problem
+        If it cannot be read.
+    """
+    picture = Image.fromarray(np.ascontiguousarray(read_photograph(picture)[..., :3])).convert("L")
+    grey = np.asarray(picture.resize((side, side), Image.Resampling.BOX))
+    return tuple(tuple(round(float(v) / 255.0, 3) for v in row) for row in grey[::-1])
+
+
 def _chance(spread, x, z, inward):
     """How likely a candidate is taken there."""
-    chance = 1.0
+    chance = painted_at(spread, x, z) if spread.area == "painted" else 1.0
     if spread.thinning > 0.0:
         chance *= min(max((1.0 - inward) / spread.thinning, 0.0), 1.0)
     if spread.streets > 0.0:

@@ -84,9 +84,11 @@ class Spread(Value):
     Attributes
     ----------
     area : str
-        "rectangle" or "disc", `size` wide and deep around `centre`; or "line", `size[0]` wide along `points`.
+        "rectangle", "disc" or "painted", `size` wide and deep around `centre`; or "line", `size[0]` wide along `points`.
     centre, size : tuple of float
         x and z, metres.
+    painted : tuple of tuple of float
+        Of a painted area: how many there are, 0 to 1, in rows from the least z to the most, each from the least x to the most.
     points : tuple of (float, float)
         x and z of the line's corners, metres.
     low, high : float
@@ -119,10 +121,11 @@ class Spread(Value):
 
     name: Name = "Spread"
     kinds: Annotated[tuple[Kind, ...], Field(min_length=1, max_length=200)]
-    area: Literal["rectangle", "disc", "line"] = "rectangle"
+    area: Literal["rectangle", "disc", "line", "painted"] = "rectangle"
     centre: Flat = (0.0, 0.0)
     size: tuple[Across, Across] = (4000.0, 4000.0)
     points: Annotated[tuple[Flat, ...], Field(max_length=1000)] = ()
+    painted: Annotated[tuple[Annotated[tuple[Share, ...], Field(min_length=2, max_length=256)], ...], Field(max_length=256)] = ()
     low: Metres = 800.0
     high: Metres = 800.0
     count: Annotated[int, Field(ge=1, le=MOST_MEMBERS)] = 40
@@ -147,6 +150,8 @@ class Spread(Value):
                 raise ValueError(f"{what}: the least is larger than the most")
         if self.area == "line" and len(self.points) < 2:
             raise ValueError("points: a line needs two at least")
+        if self.area == "painted" and (len(self.painted) < 2 or len({len(row) for row in self.painted}) != 1):
+            raise ValueError("painted: needs two rows at least, all as long")
         return self
 
 

@@ -2,8 +2,9 @@
 
 import math
 
+import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPainter, QPen, QPolygonF
+from PyQt6.QtGui import QImage, QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import QWidget
 
 from ....core.light.camera import camera_of
@@ -13,6 +14,8 @@ from ...figures import figure
 LEAST = 3.0
 """Pixels that a member is drawn wide at least."""
 NEAR = 6.0
+BRUSH = 26.0
+"""Pixels from the middle of the brush to its edge."""
 
 
 class Plan(QWidget):
@@ -37,6 +40,29 @@ class Plan(QWidget):
                         "another.")
         self.middle, self.scale = (0.0, 0.0), 0.05
         self._held, self._moved = None, False
+        self.brush, self._way, self._less = "", [], False
+
+    def take(self, brush):
+        """Take a brush, or the hand again.
+
+        Parameters
+        ----------
+        brush : str
+            "paint" puts more members there, with Alt fewer; "line" draws where they stand along; empty for the hand.
+        """
+        self.brush, self._way = brush, []
+        self.setCursor(Qt.CursorShape.CrossCursor if brush else Qt.CursorShape.ArrowCursor)
+
+    def _brushed(self, event, begins=False):
+        x, z = self.place(event.position())
+        if self.brush == "paint":
+            if begins:  # a stroke is what it began as
+                self._less = bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
+            self._station.paint(x, z, BRUSH / self.scale, -0.5 if self._less else 0.35)
+        else:
+            far = not self._way or math.hypot(x - self._way[-1][0], z - self._way[-1][1]) * self.scale > 8.0
+            self._way = [(x, z)] if begins else [*self._way, (x, z)] if far else self._way
+            self.update()
 
     def fit(self):
         """Show all of it."""
@@ -80,6 +106,9 @@ class Plan(QWidget):
         point, station = event.position(), self._station
         if event.button() != Qt.MouseButton.LeftButton:
             return
+        if self.brush:
+            self._brushed(event, True)
+            return
         number = self.at(point)
         more = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
         if number is not None and (more or number not in station.chosen):
@@ -89,6 +118,9 @@ class Plan(QWidget):
         self._held, self._moved = (self.place(point), number), False
 
     def mouseMoveEvent(self, event):
+        if self.brush and event.buttons() & Qt.MouseButton.LeftButton:
+            self._brushed(event)
+            return
         if self._held is None:
             return
         (x, z), number = self._held
@@ -102,12 +134,17 @@ class Plan(QWidget):
             self._held = now, number
 
     def mouseReleaseEvent(self, event):
+        if self.brush == "paint":
+            self._station.painted()
+        elif self.brush == "line" and len(self._way) > 1:
+            self._station.draw_line(self._way)
+            self._way = []
         if self._held is not None and self._held[1] is not None and self._moved:
             self._station.sky.let_go()
         self._held = None
 
     def mouseDoubleClickEvent(self, event):
-        if event.button() == Qt.MouseButton.LeftButton and self.at(event.position()) is None:
+        if not self.brush and event.button() == Qt.MouseButton.LeftButton and self.at(event.position()) is None:
             self._station.place_one(*self.place(event.position()))
 
     def wheelEvent(self, event):
@@ -139,6 +176,9 @@ class Plan(QWidget):
         station = self._station
         for spread in station.flock.spreads:
             self._paint_area(painter, spread, spread is station.spread)
+        if len(self._way) > 1:
+            painter.setPen(QPen(style.BARLEY, 2.0))
+            painter.drawPolyline(QPolygonF([self.pixel(*point) for point in self._way]))
         self._paint_camera(painter)
         painter.setPen(Qt.PenStyle.NoPen)
         for number, member in enumerate(station.flock.members):
@@ -158,7 +198,17 @@ class Plan(QWidget):
             painter.drawPolyline(QPolygonF([self.pixel(*point) for point in spread.points]))
             return
         box = QRectF(self.pixel(x - wide / 2, z + deep / 2), self.pixel(x + wide / 2, z - deep / 2))
+        if spread.area == "painted":
+            self._paint_map(painter, spread, box, chosen)
         painter.drawEllipse(box) if spread.area == "disc" else painter.drawRect(box)
+
+    def _paint_map(self, painter, spread, box, chosen):
+        grey = np.array(spread.painted)[::-1]
+        shade = np.zeros((*grey.shape, 4), np.uint8)
+        shade[..., :3] = style.BARLEY.getRgb()[:3]
+        shade[..., 3] = grey * (110 if chosen else 45)
+        high, wide = grey.shape
+        painter.drawImage(box, QImage(shade.data, wide, high, 4 * wide, QImage.Format.Format_RGBA8888).copy())
 
     def _paint_camera(self, painter):
         view = self._station.flock.view

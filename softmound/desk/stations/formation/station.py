@@ -9,7 +9,7 @@ from ....core.exchange.stated import metadata_of
 from ....core.exchange.vdb import write_vdb
 from ....core.formation.listing import read_list, write_list
 from ....core.formation.merging import merged
-from ....core.formation.spreading import spread_again, taken_out
+from ....core.formation.spreading import painted_over, spread_again, taken_out
 from ....core.formation.stage import ENDINGS, read_stage, write_stage
 from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
 from ....core.library.index import Index
@@ -502,6 +502,47 @@ class FormationStation(Station):
 
         self.chosen = []
         self._try(change, moving)
+
+    def paint(self, x, z, radius, amount):
+        """Paint where the members of the spread that is shown stand; they are placed anew when the hand lets go.
+
+        Parameters
+        ----------
+        x, z, radius : float
+            Metres.
+        amount : float
+            See `painted_over`.
+        """
+        spread = self.spread
+        if spread is not None:
+            over = painted_over(spread, x, z, radius, amount)
+            self.sky.apply(lambda flock: flock.edited(
+                spreads=tuple(over if s.name == spread.name else s for s in flock.spreads)), True)
+
+    def painted(self):
+        """The brush was lifted: place the members of the painted spread."""
+        spread = self.spread
+        if spread is not None:
+            self.chosen = []
+            self._try(lambda flock: spread_again(flock, self._radii(flock), spread.name), False)
+
+    def draw_line(self, points):
+        """Let the members of the spread that is shown stand along a line.
+
+        Parameters
+        ----------
+        points : sequence of (float, float)
+            x and z, metres.
+        """
+        spread = self.spread
+        if spread is None:
+            return
+        points = tuple((round(min(max(x, -5e4), 5e4), 1), round(min(max(z, -5e4), 5e4), 1)) for x, z in points)
+        wide = min(spread.size[0], 0.25 * spread.size[0] if spread.area != "line" else spread.size[0])
+        changed_spread = spread.edited(area="line", points=points, size=(max(wide, 1.0), spread.size[1]))
+        self.chosen = []
+        self._try(lambda flock: spread_again(flock.edited(spreads=tuple(
+            changed_spread if s.name == spread.name else s for s in flock.spreads)), self._radii(flock), spread.name), False)
 
     def another_seed(self):
         """Place the members of the spread that is shown anew."""

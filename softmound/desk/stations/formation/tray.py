@@ -38,10 +38,16 @@ class FormationTray(QWidget):
         self.fit = QPushButton("Fit plan")
         self.fit.setToolTip("Show all members on the plan.")
         self.fit.clicked.connect(lambda: self.plan.fit())
+        self.paint, self.line = QPushButton("Paint area"), QPushButton("Draw line")
+        self.paint.setToolTip("Paint on the plan where the members of the spread stand; Alt takes away.")
+        self.line.setToolTip("Draw on the plan a line along which the members of the spread stand.")
+        for name, button in (("paint", self.paint), ("line", self.line)):
+            button.setCheckable(True)
+            button.clicked.connect(lambda on, n=name: self._take(n if on else ""))
         self.count = QLabel()
         self.count.setObjectName("quiet")
         beside.addWidget(self.asset)
-        for pair in ((self.place, self.spread), (self.all, self.fit)):
+        for pair in ((self.place, self.spread), (self.all, self.fit), (self.paint, self.line)):
             line = QHBoxLayout()
             line.setSpacing(8)
             for button in pair:
@@ -69,6 +75,12 @@ class FormationTray(QWidget):
         line.addStretch()
         self._stack.addWidget(empty)
 
+    def _take(self, brush):
+        """Take a brush of the plan, or the hand again."""
+        self.paint.setChecked(brush == "paint")
+        self.line.setChecked(brush == "line")
+        self.plan.take(brush)
+
     def show_assets(self, names):
         """Offer assets.
 
@@ -89,4 +101,6 @@ class FormationTray(QWidget):
         members = len(flock.members)
         words = f"{members:,} member{'s' * (members != 1)}" + (f", {chosen} chosen" if chosen else "")
         self.count.setText(words if members else "nothing is placed yet")
+        for button in (self.paint, self.line):
+            button.setEnabled(bool(flock.spreads))
         self.plan.update()
