@@ -5,8 +5,11 @@ import pathlib
 import tempfile
 import time
 
+import numpy as np
+
 from softmound.core.engine.calibration import PeakMemory
 from softmound.core.engine.stages import Stages, layers_of
+from softmound.core.engine.stills import Taking, still_of_scene
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import spread_again
@@ -15,7 +18,7 @@ from softmound.core.library.asset import publish
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.coarse import QUICK
 from softmound.core.recipe import read_mound
-from softmound.core.recipe.flock import Asset, Flock, Kind, Spread
+from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Spread
 
 from .figure import Figure, at_most, timed
 from .scene import DEMO
@@ -26,6 +29,8 @@ SIZE = (640, 400)
 COUNTS = {1: 600.0, 10: 2_500.0, 100: 8_000.0, 1_000: 25_000.0, 10_000: 80_000.0}
 """Members, and how wide their area is, metres: as dense for each."""
 MERGED, MERGED_VOXEL = 50, 8.0
+TRACED, BLOCK = (192, 120), 6
+"""Pixels of pictures that are traced as well, and of a block."""
 
 
 def figures():
@@ -44,6 +49,35 @@ def figures():
             publish(mound, library, VOXEL, tiers=(1, 2, 4, 8))
         yield from _pictures(library, names)
         yield from _merged(library, names, pathlib.Path(folder))
+        yield from _true(library, names)
+
+
+def _true(library, names):
+    """Draft light beside True light, on blocks, of a few clouds near one another, of a street over a deck, and of a haze."""
+    few, sources, _ = _flock(library, names, 5, 900.0)
+    deck = Deck(lumps=300.0, thickness=160.0, reach=3_000.0, altitude=150.0)
+    skies = {"five clouds": few, "over a deck": few.edited(decks=(deck,)), "in a haze": few.edited(hazes=(
+        Haze(visibility=6.0, reach=3_000.0, falls=600.0, lumps=800.0),))}
+    width, height = TRACED
+    for name, flock in skies.items():
+        box = bounds_of_flock(flock, sources)
+        view = fitted(flock.view.edited(elevation=4.0), *box, width, height)
+        scene, stages = scene_of_flock(flock, sources, width, height, view), Stages()
+        draft = still_of_scene(stages, scene, Taking(width, height, passes=4))
+        true = still_of_scene(stages, scene, Taking(width, height, true=True, noise=0.06))
+        yield at_most(f"Draft beside True light, {name}", 100.0 * _apart(draft.radiance, true.radiance), "%", 10.0)
+
+
+def _apart(draft, true):
+    """Mean difference on blocks that are mostly cloud, beside the mean of what is compared with."""
+    high, wide = (side // BLOCK for side in draft.shape[:2])
+
+    def blocks(picture):
+        return picture[: high * BLOCK, : wide * BLOCK].reshape(high, BLOCK, wide, BLOCK, -1).mean(axis=(1, 3))
+
+    a, b = blocks(draft), blocks(true)
+    cloud = b[..., 3] > 0.7
+    return float(np.abs(a[cloud][:, :3] - b[cloud][:, :3]).mean() / b[cloud][:, :3].mean())
 
 
 def _flock(library, names, count, wide):

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLabel, QProgressBar, QPushBut
 
 from ..core.engine.warm import warmed
 
-MINUTES = 3
+MINUTES = 4
 """How long it takes on two cores, about."""
 
 

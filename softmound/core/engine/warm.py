@@ -62,11 +62,16 @@ def warm_once(stream):
     """
     if warmed():
         return
-    print("Compiling the kernels, once for this machine (one to two minutes).", file=stream)
+    print("Compiling the kernels, once for this machine (about four minutes on two cores).", file=stream)
     code = f"from {__name__} import warm_light; warm_light(lambda *_: None)"
     with child_process([sys.executable, "-c", code]) as other:
-        warm_shape(lambda share, words: print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True))
-        print("   90 %  light and pictures", file=stream, flush=True)
+        def said(share, words):
+            print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True)
+
+        # The other half is compiled beside it: what both need is there by the time the rest asks for it.
+        warm_shape(said)
+        warm_rest(said)
+        said(0.95, "light and pictures")
         if other.wait():
             warm_light(lambda *_: None)
     print("  100 %  done", file=stream, flush=True)
@@ -78,7 +83,7 @@ def warm_once(stream):
 
 def _run(steps, told):
     for number, (words, step) in enumerate(steps):
-        told(0.9 * number / len(steps), words)
+        told(0.85 * number / len(steps), words)
         step()
 
 
@@ -160,13 +165,6 @@ def warm_light(told):
     def marching():
         made["layers"] = march(made["scene"], made["lattice"], camera, sparing=True)
 
-    def many():
-        # Two clouds, one of them turned: what a sky of many needs beside a single one.
-        turned = PlacedCloud(grid, mound.light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
-        scene = scene_of(mound.light, grid, turned)
-        coarse, mixture = coarse_in(scene)
-        march(scene, lit(coarse, mound.light, mixture=mixture), camera)
-
     def tone():
         for clay in (False, True):
             composed(made["layers"], made["scene"], camera, clay=clay)
@@ -181,13 +179,30 @@ def warm_light(told):
         far = replace(made["scene"].under(mound.light.edited(sky=SKY)), air=True)
         veiled(np.ones((*shape, 3), np.float32), np.ones(shape, np.float32), np.full(shape, 5_000.0, np.float32), far, camera)
 
-    _run((("light", light), ("sky", sky), ("pictures", marching), ("many clouds", many), ("tone", tone), ("paths", paths),
-          ("air", air), ("growth", warm_growth)), told)
+    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone), ("paths", paths), ("air", air)), told)
 
 
-def warm_growth():
-    """Compile what lets smoke and cloud rise, by a step of a tiny one."""
+def warm_rest(told):
+    """Compile what only some need: many clouds in one sky, and growth.
+
+    Parameters
+    ----------
+    told : callable
+        Called as ``told(share, words)`` before each step.
+    """
+    light, grid, camera = Mound().light, _grid(), _camera()
+
+    def many():
+        # Two clouds, one of them turned: what a sky of many needs beside a single one.
+        turned = PlacedCloud(grid, light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
+        scene = scene_of(light, grid, turned)
+        coarse, mixture = coarse_in(scene)
+        march(scene, lit(coarse, light, mixture=mixture), camera)
+
+    told(0.88, "growth")
     Flowing((8, 8, 8), 1.0).step(0.1)
+    told(0.9, "many clouds")
+    many()
 
 
 def _forget_older(folder):
