@@ -29,7 +29,7 @@ OF_WINDOW = (
     Command("quit", "Quit", "Ctrl+Q", lambda w: w.close(), MOUNDS, menu=True),
     Command("find", "Find a number of this station", "Ctrl+F", lambda w: w.find_number(), NUMBERS),
     Command("time", "Time line", "Ctrl+L", lambda w: w.time(), TIME, menu=True),
-    Command("play", "Play, or stop", "P", lambda w: w.moving.play(), TIME),
+    Command("play", "Play, or stop", "Alt+P", lambda w: w.moving.play(), TIME),
     Command("key", "Key the number that was changed last", "Shift+K", lambda w: w.document.key(), TIME),
     Command("before", "One frame back", "Alt+Left", lambda w: w.moving.step(-1), TIME),
     Command("after", "One frame on", "Alt+Right", lambda w: w.moving.step(1), TIME),

@@ -236,7 +236,7 @@ class Moving(QObject):
         if self.grown is None or not self._numbers:
             return None
         grown_, number, medium = self.grown, self.shown, self._window.document.mound.light.medium
-        return lambda _camera: ((_cloud_of(grown_, number, medium),), False)
+        return lambda _camera, _ticket: ((_cloud_of(grown_, number, medium),), False)
 
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""

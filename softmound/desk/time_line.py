@@ -178,7 +178,7 @@ class TimeLineBar(QWidget):
         row = QHBoxLayout()
         row.setSpacing(8)
         self.play = QPushButton("Play")
-        self.play.setToolTip("Play from memory; frames are made first, once (P).")
+        self.play.setToolTip("Play from memory; frames are made first, once (Alt+P).")
         self.play.clicked.connect(moving.play)
         self.about = QLabel()
         self.about.setMinimumWidth(140)

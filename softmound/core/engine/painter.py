@@ -76,8 +76,8 @@ class Request:
     denoise : bool, optional
         True light: take what noise is left out of it, once there are paths enough: see `core.light.denoise`.
     placed : callable, optional
-        Given the camera, the clouds to show instead of the mound, tuple of PlacedCloud, and whether the air between is seen. The
-        light and the view are the mound's.
+        Given the camera and a ticket, the clouds to show instead of the mound, tuple of PlacedCloud, and whether the air between
+        is seen. The light and the view are the mound's.
     """
 
     number: int
@@ -307,7 +307,7 @@ class Painter:
 
     def _of_placed(self, request, camera, ticket, begun):
         """Pictures of many clouds: the same as of one, but for what only one mound has."""
-        mound, (clouds, air) = request.mound, request.placed(camera)
+        mound, (clouds, air) = request.mound, request.placed(camera, ticket.quiet())
         grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
         scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
         made = None

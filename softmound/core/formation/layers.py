@@ -10,7 +10,7 @@ import math
 
 import numpy as np
 
-from ..budget import remembered
+from ..budget import MEMORY, remembered
 from ..directions import rotation_matrix
 from ..light.air import KOSCHMIEDER
 from ..light.scene import PlacedCloud, Placing
@@ -22,12 +22,18 @@ KINDS = 3
 """Different tiles of a deck."""
 TILE = 8.0
 """Lumps along a tile."""
-FINE, HIGH = 448, 40
-"""Voxels along a tile, and through its thickness, at most."""
+FINE, HIGH = 448, 56
+"""Voxels along a tile, and from its underside to its crests, at most."""
+LEAST = 12
+"""Voxels along a tile at least."""
+ACROSS = 60
+"""Tiles from side to side at most: a deck of small lumps that reaches far has larger tiles."""
 ROUGH = 0.34
 """How far its detail goes in and out, in widths of a lump."""
 BORDER = 0.3
 """Share of a tile over which the noise of all tiles gives way to its own."""
+AT_ONCE = 131_072
+"""Places whose noise is asked for at once."""
 ALONG_HAZE = 192
 """Voxels along a haze."""
 
@@ -37,59 +43,74 @@ def _smooth(share):
     return share * share * (3.0 - 2.0 * share)
 
 
-def _noise_at(noise, x, y, z):
+def _noise_at(noise, x, y, z, ticket=None):
     """A noise less its mean on a lattice of places: ndarray of float32, shape (X, Y, Z)."""
     out = np.empty((len(x), len(y), len(z)), np.float32)
-    flat = np.empty((len(y) * len(z), 3), np.float32)
-    flat[:, 1], flat[:, 2] = (a.ravel() for a in np.meshgrid(y, z, indexing="ij"))
-    for n, place in enumerate(x):  # a slab at a time: places take three times what is made of them
-        flat[:, 0] = place
-        out[n] = noise_points(flat, noise).reshape(len(y), len(z))
+    # Some slabs at a time: places take three times what is made of them, and a few of them keep no thread busy.
+    many = max(1, AT_ONCE // (len(y) * len(z)))
+    for first in range(0, len(x), many):
+        if ticket is not None:
+            ticket.tick(first / len(x))
+        some = np.meshgrid(x[first : first + many], y, z, indexing="ij")
+        places = np.stack(some, axis=-1).reshape(-1, 3).astype(np.float32)
+        out[first : first + many] = noise_points(places, noise).reshape(some[0].shape)
     return out - np.float32(mean_of(noise))
 
 
-def _repeated(noise, x, y, z, wide):
+def _repeated(noise, x, y, z, wide, ticket):
     """A noise that is the same a tile farther along x and z."""
     total = np.zeros((len(x), len(y), len(z)), np.float32)
     turns = [np.pi / 2.0 * _smooth(a / w) for a, w in zip((x, z), wide)]
     shares = [(np.cos(turn).astype(np.float32), np.sin(turn).astype(np.float32)) for turn in turns]
     for i in (0, 1):
         for j in (0, 1):
-            part = _noise_at(noise, x - i * wide[0], y, z - j * wide[1])
+            part = _noise_at(noise, x - i * wide[0], y, z - j * wide[1], ticket)
             total += part * shares[0][i][:, None, None] * shares[1][j][None, None, :]
     return total
 
 
-def _of_tile(noise, own, x, y, z, wide):
+def _of_tile(noise, own, x, y, z, wide, ticket):
     """A noise of all tiles at the border, and a tile's own within."""
     near = np.minimum(np.minimum(x, wide[0] - x)[:, None], np.minimum(z, wide[1] - z)[None, :]) / (BORDER * min(wide))
     turn = (np.pi / 2.0 * _smooth(near))[:, None, :]
-    return (_repeated(noise, x, y, z, wide) * np.cos(turn) + _noise_at(own, x, y, z) * np.sin(turn)).astype(np.float32)
+    shared = _repeated(noise, x, y, z, wide, ticket)
+    return (shared * np.cos(turn) + _noise_at(own, x, y, z, ticket) * np.sin(turn)).astype(np.float32)
 
 
 def _widths(deck):
     """Voxels of a tile of a deck across the wind and along it, and the voxel in metres."""
-    long = TILE * deck.lumps * deck.stretched
-    voxel = max(long / FINE, deck.thickness / HIGH)
-    return math.ceil(TILE * deck.lumps / voxel), math.ceil(long / voxel), voxel
+    short = max(TILE * deck.lumps, 2.0 * deck.reach / ACROSS)
+    long = short * deck.stretched
+    voxel = max(long / FINE, (1.35 * deck.thickness + deck.waves) / HIGH)
+    return max(math.ceil(short / voxel), LEAST), max(math.ceil(long / voxel), LEAST), voxel
 
 
-@remembered
-def tile(shape, kind):
+def tile(deck, kind, ticket=None):
     """A tile of a deck.
 
     Parameters
     ----------
-    shape : Deck
-        Its altitude, reach, direction and density do not matter.
+    deck : Deck
+        Its altitude, direction and density do not matter.
     kind : int
+    ticket : Ticket, optional
 
     Returns
     -------
     BrickGrid
         Its own metres: from 0 along x and z, along the wind not yet stretched; 0 is the underside.
     """
-    deck = shape
+    shape = _shape_of(deck)
+    return MEMORY.made((f"{__name__}.tile", shape, kind), lambda: _tile(shape, kind, ticket), lambda grid: grid.nbytes)
+
+
+def _shape_of(deck):
+    """A deck without what does not change its tiles: kept ones serve it too."""
+    near = 2.0 * deck.reach / ACROSS <= TILE * deck.lumps
+    return deck.edited(name="Deck", altitude=0.0, along=0.0, density=0.03, hidden=False, reach=100.0 if near else deck.reach)
+
+
+def _tile(deck, kind, ticket):
     across, along, voxel = _widths(deck)
     wide = across * voxel, along * voxel
     x, z = np.arange(across) * voxel, np.arange(along) * voxel
@@ -99,7 +120,7 @@ def tile(shape, kind):
     def layered(n, at, feature, **more):
         noises = [Noise(seed=(seeds[n] + own) % 2**31, feature=min(feature, 20_000.0), stretch=(1.0, 1.0, deck.stretched), **more)
                   for own in (0, (1 + kind) * 7919)]
-        return _of_tile(*noises, x, at, z, wide)
+        return _of_tile(*noises, x, at, z, wide, ticket)
 
     flat = np.zeros(1)
     # What is covered, then domes on it, then detail all through.
@@ -130,33 +151,37 @@ def _broad_of(deck):
     return noise_points(places, noise) - np.float32(mean_of(noise))
 
 
-def deck_clouds(deck):
+def deck_clouds(deck, ticket=None):
     """A deck as placed clouds.
 
     Parameters
     ----------
     deck : Deck
+    ticket : Ticket, optional
 
     Returns
     -------
     list of PlacedCloud
     """
-    shape = deck.edited(name="Deck", altitude=0.0, reach=100.0, along=0.0, density=0.03, hidden=False)
+    shape = _shape_of(deck)
     across, along, voxel = _widths(deck)
     wide, long = across * voxel, along * voxel
     turn = rotation_matrix((0.0, deck.along, 0.0))
     medium = Medium(extinction=deck.density)
     rows, columns = (math.ceil(deck.reach / w) + 1 for w in (wide, long))
     kinds = np.random.default_rng(deck.seed).integers(0, KINDS, (2 * rows + 1, 2 * columns + 1))
-    found = []
+    # Held here: each is asked for again and again, and need not be kept between two of them.
+    found, tiles, key = [], {}, f"deck {shape!r}"
     for i in range(-rows, rows + 1):
         for j in range(-columns, columns + 1):
             # A tile of which a corner would only just be reached is left out.
             if math.hypot(max(abs(i) - 0.3, 0.0) * wide, max(abs(j) - 0.3, 0.0) * long) > deck.reach:
                 continue
             kind = int(kinds[i + rows, j + columns])
+            if kind not in tiles:
+                tiles[kind] = tile(shape, kind, ticket)
             place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])
-            found.append(PlacedCloud(tile(shape, kind), medium, Placing(place, turn), key=f"deck {shape!r} {kind}"))
+            found.append(PlacedCloud(tiles[kind], medium, Placing(place, turn), key=f"{key} {kind}"))
     return found
 
 
@@ -193,16 +218,17 @@ def haze_cloud(haze):
     return PlacedCloud(_hazy(shape), medium, key=f"haze {shape!r}")
 
 
-def layer_clouds(flock):
+def layer_clouds(flock, ticket=None):
     """All decks and hazes of a flock that are not hidden, as placed clouds.
 
     Parameters
     ----------
     flock : Flock
+    ticket : Ticket, optional
 
     Returns
     -------
     list of PlacedCloud
     """
-    found = [cloud for deck in flock.decks if not deck.hidden for cloud in deck_clouds(deck)]
+    found = [cloud for deck in flock.decks if not deck.hidden for cloud in deck_clouds(deck, ticket)]
     return found + [haze_cloud(haze) for haze in flock.hazes if not haze.hidden]

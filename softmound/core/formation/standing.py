@@ -224,7 +224,7 @@ def reduction_for(source, member, camera):
     return fit[-1] if fit else there[0]
 
 
-def clouds_of(flock, sources, camera=None):
+def clouds_of(flock, sources, camera=None, ticket=None):
     """The members of a flock, its decks and its hazes as placed clouds; those of one asset share its grid.
 
     Parameters
@@ -233,6 +233,7 @@ def clouds_of(flock, sources, camera=None):
     sources : dict of Asset to Source
     camera : Camera, optional
         Tiers are chosen for its pictures; default the full grids.
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -250,7 +251,7 @@ def clouds_of(flock, sources, camera=None):
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
                                  f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
-    found += layer_clouds(flock)
+    found += layer_clouds(flock, ticket)
     return [_fallen(cloud) for cloud in found] if flock.curved else found
 
 

@@ -14,7 +14,7 @@ from ...figures import figure
 LEAST = 3.0
 """Pixels that a member is drawn wide at least."""
 NEAR = 6.0
-BRUSH = 26.0
+TIP = 26.0
 """Pixels from the middle of the brush to its edge."""
 
 
@@ -58,7 +58,7 @@ class Plan(QWidget):
         if self.brush == "paint":
             if begins:  # a stroke is what it began as
                 self._less = bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
-            self._station.paint(x, z, BRUSH / self.scale, -0.5 if self._less else 0.35)
+            self._station.paint(x, z, TIP / self.scale, -0.5 if self._less else 0.35)
         else:
             far = not self._way or math.hypot(x - self._way[-1][0], z - self._way[-1][1]) * self.scale > 8.0
             self._way = [(x, z)] if begins else [*self._way, (x, z)] if far else self._way

@@ -88,7 +88,7 @@ class FormationStation(Station):
         self.sources()
         flock, sources = self.flock, dict(self._sources)
         there = flock.edited(members=tuple(m for m in flock.members if m.asset in sources))
-        return lambda camera: (tuple(clouds_of(there, sources, camera)), there.air)
+        return lambda camera, ticket: (tuple(clouds_of(there, sources, camera, ticket)), there.air)
 
     def sources(self):
         """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""
