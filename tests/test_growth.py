@@ -12,11 +12,11 @@ from scipy.ndimage import map_coordinates
 from softmound.core.growth.frames import growth_written
 from softmound.core.growth.growing import foretold_growth, grown
 from softmound.core.growth.kept import KeptGrowth
-from softmound.core.growth.moving import carried, centred, condense, divergence
+from softmound.core.growth.moving import carried, centred, condense, divergence, urge, whirls
 from softmound.core.growth.pressure import freed, pressure_of
 from softmound.core.growth.riding import came_from, frozen, frozen_mound, streamed
 from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, VAPOUR, Flowing, Weather, kept_whole
-from softmound.core.growth.source import source_of
+from softmound.core.growth.source import growth_for, source_of
 from softmound.core.kernels import threads, use_threads
 from softmound.core.problems import DoesNotFit, Problem
 from softmound.core.recipe import Mass, Mound, read_mound
@@ -154,6 +154,55 @@ class Carrying(unittest.TestCase):
         flow = centred((u, v, w), wind)
         np.testing.assert_allclose(flow[..., 0], np.broadcast_to((np.arange(5) + 0.5)[:, None, None] + np.arange(4)[None, :, None],
                                                                  (5, 4, 6)))
+
+
+class Forces(unittest.TestCase):
+    def test_a_body_that_turns_as_one_is_left_alone(self):
+        # Its vorticity is twice its rate everywhere: there is no slope that a force could follow.
+        n = 24
+        x, z = np.meshgrid(np.arange(n) - 11.5, np.arange(n) - 11.5, indexing="ij")
+        flow = np.zeros((n, 6, n, 3), np.float32)
+        flow[..., 0], flow[..., 2] = 0.3 * z[:, None, :], -0.3 * x[:, None, :]
+        force = whirls(flow, 1.0)
+        self.assertLess(float(np.abs(force[3:-3, 1:-1, 3:-3]).max()), 0.01)
+
+    def test_a_whirl_is_driven_round_the_way_it_turns(self):
+        n = 33
+        x, z = np.meshgrid(np.arange(n) - 16.0, np.arange(n) - 16.0, indexing="ij")
+        swing = np.exp(-(x**2 + z**2) / 30.0)
+        flow = np.zeros((n, 5, n, 3), np.float32)
+        flow[..., 0], flow[..., 2] = (swing * z)[:, None, :], (-swing * x)[:, None, :]
+        force = whirls(flow, 0.5)[:, 2]
+        # Along the flow: its work on the whirl is positive where that turns as one, within its core.
+        core = (x**2 + z**2 > 1.0) & (x**2 + z**2 < 16.0)
+        work = (force * flow[:, 2]).sum(axis=-1)
+        self.assertGreater(float(work[core].mean()), 0.0)
+        self.assertLess(float(np.abs(force[..., 1]).max()), 1e-5)
+
+    def test_an_even_lift_speeds_all_faces_alike(self):
+        faces = still((6, 5, 4))
+        urge(faces, np.zeros((6, 5, 4, 3), np.float32), np.full((6, 5, 4), 2.0, np.float32), 0.5)
+        np.testing.assert_allclose(faces[1][:, 1:-1], 1.0)
+        self.assertEqual(float(np.abs(faces[0]).max()) + float(np.abs(faces[2]).max()), 0.0)
+
+    def test_wind_carries_and_shears(self):
+        wind = np.zeros((12, 2), np.float32)
+        wind[:, 0] = np.linspace(0.0, 2.2, 12)
+        flowing = Flowing((48, 12, 12), 1.0, Weather(wind=wind))
+        blob = np.exp(-((np.arange(48) - 9.0) ** 2) / 8.0).astype(np.float32)
+        flowing.carried[CLOUD, :, :, 2:10] = blob[:, None, None]
+        for _ in range(8):
+            flowing.step(1.0)
+        level = flowing.carried[CLOUD].sum(axis=2, dtype=np.float64)
+        middle = (level * np.arange(48)[:, None]).sum(axis=0) / level.sum(axis=0)
+        # Within a hundredth of the longest way.
+        np.testing.assert_allclose(middle - 9.0, 8.0 * wind[:, 0], atol=0.2)
+
+    def test_one_to_begin_with_suits_the_size(self):
+        small_, large = (growth_for(ball_mound(r, 2.0)) for r in (15.0, 1_500.0))
+        self.assertAlmostEqual(large.patch / small_.patch, 100.0, delta=6.0)
+        self.assertAlmostEqual(large.over / small_.over, 100.0, delta=6.0)
+        self.assertAlmostEqual(large.pace / small_.pace, 10.0, delta=0.8)
 
 
 class Rising(unittest.TestCase):

@@ -18,7 +18,9 @@ from softmound.core.light.air import STEPS, air_between, air_radiance, haze_exti
 from softmound.core.light.between import veiled
 from softmound.core.light.camera import camera_of
 from softmound.core.light.march import AWAY, OPACITY, march
+from softmound.core.light.radiance import traced_light
 from softmound.core.light.scene import PlacedCloud, Placing, scene_of
+from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.recipe.files import write_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
@@ -183,6 +185,23 @@ class Between(unittest.TestCase):
         np.testing.assert_allclose(found[14:16, 19:21].mean(axis=(0, 1)), through[0, -1] + added[0, -1], rtol=0.01)
         near = veiled(white, opacity, np.full((30, 40), 100.0, np.float32), scene, camera)
         np.testing.assert_array_equal(near, white)
+
+    def test_true_light_goes_through_the_same_air(self):
+        grid = grid_of_dense(np.pad(np.ones((8, 8, 8), np.float32), 1), 100.0, (-450.0, 100.0, -450.0))
+        light = Light(sky=self.sky, sun=self.sun)
+        view = View(target=(0.0, 500.0, 0.0), distance=12_000.0, elevation=0.0, focal=200.0)
+        far = scene_of(light, PlacedCloud(grid, Medium(extinction=0.05), key="far"), view=view, air=True)
+        near = scene_of(light, PlacedCloud(grid, Medium(extinction=0.05), key="far"), view=view)
+        camera, seen = camera_of(view, 24, 16), []
+        for scene in (far, near):
+            tracer = Tracer(scene, Stages().lattice(scene), camera, seed=4)
+            tracer.add(24)
+            seen.append(traced_light(tracer))
+        cloud = seen[0][1] > 0.95
+        self.assertGreater(int(cloud.sum()), 20)
+        through, added = air_between(camera.ray(12.0, 8.0)[None], 11_700.0, self.sun, self.sky)
+        wanted = seen[1][0][cloud] * through[0, -1] + added[0, -1]
+        np.testing.assert_allclose(seen[0][0][cloud].mean(axis=0), wanted.mean(axis=0), rtol=0.03)
 
     def test_the_distance_of_a_thick_cloud_is_where_its_surface_is(self):
         grid = grid_of_dense(np.pad(np.ones((40, 40, 40), np.float32), 1), 1.0, (-20.0, 0.0, -20.0))

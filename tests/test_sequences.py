@@ -13,7 +13,7 @@ from softmound.cli import main
 from softmound.core.engine.density import density_grid
 from softmound.core.exchange.foreign import read_points, read_triangles
 from softmound.core.exchange.forms import mesh_form, points_form, volume_form
-from softmound.core.exchange.sequences import mound_at, numbers_of_files, shown_number
+from softmound.core.exchange.sequences import mound_at, numbers_of_files, pattern_of, shown_number
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.problems import Problem
 from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound, write_mound
@@ -121,6 +121,12 @@ class Sequences(unittest.TestCase):
             self.assertEqual(code, 2)
             self.assertIn(word, err)
         self.assertFalse((self.folder / "x.mound").exists())
+
+    def test_a_pattern_is_read_off_a_file(self):
+        for path, pattern in (("a/walk.0012.obj", "a/walk.####.obj"), ("v2_frame7.vdb", "v2_frame#.vdb"), ("x.usda", "x.usda")):
+            self.assertEqual(pattern_of(path), pattern)
+        with self.assertRaisesRegex(Problem, "no number in its name"):
+            pattern_of("walk.obj")
 
     def test_a_file_that_went_away_is_one_sentence(self):
         mound = self.mound(self.walking())

@@ -119,6 +119,22 @@ class Moving(unittest.TestCase):
             with self.assertRaisesRegex(Problem, "there already"):
                 frames_written(mound, one, range(1, 4), 3.0)
 
+    def test_keys_of_two_numbers_live_side_by_side(self):
+        mound = ball_mound(12.0, 2.0).edited(time=TimeLine())
+        first, second = ("mass", "melt"), ("mass", "forms", 0, "radii", 2)
+        for place, values in ((first, (3.0, 5.0)), (second, (8.0, 16.0))):
+            for frame, value in zip((1, 41), values):
+                mound = keyed_with(mound, place, frame, value, "even")
+        half = at_frame(mound, 21)
+        self.assertEqual((half.mass.melt, half.mass.forms[0].radii[2]), (4.0, 12.0))
+        self.assertEqual(half.mass.forms[0].radii[:2], mound.mass.forms[0].radii[:2])
+        fewer = without_key(mound, second)
+        self.assertEqual([k.place for k in fewer.keyed], [first])
+        self.assertEqual(at_frame(fewer, 21).mass.forms[0].radii, mound.mass.forms[0].radii)
+        # Another key at the same frame takes the place of the one that was there.
+        again = keyed_with(fewer, first, 41, 7.0)
+        self.assertEqual([(k.frame, k.value) for k in again.keyed[0].points], [(1, 3.0), (41, 7.0)])
+
     def test_arrays_switches_and_other_kinds_take_no_keys(self):
         before = ball_mound(12.0, 2.0)
         after = before.edited(mass=before.mass.edited(base=before.mass.base.edited(on=not before.mass.base.on)))

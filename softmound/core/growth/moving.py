@@ -303,7 +303,8 @@ def _whirled(curl, strength, out):
                 x = curl[min(i + 1, last[0]), j, k, 3] - curl[max(i - 1, 0), j, k, 3]
                 y = curl[i, min(j + 1, last[1]), k, 3] - curl[i, max(j - 1, 0), k, 3]
                 z = curl[i, j, min(k + 1, last[2]), 3] - curl[i, j, max(k - 1, 0), 3]
-                norm = strength / math.sqrt(x * x + y * y + z * z + f32(1e-20))
+                # Where vorticity is even its slope is rounding, which has no way to go.
+                norm = strength / (math.sqrt(x * x + y * y + z * z) + f32(1e-3) * curl[i, j, k, 3] + f32(1e-20))
                 x *= norm
                 y *= norm
                 z *= norm
