@@ -333,6 +333,20 @@ class Frames(unittest.TestCase):
             np.testing.assert_array_equal(a.cloud, b.cloud)
             np.testing.assert_array_equal(a.flow, b.flow)
 
+    def test_it_goes_on_from_an_earlier_frame_by_other_numbers(self):
+        mound = small(seconds=1.0)
+        before = grown(mound, self.folder, 24.0)
+        early, late = before.frame(12).cloud, before.frame(24)
+        warmer = mound.edited(growth=mound.growth.edited(heat=40.0))
+        after = grown(warmer, self.folder, 24.0, since=17)
+        np.testing.assert_array_equal(after.frame(12).cloud, early)  # the last state up to there is that of frame 12
+        self.assertEqual(after.numbers(), list(range(25)))
+        other = after.frame(24)
+        self.assertFalse(other.flow.shape == late.flow.shape and np.array_equal(other.flow, late.flow))
+        self.assertEqual(KeptGrowth(self.folder).mound.growth.heat, 40.0)
+        with self.assertRaisesRegex(Problem, "same cells"):
+            grown(mound.edited(growth=mound.growth.edited(cell=3.0)), self.folder, 24.0, since=12)
+
     def test_another_seed_another_growth(self):
         a, b = (grown(small(seed=s), self.folder / str(s), 24.0).frame(12) for s in (1, 2))
         self.assertTrue(a.cloud.shape != b.cloud.shape or np.abs(a.cloud - b.cloud).max() > 0.05)

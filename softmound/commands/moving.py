@@ -44,6 +44,7 @@ def add_to(actions):
         grow loaf.mound --out loaf_growth --seconds 4
         grow loaf.mound --out loaf_growth --seconds 4 --voxel 4 --seed 7 --set heat=2
         grow loaf.mound --out loaf_growth --go-on
+        grow loaf.mound --out loaf_growth --from 36 --set heat=3
         grow loaf.mound --out loaf_growth --vdb loaf_growth_vdb --velocity""", writes=True)
     grow.add_argument("mound", metavar="X.mound")
     grow.add_argument("--out", metavar="DIR", required=True, help="folder of the frames")
@@ -53,6 +54,8 @@ def add_to(actions):
     grow.add_argument("--seed", type=arguments.seed, metavar="N")
     grow.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="one number of the growth; again for more")
     grow.add_argument("--go-on", action="store_true", help="go on where the same growth was stopped")
+    grow.add_argument("--from", type=arguments.whole, dest="since", metavar="N", help="go on from this frame, perhaps by other "
+                      "numbers; what comes after it is replaced")
     grow.add_argument("--vdb", metavar="DIR", help="write numbered OpenVDB frames as well")
     grow.add_argument("--velocity", action="store_true", help="with velocity in m/s in these, in the middles of voxels")
 
@@ -155,11 +158,11 @@ def _grow(args):
     if args.dry_run:
         print_facts({"writes": [str(out)], **said}, args)
         return
-    if not args.go_on and not args.force and (out / "growth.json").exists():
+    if not args.go_on and args.since is None and not args.force and (out / "growth.json").exists():
         raise Problem(f"{shown(out)}: holds a growth already; say --go-on, --force, or another folder.")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
-        kept = grown(mound, out, args.rate, args.go_on, ticket)
+        kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since)
         files = growth_written(kept, args.vdb, args.velocity, ticket) if args.vdb else []
     numbers = kept.numbers()
     print_facts({"folder": str(out), "frames": len(numbers), "last": numbers[-1], "cell": said["cell"], "cells": said["cells"],

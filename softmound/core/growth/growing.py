@@ -32,7 +32,7 @@ def foretold_growth(mound, rate):
             "memory_bytes": int(memory_of(shape)), "disk_bytes": bytes_foretold(shape, frames // STEP[mound.growth.kept])}
 
 
-def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None):
+def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, since=None):
     """Let a mound grow into a folder of frames.
 
     Parameters
@@ -48,6 +48,9 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None):
     ticket : Ticket, optional
     told : callable, optional
         Called as ``told(number, kept)`` with each frame that is kept.
+    since : int, optional
+        Go on from this frame of the growth that the folder holds, though it grew by other numbers: from the last state kept
+        before it. Frames after that are replaced.
 
     Returns
     -------
@@ -69,8 +72,12 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None):
                          "frames, or let it grow for a shorter time.")
     growth, source = mound.growth, source_of(mound, ticket)
     flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
-    kept = _same(folder, mound, rate) if going_on else None
-    if kept is not None and kept.states():
+    kept = _same(folder, mound, rate) if going_on and since is None else None
+    if since is not None:
+        begin = _state_before(KeptGrowth(folder), source, since)
+        kept = KeptGrowth.begun(folder, mound, source, rate, begin)
+        kept.resume(begin, flowing)
+    elif kept is not None and kept.states():
         begin = kept.states()[-1]
         kept.resume(begin, flowing)
     else:
@@ -88,6 +95,17 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None):
         if number % STATES == 0 or number == kept.last:
             kept.keep_state(number, flowing)
     return kept
+
+
+def _state_before(kept, source, number):
+    """The last frame up to a number from which a growth can go on with another source."""
+    if kept.shape != tuple(source.shape) or kept.cell != source.cell:
+        raise Problem(f"{kept.mound.name}: its growth has {kept.cell:g} m cells in another box; go on with the same cells, room "
+                      "and wind, or begin anew.")
+    there = [state for state in kept.states() if state <= number]
+    if not there:
+        raise Problem(f"{kept.mound.name}: no state is kept up to frame {number}; let it grow again.")
+    return there[-1]
 
 
 def seen(flowing, source, growth):

@@ -72,8 +72,8 @@ class KeptGrowth:
             raise Problem(f"{shown(path)}: is damaged ({error}); let it grow again.") from error
 
     @classmethod
-    def begun(cls, folder, mound, source, rate):
-        """A folder for a new growth; frames of an older one are removed.
+    def begun(cls, folder, mound, source, rate, since=-1):
+        """A folder for a new growth; frames of an older one are removed, but for those up to one from which it goes on.
 
         Parameters
         ----------
@@ -83,11 +83,15 @@ class KeptGrowth:
         source : Source
         rate : float
             Frames a second.
+        since : int, optional
+            The last frame that stays.
         """
         folder = pathlib.Path(folder)
         folder.mkdir(parents=True, exist_ok=True)
-        for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz"), folder / "growth.json"):
-            old.unlink(missing_ok=True)
+        (folder / "growth.json").unlink(missing_ok=True)
+        for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz")):
+            if int(old.stem.split("_")[1]) > since:
+                old.unlink(missing_ok=True)
         write_mound(folder / "grown.mound", _light(mound))
         last = max(1, round(mound.growth.seconds * rate))
         said = {"format": FORMAT, "rate": rate, "shape": list(map(int, source.shape)), "cell": source.cell,

@@ -111,26 +111,34 @@ class Flowing:
             now = min(left, FARTHEST * self.cell / max(fastest, 1e-6))
             if ticket is not None:
                 ticket.tick(1.0 - left / seconds)
-            self._step(now, emit)
+            self._step(now, emit, ticket)
             left -= now
 
-    def _step(self, seconds, emit):
+    def _step(self, seconds, emit, ticket=None):
+        heard = ticket.quiet().tick if ticket is not None else lambda _share: None
         weather = self.weather
         fields = self.carried.copy()
         if emit is not None:
             emit(fields, seconds)
         if weather.holds is not None:
             condense(fields[CLOUD], fields[HEAT], fields[VAPOUR], weather.holds, weather.warms, min(1.0, weather.dries * seconds))
+        heard(0.1)
         faces = tuple(face.copy() for face in self.faces)
         flow = centred(faces, self.wind)
         force = whirls(flow, weather.whirls) if weather.whirls > 0.0 else np.zeros_like(flow)
         lift = (GRAVITY / AIR) * (fields[HEAT] - np.float32(weather.load) * fields[CLOUD])
         urge(faces, force, lift, seconds)
+        heard(0.2)
         left = freed(faces, threads())
+        heard(0.4)
         flow, step = centred(faces, self.wind), seconds / self.cell
         moved = carried(fields, flow, step)
         kept_whole(fields, moved, flow, step)
-        faces = tuple(carried(face[None], flow, step, axis, empty=False)[0] for axis, face in enumerate(faces))
+        gone = []
+        for axis, face in enumerate(faces):
+            heard(0.6)
+            gone.append(carried(face[None], flow, step, axis, empty=False)[0])
+        faces = tuple(gone)
         for field, share in ((CLOUD, weather.thins), (HEAT, weather.cools)):
             if share > 0.0:
                 moved[field] *= np.float32((1.0 - share) ** seconds)

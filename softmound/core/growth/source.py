@@ -18,7 +18,7 @@ from .solver import CLOUD, HEAT, VAPOUR, Weather
 
 CELLS = 64
 """Cells along the span of the form, unless something else is said."""
-MOST_CELLS = 48_000_000
+MOST_CELLS = 24_000_000
 BESIDE = 0.45
 """Room at each side, in spans of the form."""
 THICK = 1.6
