@@ -170,8 +170,7 @@ class DeskTest(unittest.TestCase):
             self.mouse(widget, QEvent.Type.MouseButtonRelease, end, button, Qt.MouseButton.NoButton, modifiers)
 
     def click(self, widget, at=None):
-        """Click a widget, in the middle if nothing else is said; a hand sees it where it stands before."""
-        self.application.processEvents()
+        """Click a widget, in the middle if nothing else is said."""
         QTest.mouseClick(widget, LEFT, NONE, QPoint(*map(round, at)) if at is not None else QPoint())
         self.application.processEvents()
 

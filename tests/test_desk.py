@@ -184,6 +184,7 @@ class Blobs(DeskTest):
         self.rest()
         whole = self.pixels()
         window.stations["Mass"].choose(2)
+        self.application.processEvents()  # rows find their places before a hand could click
         self.click(settings.roles["carves"])
         self.assertEqual(window.stations["Mass"].form().role, "carves")
         self.rest()

@@ -127,7 +127,8 @@ class Controls(DeskTest):
                         combo.activated.emit(at)
                         seen += 1
             for button in panel.findChildren(QAbstractButton):
-                if button.isVisible() and button.isEnabled() and button.text() not in LEAVING and "Remove" not in button.text():
+                if button.isVisible() and button.isEnabled() and button.text() not in LEAVING and "Remove" not in button.text() \
+                        and button.text() != "Moves…":
                     if getattr(button, "menu", lambda: None)() is None:
                         button.click()
                         button.click() if button.isVisible() and button.isCheckable() else None
