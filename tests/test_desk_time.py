@@ -1,5 +1,6 @@
 """The time line by hand: frames, keys, playing, and a growth that runs, is looked at and frozen."""
 
+import threading
 from unittest import mock
 
 import numpy as np
@@ -11,7 +12,7 @@ from PyQt6.QtWidgets import QFileDialog
 
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
-from softmound.core.recipe.time import Growth, TimeLine
+from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
 
 from .desk import DeskTest
@@ -88,6 +89,43 @@ class Time(DeskTest):
         self.assertEqual(len(self.document.mound.keyed), 1)
         self.rest()
 
+    def test_an_edit_while_forms_drift_moves_none_of_them_twice(self):
+        self.opened(ball_mound(12.0, 2.0))
+        self.bar.fields["wind"].changed.emit(10.0, False)
+        before = self.document.mound.mass.forms[0].centre
+        self.moving.go_to(25)
+        self.assertAlmostEqual(self.document.seen.mass.forms[0].centre[0] - before[0], 10.0, places=5)
+        station = self.window.stations["Mass"]
+        station.pick([0])
+        radius = station.settings.kinds["blob"].controls["radii"][1]
+        radius.changed.emit(9.0, False)
+        form = self.document.mound.mass.forms[0]
+        self.assertEqual((form.centre, form.radii[1]), (before, 9.0))
+        self.assertEqual(self.document.told.mass.forms[0].centre, before)
+        self.rest()
+
+    def test_stopping_what_waits_stops_nobody_elses_work(self):
+        self.opened()
+        go, done = threading.Event(), []
+        self.window.jobs.begin(lambda _ticket: go.wait(30), lambda _: done.append("other"), "Another's")
+        self.click(self.bar.play)
+        self.assertEqual([piece.name for piece in self.window.jobs.queue], ["Frames to be played"])
+        self.moving.stop()
+        self.assertEqual(self.window.jobs.queue, [])
+        go.set()
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual(done, ["other"])
+        self.rest()
+
+    def test_a_line_too_long_to_be_kept_is_refused(self):
+        self.opened()
+        self.bar.fields["last"].changed.emit(90_000, False)
+        self.moving.play()
+        self.assertIn("shorten the line", self.window.status.said.text())
+        self.assertFalse(self.window.jobs.busy)
+        self.bar.grab()  # and it is drawn in no time, however many frames it has
+        self.rest()
+
     def test_the_numbers_of_the_line(self):
         self.opened()
         for name, value in (("last", 12), ("rate", 12.0), ("wind", 4.0), ("along", 0.0), ("shear", 1.0)):
@@ -117,16 +155,27 @@ class Time(DeskTest):
         frame = self.document.frame
         np.testing.assert_array_equal(self.document.seen.grains[0].time, at_frame(self.document.mound, frame).grains[0].time)
 
-    def test_a_damaged_key_is_told_and_the_mound_is_shown(self):
+    def test_a_key_of_nothing_is_told_and_the_mound_is_shown(self):
+        # As a file may have it that was written by hand: an edit takes keys along with their part.
+        lost = Keyed(place=("grains", 7, "strength"), points=(Key(frame=1, value=2.0),))
+        self.document.open(lumpy_mound().edited(time=TimeLine(), keyed=(lost,)))
+        self.window.open_station("Mass")
+        self.moving.go_to(5)
+        self.assertIn("not there", self.window.status.said.text())
+        self.assertEqual(self.document.seen.grains, self.document.mound.grains)
+        self.rest()
+
+    def test_keys_go_when_their_grain_does_and_come_back_by_undo(self):
         self.opened()
         self.document.apply("x", lambda mound: mound.edited(grains=mound.grains[:1]))
-        field = self.document.mound.grains[0]
-        self.document.apply("y", lambda mound: mound.edited(grains=(field.edited(strength=field.strength + 1.0),)))
+        grain = self.document.mound.grains[0]
+        self.document.apply("y", lambda mound: mound.edited(grains=(grain.edited(strength=grain.strength + 1.0),)))
         self.document.key()
         self.document.apply("z", lambda mound: mound.edited(grains=()))
-        self.moving.go_to(5)
+        self.assertEqual(self.document.mound.keyed, ())
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(len(self.document.mound.keyed), 1)
         self.rest()
-        self.assertIn("not there", self.window.status.said.text())
 
     def test_a_growth_runs_is_scrubbed_played_and_frozen(self):
         self.document.open(ball_mound(12.0, 2.0))

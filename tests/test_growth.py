@@ -198,6 +198,17 @@ class Forces(unittest.TestCase):
         # Within a hundredth of the longest way.
         np.testing.assert_allclose(middle - 9.0, 8.0 * wind[:, 0], atol=0.2)
 
+    def test_what_thins_and_cools_is_lost_as_told(self):
+        flowing = Flowing((16, 16, 16), 1.0, Weather(thins=0.1, cools=0.25))
+        flowing.carried[CLOUD, 6:10, 6:10, 6:10] = 1.0
+        flowing.carried[HEAT, 6:10, 6:10, 6:10] = 1e-3
+        before = flowing.carried.sum(axis=(1, 2, 3), dtype=np.float64)
+        for _ in range(3):
+            flowing.step(1.0)
+        after = flowing.carried.sum(axis=(1, 2, 3), dtype=np.float64)
+        self.assertAlmostEqual(after[CLOUD] / before[CLOUD], 0.9**3, delta=1e-3)
+        self.assertAlmostEqual(after[HEAT] / before[HEAT], 0.75**3, delta=1e-3)
+
     def test_one_to_begin_with_suits_the_size(self):
         small_, large = (growth_for(ball_mound(r, 2.0)) for r in (15.0, 1_500.0))
         self.assertAlmostEqual(large.patch / small_.patch, 100.0, delta=6.0)

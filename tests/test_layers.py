@@ -13,7 +13,7 @@ from softmound.core.formation.layers import deck_clouds, haze_cloud, tile
 from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import painted_at, painted_by, painted_over, spread_members
 from softmound.core.formation.stage import read_stage, write_stage
-from softmound.core.formation.standing import clouds_of, sources_of
+from softmound.core.formation.standing import clouds_of, on_the_earth, sources_of
 from softmound.core.light.air import STEPS, air_between, air_radiance, haze_extinction
 from softmound.core.light.between import veiled
 from softmound.core.light.camera import camera_of
@@ -53,6 +53,22 @@ class Decks(unittest.TestCase):
         border, inside = (float(np.mean(steps[k])) for k in ("border", "inside"))
         self.assertLess(border, 2.0 * inside)
         self.assertGreater(border, 0.2 * inside)  # nor is there nothing
+
+    def test_there_is_no_seam_on_the_round_earth(self):
+        # Two tiles that meet eighty kilometres away: their common border, as each of them has it.
+        grid = grid_of_dense(np.ones((20, 4, 20), np.float32), 200.0)
+        left, right = (PlacedCloud(grid, Medium(), Placing(np.array([x, 300.0, 20_000.0])), key="t") for x in (78_000.0, 82_000.0))
+        a, b = on_the_earth([left, right])
+        edge = np.array([[4_000.0, y, z] for y in (0.0, 600.0) for z in (0.0, 2_000.0, 4_000.0)])
+        gap = a.placing.world(edge) - b.placing.world(edge - [4_000.0, 0.0, 0.0])
+        self.assertLess(float(np.abs(gap).max()), 1.0)
+        # It stands upright on the ground there, as far below the plane as the earth falls away.
+        away = np.hypot(80_000.0, 22_000.0)
+        up = a.placing.turn @ [0.0, 1.0, 0.0]
+        self.assertAlmostEqual(float(np.arccos(up[1])), away / 6_360_000.0, delta=4e-4)
+        middle = b.placing.world(grid.world([10, 0, 10]))
+        self.assertAlmostEqual(float(np.linalg.norm(middle + [0.0, 6_360_000.0, 0.0])) - 6_360_000.0, 300.0, delta=2.0)
+        np.testing.assert_allclose(a.placing.turn @ a.placing.turn.T, np.eye(3), atol=1e-12)
 
     def test_cover_is_the_share_of_the_sky(self):
         for cover in (0.3, 0.7, 1.0):

@@ -82,6 +82,16 @@ class Sequences(unittest.TestCase):
         filled = [density_grid(mound_at(self.mound(volume), f, self.folder), 1.0).active_voxels() for f in (1, 2)]
         self.assertEqual(filled, [4 * 4 * 6, 4 * 4 * 10])
 
+    def test_volumes_in_other_units_and_axes(self):
+        dense = np.zeros((16, 16, 16), np.float32)
+        dense[4:8, 4:6, 4:14] = 0.7
+        for n in (1, 2):
+            write_vdb(self.folder / f"v.{n}.vdb", grid_of_dense(dense, 100.0))
+        form = volume_form(grid_of_dense(dense, 1.0), "V", False).edited(
+            joins="density", sequence=Sequence(files="v.#.vdb", unit="cm", up="z"))
+        low, high = density_grid(mound_at(self.mound(form), 2, self.folder), 1.0).active_bounds()
+        np.testing.assert_array_equal(high - low + 1, (4, 10, 2))  # a hundred centimetres each, the third axis up
+
     def test_a_stage_with_time_samples(self):
         path = self.folder / "dancer.usda"
         stage = Usd.Stage.CreateNew(str(path))

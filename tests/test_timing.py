@@ -119,6 +119,27 @@ class Moving(unittest.TestCase):
             with self.assertRaisesRegex(Problem, "there already"):
                 frames_written(mound, one, range(1, 4), 3.0)
 
+    def test_keys_go_with_the_part_they_belong_to(self):
+        ball = ball_mound(12.0, 2.0).edited(time=TimeLine())
+        form = ball.mass.forms[0]
+        three = tuple(form.edited(name=name, centre=(x, 20.0, 0.0)) for name, x in (("A", 0.0), ("B", 30.0), ("C", 60.0)))
+        mound = ball.edited(mass=ball.mass.edited(forms=three))
+        place = ("mass", "forms", 2, "radii", 0)
+        mound = keyed_with(keyed_with(mound, place, 1, 12.0), place, 30, 20.0)
+
+        def with_forms(*forms):
+            return followed_by_keys(mound, mound.edited(mass=mound.mass.edited(forms=forms)), 30)
+
+        a, b, c = mound.mass.forms
+        for forms, where in (((c, a, b), 0), ((b, c), 1), ((a, b, c, a.edited(name="D")), 2)):
+            after = with_forms(*forms)
+            self.assertEqual([k.place for k in after.keyed], [("mass", "forms", where, "radii", 0)])
+            self.assertEqual(after.keyed[0].points, mound.keyed[0].points)  # no key of another's radius
+            self.assertEqual(at_frame(after, 30).mass.forms[where].radii[0], 20.0)
+        self.assertEqual(with_forms(a, b).keyed, ())  # gone with its form
+        edited = with_forms(a, b, c.edited(radii=(15.0, 12.0, 12.0)))
+        self.assertEqual([(k.frame, k.value) for k in edited.keyed[0].points], [(1, 12.0), (30, 15.0)])
+
     def test_keys_of_two_numbers_live_side_by_side(self):
         mound = ball_mound(12.0, 2.0).edited(time=TimeLine())
         first, second = ("mass", "melt"), ("mass", "forms", 0, "radii", 2)

@@ -17,7 +17,8 @@ from ..core.held import Held, is_held
 from ..core.mass.table import form_box
 from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
-from ..core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, part_at
+from ..core.recipe.places import part_at
+from ..core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, with_keys
 from ..logbook import actions
 
 LOGGER = logging.getLogger(__name__)
@@ -119,15 +120,25 @@ class Document(QObject):
     @property
     def seen(self):
         """The mound as it is at the present frame: Mound, the same object until something changes."""
+        return self._at_frame()[1]
+
+    @property
+    def told(self):
+        """The mound with what its keys say at the present frame, but not gone with the wind: what panels show and change: Mound."""
+        return self._at_frame()[0]
+
+    def _at_frame(self):
         if self.mound.time is None:
-            return self.mound
+            return self.mound, self.mound
         self.frame = min(max(self.frame, self.mound.time.first), self.mound.time.last)
         if self._seen is None or self._seen[0] is not self.mound or self._seen[1] != self.frame:
             try:
-                self._seen = self.mound, self.frame, mound_at(self.mound, self.frame, self.folder)
+                both = with_keys(self.mound, self.frame), mound_at(self.mound, self.frame, self.folder)
             except Problem as problem:
-                self._seen = self.mound, self.frame, self.mound.model_copy(update={"time": None, "keyed": ()})
+                both = self.mound, self.mound.model_copy(update={"time": None, "keyed": ()})
+                self._seen = self.mound, self.frame, both
                 self.refused.emit(str(problem))
+            self._seen = self.mound, self.frame, both
         return self._seen[2]
 
     def go_to(self, frame, moving=False):

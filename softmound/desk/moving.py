@@ -28,6 +28,10 @@ RATE = 24.0
 """Frames a second of a growth whose mound has no time line."""
 KEPT_GROWTHS = 3
 """Folders of frames that stay on this machine."""
+MADE = "Frames to be played"
+"""What is made in the queue."""
+MOST_PLAYED = 1_000_000_000
+"""Bytes of pictures that are kept to be played."""
 COARSER = 2
 """Pixels of the screen along one of a frame that is played."""
 
@@ -153,6 +157,11 @@ class Moving(QObject):
             self._pictures, self._key, self._exposed = {}, self._key_now(), None
         wanted = [n for n in (self._numbers if self.grown is not None else range(line.first, line.last + 1))
                   if n not in self._pictures]
+        width, height = self._window.picture.pixel_size()
+        most = MOST_PLAYED // (4 * -(-width // COARSER) * -(-height // COARSER))
+        if len(wanted) > most:
+            self._window.tell(f"{len(wanted):,} frames are more than can be kept to be played; shorten the line to {most:,}.")
+            return
         if wanted:
             self._make(wanted)
         else:
@@ -161,12 +170,20 @@ class Moving(QObject):
 
     def stop(self):
         """Stop playing, and making frames to be played."""
+        jobs = self._window.jobs
         if self._making is not None:
             self._making = None
-            self._window.jobs.stop()
+            if jobs.present is not None and jobs.present.name == MADE:
+                jobs.stop()
+            for piece in jobs.queue:  # it may wait behind other work, which is not ours to stop
+                if piece.name == MADE:
+                    jobs.take_out(piece)
         if self.playing:
             self._timer.stop()
-            self._window.looking.ask(False)
+            if self.grown is None:
+                self._window.document.framed.emit(False)
+            else:
+                self._window.looking.ask(False)
         self.changed.emit()
 
     def _make(self, wanted):
@@ -198,7 +215,7 @@ class Moving(QObject):
                 keep(token, number, looked(seen, own), light)
                 ticket.tick(1.0)
 
-        window.jobs.begin(work, lambda _: None, "Frames to be played", lambda: self._over(token, wanted))
+        window.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted))
 
     def _keep(self, token, number, pixels, light):
         if token is self._making:
@@ -269,9 +286,9 @@ class Moving(QObject):
             window.document.apply("growth", lambda mound: mound.edited(growth=growth_for(mound)))
         mound, folder, rate = window.document.mound, self.folder(), self.rate
         told = self._relay.to(self._grew)
-        _sweep(folder)
 
         def work(ticket):
+            _sweep(folder)
             return grown(mound, folder, rate, going_on=True, ticket=ticket, told=told)
 
         window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
@@ -324,8 +341,9 @@ class Moving(QObject):
 
         def done(made):
             self.let_go()
-            kept_parts = {"light": self._window.document.mound.light, "view": self._window.document.mound.view}
-            self._window.document.apply("freeze", lambda _: made.edited(**kept_parts, snapshots=mound.snapshots))
+            # What was changed meanwhile of its light and what is beside it stays; the shape is the frozen one.
+            self._window.document.apply("freeze", lambda now: made.edited(
+                name=now.name, light=now.light, view=now.view, views=now.views, references=now.references, snapshots=now.snapshots))
 
         self._window.jobs.begin(work, done, f"Freeze frame {number}")
 

@@ -127,9 +127,8 @@ class Line(QWidget):
         painter.setFont(style.text_font(10))
         every = next(n for n in (1, 2, 5, 10, 20, 50, 100, 200, 500, 1000, 5000, 10_000, 100_000)
                      if self.line.count / n <= max(self.width() / 60, 2))
-        for frame in range(self.line.first, self.line.last + 1):
-            if frame % every and frame not in (self.line.first, self.line.last):
-                continue
+        first, last = self.line.first, self.line.last
+        for frame in sorted({first, last, *range(first + -first % every, last + 1, every)}):
             near = frame not in (self.line.first, self.line.last) and min(
                 self.x_of(frame) - self.x_of(self.line.first), self.x_of(self.line.last) - self.x_of(frame)) < 30
             x = self.x_of(frame)
@@ -140,15 +139,19 @@ class Line(QWidget):
                 painter.drawText(QRectF(x - 24, low + 1, 48, 14), Qt.AlignmentFlag.AlignCenter, str(frame))
 
     def _paint_curve(self, painter, low):
-        values = [value_at(self.keyed, f) for f in range(self.line.first, self.line.last + 1)]
-        least, most = min(values), max(values)
+        # By pixels rather than frames, of which there may be many more.
+        pixels = range(EDGE, max(self.width() - EDGE, EDGE + 1), 2)
+        across = max(self.width() - 2 * EDGE, 1)
+        values = [value_at(self.keyed, self.line.first + (x - EDGE) / across * (self.line.last - self.line.first)) for x in pixels]
+        told = [*values, *(key.value for key in self.keyed.points)]
+        least, most = min(told), max(told)
 
         def y_of(value):
             return low - 7.0 - (low - 14.0) * ((value - least) / (most - least) if most > least else 0.5)
 
-        path = QPainterPath(QPointF(self.x_of(self.line.first), y_of(values[0])))
-        for n, value in enumerate(values[1:], self.line.first + 1):
-            path.lineTo(self.x_of(n), y_of(value))
+        path = QPainterPath(QPointF(EDGE, y_of(values[0])))
+        for x, value in zip(pixels, values):
+            path.lineTo(x, y_of(value))
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(QPen(style.BLUE, 1.5))
         painter.drawPath(path)
@@ -222,7 +225,7 @@ class TimeLineBar(QWidget):
         self.which.setToolTip("Numbers that have keys; the curve of the chosen one is drawn.")
         self.which.setMinimumWidth(100)
         self.which.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
-        self.which.activated.connect(lambda _: self._follow())
+        self.which.activated.connect(lambda _: self.follow())
         self.key, self.unkey = QPushButton("Key"), QPushButton("Remove key")
         self.key.clicked.connect(document.key)
         self.unkey.setToolTip("Take away the key at this frame; where there is none, all keys of the number.")
@@ -248,12 +251,8 @@ class TimeLineBar(QWidget):
             grown.addWidget(widget)
         grown.addStretch()
         column.addWidget(self._growth)
-        moving.changed.connect(self._follow)
+        moving.changed.connect(self.follow)
         self.hide()
-
-    def show_mound(self, _mound):
-        """Follow the mound."""
-        self._follow()
 
     def _edit(self, name, value, moving):
         if self._document.mound.time is None:
@@ -284,7 +283,8 @@ class TimeLineBar(QWidget):
         if folder:
             self._moving.write(folder)
 
-    def _follow(self):
+    def follow(self):
+        """Follow the mound, what of it has keys, and what can be played."""
         line, mound, moving = self._moving.line, self._document.mound, self._moving
         growing = moving.grown is not None
         self.setVisible(line is not None)

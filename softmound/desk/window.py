@@ -212,11 +212,11 @@ class Window(QMainWindow):
             self.station.take(tool)
 
     def _show_station(self):
-        mound = self.document.seen
-        self.station.show_mound(mound)
-        self.picture.show_note(self.station.note(mound))
-        self.time_line.show_mound(self.document.mound)
-        self.picture.show_mound(self.station.as_seen(mound))
+        told = self.document.told
+        self.station.show_mound(told)
+        self.picture.show_note(self.station.note(told))
+        self.time_line.follow()
+        self.picture.show_mound(self.station.as_seen(self.document.seen))
 
     def show_tiles(self):
         """Show on the strip how the stations stand whose miniatures are not made of the mound."""
@@ -253,7 +253,7 @@ class Window(QMainWindow):
         moving : bool
         """
         self.picture.show_mound(self.station.as_seen(self.document.seen))
-        self.station.show_view(self.document.seen)
+        self.station.show_view(self.document.told)
         self.looking.ask(moving)
 
     def _framed(self, moving):

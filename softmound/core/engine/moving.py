@@ -10,16 +10,10 @@ from ..exchange.sequences import mound_at
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..kernels import use_threads
-from ..library.frames import frame_name
+from ..library.frames import frame_name, plain_name
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
 from .density import density_grid, draft_voxel
-
-
-def frame_file(mound, number):
-    """Name of the file of a frame: str."""
-    plain = "".join(c if c.isalnum() else "_" for c in mound.name.lower()).strip("_") or "cloud"
-    return frame_name(f"{plain}.vdb", number)
 
 
 def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None, source="."):
@@ -54,7 +48,7 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
         When the ticket was told to stop; whole frames stay.
     """
     folder, numbers = pathlib.Path(folder), list(numbers)
-    paths = [folder / frame_file(mound, n) for n in numbers]
+    paths = [folder / frame_name(f"{plain_name(mound.name)}.vdb", n) for n in numbers]
     there = [path for path in paths if path.exists()]
     if there and not force:
         raise Problem(f"{shown(there[0])}: is there already; say --force, or choose another folder.")

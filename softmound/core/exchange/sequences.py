@@ -10,9 +10,11 @@ import numpy as np
 from ..aside import shown
 from ..budget import remembered
 from ..library.frames import files_of
+from ..mass.mend import open_edges
 from ..problems import Problem
 from ..recipe.arrays import Arrays
 from ..recipe.timing import at_frame
+from .export import in_metres
 from .foreign import read_points, read_triangles, read_volume
 from .forms import mesh_form, points_form, volume_form
 from .meshes import Triangles
@@ -62,12 +64,18 @@ def numbers_of_files(sequence, folder="."):
     Problem
         If there are none.
     """
+    files, missing = _shown_by(sequence, folder)
+    return list(files), missing
+
+
+def _shown_by(sequence, folder):
+    """What is shown for each number, a file and perhaps its time sample, and the numbers between that are missing."""
     path = pathlib.Path(folder, sequence.files)
     if path.suffix.lower() in STAGES and "#" not in path.name:
         first, last = _samples(str(path), _stamp(path))
-        return list(range(first, last + 1)), ()
+        return {n: (path, n) for n in range(first, last + 1)}, ()
     files, missing = files_of(path)
-    return list(files), missing
+    return {n: (path, None) for n, path in files.items()}, missing
 
 
 def pattern_of(path):
@@ -119,7 +127,9 @@ def with_sequences(mound, frame, folder="."):
     first = mound.time.first if mound.time is not None else 1
     forms = tuple(_moved(form, frame, first, folder) if getattr(form, "sequence", None) is not None else form
                   for form in mound.mass.forms)
-    return mound if forms == mound.mass.forms else mound.edited(mass=mound.mass.edited(forms=forms))
+    if all(now is form for now, form in zip(forms, mound.mass.forms)):
+        return mound
+    return mound.edited(mass=mound.mass.edited(forms=forms))
 
 
 def mound_at(mound, frame, folder="."):
@@ -150,25 +160,21 @@ def _stamp(path):
 
 def _moved(form, frame, first, folder):
     sequence = form.sequence
-    numbers, _ = numbers_of_files(sequence, folder)
-    number = shown_number(sequence, numbers, frame, first)
-    path = pathlib.Path(folder, sequence.files)
-    if "#" in path.name:
-        path = files_of(path)[0][number]
-        made = _read(form.kind, str(path), _stamp(path), sequence.unit, sequence.up, None)
-        begun = files_of(pathlib.Path(folder, sequence.files))[0][numbers[0]]
-        start = _read(form.kind, str(begun), _stamp(begun), sequence.unit, sequence.up, None)
-    else:
-        made, start = (_read(form.kind, str(path), _stamp(path), sequence.unit, sequence.up, n) for n in (number, numbers[0]))
+    files, _ = _shown_by(sequence, folder)
+    numbers = list(files)
+
+    def read(number):
+        path, sample = files[number]
+        return _read(form.kind, str(path), _stamp(path), sequence.unit, sequence.up, sample)
+
+    made, start = read(shown_number(sequence, numbers, frame, first)), read(numbers[0])
     # The form stands where it was put; what its files say beyond their first is how it moves from there.
     shift = np.array(made.centre) - np.array(start.centre)
     if form.kind == "mesh":
-        held = {"surface": _shifted(made.surface, "vertices", shift)}
-    elif form.kind == "points":
-        held = {"cloud": _shifted(made.cloud, "positions", shift)}
-    else:
-        held = {"grid": made.grid}
-    return form.edited(**held)
+        return form.edited(surface=_shifted(made.surface, "vertices", shift))
+    if form.kind == "points":
+        return form.edited(cloud=_shifted(made.cloud, "positions", shift))
+    return form.edited(grid=made.grid)
 
 
 def _shifted(arrays, name, shift):
@@ -187,7 +193,7 @@ def _read(kind, path, stamp, unit, up, sample):
     if kind == "points":
         return points_form(read_points(path), "Moving", unit, up)
     read = read_volume(path)
-    return volume_form(read.grid, "Moving", read.level_set)
+    return volume_form(in_metres(read.grid, unit, up), "Moving", read.level_set)
 
 
 @remembered
@@ -209,8 +215,6 @@ def _opened(path, usd):
 def _triangles_at(path, sample):
     """All meshes of a stage at a time, where they stand in it: Triangles."""
     from pxr import Usd, UsdGeom
-
-    from ..mass.mend import open_edges
 
     stage, vertices, faces, count = _opened(path, Usd), [], [], 0
     time = Usd.TimeCode(sample)

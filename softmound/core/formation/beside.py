@@ -48,4 +48,5 @@ def all_in_files(flock, sources, path):
         axes = cloud.placing.scale * cloud.placing.axes
         base = sources[asset].base
         members.append(member_of(asset, asset.name, axes, np.asarray(cloud.placing.place) + axes @ base))
-    return flock.edited(members=tuple(members), decks=(), hazes=()), sources
+    # Not looked over again: tiles may make more members than a flock may have.
+    return flock.model_copy(update={"members": tuple(members), "decks": (), "hazes": ()}), sources

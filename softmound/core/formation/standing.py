@@ -3,6 +3,7 @@
 import os
 import pathlib
 from dataclasses import dataclass, replace
+from functools import cached_property
 
 import numpy as np
 
@@ -23,6 +24,8 @@ from ..recipe.files import read_mound
 from ..recipe.flock import Member
 from .layers import layer_clouds
 
+HARDLY = 0.25
+"""Voxels that a cloud may be from where the round earth would have it."""
 FINE = 1.2
 """Pixels of the picture that a voxel of the tier that is shown may be wide."""
 
@@ -87,13 +90,18 @@ class Source:
         """Grid and medium of a file that is in no library: a grid of anybody's, or a mound."""
         return (_built if path.endswith(".mound") else _foreign)(path, stamp)
 
+    @cached_property
+    def _stated(self):
+        """Medium and bounds as a library has them: worked out once, since members ask with every picture."""
+        return medium_of(self.facts), np.array(self.facts["bounds"], float)
+
     @property
     def medium(self):
         """Medium that it states."""
         if self.facts is None:
             path = self.tiers[1]
             return self._own(path, _stamp(path))[1]
-        return medium_of(self.facts)
+        return self._stated[0]
 
     @property
     def bounds(self):
@@ -101,7 +109,7 @@ class Source:
         if self.facts is None:
             grid = self.grid(1)
             return np.array([grid.world(corner) for corner in grid.active_bounds()])
-        return np.array(self.facts["bounds"], float)
+        return self._stated[1]
 
     @property
     def base(self):
@@ -252,19 +260,48 @@ def clouds_of(flock, sources, camera=None, ticket=None):
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
                                  f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
     found += layer_clouds(flock, ticket)
-    return [_fallen(cloud) for cloud in found] if flock.curved else found
+    return on_the_earth(found) if flock.curved else found
 
 
-def _fallen(cloud):
-    """A cloud as far lower as the earth falls away from the plane that touches it at the origin.
+def on_the_earth(clouds):
+    """Clouds on the round earth that touches the plane they were placed on at the origin.
 
-    It stays upright there: the turn is less than a degree within a hundred kilometres.
+    Each is carried along the ground and turned with it, as a whole, about the middle of its grid: tiles that meet on the plane meet
+    there too, but for a third of a metre where they are four kilometres wide.
+
+    Parameters
+    ----------
+    clouds : sequence of PlacedCloud
+
+    Returns
+    -------
+    list of PlacedCloud
+        Those that hardly move, as they were.
     """
-    middle = np.mean(cloud.box(), axis=0)
-    drop = float(middle[0] ** 2 + middle[2] ** 2) / (2.0 * GROUND_RADIUS)
-    if drop < 0.25 * cloud.voxel:
-        return cloud
-    return replace(cloud, placing=replace(cloud.placing, place=np.asarray(cloud.placing.place) - [0.0, drop, 0.0]))
+    if not clouds:
+        return []
+    own = {id(cloud.grid): np.mean([cloud.grid.world(b) for b in cloud.grid.brick_bounds()], axis=0) for cloud in clouds}
+    places = np.array([cloud.placing.place for cloud in clouds], float)
+    turns = np.array([cloud.placing.turn for cloud in clouds], float)
+    axes = np.array([cloud.placing.scale * cloud.placing.axes for cloud in clouds])
+    middles = places + np.einsum("nij,nj->ni", axes, np.array([own[id(cloud.grid)] for cloud in clouds]))
+    middles[:, 1] = 0.0
+    away = np.hypot(middles[:, 0], middles[:, 2])
+    angle = away / GROUND_RADIUS
+    way = middles[:, [0, 2]] / np.maximum(away, 1e-9)[:, None]
+    sine, cosine = np.sin(angle), np.cos(angle)
+    # The rotation that turns up toward where the cloud stands: Rodrigues' formula about the level axis square to that.
+    turned = np.empty((len(clouds), 3, 3))
+    x, z = way.T
+    turned[:, 0] = np.stack([1.0 - (1.0 - cosine) * x * x, sine * x, -(1.0 - cosine) * x * z], axis=-1)
+    turned[:, 1] = np.stack([-sine * x, cosine, -sine * z], axis=-1)
+    turned[:, 2] = np.stack([-(1.0 - cosine) * x * z, sine * z, 1.0 - (1.0 - cosine) * z * z], axis=-1)
+    ground = GROUND_RADIUS * np.stack([sine * x, cosine - 1.0, sine * z], axis=-1)
+    there = ground + np.einsum("nij,nj->ni", turned, places - middles)
+    facing = np.einsum("nij,njk->nik", turned, turns)
+    moves = np.abs(there - places).max(axis=1) > [HARDLY * cloud.voxel for cloud in clouds]
+    return [replace(cloud, placing=replace(cloud.placing, place=place, turn=turn)) if move else cloud
+            for cloud, place, turn, move in zip(clouds, there, facing, moves)]
 
 
 def scene_of_flock(flock, sources, width, height, view=None):

@@ -6,7 +6,7 @@ import numpy as np
 
 from ..aside import put_in_place
 from ..exchange.stated import metadata_of
-from ..library.frames import frame_name
+from ..library.frames import frame_name, plain_name
 from ..volume.reference import vdb
 from ..volume.twin import vdb_of
 from ..volume.windows import grid_of_dense
@@ -49,7 +49,7 @@ def growth_written(kept, folder, velocity=False, ticket=None):
         grids = [vdb_of(grid, metadata={**said, "frames_per_second": kept.rate})]
         if velocity:
             grids.append(_velocity(grown, kept.rate))
-        path = folder / frame_name(f"{_plain(kept.mound.name)}.vdb", number)
+        path = folder / frame_name(f"{plain_name(kept.mound.name)}.vdb", number)
         with put_in_place(path) as aside:
             vdb.write(str(aside), grids=grids, metadata={"creator": "Soft Mound"})
         files.append(path)
@@ -67,8 +67,3 @@ def _velocity(grown, rate):
     for key, value in (("unit", "m/s"), ("staggered", "no: in the middles of voxels"), ("frames_per_second", float(rate))):
         out[key] = value
     return out
-
-
-def _plain(name):
-    """A name as that of a file."""
-    return "".join(c if c.isalnum() else "_" for c in name.lower()).strip("_") or "growth"

@@ -7,6 +7,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..aside import put_in_place, shown, write_whole
+from ..engine.keys import key_of
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
 
@@ -50,6 +51,23 @@ class KeptGrowth:
     ----------
     folder : path-like
 
+    Attributes
+    ----------
+    mound : Mound
+        What grew.
+    rate : float
+        Frames a second.
+    shape : tuple of int
+        Cells along x, y and z.
+    cell : float
+        Metres.
+    origin : ndarray of float64, shape (3,)
+        Middle of the first cell, metres.
+    last : int
+        Frame with which it ends.
+    key : str
+        What it grew from, as `key_of_growth`.
+
     Raises
     ------
     Problem
@@ -64,7 +82,7 @@ class KeptGrowth:
             if said["format"] != FORMAT:
                 raise Problem(f"{shown(path)}: written in format {said['format']}; open it with a newer Soft Mound.")
             self.rate, self.shape, self.cell = float(said["rate"]), tuple(said["shape"]), float(said["cell"])
-            self.origin, self.last = np.array(said["origin"], float), int(said["last"])
+            self.origin, self.last, self.key = np.array(said["origin"], float), int(said["last"]), str(said["key"])
             self.mound = read_mound(self.folder / "grown.mound")
         except FileNotFoundError as error:
             raise Problem(f"{shown(self.folder)}: holds no growth; let one grow there first.") from error
@@ -88,7 +106,8 @@ class KeptGrowth:
         """
         folder = pathlib.Path(folder)
         folder.mkdir(parents=True, exist_ok=True)
-        (folder / "growth.json").unlink(missing_ok=True)
+        if since < 0:  # what stays can be read at any moment
+            (folder / "growth.json").unlink(missing_ok=True)
         for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz")):
             if int(old.stem.split("_")[1]) > since:
                 old.unlink(missing_ok=True)
@@ -98,11 +117,6 @@ class KeptGrowth:
                 "origin": list(map(float, source.origin)), "last": last, "key": key_of_growth(mound, rate)}
         write_whole(folder / "growth.json", (json.dumps(said, indent=1) + "\n").encode())
         return cls(folder)
-
-    @property
-    def key(self):
-        """What it grew from, as `key_of_growth`: str."""
-        return json.loads((self.folder / "growth.json").read_text(encoding="utf-8")).get("key", "")
 
     def numbers(self):
         """Frames that are kept: list of int."""
@@ -133,7 +147,7 @@ class KeptGrowth:
         _write(self.folder / f"frame_{number:05d}.npz", low=low, cloud=cloud[box].astype(np.float16), flow=flow.astype(np.float16))
 
     def keep_state(self, number, flowing):
-        """Keep all that is needed to go on from a frame; the state before the one before is removed.
+        """Keep all that is needed to go on from a frame.
 
         Parameters
         ----------
@@ -208,9 +222,7 @@ def key_of_growth(mound, rate):
     -------
     str
     """
-    from ..engine.keys import key_of
-
-    return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.growth, rate)
+    return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.patches, mound.voxels, mound.growth, rate)
 
 
 def _write(path, **arrays):

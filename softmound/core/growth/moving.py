@@ -74,6 +74,15 @@ def _beyond(x, y, z, sides):
 
 
 @inlined
+def _corners(a, a1, b, b1, c, c1, high, deep):
+    """Where the eight values around a place stand in a flat field: those at the lower x first, then y, then z."""
+    low = a * high
+    top = a1 * high
+    return ((low + b) * deep + c, (low + b) * deep + c1, (low + b1) * deep + c, (low + b1) * deep + c1,
+            (top + b) * deep + c, (top + b) * deep + c1, (top + b1) * deep + c, (top + b1) * deep + c1)
+
+
+@inlined
 def _blend(f, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w):
     one = f32(1)
     near = (one - v) * ((one - w) * f[at + e00] + w * f[at + e01]) + v * ((one - w) * f[at + e10] + w * f[at + e11])
@@ -121,14 +130,7 @@ def _traced(fields, count, sides, back, flow, cells, step, empty, places, out):
                 a, a1, u = _corner(x, sides[0])
                 b, b1, v = _corner(y, sides[1])
                 c, c1, w = _corner(z, sides[2])
-                e00 = (a * high + b) * deep + c
-                e01 = (a * high + b) * deep + c1
-                e10 = (a * high + b1) * deep + c
-                e11 = (a * high + b1) * deep + c1
-                f00 = (a1 * high + b) * deep + c
-                f01 = (a1 * high + b) * deep + c1
-                f10 = (a1 * high + b1) * deep + c
-                f11 = (a1 * high + b1) * deep + c1
+                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
                 for n in range(count):
                     at = u64(n) * size
                     target[at + here] = _blend(values, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)
@@ -181,25 +183,11 @@ def _mended(fields, once, count, sides, back, flow, cells, step, empty, places, 
                 a, a1, u = _corner(ahead_x, sides[0])
                 b, b1, v = _corner(ahead_y, sides[1])
                 c, c1, w = _corner(ahead_z, sides[2])
-                e00 = (a * high + b) * deep + c
-                e01 = (a * high + b) * deep + c1
-                e10 = (a * high + b1) * deep + c
-                e11 = (a * high + b1) * deep + c1
-                f00 = (a1 * high + b) * deep + c
-                f01 = (a1 * high + b) * deep + c1
-                f10 = (a1 * high + b1) * deep + c
-                f11 = (a1 * high + b1) * deep + c1
+                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
                 a, a1, _ = _corner(x, sides[0])
                 b, b1, _ = _corner(y, sides[1])
                 c, c1, _ = _corner(z, sides[2])
-                g00 = (a * high + b) * deep + c
-                g01 = (a * high + b) * deep + c1
-                g10 = (a * high + b1) * deep + c
-                g11 = (a * high + b1) * deep + c1
-                h00 = (a1 * high + b) * deep + c
-                h01 = (a1 * high + b) * deep + c1
-                h10 = (a1 * high + b1) * deep + c
-                h11 = (a1 * high + b1) * deep + c1
+                g00, g01, g10, g11, h00, h01, h10, h11 = _corners(a, a1, b, b1, c, c1, high, deep)
                 for n in range(count):
                     at = u64(n) * size
                     there = _blend(found, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)

@@ -12,17 +12,20 @@ from ..noise.sums import noise_points
 from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
 from ..recipe.time import Growth
-from ..volume.bricks import LANES, SIDE
+from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
 from .solver import CLOUD, HEAT, VAPOUR, Weather
 
 CELLS = 64
 """Cells along the span of the form, unless something else is said."""
 MOST_CELLS = 24_000_000
+"""A step of so many takes ten seconds on two cores, and 3.3 GB."""
 BESIDE = 0.45
 """Room at each side, in spans of the form."""
 THICK = 1.6
 """Cells on either side of the surface that give off."""
+LOAD = 1.0
+"""Kelvin by which air would be colder that weighs as much as a full cloud: 3 g of water in a kilogram of it are 0.9 K."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -50,11 +53,6 @@ class Source:
     gives: np.ndarray
     form: np.ndarray
     weather: Weather
-
-    @property
-    def memory(self):
-        """Bytes that growing takes, about: fields, velocities, places and transforms."""
-        return memory_of(self.shape)
 
     def emit(self, growth, seconds_before):
         """What a step adds: callable as of `Flowing.step`.
@@ -141,10 +139,11 @@ def cells_of(mound):
     span = float((high - low).max())
     low -= (BESIDE * span, 2.0 * cell, BESIDE * span)
     high += (BESIDE * span, growth.room * (high[1] - low[1]), BESIDE * span)
+    own = low.copy(), high.copy()
     # What goes with the wind needs room on that side.
-    blown = growth.seconds * growth.pace * growth.wind * direction_of(growth.along, 0.0)
-    far = np.clip(blown, -span, span)
-    low, high = low + np.minimum(far, 0.0), high + np.maximum(far, 0.0)
+    for speed in (growth.wind, growth.wind + growth.shear * (high[1] - low[1]) / 100.0):
+        far = np.clip(growth.seconds * growth.pace * speed * direction_of(growth.along, 0.0), -span, span)
+        low, high = np.minimum(low, own[0] + far), np.maximum(high, own[1] + far)
     shape = tuple(next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
     if np.prod(shape, dtype=float) > MOST_CELLS:
         raise DoesNotFit(f"{mound.name}: cells of {cell:g} m would be {np.prod(shape, dtype=float) / 1e6:.0f} million, more than "
@@ -180,9 +179,9 @@ def source_of(mound, ticket=None):
     base = growth.base if growth.base is not None else mound.mass.base.altitude if mound.mass.base.on else float(origin[1])
     height = origin[1] + cell * np.arange(shape[1]) - base
     holds = np.exp(-height / growth.over).clip(0.0, 1e6).astype(np.float32) if growth.moisture > 0.0 else None
-    speed = np.maximum(growth.wind + growth.shear * height / 100.0, 0.0 if growth.shear >= 0.0 else -1e9)
+    speed = growth.wind + growth.shear * height / 100.0
     wind = (speed[:, None] * direction_of(growth.along, 0.0)[[0, 2]]).astype(np.float32)
-    weather = Weather(holds, growth.warms, growth.dries, wind, growth.whirls, load=1.0)
+    weather = Weather(holds, growth.warms, growth.dries, wind, growth.whirls, LOAD, growth.cools, growth.thins)
     return Source(shape, cell, origin, gives, _dense_density(mound, cell, origin, shape, ticket), weather)
 
 
@@ -190,19 +189,17 @@ def _dense_density(mound, cell, origin, shape, ticket):
     """Density of a mound on cells, its core as 1."""
     grid = density_grid(mound, cell, ticket.quiet() if ticket is not None else None)
     core = max(float(mound.skin.core), 1e-6)
-    return _at_cells(lambda brick, bricks: read_window(grid, brick, bricks), grid.offset, cell, origin, shape) / np.float32(core)
+    return _at_cells(grid, cell, origin, shape) / np.float32(core)
 
 
-def _at_cells(read, offset, cell, origin, shape):
+def _at_cells(grid, cell, origin, shape):
     """What a grid of the same voxel holds at cells that lie between its voxels: of two along each axis, by their shares."""
-    at = (origin - np.asarray(offset)) / cell
+    at = (origin - np.asarray(grid.offset)) / cell
     first = np.floor(at).astype(int)
     share = at - first
     brick = first // SIDE
-    bricks = (first + np.array(shape) + 1) // SIDE - brick + 1
-    whole = read(brick, bricks)
-    skip = first - brick * SIDE
-    out = whole[tuple(slice(s, s + n + 1) for s, n in zip(skip, shape))]
+    whole = read_window(grid, brick, (first + np.array(shape) + 1) // SIDE - brick + 1)
+    out = whole[tuple(slice(s, s + n + 1) for s, n in zip(first - brick * SIDE, shape))]
     for axis in range(3):
         low = np.take(out, np.arange(shape[axis]), axis)
         out = low + np.float32(share[axis]) * (np.take(out, np.arange(1, shape[axis] + 1), axis) - low)
@@ -211,7 +208,6 @@ def _at_cells(read, offset, cell, origin, shape):
 
 def _on_surface(mound, cell, origin, shape, ticket):
     """How much the cells near the displaced surface give off, by the masks of the growth."""
-    growth = mound.growth
     quiet = ticket.quiet() if ticket is not None else None
     band = band_for(mound, cell, SHAPED, quiet, 3.0 * cell)
     coords = band.cells.coords
@@ -219,21 +215,8 @@ def _on_surface(mound, cell, origin, shape, ticket):
         return np.zeros(shape, np.float32)
     distance = made(mound, cell, band, band.cells, "displaced", quiet)
     near = np.clip(1.0 - np.abs(distance) / (THICK * cell), 0.0, 1.0)
-    masked = shares(growth.where, coords, cell, distance, landmarks_of(mound))
-    if masked is not None:
-        near *= masked
-    lookup = {tuple(c): n for n, c in enumerate(coords.tolist())}
-
-    def read(brick, bricks):
-        out = np.zeros([SIDE * n for n in bricks], np.float32)
-        for c, n in lookup.items():
-            at = [(a - b) * SIDE for a, b in zip(c, brick)]
-            if all(0 <= a < side for a, side in zip(at, out.shape)):
-                out[at[0] : at[0] + SIDE, at[1] : at[1] + SIDE, at[2] : at[2] + SIDE] = near[n].reshape(SIDE, SIDE, SIDE)
-        return out
-
-    assert near.shape[1] == LANES
-    return _at_cells(read, (0.0, 0.0, 0.0), cell, origin, shape)
+    masked = shares(mound.growth.where, coords, cell, distance, landmarks_of(mound))
+    return _at_cells(grid_of(cell, coords, near if masked is None else near * masked), cell, origin, shape)
 
 
 def _patches(growth, cell, origin, shape, gives):

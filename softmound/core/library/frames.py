@@ -80,6 +80,20 @@ def frame_name(file, number):
     return f"{stem}.{number:0{DIGITS}d}{dot}{ending}"
 
 
+def plain_name(name):
+    """A name as that of a file: small letters and digits, all else as ``_``.
+
+    Parameters
+    ----------
+    name : str
+
+    Returns
+    -------
+    str
+    """
+    return "".join(c if c.isalnum() else "_" for c in name.lower()).strip("_") or "cloud"
+
+
 def later(mound, seconds):
     """A mound whose grains have moved on.
 

@@ -71,3 +71,56 @@ def without(value, place, number):
     Value
     """
     return put(value, place, lambda parts: parts[:number] + parts[number + 1 :])
+
+
+def part_at(mound, place):
+    """What stands at a place of a mound.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : sequence of str or int
+
+    Returns
+    -------
+    object
+
+    Raises
+    ------
+    LookupError
+        Where there is nothing.
+    """
+    part = mound
+    for step in place:
+        if isinstance(step, int):
+            part = part[step]
+        elif step in type(part).model_fields:
+            part = getattr(part, step)
+        else:
+            raise LookupError(step)
+    return part
+
+
+def with_value(mound, place, value):
+    """A mound in which one number is another one.
+
+    Parameters
+    ----------
+    mound : Mound
+    place : sequence of str or int
+        Down to the number itself, which may stand in a tuple.
+    value : float
+        Rounded where the number is a whole one.
+
+    Returns
+    -------
+    Mound
+    """
+    *way, last = place
+    whole = isinstance(part_at(mound, place), int)
+    value = int(round(value)) if whole else float(value)
+    if isinstance(last, int):
+        *way, name = way
+        return put(mound, way, lambda part: part.edited(
+            **{name: tuple(value if n == last else v for n, v in enumerate(getattr(part, name)))}))
+    return put(mound, way, lambda part: part.edited(**{last: value}))

@@ -120,6 +120,8 @@ class Growth(Value):
         Kelvin given off by vapour of a share of 1 that becomes droplets.
     dries : float
         Share of what air could still hold that dries up in a second.
+    thins, cools : float
+        Shares of cloud and of heat that are lost in a second.
     wind, along, shear : float
         As of `TimeLine`.
     """
@@ -140,6 +142,8 @@ class Growth(Value):
         Number("warms", "Warmth of droplets", "K", (0.0, 20.0), "linear", "Vapour that becomes droplets gives off so much, and "
                "drives turrets upward."),
         Number("dries", "Dries", "/s", (0.0, 2.0), "linear", "How fast droplets dry up in dry air."),
+        Number("thins", "Thins", "/s", (0.0, 0.5), "linear", "Share of the cloud that is lost in a second."),
+        Number("cools", "Cools", "/s", (0.0, 0.5), "linear", "Share of the warmth that is lost in a second."),
         Number("whirls", "Whirls", "", (0.0, 2.0), "linear", "Keeps small whirls alive."),
         Number("wind", "Wind", "m/s", (0.0, 30.0), "linear", "At the base level."),
         Number("along", "Blows to", "°", None, "linear", "Azimuth."),
@@ -164,6 +168,8 @@ class Growth(Value):
     over: Annotated[float, Field(ge=0.1, le=20_000.0)] = 90.0
     warms: Annotated[float, Field(ge=0.0, le=200.0)] = 6.0
     dries: Annotated[float, Field(ge=0.0, le=100.0)] = 0.15
+    thins: Annotated[float, Field(ge=0.0, le=0.99)] = 0.0
+    cools: Annotated[float, Field(ge=0.0, le=0.99)] = 0.0
     whirls: Annotated[float, Field(ge=0.0, le=20.0)] = 0.35
     wind: Annotated[float, Field(ge=0.0, le=200.0)] = 0.0
     along: Degrees = 90.0

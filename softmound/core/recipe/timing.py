@@ -4,7 +4,7 @@ from pydantic import ValidationError
 
 from ..directions import direction_of
 from ..problems import Problem
-from .places import put
+from .places import part_at, with_value
 from .time import Key, Keyed
 from .value import Value
 
@@ -36,57 +36,34 @@ def value_at(keyed, frame):
     return keys[-1].value
 
 
-def part_at(mound, place):
-    """What stands at a place of a mound.
+def with_keys(mound, frame):
+    """A mound in which all that has keys is as they say at a frame.
 
     Parameters
     ----------
     mound : Mound
-    place : sequence of str or int
-
-    Returns
-    -------
-    object
-
-    Raises
-    ------
-    LookupError
-        Where there is nothing.
-    """
-    part = mound
-    for step in place:
-        if isinstance(step, int):
-            part = part[step]
-        elif step in type(part).model_fields:
-            part = getattr(part, step)
-        else:
-            raise LookupError(step)
-    return part
-
-
-def with_value(mound, place, value):
-    """A mound in which one number is another one.
-
-    Parameters
-    ----------
-    mound : Mound
-    place : sequence of str or int
-        Down to the number itself, which may stand in a tuple.
-    value : float
-        Rounded where the number is a whole one.
+    frame : float
 
     Returns
     -------
     Mound
+        Still with its time line and keys.
+
+    Raises
+    ------
+    Problem
+        When a key belongs to something that is not there, or has a value that it cannot have.
     """
-    *way, last = place
-    whole = isinstance(part_at(mound, place), int)
-    value = int(round(value)) if whole else float(value)
-    if isinstance(last, int):
-        *way, name = way
-        return put(mound, way, lambda part: part.edited(
-            **{name: tuple(value if n == last else v for n, v in enumerate(getattr(part, name)))}))
-    return put(mound, way, lambda part: part.edited(**{last: value}))
+    still = mound
+    for keyed in mound.keyed:
+        called, value = " ".join(str(step) for step in keyed.place), value_at(keyed, frame)
+        try:
+            still = with_value(still, keyed.place, value)
+        except ValidationError as error:
+            raise Problem(f"{mound.name}: at frame {frame:g} {called} cannot be {value:g}; change its keys.") from error
+        except (LookupError, TypeError, AttributeError) as error:
+            raise Problem(f"{mound.name}: has keys of {called}, which is not there; remove them.") from error
+    return still
 
 
 def at_frame(mound, frame):
@@ -106,22 +83,11 @@ def at_frame(mound, frame):
     Raises
     ------
     Problem
-        When a key belongs to something that is not there, or has a value that it cannot have.
+        As of `with_keys`.
     """
     line = mound.time
-    still = mound.model_copy(update={"time": None, "keyed": ()})
-    if line is None:
-        return still
-    for keyed in mound.keyed:
-        called = " ".join(str(step) for step in keyed.place)
-        try:
-            still = with_value(still, keyed.place, value_at(keyed, frame))
-        except ValidationError as error:
-            value = value_at(keyed, frame)
-            raise Problem(f"{mound.name}: at frame {frame:g} {called} cannot be {value:g}; change its keys.") from error
-        except (LookupError, TypeError, AttributeError) as error:
-            raise Problem(f"{mound.name}: has keys of {called}, which is not there; remove them.") from error
-    seconds = (frame - line.first) / line.rate
+    still = (with_keys(mound, frame) if line is not None else mound).model_copy(update={"time": None, "keyed": ()})
+    seconds = 0.0 if line is None else (frame - line.first) / line.rate
     if seconds:
         still = _drifted(still, line, seconds)
         still = still.model_copy(update={"grains": tuple(_evolved(grain, line, seconds) for grain in still.grains)})
@@ -203,12 +169,6 @@ def without_key(mound, place, frame=None):
     return mound.edited(keyed=tuple(found))
 
 
-def moves_on(mound):
-    """Whether a mound looks different at different frames: bool."""
-    return mound.time is not None and bool(
-        mound.keyed or mound.grains or ((mound.time.wind or mound.time.shear) and mound.mass.forms))
-
-
 def turn_of_line(line, frame):
     """A frame within a line: a number beyond its ends held, or taken round where it loops.
 
@@ -224,7 +184,6 @@ def turn_of_line(line, frame):
     if line.loop:
         return line.first + (frame - line.first) % line.count
     return min(max(frame, line.first), line.last)
-
 
 
 def numbers_changed(before, after, place=()):
@@ -257,7 +216,7 @@ def numbers_changed(before, after, place=()):
 
 
 def followed_by_keys(before, after, frame):
-    """A recipe after an edit at a frame: what has keys, and was changed, has one more there.
+    """A recipe after an edit at a frame: keys go with the part they belong to, and what has keys and was changed has one more.
 
     Parameters
     ----------
@@ -268,15 +227,36 @@ def followed_by_keys(before, after, frame):
     Returns
     -------
     Mound
-        The numbers told stay what they were.
+        The numbers told stay what they were. Keys of a part that is gone are gone with it.
     """
-    if after.time is None or not after.keyed or before.keyed != after.keyed:
+    if not after.keyed or before.keyed != after.keyed:
         return after
-    for keyed in after.keyed:
-        try:
-            was, now = part_at(before, keyed.place), part_at(after, keyed.place)
-        except (LookupError, TypeError, AttributeError):
-            continue
-        if was != now:
-            after = keyed_with(after, keyed.place, frame, float(now))
+    there = tuple((keyed, _went(before, after, keyed.place)) for keyed in after.keyed)
+    if any(place != keyed.place for keyed, place in there):
+        after = after.edited(keyed=tuple(keyed.edited(place=place) for keyed, place in there if place is not None))
+    if after.time is None:
+        return after
+    for keyed, place in there:
+        if place is not None:
+            was, now = part_at(before, keyed.place), part_at(after, place)
+            if was != now:
+                after = keyed_with(after, place, frame, float(now))
     return after
+
+
+def _went(before, after, place):
+    """Where a number stands after an edit that may have moved the parts it is in: a place, or None where it is gone."""
+    found = []
+    for step in place:
+        try:
+            old, new = part_at(before, (step,)), after
+            if isinstance(step, int) and isinstance(old, Value):
+                # A part is known by itself wherever it stands now, else, as many being left, by where it stood.
+                step = next((n for n, part in enumerate(after) if part is old), step if len(before) == len(after) else None)
+            before, after = old, part_at(new, (step,))
+        except (LookupError, TypeError, AttributeError):
+            return None
+        if type(before) is not type(after) and not isinstance(after, (int, float)):
+            return None
+        found.append(step)
+    return tuple(found)
