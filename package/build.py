@@ -7,7 +7,6 @@ import subprocess
 import sys
 import tempfile
 
-from PIL import Image
 from PyQt6.QtCore import QByteArray, QRectF
 from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
@@ -76,8 +75,6 @@ def icons(folder):
         path = folder / f"{size}x{size}" / "apps" / "softmound.png"
         path.parent.mkdir(parents=True)
         image.save(str(path))
-        with Image.open(path) as saved:
-            assert saved.size == (size, size)
     (folder / "scalable" / "apps").mkdir(parents=True)
     shutil.copy(HERE / "softmound.svg", folder / "scalable" / "apps")
     del application

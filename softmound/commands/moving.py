@@ -116,10 +116,10 @@ def _frames(args):
     from ..core.recipe.time import TimeLine
 
     mound = read_mound(args.mound)
-    line = mound.time or TimeLine()
-    first, last = args.range or (line.first, line.last)
-    mound = mound.edited(time=line.edited(first=min(first, line.first), last=max(last, line.last)) if mound.time else
-                         line.edited(first=first, last=last))
+    if mound.time is None:
+        first, last = args.range or (1, TimeLine().last)
+        mound = mound.edited(time=TimeLine(first=first, last=last))
+    first, last = args.range or (mound.time.first, mound.time.last)
     out = pathlib.Path(args.out)
     if args.dry_run:
         foretold(args, [out])
