@@ -4,6 +4,7 @@ from dataclasses import replace
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from ..core.engine.carrier import Carrier
 from ..core.engine.density import bounds_of
 from ..core.engine.painter import Painter, Request
 from ..core.light.camera import fitted
@@ -53,6 +54,8 @@ class Looking(QObject):
         super().__init__(window)
         self._window, self._document, self._picture = window, window.document, window.picture
         self.painter = Painter(window.relay.to(self._answered), stages)
+        self.carrier = Carrier(window.relay.to(self._carried))
+        self._last, self._wanted = None, None  # the picture on the screen, and the request that will take its place
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
         self.alone = self.denoise = False
         self.newest, self._shown, self._bare_of_grains, self._hurried = 0, 0, False, False
@@ -159,8 +162,29 @@ class Looking(QObject):
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         way = "draft" if placed is not None and self.way == "slice" else self.way
-        self.painter.ask(Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
-                                 window.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed))
+        self._wanted = Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
+                               window.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed)
+        self.painter.ask(self._wanted)
+        self._carry()
+
+    def _carry(self):
+        """Let the picture on the screen follow the view until the one that is asked for is there; whether it does."""
+        last, wanted = self._last, self._wanted
+        follows = (last is not None and last.away is not None and (wanted.moving or last.request.moving)
+                   and last.request.mound.view != wanted.mound.view
+                   and (last.request.width, last.request.height, last.request.way) == (wanted.width, wanted.height, wanted.way))
+        if follows:
+            self.carrier.ask(last, wanted.mound.view)
+        return follows
+
+    def _carried(self, carried):
+        if carried.answer is self._last and self._last.request.mound.view != self._wanted.mound.view:
+            self._picture.show_pixels(carried.pixels, carried.stride)
+
+    def close(self):
+        """End the threads that make pictures, and wait for them."""
+        self.painter.close()
+        self.carrier.close()
 
     def _answered(self, answer):
         request = answer.request
@@ -176,7 +200,9 @@ class Looking(QObject):
         if answer.cut is not None and self.cut is not None:
             self.cut_hand.show(self.cut, answer.grid)
             self._picture.cut_panel.show_facts(answer.cut)
-        self._picture.show_pixels(answer.pixels, answer.stride)
+        self._last = answer
+        if not (request.moving and self._carry()):
+            self._picture.show_pixels(answer.pixels, answer.stride)
         if answer.ahead is not None and request.number == self.newest:
             self.ahead = answer.ahead
         self.shown.emit(answer)

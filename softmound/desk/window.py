@@ -436,4 +436,4 @@ class Window(QMainWindow):
         self.delivering.end()
         for station in self.stations.values():
             station.end()
-        self.looking.painter.close()
+        self.looking.close()

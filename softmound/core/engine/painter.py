@@ -8,6 +8,7 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from ..light.camera import camera_of
+from ..light.carrying import away_of
 from ..light.coarse import QUICK, RESTING, SHARP
 from ..light.cut import cut_layer, with_cut
 from ..light.denoise import LEAST, denoised
@@ -127,6 +128,8 @@ class Answer:
         With which the pixels show it, stops.
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
+    away : ndarray of float32, shape (rows, columns), or None
+        How far what is seen is, see `core.light.carrying`; of pictures of light and of clay.
     members : int
         Of many clouds: how many there are.
     bias : float
@@ -148,6 +151,7 @@ class Answer:
     exposure: float = 0.0
     noise: float = 0.0
     bias: float = 0.0
+    away: object = None
     members: int = 0
     left: float = 0.0
 
@@ -344,8 +348,9 @@ class Painter:
                 if over is None:
                     over = tint_amount(scene, mound, request.masks, camera, stride)
                 pixels = tinted(pixels, over)
+            away = None if request.way == "slice" else away_of(layers[-1], mound.view.distance if clays[-1] else None)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
-                          dict(self.stages.seconds), cut=cut, radiance=radiance,
+                          dict(self.stages.seconds), cut=cut, away=away, radiance=radiance,
                           exposure=0.0 if light is None else light.exposure)
 
         if not scene.clouds:

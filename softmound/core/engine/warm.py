@@ -12,6 +12,7 @@ from ..held import child_process
 from ..kernels import CACHE, STAMP
 from ..light.between import veiled
 from ..light.camera import camera_of, fitted
+from ..light.carrying import carried
 from ..light.coarse import coarse_in, coarse_of
 from ..light.lattice import lit, with_lamps
 from ..light.march import march
@@ -168,6 +169,7 @@ def warm_light(told):
     def tone():
         for clay in (False, True):
             composed(made["layers"], made["scene"], camera, clay=clay)
+        carried(np.zeros((48, 64, 4), np.uint8), np.ones((48, 64), np.float32), camera, camera)
 
     def paths():
         for gathering in (False, True):
