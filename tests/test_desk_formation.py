@@ -2,18 +2,23 @@
 
 from unittest import mock
 
+import cv2
 import numpy as np
+from PIL import Image
 from PyQt6.QtCore import QPoint, QPointF, Qt
-from PyQt6.QtGui import QWheelEvent
+from PyQt6.QtGui import QImage, QWheelEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QFileDialog
 
+from softmound.core.directions import direction_of
 from softmound.core.exchange.foreign import read_vdb
+from softmound.core.formation.plate import filled, horizon_of
 from softmound.core.formation.stage import read_stage
 from softmound.core.library.asset import publish
 from softmound.core.recipe import read_mound
 from softmound.core.recipe.flock import Asset, Flock, Member
 from softmound.core.recipe.flock_files import read_flock, write_flock
+from softmound.desk.picture_dialog import PictureDialog
 from softmound.desk.stations.formation.sky import Sky
 
 from .desk import DeskTest
@@ -313,4 +318,119 @@ class Formation(DeskTest):
         self.rest()
         self.panel.open.click()
         self.assertEqual(self.window.document.path, written)
+        self.rest()
+
+    def with_plate(self):
+        """A plate with a dark lower half behind the clouds."""
+        self.spread()
+        photograph = np.full((150, 300, 3), (200, 120, 40), np.uint8)
+        photograph[90:] = 20
+        Image.fromarray(photograph).save(self.folder / "field.png")
+        with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.folder / "field.png"), "")):
+            self.panel.plate.choose.click()
+        self.until(lambda: self.station.plate.reference() is not None)
+        self.rest()
+
+    def seen(self):
+        """The picture with what is drawn over it, less what the mound's stations draw."""
+        picture = self.window.picture
+        picture.show_bare(True)
+        image = picture.grab().toImage().convertToFormat(QImage.Format.Format_RGB888)
+        picture.show_bare(False)
+        bits = image.constBits()
+        bits.setsize(image.sizeInBytes())
+        return np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())[:, : 3 * image.width()].reshape(
+            image.height(), image.width(), 3).astype(int)
+
+    def test_a_plate_stands_behind_and_gives_its_horizon_and_its_sun(self):
+        self.with_plate()
+        self.assertLess(np.abs(self.seen()[5, 5] - (200, 120, 40)).max(), 4)
+        picture = self.window.picture
+        wide, high = picture.width(), picture.height()
+        self.panel.plate.hands["horizon"].click()
+        y = self.station.plate._read[1]["pixels"].shape[0]
+        _, top, _, tall = filled((150, 300), wide, high)
+        edge = top + 0.6 * tall  # where the photograph turns dark
+        self.drag_in_picture(QPoint(60, int(0.3 * high)), QPoint(60, int(round(edge))))
+        self.assertEqual(y, 150)
+        self.assertAlmostEqual(self.station.flock.plate.horizon, 0.6, delta=0.006)
+        self.assertAlmostEqual(horizon_of(self.station.flock.view, wide, high), edge, delta=1.0)
+        self.key(Qt.Key.Key_Escape)
+        self.assertIsNone(self.window.picture.hand)
+        self.assertFalse(self.panel.plate.hands["horizon"].isChecked())
+        self.panel.plate.hands["sun"].click()
+        at = QPoint(int(0.7 * wide), int(0.2 * high))
+        self.drag_in_picture(at, at)
+        sun, camera = self.station.flock.light.sun, self.window.picture.camera()
+        x, y, _ = camera.pixel(camera.eye + 1e4 * direction_of(sun.azimuth, sun.elevation))
+        self.assertLess(abs(x - at.x()) + abs(y - at.y()), 1.0)
+        self.rest()
+        self.window.actions_["undo"].trigger()
+        self.assertNotEqual(self.station.flock.light.sun, sun)
+        self.click(self.panel.plate.drop)
+        self.assertIsNone(self.station.flock.plate)
+        self.assertIsNone(self.station.hand)
+        self.rest()
+        self.assertGreater(np.abs(self.seen()[5, 5] - (200, 120, 40)).max(), 30)
+
+    def drag_in_picture(self, start, end):
+        picture = self.window.picture
+        QTest.mousePress(picture, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, start)
+        QTest.mouseMove(picture, end)
+        QTest.mouseRelease(picture, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.NoModifier, end)
+
+    def test_a_plate_that_is_gone_is_said_and_the_sky_stays(self):
+        self.with_plate()
+        (self.folder / "field.png").unlink()
+        self.station.sky.changed.emit(False)
+        self.until(lambda: "plate is gone" in self.window.status.said.text())
+        self.assertIsNone(self.station.plate.reference())
+        self.rest()
+
+    def test_a_film_goes_along_the_kept_views_with_the_plate_behind(self):
+        self.with_plate()
+        self.station.keep_view()
+        self.station.look(self.station.flock.view.edited(azimuth=self.station.flock.view.azimuth + 20))
+        self.station.keep_view()
+
+        def act(dialog):
+            self.assertEqual(list(dialog.takes), ["still", "film"])
+            dialog.kinds.buttons["film"].click()
+            for field, value in ((dialog.width_, 96), (dialog.height_, 64), (dialog.frames, 3)):
+                field.set(float(value))
+            dialog.file.setText(str(self.folder / "way.mp4"))
+            dialog.take_button.click()
+
+        self.dialog(PictureDialog, act)
+        self.click(self.panel.pictures)
+        self.until(lambda: (self.folder / "way.mp4").exists())
+        film = cv2.VideoCapture(str(self.folder / "way.mp4"))
+        self.assertEqual(film.get(cv2.CAP_PROP_FRAME_COUNT), 3)
+        there, picture = film.read()
+        self.assertLess(np.abs(picture[3, 3].astype(int) - (40, 120, 200)).max(), 30)
+        self.panel.views.setCurrentIndex(0)
+        self.click(self.panel.forget)
+        self.assertEqual([kept.name for kept in self.station.flock.views], ["View 2"])
+        self.rest()
+
+    def test_the_lens_is_changed_and_shown(self):
+        self.spread()
+        self.panel.focal.changed.emit(85.0, False)
+        self.assertEqual(self.station.flock.view.focal, 85.0)
+        self.station.look(self.station.flock.view.edited(focal=20.0))
+        self.assertEqual(self.panel.focal.value, 20.0)
+        self.rest()
+
+    def test_a_haze_goes_into_a_box(self):
+        self.opened()
+        rows = self.panel.layers[1]
+        self.click(rows.more)
+        self.assertTrue(rows.fields["reach"].isVisibleTo(self.panel))
+        rows.boxed.click()
+        self.assertFalse(rows.fields["reach"].isVisibleTo(self.panel))
+        self.station.edit_layer("hazes", 0, "deep", 500.0, False)
+        self.station.edit_layer("hazes", 0, "x", -70.0, False)
+        haze = self.station.flock.hazes[0]
+        self.assertEqual((haze.boxed, haze.size, haze.centre), (True, (4000.0, 500.0), (-70.0, 0.0)))
+        self.assertEqual(rows.fields["deep"].value, 500.0)
         self.rest()

@@ -8,12 +8,13 @@ import platformdirs
 import trimesh
 from PyQt6.QtCore import QPoint, Qt
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QFileDialog
+from PyQt6.QtWidgets import QFileDialog, QPushButton
 
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
 from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
+from softmound.desk import style
 
 from .desk import DeskTest
 from .scenes import ball_mound, lumpy_mound
@@ -210,6 +211,90 @@ class Time(DeskTest):
         self.assertIsNone(self.moving.grown)
         self.window.actions_["undo"].trigger()
         self.assertEqual([f.kind for f in self.document.mound.mass.forms], ["blob"])
+        self.rest()
+
+    def test_numbers_with_keys_have_a_dot(self):
+        self.opened()
+        fields = self.window.stations["Mass"].settings.joining
+        melt = fields.controls["melt"]
+        self.assertFalse(melt.keyed)
+        before = melt.grab().toImage()
+        melt.changed.emit(2.0, False)
+        self.click(self.bar.key)
+        self.assertTrue(melt.keyed)
+        self.assertIn("keys", melt.accessibleDescription())
+        after = melt.grab().toImage()
+        barley = [(x, y) for x in range(after.width()) for y in range(22)
+                  if after.pixelColor(x, y) != before.pixelColor(x, y) and after.pixelColor(x, y).name() == style.BARLEY.name()]
+        self.assertGreater(len(barley), 12)
+        self.moving.go_to(30)
+        self.assertTrue(melt.keyed)
+        self.assertEqual([number.keyed for number in fields.all_numbers().values()].count(True), 1)
+        self.moving.go_to(1)
+        self.click(self.bar.unkey)
+        self.assertFalse(melt.keyed)
+        self.rest()
+
+    def grew(self, **more):
+        """A small growth of eight frames, looked at."""
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, over=20.0, **more)))
+        self.window.open_station("Mass")
+        self.moving.grow()
+        self.until(lambda: not self.window.jobs.busy)
+        return self.window.stations["Mass"].settings.growth
+
+    def test_a_growth_goes_on_from_the_frame_that_is_seen_by_other_numbers(self):
+        panel = self.grew()
+        first = self.moving.grown
+        self.assertTrue(panel.on_from.isEnabled())
+        self.moving.go_to(5)
+        panel.on_from.click()
+        self.assertIsNone(self.moving.grown)
+        self.assertIn("From frame 5", panel.on_from.text())
+        panel.fields.controls["heat"].changed.emit(30.0, False)
+        panel.grow.click()
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertNotEqual(self.moving.grown.folder, first.folder)
+        np.testing.assert_array_equal(self.moving.grown.frame(4).cloud, first.frame(4).cloud)
+        self.assertGreater(np.abs(self.moving.grown.frame(7).flow.astype(float)).max(),
+                           np.abs(first.frame(7).flow.astype(float)).max())
+        panel.on_from.click()  # from the start again
+        self.assertIsNone(self.moving.begins)
+        self.assertEqual(panel.on_from.text(), "Go on from here")
+        self.rest()
+
+    def test_another_seed_grows_beside_the_first(self):
+        panel = self.grew()
+        first = self.moving.grown.folder
+        panel.seed.click()
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual(self.document.mound.growth.seed, 2)
+        self.assertNotEqual(self.moving.grown.folder, first)
+        self.window.actions_["undo"].trigger()
+        panel.look.click()
+        self.assertEqual(self.moving.grown.folder, first)
+        self.rest()
+
+    def test_it_gives_off_only_where_masks_let_it(self):
+        panel = self.grew(patchy=0.0)
+        everywhere = self.moving.grown.frame(7)
+        actions = {action.text(): action for action in panel.where.add_button.menu().actions()}
+        self.assertNotIn("Painted", actions)
+        actions["By height"].trigger()
+        (mask,) = self.document.mound.growth.where
+        self.assertEqual(mask.by, "height")
+        group = panel.where.groups[0]
+        group.fields.changed.emit("low", 26.0, False)
+        group.fields.changed.emit("high", 28.0, False)
+        panel.grow.click()
+        self.until(lambda: not self.window.jobs.busy)
+        above = self.moving.grown.frame(7)
+        # Less moves, and what moves does so high up.
+        self.assertLess(np.abs(above.flow.astype(float)).sum(), np.abs(everywhere.flow.astype(float)).sum())
+        self.window.actions_["undo"].trigger()
+        self.window.actions_["undo"].trigger()
+        panel.where.groups[0].findChildren(QPushButton)[0].click()  # remove
+        self.assertEqual(self.document.mound.growth.where, ())
         self.rest()
 
     def test_an_edit_of_the_form_shows_the_form_again(self):

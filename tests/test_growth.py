@@ -350,13 +350,39 @@ class Frames(unittest.TestCase):
         early, late = before.frame(12).cloud, before.frame(24)
         warmer = mound.edited(growth=mound.growth.edited(heat=40.0))
         after = grown(warmer, self.folder, 24.0, since=17)
-        np.testing.assert_array_equal(after.frame(12).cloud, early)  # the last state up to there is that of frame 12
+        np.testing.assert_array_equal(after.frame(12).cloud, early)
         self.assertEqual(after.numbers(), list(range(25)))
         other = after.frame(24)
         self.assertFalse(other.flow.shape == late.flow.shape and np.array_equal(other.flow, late.flow))
         self.assertEqual(KeptGrowth(self.folder).mound.growth.heat, 40.0)
         with self.assertRaisesRegex(Problem, "same cells"):
             grown(mound.edited(growth=mound.growth.edited(cell=3.0)), self.folder, 24.0, since=12)
+
+    def test_going_on_from_any_frame_by_the_same_numbers_changes_nothing(self):
+        # Frame 17 lies between two states: the way to it is gone again, and is the same to the bit.
+        mound = small(seconds=1.0)
+        before = grown(mound, self.folder / "before", 24.0)
+        after = grown(mound, self.folder / "after", 24.0, since=17, of=self.folder / "before")
+        self.assertEqual(after.numbers(), before.numbers())
+        for number in (5, 17, 18, 24):
+            np.testing.assert_array_equal(after.frame(number).cloud, before.frame(number).cloud)
+            np.testing.assert_array_equal(after.frame(number).flow, before.frame(number).flow)
+
+    def test_the_growth_it_goes_on_from_stays_as_it_is(self):
+        mound = small(seconds=1.0)
+        before = grown(mound, self.folder / "before", 24.0)
+        bytes_of = {p.name: p.read_bytes() for p in (self.folder / "before").iterdir()}
+        warmer = mound.edited(growth=mound.growth.edited(heat=40.0))
+        after = grown(warmer, self.folder / "after", 24.0, since=14, of=self.folder / "before")
+        self.assertEqual({p.name: p.read_bytes() for p in (self.folder / "before").iterdir()}, bytes_of)
+        np.testing.assert_array_equal(after.frame(14).cloud, before.frame(14).cloud)
+        self.assertGreater(np.abs(after.frame(24).flow.astype(float)).max(), np.abs(before.frame(24).flow.astype(float)).max())
+        again = grown(warmer, self.folder / "after", 24.0, going_on=True)  # nothing is left to do
+        self.assertEqual(again.numbers(), after.numbers())
+        for since, rate, told in ((99, 24.0, "no state"), (14, 12.0, "at the same rate")):
+            with self.assertRaisesRegex(Problem, told):
+                grown(warmer, self.folder / "third", rate, since=since, of=self.folder / "before")
+        self.assertFalse((self.folder / "third").exists())
 
     def test_another_seed_another_growth(self):
         a, b = (grown(small(seed=s), self.folder / str(s), 24.0).frame(12) for s in (1, 2))

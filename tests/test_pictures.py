@@ -10,6 +10,7 @@ import types
 import unittest
 from datetime import UTC, datetime
 
+import av
 import cv2
 import numpy as np
 import OpenEXR
@@ -21,7 +22,8 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Still, Taking, depths, sheet_of, still_of, sun_sweep, turntable
 from softmound.core.exchange.foreign import read_sky
-from softmound.core.exchange.pictures import exr_bytes_to, film_bytes, write_picture, written_frames
+from softmound.core.exchange.photographs import laid_behind
+from softmound.core.exchange.pictures import exr_bytes_to, write_film, write_picture, written_frames
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.light import looks
 from softmound.core.light.camera import fitted
@@ -29,6 +31,7 @@ from softmound.core.light.easing import eased
 from softmound.core.light.looks import exposure_colours, exposure_of, held, histogram, looked, metered_exposure, transforms
 from softmound.core.light.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
+from softmound.core.ticket import Stopped
 
 from .scenes import box_grid, lumpy_mound
 
@@ -209,14 +212,53 @@ class Stills(unittest.TestCase):
         frames = [np.full((20, 30, 4), value, np.uint8) for value in (10, 120, 240)]
         for ending in (".webp", ".gif", ".png"):
             with tempfile.NamedTemporaryFile(suffix=ending) as file:
-                file.write(film_bytes(frames, ending, 10.0))
-                file.flush()
+                write_film(file.name, frames, 10.0)
                 with Image.open(file.name) as film:
                     self.assertEqual(film.n_frames, 3)
                     film.seek(1)
                     self.assertAlmostEqual(int(np.asarray(film.convert("RGB"))[10, 10, 0]), 120, delta=4)
         with self.assertRaisesRegex(Problem, "Films are written"):
-            film_bytes(frames, ".mp5")
+            write_film("film.mp5", frames)
+
+    def test_a_film_for_the_cutting_room_holds_pictures_rate_and_colours(self):
+        with tempfile.TemporaryDirectory() as folder:
+            path = pathlib.Path(folder) / "turn.mp4"
+            slope = np.broadcast_to(np.linspace(20, 230, 65, dtype=np.uint8)[None, :, None], (49, 65, 3))
+            frames = [np.concatenate([np.roll(slope, 5 * n, axis=1), np.zeros((49, 65, 1), np.uint8)], axis=-1) for n in range(12)]
+            write_film(path, iter(frames), 24.0)
+            film = cv2.VideoCapture(str(path))
+            self.assertEqual((film.get(cv2.CAP_PROP_FRAME_COUNT), film.get(cv2.CAP_PROP_FPS)), (12, 24))
+            for frame in frames:
+                there, picture = film.read()
+                self.assertTrue(there)
+                self.assertEqual(picture.shape, (48, 64, 3))
+                self.assertLess(np.abs(picture[..., ::-1].astype(int) - frame[:48, :64, :3]).mean(), 2.5)
+            with av.open(str(path)) as film:
+                self.assertEqual(film.streams.video[0].codec_context.name, "h264")
+                self.assertEqual(film.streams.video[0].codec_context.colorspace, 1)  # of ITU-R BT.709
+            self.assertEqual(list(pathlib.Path(folder).iterdir()), [path])
+
+    def test_a_film_that_stops_half_way_leaves_nothing(self):
+        def some():
+            yield np.zeros((32, 32, 3), np.uint8)
+            raise Stopped
+
+        with tempfile.TemporaryDirectory() as folder:
+            with self.assertRaises(Stopped):
+                write_film(pathlib.Path(folder) / "half.mp4", some())
+            self.assertEqual(list(pathlib.Path(folder).iterdir()), [])
+
+    def test_a_photograph_fills_what_the_cloud_leaves(self):
+        pixels = np.full((40, 60, 4), 200, np.uint8)
+        pixels[:, :30, 3], pixels[:, 30:, 3] = 255, 0
+        tall = np.zeros((90, 30, 3), np.uint8)
+        tall[40:50] = 100  # a band across the middle: a fifth of 20 pixels of the photograph fill the height
+        there = laid_behind(pixels, tall)
+        self.assertTrue((there[:, :30] == pixels[:, :30]).all())
+        self.assertEqual(int(there[20, 45, 0]), 100)
+        self.assertEqual(int(there[2, 45, 0]), 0)
+        half = laid_behind(pixels, tall, 0.5)
+        self.assertEqual(int(half[2, 45, 0]), 100)
 
 
 class Skies(unittest.TestCase):
@@ -355,7 +397,7 @@ class Commands(unittest.TestCase):
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--exposure", "99", "--voxel", "3"), "exposure"),
                 (("picture", folder / "m.mound", "--out", folder / "a.png", "--extinction", "9999", "--voxel", "3"), "extinction"),
                 (("sweep", folder / "m.mound", "--out", folder / "a.mov", "--from", "0,10", "--to", "9,9"),
-                 "writes .webp, .gif, .png"),
+                 "writes .mp4, .webp, .gif, .png"),
             ):
                 said = self.run_(*args)
                 self.assertEqual(said.returncode, 2, said.stdout)

@@ -51,11 +51,13 @@ def add_to(actions):
     formation = action(actions, "formation", _formation, "pictures, films, stages and grids of a flock", """
         formation picture shelf.flock --out sky.png --size 1280x720
         formation picture shelf.flock --out sky.exr --true --noise 0.05 --view wide
-        formation film shelf.flock --out path --frames 48
+        formation film shelf.flock --out path.mp4 --frames 96
         formation usd shelf.flock --out sky.usda
         formation list shelf.flock --out members.json
         formation deck shelf.flock --set altitude=300 --set cover=0.7
         formation haze shelf.flock --set visibility=12
+        formation haze shelf.flock --layer Valley --set boxed=true --set size=3000,800 --set high=200
+        formation plate shelf.flock --photograph field.jpg --set horizon=0.7
         formation merge shelf.flock --out sky.vdb --voxel 8 --region=-2000,700,-2000,2000,2500,2000
         formation read sky.usda --out sky.flock
         formation check shelf.flock""", writes=True)
@@ -74,10 +76,16 @@ def add_to(actions):
     formation.add_argument("--kind", choices=("png", "exr"), default="png", help="film: of pictures in a folder")
     formation.add_argument("--voxel", type=arguments.metres, metavar="M", help="merge: metres")
     formation.add_argument("--layer", metavar="NAME", help="deck, haze: which; made when it is not there; default the first")
-    formation.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="deck, haze: one number of it; again "
-                           "for more")
-    formation.add_argument("--remove", action="store_true", help="deck, haze: take it out")
+    formation.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="deck, haze, plate: one number of it; "
+                           "again for more")
+    formation.add_argument("--remove", action="store_true", help="deck, haze, plate: take it out")
+    formation.add_argument("--photograph", metavar="FILE", help="plate: the picture that stands behind the sky")
     formation.add_argument("--region", type=arguments.box, metavar="X,Y,Z,X,Y,Z", help="merge: two corners, metres")
+
+
+def _folder(args):
+    """Of the flock: what its relative files are looked for in."""
+    return pathlib.Path(args.flock).absolute().parent
 
 
 def _opened(args):
@@ -85,7 +93,7 @@ def _opened(args):
     from ..core.recipe.flock_files import read_flock
 
     flock = read_flock(args.flock)
-    folder = pathlib.Path(args.flock).absolute().parent
+    folder = _folder(args)
     library = _library(args, flock, folder)
     return flock, sources_of(flock, library, folder), library
 
@@ -206,56 +214,39 @@ def _out(args, endings):
 
 
 def _picture(args):
-    from ..core.engine.stages import Stages
-    from ..core.engine.stills import Taking, still_of_scene
-    from ..core.exchange.pictures import write_picture
-    from ..core.formation.standing import scene_of_flock
-    from ..core.light.looks import held
+    from ..core.engine.stills import Taking
+    from ..core.formation.filming import take_picture
 
     _out(args, PICTURES)
     with Progress(args) as progress:
-        ticket = ticket_for(progress)
         flock, sources, _ = _opened(args)
         if args.dry_run:
             foretold(args, [args.out])
             return
-        ticket.step(0.0, 0.2, "reading the grids")
-        scene = scene_of_flock(flock, sources, *args.size, _viewed(args, flock))
-        ticket.step(0.2, 1.0, "taking the picture")
         taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
-        still = still_of_scene(Stages(), scene, taking, ticket=ticket)
-        write_picture(args.out, still, held(scene.light, still.radiance))
+        scene, still = take_picture(args.out, flock, sources, taking, _viewed(args, flock), _folder(args), ticket_for(progress))
     print_facts({"file": str(args.out), "members": len(scene.clouds), "grids": len(scene.grids),
                  "width": args.size[0], "height": args.size[1], "paths": still.turns, "noise": round(float(still.noise), 5)}, args)
 
 
 def _film(args):
-    from ..core.engine.stages import Stages
-    from ..core.engine.stills import Taking, still_of_scene
-    from ..core.exchange.pictures import FILMS, written_frames
-    from ..core.formation.filming import path_of
-    from ..core.formation.standing import scene_of_flock
+    from ..core.engine.stills import Taking
+    from ..core.exchange.pictures import FILMS
+    from ..core.formation.filming import take_film
 
     if args.out is None:
         raise Problem(f"Say where to: --out FILE, ending in {', '.join(FILMS)}, or a folder for numbered pictures.")
     out = pathlib.Path(args.out)
     check_outputs(args, [args.flock], out=(args.out, (*FILMS, "")))
     with Progress(args) as progress:
-        ticket = ticket_for(progress)
         flock, sources, _ = _opened(args)
         if len(flock.views) < 2:
             raise Problem(f"{shown(args.flock)}: a film needs two kept views at least, to go from one to the next.")
         if args.dry_run:
             foretold(args, [out])
             return
-        stages, taking = Stages(), Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
-
-        def stills():
-            for number, view in enumerate(path_of([kept.view for kept in flock.views], args.frames)):
-                ticket.step(number / args.frames, (number + 1) / args.frames, f"picture {number + 1} of {args.frames}")
-                yield number, still_of_scene(stages, scene_of_flock(flock, sources, *args.size, view), taking, number, ticket)
-
-        said = written_frames(out, stills(), flock.light, args.kind, args.rate)
+        taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
+        said = take_film(out, flock, sources, taking, args.frames, _folder(args), args.kind, args.rate, ticket_for(progress))
     print_facts({"file": str(out), "pictures": args.frames, "written": said}, args)
 
 
@@ -373,7 +364,7 @@ def _layer(kind):
                 what, equals, value = text.partition("=")
                 if not equals or what not in model.model_fields:
                     raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(model.model_fields)}.")
-                changes[what] = value
+                changes[what] = value.split(",") if "," in value else value
             try:
                 new = model.model_validate({**(layers[at].model_dump() if at is not None else {"name": name}), **changes})
                 layers[at if at is not None else len(layers):(at + 1 if at is not None else None)] = [new]
@@ -387,11 +378,44 @@ def _layer(kind):
     return act
 
 
+def _plate(args):
+    """Put a photograph behind a flock, change how it stands there, or take it out."""
+    from pydantic import ValidationError
+
+    from ..core.formation.plate import photograph_of
+    from ..core.recipe.flock import Plate
+    from ..core.recipe.flock_files import read_flock, write_flock
+
+    flock, folder = read_flock(args.flock), _folder(args)
+    plate = None
+    if not args.remove:
+        if args.photograph is None and flock.plate is None:
+            raise Problem(f"{shown(args.flock)}: has no plate yet; say --photograph FILE.")
+        changes = {} if flock.plate is None else flock.plate.model_dump()
+        if args.photograph is not None:
+            path = pathlib.Path(args.photograph).absolute()
+            changes["file"] = os.path.relpath(path, folder) if path.is_relative_to(folder) else str(path)
+        for text in args.set:
+            what, equals, value = text.partition("=")
+            if not equals or what not in Plate.model_fields:
+                raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(Plate.model_fields)}.")
+            changes[what] = value
+        try:
+            plate = Plate.model_validate(changes)
+        except ValidationError as error:
+            raise Problem(sentence_for(error, "the plate")) from error
+        photograph_of(plate, folder)
+    if not args.dry_run:
+        write_flock(args.flock, flock.edited(plate=plate))
+    print_facts({"file": str(args.flock), "plate": None if plate is None else plate.model_dump()}, args)
+
+
 _ACTIONS = {
     "picture": (_picture, "one picture"), "film": (_film, "pictures along a path through its kept views"),
     "usd": (_usd, "an OpenUSD stage with instanced volumes, cameras and the sun"), "list": (_list, "its members as JSON"),
     "deck": (_layer("decks"), "add, change or remove a layer to the horizon"),
     "haze": (_layer("hazes"), "add, change or remove a thin medium over the ground"),
+    "plate": (_plate, "a photograph behind it"),
     "merge": (_merge, "one OpenVDB grid of all of it, or of a region"),
     "read": (_read, "a stage or a list of anybody's as a flock"), "check": (_check, "whether all it shows is there"),
 }

@@ -56,6 +56,7 @@ def add_to(actions):
     grow.add_argument("--go-on", action="store_true", help="go on where the same growth was stopped")
     grow.add_argument("--from", type=arguments.whole, dest="since", metavar="N", help="go on from this frame, perhaps by other "
                       "numbers; what comes after it is replaced")
+    grow.add_argument("--of", metavar="DIR", help="with --from: of the growth in this folder, which stays as it is")
     grow.add_argument("--vdb", metavar="DIR", help="write numbered OpenVDB frames as well")
     grow.add_argument("--velocity", action="store_true", help="with velocity in m/s in these, in the middles of voxels")
 
@@ -153,6 +154,8 @@ def _grow(args):
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))
     except ValidationError as error:
         raise Problem(sentence_for(error, "the growth")) from error
+    if args.of is not None and args.since is None:
+        raise Problem("--of says of which growth; say from which frame too, by --from N.")
     said = foretold_growth(mound, args.rate)
     out = pathlib.Path(args.out)
     if args.dry_run:
@@ -162,7 +165,7 @@ def _grow(args):
         raise Problem(f"{shown(out)}: holds a growth already; say --go-on, --force, or another folder.")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
-        kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since)
+        kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since, of=args.of)
         files = growth_written(kept, args.vdb, args.velocity, ticket) if args.vdb else []
     numbers = kept.numbers()
     print_facts({"folder": str(out), "frames": len(numbers), "last": numbers[-1], "cell": said["cell"], "cells": said["cells"],

@@ -224,7 +224,7 @@ def _frames_to(args, mounds_of):
     _check_transform(args.transform)
     begun, out = time.perf_counter(), pathlib.Path(args.out)
     if out.suffix:
-        check_outputs(args, [args.source], out=(out, tuple(FILMS)))
+        check_outputs(args, [args.source], out=(out, FILMS))
     elif out.exists() and not out.is_dir():
         raise Problem(f"{shown(out)}: is a file; a name without an ending is a folder of pictures, choose another.")
     elif not out.resolve().parent.is_dir():

@@ -21,6 +21,23 @@ def direction_of(azimuth, elevation):
     return np.array([math.sin(a) * math.cos(e), math.sin(e), math.cos(a) * math.cos(e)])
 
 
+def angles_of(direction):
+    """Where in the sky a direction points: the inverse of `direction_of`.
+
+    Parameters
+    ----------
+    direction : sequence of float, length 3
+        Of length 1.
+
+    Returns
+    -------
+    (float, float)
+        Azimuth, -180 to 180, and elevation in degrees.
+    """
+    x, y, z = direction
+    return math.degrees(math.atan2(x, z)), math.degrees(math.asin(min(max(y, -1.0), 1.0)))
+
+
 def rotation_matrix(degrees):
     """Matrix that turns about x, then about y, then about z.
 

@@ -17,7 +17,7 @@ OF_WINDOW = (
     Command("build", "Build final", "F5", lambda w: w.finished.build(), OUT, menu=True),
     Command("export", "Export OpenVDB…", "Ctrl+E", lambda w: w.delivering.export(), OUT, menu=True),
     Command("export_mesh", "Export mesh…", "Ctrl+Shift+E", lambda w: w.delivering.export_mesh(), OUT, menu=True),
-    Command("pictures", "Take pictures…", "Ctrl+T", lambda w: w.delivering.take_pictures(), OUT, menu=True),
+    Command("pictures", "Take pictures…", "Ctrl+T", lambda w: w.station.take_pictures(), OUT, menu=True),
     Command("publish", "Publish…", "Ctrl+P", lambda w: w.delivering.publish(), OUT, menu=True, last=True),
     Command("box", "Find anything…", "Ctrl+K", lambda w: w.box(), MOUNDS, menu=True),
     Command("tour", "A first cloud, step by step", "", lambda w: w.begin_tour(), MOUNDS, menu=True),

@@ -57,7 +57,7 @@ class NumberField(QWidget):
         self.name, self.low, self.high, self.reset_value = name, float(low), float(high), reset
         self.unit, self.scale, self.whole = unit, scale, whole
         self.track_low, self.track_high = shown or (self.low, self.high)
-        self.value = float(reset)
+        self.value, self.keyed = float(reset), False
         self.help = help
         self._press = None
         self._editor = None
@@ -79,6 +79,18 @@ class NumberField(QWidget):
         """
         if value != self.value:
             self.value = float(value)
+            self.update()
+
+    def show_keyed(self, keyed):
+        """Mark that the number has keys, by a dot before its name.
+
+        Parameters
+        ----------
+        keyed : bool
+        """
+        if keyed != self.keyed:
+            self.keyed = keyed
+            self.setAccessibleDescription(f"{self.help} It has keys on the time line.".strip() if keyed else self.help)
             self.update()
 
     def set_reset(self, value):
@@ -261,6 +273,13 @@ class NumberField(QWidget):
         other = self.value != self.reset_value
         painter.drawText(QRectF(EDGE, 2, self.width() - 2 * EDGE, 20),
                          Qt.AlignmentFlag.AlignVCenter, self.name)
+        if self.keyed:
+            dot = QPointF(EDGE + painter.fontMetrics().horizontalAdvance(self.name) + 9.0, 12.5)
+            painter.save()
+            painter.setPen(Qt.PenStyle.NoPen)
+            painter.setBrush(style.BARLEY)
+            painter.drawEllipse(dot, 3.0, 3.0)
+            painter.restore()
         painter.drawText(QRectF(EDGE, 2, right - EDGE - 20, 20),
                          Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, self.text())
         if other and enabled:

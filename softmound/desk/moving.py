@@ -49,6 +49,8 @@ class Moving(QObject):
         The growth that is looked at.
     shown : int
         Its frame that is seen.
+    begins : (pathlib.Path, int) or None
+        The growth, and its frame, from which the next one goes on.
 
     Signals
     -------
@@ -61,7 +63,7 @@ class Moving(QObject):
     def __init__(self, window):
         super().__init__(window)
         self._window, self._relay, self._stages = window, Relay(), Stages()
-        self.grown, self.shown, self._numbers = None, 0, []
+        self.grown, self.shown, self._numbers, self.begins = None, 0, [], None
         self._pictures, self._key, self._exposed = {}, None, None
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._next)
@@ -73,6 +75,8 @@ class Moving(QObject):
         if self.playing:
             self._timer.stop()
         mound = self._window.document.mound
+        if mound.growth is None:
+            self.begins = None
         if self.grown is not None and not moving and (mound.growth is None or self.folder() != self.grown.folder):
             self.let_go()
 
@@ -258,7 +262,10 @@ class Moving(QObject):
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""
         mound = self._window.document.mound
-        return platformdirs.user_cache_path("softmound") / "growths" / key_of_growth(mound, self.rate)[:24]
+        key = key_of_growth(mound, self.rate)
+        if self.begins is not None:
+            key = key_of("goes on", key, str(self.begins[0]), self.begins[1])
+        return platformdirs.user_cache_path("softmound") / "growths" / key[:24]
 
     @property
     def rate(self):
@@ -284,12 +291,14 @@ class Moving(QObject):
         window = self._window
         if window.document.mound.growth is None:
             window.document.apply("growth", lambda mound: mound.edited(growth=growth_for(mound)))
-        mound, folder, rate = window.document.mound, self.folder(), self.rate
+        mound, folder, rate, begins = window.document.mound, self.folder(), self.rate, self.begins
         told = self._relay.to(self._grew)
 
         def work(ticket):
-            _sweep(folder)
-            return grown(mound, folder, rate, going_on=True, ticket=ticket, told=told)
+            _sweep(folder, begins)
+            if begins is None or (folder / "growth.json").exists():  # or go on where it was stopped
+                return grown(mound, folder, rate, going_on=True, ticket=ticket, told=told)
+            return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0])
 
         window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
 
@@ -301,6 +310,27 @@ class Moving(QObject):
             # While it runs the next one comes before this could be refined.
             self._window.looking.ask(not whole)
         self.changed.emit()
+
+    def go_on_from_here(self):
+        """Let the next growth go on from the frame that is seen, by whatever numbers it has then; again: from the start."""
+        if self.begins is not None:
+            self.begins = None
+        elif self.grown is None or not self._numbers:
+            self._window.tell("Let it grow, and go to the frame from which it is to go on.")
+            return
+        else:
+            self.begins = self.grown.folder, self.shown
+            self._window.tell(f"The next growth goes on from frame {self.shown}: change its numbers, then let it grow.")
+        self.let_go()
+        self.changed.emit()
+
+    def another_seed(self):
+        """Let it grow with another seed; the growth before stays on this machine for a while."""
+        document = self._window.document
+        if document.mound.growth is not None:
+            document.apply("growth seed", lambda mound: mound.edited(growth=mound.growth.edited(
+                seed=(mound.growth.seed + 1) % 2**31)))
+            self.grow()
 
     def look_at_growth(self):
         """Show the growth of the present mound that is kept, if there is one."""
@@ -370,10 +400,11 @@ def _cloud_of(kept, number, medium):
     return PlacedCloud(grid_of_frame(kept.frame(number)), medium, key=f"growth {kept.folder} {number}")
 
 
-def _sweep(folder):
-    """Remove the frames of growths that were not looked at for longest, but for the newest and this."""
+def _sweep(folder, begins=None):
+    """Remove the frames of growths not looked at for longest, but for the newest, this, and that from which it goes on."""
+    stay = (folder, begins[0]) if begins is not None else (folder,)
     if folder.parent.is_dir():
-        others = sorted((p for p in folder.parent.iterdir() if p.is_dir() and p != folder), key=lambda p: p.stat().st_mtime,
-                        reverse=True)
+        others = sorted((p for p in folder.parent.iterdir() if p.is_dir() and p not in stay),
+                        key=lambda p: p.stat().st_mtime, reverse=True)
         for old in others[KEPT_GROWTHS - 1:]:
             shutil.rmtree(old, ignore_errors=True)

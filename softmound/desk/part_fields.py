@@ -28,6 +28,8 @@ class PartFields(QWidget):
 
     Attributes
     ----------
+    part : Value or None
+        The part that is shown.
     controls : dict of str to QWidget, or list or tuple of them
         By field: three for a `Triple`, the switch and what it leads to for what may be left out.
 
@@ -42,6 +44,7 @@ class PartFields(QWidget):
     def __init__(self, model, rows, name="", begun=None, parent=None):
         super().__init__(parent)
         self.model, self.rows, self._name, self._begun = model, rows, name, begun
+        self.part = None
         self.controls, self._outer, self._shown = {}, {}, {}
         self._column = QVBoxLayout(self)
         self._column.setContentsMargins(0, 0, 0, 0)
@@ -141,6 +144,7 @@ class PartFields(QWidget):
         ----------
         part : Value
         """
+        self.part = part
         for row in self.rows:
             value, control, shown = getattr(part, row.field), self.controls[row.field], wanted(row, part)
             self._shown[row.field] = value
@@ -164,6 +168,18 @@ class PartFields(QWidget):
                 control.set(value % row.modulo if row.modulo else value)
             else:
                 control.set(value)
+
+    def show_keyed(self, keyed):
+        """Mark the numbers that have keys.
+
+        Parameters
+        ----------
+        keyed : sequence of (object, str or (str, int))
+            See `core.recipe.timing.keyed_fields`.
+        """
+        own = [field for part, field in keyed if part is self.part]
+        for field, number in self.all_numbers().items():
+            number.show_keyed(field in own)
 
     def all_numbers(self):
         """Every number field, by the field of the part and, of three, the axis.

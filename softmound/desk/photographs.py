@@ -104,19 +104,21 @@ def paint(painter, references, size, cloud, chosen=None):
             painter.drawRect(box)
 
 
-def asked_for(parent):
+def asked_for(parent, what="A reference photograph"):
     """Ask for a photograph.
 
     Parameters
     ----------
     parent : QWidget
+    what : str, optional
+        For the title.
 
     Returns
     -------
     pathlib.Path or None
     """
     kinds = " ".join(f"*{ending}" for ending in ENDINGS)
-    path, _ = QFileDialog.getOpenFileName(parent, "A reference photograph", str(pathlib.Path.home()),
+    path, _ = QFileDialog.getOpenFileName(parent, what, str(pathlib.Path.home()),
                                           f"Pictures ({kinds})")
     return pathlib.Path(path) if path else None
 

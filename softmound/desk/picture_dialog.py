@@ -15,34 +15,38 @@ class PictureDialog(QDialog):
 
     Parameters
     ----------
-    mound : Mound
+    shown : Mound or Flock
+        What pictures are taken of.
     folder : path-like
     final : bool
         Whether there is a finished grid to take it of.
     parent : QWidget, optional
+    takes : dict of str to Take, optional
+        The kinds of picture; default those of a mound.
     """
 
-    def __init__(self, mound, folder, final, parent=None):
+    def __init__(self, shown, folder, final, parent=None, takes=TAKES):
         super().__init__(parent)
+        self.takes = takes
         self.setWindowTitle("Take pictures")
         self.setMinimumWidth(460)
         kept = QSettings("softmound", "pictures")
         self._kept = kept
         self.kind = kept.value("kind", "still")
-        self.kind = self.kind if self.kind in TAKES else "still"
+        self.kind = self.kind if self.kind in takes else "still"
         self.light = kept.value("light", "draft")
         self.light = self.light if self.light in ("draft", "true") else "draft"
         self.grid = "final" if final else "draft"
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
         layout.addWidget(text_label("Take pictures", "title"))
-        kinds = ChoiceRow({word: take.label for word, take in TAKES.items()}, self.kind, "Kind")
+        kinds = ChoiceRow({word: take.label for word, take in takes.items()}, self.kind, "Kind")
         kinds.chosen.connect(self._take_kind)
         self.kinds = kinds
         layout.addWidget(kinds)
         self.sentence = text_label("")
         layout.addWidget(self.sentence)
-        self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.png"))
+        self.file = QLineEdit(str(pathlib.Path(folder) / f"{shown.name.replace(' ', '_').lower()}.png"))
         self.file.setAccessibleName("File")
         self.file.textChanged.connect(lambda *_: self._show())
         browse = QPushButton("Choose…")
@@ -54,20 +58,21 @@ class PictureDialog(QDialog):
         self.grids = ChoiceRow({"draft": "The draft", "final": "The finished grid"}, self.grid, "Grid")
         self.grids.buttons["final"].setEnabled(final)
         self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
+        self.grids.setVisible(takes is TAKES)
         layout.addWidget(self.grids)
         self.width_ = NumberField("Width", 64, 8192, 1280, "pixels", "Of each picture.", "log", (320, 4096), whole=True)
         self.height_ = NumberField("Height", 64, 8192, 800, "pixels", "Of each picture.", "log", (200, 2160), whole=True)
         self.noise = NumberField("Noise", 0.005, 0.5, 0.05, "", "True light is enough when a pixel errs by such a share.",
                                  "log", (0.01, 0.3))
-        self.frames = NumberField("Pictures", 2, 2000, 48, "", "How many make the turn or the sweep.", "log", (8, 400),
+        self.frames = NumberField("Pictures", 2, 2000, 48, "", "How many there are: 24 make a second of film.", "log", (8, 400),
                                   whole=True)
         for field, value in ((self.width_, float(kept.value("width", 1280))), (self.height_, float(kept.value("height", 800))),
                              (self.noise, float(kept.value("noise", 0.05))), (self.frames, float(kept.value("frames", 48)))):
             field.set(value)
             layout.addWidget(field)
-        if mound.view.aspect > 0.0:
+        if shown.view.aspect > 0.0:
             # The frame drawn in the picture is what is wanted.
-            self.height_.set(float(min(max(round(self.width_.value / mound.view.aspect), 64), 8192)))
+            self.height_.set(float(min(max(round(self.width_.value / shown.view.aspect), 64), 8192)))
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
@@ -95,12 +100,12 @@ class PictureDialog(QDialog):
     def _take_kind(self, kind):
         self.kind = kind
         if not self._suits():
-            self.file.setText(str(self.path.with_suffix(TAKES[kind].endings[0])))
+            self.file.setText(str(self.path.with_suffix(self.takes[kind].endings[0])))
         self._show()
 
     def _suits(self):
         """Whether the file's ending is one of the kind's."""
-        take, ending = TAKES[self.kind], self.path.suffix.lower()
+        take, ending = self.takes[self.kind], self.path.suffix.lower()
         return ending in take.endings or ending == "" and take.frames
 
     def _take_light(self, light):
@@ -108,9 +113,9 @@ class PictureDialog(QDialog):
         self._show()
 
     def _show(self):
-        self.sentence.setText(TAKES[self.kind].sentence)
+        self.sentence.setText(self.takes[self.kind].sentence)
         self.noise.setVisible(self.light == "true")
-        self.frames.setVisible(TAKES[self.kind].frames)
+        self.frames.setVisible(self.takes[self.kind].frames)
         self.trouble.setText(self.problem())
         self.trouble.setVisible(bool(self.problem()))
         self.take_button.setEnabled(not self.problem())
@@ -128,12 +133,12 @@ class PictureDialog(QDialog):
         if not path.parent.is_dir():
             return f"There is no folder {path.parent}; choose another."
         if not self._suits():
-            return f"This kind is written as {', '.join(TAKES[self.kind].endings)}."
+            return f"This kind is written as {', '.join(self.takes[self.kind].endings)}."
         return ""
 
     def _browse(self):
-        kinds = " ".join(f"*{ending}" for ending in TAKES[self.kind].endings)
-        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{TAKES[self.kind].label} ({kinds})")
+        kinds = " ".join(f"*{ending}" for ending in self.takes[self.kind].endings)
+        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{self.takes[self.kind].label} ({kinds})")
         if path:
             self.file.setText(path)
 
@@ -152,7 +157,7 @@ class PictureDialog(QDialog):
             Given stages, a mound, and what returns its density and the key of that for a ticket, returns the work: given a
             ticket, it returns what was written, as a sentence.
         """
-        asked = (TAKES[self.kind], self.path, self.taking(), round(self.frames.value))
+        asked = (self.takes[self.kind], self.path, self.taking(), round(self.frames.value))
         return lambda stages, mound, grid_of: lambda ticket: _taken(*asked, stages, mound, grid_of, ticket)
 
 

@@ -13,6 +13,7 @@ from ..core.engine.stages import Stages
 from ..core.recipe.places import changed
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.time import TimeLine
+from ..core.recipe.timing import keyed_fields
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
 from .command_box import CommandBox, entries_of
@@ -27,6 +28,7 @@ from .keys_dialog import KeysDialog
 from .looking import Looking
 from .manual_dialog import ManualDialog
 from .moving import Moving
+from .part_fields import PartFields
 from .picture import Picture
 from .pixels import image_of_pixels
 from .relay import Relay
@@ -214,6 +216,9 @@ class Window(QMainWindow):
     def _show_station(self):
         told = self.document.told
         self.station.show_mound(told)
+        keyed = keyed_fields(told)
+        for fields in self.station.settings.findChildren(PartFields):
+            fields.show_keyed(keyed)
         self.picture.show_note(self.station.note(told))
         self.time_line.follow()
         self.picture.show_mound(self.station.as_seen(self.document.seen))

@@ -57,10 +57,10 @@ def _sheet(path, stages, mound, grid, key, taking, _frames, ticket):
 TAKES = {
     "still": Take("Still", "A .png as it is seen here, or an .exr in linear light with opacity, distance and optical depth.",
                   (".png", ".exr"), False, _still),
-    "turntable": Take("Turntable", "Pictures all round the cloud: a film (.webp, .gif, .png), or a folder of numbered .png "
-                      "where the name has no ending.", tuple(FILMS), True, _turn),
+    "turntable": Take("Turntable", "All round the cloud: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png "
+                      "where the name has no ending.", FILMS, True, _turn),
     "sweep": Take("Sun sweep", "The sun from where it stands down to the horizon, as a film or a folder of pictures.",
-                  tuple(FILMS), True, _sweep),
+                  FILMS, True, _sweep),
     "sheet": Take("Contact sheet", "Kept views, or four sides, side by side; below one another the sun in front, beside and "
                   "behind.", (".png",), False, _sheet),
 }

@@ -130,3 +130,30 @@ def _from_exr(path):
     linear = _linear_exr(path)
     linear /= max(float(np.percentile(linear, 99.0)), 1e-6)
     return (np.clip(colour.encoded(linear), 0.0, 1.0) * 255.0 + 0.5).astype(np.uint8)
+
+
+def laid_behind(pixels, photograph, opacity=1.0):
+    """A picture with a photograph behind its cloud, as a screen shows both.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (height, width, 4)
+        With the opacity of the cloud.
+    photograph : ndarray of uint8, shape (rows, columns, 3)
+        It fills the picture; what is over is cut off evenly.
+    opacity : float, optional
+        How much of what was behind the cloud it hides.
+
+    Returns
+    -------
+    ndarray of uint8, shape (height, width, 4)
+    """
+    height, width = pixels.shape[:2]
+    rows, columns = photograph.shape[:2]
+    scale = min(columns / width, rows / height)
+    left, top = (columns - width * scale) / 2.0, (rows - height * scale) / 2.0
+    box = (left, top, left + width * scale, top + height * scale)
+    there = Image.fromarray(photograph).resize((width, height), Image.Resampling.LANCZOS, box)
+    share = opacity * (1.0 - pixels[..., 3:].astype(np.float32) / 255.0)
+    colours = pixels[..., :3] * (1.0 - share) + np.asarray(there, np.float32) * share
+    return np.concatenate([(colours + 0.5).astype(np.uint8), pixels[..., 3:]], axis=-1)

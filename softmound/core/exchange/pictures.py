@@ -1,8 +1,9 @@
-"""Pictures out: PNG as a screen shows them, EXR in light, and short films."""
+"""Pictures out: PNG as a screen shows them, EXR in light, and films."""
 
 import errno
 import io
 import pathlib
+from fractions import Fraction
 
 import numpy as np
 from PIL import Image
@@ -14,8 +15,12 @@ from ..problems import Problem
 from .carried import KEY, text_of
 from .png import png_of
 
-FILMS = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
-"""Endings of animated files, and what Pillow calls them."""
+ANIMATED = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
+"""Endings of animated pictures, and what Pillow calls them."""
+FILMS = (".mp4", *ANIMATED)
+"""Endings of films."""
+QUALITY = "16"
+"""Of H.264: a constant rate factor at which a slope of sky shows no bands."""
 
 DENOISED = "denoised: not to be measured"
 """What a file says of a picture that a guess has been at."""
@@ -64,7 +69,7 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
             raise OSError(errno.EIO, str(error)) from error
 
 
-def write_picture(path, still, light, mound=None, **options):
+def write_picture(path, still, light, mound=None, plate=None, **options):
     """Write a picture by its ending.
 
     Parameters
@@ -76,6 +81,8 @@ def write_picture(path, still, light, mound=None, **options):
         Exposure and view transform, for PNG.
     mound : Mound, optional
         What it shows: carried along, see `core.exchange.carried`.
+    plate : callable, optional
+        Given the pixels of a PNG, those with a photograph behind the cloud; an EXR has its opacity for that.
     **options
         Of `exr_bytes_to`.
 
@@ -88,44 +95,76 @@ def write_picture(path, still, light, mound=None, **options):
     carried = text_of(mound) if mound is not None else ""
     texts = {"Software": f"Soft Mound {__version__}", **({KEY: carried} if carried else {})}
     if ending == ".png":
-        write_whole(path, png_of(looked(still.radiance, light), DENOISED if still.denoised else "", texts))
+        write_whole(path, png_of(_with_plate(looked(still.radiance, light), plate), DENOISED if still.denoised else "", texts))
     elif ending == ".exr":
         exr_bytes_to(path, still, texts=texts, **options)
     else:
         raise Problem(f"{path}: pictures are written as .png or .exr; give it one of these endings.")
 
 
-def film_bytes(pictures, ending, rate=24.0):
-    """An animated file of pictures.
+def _with_plate(pixels, plate):
+    return pixels if plate is None else plate(pixels)
+
+
+def write_film(path, pictures, rate=24.0):
+    """Write pictures as a film by its ending.
 
     Parameters
     ----------
-    pictures : sequence of ndarray of uint8, shape (height, width, 3 or 4)
-    ending : str
-        One of `FILMS`.
+    path : path-like
+        With one of `FILMS`: .mp4 holds H.264, which goes through any player and any cutting room; the others are animated pictures.
+    pictures : iterable of ndarray of uint8, shape (height, width, 3 or 4)
+        All of one size; an .mp4 has even sides, and leaves out a last row or column that is odd.
     rate : float, optional
         Pictures a second.
-
-    Returns
-    -------
-    bytes
 
     Raises
     ------
     Problem
-        For another ending.
+        For another ending, or if it cannot be written; nothing half-written is left.
     """
+    ending = pathlib.Path(path).suffix.lower()
     if ending not in FILMS:
         raise Problem(f"Films are written as {', '.join(FILMS)}, not as {ending or 'a file without an ending'}.")
+    if ending == ".mp4":
+        import av
+
+        with put_in_place(path) as aside:
+            try:
+                _encode(aside, pictures, rate)
+            except av.error.FFmpegError as error:
+                raise OSError(error.errno or errno.EIO, str(error.strerror)) from error
+        return
     frames = [Image.fromarray(np.ascontiguousarray(p[..., :3])) for p in pictures]
     stream = io.BytesIO()
     options = {"quality": 88, "method": 3} if ending == ".webp" else {}
-    frames[0].save(stream, FILMS[ending], save_all=True, append_images=frames[1:], duration=round(1000.0 / rate), loop=0,
+    frames[0].save(stream, ANIMATED[ending], save_all=True, append_images=frames[1:], duration=round(1000.0 / rate), loop=0,
                    **options)
-    return stream.getvalue()
+    write_whole(path, stream.getvalue())
 
 
-def written_frames(path, stills, light, kind="png", rate=24.0):
+def _encode(path, pictures, rate):
+    """H.264 in MP4, picture by picture, so that a long film takes no memory; colours are stated, so that none shifts."""
+    import av
+    from av.video.reformatter import Colorspace
+
+    with av.open(str(path), "w", format="mp4", options={"movflags": "faststart"}) as film:
+        stream = None
+        for picture in pictures:
+            height, width = (side - side % 2 for side in picture.shape[:2])
+            if stream is None:
+                stream = film.add_stream("libx264", rate=Fraction(rate).limit_denominator(1001), options={"crf": QUALITY})
+                stream.width, stream.height, stream.pix_fmt = width, height, "yuv420p"
+                context = stream.codec_context
+                context.colorspace, context.color_primaries, context.color_trc, context.color_range = 1, 1, 13, 1
+            frame = av.VideoFrame.from_ndarray(np.ascontiguousarray(picture[:height, :width, :3]), "rgb24")
+            frame = frame.reformat(format="yuv420p", dst_colorspace=Colorspace.ITU709)
+            film.mux(stream.encode(frame))
+        if stream is not None:
+            film.mux(stream.encode())
+
+
+def written_frames(path, stills, light, kind="png", rate=24.0, plate=None):
     """Write a sequence as a film, or as numbered pictures in a folder where the name has no ending.
 
     Parameters
@@ -137,23 +176,28 @@ def written_frames(path, stills, light, kind="png", rate=24.0):
         "png" or "exr", in a folder.
     rate : float, optional
         Pictures a second of a film.
+    plate : callable, optional
+        See `write_picture`.
 
     Returns
     -------
     str
         What was written.
     """
-    film, pictures, count = path.suffix.lower(), [], 0
-    if not film:
+    count = 0
+
+    def lit():
+        nonlocal count, light
+        for number, still in stills:
+            count += 1
+            # One exposure for all, or what changes would not be seen.
+            light = held(light, still.radiance)
+            yield number, still
+
+    if path.suffix:
+        write_film(path, (_with_plate(looked(still.radiance, light), plate) for _, still in lit()), rate)
+    else:
         path.mkdir(exist_ok=True)
-    for number, still in stills:
-        count += 1
-        # One exposure for all, or what changes would not be seen.
-        light = held(light, still.radiance)
-        if film:
-            pictures.append(looked(still.radiance, light))
-        else:
-            write_picture(path / f"{path.name}.{number + 1:04d}.{kind}", still, light)
-    if film:
-        write_whole(path, film_bytes(pictures, film, rate))
+        for number, still in lit():
+            write_picture(path / f"{path.name}.{number + 1:04d}.{kind}", still, light, plate=plate)
     return f"Taken: {count} pictures, {path}."

@@ -1,8 +1,17 @@
-"""A path through kept views."""
+"""Pictures of a flock: one, or those along a path through its kept views."""
 
 import numpy as np
 
+from ..engine.stages import Stages
+from ..engine.stills import still_of_scene
+from ..engine.takes import Take
+from ..exchange.photographs import laid_behind
+from ..exchange.pictures import FILMS, write_picture, written_frames
+from ..light.looks import held
+from ..problems import Problem
 from ..recipe import View
+from .plate import photograph_of
+from .standing import scene_of_flock
 
 
 def path_of(views, count):
@@ -36,3 +45,129 @@ def path_of(views, count):
                           distance=float(np.exp(row[2])), target=tuple(float(v) for v in row[3:6]), focal=float(np.exp(row[6])),
                           aspect=views[n].aspect))
     return found
+
+
+def plate_behind(flock, folder=".", ticket=None):
+    """What lays the flock's plate behind its clouds.
+
+    Parameters
+    ----------
+    flock : Flock
+    folder : path-like, optional
+        Of the flock.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    callable or None
+        Given pixels of a picture, those with the plate behind; None where the flock has none that is seen.
+
+    Raises
+    ------
+    Problem
+        If it is not there or is no picture.
+    """
+    plate = flock.plate
+    if plate is None or plate.hidden:
+        return None
+    photograph = photograph_of(plate, folder, ticket)
+    return lambda pixels: laid_behind(pixels, photograph, plate.opacity)
+
+
+def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=None):
+    """Take one picture of a flock and write it.
+
+    Parameters
+    ----------
+    path : path-like
+        .png, or .exr in linear light with the opacity of the clouds.
+    flock : Flock
+    sources : dict of Asset to Source
+    taking : Taking
+    view : View, optional
+        Default the flock's.
+    folder : path-like, optional
+        Of the flock, for its plate.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    (Scene, Still)
+
+    Raises
+    ------
+    Problem
+        When it has nothing to be seen, does not fit into memory, or the picture cannot be written.
+    """
+    _told(ticket, 0.0, 0.2, "reading the grids")
+    plate = plate_behind(flock, folder, None if ticket is None else ticket.quiet())
+    scene = scene_of_flock(flock, sources, taking.width, taking.height, view)
+    _told(ticket, 0.2, 1.0, "taking the picture")
+    still = still_of_scene(Stages(), scene, taking, ticket=ticket)
+    write_picture(path, still, held(scene.light, still.radiance), plate=plate)
+    return scene, still
+
+
+def take_film(path, flock, sources, taking, frames, folder=".", kind="png", rate=24.0, ticket=None):
+    """Take the pictures along the path through the kept views of a flock.
+
+    Parameters
+    ----------
+    path : pathlib.Path
+        A film, or a folder for numbered pictures.
+    flock : Flock
+        With two kept views at least.
+    sources : dict of Asset to Source
+    taking : Taking
+    frames : int
+    folder : path-like, optional
+        Of the flock, for its plate.
+    kind : str, optional
+        "png" or "exr", in a folder.
+    rate : float, optional
+        Pictures a second.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    str
+        What was written.
+
+    Raises
+    ------
+    Problem
+        As of `take_picture`, or with fewer than two kept views.
+    """
+    if len(flock.views) < 2:
+        raise Problem(f"{flock.name}: a film needs two kept views at least, to go from one to the next.")
+    stages, plate = Stages(), plate_behind(flock, folder)
+
+    def stills():
+        for number, view in enumerate(path_of([kept.view for kept in flock.views], frames)):
+            _told(ticket, number / frames, (number + 1) / frames, f"picture {number + 1} of {frames}")
+            scene = scene_of_flock(flock, sources, taking.width, taking.height, view)
+            yield number, still_of_scene(stages, scene, taking, number, ticket)
+
+    return written_frames(path, stills(), flock.light, kind, rate, plate)
+
+
+def _told(ticket, begin, end, words):
+    if ticket is not None:
+        ticket.step(begin, end, words)
+
+
+def _still(path, flock, sources, taking, _frames, folder, ticket):
+    take_picture(path, flock, sources, taking, folder=folder, ticket=ticket)
+    return f"Taken: {path}."
+
+
+def _film(path, flock, sources, taking, frames, folder, ticket):
+    return take_film(path, flock, sources, taking, frames, folder, ticket=ticket)
+
+
+TAKES = {
+    "still": Take("Still", "A .png as it is seen here, or an .exr in linear light with opacity.", (".png", ".exr"), False, _still),
+    "film": Take("Film", "Along a path through the kept views, at rest at both ends: a film (.mp4, or .webp, .gif, .png), or a "
+                 "folder of numbered .png where the name has no ending.", FILMS, True, _film),
+}
+"""Kinds of picture of a flock; they are written by ``write(path, flock, sources, taking, frames, folder, ticket)``."""

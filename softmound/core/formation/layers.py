@@ -36,6 +36,8 @@ AT_ONCE = 131_072
 """Places whose noise is asked for at once."""
 ALONG_HAZE = 192
 """Voxels along a haze."""
+RIM = 0.15
+"""Share of the way to its middle over which a haze begins."""
 
 
 def _smooth(share):
@@ -188,17 +190,27 @@ def deck_clouds(deck, ticket=None):
 @remembered
 def _hazy(shape):
     haze = shape
-    voxel = max(2.0 * haze.reach / ALONG_HAZE, haze.falls / 8.0, (haze.high - haze.low) / 64.0)
-    count = math.ceil(2.0 * haze.reach / voxel) + 1
-    x = (np.arange(count) - (count - 1) / 2.0) * voxel
-    y = haze.low + (np.arange(math.ceil((haze.high - haze.low) / voxel) + 2) - 1) * voxel
-    rim = _smooth((haze.reach - np.hypot(x[:, None], x[None, :])) / (0.15 * haze.reach))
-    above = np.exp(-np.maximum(y - haze.low, 0.0) / haze.falls) * _smooth((haze.high - y) / (0.2 * (haze.high - haze.low)))
+    half = np.array(haze.size) / 2.0 if haze.boxed else np.full(2, haze.reach)
+    centre = haze.centre if haze.boxed else (0.0, 0.0)
+    tall = haze.high - haze.low
+    voxel = max(2.0 * float(half.max()) / ALONG_HAZE, min(haze.falls / 8.0, tall / 16.0), tall / 64.0)
+    half = np.maximum(half, voxel)  # what is narrower would fall between the voxels
+    counts = [math.ceil(2.0 * h / voxel) + 3 for h in half] if haze.boxed else [math.ceil(2.0 * haze.reach / voxel) + 1] * 2
+    x, z = (c + (np.arange(count) - (count - 1) / 2.0) * voxel for c, count in zip(centre, counts))
+    y = haze.low + (np.arange(math.ceil(tall / voxel) + 2) - 1) * voxel
+    if haze.boxed:
+        within = [_smooth((h + voxel / 2.0 - np.abs(a - c)) / max(RIM * h, voxel)) for h, a, c in zip(half, (x, z), centre)]
+        rim = within[0][:, None] * within[1][None, :]
+    else:
+        rim = _smooth((haze.reach - np.hypot(x[:, None], z[None, :])) / (RIM * haze.reach))
+    above = np.exp(-np.maximum(y - haze.low, 0.0) / haze.falls) * _smooth((haze.high - y) / (0.2 * tall))
+    if haze.boxed:
+        above = above * (y > haze.low - voxel / 2.0)
     density = rim[:, None, :] * above[None, :, None]
     if haze.uneven > 0.0:
         noise = Noise(feature=haze.lumps, octaves=4, seed=haze.seed, stretch=(1.0, 0.4, 1.0))
-        density *= np.maximum(1.0 + 1.6 * haze.uneven * _noise_at(noise, x, y, x), 0.0)
-    return grid_of_dense(density.astype(np.float32), voxel, (x[0], y[0], x[0]))
+        density *= np.maximum(1.0 + 1.6 * haze.uneven * _noise_at(noise, x, y, z), 0.0)
+    return grid_of_dense(density.astype(np.float32), voxel, (x[0], y[0], z[0]))
 
 
 def haze_cloud(haze):

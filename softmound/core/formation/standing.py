@@ -8,7 +8,7 @@ from functools import cached_property
 import numpy as np
 
 from ..aside import shown
-from ..budget import remembered
+from ..budget import MEMORY, remembered
 from ..directions import degrees_of, rotation_matrix
 from ..engine.density import density_grid, draft_voxel
 from ..exchange.foreign import read_vdb
@@ -19,6 +19,7 @@ from ..library.shelf import of_asset
 from ..light.air import GROUND_RADIUS
 from ..light.camera import camera_of
 from ..light.scene import PlacedCloud, Placing, scene_of
+from ..machine import free_memory
 from ..problems import Problem
 from ..recipe.files import read_mound
 from ..recipe.flock import Member
@@ -26,6 +27,8 @@ from .layers import layer_clouds
 
 HARDLY = 0.25
 """Voxels that a cloud may be from where the round earth would have it."""
+BRICKS_OVER = 1.6
+"""Voxels of the bricks of a cloud beside those that carry something, at most, about."""
 FINE = 1.2
 """Pixels of the picture that a voxel of the tier that is shown may be wide."""
 
@@ -232,6 +235,56 @@ def reduction_for(source, member, camera):
     return fit[-1] if fit else there[0]
 
 
+def tier_bytes(source, reduction):
+    """Bytes that a tier of an asset takes, about; 0 of somebody else's file, which says nothing until it is read."""
+    if source.facts is None:
+        return 0.0
+    return BRICKS_OVER * 4.0 * source.facts["active_voxels"] / reduction**3
+
+
+def tiers_that_fit(flock, sources, camera=None, limit=None):
+    """Which tier each member shows: fine enough for the picture, and coarser where memory does not suffice.
+
+    Parameters
+    ----------
+    flock : Flock
+    sources : dict of Asset to Source
+    camera : Camera, optional
+    limit : float, optional
+        Bytes; default two thirds of what is free and of what is only kept because it may be asked for again.
+
+    Returns
+    -------
+    list of int or None
+        Reductions by member; None of those that are not seen.
+
+    Raises
+    ------
+    Problem
+        When even the coarsest tiers need more.
+    """
+    limit = (free_memory() + MEMORY.nbytes) * 2 / 3 if limit is None else limit
+    found = [None if m.hidden or m.density == 0.0 else reduction_for(sources[m.asset], m, camera) for m in flock.members]
+    wanted = {}
+    for member, reduction in zip(flock.members, found):
+        if reduction is not None:
+            wanted.setdefault((member.asset, reduction), tier_bytes(sources[member.asset], reduction))
+    total = sum(wanted.values())
+    while total > limit:
+        # The largest grid gives way first: what shows it shows the next coarser one.
+        coarser = {key: next((n for n in sorted(sources[key[0]].tiers) if n > key[1]), None) for key in wanted}
+        asset, reduction = max((key for key in wanted if coarser[key] is not None), key=wanted.get, default=(None, None))
+        if asset is None:
+            raise Problem(f"{flock.name}: its clouds need {total / 1e9:.3g} GB of memory, and {limit / 1e9:.3g} GB are there; show "
+                          "fewer assets, or publish them with coarser tiers.")
+        next_one = coarser[asset, reduction]
+        found = [next_one if m.asset == asset and n == reduction else n for m, n in zip(flock.members, found)]
+        del wanted[asset, reduction]
+        wanted.setdefault((asset, next_one), tier_bytes(sources[asset], next_one))
+        total = sum(wanted.values())
+    return found
+
+
 def clouds_of(flock, sources, camera=None, ticket=None):
     """The members of a flock, its decks and its hazes as placed clouds; those of one asset share its grid.
 
@@ -247,13 +300,17 @@ def clouds_of(flock, sources, camera=None, ticket=None):
     -------
     list of PlacedCloud
         Without those that are hidden.
+
+    Raises
+    ------
+    Problem
+        When they need more memory than there is, see `tiers_that_fit`.
     """
     found = []
-    for member in flock.members:
-        if member.hidden or member.density == 0.0:
+    for member, reduction in zip(flock.members, tiers_that_fit(flock, sources, camera)):
+        if reduction is None:
             continue
         source = sources[member.asset]
-        reduction = reduction_for(source, member, camera)
         medium = source.medium
         if member.density != 1.0:
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))

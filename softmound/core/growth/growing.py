@@ -32,7 +32,7 @@ def foretold_growth(mound, rate):
             "memory_bytes": int(memory_of(shape)), "disk_bytes": bytes_foretold(shape, frames // STEP[mound.growth.kept])}
 
 
-def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, since=None):
+def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, since=None, of=None):
     """Let a mound grow into a folder of frames.
 
     Parameters
@@ -49,8 +49,10 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     told : callable, optional
         Called as ``told(number, kept)`` with each frame that is kept.
     since : int, optional
-        Go on from this frame of the growth that the folder holds, though it grew by other numbers: from the last state kept
-        before it. Frames after that are replaced.
+        Go on from this frame of a growth by other numbers. The way to it from the last state that is kept is gone once more by
+        the old ones.
+    of : path-like, optional
+        Folder of that growth, which stays as it is; default the same folder, whose later frames are replaced.
 
     Returns
     -------
@@ -74,9 +76,13 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
     kept = _same(folder, mound, rate) if going_on and since is None else None
     if since is not None:
-        begin = _state_before(KeptGrowth(folder), source, since)
-        kept = KeptGrowth.begun(folder, mound, source, rate, begin)
-        kept.resume(begin, flowing)
+        before = KeptGrowth(folder if of is None else of)
+        _brought_to(since, before, source, rate, flowing, ticket)
+        if of is not None:
+            before.copied(folder, since)
+        kept, begin = KeptGrowth.begun(folder, mound, source, rate, since), since
+        kept.keep(since, flowing, seen(flowing, source, growth), growth.pace)
+        kept.keep_state(since, flowing)
     elif kept is not None and kept.states():
         begin = kept.states()[-1]
         kept.resume(begin, flowing)
@@ -97,15 +103,25 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     return kept
 
 
-def _state_before(kept, source, number):
-    """The last frame up to a number from which a growth can go on with another source."""
+def _brought_to(number, kept, source, rate, flowing, ticket):
+    """Set a flow to what it was at a frame of a growth, though it goes on by another source from there."""
     if kept.shape != tuple(source.shape) or kept.cell != source.cell:
         raise Problem(f"{kept.mound.name}: its growth has {kept.cell:g} m cells in another box; go on with the same cells, room "
                       "and wind, or begin anew.")
     there = [state for state in kept.states() if state <= number]
-    if not there:
+    if not there or number > max(kept.numbers(), default=-1):
         raise Problem(f"{kept.mound.name}: no state is kept up to frame {number}; let it grow again.")
-    return there[-1]
+    if kept.rate != rate:
+        raise Problem(f"{kept.mound.name}: grew at {kept.rate:g} frames a second; go on at the same rate.")
+    kept.resume(there[-1], flowing)
+    if there[-1] == number:
+        return
+    growth, old = kept.mound.growth, source_of(kept.mound, ticket)
+    way = Flowing(old.shape, old.cell, old.weather)
+    kept.resume(there[-1], way)
+    for _ in range(there[-1], number):
+        way.step(growth.pace / rate, old.emit(growth, way.seconds), ticket)
+    flowing.faces, flowing.carried, flowing.seconds, flowing.left = way.faces, way.carried, way.seconds, way.left
 
 
 def seen(flowing, source, growth):

@@ -1,7 +1,9 @@
 """Frames of a growth on disk: what is seen and how it flows of each, and now and then all that is needed to go on from there."""
 
 import json
+import os
 import pathlib
+import shutil
 from dataclasses import dataclass
 
 import numpy as np
@@ -117,6 +119,36 @@ class KeptGrowth:
                 "origin": list(map(float, source.origin)), "last": last, "key": key_of_growth(mound, rate)}
         write_whole(folder / "growth.json", (json.dumps(said, indent=1) + "\n").encode())
         return cls(folder)
+
+    def copied(self, folder, until):
+        """Begin another folder with the frames up to one; they take no more room on the disk where it can be helped.
+
+        Parameters
+        ----------
+        folder : path-like
+        until : int
+            The last frame that is wanted there.
+
+        Raises
+        ------
+        Problem
+            If they cannot be copied.
+        """
+        folder = pathlib.Path(folder)
+        try:
+            folder.mkdir(parents=True, exist_ok=True)
+            for old in folder.glob("*.npz"):
+                old.unlink()
+            for number in self.numbers():
+                if number <= until:
+                    name = f"frame_{number:05d}.npz"
+                    try:
+                        os.link(self.folder / name, folder / name)
+                    except OSError:  # another disk, or one that knows no links
+                        shutil.copyfile(self.folder / name, folder / name)
+        except OSError as error:
+            raise Problem(f"{shown(folder)}: the frames before cannot be kept there ({error.strerror}); make room, or choose "
+                          "another folder.") from error
 
     def numbers(self):
         """Frames that are kept: list of int."""

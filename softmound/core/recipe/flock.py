@@ -204,6 +204,10 @@ class Haze(Value):
         Altitudes between which it lies, metres.
     falls : float
         Height over which it becomes e times thinner, metres.
+    boxed : bool
+        It fills a box, `size` wide and deep around `centre`, rather than all that is within `reach`.
+    centre, size : tuple of float
+        x and z, metres.
     reach : float
         How far it goes all round the flock's origin, metres.
     visibility : float
@@ -218,6 +222,9 @@ class Haze(Value):
     low: Metres = 0.0
     high: Metres = 1_500.0
     falls: Annotated[float, Field(ge=1.0, le=10_000.0)] = 350.0
+    boxed: bool = False
+    centre: Flat = (0.0, 0.0)
+    size: tuple[Across, Across] = (4000.0, 4000.0)
     reach: Annotated[float, Field(ge=10.0, le=100_000.0)] = 15_000.0
     visibility: Annotated[float, Field(ge=0.02, le=500.0)] = 30.0
     uneven: Share = 0.5
@@ -230,6 +237,25 @@ class Haze(Value):
         if self.low >= self.high:
             raise ValueError("altitudes: the lowest is not below the highest")
         return self
+
+
+class Plate(Value):
+    """A photograph that stands behind the flock, and fills the picture.
+
+    Attributes
+    ----------
+    file : str
+        Path of the picture, relative to the flock's folder where it can be.
+    horizon : float
+        How far down the photograph its horizon lies, as a share of its height.
+    opacity : float
+        How much of the sky it hides.
+    """
+
+    file: Annotated[str, Field(min_length=1, max_length=2000)]
+    horizon: Share = 0.5
+    opacity: Share = 1.0
+    hidden: bool = False
 
 
 class Flock(Value):
@@ -254,6 +280,7 @@ class Flock(Value):
     hazes: Annotated[tuple[Haze, ...], Field(max_length=8)] = ()
     air: bool = True
     curved: bool = True
+    plate: Plate | None = None
     light: Light = Light(sky=Sky(kind="air"), metered=True)
     view: View = View(elevation=-4.0, distance=6000.0, target=(0.0, 900.0, 0.0), focal=35.0)
     views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()

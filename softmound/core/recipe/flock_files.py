@@ -1,6 +1,7 @@
 """The `.flock` file: JSON, one field a line."""
 
 import json
+import os
 import pathlib
 
 from pydantic import ValidationError
@@ -65,3 +66,28 @@ def read_flock(path):
         return Flock.model_validate(data)
     except ValidationError as error:
         raise Problem(sentence_for(error, shown(path))) from error
+
+
+def rebased(flock, was, now):
+    """A flock whose relative files are found from another folder.
+
+    Parameters
+    ----------
+    flock : Flock
+    was, now : path-like
+        Folders that its files are relative to: until now, and from now on.
+
+    Returns
+    -------
+    Flock
+        Files below the new folder are relative to it, others absolute.
+    """
+    was, now = pathlib.Path(was).absolute(), pathlib.Path(now).absolute()
+
+    def there(file):
+        path = pathlib.Path(os.path.normpath(was / file))
+        return str(path.relative_to(now)) if path.is_relative_to(now) else str(path)
+
+    members = tuple(m.edited(asset=m.asset.edited(file=there(m.asset.file))) if m.asset.file else m for m in flock.members)
+    plate = None if flock.plate is None else flock.plate.edited(file=there(flock.plate.file))
+    return flock.edited(members=members, plate=plate)

@@ -169,6 +169,29 @@ def without_key(mound, place, frame=None):
     return mound.edited(keyed=tuple(found))
 
 
+def keyed_fields(mound):
+    """Which numbers of a mound have keys, by the part they belong to.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    list of (object, str or (str, int))
+        The part itself, and its field; of one of several numbers, such as a place, with which of them.
+    """
+    found = []
+    for keyed in mound.keyed:
+        *way, last = keyed.place
+        field = last if isinstance(last, str) else (way.pop(), last)
+        try:
+            found.append((part_at(mound, way), field))
+        except LookupError:
+            continue  # keys of what is gone
+    return found
+
+
 def turn_of_line(line, frame):
     """A frame within a line: a number beyond its ends held, or taken round where it loops.
 

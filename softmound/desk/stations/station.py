@@ -150,6 +150,10 @@ class Station(QObject):
         """Do again what was taken back last."""
         self.document.redo()
 
+    def take_pictures(self):
+        """Ask how, and take pictures of what is shown."""
+        self.window.delivering.take_pictures()
+
     def fit(self):
         """Fit what is shown into the picture."""
         self.window.looking.fit()

@@ -26,11 +26,58 @@ HAZE = {
     "uneven": ("Uneven", 0.0, 1.0, 0.5, "", "How much it is varied.", "linear", None),
     "lumps": ("Lumps", 1.0, 50_000.0, 2_500.0, "m", "How wide what varies it is.", "log", (100.0, 20_000.0)),
     "reach": ("Reach", 10.0, 100_000.0, 15_000.0, "m", "How far it goes all round the middle.", "log", (2_000.0, 60_000.0)),
+    "wide": ("Width", 0.001, 100_000.0, 4_000.0, "m", "Of the box.", "log", (200.0, 60_000.0)),
+    "deep": ("Depth", 0.001, 100_000.0, 4_000.0, "m", "Of the box.", "log", (200.0, 60_000.0)),
+    "x": ("Middle x", -50_000.0, 50_000.0, 0.0, "m", "Of the box.", "linear", (-10_000.0, 10_000.0)),
+    "z": ("Middle z", -50_000.0, 50_000.0, 0.0, "m", "Of the box.", "linear", (-10_000.0, 10_000.0)),
     "seed": ("Seed", 0, 2**31 - 1, 1, "", "Another number, another haze.", "linear", (0, 100), True),
 }
 LAYERS = {"decks": ("Deck", Deck, DECK, "A layer of cloud to the horizon."),
           "hazes": ("Haze", Haze, HAZE, "A thin medium that hugs the ground; the sun casts shadows through it.")}
 """What kinds of layer a flock has: its word, its model, its numbers, and what it is."""
+PARTS = {"wide": ("size", 0), "deep": ("size", 1), "x": ("centre", 0), "z": ("centre", 1)}
+"""Numbers that are one of a pair: its field of the model, and which."""
+
+
+def value_of(layer, name):
+    """A number of a layer.
+
+    Parameters
+    ----------
+    layer : Deck or Haze
+    name : str
+        Of `DECK` or `HAZE`.
+
+    Returns
+    -------
+    float
+    """
+    field, at = PARTS.get(name, (name, None))
+    value = getattr(layer, field)
+    return value if at is None else value[at]
+
+
+def change_of(layer, name, value):
+    """What changes of a layer's model when one of its numbers does.
+
+    Parameters
+    ----------
+    layer : Deck or Haze
+    name : str
+    value : float or bool
+
+    Returns
+    -------
+    dict
+    """
+    if name == "seed":
+        return {name: int(round(value))}
+    if name not in PARTS:
+        return {name: value}
+    field, at = PARTS[name]
+    pair = list(getattr(layer, field))
+    pair[at] = value
+    return {field: tuple(pair)}
 
 
 class LayerRows:
@@ -56,6 +103,10 @@ class LayerRows:
         self.hidden.setAccessibleName(f"{word} hidden")
         self.hidden.clicked.connect(lambda on: self._edit("hidden", bool(on), False))
         panel.add(Row(self.which, self.hidden))
+        self.boxed = QCheckBox("In a box")
+        self.boxed.setToolTip("It fills a box rather than all that is within its reach.")
+        self.boxed.clicked.connect(lambda on: self._edit("boxed", bool(on), False))
+        panel.add(self.boxed)
         self.fields = {}
         for name, row in numbers.items():
             field = panel.add(NumberField(*row))
@@ -91,5 +142,11 @@ class LayerRows:
         if layers:
             layer = layers[self.number]
             for name, field in self.fields.items():
-                field.set(getattr(layer, name))
+                field.set(value_of(layer, name))
             self.hidden.setChecked(layer.hidden)
+        boxable = bool(layers) and hasattr(layer, "boxed")
+        self.boxed.setVisible(boxable)
+        if boxable:
+            self.boxed.setChecked(layer.boxed)
+            for name, field in self.fields.items():
+                field.setVisible(name not in (("reach",) if layer.boxed else PARTS))

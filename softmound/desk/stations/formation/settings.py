@@ -2,10 +2,12 @@
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
+from ....core.recipe import View, limits
 from ...controls import ChoiceRow, ColourField, NumberField, Row, text_label
 from ...figures import figure
 from ...settings_panel import SettingsPanel
 from .layers import LAYERS, LayerRows
+from .plate import PlateRows
 
 MEMBER = {
     "altitude": ("Altitude", -1_000.0, 20_000.0, 800.0, "m", "Where the underside stands.", "linear", (0.0, 3_000.0)),
@@ -97,6 +99,7 @@ class FormationSettings(SettingsPanel):
         self.drop.clicked.connect(station.remove_spread)
         self.add(Row(self.again, self.drop))
         self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
+        self.plate = PlateRows(self, station)
         self.section("Light and view")
         self.air, self.curved = QCheckBox("Air between"), QCheckBox("Earth's curve")
         self.air.setToolTip("Far clouds fade into the air before them, where the sky is that of the air.")
@@ -112,10 +115,20 @@ class FormationSettings(SettingsPanel):
         self.keep_view.setToolTip("Keep where it is looked at from: a camera of the stage, and a point of the film's path.")
         self.keep_view.clicked.connect(station.keep_view)
         self.add(Row(self.take_light, self.keep_view))
+        self.focal = self.add(NumberField("Focal length", *limits(View, "focal"), View().focal, "mm",
+                                          "Of a 36 mm film: short lenses look wide.", "log", (12.0, 200.0)))
+        self.focal.changed.connect(lambda value, moving: station.look(station.flock.view.edited(focal=value), moving))
         self.views = QComboBox()
         self.views.setAccessibleName("Kept views")
         self.views.activated.connect(lambda n: station.look_from(n))
-        self.add(Row(self.views))
+        self.forget = QPushButton("Forget")
+        self.forget.setToolTip("Take the kept view that is chosen off the list.")
+        self.forget.clicked.connect(lambda: station.forget_view(self.views.currentIndex()))
+        self.add(Row(self.views, self.forget))
+        self.pictures = QPushButton("Picture, film…")
+        self.pictures.setToolTip("A still, or a film along a path through the kept views (Ctrl+T).")
+        self.pictures.clicked.connect(station.take_pictures)
+        self.add(Row(self.pictures))
         self.section("Flock")
         self.file = self.add(text_label(""))
         buttons = []
@@ -140,6 +153,7 @@ class FormationSettings(SettingsPanel):
                            f"{chosen[0].name or chosen[0].asset.name}" if len(chosen) == 1 else f"{len(chosen)} members")
         for rows in self.layers:
             rows.show_flock()
+        self.plate.show_flock()
         self.air.setChecked(flock.air)
         self.curved.setChecked(flock.curved)
         for widget in (*self.member.values(), self.tint, self.mirrored, self.hidden, self.locked, self.remove, self.group):
@@ -178,8 +192,15 @@ class FormationSettings(SettingsPanel):
             self.views.clear()
             self.views.addItems(views)
         self.views.setEnabled(bool(views))
+        self.show_view()
+        self.forget.setEnabled(bool(views))
+        self.pictures.setEnabled(bool(flock.members or flock.decks or flock.hazes))
         path = station.sky.path
         self.file.setText(f"{flock.name}, {'not saved as a file' if path is None else path.name}")
         self.file.setToolTip("" if path is None else str(path))
         for button in (self.save, self.export):
             button.setEnabled(bool(flock.members))
+
+    def show_view(self):
+        """Follow where the flock is looked at from."""
+        self.focal.set(self._station.flock.view.focal)

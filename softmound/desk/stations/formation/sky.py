@@ -8,7 +8,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from ....core.problems import Problem
 from ....core.recipe.flock import Flock
-from ....core.recipe.flock_files import read_flock, write_flock
+from ....core.recipe.flock_files import read_flock, rebased, write_flock
 
 HISTORY = 200
 RESTS = 1200
@@ -159,7 +159,9 @@ class Sky(QObject):
         Problem
         """
         path = pathlib.Path(path)
-        self.flock = self.flock.edited(name=path.stem[:80] or "Flock", library=os.path.relpath(library, path.absolute().parent))
+        there = path.absolute().parent
+        self.flock = rebased(self.flock, self.folder, there).edited(name=path.stem[:80] or "Flock",
+                                                                   library=os.path.relpath(library, there))
         write_flock(path, self.flock)
         self.path = path
 
@@ -168,6 +170,6 @@ class Sky(QObject):
         self._wait.stop()
         try:
             self.kept.parent.mkdir(parents=True, exist_ok=True)
-            write_flock(self.kept, self.flock)
+            write_flock(self.kept, rebased(self.flock, self.folder, self.kept.parent))
         except (OSError, Problem) as problem:
             self._told(str(problem))

@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QFileDialog
 
 from ....core.exchange.stated import metadata_of
 from ....core.exchange.vdb import write_vdb
+from ....core.formation.filming import TAKES
 from ....core.formation.listing import read_list, write_list
 from ....core.formation.merging import merged
 from ....core.formation.spreading import painted_over, spread_again, taken_out
@@ -18,10 +19,12 @@ from ....core.recipe import BaseLevel, KeptView, Mass, Problem
 from ....core.recipe.files import read_mound, write_mound
 from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
 from ... import style
+from ...asking import asking
 from ...command import Command
+from ...picture_dialog import PictureDialog
 from ...strip import FRESH
 from ..station import Station
-from .layers import LAYERS
+from .layers import LAYERS, change_of
 from .settings import FormationSettings
 from .sky import Sky
 from .tray import FormationTray
@@ -69,6 +72,11 @@ class FormationStation(Station):
         return self.sky.flock
 
     @property
+    def plate(self):
+        """The photograph behind, and its rows: PlateRows."""
+        return self.settings.plate
+
+    @property
     def spread(self):
         """The spread whose numbers are shown: Spread or None."""
         spreads = self.flock.spreads
@@ -81,8 +89,9 @@ class FormationStation(Station):
 
     def as_seen(self, mound):
         # Only to be looked at: what its grains and masks say of forms that are not there need not hold.
+        plate = self.plate.reference()
         return mound.model_copy(update={"light": self.flock.light, "view": self.flock.view, "mass": _NOTHING, "grains": (),
-                                        "patches": (), "views": ()})
+                                        "patches": (), "views": (), "references": () if plate is None else (plate,)})
 
     def placed(self):
         self.sources()
@@ -118,6 +127,7 @@ class FormationStation(Station):
     def look(self, view, moving=False):
         self.sky.look(view)
         self.tray.plan.update()
+        self.settings.show_view()
         self.window.show_look(moving)
 
     def turn_sun(self, azimuth, elevation, moving):
@@ -165,7 +175,28 @@ class FormationStation(Station):
             self.sky.keep()
 
     def let_go(self):
-        self.choose(None)
+        if self.hand is not None:
+            self.take_hand(None)
+        else:
+            self.choose(None)
+
+    def take_hand(self, hand):
+        """Give the picture a hand, or none.
+
+        Parameters
+        ----------
+        hand : PlateHand or None
+        """
+        if hand is not self.hand:
+            self.hand = hand
+            self.window.show_hand()
+        self.plate.show_hand(hand)
+
+    def show_again(self):
+        """Show what has come meanwhile: the photograph of the plate."""
+        if self.window.station is self:
+            self.window.picture.show_mound(self.as_seen(self.document.mound))
+            self.window.picture.update()
 
     def _look_into_library(self):
         try:
@@ -382,7 +413,7 @@ class FormationStation(Station):
         there = getattr(self.flock, kind)
         if number >= len(there):
             return
-        changes = {name: int(round(value)) if name == "seed" else value}
+        changes = change_of(there[number], name, value)
         if kind == "hazes" and name in ("low", "high"):
             # The one that is not dragged gives way.
             other = there[number].high if name == "low" else there[number].low
@@ -574,6 +605,36 @@ class FormationStation(Station):
         if len(taken) < 200:
             self.sky.apply(lambda flock: flock.edited(views=(*flock.views, KeptView(name=called, view=flock.view))))
             self.settings.views.setCurrentText(called)
+
+    def forget_view(self, number):
+        """Take a kept view off the list.
+
+        Parameters
+        ----------
+        number : int
+        """
+        if 0 <= number < len(self.flock.views):
+            self.sky.apply(lambda flock: flock.edited(views=(*flock.views[:number], *flock.views[number + 1:])))
+
+    def take_pictures(self):
+        """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
+        flock, window, folder = self.flock, self.window, self.sky.folder
+        takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
+        if not (flock.decks or flock.hazes or any(m.asset in self.sources() and not m.hidden for m in flock.members)):
+            window.tell("There is nothing to take pictures of: place clouds of the library on the plan first.")
+            return
+        if len(takes) < len(TAKES):
+            window.tell("With two kept views or more a film goes along a path through them.")
+        with asking(PictureDialog(flock, str(window.files.folder), False, window, takes)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            take, path, taking, frames = takes[dialog.kind], dialog.path, dialog.taking(), round(dialog.frames.value)
+        library = window.delivering.library
+
+        def work(ticket):
+            return take.write(path, flock, sources_of(flock, library, folder), taking, frames, folder, ticket)
+
+        window.jobs.begin(work, window.tell, f"Take {path.name}")
 
     def look_from(self, number):
         """Look from a kept view.

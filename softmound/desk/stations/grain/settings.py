@@ -1,13 +1,14 @@
 """Numbers of the chosen grain, where it acts, and the patches."""
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QMenu, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton, QVBoxLayout, QWidget
 
 from ....core.recipe import Noise, Patch, Skin, Warp
-from ....core.recipe.grains import ACTIONS, MASKS
+from ....core.recipe.grains import ACTIONS
 from ...controls import Row, emptied, text_label
 from ...figures import figure
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
+from ...where_fields import Where
 
 
 class GrainSettings(SettingsPanel):
@@ -93,98 +94,6 @@ class GrainSettings(SettingsPanel):
         if grain.warp is not None:
             self.warp.show_part(grain.warp)
         self.where.show_masks(grain.where)
-
-
-class Where(QWidget):
-    """The masks of a grain or a patch, and a menu that adds one.
-
-    Parameters
-    ----------
-    station : GrainStation
-    about : str
-        "grain", or the number of a patch: whose masks they are.
-    """
-
-    def __init__(self, station, about):
-        super().__init__()
-        self._station, self._about = station, about
-        self._kinds = None
-        self.groups = []
-        column = QVBoxLayout(self)
-        column.setContentsMargins(0, 0, 0, 0)
-        self._rows = QVBoxLayout()
-        column.addLayout(self._rows)
-        kinds = ", ".join(kind.label.lower() for kind in MASKS.values())
-        self.hint = text_label(f"Everywhere. Masks multiply: {kinds}.")
-        column.addWidget(self.hint)
-        self.add_button = QPushButton("Add a mask")
-        menu = QMenu(self.add_button)
-        for key, kind in MASKS.items():
-            menu.addAction(kind.label, lambda k=key: station.add_mask(self._about, k))
-        self.add_button.setMenu(menu)
-        column.addWidget(Row(self.add_button))
-
-    def show_masks(self, masks):
-        """Follow the masks.
-
-        Parameters
-        ----------
-        masks : sequence of Mask
-        """
-        kinds = tuple(mask.by for mask in masks)
-        if kinds != self._kinds:
-            self._kinds = kinds
-            emptied(self._rows)
-            self.groups = [_MaskGroup(self._station, self._about, n, kind) for n, kind in enumerate(kinds)]
-            for group in self.groups:
-                self._rows.addWidget(group)
-        for group, mask in zip(self.groups, masks):
-            group.show_mask(mask)
-        self.hint.setVisible(not kinds)
-
-
-class _MaskGroup(QWidget):
-    def __init__(self, station, about, number, kind):
-        super().__init__()
-        model, label = MASKS[kind], MASKS[kind].label
-        column = QVBoxLayout(self)
-        column.setContentsMargins(0, 0, 0, 6)
-        column.setSpacing(2)
-        drop = QPushButton("Remove")
-        drop.setStyleSheet("padding: 2px 8px;")
-        drop.setAccessibleName(f"Remove mask {number + 1}")
-        drop.clicked.connect(lambda: station.remove_mask(about, number))
-        head = [QLabel(label), drop]
-        self.paint = None
-        if "strokes" in model.model_fields:
-            self.paint = QPushButton("Paint")
-            self.paint.setCheckable(True)
-            self.paint.setStyleSheet("padding: 2px 8px;")
-            self.paint.setToolTip("Paint on the cloud with the left hand; Alt takes paint away.")
-            self.paint.clicked.connect(lambda on: station.paint_on(about, number if on else None))
-            head.insert(1, self.paint)
-        row = Row(*head)
-        row.layout().setStretch(0, 1)
-        column.addWidget(row)
-        self.noise = None
-        if model.of_noise:
-            self.noise = PartFields(Noise, [row for row in Noise.noise_rows if row.field in model.of_noise], label)
-            self.noise.changed.connect(lambda f, v, m: station.edit_mask(about, number, f, v, m, ("noise",)))
-            column.addWidget(self.noise)
-        self.fields = PartFields(model, (*model.rows, *model.every_row), label)
-        self.fields.changed.connect(lambda f, v, m: station.edit_mask(about, number, f, v, m))
-        column.addWidget(self.fields)
-
-    def show_mask(self, mask):
-        """Follow a mask.
-
-        Parameters
-        ----------
-        mask : Mask
-        """
-        self.fields.show_part(mask)
-        if self.noise is not None:
-            self.noise.show_part(mask.noise)
 
 
 class Patches(QWidget):

@@ -2,10 +2,19 @@
 
 from PyQt6.QtWidgets import QCheckBox, QPushButton
 
+from ....core.engine.density import bounds_of, span_of
 from ....core.growth.source import growth_for
+from ....core.recipe.grains import MASKS, MOST_MASKS
+from ....core.recipe.places import changed, put, without
 from ....core.recipe.time import Growth
 from ...controls import Row, text_label
 from ...part_fields import PartFields
+from ...where_fields import Where
+
+WHERE = ("growth", "where")
+"""Where the masks of the growth stand in a mound."""
+UNPAINTED = {key: kind for key, kind in MASKS.items() if "strokes" not in kind.model_fields}
+"""Masks that need no hand in the picture, which is that of the forms here."""
 
 
 class GrowthFields:
@@ -26,7 +35,9 @@ class GrowthFields:
         self.on.clicked.connect(lambda on: window.document.apply(
             "growth", lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
         panel.add(Row(self.on))
-        self.fields = self.takes = self.grow = self.look = self._row = None
+        self.fields = self.where = self.takes = self.grow = self.look = None
+        self._rest = ()
+        window.moving.changed.connect(self._follow)
 
     def _make(self):
         """The rest, made when it is first wanted: most clouds never grow."""
@@ -34,6 +45,8 @@ class GrowthFields:
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(
             f"growth {field}", lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
+        title = panel.add(text_label("Gives off where", "field"))
+        self.where = panel.add(Where(GrowthMasks(window.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
         self.grow, self.look = QPushButton("Grow"), QPushButton("Look at it")
         self.grow.setObjectName("main")
@@ -41,7 +54,12 @@ class GrowthFields:
         self.grow.clicked.connect(window.moving.grow)
         self.look.setToolTip("Show the frames that are kept.")
         self.look.clicked.connect(window.moving.look_at_growth)
-        self._row = panel.add(Row(self.grow, self.look))
+        self.on_from, self.seed = QPushButton("Go on from here"), QPushButton("Another seed")
+        self.on_from.clicked.connect(window.moving.go_on_from_here)
+        self.seed.setToolTip("Let it grow with another seed; the growth before is found again by its seed, for a while.")
+        self.seed.clicked.connect(window.moving.another_seed)
+        rows = panel.add(Row(self.grow, self.look)), panel.add(Row(self.on_from, self.seed))
+        self._rest = (self.fields, title, self.where, self.takes, *rows)
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -56,8 +74,52 @@ class GrowthFields:
             self._make()
         if self.fields is None:
             return
-        for widget in (self.fields, self.takes, self._row):
+        for widget in self._rest:
             widget.setVisible(there)
         if there:
             self.fields.show_part(mound.growth)
+            self.where.show_masks(mound.growth.where)
             self.takes.setText(self._window.moving.foretold())
+            self._follow()
+
+    def _follow(self):
+        """Say from where the next growth goes on."""
+        if self.fields is None:
+            return
+        moving = self._window.moving
+        if moving.begins is None:
+            self.on_from.setText("Go on from here")
+            self.on_from.setToolTip("The next growth goes on from the frame that is seen, by the numbers it has then.")
+        else:
+            self.on_from.setText(f"From frame {moving.begins[1]} ×")
+            self.on_from.setToolTip("The next growth goes on from that frame; press to let it begin at the start again.")
+        self.on_from.setEnabled(moving.begins is not None or moving.grown is not None)
+
+
+class GrowthMasks:
+    """Edits the masks of the growth: see `where_fields.Where`.
+
+    Parameters
+    ----------
+    document : Document
+    """
+
+    def __init__(self, document):
+        self._document = document
+
+    def add_mask(self, _about, kind):
+        """Add a mask of a kind of `MASKS`."""
+        mound = self._document.mound
+        if len(mound.growth.where) < MOST_MASKS:
+            mask = MASKS[kind].begun(bounds_of(mound), span_of(mound) or 1.0)
+            self._document.apply(f"growth mask {MASKS[kind].label.lower()}",
+                                 lambda mound: put(mound, WHERE, lambda masks: (*masks, mask)))
+
+    def edit_mask(self, _about, number, field, value, moving, part=()):
+        """Change a field of a mask, or of a part of it."""
+        place = (*WHERE, number, *part)
+        self._document.apply(f"growth mask {field}", lambda mound: changed(mound, place, **{field: value}), moving)
+
+    def remove_mask(self, _about, number):
+        """Take a mask away."""
+        self._document.apply("remove growth mask", lambda mound: without(mound, WHERE, number))
