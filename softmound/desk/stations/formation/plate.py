@@ -103,13 +103,14 @@ class PlateRows:
             button.setToolTip(tip)
             button.clicked.connect(lambda on, w=what: station.take_hand(PlateHand(station, w) if on else None))
             self.hands[what] = button
+        panel.add(Row(self.hidden))
         panel.add(Row(*self.hands.values()))
         self.choose, self.drop = QPushButton("Photograph…"), QPushButton("Remove plate")
         self.choose.setToolTip("Choose the photograph that stands behind the clouds, here and in pictures and films.")
         self.choose.clicked.connect(self.ask)
         self.drop.setToolTip("The file stays where it is.")
         self.drop.clicked.connect(lambda: self._apply(lambda flock: flock.edited(plate=None)))
-        panel.add(Row(self.choose, self.drop, self.hidden))
+        panel.add(Row(self.choose, self.drop))
 
     # -- what is shown --------------------------------------------------------------------------
 
