@@ -126,6 +126,7 @@ class DeskTest(unittest.TestCase):
     def close(self, window):
         """Close a window, giving up what is not saved."""
         window.document._saved = window.document.mound
+        window.jobs.end()
         window.close()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
         self.window = None

@@ -270,6 +270,7 @@ def let_loose(seed, seconds):
                 before = list(hands.done)
         leaving.stop()
         window.document._saved = window.document.mound
+        window.jobs.end()
         window.close()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
         app.processEvents()

@@ -1,23 +1,26 @@
 """At home on the desk: anything found by its name, the first cloud, the manual, what is this, parts hidden, files dropped."""
 
 import sys
+from unittest import mock
 
-from PyQt6.QtCore import QMimeData, QPointF, Qt, QUrl
+from PyQt6.QtCore import QEvent, QMimeData, QPointF, QProcess, Qt, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QWhatsThis, QWidget
+from PyQt6.QtWidgets import QApplication, QWhatsThis, QWidget
 
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
+from softmound.core.engine.warm import READY
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.recipe import write_mound
+from softmound.desk import warming
 from softmound.desk.command_box import CommandBox, entries_of, matching
 from softmound.desk.explaining import words_for
 from softmound.desk.manual_dialog import ManualDialog, chapters
 from softmound.desk.telling import long_work_ended, message_of
 from softmound.desk.tour import STEPS
-from softmound.desk.warming import Warming
+from softmound.desk.warming import Behind, Warming, warm_in_a_window
 
 from .desk import DeskTest
 from .scenes import ball_mound, lumpy_mound
@@ -131,6 +134,43 @@ class Home(DeskTest):
         self.assertEqual(left.process.state(), left.process.ProcessState.NotRunning)
         for each in (window, failing, left):
             each.deleteLater()
+
+    def test_the_application_is_used_while_the_rest_compiles(self):
+        code = (f"import sys, time; print('  55 %  {READY}', file=sys.stderr, flush=True); sys.stdin.read(1); "
+                "print('  80 %  growth', file=sys.stderr, flush=True)")
+        window = Warming([sys.executable, "-c", code])
+        window.show()
+        self.until(lambda: window.result() == Warming.DialogCode.Accepted)
+        running = window.process.ProcessState.Running
+        self.assertEqual(window.process.state(), running)
+        behind, ended = Behind(window.process), []
+        behind.ended.connect(ended.append)
+        window.deleteLater()
+        QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
+        self.assertEqual(behind.process.state(), running)  # it outlives the window
+        behind.process.write(b"x")
+        self.until(lambda: ended)
+        self.assertEqual(ended, [True])
+        behind.deleteLater()
+
+    def test_what_compiles_behind_ends_with_the_application(self):
+        window = Warming([sys.executable, "-c", "import time; time.sleep(60)"])
+        window.show()
+        self.until(lambda: window.process.state() == window.process.ProcessState.Running)
+        window.accept()
+        behind = Behind(window.process)
+        behind.end()
+        self.assertEqual(behind.process.state(), behind.process.ProcessState.NotRunning)
+        for each in (window, behind):
+            each.deleteLater()
+
+    def test_at_a_later_start_nothing_is_waited_for(self):
+        for is_warm, is_usable, begins in ((True, True, False), (False, True, True)):
+            with mock.patch.object(warming, "warmed", return_value=is_warm), \
+                    mock.patch.object(warming, "usable", return_value=is_usable), \
+                    mock.patch.object(warming, "_begun", side_effect=lambda parent: QProcess(parent)):
+                there, behind = warm_in_a_window(self.application)
+            self.assertEqual((there, behind is not None), (True, begins))
 
     def test_long_work_is_told_of_when_nobody_looks(self):
         call = message_of("Soft Mound", "Growth: ended.")

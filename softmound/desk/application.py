@@ -64,12 +64,18 @@ def main(mound=None, library=None):
     application.setApplicationName("Soft Mound")
     application.setDesktopFileName("softmound")
     dress(application)
-    if not warm_in_a_window():  # else the first picture would wait minutes without a word
+    warm, behind = warm_in_a_window(application)
+    if not warm:  # else the first picture would wait minutes without a word
         return 0
     session = Session()
     window = Window(pathlib.Path(library) if library else library_folder())
     window.document.open(opened or first_mound("Untitled"), mound)
     window.show()
+    if behind is not None:
+        window.tell("You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.")
+        behind.ended.connect(lambda well: window.tell("All is compiled now." if well else
+                                                      "Not all could be compiled; what is missing is compiled when it is needed."))
+        application.aboutToQuit.connect(behind.end)
     sys.excepthook = lambda *error: keep_going(window, *error)
     watch_threads()
     if opened is None:

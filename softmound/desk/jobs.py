@@ -29,6 +29,8 @@ class Piece:
         Called once it will not be done any more: when it is done, has failed, was stopped or taken out.
     mark : str
         Of who keeps it for the next start.
+    passing : bool
+        Of no use once the window is gone.
     """
 
     work: callable
@@ -36,6 +38,7 @@ class Piece:
     name: str = "Work in the background"
     over: callable = lambda: None
     mark: str = ""
+    passing: bool = False
 
 
 class Jobs(QObject):
@@ -88,6 +91,12 @@ class Jobs(QObject):
         """Pieces that wait, in their order: list of Piece."""
         return list(self._waiting)
 
+    @property
+    def lasting(self):
+        """Names of the pieces that are worth going on with when the window is gone, the present one first: list of str."""
+        there = ([self._present] if self.busy else []) + self.queue
+        return [piece.name for piece in there if not piece.passing]
+
     def shift(self, piece, step):
         """Let a piece that waits be done sooner or later.
 
@@ -116,7 +125,7 @@ class Jobs(QObject):
             piece.over()
             self.changed.emit()
 
-    def begin(self, work, done, name=Piece.name, over=Piece.over, mark="", most=MOST_WAITING):
+    def begin(self, work, done, name=Piece.name, over=Piece.over, mark="", most=MOST_WAITING, passing=False):
         """Do a piece of work, now or when those before it have ended.
 
         Parameters
@@ -132,12 +141,14 @@ class Jobs(QObject):
             See `Piece`.
         most : int, optional
             Refused when so many wait.
+        passing : bool, optional
+            Of no use once the window is gone.
         """
         if self.waiting >= most:
             self.said.emit(f"{self.waiting} pieces of work wait already; stop some, or wait for them.")
             over()
             return
-        self._waiting.append(Piece(work, done, name, over, mark))
+        self._waiting.append(Piece(work, done, name, over, mark, passing))
         if self.busy:
             self.said.emit("It waits its turn, after the work that is being done.")
             self.changed.emit()

@@ -219,7 +219,7 @@ class Moving(QObject):
                 keep(token, number, looked(seen, own), light)
                 ticket.tick(1.0)
 
-        window.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted))
+        window.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted), passing=True)
 
     def _keep(self, token, number, pixels, light):
         if token is self._making:

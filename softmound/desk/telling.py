@@ -47,7 +47,17 @@ def long_work_ended(window, title, words, seconds):
     if seconds < LONG or window.isActiveWindow():
         return False
     QApplication.alert(window)
+    noted(title, words)
+    return True
+
+
+def noted(title, words):
+    """Show a note on the desktop, where there is one.
+
+    Parameters
+    ----------
+    title, words : str
+    """
     bus = QDBusConnection.sessionBus()
     if bus.isConnected():
         bus.asyncCall(message_of(title, words))
-    return True

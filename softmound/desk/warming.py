@@ -3,17 +3,65 @@
 import re
 import sys
 
-from PyQt6.QtCore import QProcess, Qt
+from PyQt6.QtCore import QObject, QProcess, Qt, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout
 
-from ..core.engine.warm import warmed
+from ..core.engine.warm import READY, usable, warmed
 
-MINUTES = 4
-"""How long it takes on two cores, about."""
+MINUTES = 2
+"""How long it takes on two cores until a cloud can be made and seen, about."""
+PATIENCE = 3000
+"""Milliseconds in which what compiles has to end when it is told to."""
+
+
+def _ended(process):
+    """End a process that compiles; what is done of it stays done."""
+    if process.state() != QProcess.ProcessState.NotRunning:
+        process.blockSignals(True)
+        process.terminate()
+        if not process.waitForFinished(PATIENCE):
+            process.kill()
+            process.waitForFinished(1000)
+
+
+def _begun(parent, command=None):
+    """Begin to compile: QProcess."""
+    process = QProcess(parent)
+    program, *arguments = command or [sys.executable, "-m", "softmound", "warm"]
+    process.start(program, arguments)
+    return process
+
+
+class Behind(QObject):
+    """Goes on compiling what only some need, while the application is used.
+
+    Parameters
+    ----------
+    process : QProcess
+        It is taken over.
+    parent : QObject, optional
+
+    Signals
+    -------
+    ended(bool)
+        All is there; False where that did not work, and what is missing is compiled when it is needed.
+    """
+
+    ended = pyqtSignal(bool)
+
+    def __init__(self, process, parent=None):
+        super().__init__(parent)
+        self.process = process
+        process.setParent(self)
+        process.finished.connect(lambda code, _status: self.ended.emit(code == 0))
+
+    def end(self):
+        """The application ends: it goes on at the next start."""
+        _ended(self.process)
 
 
 class Warming(QDialog):
-    """Says what is done and how far it is; closes by itself.
+    """Says what is done and how far it is; closes by itself as soon as a cloud can be made and seen.
 
     Parameters
     ----------
@@ -31,7 +79,8 @@ class Warming(QDialog):
         title = QLabel("Getting ready")
         title.setObjectName("title")
         about = QLabel("What makes and lights clouds is compiled for this processor, once. "
-                       f"It takes about {MINUTES} minutes; from then on Soft Mound starts in seconds.")
+                       f"It takes about {MINUTES} minutes until you can begin; what only some need is compiled while you work. "
+                       "From then on Soft Mound starts in seconds.")
         about.setWordWrap(True)
         self.bar, self.words = QProgressBar(), QLabel("beginning")
         self.bar.setRange(0, 100)
@@ -46,11 +95,9 @@ class Warming(QDialog):
         for widget in (title, about, self.bar):
             column.addWidget(widget, 0, Qt.AlignmentFlag.AlignTop)
         column.addLayout(row)
-        self.process = QProcess(self)
+        self.process = _begun(self, command)
         self.process.readyReadStandardError.connect(self._read)
         self.process.finished.connect(self._finished)
-        program, *arguments = command or [sys.executable, "-m", "softmound", "warm"]
-        self.process.start(program, arguments)
 
     def _read(self):
         for line in bytes(self.process.readAllStandardError()).decode(errors="replace").splitlines():
@@ -58,6 +105,8 @@ class Warming(QDialog):
             if step:
                 self.bar.setValue(int(step.group(1)))
                 self.words.setText(step.group(2))
+                if step.group(2).strip() == READY and self.isVisible():
+                    self.accept()
 
     def _finished(self, code, _status):
         if code == 0:
@@ -66,27 +115,36 @@ class Warming(QDialog):
             self.words.setText("That did not work; start softmound from a terminal to see why.")
 
     def done(self, result):
-        """End what compiles with the window.
+        """End what compiles with the window, unless it is what the window waited for.
 
         Parameters
         ----------
         result : int
         """
-        if self.process.state() != QProcess.ProcessState.NotRunning:
-            self.process.blockSignals(True)
-            self.process.terminate()
-            if not self.process.waitForFinished(3000):
-                self.process.kill()
-                self.process.waitForFinished(1000)
+        self.process.finished.disconnect(self._finished)
+        if result != QDialog.DialogCode.Accepted:
+            _ended(self.process)
         super().done(result)
 
 
-def warm_in_a_window():
-    """Compile the kernels unless that was done, with a window that says so.
+def warm_in_a_window(application):
+    """Compile the kernels unless that was done, with a window that says so until a cloud can be made and seen.
+
+    Parameters
+    ----------
+    application : QApplication
 
     Returns
     -------
-    bool
-        False where it was left.
+    (bool, Behind or None)
+        False where it was left; and what still compiles.
     """
-    return warmed() or Warming().exec() == QDialog.DialogCode.Accepted
+    if warmed():
+        return True, None
+    if usable():  # it was ended before all was there
+        return True, Behind(_begun(application), application)
+    waiting = Warming()
+    if waiting.exec() != QDialog.DialogCode.Accepted:
+        return False, None
+    running = waiting.process.state() != QProcess.ProcessState.NotRunning
+    return True, Behind(waiting.process, application) if running else None

@@ -2,7 +2,7 @@
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QAction, QKeySequence, QShortcut
-from PyQt6.QtWidgets import QHBoxLayout, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
 from ..core.budget import MEMORY
 from ..core.engine.calibration import PastBuilds
@@ -25,6 +25,7 @@ from .files import OPENED, Files
 from .finished import Finished
 from .jobs import Jobs
 from .keys_dialog import KeysDialog
+from .leaving import GO_ON, STAY, GoingOn, asked_about_work
 from .looking import Looking
 from .manual_dialog import ManualDialog
 from .moving import Moving
@@ -80,7 +81,7 @@ class Window(QMainWindow):
         past = PastBuilds()
         stages = Stages(MEMORY, past=past)
         self.builder = Stages(stages.cache, KeptGrids(), past)
-        self.jobs = Jobs(self)
+        self.jobs, self.going_on = Jobs(self), None
         self.picture = Picture()
         self.moving = Moving(self)
         self.time_line = TimeLineBar(self.document, self.moving)
@@ -425,11 +426,23 @@ class Window(QMainWindow):
         self.looking.ask(False)
 
     def closeEvent(self, event):
+        if self.going_on is not None:  # told to end although nobody sees it
+            self.end()
+            QApplication.quit()
+            return
         if not self.files.may_leave():
             event.ignore()
             return
-        self.end()
+        work = asked_about_work(self)
+        if work == STAY:
+            event.ignore()
+            return
         self.document.close()
+        if work == GO_ON:
+            event.ignore()  # what is hidden goes on
+            self.going_on = GoingOn(self)
+            return
+        self.end()
         event.accept()
 
     def end(self):

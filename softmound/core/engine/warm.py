@@ -2,6 +2,7 @@
 
 import shutil
 import sys
+import time
 from dataclasses import replace
 
 import numpy as np
@@ -38,7 +39,11 @@ from ..volume.twin import vdb_of
 from ..volume.windows import window_differs
 from .density import Memories, density_grid
 
-_MARK = "complete"
+_MARK, _USABLE, _LIT = "complete", "usable", "lit"
+READY = "ready for a first cloud"
+"""The words of the step with which a cloud can be made and seen."""
+READY_AT = 0.55
+"""Share of the work that is done by then."""
 
 
 def warmed():
@@ -51,40 +56,60 @@ def warmed():
     return (CACHE / STAMP / _MARK).exists()
 
 
+def usable():
+    """True when enough of them is compiled for a cloud to be made, seen and lit; what only some need may still be on its way.
+
+    Returns
+    -------
+    bool
+    """
+    return warmed() or (CACHE / STAMP / _USABLE).exists()
+
+
 def warm_once(stream):
-    """Compile all kernels unless that was done, with a line for each step.
+    """Compile all kernels unless that was done, with a line for each step: what every cloud needs first.
 
     Two processes share the work, since one compiles on one core only.
 
     Parameters
     ----------
     stream : file object
-        Where the lines go.
+        Where the lines go; `READY` is one of them once a cloud can be made and seen.
     """
     if warmed():
         return
-    print("Compiling the kernels, once for this machine (about four minutes on two cores).", file=stream)
-    code = f"from {__name__} import warm_light; warm_light(lambda *_: None)"
+    print("Compiling the kernels, once for this machine (about four minutes on two cores).", file=stream, flush=True)
+    folder = CACHE / STAMP
+    folder.mkdir(parents=True, exist_ok=True)
+    lit = folder / _LIT
+    lit.unlink(missing_ok=True)
+    code = (f"import pathlib; from {__name__} import warm_light, warm_paths; warm_light(lambda *_: None); "
+            f"pathlib.Path({str(lit)!r}).touch(); warm_paths(lambda *_: None)")
     with child_process([sys.executable, "-c", code]) as other:
         def said(share, words):
             print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True)
 
         # The other half is compiled beside it: what both need is there by the time the rest asks for it.
         warm_shape(said)
+        while not lit.exists() and other.poll() is None:
+            time.sleep(0.1)
+        if lit.exists():
+            (folder / _USABLE).touch()
+            said(READY_AT, READY)
         warm_rest(said)
-        said(0.95, "light and pictures")
+        said(0.95, "true light")
         if other.wait():
             warm_light(lambda *_: None)
+            warm_paths(lambda *_: None)
+    lit.unlink(missing_ok=True)
     print("  100 %  done", file=stream, flush=True)
-    folder = CACHE / STAMP
-    folder.mkdir(parents=True, exist_ok=True)
     (folder / _MARK).touch()
     _forget_older(folder)
 
 
-def _run(steps, told):
+def _run(steps, told, begin=0.0, end=1.0):
     for number, (words, step) in enumerate(steps):
-        told(0.85 * number / len(steps), words)
+        told(begin + (end - begin) * number / len(steps), words)
         step()
 
 
@@ -109,27 +134,12 @@ def warm_shape(told):
                          for grain in kind.examples()),
             patches=(Patch(where=rest),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
 
-    def windows():
-        grid = _grid()
-        vdb_of(grid)
-        sample(grid, [[0.0, 20.0, 0.0]])
-        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
-        for name in ("gaussian", "median", "flow"):
-            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
-
-    def fields():
-        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
-        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
-            field_of(4.0, *band, 40.0)
-
     _run((
         ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], Noise())),
         ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
         ("grains", grains),
         ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
-        # Here rather than with the light, so that the two processes end at about the same time.
-        ("windows", windows), ("meshes and points", fields),
-    ), told)
+    ), told, 0.0, READY_AT)
 
 
 def _grid():
@@ -144,20 +154,17 @@ def _camera():
 
 
 def warm_light(told):
-    """Compile what lights and shows a grid, with one that needs no other kernel.
+    """Compile what lights and shows a grid in Draft light, with one that needs no other kernel.
 
     Parameters
     ----------
     told : callable
         Called as ``told(share, words)`` before each step.
     """
-    mound, grid, camera = Mound(), _grid(), _camera()
-    lamp, made = Lamp(place=(0.0, 0.0, 0.0)), {}
+    mound, grid, camera, made = Mound(), _grid(), _camera(), {}
 
     def light():
-        coarse = coarse_of(grid)
-        made["lattice"], made["scene"] = lit(coarse, mound.light), scene_of(mound.light, grid)
-        with_lamps(made["lattice"], coarse, mound.light.edited(lamps=(lamp,)))
+        made["lattice"], made["scene"] = lit(coarse_of(grid), mound.light), scene_of(mound.light, grid)
 
     def sky():
         # Its table of further orders takes seconds to work out, and is kept in a file.
@@ -171,21 +178,37 @@ def warm_light(told):
             composed(made["layers"], made["scene"], camera, clay=clay)
         carried(np.zeros((48, 64, 4), np.uint8), np.ones((48, 64), np.float32), camera, camera)
 
+    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone)), told)
+
+
+def warm_paths(told):
+    """Compile True light, lamps and the air between.
+
+    Parameters
+    ----------
+    told : callable
+        Called as ``told(share, words)`` before each step.
+    """
+    mound, grid, camera = Mound(), _grid(), _camera()
+    coarse, scene = coarse_of(grid), scene_of(mound.light, grid)
+    lattice, lamps = lit(coarse, mound.light), mound.light.edited(lamps=(Lamp(place=(0.0, 0.0, 0.0)),))
+
     def paths():
+        with_lamps(lattice, coarse, lamps)
         for gathering in (False, True):
-            Tracer(made["scene"], made["lattice"], camera, gathering=gathering).add(1)
-        Tracer(made["scene"].under(mound.light.edited(lamps=(lamp,))), made["lattice"], camera).add(1)
+            Tracer(scene, lattice, camera, gathering=gathering).add(1)
+        Tracer(scene.under(lamps), lattice, camera).add(1)
 
     def air():
-        shape = made["layers"].shape[:2]
-        far = replace(made["scene"].under(mound.light.edited(sky=SKY)), air=True)
+        shape = camera.height, camera.width
+        far = replace(scene.under(mound.light.edited(sky=SKY)), air=True)
         veiled(np.ones((*shape, 3), np.float32), np.ones(shape, np.float32), np.full(shape, 5_000.0, np.float32), far, camera)
 
-    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone), ("paths", paths), ("air", air)), told)
+    _run((("paths", paths), ("air", air)), told)
 
 
 def warm_rest(told):
-    """Compile what only some need: many clouds in one sky, and growth.
+    """Compile what not every cloud needs: files, meshes, growth, many clouds in one sky.
 
     Parameters
     ----------
@@ -194,6 +217,19 @@ def warm_rest(told):
     """
     light, grid, camera = Mound().light, _grid(), _camera()
 
+    def windows():
+        grid = _grid()
+        vdb_of(grid)
+        sample(grid, [[0.0, 20.0, 0.0]])
+        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+        for name in ("gaussian", "median", "flow"):
+            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
+
+    def fields():
+        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
+        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
+            field_of(4.0, *band, 40.0)
+
     def many():
         # Two clouds, one of them turned: what a sky of many needs beside a single one.
         turned = PlacedCloud(grid, light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
@@ -201,10 +237,8 @@ def warm_rest(told):
         coarse, mixture = coarse_in(scene)
         march(scene, lit(coarse, light, mixture=mixture), camera)
 
-    told(0.88, "growth")
-    Flowing((8, 8, 8), 1.0).step(0.1)
-    told(0.9, "many clouds")
-    many()
+    _run((("windows", windows), ("meshes and points", fields), ("growth", lambda: Flowing((8, 8, 8), 1.0).step(0.1)),
+          ("many clouds", many)), told, READY_AT, 0.95)
 
 
 def _forget_older(folder):

@@ -184,7 +184,7 @@ class PlateRows:
                 self._read = (stamp, Arrays(pixels=found))
                 station.show_again()
 
-        station.window.jobs.begin(work, done, f"Read {path.name}")
+        station.window.jobs.begin(work, done, f"Read {path.name}", passing=True)
 
     # -- what is done ---------------------------------------------------------------------------
 

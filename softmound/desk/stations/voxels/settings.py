@@ -156,8 +156,8 @@ class VoxelsSettings(SettingsPanel):
             f"{seconds(ahead.seconds(final))} to build.")
         limit = memory_limit()
         over = ahead.memory(final) > limit
-        self.trouble.setVisible(over)
-        self.fit_row.setVisible(over)
+        self.trouble.setVisible(bool(over))
+        self.fit_row.setVisible(bool(over))
         self.build.setEnabled(self._idle and not over)
         if over:
             # Rounded up: a hair smaller might not fit.

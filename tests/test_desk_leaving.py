@@ -1,0 +1,81 @@
+"""Closing the window while work is being done: it goes on, is stopped, or the window stays."""
+
+import threading
+from unittest import mock
+
+from PyQt6.QtWidgets import QApplication
+
+from softmound.core.problems import Problem
+from softmound.desk import leaving
+
+from .desk import DeskTest
+
+
+class Leaving(DeskTest):
+    def setUp(self):
+        super().setUp()
+        self.go, self.done, self.stopped = threading.Event(), [], []
+        self.addCleanup(QApplication.setQuitOnLastWindowClosed, True)
+        self.addCleanup(self.go.set)
+        self.rest()
+
+    def begin(self, name="Bake", **more):
+        def work(ticket):
+            while not self.go.wait(0.01):
+                ticket.tick(0.5)
+            return name
+
+        self.window.jobs.begin(work, self.done.append, name, lambda: self.stopped.append(name), **more)
+
+    def test_without_work_it_closes_at_once(self):
+        self.assertTrue(self.window.close())
+
+    def test_what_is_of_no_use_later_is_not_asked_about(self):
+        self.begin("Frames to be played", passing=True)
+        self.assertTrue(self.window.close())
+        self.assertEqual(self.done, [])
+
+    def test_staying(self):
+        self.begin()
+        self.answer("Stay")
+        self.assertFalse(self.window.close())
+        self.assertTrue(self.window.isVisible())
+        self.assertTrue(self.window.jobs.busy)
+        self.go.set()
+        self.until(lambda: self.done == ["Bake"])
+
+    def test_stopping(self):
+        self.begin()
+        self.begin("Second")
+        self.answer("Stop it")
+        self.assertTrue(self.window.close())
+        self.assertEqual(self.done, [])
+        self.assertFalse(self.window.jobs.busy)
+
+    def test_the_work_goes_on_without_the_window_and_then_all_ends(self):
+        self.begin()
+        self.begin("Second")
+        self.answer("Go on")
+        self.assertFalse(self.window.close())
+        self.assertFalse(self.window.isVisible())
+        self.assertFalse(QApplication.quitOnLastWindowClosed())
+        with mock.patch.object(QApplication, "quit") as quit_:
+            self.go.set()
+            self.until(lambda: quit_.called)
+        self.assertEqual(self.done, ["Bake", "Second"])
+        self.assertFalse(self.window.looking.painter._thread.is_alive())
+        quit_.assert_called_once()
+
+    def test_what_fails_meanwhile_is_noted_and_no_box_waits_for_anybody(self):
+        def fail(_ticket):
+            self.go.wait(10)
+            raise Problem("The oven is cold; light it.")
+
+        self.window.jobs.begin(fail, self.done.append, "Bake")
+        self.answer("Go on")
+        self.window.close()
+        with mock.patch.object(leaving, "noted") as noted, mock.patch.object(QApplication, "quit") as quit_:
+            self.go.set()
+            self.until(lambda: quit_.called)
+        self.assertIn("oven", noted.call_args.args[1])
+
