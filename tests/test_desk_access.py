@@ -121,6 +121,12 @@ class Names(DeskTest):
 
 class Contrast(DeskTest):
     def test_the_colours_of_words_stand_out_from_their_grounds(self):
+        self.addCleanup(style.put_on, "dark")
+        for name in style.GROUNDS:
+            style.put_on(name)
+            self.words_stand_out()
+
+    def words_stand_out(self):
         for ground in (style.GROUND, style.PANEL):
             for ink, least in ((style.TEXT, 7.0), (style.QUIET, 4.5), (style.BARLEY, 4.5), (style.LICHEN, 4.5), (style.ROSE, 4.5),
                                (style.BLUE, 4.5)):
@@ -129,6 +135,24 @@ class Contrast(DeskTest):
         self.assertAlmostEqual(contrast((255, 255, 255), (0, 0, 0)), 21.0)
 
     def test_labels_and_buttons_as_they_are_painted(self):
+        self.painted_words_stand_out()
+
+    def test_the_light_ground_is_put_on_at_once_kept_and_taken_off(self):
+        button = self.window.stations["Grain"].tray.copy
+        dark, known = self.window.grab().toImage(), button.icon().cacheKey()
+        self.window.actions_["ground"].trigger()
+        self.addCleanup(lambda: style.ground() == "dark" or style.change_ground(self.application))
+        self.assertEqual(style.ground(), "light")
+        at = self.window.panels.mapTo(self.window, self.window.panels.rect().center()).x(), self.window.height() - 60
+        self.assertGreater(self.window.grab().toImage().pixelColor(*at).lightness(), dark.pixelColor(*at).lightness() + 100)
+        self.assertNotEqual(button.icon().cacheKey(), known)  # drawn anew in the other colour
+        inks = [button.icon().pixmap(18).toImage().pixelColor(x, y) for x in range(18) for y in range(18)]
+        self.assertLess(min(c.lightness() for c in inks if c.alpha() > 200), 80)
+        self.painted_words_stand_out()
+        self.window.actions_["ground"].trigger()
+        self.assertEqual(style.TEXT.name(), style.GROUNDS["dark"]["TEXT"])
+
+    def painted_words_stand_out(self):
         self.window.document.open(lumpy_mound().edited(time=TimeLine()))
         for station in ("Mass", "Light", "Formation"):
             self.window.open_station(station)

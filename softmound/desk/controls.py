@@ -268,7 +268,7 @@ class NumberField(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         enabled = self.isEnabled()
         painter.setFont(style.text_font(13))
-        painter.setPen(style.TEXT if enabled else QColor("#7d858a"))
+        painter.setPen(style.TEXT if enabled else style.FAINT)
         right = self.width() - EDGE
         other = self.value != self.reset_value
         painter.drawText(QRectF(EDGE, 2, self.width() - 2 * EDGE, 20),
@@ -300,7 +300,7 @@ class NumberField(QWidget):
         painter.drawRoundedRect(QRectF(left, TRACK, width, 4), 2, 2)
         painter.setBrush(style.with_alpha(style.BARLEY, 130) if enabled else style.LINE)
         painter.drawRoundedRect(QRectF(left, TRACK, width * share, 4), 2, 2)
-        painter.setBrush(style.BARLEY if enabled else QColor("#5d6469"))
+        painter.setBrush(style.BARLEY if enabled else style.EDGE)
         radius = 6.5 if self.hasFocus() else 5.5
         painter.drawEllipse(QPointF(left + width * share, TRACK + 2), radius, radius)
         if self.hasFocus():

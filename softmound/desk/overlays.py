@@ -319,9 +319,7 @@ class Ways(QWidget):
             button.setToolTip(help_text)
             button.setAccessibleName(f"{about}: {text}")
             button.setCursor(Qt.CursorShape.PointingHandCursor)
-            button.setStyleSheet("QPushButton { padding: 3px 12px; background: transparent; }"
-                                 f"QPushButton:checked {{ background: {style.BARLEY.name()}; }}"
-                                 f"QPushButton:focus {{ border-color: {style.TEXT.name()}; }}")
+            button.setObjectName("way")
             group.addButton(button)
             layout.addWidget(button)
             button.clicked.connect(lambda _=False, k=key: self.chosen.emit(k))

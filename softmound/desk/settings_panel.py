@@ -121,7 +121,7 @@ class SettingsPanel(QScrollArea):
         self._body = self.layout_
         self.setWidget(inside)
         self._mark = QFrame(inside)
-        self._mark.setStyleSheet(f"background: {style.BARLEY.name()}; border: none; border-radius: 1px;")
+        self._mark.setObjectName("mark")
         self._mark.setAttribute(Qt.WidgetAttribute.WA_TransparentForMouseEvents)
         self._mark.hide()
         # Widgets find their places only after those that were folded have opened.

@@ -2,31 +2,60 @@
 
 import pathlib
 
-from PyQt6.QtCore import QByteArray, QRectF, Qt
+from PyQt6.QtCore import QByteArray, QRectF, QSettings, Qt
 from PyQt6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPixmap
 from PyQt6.QtSvg import QSvgRenderer
+from PyQt6.QtWidgets import QAbstractButton
 
 HERE = pathlib.Path(__file__).parent
 
-GROUND = QColor("#22262a")
-PANEL = QColor("#2a2f33")
-RAISED = QColor("#343a3f")
-LINE = QColor("#41484e")
-TEXT = QColor("#e8e4da")
-QUIET = QColor("#a3abb0")
-BARLEY = QColor("#dcb765")
-LICHEN = QColor("#8fb996")
-ROSE = QColor("#cf8079")
-BLUE = QColor("#8fb4d6")
-INK = QColor("#23262a")
+GROUNDS = {
+    "dark": {"GROUND": "#22262a", "PANEL": "#2a2f33", "RAISED": "#343a3f", "LINE": "#41484e", "TEXT": "#e8e4da",
+             "QUIET": "#a3abb0", "BARLEY": "#dcb765", "LICHEN": "#8fb996", "ROSE": "#cf8079", "BLUE": "#8fb4d6",
+             "INK": "#23262a", "DEEP": "#1d2124", "HOVER": "#3d444a", "PRESSED": "#2f353a", "FAINT": "#7d858a",
+             "DULL": "#2e3338", "WARMER": "#e7c67d", "HANDLE": "#4a5258", "EDGE": "#5a6269", "STALE": "#6d6248",
+             "SOFT": "#c9c8c2"},
+    "light": {"GROUND": "#d8d9da", "PANEL": "#e4e5e6", "RAISED": "#f4f4f4", "LINE": "#b4b8bb", "TEXT": "#212528",
+             "QUIET": "#51585d", "BARLEY": "#785409", "LICHEN": "#2f6b3f", "ROSE": "#9c362f", "BLUE": "#275a86",
+             "INK": "#ffffff", "DEEP": "#cbcdcf", "HOVER": "#ffffff", "PRESSED": "#dcdddd", "FAINT": "#767c80",
+             "DULL": "#dedfe0", "WARMER": "#97701b", "HANDLE": "#9ba0a4", "EDGE": "#8a9094", "STALE": "#b9ad92",
+             "SOFT": "#3a3f43"},
+}
+"""Colours by what they are for: of the dark ground, before which pictures are judged, and of the light one for bright rooms."""
 
-SHEET = f"""
+(GROUND, PANEL, RAISED, LINE, TEXT, QUIET, BARLEY, LICHEN, ROSE, BLUE, INK, DEEP, HOVER, PRESSED, FAINT, DULL, WARMER, HANDLE, EDGE,
+ STALE, SOFT) = (QColor(value) for value in GROUNDS["dark"].values())
+_ICONS = {}
+"""Names of icons by the key that Qt gives each: what they are made of again before another ground."""
+
+
+def put_on(ground):
+    """Change all colours in place: whoever holds one of them has the new one.
+
+    Parameters
+    ----------
+    ground : str
+        Of `GROUNDS`.
+    """
+    for name, value in GROUNDS[ground].items():
+        globals()[name].setRgb(QColor(value).rgb())
+
+
+def sheet():
+    """The style sheet in the colours of the present ground.
+
+    Returns
+    -------
+    str
+    """
+    mark = "ink" if INK.lightness() < 128 else "light"
+    return f"""
 * {{ color: {TEXT.name()}; font-size: 13px; }}
 QMainWindow, QWidget#ground {{ background: {GROUND.name()}; }}
 QWidget#card {{ background: {GROUND.name()}; border: 1px solid {BARLEY.name()}; border-radius: 8px; }}
 QWidget#panel, QScrollArea#panel, QWidget#panel > QWidget#inside {{ background: {PANEL.name()}; border: none; }}
 QWidget#bar {{ background: {PANEL.name()}; }}
-QWidget#status {{ background: #1d2124; }}
+QWidget#status {{ background: {DEEP.name()}; }}
 QLabel {{ background: transparent; }}
 QLabel#title {{ font-size: 16px; font-weight: 500; }}
 QLabel#section {{ font-size: 13px; font-weight: 600; padding-top: 8px; }}
@@ -35,59 +64,64 @@ QLabel#trouble {{ color: {ROSE.name()}; }}
 QPushButton, QToolButton {{ background: {RAISED.name()}; border: 1px solid transparent;
     border-radius: 6px; padding: 6px 12px; }}
 QToolButton {{ padding: 5px; }}
-QPushButton:hover, QToolButton:hover {{ background: #3d444a; }}
-QPushButton:pressed, QToolButton:pressed {{ background: #2f353a; }}
+QPushButton:hover, QToolButton:hover {{ background: {HOVER.name()}; }}
+QPushButton:pressed, QToolButton:pressed {{ background: {PRESSED.name()}; }}
 QPushButton:focus, QToolButton:focus {{ border-color: {BARLEY.name()}; }}
-QPushButton:disabled, QToolButton:disabled {{ color: #737b80; background: #2e3338; }}
+QPushButton:disabled, QToolButton:disabled {{ color: {FAINT.name()}; background: {DULL.name()}; }}
 QPushButton:checked, QToolButton:checked {{ background: {BARLEY.name()}; color: {INK.name()}; }}
 QPushButton#main {{ background: {BARLEY.name()}; color: {INK.name()}; font-weight: 500; }}
-QPushButton#main:hover {{ background: #e7c67d; }}
+QPushButton#main:hover {{ background: {WARMER.name()}; }}
 QPushButton#main:focus {{ border-color: {TEXT.name()}; }}
-QPushButton#main:disabled {{ background: #6d6248; color: #2a2a28; }}
+QPushButton#main:disabled {{ background: {STALE.name()}; color: {INK.name()}; }}
 QToolButton::menu-indicator {{ image: none; }}
 QLineEdit {{ background: {GROUND.name()}; border: 1px solid {LINE.name()}; border-radius: 6px;
     padding: 4px 8px; selection-background-color: {BARLEY.name()}; selection-color: {INK.name()}; }}
 QLineEdit:focus {{ border-color: {BARLEY.name()}; }}
 QMenu {{ background: {RAISED.name()}; border: 1px solid {LINE.name()}; border-radius: 6px; padding: 6px; }}
 QMenu::item {{ padding: 6px 26px 6px 14px; border-radius: 4px; }}
-QMenu::item:selected {{ background: #464e55; }}
-QMenu::item:disabled {{ color: #7d858a; }}
+QMenu::item:selected {{ background: {HANDLE.name()}; }}
+QMenu::item:disabled {{ color: {FAINT.name()}; }}
 QMenu::separator {{ height: 1px; background: {LINE.name()}; margin: 5px 8px; }}
 QToolTip {{ background: {RAISED.name()}; color: {TEXT.name()}; border: 1px solid {LINE.name()};
     padding: 5px 8px; }}
 QScrollBar:vertical {{ background: transparent; width: 10px; margin: 2px; }}
 QScrollBar:horizontal {{ background: transparent; height: 10px; margin: 2px; }}
-QScrollBar::handle {{ background: #4a5258; border-radius: 3px; min-width: 24px; min-height: 24px; }}
+QScrollBar::handle {{ background: {HANDLE.name()}; border-radius: 3px; min-width: 24px; min-height: 24px; }}
 QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::sub-page {{
     background: none; width: 0; height: 0; }}
 QListView {{ background: transparent; border: none; outline: none; selection-background-color: {BARLEY.name()}; }}
 QListView::item:selected {{ background: {BARLEY.name()}; color: {INK.name()}; border-radius: 6px; }}
 QDialog, QMessageBox, QFileDialog, QColorDialog {{ background: {PANEL.name()}; }}
 QCheckBox {{ spacing: 8px; background: transparent; }}
-QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1px solid #5a6269;
+QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1px solid {EDGE.name()};
     background: {GROUND.name()}; }}
 QCheckBox::indicator:checked {{ background: {BARLEY.name()}; border-color: {BARLEY.name()};
-    image: url({(HERE / "icons" / "check-ink.svg").as_posix()}); }}
+    image: url({(HERE / "icons" / f"check-{mark}.svg").as_posix()}); }}
 QCheckBox::indicator:focus {{ border-color: {TEXT.name()}; }}
-QComboBox {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid #454c52; border-radius: 6px;
+QComboBox {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid {LINE.name()}; border-radius: 6px;
     padding: 3px 8px; min-height: 18px; }}
 QComboBox:focus {{ border-color: {TEXT.name()}; }}
 QComboBox::drop-down {{ border: none; width: 18px; }}
-QComboBox::down-arrow {{ image: url({(HERE / "icons" / "chevron-down.svg").as_posix()}); width: 12px; height: 12px; }}
-QComboBox QAbstractItemView {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid #454c52;
-    selection-background-color: {BARLEY.name()}; selection-color: #22262a; outline: none; }}
-QProgressBar {{ background: #343a3f; border: none; border-radius: 4px; max-height: 8px; }}
+QComboBox::down-arrow {{ image: url({(HERE / "icons" / f"chevron-{mark}.svg").as_posix()}); width: 12px; height: 12px; }}
+QComboBox QAbstractItemView {{ background: {GROUND.name()}; color: {TEXT.name()}; border: 1px solid {LINE.name()};
+    selection-background-color: {BARLEY.name()}; selection-color: {INK.name()}; outline: none; }}
+QProgressBar {{ background: {RAISED.name()}; border: none; border-radius: 4px; max-height: 8px; }}
 QProgressBar::chunk {{ background: {LICHEN.name()}; border-radius: 4px; }}
+QFrame#mark {{ background: {BARLEY.name()}; border: none; border-radius: 1px; }}
+QPushButton#way {{ padding: 3px 12px; background: transparent; }}
+QPushButton#way:checked {{ background: {BARLEY.name()}; }}
+QPushButton#way:focus {{ border-color: {TEXT.name()}; }}
 """
 
 
 def dress(application):
-    """Give the application its font and style.
+    """Give the application its font and style, on the ground that was chosen last.
 
     Parameters
     ----------
     application : QApplication
     """
+    put_on(ground())
     for file in sorted((HERE / "fonts").glob("*.ttf")):
         QFontDatabase.addApplicationFont(str(file))
     font = QFont("IBM Plex Sans")
@@ -95,7 +129,30 @@ def dress(application):
     font.setFeature(QFont.Tag("tnum"), 1)
     application.setFont(font)
     application.setStyle("Fusion")
-    application.setStyleSheet(SHEET)
+    application.setStyleSheet(sheet())
+
+
+def ground():
+    """The ground that was chosen last, of `GROUNDS`: str."""
+    kept = QSettings("softmound", "look").value("ground", "dark")
+    return kept if kept in GROUNDS else "dark"
+
+
+def change_ground(application):
+    """Change from the dark ground to the light one, or back, and keep that for the next start.
+
+    Parameters
+    ----------
+    application : QApplication
+    """
+    other = "dark" if ground() == "light" else "light"
+    QSettings("softmound", "look").setValue("ground", other)
+    put_on(other)
+    application.setStyleSheet(sheet())
+    for widget in application.allWidgets():
+        if isinstance(widget, QAbstractButton) and widget.icon().cacheKey() in _ICONS:
+            widget.setIcon(icon(*_ICONS[widget.icon().cacheKey()]))
+        widget.update()
 
 
 def text_font(pixels, weight=QFont.Weight.Normal):
@@ -134,7 +191,7 @@ def icon(name, colour=TEXT, size=18):
     """
     source = (HERE / "icons" / f"{name}.svg").read_text()
     made = QIcon()
-    for mode, tint in ((QIcon.Mode.Normal, colour), (QIcon.Mode.Disabled, QColor("#737b80"))):
+    for mode, tint in ((QIcon.Mode.Normal, colour), (QIcon.Mode.Disabled, FAINT)):
         renderer = QSvgRenderer(QByteArray(source.replace("currentColor", tint.name()).encode()))
         pixmap = QPixmap(size * 2, size * 2)
         pixmap.fill(Qt.GlobalColor.transparent)
@@ -143,6 +200,7 @@ def icon(name, colour=TEXT, size=18):
         painter.end()
         pixmap.setDevicePixelRatio(2.0)
         made.addPixmap(pixmap, mode)
+    _ICONS[made.cacheKey()] = name, colour, size
     return made
 
 

@@ -14,6 +14,7 @@ from ..core.recipe.places import changed
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import keyed_fields
+from . import style
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
 from .command_box import CommandBox, entries_of
@@ -412,6 +413,12 @@ class Window(QMainWindow):
         """The file that is dragged over the window, if it can be opened: str."""
         paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
         return next((path for path in paths if path.lower().endswith(OPENED)), "")
+
+    def change_ground(self):
+        """Change from the dark ground to the light one, for bright rooms, or back."""
+        style.change_ground(QApplication.instance())
+        self.tell("Judge colours on the dark ground: before a light one a picture looks darker than it is."
+                  if style.ground() == "light" else "")
 
     def show_keys(self):
         """Say which keys and gestures there are."""

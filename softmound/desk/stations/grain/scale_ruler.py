@@ -4,7 +4,7 @@ import math
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QBrush, QColor, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QBrush, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QPushButton, QWidget
 
 from ....core.engine.density import draft_voxel, span_of
@@ -291,5 +291,5 @@ class ScaleRuler(QWidget):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.PANEL, 200))
         painter.drawRoundedRect(box, 4, 4)
-        painter.setPen(style.TEXT if chosen else QColor("#c9c8c2"))
+        painter.setPen(style.TEXT if chosen else style.SOFT)
         painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
