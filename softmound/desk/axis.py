@@ -65,15 +65,20 @@ class LogAxis:
         """
         return np.geomspace(self.start, self.end, number)
 
-    def marks(self):
+    def marks(self, unit=1.0):
         """Round values on the axis: 1, 2 and 5 times powers of ten.
+
+        Parameters
+        ----------
+        unit : float, optional
+            In which they are round.
 
         Yields
         ------
         float
         """
-        low, high = min(self.start, self.end), max(self.start, self.end)
+        low, high = min(self.start, self.end) / unit, max(self.start, self.end) / unit
         for power in range(math.floor(math.log10(low)), math.ceil(math.log10(high)) + 1):
             for factor in (1, 2, 5):
                 if low < factor * 10.0**power < high:
-                    yield float(f"{factor}e{power}")
+                    yield float(f"{factor}e{power}") * unit

@@ -24,6 +24,7 @@ OF_WINDOW = (
     Command("manual", "Manual", "Shift+F2", lambda w: w.read_manual(), MOUNDS, menu=True),
     Command("what", "What is this?", "Shift+F1", lambda w: w.what_is_this(), MOUNDS, menu=True),
     Command("narrow", "Hide or show the settings", "F9", lambda w: w.toggle(w.panels), LOOKING, menu=True),
+    Command("unit", "Lengths in another unit…", "", lambda w: w.ask_unit(), LOOKING, menu=True),
     Command("ground", "Light or dark ground", "Ctrl+F9", lambda w: w.change_ground(), LOOKING, menu=True),
     Command("low", "Hide or show the tray", "Shift+F9", lambda w: w.toggle(w.trays), LOOKING, menu=True),
     Command("keys", "Keys and gestures", "F1", lambda w: w.show_keys(), MOUNDS, menu=True),

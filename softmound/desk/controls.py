@@ -18,6 +18,7 @@ from PyQt6.QtWidgets import (
 from ..core import colour as colours
 from . import style
 from .figures import figure
+from .lengths import length, metres_of, size_of_unit
 
 TRACK = 31
 EDGE = 8
@@ -110,6 +111,8 @@ class NumberField(QWidget):
         -------
         str
         """
+        if self.unit == "m":
+            return length(self.value)
         shown = str(round(self.value)) if self.whole else figure(self.value)
         return f"{shown} {self.unit}".strip()
 
@@ -236,7 +239,8 @@ class NumberField(QWidget):
         """
         if self._editor is not None:
             return
-        self._editor = QLineEdit(text or figure(self.value, 6), self)
+        there = self.value / size_of_unit() if self.unit == "m" else self.value
+        self._editor = QLineEdit(text or figure(there, 6), self)
         self._editor.setAccessibleName(f"{self.name}, typed")
         self._editor.setGeometry(self.width() // 2, 0, self.width() // 2, 26)
         self._editor.setAlignment(Qt.AlignmentFlag.AlignRight)
@@ -251,7 +255,10 @@ class NumberField(QWidget):
         if editor is None:
             return
         try:
-            value = float(editor.text().replace(",", ".").replace(self.unit, "") or "nan")
+            if self.unit == "m":
+                value = metres_of(editor.text())
+            else:
+                value = float(editor.text().replace(",", ".").replace(self.unit, "") or "nan")
         except ValueError:
             value = math.nan
         editor.deleteLater()

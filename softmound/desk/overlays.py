@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QButtonGroup, QHBoxLayout, QPushButton, QWidget
 from ..core.light.camera import altitude_at
 from . import style
 from .figures import figure
+from .lengths import length, nice
 
 VEIL = 175
 
@@ -127,7 +128,7 @@ class AltitudeRail(QWidget):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.GROUND, VEIL))
         painter.drawRoundedRect(QRectF(0, 0, self.width() - 8, self.height()), 6, 6)
-        step = nice_step(self._metres() / 6)
+        step = nice(self._metres() / 6, nice_step)
         painter.setFont(style.text_font(11))
         lowest = altitude_at(self._view, self._camera, self.y() + self.height())
         first = math.floor(lowest / (step / 4)) * (step / 4)
@@ -146,7 +147,7 @@ class AltitudeRail(QWidget):
             if whole and row > 14:
                 painter.drawText(QRectF(2, row - 8, right - 14, 16),
                                  Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
-                                 f"{figure(altitude)} m")
+                                 length(altitude))
         for name in self._levels:
             row = self.handle_row(name)
             if row is None:

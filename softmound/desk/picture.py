@@ -8,8 +8,8 @@ from ..core.light.camera import approached, camera_of, slid, turned
 from . import photographs, scale_bar, style
 from .comparing import CompareBar
 from .cut import CutPanel
-from .figures import figure
 from .flying import WORDS, Flight
+from .lengths import length
 from .overlays import AltitudeRail, SunDome, Ways
 
 WAYS = (
@@ -435,7 +435,7 @@ class Picture(QWidget):
         painter.setPen(QPen(style.with_alpha(style.BARLEY, 150), 1, Qt.PenStyle.DotLine))
         painter.drawLine(QPointF(84, row), QPointF(self.width() - 14, row))
         painter.setFont(style.text_font(11))
-        text = f"{name} {figure(level.altitude)} m"
+        text = f"{name} {length(level.altitude)}"
         box = QRectF(88, row + 3, painter.fontMetrics().horizontalAdvance(text) + 12, 18)
         room = QRectF() if bar is None else scale_bar.room_of(*bar)
         if box.intersects(room):

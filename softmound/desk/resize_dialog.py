@@ -5,6 +5,7 @@ from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QVBoxLayout
 from ..core.engine.density import span_of
 from .controls import NumberField, Row, text_label
 from .figures import figure
+from .lengths import length
 
 
 class ResizeDialog(QDialog):
@@ -55,6 +56,6 @@ class ResizeDialog(QDialog):
 
     def _show(self):
         density = self._extinction / self.factor if self.keep.isChecked() else self._extinction
-        self.said.setText(f"{figure(self.factor)} times the present {figure(self._span)} m; "
+        self.said.setText(f"{figure(self.factor)} times the present {length(self._span)}; "
                           f"extinction {figure(density)} per metre.")
         self.resize_button.setEnabled(self.factor != 1.0)

@@ -5,6 +5,7 @@ from PyQt6.QtGui import QPainterPath, QPen, QPolygonF
 
 from . import style
 from .figures import figure
+from .lengths import length, nice, unit
 from .overlays import nice_step
 
 FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
@@ -16,7 +17,7 @@ SMALLEST, TALLEST = 5.0, 90.0
 
 
 def length_text(metres):
-    """A length in the unit in which it is short.
+    """A length in the metric unit in which it is short, or in the unit that the artist reads.
 
     Parameters
     ----------
@@ -26,6 +27,8 @@ def length_text(metres):
     -------
     str
     """
+    if unit() != "m":
+        return length(metres)
     return f"{figure(metres / 1000.0)} km" if metres >= 1000.0 else (
         f"{figure(metres)} m" if metres >= 1.0 else f"{figure(100.0 * metres)} cm")
 
@@ -44,7 +47,7 @@ def bar_of(per_metre):
     standing : list of (float, str)
         Figures that are neither too small to be seen nor too tall.
     """
-    metres = nice_step(WIDEST / per_metre * 0.6)
+    metres = nice(WIDEST / per_metre * 0.6, nice_step)
     standing = [f for f in FIGURES if SMALLEST <= f[0] * per_metre <= TALLEST]
     return metres, standing
 

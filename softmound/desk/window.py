@@ -2,7 +2,7 @@
 
 from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QAction, QKeySequence, QShortcut
-from PyQt6.QtWidgets import QApplication, QHBoxLayout, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QApplication, QHBoxLayout, QInputDialog, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
 from ..core.budget import MEMORY
 from ..core.engine.calibration import PastBuilds
@@ -14,7 +14,7 @@ from ..core.recipe.places import changed
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import keyed_fields
-from . import style
+from . import lengths, style
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
 from .command_box import CommandBox, entries_of
@@ -413,6 +413,21 @@ class Window(QMainWindow):
         """The file that is dragged over the window, if it can be opened: str."""
         paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
         return next((path for path in paths if path.lower().endswith(OPENED)), "")
+
+    def ask_unit(self):
+        """Ask in which unit lengths are shown."""
+        words = [f"{name} ({unit})" for unit, name in lengths.NAMES.items()]
+        with asking(QInputDialog(self)) as dialog:
+            dialog.setWindowTitle("Lengths")
+            dialog.setLabelText("Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:")
+            dialog.setComboBoxItems(words)
+            dialog.setTextValue(words[list(lengths.UNITS).index(lengths.unit())])
+            if dialog.exec() != QInputDialog.DialogCode.Accepted:
+                return
+            lengths.show_in(list(lengths.UNITS)[words.index(dialog.textValue())])
+        self._show_station()
+        for widget in self.findChildren(QWidget):
+            widget.update()
 
     def change_ground(self):
         """Change from the dark ground to the light one, for bright rooms, or back."""

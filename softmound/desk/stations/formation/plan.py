@@ -9,7 +9,8 @@ from PyQt6.QtWidgets import QWidget
 
 from ....core.light.camera import camera_of
 from ... import style
-from ...figures import figure
+from ...lengths import nice
+from ...scale_bar import length_text
 
 LEAST = 3.0
 """Pixels that a member is drawn wide at least."""
@@ -223,12 +224,11 @@ class Plan(QWidget):
         painter.drawEllipse(eye, 3.0, 3.0)
 
     def _paint_scale(self, painter):
-        metres = 10.0 ** math.floor(math.log10(max(self.width() * 0.3 / self.scale, 1e-3)))
+        metres = nice(max(self.width() * 0.3 / self.scale, 1e-3), lambda long: 10.0 ** math.floor(math.log10(long)))
         long = metres * self.scale
         y = self.height() - 12.0
         painter.setPen(QPen(style.QUIET, 1.5))
         painter.drawLine(QPointF(12.0, y), QPointF(12.0 + long, y))
         painter.setFont(style.text_font(11))
-        words = f"{figure(metres)} m" if metres < 1000.0 else f"{figure(metres / 1000.0)} km"
-        painter.drawText(QPointF(18.0 + long, y + 4.0), words)
+        painter.drawText(QPointF(18.0 + long, y + 4.0), length_text(metres))
         painter.drawText(QRectF(self.width() - 40.0, 6.0, 32.0, 16.0), Qt.AlignmentFlag.AlignRight, "+z ↑")

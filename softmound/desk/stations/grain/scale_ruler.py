@@ -12,7 +12,7 @@ from ....core.grain.scales import NATURE, RESOLVED, advised, hill, octaves_of, s
 from ....core.recipe import limits
 from ... import style
 from ...axis import LogAxis
-from ...figures import figure
+from ...lengths import length, size_of_unit
 
 TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)
 
@@ -190,7 +190,7 @@ class ScaleRuler(QWidget):
         painter.setPen(QPen(style.LINE, 1))
         painter.drawLine(QPointF(self.LEFT, bottom), QPointF(self.width() - self.RIGHT, bottom))
         span = span_of(self._mound)
-        marks = [(size, f"{figure(size)} m") for size in self.axis.marks() if size < span * 0.8]
+        marks = [(size, length(size)) for size in self.axis.marks(size_of_unit()) if size < span * 0.8]
         for size, text in (*marks, (span, "cloud span")):
             x = self.axis.x_of(size)
             painter.setPen(QPen(style.LINE, 1))
@@ -277,7 +277,7 @@ class ScaleRuler(QWidget):
         grain = self._mound.grains[number]
         chosen = number == self._station.chosen
         top = self.top_of(grain)
-        text = f"{grain.action.capitalize()} · {figure(grain.feature)} m" + ("" if grain.on else " · off")
+        text = f"{grain.action.capitalize()} · {length(grain.feature)}" + ("" if grain.on else " · off")
         wide = painter.fontMetrics().horizontalAdvance(text) + 8
         x = min(max(top.x() - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
         box = QRectF(x, max(top.y() - 26, 28), wide, 17)

@@ -5,7 +5,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton, QVBoxLayo
 from ....core.recipe import Noise, Patch, Skin, Warp
 from ....core.recipe.grains import ACTIONS
 from ...controls import Row, emptied, text_label
-from ...figures import figure
+from ...lengths import length
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
 from ...where_fields import Where
@@ -84,7 +84,7 @@ class GrainSettings(SettingsPanel):
             self.title.setText("Grain")
             self.subtitle.setText("noise at every scale")
             return
-        self.title.setText(f"{grain.action.capitalize()} · {figure(grain.feature)} m")
+        self.title.setText(f"{grain.action.capitalize()} · {length(grain.feature)}")
         self.subtitle.setText(grain.sentence)
         self.action.setCurrentText(grain.action.capitalize())
         self.acts[grain.action].show_part(grain)

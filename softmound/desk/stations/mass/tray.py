@@ -26,6 +26,7 @@ from ....core.mass.surface import placed, scattered
 from ....core.problems import Problem
 from ....core.recipe.forms import SHAPES
 from ... import style
+from ...lengths import length
 from ...photographs import image_of
 from .form_hand import TINTS
 
@@ -121,8 +122,8 @@ class _Forms(QAbstractListModel):
         if role == Qt.ItemDataRole.ToolTipRole:
             more = "".join(f", {word}" for word, on in (("hidden", form.hidden), ("locked", form.locked),
                                                         ("linked", form.link is not None)) if on)
-            sizes = " × ".join(f"{2 * h:.3g}" for h in half_sizes(form)[0])
-            return f"{form.name}: {form.role}{more}, {sizes} m"
+            sizes = " × ".join(length(float(2 * h)) for h in half_sizes(form)[0])
+            return f"{form.name}: {form.role}{more}, {sizes}"
         return None
 
 
