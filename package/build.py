@@ -18,8 +18,9 @@ from .pages import completion, write_pages
 HERE = pathlib.Path(__file__).resolve().parent
 ROOT = HERE.parent
 SIZES = (16, 24, 32, 48, 64, 128, 256, 512)
-DEPENDS = ("python3 (>= 3.11)", "python3-openvdb", "libegl1", "libgl1", "libxkbcommon0", "libdbus-1-3", "libfontconfig1",
-           "libxcb-cursor0", "libxcb-icccm4", "libxcb-keysyms1", "libxcb-shape0", "libxkbcommon-x11-0")
+DEPENDS = ("python3 (>= 3.11)", "python3-openvdb", "libegl1", "libgl1", "libglib2.0-0", "libwayland-cursor0", "libwayland-egl1",
+           "libxkbcommon0", "libdbus-1-3", "libfontconfig1", "libxcb-cursor0", "libxcb-icccm4", "libxcb-keysyms1", "libxcb-shape0",
+           "libxkbcommon-x11-0")
 _START = """#!/bin/sh
 # Soft Mound, with what it brings along before what the machine has.
 PYTHONPATH=/usr/lib/softmound/site${PYTHONPATH:+:$PYTHONPATH}

@@ -434,14 +434,14 @@ class Sculpting(MassTest):
         self.assertEqual(self.window.document.mound, before)
         self.assertIn("nothing under the brush", self.window.status.said.text())
 
-    def pen(self, kind, at, pressure):
+    def pen(self, kind, at, pressure, tilt=(0.0, 0.0)):
         """Send one event of a pen."""
         picture = self.window.picture
         device = QPointingDevice("pen", 7, QInputDevice.DeviceType.Stylus, QPointingDevice.PointerType.Pen,
                                  QInputDevice.Capability.Pressure | QInputDevice.Capability.Position, 1, 1)
         self._device = device
         held = Qt.MouseButton.NoButton if kind == QEvent.Type.TabletRelease else Qt.MouseButton.LeftButton
-        event = QTabletEvent(kind, device, QPointF(*at), QPointF(picture.mapToGlobal(QPointF(*at))), pressure, 0.0, 0.0,
+        event = QTabletEvent(kind, device, QPointF(*at), QPointF(picture.mapToGlobal(QPointF(*at))), pressure, *tilt,
                              0.0, 0.0, 0.0, NONE, Qt.MouseButton.LeftButton, held)
         QApplication.sendEvent(picture, event)
         self.application.processEvents()
@@ -458,6 +458,18 @@ class Sculpting(MassTest):
         self.assertEqual(len(path), 5)
         np.testing.assert_allclose([p[3] for p in path], [0.2, 0.4, 0.6, 0.8, 1.0], atol=1e-3)
         self.assertFalse(self.window.document.moving)
+
+    def test_a_pen_that_lies_flat_is_wider(self):
+        self.window.stations["Mass"].take("dab")
+        self.window.stations["Mass"].change_brush(radius=2.0)
+        wide = []
+        for tilt in ((0.0, 0.0), (18.0, 24.0), (60.0, 60.0)):  # 30 degrees is half of the way
+            self.pen(QEvent.Type.TabletPress, self.at((0.0, 20.0, 13.0)), 0.5, tilt)
+            self.pen(QEvent.Type.TabletRelease, self.at((0.0, 20.0, 13.0)), 0.0, tilt)
+            wide.append(self.forms()[-1].dabs[-1].radius)
+        np.testing.assert_allclose(wide, [2.0, 3.0, 4.0], rtol=0.02)
+        self.assertEqual(self.window.stations["Mass"].brush.radius, 2.0)
+        self.assertEqual(self.window.picture.hand.tilt, 0.0)
 
     def test_the_ring_lies_on_the_surface_with_its_radius(self):
         window = self.window

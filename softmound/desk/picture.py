@@ -1,5 +1,7 @@
 """The picture: the cloud in every station, with the view in the right hand and the tool in the left."""
 
+import math
+
 from PyQt6.QtCore import QEvent, QPointF, QRectF, Qt, QTimer, pyqtSignal
 from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QWidget
@@ -24,6 +26,9 @@ WAYS = (
 _TURNS = {Qt.Key.Key_Left: (-24, 0), Qt.Key.Key_Right: (24, 0), Qt.Key.Key_Up: (0, -24),
           Qt.Key.Key_Down: (0, 24)}
 _STEPS = {Qt.Key.Key_Plus: 1, Qt.Key.Key_Equal: 1, Qt.Key.Key_Minus: -1}
+
+FLAT = 60.0
+"""Degrees from upright at which a pen counts as lying flat: what tablets tell at the most."""
 
 
 class Picture(QWidget):
@@ -236,7 +241,7 @@ class Picture(QWidget):
         self.update()
 
     def tabletEvent(self, event):
-        """A pen does what the left button does, with its pressure; its other button is the right one."""
+        """A pen does what the left button does, with its pressure and its tilt; its other button is the right one."""
         kinds = {QEvent.Type.TabletPress: "press", QEvent.Type.TabletMove: "drag", QEvent.Type.TabletRelease: "release"}
         kind = kinds.get(event.type())
         pen = event.button() == Qt.MouseButton.LeftButton or self._pen
@@ -245,9 +250,12 @@ class Picture(QWidget):
             return
         event.accept()
         self.hand.pressure = event.pressure() if kind != "release" else 1.0
+        if kind == "press":
+            self.hand.tilt = min(math.hypot(event.xTilt(), event.yTilt()) / FLAT, 1.0)
         if kind == "release":
             self._pen = False
             self.hand.release()
+            self.hand.tilt = 0.0
         else:
             self._pen = True
             getattr(self.hand, kind)(event.position(), event.modifiers(), self.camera())

@@ -29,7 +29,7 @@ class PaintHand:
         self._station = station
         self._path = self._hit = None
         self.radius = 12.0
-        self.pressure = 1.0
+        self.pressure, self.tilt = 1.0, 0.0
 
     def press(self, at, modifiers, camera):
         """Begin a stroke where the pointer meets the cloud."""
@@ -53,13 +53,18 @@ class PaintHand:
             return
         self._hit = hit
         last = self._path[-1]
-        if sum((a - b) ** 2 for a, b in zip(hit.point, last)) > (APART * self.radius) ** 2 and len(self._path) < 2000:
+        if sum((a - b) ** 2 for a, b in zip(hit.point, last)) > (APART * self.wide) ** 2 and len(self._path) < 2000:
             self._path.append((*map(float, hit.point), self._sign * max(self.pressure, 0.05)))
             self._take(True)
 
     def _take(self, moving):
-        stroke = Paint(path=tuple(tuple(round(v, 4) for v in point) for point in self._path), radius=self.radius)
+        stroke = Paint(path=tuple(tuple(round(v, 4) for v in point) for point in self._path), radius=self.wide)
         self._station.paint((*self._before, stroke), moving)
+
+    @property
+    def wide(self):
+        """Radius as the pen holds the brush: a flat one is twice as wide. Metres."""
+        return self.radius * (1.0 + self.tilt)
 
     def release(self):
         """End the stroke: one step of history."""
@@ -84,4 +89,4 @@ class PaintHand:
             return
         painter.setBrush(style.with_alpha(style.BARLEY, 40))
         painter.setPen(QPen(style.BARLEY, 1.4))
-        painter.drawEllipse(QPointF(at[0], at[1]), self.radius * at[2], self.radius * at[2])
+        painter.drawEllipse(QPointF(at[0], at[1]), self.wide * at[2], self.wide * at[2])

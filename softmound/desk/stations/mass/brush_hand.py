@@ -23,13 +23,21 @@ class BrushHand:
     ----------
     pressure : float
         Of the pen, 0 to 1; a mouse presses fully.
+    tilt : float
+        Of the pen where the stroke begins, 0 upright to 1 flat: a flat one is twice as wide.
     """
 
     def __init__(self, station):
         self._station = station
         self._hit = None
         self._path = None
-        self.pressure = 1.0
+        self.pressure, self.tilt = 1.0, 0.0
+
+    @property
+    def brush(self):
+        """The brush of the station as the pen holds it."""
+        brush = self._station.brush
+        return brush if not self.tilt else type(brush)(**{**brush.__dict__, "radius": brush.radius * (1.0 + self.tilt)})
 
     def press(self, at, modifiers, camera):
         """Begin a stroke where the pointer meets the surface."""
@@ -53,7 +61,7 @@ class BrushHand:
         """Draw on."""
         if self._path is None:
             return
-        brush = self._station.brush
+        brush = self.brush
         ray = camera.ray(at.x(), at.y())
         if brush.tool == "drag":
             # Along with the hand, in the plane parallel to the picture.
@@ -73,7 +81,7 @@ class BrushHand:
         self._work(camera)
 
     def _work(self, camera):
-        station, brush = self._station, self._station.brush
+        station, brush = self._station, self.brush
         if self._against:
             brush = type(brush)(**{**brush.__dict__, "strength": -brush.strength})
         station.document.apply(f"{brush.tool} stroke", lambda mound: mound.edited(mass=stroked(
@@ -109,7 +117,7 @@ class BrushHand:
         """
         if self._hit is None:
             return []
-        brush = self._station.brush
+        brush = self.brush
         flips = [np.ones(3)]
         if brush.symmetry:
             other = np.ones(3)
