@@ -5,7 +5,7 @@ from unittest import mock
 import cv2
 import numpy as np
 from PIL import Image
-from PyQt6.QtCore import QPoint, QPointF, Qt
+from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt
 from PyQt6.QtGui import QImage, QWheelEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QFileDialog
@@ -356,7 +356,7 @@ class Formation(DeskTest):
         self.assertAlmostEqual(self.station.flock.plate.horizon, 0.6, delta=0.006)
         self.assertAlmostEqual(horizon_of(self.station.flock.view, wide, high), edge, delta=1.0)
         self.key(Qt.Key.Key_Escape)
-        self.assertIsNone(self.window.picture.hand)
+        self.assertIs(self.window.picture.hand, self.station._members_hand)
         self.assertFalse(self.panel.plate.hands["horizon"].isChecked())
         self.panel.plate.hands["sun"].click()
         at = QPoint(int(0.7 * wide), int(0.2 * high))
@@ -369,7 +369,7 @@ class Formation(DeskTest):
         self.assertNotEqual(self.station.flock.light.sun, sun)
         self.click(self.panel.plate.drop)
         self.assertIsNone(self.station.flock.plate)
-        self.assertIsNone(self.station.hand)
+        self.assertIs(self.station.hand, self.station._members_hand)
         self.rest()
         self.assertGreater(np.abs(self.seen()[5, 5] - (200, 120, 40)).max(), 30)
 
@@ -411,6 +411,47 @@ class Formation(DeskTest):
         self.panel.views.setCurrentIndex(0)
         self.click(self.panel.forget)
         self.assertEqual([kept.name for kept in self.station.flock.views], ["View 2"])
+        self.rest()
+
+    def test_members_are_chosen_and_moved_in_the_picture(self):
+        self.opened()
+        assets = [Asset(name=name) for name in ("Loaf", "Roll")]
+        self.station.sky.apply(lambda flock: flock.edited(members=(
+            Member(asset=assets[0], place=(-30.0, 100.0, 0.0)), Member(asset=assets[1], place=(30.0, 100.0, 0.0)),
+            Member(asset=assets[1], place=(30.0, 100.0, 400.0)))))
+        self.station.look(self.station.flock.view.edited(target=(0.0, 112.0, 0.0), distance=200.0, azimuth=0.0, elevation=10.0,
+                                                         focal=35.0))
+        self.rest()
+        picture = self.window.picture
+        self.station.fit_member(1)
+        self.rest()
+
+        def seen(number):
+            x, y, _ = picture.camera().pixel(np.add(self.station.flock.members[number].place, (0.0, 12.0, 0.0)))
+            return QPoint(round(x), round(y))
+
+        self.station.look(self.station.flock.view.edited(target=(0.0, 112.0, 0.0), distance=250.0, azimuth=0.0, elevation=10.0))
+        self.rest()
+        for number in (0, 1):
+            self.drag_in_picture(seen(number), seen(number))
+            self.assertEqual(self.station.chosen, [number])
+        start = seen(0)
+        self.drag_in_picture(start, start + QPoint(40, 0))
+        moved = self.station.flock.members[0].place
+        self.assertEqual((moved[1], abs(moved[2]) < 1e-6), (100.0, True))
+        self.rest()
+        x, _, per_metre = picture.camera().pixel(np.add(moved, (0.0, 12.0, 0.0)))
+        self.assertAlmostEqual(x, start.x() + 40, delta=3.0)  # it went along with the hand
+        self.assertTrue(self.station.flock.members[0].moved)
+        self.drag_in_picture(QPoint(5, picture.height() - 5), QPoint(5, picture.height() - 5))
+        self.assertEqual(self.station.chosen, [])
+        QTest.mousePress(picture, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier, seen(1))
+        before = seen(1)
+        self.mouse(picture, QEvent.Type.MouseMove, (before.x(), before.y() - 30), modifiers=Qt.KeyboardModifier.AltModifier)
+        QTest.mouseRelease(picture, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier, before)
+        self.assertAlmostEqual((self.station.flock.members[1].place[1] - 100.0) * per_metre, 30.0, delta=3.0)
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.station.flock.members[1].place[1], 100.0)
         self.rest()
 
     def test_the_lens_is_changed_and_shown(self):

@@ -7,7 +7,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from ..core.engine.carrier import Carrier
 from ..core.engine.density import bounds_of
 from ..core.engine.painter import Painter, Request
-from ..core.light.camera import fitted
+from ..core.light.camera import camera_of, fitted
 from ..core.light.cut import Cut
 from .cut import CutHand
 
@@ -180,6 +180,30 @@ class Looking(QObject):
     def _carried(self, carried):
         if carried.answer is self._last and self._last.request.mound.view != self._wanted.mound.view:
             self._picture.show_pixels(carried.pixels, carried.stride)
+
+    def point_at(self, x, y):
+        """Where what is seen at a place of the picture is in the world, about.
+
+        Parameters
+        ----------
+        x, y : float
+            Pixels of the widget.
+
+        Returns
+        -------
+        ndarray of float64, shape (3,), or None
+            Metres; None where no cloud is seen.
+        """
+        last = self._last
+        if last is None or last.away is None:
+            return None
+        ratio = self._picture.devicePixelRatioF()
+        rows, columns = last.away.shape
+        row, column = int(y * ratio) // last.stride, int(x * ratio) // last.stride
+        if not (0 <= row < rows and 0 <= column < columns) or last.away[row, column] == 0.0:
+            return None
+        camera = camera_of(last.request.mound.view, last.request.width, last.request.height)
+        return camera.eye + float(last.away[row, column]) * camera.ray(x * ratio, y * ratio)
 
     def close(self):
         """End the threads that make pictures, and wait for them."""

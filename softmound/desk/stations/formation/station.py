@@ -10,6 +10,7 @@ from ....core.exchange.vdb import write_vdb
 from ....core.formation.filming import TAKES
 from ....core.formation.listing import read_list, write_list
 from ....core.formation.merging import merged
+from ....core.formation.picking import corners_of, member_at
 from ....core.formation.spreading import painted_over, spread_again, taken_out
 from ....core.formation.stage import ENDINGS, read_stage, write_stage
 from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
@@ -25,6 +26,7 @@ from ...picture_dialog import PictureDialog
 from ...strip import FRESH
 from ..station import Station
 from .layers import LAYERS, change_of
+from .member_hand import MemberHand
 from .settings import FormationSettings
 from .sky import Sky
 from .tray import FormationTray
@@ -56,7 +58,9 @@ class FormationStation(Station):
         Command("group", "Group or ungroup the chosen members", "Ctrl+G", lambda s: s.group(), "In Formation"),
         Command("another_seed", "Another seed of the spread", "", lambda s: s.another_seed(), "In Formation", opens=True),
     )
-    gestures = (("Drag on the plan", "Move the chosen members"), ("Shift + click on the plan", "Choose one more"),
+    gestures = (("Click in the picture", "Choose the member there; Shift chooses one more, a double click fits it"),
+                ("Drag in the picture", "Move the chosen members over the ground; with Alt up and down"),
+                ("Drag on the plan", "Move the chosen members"), ("Shift + click on the plan", "Choose one more"),
                 ("Double click on the plan", "Place the asset there"), ("Drag beside them, wheel", "Slide the plan, approach"))
 
     def __init__(self, window):
@@ -64,6 +68,7 @@ class FormationStation(Station):
         self.sky = Sky(self, window.tell)
         self.chosen, self._spread_name, self._sources, self._known = [], "", {}, None
         self.tray, self.settings = FormationTray(self), FormationSettings(self)
+        self.hand = self._members_hand = MemberHand(self)
         self.sky.changed.connect(self._changed)
 
     @property
@@ -175,20 +180,22 @@ class FormationStation(Station):
             self.sky.keep()
 
     def let_go(self):
-        if self.hand is not None:
+        if self.hand is not self._members_hand:
             self.take_hand(None)
         else:
             self.choose(None)
 
     def take_hand(self, hand):
-        """Give the picture a hand, or none.
+        """Give the picture a hand.
 
         Parameters
         ----------
         hand : PlateHand or None
+            None for the one that chooses and moves members.
         """
-        if hand is not self.hand:
-            self.hand = hand
+        wanted = self._members_hand if hand is None else hand
+        if wanted is not self.hand:
+            self.hand = wanted
             self.window.show_hand()
         self.plate.show_hand(hand)
 
@@ -292,6 +299,37 @@ class FormationStation(Station):
         """
         self._edit(lambda m: m if m.locked else m.edited(
             place=(min(max(m.place[0] + x, -5e4), 5e4), m.place[1], min(max(m.place[2] + z, -5e4), 5e4)), moved=True), True)
+
+    def lift(self, metres):
+        """Move the chosen members up or down, but those that are locked.
+
+        Parameters
+        ----------
+        metres : float
+        """
+        self._edit(lambda m: m if m.locked else m.edited(
+            place=(m.place[0], min(max(m.place[1] + metres, -5e4), 5e4), m.place[2]), moved=True), True)
+
+    def member_seen_at(self, at):
+        """Number of the member that is seen at a place of the picture, or None.
+
+        Parameters
+        ----------
+        at : QPointF
+        """
+        point = self.window.looking.point_at(at.x(), at.y())
+        return None if point is None else member_at(self.flock, self.sources(), point)
+
+    def fit_member(self, number):
+        """Fit a member into the picture.
+
+        Parameters
+        ----------
+        number : int
+        """
+        member, picture = self.flock.members[number], self.window.picture
+        corners = corners_of(member, self.sources()[member.asset])
+        self.look(fitted(self.flock.view, corners.min(axis=0), corners.max(axis=0), picture.width(), picture.height()))
 
     def edit_chosen(self, name, value, moving):
         """Change one thing of the chosen members.

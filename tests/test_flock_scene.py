@@ -1,4 +1,4 @@
-"""The plate behind a flock: how it lies, its horizon and sun, memory that does not suffice, hazes in boxes."""
+"""Around the members of a flock: the plate behind, which of them is pointed at, memory that does not suffice, hazes in boxes."""
 
 import json
 import pathlib
@@ -11,8 +11,9 @@ from PIL import Image
 from softmound.cli import main
 from softmound.core.directions import angles_of, direction_of
 from softmound.core.formation.layers import haze_cloud
+from softmound.core.formation.picking import corners_of, member_at
 from softmound.core.formation.plate import filled, horizon_of, levelled, sun_seen_at
-from softmound.core.formation.standing import Source, clouds_of, tier_bytes, tiers_that_fit
+from softmound.core.formation.standing import Source, clouds_of, placing_of, tier_bytes, tiers_that_fit
 from softmound.core.light.camera import camera_of
 from softmound.core.problems import Problem
 from softmound.core.recipe import View
@@ -139,6 +140,42 @@ class Memory(unittest.TestCase):
         huge = {asset: source(asset.name, 10**13) for asset in self.assets}
         with self.assertRaisesRegex(Problem, "publish them with coarser tiers"):
             clouds_of(self.flock, huge)
+
+
+class Pointing(unittest.TestCase):
+    def setUp(self):
+        rng = np.random.default_rng(11)
+        self.asset = Asset(name="Loaf")
+        self.sources = {self.asset: source("Loaf", 1000)}
+        self.flock = Flock(members=tuple(
+            Member(asset=self.asset, place=tuple(map(float, rng.uniform(-4000, 4000, 3))), size=float(rng.uniform(0.3, 2.0)),
+                   turn=tuple(map(float, rng.uniform(-180, 180, 3))), mirrored=bool(rng.integers(2))) for _ in range(60)))
+
+    def test_each_is_found_by_points_of_its_own_box(self):
+        rng = np.random.default_rng(12)
+        for number, member in enumerate(self.flock.members):
+            placing = placing_of(member, self.sources[self.asset])
+            for _ in range(4):
+                point = placing.world(rng.uniform((-49.0, 1.0, -49.0), (49.0, 59.0, 49.0)))
+                found = member_at(self.flock, self.sources, point)
+                # Another may hold it as well, but only one whose middle is nearer in sizes of its box.
+                if found != number:
+                    self.assertLess(self.off(found, point), self.off(number, point))
+
+    def off(self, number, point):
+        own = placing_of(self.flock.members[number], self.sources[self.asset]).own(point)
+        return np.abs((own - (0.0, 30.0, 0.0)) / (50.0, 30.0, 50.0)).max()
+
+    def test_beside_them_and_of_what_is_hidden_or_gone_there_is_none(self):
+        first = self.flock.members[0]
+        point = placing_of(first, self.sources[self.asset]).world((0.0, 30.0, 0.0))
+        alone = self.flock.edited(members=(first,))
+        self.assertEqual(member_at(alone, self.sources, point), 0)
+        corners = corners_of(first, self.sources[self.asset])
+        np.testing.assert_allclose(corners.mean(axis=0), point, atol=1e-9)
+        self.assertIsNone(member_at(alone, self.sources, point + 3.0 * (corners[0] - point)))
+        self.assertIsNone(member_at(alone.edited(members=(first.edited(hidden=True),)), self.sources, point))
+        self.assertIsNone(member_at(alone, {}, point))
 
 
 class Boxes(unittest.TestCase):
