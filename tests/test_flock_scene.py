@@ -115,7 +115,7 @@ class Files(unittest.TestCase):
 def source(name, voxels, tiers=(1, 2, 4)):
     """An asset as a library states it, of which no file is there."""
     return Source(name, {n: f"/nowhere/{name}.{n}.vdb" for n in tiers},
-                  {"voxel": 1.0, "active_voxels": voxels, "bounds": [[-50.0, 0.0, -50.0], [50.0, 60.0, 50.0]]})
+                  {"voxel": 1.0, "extinction": 0.1, "active_voxels": voxels, "bounds": [[-50.0, 0.0, -50.0], [50.0, 60.0, 50.0]]})
 
 
 class Memory(unittest.TestCase):
