@@ -35,8 +35,8 @@ PASSES = 8
 """Rays for each pixel when the hand rests."""
 MOVING_VOXEL = 2.0
 """Times the draft voxel while the hand moves something that has to be converted."""
-DRAFT_GRIDS = 3
-"""Grids a draft keeps: distance, noise and density."""
+DRAFT_GRIDS = 4
+"""Grids a draft keeps: distance, noise, and density before and after it is moved about."""
 MOVING_SECONDS = 0.12
 """What a picture may take while the hand moves: the stride follows."""
 WORTH = 1.3

@@ -134,6 +134,8 @@ def shape_of(mass, voxel=1.0, reach=0.0, ticket=None, fields="made"):
             continue
         if fields == "made":
             for level in (form.base, form.top):
+                if level is None:
+                    continue  # as of most forms: a thousand of them are gone through with every step of a hand
                 sheet = sheet_of(level, rows, line[None], packed(read))
                 rows = np.concatenate([rows, sheet])
                 digests = np.concatenate([digests, _digests(sheet, line.tobytes() + seed.tobytes())])
