@@ -16,6 +16,7 @@ from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
 from ..light.levels import TwoLevels
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
+from ..light.nested import nested
 from ..light.radiance import composed
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
@@ -215,6 +216,10 @@ class Stages:
             lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture)
             # With the sun they cost no more than alone; a sun that moves on finds them here.
             self.cache.made(zones, lambda: lattice.zones, lambda made: made.nbytes)
+            inner = key_of("nested", zones)
+            lattice = nested(scene, lattice, made, mixture, fine, self.cache.get(inner), ticket)
+            if lattice.nest is not None:
+                self.cache.made(inner, lambda: lattice.nest.lattice.zones, lambda made: made.nbytes)
             return lattice
 
         def lamps():
@@ -222,7 +227,7 @@ class Stages:
             return with_lamps(got, made, scene.light, frame, mixture)
 
         key = self.lattice_key(scene, fine)
-        got = self._timed("light", key, light, lambda made: made.sun.nbytes + made.sky.nbytes)
+        got = self._timed("light", key, light, lambda made: made.nbytes)
         if not scene.light.lamps:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)

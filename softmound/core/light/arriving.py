@@ -4,21 +4,21 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import f32
 from .lattice import toward_eye
 
 
 class Arriving(NamedTuple):
-    """Light on lattices: that of the sun on one, all other light on K of them.
+    """Light on K lattices: that of the sun on fine ones, all other light on coarse ones.
 
     Attributes
     ----------
     sun : ndarray of float32, flat
         Optical depth toward the sun.
-    sun_sides : ndarray of int64, shape (3,)
-    to_sun : float32
+    sun_at, sun_sides : ndarray of int64, shape (K,), (K, 3)
+        Where a lattice begins, and its sides.
+    to_sun : ndarray of float32, shape (K,)
         Cells in a unit of the scene.
-    sun_eye : ndarray of float32, shape (3,)
+    sun_eye : ndarray of float32, shape (K, 3)
         Cell of the eye.
     sun_turned : bool
         Whether all these have the last axis first.
@@ -31,8 +31,9 @@ class Arriving(NamedTuple):
     """
 
     sun: np.ndarray
+    sun_at: np.ndarray
     sun_sides: np.ndarray
-    to_sun: float
+    to_sun: np.ndarray
     sun_eye: np.ndarray
     sun_turned: bool
     sky: np.ndarray
@@ -56,20 +57,39 @@ def light_arriving(scene, lattice, camera, once):
     Returns
     -------
     Arriving
+        The second lattice is that of `Lattice.nest`, where there is one.
     """
-    light = toward_eye(lattice, camera.eye)
+    lattices = [lattice] if lattice.nest is None else [lattice, lattice.nest.lattice]
+    lights = [toward_eye(each, camera.eye) for each in lattices]
     if once:
-        light[..., 0] = 0.0
+        for light in lights:
+            light[..., 0] = 0.0
     unit = scene.unit
+    # The sun is the same for all: so is the axis that is swept along.
     turned = not lattice.sun.flags.c_contiguous
     order = [2, 0, 1] if turned else [0, 1, 2]
-    sun = lattice.sun.transpose(order)
+    suns = [each.sun.transpose(order) for each in lattices]
     return Arriving(
-        sun.ravel(), np.array(sun.shape), f32(unit / lattice.sun_cell),
-        ((camera.eye - lattice.sun_first) / lattice.sun_cell).astype(np.float32)[order], turned,
-        light.ravel(), np.zeros(1, np.int64), np.array([light.shape]),
-        (np.eye(3) * (unit / lattice.sky_cell)).astype(np.float32)[None],
-        ((camera.eye - lattice.sky_first) / lattice.sky_cell).astype(np.float32)[None])
+        _one(suns), _begins(suns), np.array([sun.shape for sun in suns]),
+        np.array([unit / each.sun_cell for each in lattices], np.float32),
+        np.array([((camera.eye - each.sun_first) / each.sun_cell)[order] for each in lattices], np.float32), turned,
+        _one(lights), _begins(lights), np.array([light.shape for light in lights]),
+        np.array([np.eye(3) * (unit / each.sky_cell) for each in lattices], np.float32),
+        np.array([(camera.eye - each.sky_first) / each.sky_cell for each in lattices], np.float32))
+
+
+def lit_by(scene, lattice):
+    """Which of the lattices lights each cloud: ndarray of int64, shape (M,)."""
+    return np.zeros(len(scene.clouds), np.int64) if lattice.nest is None else lattice.nest.clouds.astype(np.int64)
+
+
+def _one(arrays):
+    """Arrays one after the other; a single one is not copied."""
+    return arrays[0].ravel() if len(arrays) == 1 else np.concatenate([array.ravel() for array in arrays])
+
+
+def _begins(arrays):
+    return np.cumsum([0, *(array.size for array in arrays)])[:-1].astype(np.int64)
 
 
 def hues_arriving(scene, hues, camera):
@@ -94,6 +114,7 @@ def hues_arriving(scene, hues, camera):
         light[..., 1:] = np.moveaxis(hue.values, 0, -1)
         channels.append(light.ravel())
         sides.append(light.shape)
-    begin = np.cumsum([0, *(len(c) for c in channels)])[:-1]
-    return Arriving(np.zeros(8, np.float32), np.full(3, 2), f32(0.0), np.zeros(3, np.float32), False, np.concatenate(channels),
-                    begin.astype(np.int64), np.array(sides), np.array(axes, np.float32), np.array(eyes, np.float32))
+    count = len(scene.clouds)
+    return Arriving(np.zeros(8, np.float32), np.zeros(count, np.int64), np.full((count, 3), 2), np.zeros(count, np.float32),
+                    np.zeros((count, 3), np.float32), False, np.concatenate(channels), _begins(channels), np.array(sides),
+                    np.array(axes, np.float32), np.array(eyes, np.float32))

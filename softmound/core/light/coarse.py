@@ -215,8 +215,8 @@ def _deposit(values, sides, axes, shift, rate, low, out):
                 out[x, y, z] += rate * total * f32(0.125)
 
 
-def coarse_in(scene, fine=RESTING):
-    """What light that is scattered often sees of a scene.
+def coarse_in(scene, fine=RESTING, box=None):
+    """What light that is scattered often sees of a scene, or of a box in it.
 
     Of one cloud that is not turned the cells are whole blocks of its voxels, wherever it stands. Any other scene is gathered on
     cells of the world; its density is then extinction in 1/m.
@@ -226,16 +226,18 @@ def coarse_in(scene, fine=RESTING):
     scene : Scene
         With at least one cloud.
     fine : Fineness, optional
+    box : ndarray of float64, shape (2, 3), optional
+        Corners, metres: what is outside it is not there.
 
     Returns
     -------
     Coarse
     Mixture
     """
-    if scene.plain:
+    if scene.plain and box is None:
         return placed_coarse(coarse_of(scene.clouds[0].grid, fine), scene.clouds[0].placing), mixture_of(scene.clouds[0].shown)
     boxes = [cloud.box() for cloud in scene.clouds]
-    low, high = np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)
+    low, high = (np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)) if box is None else box
     # A sky is flat and wide: for as many cells as a single cloud has they may be much smaller than its width would make them.
     across = float((high - low).max())
     cell = min((float(np.prod(high - low)) / FILLED) ** (1.0 / 3.0), across) / fine.sun
@@ -244,9 +246,10 @@ def coarse_in(scene, fine=RESTING):
     first = low - 2.0 * cell
     density = np.zeros(tuple(np.ceil((high - low) / cell).astype(int) + 5), np.float32)
     weights, peaks, cosines, blocks = [], [], [], {}
-    for cloud, box in zip(scene.clouds, boxes):
+    for cloud, own in zip(scene.clouds, boxes):
         extinction = cloud.shown.extinction
-        _gather(density, cloud, extinction, first, cell, box, blocks)
+        if (own[0] < high).all() and (own[1] > low).all():
+            _gather(density, cloud, extinction, first, cell, own, blocks)
         peak, cosine = forward_peak(lobes_of(cloud.shown))
         weights.append(extinction * cloud.grid.active_voxels() * cloud.voxel**3)
         peaks.append(peak)
@@ -254,6 +257,27 @@ def coarse_in(scene, fine=RESTING):
     # Media of one scene differ little in what is left beside their peaks; the mean is that of all that scatters.
     mixture = Mixture(1.0, float(np.average(peaks, weights=weights)), float(np.average(cosines, weights=weights)))
     return _two_levels(density, first, cell, fine.sky, many=True), mixture
+
+
+def within(coarse, box):
+    """What of a coarse density is in a box.
+
+    Parameters
+    ----------
+    coarse : Coarse
+    box : ndarray of float64, shape (2, 3)
+        Corners, metres.
+
+    Returns
+    -------
+    Coarse
+        On the same cells, those outside empty.
+    """
+    first, last = (np.clip(np.rint((corner - coarse.first) / coarse.cell).astype(int), 0, coarse.density.shape) for corner in box)
+    inside = tuple(slice(a, b + 1) for a, b in zip(first, last))
+    density = np.zeros_like(coarse.density)
+    density[inside] = coarse.density[inside]
+    return replace(coarse, density=density, small=np.pad(shrunk(density, coarse.factor), ((0, 1),) * 3), kept={})
 
 
 def placed_coarse(coarse, placing):

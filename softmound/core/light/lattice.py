@@ -43,6 +43,8 @@ class Lattice:
         Radiance scattered on there, for scattering without its forward peak: its mean over directions, and what is added
         to it times the direction. Of sunlight scattered before, per unit of irradiance; of zenith, horizon and ground, per
         unit of mean radiance; and, where there are lamps, of their light in red, green and blue.
+    nest : Nest or None
+        Finer light of some of the clouds, see `core.light.nested`.
     """
 
     sun_first: np.ndarray
@@ -51,6 +53,12 @@ class Lattice:
     sky_first: np.ndarray
     sky_cell: float
     sky: np.ndarray
+    nest: object = None
+
+    @property
+    def nbytes(self):
+        """Bytes held."""
+        return self.sun.nbytes + self.sky.nbytes + (0 if self.nest is None else self.nest.lattice.nbytes)
 
     @property
     def zones(self):
@@ -223,7 +231,8 @@ def with_lamps(lattice, coarse, light, frame=0, mixture=None):
     entering = np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32)
     shone = firsts + transported(_thick(coarse, mixture), mixture.cosine, firsts, entering)
     sky = np.concatenate([lattice.sky, np.einsum("xyzmn,nc->xyzcm", shone, colours)], axis=3)
-    return replace(lattice, sky=np.ascontiguousarray(sky, np.float32))
+    # What lamps light is near them, and not a sky: the finer light of its clouds knows nothing of them.
+    return replace(lattice, sky=np.ascontiguousarray(sky, np.float32), nest=None)
 
 
 def arriving_in(coarse, sun, scale):
@@ -269,22 +278,63 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     """
     tick = ticket.tick if ticket is not None else lambda share: None
     mixture = mixture_of(light.medium) if mixture is None else mixture
-    toward = direction_of(light.sun.azimuth, light.sun.elevation)
-    sun = depth_toward(coarse.density, coarse.cell, toward, lambda: coarse.turned)
-    sun *= np.float32(mixture.extinction)
+    sun = sun_depth(coarse, light, mixture)
     tick(0.3)
+    found = scattered_in(coarse, sun, light, mixture, zones is None, lambda: tick(0.4))
+    sky = np.ascontiguousarray(found) if zones is None else np.concatenate([found, zones], axis=3)
+    return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
+
+
+def sun_depth(coarse, light, mixture):
+    """Optical depth toward the sun.
+
+    Parameters
+    ----------
+    coarse : Coarse
+    light : Light
+    mixture : Mixture
+
+    Returns
+    -------
+    ndarray of float32, shape (X, Y, Z)
+        See `depth_toward`.
+    """
+    sun = depth_toward(coarse.density, coarse.cell, direction_of(light.sun.azimuth, light.sun.elevation), lambda: coarse.turned)
+    sun *= np.float32(mixture.extinction)
+    return sun
+
+
+def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
+    """Radiance scattered on in the cells of the surroundings.
+
+    Parameters
+    ----------
+    coarse : Coarse
+    sun : ndarray of float32, shape (X, Y, Z)
+        From `sun_depth`, of these densities and perhaps of others outside them.
+    light : Light
+    mixture : Mixture
+    zones : bool, optional
+        Light of zenith, horizon and ground as well.
+    told : callable, optional
+        Called before the longest part.
+
+    Returns
+    -------
+    ndarray of float32, shape (U, V, W, 1 or 4, 4)
+        As `Lattice.sky`.
+    """
+    toward = direction_of(light.sun.azimuth, light.sun.elevation)
     thick, cosine = _thick(coarse, mixture), mixture.cosine
     arriving = arriving_in(coarse, sun, f32(1.0 - mixture.peak))
-    lights = 4 if zones is None else 1
+    lights = 4 if zones else 1
     first = np.zeros((*coarse.small.shape, 4, lights), np.float32)
     first[..., 0] = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))
     entering = np.zeros((len(DIRECTIONS), lights), np.float32)
-    if zones is None:
+    if zones:
         entering[:, 1:] = np.transpose(zone_shares(light))
-    tick(0.4)
-    found = np.moveaxis(transported(thick, cosine, first, entering), -1, -2)
-    sky = np.ascontiguousarray(found) if zones is None else np.concatenate([found, zones], axis=3)
-    return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
+    told()
+    return np.moveaxis(transported(thick, cosine, first, entering), -1, -2)
 
 
 @kernel

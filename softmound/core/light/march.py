@@ -19,7 +19,7 @@ import numpy as np
 from ..directions import direction_of
 from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32, u64
 from ..volume.bricks import SIDE
-from .arriving import hues_arriving, light_arriving
+from .arriving import hues_arriving, light_arriving, lit_by
 from .members import eye_of, media_of, members_of, ray_of
 from .onward import TURNS, onward
 from .overlap import (
@@ -94,6 +94,15 @@ def _normal(bricks, grid, axes, member, x, y, z, pixel):
     pixel[2] = wz * norm
 
 
+@row
+def _sun_of(lattices, k):
+    """The sun's part of a lattice: where it begins, its sides, its strides, the cell of the eye, and cells in a unit."""
+    deep = lattices.sun_sides[k, 2]
+    return (u64(lattices.sun_at[k]), lattices.sun_sides[k, 0], lattices.sun_sides[k, 1], deep, u64(deep),
+            u64(lattices.sun_sides[k, 1] * deep), lattices.sun_eye[k, 0], lattices.sun_eye[k, 1], lattices.sun_eye[k, 2],
+            lattices.to_sun[k])
+
+
 def _compiled(lone):
     """The march of scenes of one cloud, and of any: the same code, without what only several need."""
     @kernel
@@ -110,14 +119,6 @@ def _compiled(lone):
             sky_z = u64(lattices.sky_sides[0, 3])
             sky = lattices.sky
             sun_light = lattices.sun
-            sun_wide = lattices.sun_sides[0]
-            sun_high = lattices.sun_sides[1]
-            sun_deep = lattices.sun_sides[2]
-            sun_y = u64(sun_deep)
-            sun_x = u64(sun_high * sun_deep)
-            sun_eye_x = lattices.sun_eye[0]
-            sun_eye_y = lattices.sun_eye[1]
-            sun_eye_z = lattices.sun_eye[2]
             values = bricks.values
             # Room comes from outside: what a kernel allocates is counted wherever it is handed on.
             rays = room[line]
@@ -172,9 +173,9 @@ def _compiled(lone):
                 turned = min(i32(angle), i32(TURNS - 2))
                 angle -= f32(turned)
                 turned_over = lattices.sun_turned
-                sx = (dz if turned_over else dx) * lattices.to_sun
-                sy = (dx if turned_over else dy) * lattices.to_sun
-                sz = (dy if turned_over else dz) * lattices.to_sun
+                way_x = dz if turned_over else dx
+                way_y = dx if turned_over else dy
+                way_z = dy if turned_over else dz
                 clear = f32(1)
                 # The same without the forward peak.
                 soft = f32(1)
@@ -247,6 +248,8 @@ def _compiled(lone):
                     sky_at = u64(lattices.sky_at[lattice])
                     sky_y = sky_z * u64(sky_deep)
                     sky_x = sky_y * u64(sky_high)
+                    (sun_at, sun_wide, sun_high, sun_deep, sun_y, sun_x, sun_eye_x, sun_eye_y, sun_eye_z, to_sun) = _sun_of(
+                        lattices, lattice)
                     peaked = media.peak[medium] > f32(0)
                     while going and t < last:
                         bx = i32(math.floor(ox + vx * t)) >> 3
@@ -346,6 +349,8 @@ def _compiled(lone):
                                 sky_at = u64(lattices.sky_at[lattice])
                                 sky_y = sky_z * u64(sky_deep)
                                 sky_x = sky_y * u64(sky_high)
+                                (sun_at, sun_wide, sun_high, sun_deep, sun_y, sun_x, sun_eye_x, sun_eye_y, sun_eye_z,
+                                 to_sun) = _sun_of(lattices, lattice)
                                 cell_x = rays[chief, CELL_X]
                                 cell_y = rays[chief, CELL_Y]
                                 cell_z = rays[chief, CELL_Z]
@@ -394,9 +399,10 @@ def _compiled(lone):
                             thick *= f32(pace)
                             weight = soft * taken(calm * thick)
                             if sun_for == 0:
-                                at, u, v, w = cell_of(sun_eye_x + sx * here, sun_eye_y + sy * here, sun_eye_z + sz * here,
-                                                      sun_wide, sun_high, sun_deep)
-                                depth = blended(sun_light, at, sun_x, sun_y, u64(1), u, v, w)
+                                along = to_sun * here
+                                at, u, v, w = cell_of(sun_eye_x + way_x * along, sun_eye_y + way_y * along,
+                                                      sun_eye_z + way_z * along, sun_wide, sun_high, sun_deep)
+                                depth = blended(sun_light, sun_at + at, sun_x, sun_y, u64(1), u, v, w)
                                 sunlight = smooth * transmittance(calm * depth)
                                 if peaked:
                                     keen = onward(media.ahead, i32(medium * TURNS + turned), angle, depth)
@@ -510,7 +516,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
     members, media = members_of(scene)
     media = media_of(media, once=once or clay)
     arriving = light_arriving(scene, lattice, camera, once) if hues is None else hues_arriving(scene, hues, camera)
-    lit_by = np.arange(len(scene.clouds)) if hues is not None else np.zeros(len(scene.clouds), np.int64)
+    lighting = np.arange(len(scene.clouds)) if hues is not None else lit_by(scene, lattice)
     eyes = np.array([(cloud.placing.own(camera.eye) - cloud.grid.offset) / cloud.grid.voxel for cloud in scene.clouds], np.float32)
     squares = squares_of(scene, camera)
     most_met = max(int(np.diff(squares.begin).max(initial=0)), 1)
@@ -525,7 +531,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
             if ticket is not None:
                 ticket.tick(top / rows)
             _MARCHES[len(scene.clouds) == 1](
-                scene.bricks, members, media, arriving, squares, eye, eyes, lit_by, room[top:], numbers[top:], toward, int(nth),
+                scene.bricks, members, media, arriving, squares, eye, eyes, lighting, room[top:], numbers[top:], toward, int(nth),
                 top, f32(step), clay, wanted[top : top + block], out[top : top + block])
         if not clay:
             out[..., AWAY][wanted > 0] *= np.float32(scene.unit)
