@@ -2,6 +2,7 @@
 
 import argparse
 import pathlib
+import re
 import shutil
 import subprocess
 import sys
@@ -102,6 +103,18 @@ def shared(share):
     about.mkdir(parents=True)
     shutil.copy(ROOT / "LICENSE", about / "copyright")
     shutil.copytree(ROOT / "demo", about / "demo", ignore=shutil.ignore_patterns("__pycache__", "*.py"))
+    _manual(about / "manual")
+
+
+def _manual(folder):
+    """The manual, to be read with any browser, and a page that lists its chapters."""
+    shutil.copytree(ROOT / "softmound" / "desk" / "manual", folder)
+    chapters = sorted(folder.glob("*.html"))
+    titles = [re.search(r"<h1[^>]*>(.*?)</h1>", chapter.read_text(encoding="utf-8"), re.DOTALL) for chapter in chapters]
+    rows = "\n".join(f'<li><a href="{chapter.name}">{title.group(1) if title else chapter.stem}</a></li>'
+                     for chapter, title in zip(chapters, titles))
+    (folder / "index.html").write_text(f"<!doctype html>\n<meta charset=\"utf-8\"><title>Soft Mound</title>\n<h1>Soft Mound</h1>\n"
+                                       f"<ol>\n{rows}\n</ol>\n", encoding="utf-8")
 
 
 def deb(out, made):

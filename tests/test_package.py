@@ -3,6 +3,7 @@
 import configparser
 import gzip
 import pathlib
+import re
 import shutil
 import subprocess
 import sys
@@ -59,6 +60,12 @@ class Desktop(unittest.TestCase):
             self.assertEqual(set(entry["MimeType"].strip(";").split(";")), types)
             about = ElementTree.parse(share / "metainfo/org.softmound.SoftMound.metainfo.xml").getroot()
             self.assertEqual(about.find("launchable").text, "softmound.desktop")
+            manual = share / "doc" / "softmound" / "manual"
+            linked = re.findall(r'href="([^"]+)">([^<]+)<', (manual / "index.html").read_text(encoding="utf-8"))
+            self.assertEqual([file for file, _ in linked], sorted(p.name for p in manual.glob("[0-9]*.html")))
+            self.assertIn("Mass", dict(linked)["02_mass.html"])
+            for picture in re.findall(r'src="([^"]+)"', (manual / "02_mass.html").read_text(encoding="utf-8")):
+                self.assertTrue((manual / picture).is_file(), picture)
             for tool, file in (("desktop-file-validate", "applications/softmound.desktop"),
                                ("appstreamcli", "metainfo/org.softmound.SoftMound.metainfo.xml")):
                 if shutil.which(tool):

@@ -316,7 +316,7 @@ class Painter:
         scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
         made = None
         for made in self._rested(replace(request, grid=grid), camera, ticket, begun, scene=scene):
-            made = replace(made, request=request, members=len(clouds))
+            made = replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
             yield made
         if request.way == "true" and not request.moving and clouds:
             yield from self._traced(request, scene, camera, ticket, made)

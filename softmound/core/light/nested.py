@@ -53,7 +53,8 @@ def small_of(scene):
     boxes = np.array([cloud.box() for cloud in scene.clouds])
     low, high = boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0)
     small = (boxes[:, 1] - boxes[:, 0]).max(axis=1) <= SMALL * (high - low).max()
-    # Tiles of a deck are small beside all of it, and are no heroes.
+    # Tiles of a deck are small beside all of it, and are no heroes; nor is what is flat, wherever it comes from.
+    small &= [not cloud.layer for cloud in scene.clouds]
     wide = (boxes[:, 1] - boxes[:, 0])[:, [0, 2]].max(axis=1) / np.maximum((boxes[:, 1] - boxes[:, 0])[:, 1], 1e-9)
     small &= wide < FLAT
     if not small.any() or small.all():

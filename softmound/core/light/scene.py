@@ -94,6 +94,8 @@ class PlacedCloud:
         Multiplies the medium's, linear RGB.
     key : str
         Stands for the grid's content where results are kept.
+    layer : bool
+        Part of a deck or a haze, and no cloud by itself.
     """
 
     grid: BrickGrid
@@ -101,6 +103,7 @@ class PlacedCloud:
     placing: Placing = field(default_factory=Placing)
     tint: tuple = (1.0, 1.0, 1.0)
     key: str = ""
+    layer: bool = False
 
     @property
     def voxel(self):
