@@ -18,12 +18,14 @@ def add_to(actions):
     """
     frames = action(actions, "frames", _frames, "write numbered OpenVDB frames of a mound that moves", """
         frames loaf.mound --out loaf_frames --range 1-48
-        frames loaf.mound --out loaf_frames --range 1-96 --voxel 1.5 --workers 2""", writes=True)
+        frames loaf.mound --out loaf_frames --range 1-96 --voxel 1.5 --workers 2
+        frames loaf.mound --out loaf_frames --velocity""", writes=True)
     frames.add_argument("mound", metavar="X.mound", help="with a time line; without one its grains evolve at 24 frames a second")
     frames.add_argument("--out", metavar="DIR", required=True)
     frames.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default the whole line")
     frames.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
     frames.add_argument("--workers", type=arguments.frames, default=1, metavar="N", help="processes that share the frames")
+    frames.add_argument("--velocity", action="store_true", help="with velocity in m/s, by how forms move, for motion blur")
 
     move = action(actions, "move", _move, "let a form of a mound move as numbered files do", """
         move loaf.mound --form Loaf --files walk.####.obj --out walking.mound
@@ -127,7 +129,7 @@ def _frames(args):
         return
     with Progress(args) as progress:
         facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress),
-                               pathlib.Path(args.mound).absolute().parent)
+                               pathlib.Path(args.mound).absolute().parent, args.velocity)
     print_facts(facts, args)
 
 

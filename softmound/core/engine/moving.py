@@ -9,14 +9,16 @@ from ..aside import shown
 from ..exchange.sequences import mound_at
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
+from ..exchange.velocity import corners_of, velocity_grid
 from ..kernels import use_threads
 from ..library.frames import frame_name, plain_name
+from ..mass.velocity import velocity_at
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
 from .density import density_grid, draft_voxel
 
 
-def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None, source="."):
+def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None, source=".", velocity=False):
     """Write a frame of a moving mound for each number.
 
     Parameters
@@ -34,6 +36,8 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     ticket : Ticket, optional
     source : path-like, optional
         Folder of the mound, for files of moving forms.
+    velocity : bool, optional
+        With a second grid, `velocity`: metres a second with which forms carry along what is there, see `core.mass.velocity`.
 
     Returns
     -------
@@ -60,29 +64,40 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
         for at, (number, path) in enumerate(zip(numbers, paths)):
             if ticket is not None:
                 ticket.step(at / len(numbers), (at + 1) / len(numbers), f"frame {number}")
-            _write(mound, number, voxel, path, source, ticket)
+            _write(mound, number, voxel, path, source, velocity, ticket)
     else:
-        _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, source, ticket)
+        _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, source, velocity, ticket)
     return {"folder": str(folder), "frames": len(paths), "voxel": voxel, "bytes": sum(os.path.getsize(p) for p in paths)}
 
 
-def _write(mound, number, voxel, path, source, ticket=None):
+def _write(mound, number, voxel, path, source, velocity=False, ticket=None):
     still = mound_at(mound, number, source)
     grid = density_grid(still, voxel, ticket)
     seeds = [grain.seed for grain in mound.grains]
-    write_vdb(path, grid, metadata={**metadata_of(mound.name, mound.light.medium, seeds), "frame": float(number)}, ticket=ticket)
+    write_vdb(path, grid, metadata={**metadata_of(mound.name, mound.light.medium, seeds), "frame": float(number)}, ticket=ticket,
+              beside=_velocity(mound, still, number, grid, source) if velocity else None)
+
+
+def _velocity(mound, still, number, grid, source):
+    """What makes the grid of vectors of a frame: by where forms are at the next one, or, of the last, at the one before."""
+    line = mound.time
+    step = 1 if number < line.last else -1
+    other = mound_at(mound, number + step, source)
+    points, numbers = corners_of(grid)
+    values = velocity_at(still.mass, other.mass, points, step / line.rate, max(still.mass.melt, grid.voxel))
+    return lambda transform: velocity_grid(grid, values, numbers, line.rate, transform)
 
 
 def _begin(threads):
     use_threads(threads)
 
 
-def _one(recipe, number, voxel, path, source):
-    _write(read_mound(recipe), number, voxel, path, source)
+def _one(recipe, number, voxel, path, source, velocity):
+    _write(read_mound(recipe), number, voxel, path, source, velocity)
     return number
 
 
-def _shared(mound, numbers, paths, voxel, workers, folder, source, ticket):
+def _shared(mound, numbers, paths, voxel, workers, folder, source, velocity, ticket):
     """Let several processes write the frames; the recipe goes to them by a file, as it is."""
     recipe = folder / f".{os.getpid()}.mound"
     write_mound(recipe, mound.edited(snapshots=()))
@@ -91,7 +106,8 @@ def _shared(mound, numbers, paths, voxel, workers, folder, source, ticket):
         # A fresh interpreter each: threads of kernels do not outlive a fork.
         with concurrent.futures.ProcessPoolExecutor(
                 workers, multiprocessing.get_context("spawn"), initializer=_begin, initargs=(threads,)) as pool:
-            waiting = [pool.submit(_one, recipe, n, voxel, p, os.path.abspath(source)) for n, p in zip(numbers, paths)]
+            waiting = [pool.submit(_one, recipe, n, voxel, p, os.path.abspath(source), velocity)
+                       for n, p in zip(numbers, paths)]
             try:
                 for done, future in enumerate(concurrent.futures.as_completed(waiting), 1):
                     future.result()

@@ -23,7 +23,7 @@ BAND = 3.0
 """Voxels on either side of a level set."""
 
 
-def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None):
+def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None, beside=None):
     """Write a grid as an OpenVDB file, read it back, and only then put it in place.
 
     Parameters
@@ -38,6 +38,8 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
     surface : (ndarray, ndarray), optional
         Vertices (n, 3), in the grid's unit, and faces (m, 3) of a closed surface that is written beside the grid,
         as a level set of its voxel.
+    beside : callable, optional
+        Given the transform of the grid, another one that is written beside it.
 
     Raises
     ------
@@ -55,8 +57,11 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
             made.append(_level_set(*surface, grid.voxel, half, metadata))
         if ticket is not None:
             ticket.step(0.5, 0.6, "writing the file")
-        vdb.write(str(aside), grids=made, metadata={"creator": "Soft Mound"})
         level_set = [(g.activeVoxelCount(), g.evalMinMax()) for g in made[1:]]
+        if beside is not None:
+            made.append(beside(made[0].transform))
+        more = {g.name: g.activeVoxelCount() for g in made[1 + len(level_set):]}
+        vdb.write(str(aside), grids=made, metadata={"creator": "Soft Mound"})
         del made
         if ticket is not None:
             ticket.step(0.6, 1.0, "reading the file back")
@@ -64,6 +69,9 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
             compare(aside, grid, name, half, ticket, tolerance)
             for wanted in level_set:
                 _compare_level_set(aside, *wanted, half)
+            for other, active in more.items():
+                if _read_back(aside, other).activeVoxelCount() != active:
+                    raise Problem(f"{aside}: its grid {other} was not stored as it was; write it again.")
         except Problem as problem:
             # The name it was written under on the way says nothing to anybody.
             raise Problem(str(problem).replace(str(aside), shown(path))) from problem

@@ -6,6 +6,7 @@ import numpy as np
 
 from ..aside import put_in_place
 from ..exchange.stated import metadata_of
+from ..exchange.velocity import stated
 from ..library.frames import frame_name, plain_name
 from ..volume.reference import vdb
 from ..volume.twin import vdb_of
@@ -63,7 +64,4 @@ def _velocity(grown, rate):
     transform = vdb.createLinearTransform(voxelSize=grown.cell)
     transform.translate(tuple(map(float, grown.origin)))
     out.transform = transform
-    out.name = "velocity"
-    for key, value in (("unit", "m/s"), ("staggered", "no: in the middles of voxels"), ("frames_per_second", float(rate))):
-        out[key] = value
-    return out
+    return stated(out, rate)
