@@ -3,10 +3,13 @@
 import threading
 from unittest import mock
 
-from PyQt6.QtWidgets import QApplication
+from PyQt6.QtCore import QByteArray
+from PyQt6.QtWidgets import QApplication, QWidget
 
 from softmound.core.problems import Problem
 from softmound.desk import leaving
+from softmound.desk.document import settings
+from softmound.desk.places import keep_place, put_back
 
 from .desk import DeskTest
 
@@ -79,3 +82,35 @@ class Leaving(DeskTest):
             self.until(lambda: quit_.called)
         self.assertIn("oven", noted.call_args.args[1])
 
+
+
+class Places(DeskTest):
+    def setUp(self):
+        super().setUp()
+        settings().remove("window")
+        self.addCleanup(settings().remove, "window")
+
+    def test_the_window_comes_back_where_it_stood(self):
+        self.assertFalse(put_back(self.window))  # at the first start
+        self.window.setGeometry(40, 30, 1111, 777)
+        keep_place(self.window)
+        other = QWidget()
+        self.addCleanup(other.deleteLater)
+        self.assertTrue(put_back(other))
+        self.assertEqual((other.width(), other.height()), (1111, 777))
+
+    def test_on_a_screen_that_is_there(self):
+        # As a second screen would have it that was taken away since.
+        away = QWidget()
+        self.addCleanup(away.deleteLater)
+        away.setGeometry(9000, 5000, 700, 500)
+        keep_place(away)
+        self.assertTrue(put_back(self.window))
+        screen = QApplication.primaryScreen().availableGeometry()
+        self.assertTrue(screen.intersects(self.window.frameGeometry()))
+
+    def test_what_is_no_place_is_left(self):
+        settings().setValue("window", "here")
+        self.assertFalse(put_back(self.window))
+        settings().setValue("window", QByteArray(b"nonsense"))
+        self.assertFalse(put_back(self.window))

@@ -20,6 +20,7 @@ from ..logbook import Session, report, watch_threads
 from .asking import asked
 from .collecting import Collecting
 from .document import forget_left_behind, left_behind, set_aside
+from .places import keep_place, put_back
 from .style import dress
 from .warming import warm_in_a_window
 from .window import Window
@@ -70,6 +71,7 @@ def main(mound=None, library=None):
     session = Session()
     window = Window(pathlib.Path(library) if library else library_folder())
     window.document.open(opened or first_mound("Untitled"), mound)
+    put_back(window)
     window.show()
     if behind is not None:
         window.tell("You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.")
@@ -84,6 +86,7 @@ def main(mound=None, library=None):
     # Python sees signals only while it runs: this lets Ctrl+C close the window.
     signal.signal(signal.SIGINT, lambda *_: window.close())
     collecting = Collecting(application)
+    application.aboutToQuit.connect(lambda: keep_place(window))
     application.aboutToQuit.connect(window.end)
     code = application.exec()
     # From here on nothing of the interface runs; what is left of it goes with the application, in this thread.

@@ -318,8 +318,14 @@ class Painter:
         for made in self._rested(replace(request, grid=grid), camera, ticket, begun, scene=scene):
             made = replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
             yield made
-        if request.way == "true" and not request.moving and clouds:
+        if request.moving or not clouds:
+            return
+        if request.way == "true":
             yield from self._traced(request, scene, camera, ticket, made)
+        elif self.sharpens:
+            # Its light is blunt beside what the eye sees of a wide sky: finer, now that nothing else is asked for.
+            *_, last = self._rested(replace(request, grid=grid), camera, ticket, begun, SHARP, scene)
+            yield replace(last, request=request, members=made.members)
 
     def _rested(self, request, camera, ticket, begun, fine=RESTING, scene=None):
         """The picture of a request's grid: a coarse one while the hand moves, else ever smoother ones."""

@@ -149,7 +149,7 @@ class FormationSettings(SettingsPanel):
         station = self._station
         flock, spread = station.flock, station.spread
         chosen = [flock.members[n] for n in station.chosen]
-        self.about.setText("Choose members on the plan." if not chosen else
+        self.about.setText("Choose members in the picture or on the plan." if not chosen else
                            f"{chosen[0].name or chosen[0].asset.name}" if len(chosen) == 1 else f"{len(chosen)} members")
         for rows in self.layers:
             rows.show_flock()
