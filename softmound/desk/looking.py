@@ -170,8 +170,9 @@ class Looking(QObject):
     def _carry(self):
         """Let the picture on the screen follow the view until the one that is asked for is there; whether it does."""
         last, wanted = self._last, self._wanted
-        follows = (last is not None and last.away is not None and (wanted.moving or last.request.moving)
-                   and last.request.mound.view != wanted.mound.view
+        # Of two halves the border between would be carried along.
+        follows = (last is not None and last.away is not None and last.request.way != "both"
+                   and (wanted.moving or last.request.moving) and last.request.mound.view != wanted.mound.view
                    and (last.request.width, last.request.height, last.request.way) == (wanted.width, wanted.height, wanted.way))
         if follows:
             self.carrier.ask(last, wanted.mound.view)
