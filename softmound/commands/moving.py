@@ -27,6 +27,21 @@ def add_to(actions):
     frames.add_argument("--workers", type=arguments.frames, default=1, metavar="N", help="processes that share the frames")
     frames.add_argument("--velocity", action="store_true", help="with velocity in m/s, by how forms move, for motion blur")
 
+    film = action(actions, "film", _film, "a film of a mound that moves, or of a growth", """
+        film loaf.mound --out loaf.mp4
+        film loaf.mound --out loaf_pictures --range 1-48 --size 1920x1080 --kind exr
+        film loaf.mound --growth loaf_growth --out rising.mp4 --true --noise 0.06""", writes=True)
+    film.add_argument("mound", metavar="X.mound", help="its light and view; with a time line, or with --growth")
+    film.add_argument("--out", metavar="FILM|FOLDER", required=True)
+    film.add_argument("--growth", metavar="DIR", help="frames of this growth rather than those of the line")
+    film.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default all of them")
+    film.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel; a growth has its own")
+    film.add_argument("--size", type=arguments.size, default=(1280, 720), metavar="WxH")
+    film.add_argument("--true", action="store_true", help="True light")
+    film.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="of True light")
+    film.add_argument("--passes", type=arguments.frames, default=4, metavar="N", help="of Draft light")
+    film.add_argument("--kind", choices=("png", "exr"), default="png", help="of pictures in a folder")
+
     move = action(actions, "move", _move, "let a form of a mound move as numbered files do", """
         move loaf.mound --form Loaf --files walk.####.obj --out walking.mound
         move loaf.mound --form Spray --files spray.####.ply --slowed 2 --beyond looped --out loaf.mound --force
@@ -131,6 +146,38 @@ def _frames(args):
         facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress),
                                pathlib.Path(args.mound).absolute().parent, args.velocity)
     print_facts(facts, args)
+
+
+def _film(args):
+    from ..core.engine.films import film_of_growth, film_of_line
+    from ..core.engine.stills import Taking
+    from ..core.exchange.pictures import FILMS
+    from ..core.growth.kept import KeptGrowth
+    from ..core.recipe import read_mound
+
+    out = pathlib.Path(args.out)
+    check_outputs(args, [args.mound], out=(args.out, (*FILMS, "")))
+    mound, kept = read_mound(args.mound), None if args.growth is None else KeptGrowth(args.growth)
+    if kept is None and mound.time is None:
+        raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, or say --growth DIR.")
+    line = mound.time
+    numbers = kept.numbers() if kept is not None else range(line.first, line.last + 1)
+    if args.range is not None:
+        numbers = [n for n in numbers if args.range[0] <= n <= args.range[1]]
+    if not numbers:
+        raise Problem(f"{shown(args.mound)}: has no frame in that range; choose another.")
+    if args.dry_run:
+        foretold(args, [out])
+        return
+    taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
+    with Progress(args) as progress:
+        ticket = ticket_for(progress)
+        if kept is not None:
+            written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket)
+        else:
+            written = film_of_line(out, mound, numbers, taking, args.voxel, pathlib.Path(args.mound).absolute().parent, args.kind,
+                                   ticket)
+    print_facts({"file": str(out), "pictures": len(numbers), "written": written}, args)
 
 
 def _grow(args):

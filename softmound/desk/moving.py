@@ -6,10 +6,11 @@ import platformdirs
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from ..core.engine.density import draft_voxel
+from ..core.engine.films import TAKES, clouds_of_frame, film_of_growth, film_of_line
 from ..core.engine.keys import key_of
 from ..core.engine.stages import Stages, layers_of
 from ..core.exchange.sequences import mound_at
-from ..core.growth.frames import grid_of_frame, growth_written
+from ..core.growth.frames import growth_written
 from ..core.growth.growing import foretold_growth, grown
 from ..core.growth.kept import KeptGrowth, key_of_growth
 from ..core.growth.riding import frozen, frozen_mound
@@ -18,10 +19,11 @@ from ..core.light.camera import camera_of
 from ..core.light.coarse import QUICK
 from ..core.light.looks import held, looked
 from ..core.light.radiance import radiance_of
-from ..core.light.scene import PlacedCloud
 from ..core.problems import Problem
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import turn_of_line
+from .asking import asking
+from .picture_dialog import PictureDialog
 from .relay import Relay
 
 RATE = 24.0
@@ -210,7 +212,7 @@ class Moving(QObject):
                     key = stages.density_key(still, voxel)
                     scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
                 else:
-                    scene = stages.scene_of(mound.light, mound.view, (_cloud_of(grown_, number, mound.light.medium),))
+                    scene = stages.scene_of(mound.light, mound.view, clouds_of_frame(grown_, number, mound.light.medium))
                 layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
                 seen = radiance_of(layers, scene, camera, stride=COARSER)
                 # Exposed like the first, or it would flicker.
@@ -257,7 +259,7 @@ class Moving(QObject):
         if self.grown is None or not self._numbers:
             return None
         grown_, number, medium = self.grown, self.shown, self._window.document.mound.light.medium
-        return lambda _camera, _ticket: ((_cloud_of(grown_, number, medium),), False)
+        return lambda _camera, _ticket: (clouds_of_frame(grown_, number, medium), False)
 
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""
@@ -377,6 +379,25 @@ class Moving(QObject):
 
         self._window.jobs.begin(work, done, f"Freeze frame {number}")
 
+    def take_film(self):
+        """Ask how, and take a film of the line, or of the growth that is looked at, beside the work."""
+        window, line = self._window, self.line
+        if line is None:
+            window.tell("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow.")
+            return
+        mound, kept, folder = window.document.mound, self.grown, window.document.folder
+        with asking(PictureDialog(mound, str(window.files.folder), False, window, TAKES)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            path, taking = dialog.path, dialog.taking()
+
+        def work(ticket):
+            if kept is not None:
+                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
+            return film_of_line(path, mound, range(line.first, line.last + 1), taking, folder=folder, ticket=ticket)
+
+        window.jobs.begin(work, window.tell, f"Film {path.name}")
+
     def write(self, folder):
         """Write the frames of the growth as numbered OpenVDB files with velocity.
 
@@ -393,11 +414,6 @@ class Moving(QObject):
         self._timer.stop()
         self._making = None
         self._relay.close()
-
-
-def _cloud_of(kept, number, medium):
-    """A frame of a growth as a placed cloud."""
-    return PlacedCloud(grid_of_frame(kept.frame(number)), medium, key=f"growth {kept.folder} {number}")
 
 
 def _sweep(folder, begins=None):

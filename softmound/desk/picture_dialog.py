@@ -33,7 +33,7 @@ class PictureDialog(QDialog):
         kept = QSettings("softmound", "pictures")
         self._kept = kept
         self.kind = kept.value("kind", "still")
-        self.kind = self.kind if self.kind in takes else "still"
+        self.kind = self.kind if self.kind in takes else next(iter(takes))
         self.light = kept.value("light", "draft")
         self.light = self.light if self.light in ("draft", "true") else "draft"
         self.grid = "final" if final else "draft"
@@ -115,7 +115,7 @@ class PictureDialog(QDialog):
     def _show(self):
         self.sentence.setText(self.takes[self.kind].sentence)
         self.noise.setVisible(self.light == "true")
-        self.frames.setVisible(self.takes[self.kind].frames)
+        self.frames.setVisible(self.takes[self.kind].frames and self.takes[self.kind].counted)
         self.trouble.setText(self.problem())
         self.trouble.setVisible(bool(self.problem()))
         self.take_button.setEnabled(not self.problem())

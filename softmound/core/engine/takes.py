@@ -21,6 +21,8 @@ class Take:
         It is of many pictures, which also go into a folder under a name without an ending.
     write : callable
         ``write(path, stages, mound, grid, key, taking, frames, ticket)`` takes it and writes it; returns a sentence.
+    counted : bool
+        Of many pictures it can be said how many.
     """
 
     label: str
@@ -28,6 +30,7 @@ class Take:
     endings: tuple
     frames: bool
     write: callable
+    counted: bool = True
 
 
 def _still(path, stages, mound, grid, key, taking, _frames, ticket):
