@@ -18,7 +18,6 @@ SETTLED = f32(1.0)
 """Pixels by which two turns may differ for the place to count as found; by distance, flanks seen at a slant would not be."""
 BEGUN = (5.0, 35.0, 65.0, 95.0)
 """Percentiles of the distances at which rays begin to look, the near ones first."""
-
 EVERY = 8
 """One pixel of so many in either direction says where to begin."""
 
@@ -47,8 +46,11 @@ def away_of(layers, everywhere=None):
 
 @kernel
 def _carried(pixels, away, middle, was, now, shift, half, spread, starts, out):
-    """`was` and `now` are right, up and forward of the cameras in rows; `half` the middle of the picture in pixels across and down,
-    and `spread` the width of one at distance 1, before and now."""
+    """The picture through the other camera.
+
+    `was` and `now` are right, up and forward of the cameras in rows; `half` is the middle of the picture in pixels across and
+    down, and `spread` the width of a pixel at distance 1, before and now.
+    """
     high, wide = away.shape
     half_x, half_y = half[0, 0], half[0, 1]
     for row in prange(out.shape[0]):
@@ -64,7 +66,7 @@ def _carried(pixels, away, middle, was, now, shift, half, spread, starts, out):
             # The neighbour's distance first: most often it is this one's as well.
             for start in range(-1 if last > f32(0) else 0, starts.shape[0]):
                 along, u_before, v_before = last if start < 0 else starts[start], f32(-9), f32(-9)
-                for _turn in range(TURNS):
+                for turn in range(TURNS):
                     px, py, pz = shift[0] + x * along, shift[1] + y * along, shift[2] + z * along
                     deep = px * was[2, 0] + py * was[2, 1] + pz * was[2, 2]
                     if deep <= f32(1e-3) * along:
@@ -86,7 +88,7 @@ def _carried(pixels, away, middle, was, now, shift, half, spread, starts, out):
                     if found:
                         break
                     u_before, v_before = u, v
-                    on_cloud = _turn == TURNS - 1
+                    on_cloud = turn == TURNS - 1
                 if found or on_cloud:
                     last = along if found else last
                     break
