@@ -355,8 +355,12 @@ class Frames(unittest.TestCase):
         other = after.frame(24)
         self.assertFalse(other.flow.shape == late.flow.shape and np.array_equal(other.flow, late.flow))
         self.assertEqual(KeptGrowth(self.folder).mound.growth.heat, 40.0)
+        # Up to there it grew by numbers that are not kept: it does not go on from there by the wrong ones.
+        self.assertEqual(after.states()[0], 17)
+        with self.assertRaisesRegex(Problem, "from a later one"):
+            grown(warmer, self.folder, 24.0, since=12)
         with self.assertRaisesRegex(Problem, "same cells"):
-            grown(mound.edited(growth=mound.growth.edited(cell=3.0)), self.folder, 24.0, since=12)
+            grown(mound.edited(growth=mound.growth.edited(cell=3.0)), self.folder, 24.0, since=17)
 
     def test_going_on_from_any_frame_by_the_same_numbers_changes_nothing(self):
         # Frame 17 lies between two states: the way to it is gone again, and is the same to the bit.

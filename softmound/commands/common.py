@@ -229,3 +229,31 @@ def placement(parser):
     parser.add_argument("--origin", default="kept", choices=("kept", "centre", "base"),
                         help="where the file's origin lies: as in the mound, in the middle of the cloud, or in the middle of "
                              "its underside")
+
+
+def changes_of(texts, model):
+    """What `--set WHAT=VALUE` says, again and again, of a model.
+
+    Parameters
+    ----------
+    texts : sequence of str
+    model : type
+        Of pydantic; values are checked when it is made.
+
+    Returns
+    -------
+    dict of str to str or list of str
+        By field; of one that holds several numbers, its parts between commas.
+
+    Raises
+    ------
+    Problem
+        Names the first that is none.
+    """
+    changes = {}
+    for text in texts:
+        what, equals, value = text.partition("=")
+        if not equals or what not in model.model_fields:
+            raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(model.model_fields)}.")
+        changes[what] = value.split(",") if isinstance(model.model_fields[what].default, tuple) else value
+    return changes

@@ -7,7 +7,7 @@ import pathlib
 from ..core.aside import shown
 from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
 
 AREAS, TURNED = ("rectangle", "disc", "line", "painted"), ("not", "about", "freely")
 PICTURES, STAGES = (".png", ".exr"), (".usda", ".usdc", ".usd")
@@ -359,12 +359,7 @@ def _layer(kind):
                               f"{', '.join(layer.name for layer in layers) or 'none'}.")
             del layers[at]
         else:
-            changes = {}
-            for text in args.set:
-                what, equals, value = text.partition("=")
-                if not equals or what not in model.model_fields:
-                    raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(model.model_fields)}.")
-                changes[what] = value.split(",") if "," in value else value
+            changes = changes_of(args.set, model)
             try:
                 new = model.model_validate({**(layers[at].model_dump() if at is not None else {"name": name}), **changes})
                 layers[at if at is not None else len(layers):(at + 1 if at is not None else None)] = [new]
@@ -384,7 +379,7 @@ def _plate(args):
 
     from ..core.formation.plate import photograph_of
     from ..core.recipe.flock import Plate
-    from ..core.recipe.flock_files import read_flock, write_flock
+    from ..core.recipe.flock_files import named_from, read_flock, write_flock
 
     flock, folder = read_flock(args.flock), _folder(args)
     plate = None
@@ -393,13 +388,8 @@ def _plate(args):
             raise Problem(f"{shown(args.flock)}: has no plate yet; say --photograph FILE.")
         changes = {} if flock.plate is None else flock.plate.model_dump()
         if args.photograph is not None:
-            path = pathlib.Path(args.photograph).absolute()
-            changes["file"] = os.path.relpath(path, folder) if path.is_relative_to(folder) else str(path)
-        for text in args.set:
-            what, equals, value = text.partition("=")
-            if not equals or what not in Plate.model_fields:
-                raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(Plate.model_fields)}.")
-            changes[what] = value
+            changes["file"] = named_from(args.photograph, folder)
+        changes.update(changes_of(args.set, Plate))
         try:
             plate = Plate.model_validate(changes)
         except ValidationError as error:

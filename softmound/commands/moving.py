@@ -6,7 +6,7 @@ import pathlib
 from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
-from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -193,11 +193,7 @@ def _grow(args):
     mound = read_mound(args.mound)
     changes = {name: value for name, value in (("seconds", args.seconds), ("cell", args.voxel), ("seed", args.seed))
                if value is not None}
-    for text in args.set:
-        what, equals, value = text.partition("=")
-        if not equals or what not in Growth.model_fields:
-            raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(Growth.model_fields)}.")
-        changes[what] = value
+    changes.update(changes_of(args.set, Growth))
     try:
         held = (mound.growth or growth_for(mound)).model_dump()
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))

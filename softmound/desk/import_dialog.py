@@ -19,7 +19,8 @@ from ..core.exchange.meshes import UNITS, UPS, Triangles, in_metres
 from ..core.recipe import Problem
 from ..core.volume.bricks import BrickGrid
 from .controls import ChoiceRow, NumberField, text_label
-from .figures import figure, memory
+from .figures import memory
+from .lengths import length
 
 
 def _triangles(path):
@@ -228,7 +229,7 @@ class ImportDialog(QDialog):
 
     def _show(self):
         x, y, z = self._extent()
-        self.size.setText(f"It will be {figure(float(x))} × {figure(float(y))} × {figure(float(z))} m "
+        self.size.setText(f"It will be {length(float(x))} × {length(float(y))} × {length(float(z))} "
                           "(width, height, depth).")
         if self.thickness is not None:
             self.thickness.setVisible(self.mend == "sheet")

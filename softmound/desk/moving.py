@@ -23,6 +23,7 @@ from ..core.problems import Problem
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import turn_of_line
 from .asking import asking
+from .lengths import length
 from .picture_dialog import PictureDialog
 from .relay import Relay
 
@@ -285,7 +286,7 @@ class Moving(QObject):
         except Problem as problem:
             return str(problem)
         wide, high, deep = said["shape"]
-        return (f"{wide} × {high} × {deep} cells of {said['cell']:g} m, {said['frames']} frames; at most "
+        return (f"{wide} × {high} × {deep} cells of {length(said['cell'])}, {said['frames']} frames; at most "
                 f"{said['memory_bytes'] / 1e9:.1f} GB of memory, {said['disk_bytes'] / 1e9:.1f} GB on disk")
 
     def grow(self):

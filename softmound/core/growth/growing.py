@@ -110,7 +110,7 @@ def _brought_to(number, kept, source, rate, flowing, ticket):
                       "and wind, or begin anew.")
     there = [state for state in kept.states() if state <= number]
     if not there or number > max(kept.numbers(), default=-1):
-        raise Problem(f"{kept.mound.name}: no state is kept up to frame {number}; let it grow again.")
+        raise Problem(f"{kept.mound.name}: no state is kept up to frame {number}; go on from a later one, or let it grow again.")
     if kept.rate != rate:
         raise Problem(f"{kept.mound.name}: grew at {kept.rate:g} frames a second; go on at the same rate.")
     kept.resume(there[-1], flowing)

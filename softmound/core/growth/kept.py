@@ -111,7 +111,9 @@ class KeptGrowth:
         if since < 0:  # what stays can be read at any moment
             (folder / "growth.json").unlink(missing_ok=True)
         for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz")):
-            if int(old.stem.split("_")[1]) > since:
+            number, state = int(old.stem.split("_")[1]), old.stem.startswith("state")
+            # What was before it grew by other numbers: the way from there cannot be gone again by these.
+            if number > since or state and number < since:
                 old.unlink(missing_ok=True)
         write_mound(folder / "grown.mound", _light(mound))
         last = max(1, round(mound.growth.seconds * rate))

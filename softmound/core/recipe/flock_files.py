@@ -68,6 +68,21 @@ def read_flock(path):
         raise Problem(sentence_for(error, shown(path))) from error
 
 
+def named_from(path, folder):
+    """How a flock names a file: relative where it lies below the flock's folder, absolute else.
+
+    Parameters
+    ----------
+    path, folder : path-like
+
+    Returns
+    -------
+    str
+    """
+    path, folder = (pathlib.Path(os.path.abspath(each)) for each in (path, folder))
+    return str(path.relative_to(folder)) if path.is_relative_to(folder) else str(path)
+
+
 def rebased(flock, was, now):
     """A flock whose relative files are found from another folder.
 
@@ -82,11 +97,8 @@ def rebased(flock, was, now):
     Flock
         Files below the new folder are relative to it, others absolute.
     """
-    was, now = pathlib.Path(was).absolute(), pathlib.Path(now).absolute()
-
     def there(file):
-        path = pathlib.Path(os.path.normpath(was / file))
-        return str(path.relative_to(now)) if path.is_relative_to(now) else str(path)
+        return named_from(pathlib.Path(was, file), now)
 
     members = tuple(m.edited(asset=m.asset.edited(file=there(m.asset.file))) if m.asset.file else m for m in flock.members)
     plate = None if flock.plate is None else flock.plate.edited(file=there(flock.plate.file))

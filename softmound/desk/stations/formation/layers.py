@@ -57,8 +57,8 @@ def value_of(layer, name):
     return value if at is None else value[at]
 
 
-def change_of(layer, name, value):
-    """What changes of a layer's model when one of its numbers does.
+def changed_layer(layer, name, value):
+    """A layer with another number.
 
     Parameters
     ----------
@@ -68,16 +68,21 @@ def change_of(layer, name, value):
 
     Returns
     -------
-    dict
+    Deck or Haze
+        Of the two altitudes of a haze the one that is not dragged gives way.
     """
     if name == "seed":
-        return {name: int(round(value))}
+        return layer.edited(seed=int(round(value)))
+    if name == "low":
+        return layer.edited(low=value, high=layer.high if value < layer.high else value + 1.0)
+    if name == "high":
+        return layer.edited(low=layer.low if value > layer.low else value - 1.0, high=value)
     if name not in PARTS:
-        return {name: value}
+        return layer.edited(**{name: value})
     field, at = PARTS[name]
     pair = list(getattr(layer, field))
     pair[at] = value
-    return {field: tuple(pair)}
+    return layer.edited(**{field: tuple(pair)})
 
 
 class LayerRows:

@@ -11,6 +11,7 @@ from ....core.formation.plate import file_of, filled, levelled, photograph_of, s
 from ....core.problems import Problem
 from ....core.recipe import Arrays, Reference
 from ....core.recipe.flock import Plate
+from ....core.recipe.flock_files import named_from
 from ... import photographs, style
 from ...controls import NumberField, Row, text_label
 
@@ -201,8 +202,7 @@ class PlateRows:
         ----------
         path : pathlib.Path
         """
-        path, folder = pathlib.Path(path).absolute(), self._station.sky.folder.absolute()
-        named = str(path.relative_to(folder)) if path.is_relative_to(folder) else str(path)
+        named = named_from(path, self._station.sky.folder)
         before = self._station.flock.plate
         plate = Plate(file=named) if before is None else before.edited(file=named)
         self._apply(lambda flock: flock.edited(plate=plate))

@@ -127,15 +127,15 @@ class FormationSettings(SettingsPanel):
         self.add(Row(self.views, self.forget))
         self.pictures = QPushButton("Picture, film…")
         self.pictures.setToolTip("A still, or a film along a path through the kept views (Ctrl+T).")
-        self.pictures.clicked.connect(station.take_pictures)
+        self.pictures.clicked.connect(station.files.take)
         self.add(Row(self.pictures))
         self.section("Flock")
         self.file = self.add(text_label(""))
         buttons = []
         for words, tip, act in (
-                ("New", "Begin an empty flock.", station.begin), ("Open…", "Open a .flock file.", station.open_file),
-                ("Save as…", "Save it as a .flock file; a copy outlives the program in any case.", station.save_file),
-                ("Export…", "An OpenUSD stage, a list of members, or one merged OpenVDB grid.", station.export)):
+                ("New", "Begin an empty flock.", station.begin), ("Open…", "Open a .flock file.", station.files.open),
+                ("Save as…", "Save it as a .flock file; a copy outlives the program in any case.", station.files.save),
+                ("Export…", "An OpenUSD stage, a list of members, or one merged OpenVDB grid.", station.files.export)):
             button = QPushButton(words)
             button.setToolTip(tip)
             button.clicked.connect(act)

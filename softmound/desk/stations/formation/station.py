@@ -3,16 +3,9 @@
 import pathlib
 
 from PyQt6.QtCore import QRectF, Qt
-from PyQt6.QtWidgets import QFileDialog
 
-from ....core.exchange.stated import metadata_of
-from ....core.exchange.vdb import write_vdb
-from ....core.formation.filming import TAKES
-from ....core.formation.listing import read_list, write_list
-from ....core.formation.merging import merged
 from ....core.formation.picking import corners_of, member_at
 from ....core.formation.spreading import painted_over, spread_again, taken_out
-from ....core.formation.stage import ENDINGS, read_stage, write_stage
 from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
 from ....core.library.index import Index
 from ....core.light.camera import fitted
@@ -20,15 +13,15 @@ from ....core.recipe import BaseLevel, KeptView, Mass, Problem
 from ....core.recipe.files import read_mound, write_mound
 from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
 from ... import style
-from ...asking import asking
 from ...command import Command
-from ...picture_dialog import PictureDialog
 from ...strip import FRESH
 from ..station import Station
-from .layers import LAYERS, change_of
+from .files import FlockFiles
+from .layers import LAYERS, changed_layer
 from .member_hand import MemberHand
 from .settings import FormationSettings
 from .sky import Sky
+from .spreads import along_line, changed_by
 from .tray import FormationTray
 
 _NOTHING = Mass(base=BaseLevel(on=False))
@@ -36,8 +29,6 @@ ACROSS = 0.6
 """Share of the plan's smaller side that a new spread fills."""
 AT_ONCE = 200
 """Versions new to this machine that are taken into the index before the hand is let go on; Library takes in the rest."""
-MERGED_ALONG = 400
-"""Voxels along the longest side of a merged grid that is written from the window."""
 
 
 class FormationStation(Station):
@@ -47,6 +38,8 @@ class FormationStation(Station):
     ----------
     sky : Sky
         The flock that is worked on.
+    files : FlockFiles
+        Where it comes from and goes to.
     chosen : list of int
         Members that are chosen.
     """
@@ -65,7 +58,7 @@ class FormationStation(Station):
 
     def __init__(self, window):
         super().__init__(window)
-        self.sky = Sky(self, window.tell)
+        self.sky, self.files = Sky(self, window.tell), FlockFiles(self)
         self.chosen, self._spread_name, self._sources, self._known = [], "", {}, None
         self.tray, self.settings = FormationTray(self), FormationSettings(self)
         self.hand = self._members_hand = MemberHand(self)
@@ -451,15 +444,7 @@ class FormationStation(Station):
         there = getattr(self.flock, kind)
         if number >= len(there):
             return
-        changes = change_of(there[number], name, value)
-        if kind == "hazes" and name in ("low", "high"):
-            # The one that is not dragged gives way.
-            other = there[number].high if name == "low" else there[number].low
-            if name == "low" and value >= other:
-                changes["high"] = value + 1.0
-            elif name == "high" and value <= other:
-                changes["low"] = value - 1.0
-        changed = there[number].edited(**changes)
+        changed = changed_layer(there[number], name, value)
         self.sky.apply(lambda flock: flock.edited(**{kind: (*there[:number], changed, *there[number + 1:])}), moving)
 
     def remove_layer(self, kind, number):
@@ -547,23 +532,7 @@ class FormationStation(Station):
         spread = self.spread
         if spread is None:
             return
-        if name in ("count", "seed"):
-            value = int(round(value))
-        pairs = {"wide": ("size", 0), "deep": ("size", 1), "smallest": ("sizes", 0), "largest": ("sizes", 1)}
-        if name in pairs:
-            field, at = pairs[name]
-            both = list(getattr(spread, field))
-            both[at] = value
-            if field == "sizes":
-                # The one that is not dragged gives way.
-                both[1 - at] = max(both[1 - at], value) if at == 0 else min(both[1 - at], value)
-            changes = {field: tuple(both)}
-        elif name in ("low", "high"):
-            changes = {"low": min(spread.low, value) if name == "high" else value,
-                       "high": max(spread.high, value) if name == "low" else value}
-        else:
-            changes = {name: value}
-        changed_spread = spread.edited(**changes)
+        changed_spread = changed_by(spread, name, value)
 
         def change(flock):
             flock = flock.edited(spreads=tuple(changed_spread if s.name == spread.name else s for s in flock.spreads))
@@ -606,9 +575,7 @@ class FormationStation(Station):
         spread = self.spread
         if spread is None:
             return
-        points = tuple((round(min(max(x, -5e4), 5e4), 1), round(min(max(z, -5e4), 5e4), 1)) for x, z in points)
-        wide = min(spread.size[0], 0.25 * spread.size[0] if spread.area != "line" else spread.size[0])
-        changed_spread = spread.edited(area="line", points=points, size=(max(wide, 1.0), spread.size[1]))
+        changed_spread = along_line(spread, points)
         self.chosen = []
         self._try(lambda flock: spread_again(flock.edited(spreads=tuple(
             changed_spread if s.name == spread.name else s for s in flock.spreads)), self._radii(flock), spread.name), False)
@@ -655,24 +622,7 @@ class FormationStation(Station):
             self.sky.apply(lambda flock: flock.edited(views=(*flock.views[:number], *flock.views[number + 1:])))
 
     def take_pictures(self):
-        """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
-        flock, window, folder = self.flock, self.window, self.sky.folder
-        takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
-        if not (flock.decks or flock.hazes or any(m.asset in self.sources() and not m.hidden for m in flock.members)):
-            window.tell("There is nothing to take pictures of: place clouds of the library on the plan first.")
-            return
-        if len(takes) < len(TAKES):
-            window.tell("With two kept views or more a film goes along a path through them.")
-        with asking(PictureDialog(flock, str(window.files.folder), False, window, takes)) as dialog:
-            if dialog.exec() != PictureDialog.DialogCode.Accepted:
-                return
-            take, path, taking, frames = takes[dialog.kind], dialog.path, dialog.taking(), round(dialog.frames.value)
-        library = window.delivering.library
-
-        def work(ticket):
-            return take.write(path, flock, sources_of(flock, library, folder), taking, frames, folder, ticket)
-
-        window.jobs.begin(work, window.tell, f"Take {path.name}")
+        self.files.take()
 
     def look_from(self, number):
         """Look from a kept view.
@@ -687,69 +637,6 @@ class FormationStation(Station):
         """Begin an empty flock; the one before comes back by undo."""
         self.chosen = []
         self.sky.begin()
-
-    def open_file(self):
-        """Ask for a flock, a stage or a list, and open it."""
-        path, _ = QFileDialog.getOpenFileName(self.settings, "Open a flock", str(self.window.files.folder),
-                                              "Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)")
-        if not path:
-            return
-        self.chosen, path = [], pathlib.Path(path)
-        try:
-            if path.suffix.lower() == ".flock":
-                self.sky.open(path)
-            else:
-                reader = read_stage if path.suffix.lower() in ENDINGS else read_list
-                flock = reader(path, path.stem[:80])
-                self.sky.begin(flock.edited(members=tuple(
-                    m.edited(asset=m.asset.edited(file=str((path.parent / m.asset.file).resolve()))) if m.asset.file else m
-                    for m in flock.members)))
-        except Problem as problem:
-            self.window.tell(str(problem))
-            return
-        self.fit() if path.suffix.lower() != ".flock" else self.tray.plan.fit()
-
-    def save_file(self):
-        """Ask for a name, and save the flock."""
-        start = self.sky.path or self.window.files.folder / f"{self.flock.name}.flock"
-        path, _ = QFileDialog.getSaveFileName(self.settings, "Save the flock", str(start), "Flocks (*.flock)")
-        if not path:
-            return
-        path = pathlib.Path(path)
-        try:
-            self.sky.save(path if path.suffix == ".flock" else path.with_name(path.name + ".flock"), self.window.delivering.library)
-        except Problem as problem:
-            self.window.tell(str(problem))
-            return
-        self.window.tell(f"Saved {self.sky.path.name}.")
-        self.settings.show_flock()
-
-    def export(self):
-        """Ask where to, and write the flock as a stage, a list or one grid."""
-        start = self.window.files.folder / f"{self.flock.name}.usda"
-        path, _ = QFileDialog.getSaveFileName(self.settings, "Export the flock", str(start),
-                                              "OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)")
-        if not path:
-            return
-        flock, path = self.flock, pathlib.Path(path)
-        library, folder, picture = self.window.delivering.library, self.sky.folder, self.window.picture
-        aspect = picture.width() / max(picture.height(), 1)
-
-        def work(ticket):
-            sources = sources_of(flock, library, folder)
-            if path.suffix.lower() == ".vdb":
-                box = bounds_of_flock(flock, sources)
-                if box is None:
-                    raise Problem(f"{flock.name}: has no members to be seen; there is nothing to merge.")
-                low, high = box
-                grid, medium = merged(flock, sources, float((high - low).max()) / MERGED_ALONG, None, ticket)
-                write_vdb(path, grid, metadata=metadata_of(flock.name, medium, []), ticket=ticket)
-                return f"merged at {grid.voxel:.3g} m"
-            if path.suffix.lower() == ".json":
-                return f"{write_list(path, flock, sources)['members']} members"
-            return f"{write_stage(path, flock, sources, aspect)['members']} members"
-
-        self.window.jobs.begin(work, lambda said: self.window.tell(f"Exported {path.name}: {said}."), f"Export {path.name}")
 
 
 def _paint_sky(painter):

@@ -14,6 +14,7 @@ from ....core.library.frames import RATE
 from ... import style
 from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory
+from ...lengths import length
 from ...pixels import image_of_pixels
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
@@ -232,11 +233,11 @@ def _fitting(image, wide):
 
 def _size(facts):
     low, high = facts["bounds"]
-    return " × ".join(figure(b - a) for a, b in zip(low, high)) + " m"
+    return " × ".join(length(b - a) for a, b in zip(low, high))
 
 
 _ROWS = {
-    "size": _size, "voxel": lambda facts: f"{figure(facts['voxel'])} m",
+    "size": _size, "voxel": lambda facts: f"{length(facts['voxel'])}",
     "active voxels": lambda facts: count(facts["active_voxels"]),
     "extinction": lambda facts: f"{figure(facts['extinction'])} per metre",
     "optical depth": lambda facts: " × ".join(figure(depth) for depth in facts.get("optical_depth", ())) or "not measured",

@@ -9,6 +9,7 @@ from ....core.library.choices import MORE, TIERS
 from ... import style
 from ...controls import Row, text_label
 from ...figures import count, figure, memory, seconds
+from ...lengths import length
 from ...settings_panel import SettingsPanel
 from .about_fields import AboutFields
 
@@ -138,7 +139,7 @@ class LibrarySettings(SettingsPanel):
         self.folder.setToolTip(str(station.folder))
         self.state.setText(
             f"“{mound.name}” is published as it is now." if station.published_now(mound) else
-            f"“{mound.name}” will be published at its final voxel of {figure(mound.voxels.final)} m.")
+            f"“{mound.name}” will be published at its final voxel of {length(mound.voxels.final)}.")
         self.show_foretold(mound)
         version = station.chosen
         recipe = version is not None and version.mound is not None
@@ -154,11 +155,11 @@ class LibrarySettings(SettingsPanel):
             return
         facts = version.facts
         low, high = facts["bounds"]
-        size = " × ".join(figure(b - a) for a, b in zip(low, high))
+        size = " × ".join(length(b - a) for a, b in zip(low, high))
         self.facts.setText(
             f"<b>{escape(facts['name'])}</b> v{version.number:03d}<br>"
             f"grid “{facts['grid']}”, {'16' if facts.get('half') else '32'}-bit<br>"
-            f"voxel {figure(facts['voxel'])} m<br>{size} m<br>"
+            f"voxel {length(facts['voxel'])}<br>{size}<br>"
             f"{' × '.join(str(d) for d in facts['dims'])} voxels, {count(facts['active_voxels'])} active<br>"
             f"density up to {figure(facts['range'][1])}<br>"
             f"extinction {figure(facts['extinction'])} per metre<br>"

@@ -20,7 +20,8 @@ from PyQt6.QtWidgets import (
 
 from ....core.library.choices import ORDERS
 from ... import style
-from ...figures import figure, memory
+from ...figures import memory
+from ...lengths import length
 from ...pixels import image_of_pixels
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
@@ -137,7 +138,7 @@ class _Card(QStyledItemDelegate):
         painter.setPen(style.QUIET)
         painter.setFont(style.text_font(11))
         painter.drawText(line.translated(0, 17), Qt.AlignmentFlag.AlignVCenter,
-                         f"{figure(version.facts['voxel'])} m · {memory(version.bytes)}")
+                         f"{length(version.facts['voxel'])} · {memory(version.bytes)}")
         painter.restore()
 
 

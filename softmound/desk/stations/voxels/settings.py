@@ -10,6 +10,7 @@ from ....core.recipe import Voxels, limits
 from ....core.volume.numbers import WATER
 from ...controls import NumberField, Row, text_label
 from ...figures import count, figure, grouped, memory, seconds
+from ...lengths import length
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
 from .skin_fields import SkinFields
@@ -165,4 +166,4 @@ class VoxelsSettings(SettingsPanel):
             digits = 10.0 ** (math.floor(math.log10(smallest)) - 1)
             self._fitting = float(f"{math.ceil(smallest / digits) * digits:.3g}")
             self.trouble.setText(f"More than the {memory(limit)} allowed: it is not started.")
-            self.fit.setText(f"Use {figure(self._fitting)} m, the smallest that fits")
+            self.fit.setText(f"Use {length(self._fitting)}, the smallest that fits")

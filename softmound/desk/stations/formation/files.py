@@ -1,0 +1,102 @@
+"""Where a flock comes from and goes to: files, stages, lists, grids, pictures and films."""
+
+import pathlib
+
+from PyQt6.QtWidgets import QFileDialog
+
+from ....core.formation.exporting import exported
+from ....core.formation.filming import TAKES
+from ....core.formation.listing import read_list
+from ....core.formation.stage import ENDINGS, read_stage
+from ....core.formation.standing import sources_of
+from ....core.problems import Problem
+from ....core.recipe.flock_files import rebased
+from ...asking import asking
+from ...picture_dialog import PictureDialog
+
+
+class FlockFiles:
+    """Asks for files, and opens, saves, exports and takes pictures of the flock of a station.
+
+    Parameters
+    ----------
+    station : FormationStation
+    """
+
+    def __init__(self, station):
+        self._station, self._window = station, station.window
+
+    def open(self):
+        """Ask for a flock, a stage or a list, and open it."""
+        station, sky = self._station, self._station.sky
+        path, _ = QFileDialog.getOpenFileName(station.settings, "Open a flock", str(self._window.files.folder),
+                                              "Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)")
+        if not path:
+            return
+        station.chosen, path = [], pathlib.Path(path)
+        ending = path.suffix.lower()
+        try:
+            if ending == ".flock":
+                sky.open(path)
+            else:
+                reader = read_stage if ending in ENDINGS else read_list
+                sky.begin(rebased(reader(path, path.stem[:80]), path.parent, sky.kept.parent))
+        except Problem as problem:
+            self._window.tell(str(problem))
+            return
+        if ending == ".flock":
+            station.tray.plan.fit()
+        else:
+            station.fit()
+
+    def save(self):
+        """Ask for a name, and save the flock."""
+        station, sky = self._station, self._station.sky
+        start = sky.path or self._window.files.folder / f"{sky.flock.name}.flock"
+        path, _ = QFileDialog.getSaveFileName(station.settings, "Save the flock", str(start), "Flocks (*.flock)")
+        if not path:
+            return
+        path = pathlib.Path(path)
+        try:
+            sky.save(path if path.suffix == ".flock" else path.with_name(path.name + ".flock"), self._window.delivering.library)
+        except Problem as problem:
+            self._window.tell(str(problem))
+            return
+        self._window.tell(f"Saved {sky.path.name}.")
+        station.settings.show_flock()
+
+    def export(self):
+        """Ask where to, and write the flock as a stage, a list or one grid."""
+        window, flock, folder = self._window, self._station.flock, self._station.sky.folder
+        start = window.files.folder / f"{flock.name}.usda"
+        path, _ = QFileDialog.getSaveFileName(self._station.settings, "Export the flock", str(start),
+                                              "OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)")
+        if not path:
+            return
+        path, library = pathlib.Path(path), window.delivering.library
+        aspect = window.picture.width() / max(window.picture.height(), 1)
+
+        def work(ticket):
+            return exported(path, flock, sources_of(flock, library, folder), aspect, ticket)
+
+        window.jobs.begin(work, lambda said: window.tell(f"Exported {path.name}: {said}."), f"Export {path.name}")
+
+    def take(self):
+        """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
+        station, window = self._station, self._window
+        flock, folder, library = station.flock, station.sky.folder, window.delivering.library
+        takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
+        if not (flock.decks or flock.hazes or any(m.asset in station.sources() and not m.hidden for m in flock.members)):
+            window.tell("There is nothing to take pictures of: place clouds of the library on the plan first.")
+            return
+        if len(takes) < len(TAKES):
+            window.tell("With two kept views or more a film goes along a path through them.")
+        with asking(PictureDialog(flock, str(window.files.folder), False, window, takes)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            take, path, taking, frames = takes[dialog.kind], dialog.path, dialog.taking(), round(dialog.frames.value)
+
+        def work(ticket):
+            return take.write(path, flock, sources_of(flock, library, folder), taking, frames, folder, ticket)
+
+        window.jobs.begin(work, window.tell, f"Take {path.name}")
