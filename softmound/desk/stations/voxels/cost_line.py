@@ -12,7 +12,8 @@ from ....core.recipe import Voxels, limits
 from ....core.recipe.models import TIERS
 from ... import style
 from ...axis import LogAxis
-from ...figures import count, figure, memory, seconds
+from ...figures import count, memory, seconds
+from ...lengths import length, size_of_unit
 
 
 class CostLine(QWidget):
@@ -163,13 +164,13 @@ class CostLine(QWidget):
                 painter.setPen(style.QUIET)
                 painter.drawText(QRectF(0, y - 8, left - 8, 16),
                                  Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, memory(bytes_))
-        for voxel in self.axis.marks():
+        for voxel in self.axis.marks(size_of_unit()):
             x = self.axis.x_of(voxel)
             painter.setPen(QPen(style.LINE, 1))
             painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
             painter.setPen(style.QUIET)
             painter.drawText(QRectF(x - 30, bottom + 6, 60, 16), Qt.AlignmentFlag.AlignCenter,
-                             f"{figure(voxel)} m")
+                             length(voxel))
 
     def _mark(self, painter, voxel, name, colour, bottom, lift):
         x = min(max(self.axis.x_of(voxel), self.LEFT), self.width() - self.RIGHT)
@@ -180,7 +181,7 @@ class CostLine(QWidget):
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(x, y), 6, 6)
         ahead = self._station.ahead
-        text = f"{name} {figure(voxel)} m · {memory(ahead.memory(voxel))}"
+        text = f"{name} {length(voxel)} · {memory(ahead.memory(voxel))}"
         if name == "final":
             text += f" · {seconds(ahead.seconds(voxel))} · {count(ahead.active_voxels(voxel))} voxels"
         wide = painter.fontMetrics().horizontalAdvance(text) + 10
