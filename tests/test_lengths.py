@@ -47,6 +47,7 @@ class Words(unittest.TestCase):
         self.assertEqual(length_text(30.48), "100 ft")
         lengths.show_in("m")
         self.assertEqual(length_text(2500.0), "2.5 km")
+        self.assertEqual(lengths.sizes((1.0, 2.5, 30.0)), "1 × 2.5 × 30 m")
 
 
 class OnTheDesk(DeskTest):

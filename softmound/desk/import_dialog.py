@@ -20,7 +20,7 @@ from ..core.recipe import Problem
 from ..core.volume.bricks import BrickGrid
 from .controls import ChoiceRow, NumberField, text_label
 from .figures import memory
-from .lengths import length
+from .lengths import sizes
 
 
 def _triangles(path):
@@ -229,7 +229,7 @@ class ImportDialog(QDialog):
 
     def _show(self):
         x, y, z = self._extent()
-        self.size.setText(f"It will be {length(float(x))} × {length(float(y))} × {length(float(z))} "
+        self.size.setText(f"It will be {sizes((x, y, z))} "
                           "(width, height, depth).")
         if self.thickness is not None:
             self.thickness.setVisible(self.mend == "sheet")

@@ -58,6 +58,20 @@ def length(metres, digits=3):
     return f"{figure(metres / size_of_unit(), digits)} {unit()}"
 
 
+def sizes(metres):
+    """Several lengths in words, with one unit for all.
+
+    Parameters
+    ----------
+    metres : iterable of float
+
+    Returns
+    -------
+    str
+    """
+    return f"{' × '.join(figure(float(each) / size_of_unit()) for each in metres)} {unit()}"
+
+
 def nice(metres, step):
     """A round length near another, round in the unit that is shown.
 

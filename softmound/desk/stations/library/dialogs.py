@@ -14,7 +14,7 @@ from ....core.library.frames import RATE
 from ... import style
 from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory
-from ...lengths import length
+from ...lengths import length, sizes
 from ...pixels import image_of_pixels
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
@@ -233,7 +233,7 @@ def _fitting(image, wide):
 
 def _size(facts):
     low, high = facts["bounds"]
-    return " × ".join(length(b - a) for a, b in zip(low, high))
+    return sizes(b - a for a, b in zip(low, high))
 
 
 _ROWS = {

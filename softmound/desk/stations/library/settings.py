@@ -9,7 +9,7 @@ from ....core.library.choices import MORE, TIERS
 from ... import style
 from ...controls import Row, text_label
 from ...figures import count, figure, memory, seconds
-from ...lengths import length
+from ...lengths import length, sizes
 from ...settings_panel import SettingsPanel
 from .about_fields import AboutFields
 
@@ -155,7 +155,7 @@ class LibrarySettings(SettingsPanel):
             return
         facts = version.facts
         low, high = facts["bounds"]
-        size = " × ".join(length(b - a) for a, b in zip(low, high))
+        size = sizes(b - a for a, b in zip(low, high))
         self.facts.setText(
             f"<b>{escape(facts['name'])}</b> v{version.number:03d}<br>"
             f"grid “{facts['grid']}”, {'16' if facts.get('half') else '32'}-bit<br>"

@@ -26,7 +26,7 @@ from ....core.mass.surface import placed, scattered
 from ....core.problems import Problem
 from ....core.recipe.forms import SHAPES
 from ... import style
-from ...lengths import length
+from ...lengths import sizes
 from ...photographs import image_of
 from .form_hand import TINTS
 
@@ -122,8 +122,8 @@ class _Forms(QAbstractListModel):
         if role == Qt.ItemDataRole.ToolTipRole:
             more = "".join(f", {word}" for word, on in (("hidden", form.hidden), ("locked", form.locked),
                                                         ("linked", form.link is not None)) if on)
-            sizes = " × ".join(length(float(2 * h)) for h in half_sizes(form)[0])
-            return f"{form.name}: {form.role}{more}, {sizes}"
+            across = sizes(2 * half_sizes(form)[0])
+            return f"{form.name}: {form.role}{more}, {across}"
         return None
 
 
