@@ -12,7 +12,7 @@ import numpy as np
 
 from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import density_grid, voxel_along
-from softmound.core.engine.stages import Stages, layers_of, paths_of
+from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_draft
 from softmound.core.engine.stills import Taking, frames_taken, turntable
 from softmound.core.light.bounded import BLOCK, in_blocks
 from softmound.core.light.camera import camera_of
@@ -91,7 +91,7 @@ def _compared(stages, mound, grid, key):
     solid = in_blocks(halves[0].layers()[1]) > 0.9
     one, other, found = (in_blocks(t.layers()[0] @ LUMINANCE)[solid] for t in (*halves, two))
     layers = np.mean([layers_of(stages, scene, camera, nth=n, fine=RESTING) for n in range(8)], axis=0)
-    radiance = radiance_of(layers, scene, camera)
+    radiance = settled_draft(stages, scene, camera, radiance_of(layers, scene, camera), fine=RESTING)
     rested = in_blocks((radiance[..., :3] - behind_of(radiance, mound.light, camera)) @ LUMINANCE)[solid]
 
     def wrong(picture):

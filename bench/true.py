@@ -12,7 +12,7 @@ from softmound.core.light.bounded import in_blocks
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.light.coarse import SHARP, coarse_of
 from softmound.core.light.lattice import lit
-from softmound.core.light.levels import TwoLevels
+from softmound.core.light.levels import Levels
 from softmound.core.light.march import march
 from softmound.core.light.phase import lobes_of
 from softmound.core.light.radiance import behind_of, radiance_of
@@ -141,7 +141,7 @@ def _noise(mound, grid, view):
     alone = taken * (tracer.noise() / NOISE) ** 2
     begun = time.perf_counter()
     lattice = lit(coarse_of(grid, SHARP), mound.light)
-    two, first = TwoLevels(scene_of(mound.light, grid), lattice, camera), None
+    two, first = Levels(scene_of(mound.light, grid), lattice, camera), None
     while two.noise() > NOISE or two.whole.turns < 2:
         two.add(1)
         if first is None and two.noise() <= USEFUL:

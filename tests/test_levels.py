@@ -1,4 +1,4 @@
-"""True light on two levels, what puts it right, and the pictures that are made of it."""
+"""True light on several levels, what puts it right, and the pictures that are made of it."""
 
 import math
 import unittest
@@ -19,7 +19,7 @@ from softmound.core.light.denoise import can_denoise
 from softmound.core.light.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
 from softmound.core.light.lamps import lamps_of
 from softmound.core.light.lattice import lit, with_lamps, zone_shares
-from softmound.core.light.levels import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, TwoLevels, _brighter
+from softmound.core.light.levels import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, Levels, _brighter
 from softmound.core.light.looks import exposure_of
 from softmound.core.light.members import members_of
 from softmound.core.light.phase import lobes_of, moments
@@ -230,7 +230,7 @@ class Coloured(unittest.TestCase):
         alone = Tracer(scene, lattice, camera, seed=5, hues=hues)
         alone.add(400)
         right, opacity, _ = alone.layers()
-        return TwoLevels(scene, lattice, camera, hues=hues, field=stages.field(scene, SHARP)), right, opacity > 0.9
+        return Levels(scene, lattice, camera, hues=hues, field=stages.field(scene, SHARP)), right, opacity > 0.9
 
     def test_deep_colours_are_put_right_by_whole_paths(self):
         # Colours that are lost within two or three collisions fly as the brightest does: gathered alone they are too bright.
@@ -248,7 +248,7 @@ class Coloured(unittest.TestCase):
     def test_without_its_field_a_coloured_cloud_is_traced_by_whole_paths(self):
         grid = density_grid(lumpy_mound(), 2.0)
         light = self.light(albedo=0.7)
-        two = TwoLevels(scene_of(light, grid), lit(coarse_of(grid), light), camera_of(VIEW, 18, 12))
+        two = Levels(scene_of(light, grid), lit(coarse_of(grid), light), camera_of(VIEW, 18, 12))
         two.add(2)
         self.assertEqual((two.gathered, two.whole.turns, two.bias()), (None, 2, (0.0, 0.0)))
 
@@ -256,7 +256,7 @@ class Coloured(unittest.TestCase):
 class Narrowing(unittest.TestCase):
     def test_the_blur_follows_the_noise_of_whole_paths_and_ends(self):
         grid = density_grid(ball_mound(10.0, 2.0), 2.0)
-        two = TwoLevels(scene_of(SUNNY, grid), lit(coarse_of(grid), SUNNY), camera_of(VIEW, 160, 100))
+        two = Levels(scene_of(SUNNY, grid), lit(coarse_of(grid), SUNNY), camera_of(VIEW, 160, 100))
         two.gathered = SimpleNamespace(turns=90, noise=lambda: 0.03, cloud=np.ones((100, 160), bool))
 
         def told(noise, turns=9):
@@ -362,7 +362,7 @@ class BuriedLamps(unittest.TestCase):
         grid, light = ball_grid(self.radius, 0.5), light or self.light
         scene, camera = scene_of(light, grid), camera_of(self.view, *size)
         coarse = coarse_of(grid, SHARP)
-        return TwoLevels(scene, with_lamps(lit(coarse, light), coarse, light), camera), camera
+        return Levels(scene, with_lamps(lit(coarse, light), coarse, light), camera), camera
 
     def test_as_bright_as_all_that_gets_out(self):
         tracer, camera = self.levels()
@@ -410,7 +410,7 @@ class BuriedLamps(unittest.TestCase):
         grid, camera, sums = ball_grid(self.radius, 0.5), camera_of(self.view, 24, 16), []
         for frame in (dim, bright):
             scene = scene_of(light, grid)
-            tracer = TwoLevels(scene, lit(coarse_of(grid), light), camera, frame=frame).whole
+            tracer = Levels(scene, lit(coarse_of(grid), light), camera, frame=frame).whole
             tracer.add(10)
             sums.append(float((tracer.layers()[0] @ LUMINANCE).sum()))
         self.assertAlmostEqual(sums[0] / sums[1], powers[dim] / powers[bright], delta=0.06)

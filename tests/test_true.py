@@ -16,7 +16,7 @@ from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import SHARP, coarse_of
 from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
 from softmound.core.light.lattice import Lattice, lit
-from softmound.core.light.levels import TwoLevels
+from softmound.core.light.levels import Levels
 from softmound.core.light.phase import henyey_greenstein
 from softmound.core.light.scene import PlacedCloud, scene_of
 from softmound.core.light.surroundings import surroundings_of
@@ -304,7 +304,7 @@ class Gathered(unittest.TestCase):
 
     def levels(self, light, grid, view, turns, size=(60, 40), **options):
         camera = camera_of(view, *size)
-        two = TwoLevels(scene_of(light, grid), lit(coarse_of(grid, SHARP), light), camera, **options)
+        two = Levels(scene_of(light, grid), lit(coarse_of(grid, SHARP), light), camera, **options)
         two.add(turns)
         return two, camera
 

@@ -28,7 +28,7 @@ from .forecast import memory_limit
 from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
-from .stages import Stages, empty_layers, layers_of, paths_of
+from .stages import Stages, empty_layers, layers_of, paths_of, settled_draft
 
 LOGGER = logging.getLogger(__name__)
 PASSES = 8
@@ -133,7 +133,7 @@ class Answer:
     members : int
         Of many clouds: how many there are.
     bias : float
-        True light that is done: what more paths would not put right, see `TwoLevels.bias`; infinite where it is not known.
+        True light that is done: what more paths would not put right, see `Levels.bias`; infinite where it is not known.
     """
 
     request: Request
@@ -338,9 +338,11 @@ class Painter:
         shadow = NO_SHADOW if clays[-1] else self.stages.shadow(scene, fine, ticket)
         over = None  # made with the first picture, and put over each that refines it
 
-        def answer(layers, stride, passes):
+        def answer(layers, stride, passes, settle=False):
             nonlocal over
             radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride, shadow=shadow)
+            if settle:
+                radiance = settled_draft(self.stages, scene, camera, radiance, shadow=shadow, fine=fine, ticket=ticket)
             light = None if radiance is None else self._exposed(mound.light, radiance)
             pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, light)
             if len(clays) > 1:
@@ -377,6 +379,8 @@ class Painter:
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
             if nth + 1 in (1, 2, 4, PASSES):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
+        if not clays[-1]:
+            yield answer([layers / np.float32(PASSES) for layers in total], 1, PASSES, settle=True)
 
     def _sharpened(self, request, camera, ticket, draft):
         """Pictures of the mound at ever finer voxels, down to its final one or to what a pixel can show."""

@@ -11,15 +11,16 @@ from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
 from ..light.floor import NO_SHADOW, shadow_of
-from ..light.gathering import coloured_field, needs_colours
+from ..light.gathering import coloured_field, gathers, needs_colours
 from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
-from ..light.levels import TwoLevels
+from ..light.levels import Levels, looks_against
 from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.nested import nested
-from ..light.radiance import composed
+from ..light.radiance import behind_of, composed, traced_light
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
+from ..light.settling import PATHS, correction, settled
 from ..light.tracer import Tracer
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
@@ -441,14 +442,48 @@ def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None
 
     Returns
     -------
-    TwoLevels or Tracer
+    Levels or Tracer
         Without a path yet.
     """
     given = {"seed": seed, "frame": frame, "hues": stages.hues(scene)[1]}
     lattice = stages.lattice(scene, SHARP, ticket, frame)
     if alone:
         return Tracer(scene, lattice, camera, **given)
-    return TwoLevels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame), **given)
+    return Levels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame), **given)
+
+
+def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RESTING, frame=0, ticket=None):
+    """A picture in Draft light, put right by a few gathered paths: see `core.light.settling`.
+
+    Parameters
+    ----------
+    stages : Stages
+    scene : Scene
+        With at least one cloud.
+    camera : Camera
+    radiance : ndarray of float32, shape (height, width, 4)
+        Of Draft light.
+    shadow : Shadow, optional
+        In that picture.
+    fine : Fineness, optional
+        Of the lattices of light.
+    frame : int, optional
+        For the flicker of lamps.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    ndarray of float32, shape (height, width, 4)
+        As it is where paths cannot be gathered.
+    """
+    if not gathers(scene):
+        return radiance
+    tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
+                    gathering=True, followed=int(looks_against(scene.light.sun, camera)),
+                    field=stages.field(scene, fine, ticket, frame))
+    tracer.add(PATHS, ticket)
+    behind = behind_of(radiance, scene.light, camera, shadow=shadow)
+    return settled(radiance, behind, correction(traced_light(tracer)[0], radiance[..., :3] - behind, tracer.noise()))
 
 
 def empty_layers(camera, stride=1):

@@ -12,7 +12,7 @@ from ..light.march import OPACITY, march
 from ..light.radiance import behind_of, radiance_of, traced_radiance
 from ..light.surroundings import Surroundings, surroundings_of
 from ..light.tracer import Tracer
-from .stages import empty_layers, layers_of, paths_of, pixel_shift
+from .stages import empty_layers, layers_of, paths_of, pixel_shift, settled_draft
 
 MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""
@@ -65,7 +65,7 @@ class Still:
     behind : ndarray of float32, shape (height, width, 3)
         What of it is light from behind the cloud: without it the cloud stays, multiplied by its opacity.
     noise, bias : float
-        Of True light; 0 of Draft light. See `TwoLevels.bias`; infinite where it is not known.
+        Of True light; 0 of Draft light. See `Levels.bias`; infinite where it is not known.
     turns : int
         Rays or paths for each pixel.
     denoised : bool
@@ -148,7 +148,8 @@ def _drafted(stages, scene, camera, passes, frame, shadow, ticket):
         if ticket is not None:
             ticket.tick(nth / passes)
         total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
-    return radiance_of(total / np.float32(passes), scene, camera, shadow=shadow)
+    radiance = radiance_of(total / np.float32(passes), scene, camera, shadow=shadow)
+    return settled_draft(stages, scene, camera, radiance, shadow=shadow, fine=SHARP, frame=frame, ticket=ticket)
 
 
 def _denoised(radiance, drafted, light, camera, shadow):

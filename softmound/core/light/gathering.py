@@ -6,6 +6,9 @@ came (final gathering: Reichert 1992; Jensen 1996, Global illumination using pho
 peak of scattering counts as none (Wiscombe 1977, see `core.light.transport`), so that light toward the sun is dimmed little and
 a flight ends where the lattice is worth asking. A path ends after two collisions, with a half to a sixth of a whole one's noise;
 what the lattice is wrong by is left, and is put right by some whole paths: see `core.light.levels`.
+
+Against the sun most light comes by a few collisions that each turn it little, for which the lattice is too coarse. A path may
+therefore be followed through some collisions more as it truly goes before the rest is taken so: less bias, more noise.
 """
 
 import math
@@ -32,7 +35,7 @@ from .trilinear import blended, cell_of, lattice_value
 CHANNELS = 12
 """Of the field: for each colour what is sent on in the mean, and what is added to it times the direction it goes along."""
 FIRST, TO_LAMP, TO_SUN, ONWARD, TO_SUN_AGAIN = range(5)
-"""Flights of a path, in their order."""
+"""Flights of a path, in their order; the three in the middle once more for each collision that is followed."""
 _FOUR_PI = f32(4.0 * math.pi)
 
 
@@ -256,7 +259,7 @@ def _sent(field, sides, x, y, z, dx, dy, dz):
 
 @kernel
 def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, colours, light_field, field_sides, to_field,
-             field_shift, camera, order, seed, nth, out):
+             field_shift, camera, followed, order, seed, nth, out):
     """One gathered path for each pixel of some rows.
 
     Parameters
@@ -281,9 +284,12 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
     field_shift : ndarray of float32, shape (3,)
         Its cell at the scene's origin.
     camera : Eye
+    followed : int
+        Collisions that are followed as they are before what is sent on is gathered.
     order, seed, nth, out
         As of `paths.traced`.
     """
+    last = 3 * followed
     for n in prange(order.shape[0]):
         bricks = borrowed(whole)
         members = borrowed(clouds)
@@ -324,7 +330,14 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
             light_b = f32(0)
             met = False
             # All flights go through one piece of code: whatever is called twice is compiled twice.
-            for step in range(5):
+            for flight in range(5 + last):
+                # As it truly goes, before the forward peak counts as none.
+                exact = flight <= last
+                step = flight - last
+                if step < 0:
+                    step = FIRST if flight == 0 else TO_LAMP + (flight - 1) % 3
+                elif flight > 0 and step == 0:
+                    step = ONWARD
                 dimming = step == TO_LAMP or step == TO_SUN or step == TO_SUN_AGAIN
                 reach = f32(1e30)
                 if step == TO_LAMP:
@@ -351,7 +364,7 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
                         depth = lattice_value(lights.seen, 0, lights.seen_sides, x * lights.to_seen + lights.seen_shift[0],
                                               y * lights.to_seen + lights.seen_shift[1], z * lights.to_seen + lights.seen_shift[2])
                         # Elsewhere than ahead the lattice holds what was turned there by many small steps.
-                        near = ahead_share(cosine)
+                        near = f32(0) if exact else ahead_share(cosine)
                         forward = near * ahead_of(media, medium, cosine, depth)
                         red += through_r * forward * light_r
                         green += through_g * forward * light_g
@@ -361,10 +374,10 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
                     cosine, state = cosine_of(media.lobes, medium, state)
                     state = next_state(state)
                     wx, wy, wz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
-                t, left, member, state = flown(bricks, members if step == FIRST else softer, x, y, z, wx, wy, wz, reach, dimming,
+                t, left, member, state = flown(bricks, members if exact else softer, x, y, z, wx, wy, wz, reach, dimming,
                                                state)
                 if dimming:
-                    if not alike and left > f32(0):
+                    if not (alike or exact) and left > f32(0):
                         # A power of an estimate: near enough, and put right with all else.
                         light_r *= math.pow(left, depths[0] - f32(1))
                         light_g *= math.pow(left, depths[1] - f32(1))
@@ -395,10 +408,11 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
                     own_r *= hue_at(hues, 0, member, x, y, z)
                     own_g *= hue_at(hues, 1, member, x, y, z)
                     own_b *= hue_at(hues, 2, member, x, y, z)
-                if step == FIRST:
-                    met = True
-                    out[line, column, 3] += f32(1)
-                    out[line, column, 4] += t
+                if exact:
+                    if step == FIRST:
+                        met = True
+                        out[line, column, 3] += f32(1)
+                        out[line, column, 4] += t
                     glow_r = media.glow[medium, 0]
                     glow_g = media.glow[medium, 1]
                     glow_b = media.glow[medium, 2]
@@ -406,9 +420,9 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
                         glow_r *= hue_at(hues, 3, member, x, y, z)
                         glow_g *= hue_at(hues, 4, member, x, y, z)
                         glow_b *= hue_at(hues, 5, member, x, y, z)
-                    red += glow_r
-                    green += glow_g
-                    blue += glow_b
+                    red += through_r * glow_r
+                    green += through_g * glow_g
+                    blue += through_b * glow_b
                 else:
                     # Light that the lattice says comes from there, back along this way.
                     light_r, light_g, light_b = _sent(

@@ -313,7 +313,7 @@ def traced_light(tracer):
 
     Parameters
     ----------
-    tracer : Tracer or TwoLevels
+    tracer : Tracer or Levels
 
     Returns
     -------
@@ -333,7 +333,7 @@ def traced_radiance(tracer, light, shadow=NO_SHADOW):
 
     Parameters
     ----------
-    tracer : Tracer or TwoLevels
+    tracer : Tracer or Levels
     light : Light
     shadow : Shadow, optional
 

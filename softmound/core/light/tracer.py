@@ -46,6 +46,8 @@ class Tracer:
         Colours that change within each cloud.
     gathering : bool, optional
         Take the rest of a path from the lattice: see `core.light.gathering`. The result then depends on the lattice.
+    followed : int, optional
+        Of gathered paths: collisions more that are followed before.
     field : Coloured, optional
         From `coloured_field`, where gathering needs one; default that of the lattice.
 
@@ -56,7 +58,7 @@ class Tracer:
     """
 
     def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
-                 field=None):
+                 followed=0, field=None):
         self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
@@ -78,7 +80,7 @@ class Tracer:
             self._arguments = (
                 scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), peaks_of(media), depths,
                 lights, _hues(scene, members, hues), field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
-                ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye)
+                ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye, followed)
         else:
             self._kernel = traced
             colours = _hues(scene, members, hues)

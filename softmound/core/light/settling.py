@@ -1,0 +1,65 @@
+"""Draft light at rest, settled: what is broadly wrong with it is put right by a few gathered paths.
+
+Draft light takes all that was scattered before from the lattice, gathered paths only what was scattered twice (see
+`core.light.gathering`): Draft light errs by a seventh or so where they err by a twentieth. They are noisy, but what Draft light is wrong by is
+broad; so the ratio of both, blurred as widely as their noise asks for, is right where neither of them is. Draft light keeps the
+detail.
+"""
+
+import numpy as np
+from scipy.ndimage import gaussian_filter
+
+PATHS = 2
+"""Gathered paths for each pixel."""
+LEFT = 0.01
+"""Noise of theirs that is left once they are blurred: less than is seen."""
+DOUBTED = 0.03
+"""Noise after the widest blur at which half of the correction is believed."""
+WIDEST = 1.0 / 12.0
+"""Standard deviation of the blur, at most, in heights of the picture."""
+MOST = 2.0
+"""Times as bright, or as dim, a place can become."""
+_AVERAGED = 2.0 * np.sqrt(np.pi)
+"""A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
+
+
+def correction(truth, draft, noise):
+    """How many times as bright as by Draft light a picture is around each place.
+
+    Parameters
+    ----------
+    truth, draft : ndarray of float32, shape (rows, columns, 3)
+        By gathered paths and by Draft light, multiplied by opacity.
+    noise : float
+        Of the first, see `Tracer.noise`.
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 3)
+    """
+    sigma = min(noise / (LEFT * _AVERAGED), WIDEST * truth.shape[0])
+    if sigma > 0.0:
+        truth, draft = (gaussian_filter(light, (sigma, sigma, 0.0)) for light in (truth, draft))
+    least = 1e-4 * max(float(draft.mean()), 1e-6)
+    ratio = np.clip((truth + least) / (draft + least), 1.0 / MOST, MOST)
+    doubt = (noise / max(_AVERAGED * sigma, 1.0) / DOUBTED) ** 2
+    return (1.0 + (ratio - 1.0) / np.float32(1.0 + doubt)).astype(np.float32)
+
+
+def settled(radiance, behind, correction):
+    """A picture in Draft light, put right.
+
+    Parameters
+    ----------
+    radiance : ndarray of float32, shape (rows, columns, 4)
+    behind : ndarray of float32, shape (rows, columns, 3)
+        What of it comes from behind the clouds, which stays as it is: see `behind_of`.
+    correction : ndarray of float32, shape (rows, columns, 3)
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 4)
+    """
+    out = radiance.copy()
+    out[..., :3] = behind + (radiance[..., :3] - behind) * correction
+    return out
