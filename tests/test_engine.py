@@ -26,7 +26,11 @@ from softmound.core.engine.miniatures import SIZE, miniatures
 from softmound.core.engine.painter import PASSES, Painter, Request
 from softmound.core.engine.stages import Stages, picture, pixel_shift
 from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.actions.push import Push
+from softmound.core.grain.actions.stir import Stir
+from softmound.core.grain.actions.streak import Streak
+from softmound.core.grain.moving import worked_on
 from softmound.core.light.camera import fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, Skin
@@ -436,6 +440,25 @@ class Foretelling(unittest.TestCase):
                     self.assertAlmostEqual(ahead.active_voxels(voxel) / grid.active_voxels(), 1.0, delta=0.15)
                     if len(grid.coords) > 200:
                         self.assertAlmostEqual(ahead.kept_bricks(voxel) / len(grid.coords), 1.0, delta=0.3)
+
+    def test_what_moves_density_works_on_as_many_bricks(self):
+        smooth = lumpy_mound().edited(grains=())
+        for name, grain in (("everywhere", Stir(strength=3.0)), ("one way", Streak(strength=12.0))):
+            ahead = forecast(smooth.edited(grains=(grain,)))
+            for along in (200, 400):
+                voxel = ahead.long / along
+                found = worked_on(density_grid(smooth, voxel), grain)
+                with self.subTest(name, along=along):
+                    self.assertAlmostEqual(ahead.moved_bricks(voxel) / found, 1.0, delta=0.25)
+
+    def test_of_a_surface_with_steps_no_more_is_held_than_is_foretold(self):
+        mound = lumpy_mound().edited(steps=(Smooth(width=2.0), Grow(metres=1.0, after=True)))
+        ahead = forecast(mound)
+        voxel = ahead.long / 260
+        density_grid(mound, 4.0 * voxel)
+        with PeakMemory() as peak:
+            density_grid(mound, voxel)
+        self.assertAlmostEqual(ahead.memory(voxel) / peak.bytes, 1.0, delta=0.25)
 
     def test_memory_grows_as_voxels_shrink(self):
         ahead = forecast(lumpy_mound())

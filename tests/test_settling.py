@@ -168,7 +168,8 @@ class Settled(unittest.TestCase):
         scene = self.scene(mound.light)
         shadow = self.stages.shadow(scene, RESTING)
         total = sum(layers_of(self.stages, scene, self.camera, nth=n) for n in range(8)) / np.float32(8)
-        wanted = settled_draft(self.stages, scene, self.camera, radiance_of(total, scene, self.camera, shadow=shadow), shadow=shadow)
+        drafted = radiance_of(total, scene, self.camera, shadow=shadow)
+        wanted = settled_draft(self.stages, scene, self.camera, drafted, shadow=shadow)
         np.testing.assert_allclose(answers[-1].radiance, wanted, rtol=1e-5, atol=1e-6)
 
 

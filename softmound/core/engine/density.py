@@ -183,7 +183,7 @@ def made(mound, voxel, band, cells, stage="density", ticket=None, memories=None)
     if stage == "displaced":
         return values
     if memories is None or before or after or mound.skin.even:
-        return _filled(mound, voxel, coords, values)
+        return _filled_in_turn(mound, voxel, coords, values)
     # A brick's density depends on what its distance does, and on these: then it need not be filled and worn away again.
     wearing = [*live(mound.grains, EDGE), *live_patches(mound.patches)]
     pushing, landmarks = live(mound.grains, SURFACE), landmarks_of(mound)
@@ -292,6 +292,14 @@ def _filled(mound, voxel, coords, displaced):
     density, _, _ = filled(displaced, coords, mound.skin, voxel)
     worked(density, displaced, coords, voxel, mound.grains, mound.patches, mound.skin, landmarks_of(mound))
     return density, density.min(axis=1), density.max(axis=1)
+
+
+def _filled_in_turn(mound, voxel, coords, displaced):
+    """The same of any number of bricks, some at a time: what that takes besides would be several times all of them."""
+    low, high = np.empty((2, len(coords)), np.float32)
+    for part in chunks(len(coords), CHUNK):
+        displaced[part], low[part], high[part] = _filled(mound, voxel, coords[part], displaced[part])
+    return displaced, low, high
 
 
 def _deep(mound, voxel, inside, ticket):

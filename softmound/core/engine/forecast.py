@@ -35,11 +35,13 @@ PER_TILE = 24
 """Bytes of the lists and the index for each brick of constant density."""
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
+LEAST_ROUGH = 0.5
+"""Bricks that hold voxels beside those a displaced surface would reach on average: of a smooth one fewer."""
 TRIED_MOVES = 40
 """Bricks around which density is moved for trial."""
 TRIED = 1200
 """Bricks of a build that are made for trial, to see how long one takes on this machine."""
-MOVING_POOLS = 1.5
+MOVING_POOLS = 1.1
 STEP_POOLS = 2.85
 """Further copies of all distances of the band that steps on the surface hold."""
 BASE_SECONDS = 0.02
@@ -48,6 +50,28 @@ FIELD_SECONDS = 9e-6
 """For each brick of a field's band (measured on models of 20,000 to 300,000 triangles)."""
 VOLUME_SECONDS = 6e-5
 """For each brick of a volume that joins by density."""
+
+
+@dataclass(frozen=True, eq=False)
+class Moved:
+    """What a grain that moves density about will work on.
+
+    Attributes
+    ----------
+    reach : float
+        How far it moves density, metres.
+    seconds : float
+        For each brick it works on.
+    step : float
+        Metres.
+    further : ndarray of float64, shape (n,)
+        Volume beyond that of the bricks which hold something that it works on when it reaches no, one, two and more steps, m3.
+    """
+
+    reach: float
+    seconds: float
+    step: float
+    further: np.ndarray
 
 
 @dataclass(frozen=True, eq=False)
@@ -75,8 +99,8 @@ class Forecast:
         Steps on the surface hold all distances at once.
     volumes : tuple of (float, int), optional
         Voxel in metres and bricks of each volume that joins by density.
-    moving : tuple of (float, float), optional
-        How far each grain that moves density about reaches, metres, and seconds for each brick it works on.
+    moving : tuple of Moved, optional
+        What each grain that moves density about will work on.
     cleared : bool, optional
         Crumbs are looked for.
     rough, tried : float, optional
@@ -189,7 +213,7 @@ class Forecast:
             # A byte for each voxel says what it hangs together with.
             pool += LANES * self.kept_bricks(voxel)
         # What moves density about makes another grid beside the one it reads.
-        pool += MOVING_POOLS * 4 * LANES * max((self._moved(reach, voxel) for reach, _ in self.moving), default=0.0)
+        pool += MOVING_POOLS * 4 * LANES * self.moved_bricks(voxel)
         return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
 
     def seconds(self, voxel):
@@ -207,19 +231,33 @@ class Forecast:
         work = BASE_SECONDS + self.brick_seconds * self.bricks(voxel) + TILE_SECONDS * self._deep(voxel)
         if self.fields:
             work += FIELD_SECONDS * self._field_bricks(voxel)
-        work += sum(seconds * self._moved(reach, voxel) for reach, seconds in self.moving)
+        work += sum(grain.seconds * self._moved(grain, voxel) for grain in self.moving)
         return (work + VOLUME_SECONDS * self._volume_bricks(voxel)) * self.corrections[1]
 
     def _deep(self, voxel):
         return 0.0 if self.skin.shell is not None else self._within(-1e9, 0.0) / (SIDE * voxel) ** 3
 
-    def _moved(self, reach, voxel):
-        """Bricks that a grain works on which moves density so far."""
+    def moved_bricks(self, voxel):
+        """Bricks that the grain works on which moves density farthest.
+
+        Parameters
+        ----------
+        voxel : float
+            Metres.
+
+        Returns
+        -------
+        float
+            0 without such a grain.
+        """
+        return max((self._moved(grain, voxel) for grain in self.moving), default=0.0)
+
+    def _moved(self, grain, voxel):
+        """Bricks that hold density, and those a grain may move it to."""
         edge = SIDE * voxel
-        half = edge * 3**0.5 / 2
-        far = np.ceil(reach / edge) * edge
-        skin = depth_of(self.skin, voxel)
-        return self._within(self.swell - skin - half - far, self.swell + half + far) / edge**3
+        reach = np.ceil(grain.reach / edge) * edge
+        further = np.interp(reach, np.arange(len(grain.further)) * grain.step, grain.further)
+        return self.kept_bricks(voxel) + further / edge**3
 
     def _field_bricks(self, voxel):
         reach = (BAND + SIDE * 3**0.5 / 2 * ROUGHNESS) * voxel
@@ -288,14 +326,30 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     swell = sum(grain.mean for grain in live(mound.grains, SURFACE))
     swell += sum(step.outward for step in live_steps(mound.steps))
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
-    brick_seconds, moving, voxel, kept = _trial(mound, near, edge, shape, ticket)
+    brick_seconds, moving_seconds, voxel, kept = _trial(mound, near, edge, shape, ticket)
+    surface = cells.coords[np.abs(distance - swell) < edge / 2]
+    moving = tuple(_moved_further(grain, seconds, surface, edge)
+                   for grain, seconds in zip(live(mound.grains, MOVED), moving_seconds))
     ahead = Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
         brick_seconds, bool(live_steps(mound.steps)), volumes, moving, mound.voxels.crumbs > 0.0,
         corrections=corrections)
     thin = replace(ahead, skin=_thin(mound.skin, voxel))
     smooth = thin.kept_bricks(voxel)
-    return ahead if smooth <= 0.0 else replace(ahead, rough=max(1.0, kept * thin.bricks(voxel) / smooth), tried=voxel)
+    # Bricks made for trial stand alone, so that steps, which look at neighbours, ease them away.
+    least = 1.0 if ahead.stepped else LEAST_ROUGH
+    return ahead if smooth <= 0.0 else replace(ahead, rough=max(least, kept * thin.bricks(voxel) / smooth), tried=voxel)
+
+
+def _moved_further(grain, seconds, surface, edge):
+    """What a grain will work on, by the cells of the coarse look through which the surface goes, int32 of shape (n, 3)."""
+    # A brick of eight voxels for each cell: a grain says by itself which others it reaches, how far it may.
+    some = grid_of(edge / SIDE, surface, np.zeros((len(surface), LANES), np.float32))
+    steps = int(np.ceil(grain.strength / edge)) + 1
+    least, most = limits(grain, "strength")
+    reached = [len(surface)] if not len(surface) else [len(surface), *(
+        worked_on(some, grain.edited(strength=min(max(n * edge, least), most))) for n in range(1, steps + 1))]
+    return Moved(grain.strength, seconds, edge, (np.array(reached, float) - reached[0]) * edge**3)
 
 
 def _thin(skin, voxel):
@@ -309,7 +363,7 @@ def _trial(mound, near, edge, shape, ticket):
     the final voxel; that voxel in metres, and the share of the bricks that hold other than one value."""
     size = 2 ** int(np.clip(np.round(np.log2(edge / (SIDE * mound.voxels.final))), 0, 4))
     voxel = edge / SIDE / size
-    nothing = 0.0, tuple((g.strength, 0.0) for g in live(mound.grains, MOVED)), voxel, 0.0
+    nothing = 0.0, (0.0,) * len(live(mound.grains, MOVED)), voxel, 0.0
     mound = mound.edited(skin=_thin(mound.skin, voxel))
     if not len(near.coords):
         return nothing
@@ -337,7 +391,7 @@ def _trial(mound, near, edge, shape, ticket):
         near_by = grain.edited(strength=min(grain.strength, 0.9 * SIDE * voxel))
         begun = time.perf_counter()
         moved_by(some, near_by, mound.skin, landmarks_of(mound), ticket.quiet() if ticket is not None else None)
-        moving.append((grain.strength, (time.perf_counter() - begun) / worked_on(some, near_by)))
+        moving.append((time.perf_counter() - begun) / worked_on(some, near_by))
     values = density.reshape(len(density), -1)
     return each, tuple(moving), voxel, float((values.max(axis=1) > values.min(axis=1)).mean())
 

@@ -4,7 +4,7 @@ Gathered paths have little noise, but are as wrong as the lattice they ask; that
 The picture is the gathered one, times how much brighter the whole one is around each place. How far around follows from the noise
 of the whole paths, so that about `LEFT` of it is left; as they go on it narrows, until the picture is that of the whole paths.
 
-Against the sun gathered paths are wrong in what is small too: the bright rim is light that a few collisions have turned little each.
+Against the sun gathered paths are wrong in what is small too: the bright rim is light that few collisions turned little each.
 There a level stands between the two, of paths that are followed through one collision more before they are gathered. They are wrong
 by half as much and noisier, though not as whole ones are; each level puts right the one before.
 """

@@ -1,9 +1,9 @@
 """Draft light at rest, settled: what is broadly wrong with it is put right by a few gathered paths.
 
 Draft light takes all that was scattered before from the lattice, gathered paths only what was scattered twice (see
-`core.light.gathering`): Draft light errs by a seventh or so where they err by a twentieth. They are noisy, but what Draft light is wrong by is
-broad; so the ratio of both, blurred as widely as their noise asks for, is right where neither of them is. Draft light keeps the
-detail.
+`core.light.gathering`): Draft light errs by a seventh or so where they err by a twentieth. They are noisy, but what Draft light is
+wrong by is broad; so the ratio of both, blurred as widely as their noise asks for, is right where neither of them is. Draft light
+keeps the detail.
 """
 
 import numpy as np
