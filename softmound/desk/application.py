@@ -24,6 +24,7 @@ from .places import keep_place, put_back
 from .style import dress
 from .warming import warm_in_a_window
 from .window import Window
+from .words import kept, speak, tr
 
 LOGGER = logging.getLogger(__name__)
 
@@ -60,11 +61,12 @@ def main(mound=None, library=None):
     opened = read_mound(mound) if mound else None
     if not os.environ.get("DISPLAY") and not os.environ.get("WAYLAND_DISPLAY"):
         if "QT_QPA_PLATFORM" not in os.environ:
-            raise Problem("There is no screen to open on; start it from a desktop session.")
+            raise Problem(tr("There is no screen to open on; start it from a desktop session."))
     application = QApplication(sys.argv[:1])
     application.setApplicationName("Soft Mound")
     application.setDesktopFileName("softmound")
     dress(application)
+    untold = _speak_as_chosen(application)
     warm, behind = warm_in_a_window(application)
     if not warm:  # else the first picture would wait minutes without a word
         return 0
@@ -73,10 +75,18 @@ def main(mound=None, library=None):
     window.document.open(opened or first_mound("Untitled"), mound)
     put_back(window)
     window.show()
+    if untold:
+        window.tell(untold)
     if behind is not None:
-        window.tell("You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.")
-        behind.ended.connect(lambda well: window.tell("All is compiled now." if well else
-                                                      "Not all could be compiled; what is missing is compiled when it is needed."))
+        window.tell(tr("You can begin. What only some need, such as True light and growth, is still being compiled for "
+                       "two minutes."))
+        behind.ended.connect(
+            lambda well: window.tell(
+                tr("All is compiled now.")
+                if well
+                else tr("Not all could be compiled; what is missing is compiled when it is needed.")
+            )
+        )
         application.aboutToQuit.connect(behind.end)
     sys.excepthook = lambda *error: keep_going(window, *error)
     watch_threads()
@@ -97,6 +107,15 @@ def main(mound=None, library=None):
     return code
 
 
+def _speak_as_chosen(application):
+    """Let the desk speak the language that was chosen; what is to be said where its file is damaged."""
+    try:
+        speak(application, kept())
+    except Problem as problem:
+        return str(problem)
+    return ""
+
+
 def keep_going(window, kind, error, trace):
     """Say that something went wrong, write it down, and go on with the work.
 
@@ -108,8 +127,8 @@ def keep_going(window, kind, error, trace):
     """
     report(kind, error, trace)
     window.document.autosave()
-    window.tell("Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it "
-                "goes on.")
+    window.tell(tr("Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it "
+                "goes on."))
 
 
 def welcome_back(window, session):
@@ -125,15 +144,15 @@ def welcome_back(window, session):
     if not session.crashed:
         return
     if not any(session.crashed):
-        text = "Soft Mound was ended from outside last time, without being closed."
+        text = tr("Soft Mound was ended from outside last time, without being closed.")
     else:
-        text = "Soft Mound crashed last time. What it was doing is written in its log."
-    said = (f"The work on {kept} was recovered." if kept else
-            "There was no work to recover: everything had been saved, or was left as it was.")
+        text = tr("Soft Mound crashed last time. What it was doing is written in its log.")
+    said = (tr("The work on {} was recovered.").format(kept) if kept else
+            tr("There was no work to recover: everything had been saved, or was left as it was."))
     role = QMessageBox.ButtonRole
     if asked(window, f"{text} {said}", (("Go on", role.AcceptRole), ("Show the log", role.HelpRole))) == 1:
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(session.log)))
-        window.tell(f"The log is {session.log}.")
+        window.tell(tr("The log is {}.").format(session.log))
 
 
 def offer_recovery(window):
@@ -156,8 +175,15 @@ def offer_recovery(window):
             LOGGER.warning("a copy could not be recovered: %s", problem)
             set_aside(copy)  # not lost: somebody may still make something of it
             continue
-        pressed = asked(window, f"“{mound.name}” was not saved when Soft Mound ended last time. Its work was kept.", (
-            ("Recover it", role.AcceptRole), ("Throw it away", role.DestructiveRole), ("Ask again later", role.RejectRole)))
+        pressed = asked(
+            window,
+            tr("“{}” was not saved when Soft Mound ended last time. Its work was kept.").format(mound.name),
+            (
+                (tr("Recover it"), role.AcceptRole),
+                (tr("Throw it away"), role.DestructiveRole),
+                (tr("Ask again later"), role.RejectRole),
+            ),
+        )
         if pressed == 0 and window.files.may_leave():
             window.document.open(mound, path, saved=False)
             forget_left_behind(copy)

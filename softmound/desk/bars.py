@@ -9,6 +9,7 @@ from ..core.budget import MEMORY
 from . import style
 from .figures import count, figure, memory, seconds
 from .jobs import JobBar
+from .words import tr
 
 SAID_FOR = 9000
 """Milliseconds for which a message stays."""
@@ -33,8 +34,8 @@ class TopBar(QWidget):
         row.setSpacing(6)
         self.menu = QToolButton()
         self.menu.setIcon(style.icon("menu"))
-        self.menu.setAccessibleName("Menu")
-        self.menu.setToolTip("Menu (Alt+M)")
+        self.menu.setAccessibleName(tr("Menu"))
+        self.menu.setToolTip(tr("Menu (Alt+M)"))
         self.menu.setShortcut("Alt+M")
         self.menu.setPopupMode(QToolButton.ToolButtonPopupMode.InstantPopup)
         self.menu.setMenu(menu)
@@ -70,11 +71,11 @@ class TopBar(QWidget):
         """
         self.name.setText(document.mound.name)
         if document.dirty:
-            text = "not saved"
+            text = tr("not saved")
         elif document.saved_at is not None:
-            text = f"saved {time.strftime('%H:%M', document.saved_at)}"
+            text = tr("saved {}").format(time.strftime("%H:%M", document.saved_at))
         else:
-            text = "saved" if document.path else ""
+            text = tr("saved") if document.path else ""
         self.saved.setText(text)
 
     def show_steps(self, undo_label, redo_label):
@@ -85,7 +86,7 @@ class TopBar(QWidget):
         undo_label, redo_label : str or None
             None where there is nothing.
         """
-        for name, verb, what in (("undo", "Undo", undo_label), ("redo", "Redo", redo_label)):
+        for name, verb, what in (("undo", tr("Undo"), undo_label), ("redo", tr("Redo"), redo_label)):
             action, button = self._actions[name]
             action.setEnabled(what is not None)
             action.setText(f"{verb} {what}" if what else verb)
@@ -110,8 +111,8 @@ class StatusBar(QWidget):
         self.facts, self.said = QLabel(), QLabel()
         for label in (self.facts, self.said):
             label.setObjectName("quiet")
-        self.facts.setAccessibleName("Voxels and memory")
-        self.said.setAccessibleName("Timing and messages")
+        self.facts.setAccessibleName(tr("Voxels and memory"))
+        self.said.setAccessibleName(tr("Timing and messages"))
         self.job_bar = JobBar(jobs)
         row.addWidget(self.facts)
         row.addStretch()
@@ -141,14 +142,14 @@ class StatusBar(QWidget):
         grid = answer.grid
         bounds = grid.brick_bounds()
         if answer.request.placed is not None:
-            seen = "one cloud" if answer.members == 1 else f"{count(answer.members)} clouds"
-            self.facts.setText(f"{seen} seen · {memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
+            seen = "one cloud" if answer.members == 1 else tr("{} clouds").format(count(answer.members))
+            self.facts.setText(tr("{} seen · {} of {} kept").format(seen, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         elif bounds is None:
-            self.facts.setText("no voxels")
+            self.facts.setText(tr("no voxels"))
         else:
             dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)
             active = f" · {count(grid.active_voxels())} active" if not answer.request.moving else ""
-            self.facts.setText(f"{dims} voxels · {figure(grid.voxel)} m{active} · "
-                               f"{memory(MEMORY.nbytes)} of {memory(MEMORY.limit)} kept")
+            self.facts.setText(tr("{} voxels · {} m{} · {} of {} kept")
+                                 .format(dims, figure(grid.voxel), active, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         if answer.passes <= 1 and not self._quiet.isActive():
-            self.said.setText(f"lit in {seconds(answer.seconds)}")
+            self.said.setText(tr("lit in {}").format(seconds(answer.seconds)))

@@ -6,6 +6,7 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout
 
 from .manual_dialog import chapters
+from .words import tr
 
 MOST = 60
 """Entries that are shown at once."""
@@ -40,18 +41,18 @@ def entries_of(window):
     -------
     list of Entry
     """
-    found = [Entry(name, f"station, {n}", lambda name=name: window.open_station(name))
+    found = [Entry(tr(name), tr("station, {}").format(n), lambda name=name: window.open_station(name))
              for n, name in enumerate(window.stations, 1)]
     for command, station in window.commands():
         if command.name != "box":
-            where = ", ".join(part for part in (f"in {station}" if station else "", command.keys) if part)
-            found.append(Entry(command.words.rstrip("…"), f"command{', ' if where else ''}{where}",
+            where = ", ".join(part for part in (tr("in {}").format(tr(station)) if station else "", command.keys) if part)
+            found.append(Entry(tr(command.words).rstrip("…"), ", ".join(filter(None, (tr("command"), where))),
                                lambda command=command: window.actions_[command.name].trigger()))
     for name, station in window.stations.items():
         for words, control in station.settings.named_controls():
-            found.append(Entry(words, f"number of {name}", lambda n=name, c=control: _go(window, n, c)))
+            found.append(Entry(words, tr("number of {}").format(tr(name)), lambda n=name, c=control: _go(window, n, c)))
     for file, title in chapters():
-        found.append(Entry(title, "chapter of the manual", lambda file=file: window.read_manual(file)))
+        found.append(Entry(title, tr("chapter of the manual"), lambda file=file: window.read_manual(file)))
     return found
 
 
@@ -99,20 +100,20 @@ class CommandBox(QDialog):
 
     def __init__(self, entries, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Find anything")
+        self.setWindowTitle(tr("Find anything"))
         self.resize(560, 420)
         self._entries, self.chosen = entries, None
         column = QVBoxLayout(self)
         self.line = QLineEdit()
-        self.line.setPlaceholderText("A command, a station, a number, a chapter")
-        self.line.setAccessibleName("Find anything")
+        self.line.setPlaceholderText(tr("A command, a station, a number, a chapter"))
+        self.line.setAccessibleName(tr("Find anything"))
         self.line.textChanged.connect(self._show)
         self.line.installEventFilter(self)
         self.list = QListWidget()
-        self.list.setAccessibleName("What was found")
+        self.list.setAccessibleName(tr("What was found"))
         self.list.itemActivated.connect(lambda _: self._take())
         self.list.itemClicked.connect(lambda _: self._take())
-        self.none = QLabel("Nothing has that name.")
+        self.none = QLabel(tr("Nothing has that name."))
         self.none.setObjectName("quiet")
         for widget in (self.line, self.list, self.none):
             column.addWidget(widget)

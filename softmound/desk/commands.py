@@ -2,6 +2,7 @@
 
 from .command import Command
 from .stations.registry import STATIONS
+from .words import tr
 
 MOUNDS, EDITING, LOOKING, OUT, NUMBERS, TIME = "Mounds", "Editing", "Looking", "Out of the window", "Numbers", "Time"
 
@@ -25,6 +26,7 @@ OF_WINDOW = (
     Command("what", "What is this?", "Shift+F1", lambda w: w.what_is_this(), MOUNDS, menu=True),
     Command("narrow", "Hide or show the settings", "F9", lambda w: w.toggle(w.panels), LOOKING, menu=True),
     Command("unit", "Lengths in another unit…", "", lambda w: w.ask_unit(), LOOKING, menu=True),
+    Command("language", "Language…", "", lambda w: w.ask_language(), LOOKING, menu=True),
     Command("ground", "Light or dark ground", "Ctrl+F9", lambda w: w.change_ground(), LOOKING, menu=True),
     Command("low", "Hide or show the tray", "Shift+F9", lambda w: w.toggle(w.trays), LOOKING, menu=True),
     Command("keys", "Keys and gestures", "F1", lambda w: w.show_keys(), MOUNDS, menu=True),
@@ -90,10 +92,11 @@ def help_rows(stations=STATIONS):
     list of (str, str, str)
         Group, keys or gesture, and what it does; the rows of a group together.
     """
-    rows = [("Stations", str(n), f"Open {kind.name}") for n, kind in enumerate(stations, 1)]
-    rows += [(c.group if not station else f"In {station}", c.keys.replace("+", " + ") if c.keys != "+" else c.keys,
-              c.words.rstrip("…")) for c, station in table(stations) if c.keys]
-    rows += GESTURES
-    rows += [(f"In {kind.name}", gesture, does) for kind in stations for gesture, does in kind.gestures]
+    rows = [(tr("Stations"), str(n), tr("Open {}").format(tr(kind.name))) for n, kind in enumerate(stations, 1)]
+    rows += [(tr(c.group) if not station else tr("In {}").format(tr(station)),
+              c.keys.replace("+", " + ") if c.keys != "+" else c.keys,
+              tr(c.words).rstrip("…")) for c, station in table(stations) if c.keys]
+    rows += [tuple(map(tr, row)) for row in GESTURES]
+    rows += [(tr("In {}").format(tr(kind.name)), tr(gesture), tr(does)) for kind in stations for gesture, does in kind.gestures]
     groups = list(dict.fromkeys(group for group, _, _ in rows))
     return sorted(rows, key=lambda row: groups.index(row[0]))

@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QPushButton, QWidget
 
 from . import style
 from .pixels import pixels_of
+from .words import tr
 
 NEAR = 8
 """Pixels within which the line, or a mark, is taken."""
@@ -75,31 +76,31 @@ class CompareBar(QWidget):
         row.setSpacing(4)
         self.left, self.right = QComboBox(), QComboBox()
         for box, side in ((self.left, "left"), (self.right, "right")):
-            box.setAccessibleName(f"On the {side}")
-            box.setToolTip(f"What is seen on the {side}: a snapshot, a photograph, or the present picture.")
+            box.setAccessibleName(tr("On the {}").format(side))
+            box.setToolTip(tr("What is seen on the {}: a snapshot, a photograph, or the present picture.").format(side))
             box.setMinimumContentsLength(9)
             box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             box.activated.connect(lambda _n: self.sides.emit(self.left.currentData(), self.right.currentData()))
         row.addWidget(self.left)
         self.buttons = {}
         for key, text, sentence in (
-            ("line", "Line", "One on the left of a line that can be dragged, the other on its right."),
-            ("beside", "Beside", "Both whole clouds side by side, as large as each other; drag the marks on a photograph to the "
-                                 "top and the base of its cloud."),
-            ("difference", "Difference", f"How the two differ, {STRONGER:g} times as strong, on grey."),
+            ("line", "Line", tr("One on the left of a line that can be dragged, the other on its right.")),
+            ("beside", "Beside", tr("Both whole clouds side by side, as large as each other; drag the marks on a photograph to the "
+                                 "top and the base of its cloud.")),
+            ("difference", "Difference", tr("How the two differ, {:g} times as strong, on grey.").format(STRONGER)),
         ):
-            button = QPushButton(text)
+            button = QPushButton(tr(text))
             button.setCheckable(True)
             button.setAutoExclusive(True)
             button.setToolTip(sentence)
-            button.setAccessibleName(f"Compare by: {text}")
+            button.setAccessibleName(tr("Compare by: {}").format(tr(text)))
             button.clicked.connect(lambda _=False, k=key: self.changed.emit(k))
             self.buttons[key] = button
             row.addWidget(button)
         self.buttons["line"].setChecked(True)
         row.addWidget(self.right)
-        self.done = QPushButton("Done")
-        self.done.setToolTip("Back to the present picture alone.")
+        self.done = QPushButton(tr("Done"))
+        self.done.setToolTip(tr("Back to the present picture alone."))
         self.done.clicked.connect(self.ended)
         row.addWidget(self.done)
         self.adjustSize()

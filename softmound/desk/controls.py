@@ -19,6 +19,7 @@ from ..core import colour as colours
 from . import style
 from .figures import figure
 from .lengths import length, metres_of, size_of_unit
+from .words import tr
 
 TRACK = 31
 EDGE = 8
@@ -55,6 +56,7 @@ class NumberField(QWidget):
     def __init__(self, name, low, high, reset, unit="", help="", scale="linear", shown=None,
                  whole=False, parent=None):
         super().__init__(parent)
+        name, help = tr(name), tr(help)
         self.name, self.low, self.high, self.reset_value = name, float(low), float(high), reset
         self.unit, self.scale, self.whole = unit, scale, whole
         self.track_low, self.track_high = shown or (self.low, self.high)
@@ -64,8 +66,8 @@ class NumberField(QWidget):
         self._editor = None
         self.setAccessibleName(name)
         self.setAccessibleDescription(help)
-        self.setToolTip(f"{help}\n\nDrag the track or the number, double-click to type, "
-                        "Backspace resets.".strip())
+        gestures = tr("Drag the track or the number, double-click to type, Backspace resets.")
+        self.setToolTip(f"{help}\n\n{gestures}".strip())
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setSizePolicy(QSizePolicy.Policy.Expanding, QSizePolicy.Policy.Fixed)
         self.setFixedHeight(44)
@@ -114,7 +116,7 @@ class NumberField(QWidget):
         if self.unit == "m":
             return length(self.value)
         shown = str(round(self.value)) if self.whole else figure(self.value)
-        return f"{shown} {self.unit}".strip()
+        return f"{shown} {tr(self.unit)}".strip()
 
     def _share(self, value):
         low, high = self.track_low, self.track_high
@@ -241,7 +243,7 @@ class NumberField(QWidget):
             return
         there = self.value / size_of_unit() if self.unit == "m" else self.value
         self._editor = QLineEdit(text or figure(there, 6), self)
-        self._editor.setAccessibleName(f"{self.name}, typed")
+        self._editor.setAccessibleName(tr("{}, typed").format(self.name))
         self._editor.setGeometry(self.width() // 2, 0, self.width() // 2, 26)
         self._editor.setAlignment(Qt.AlignmentFlag.AlignRight)
         if text is None:
@@ -258,7 +260,7 @@ class NumberField(QWidget):
             if self.unit == "m":
                 value = metres_of(editor.text())
             else:
-                value = float(editor.text().replace(",", ".").replace(self.unit, "") or "nan")
+                value = float(editor.text().replace(",", ".").replace(tr(self.unit), "") or "nan")
         except ValueError:
             value = math.nan
         editor.deleteLater()
@@ -329,10 +331,12 @@ class ColourField(QWidget):
 
     def __init__(self, name, reset, help="", parent=None):
         super().__init__(parent)
+        name, help = tr(name), tr(help)
         self.name, self.reset_value, self.value = name, tuple(reset), tuple(reset)
         self.setAccessibleName(name)
         self.setAccessibleDescription(help)
-        self.setToolTip(f"{help}\n\nClick to choose, Backspace resets.".strip())
+        gestures = tr("Click to choose, Backspace resets.")
+        self.setToolTip(f"{help}\n\n{gestures}".strip())
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setFixedHeight(34)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
@@ -458,10 +462,10 @@ class ChoiceRow(QWidget):
         group = QButtonGroup(self)
         self.buttons = {}
         for key, label in options.items():
-            button = QPushButton(label)
+            button = QPushButton(tr(label))
             button.setCheckable(True)
             button.setChecked(key == chosen)
-            button.setAccessibleName(f"{about}: {label}")
+            button.setAccessibleName(f"{tr(about)}: {tr(label)}")
             button.setStyleSheet("padding: 4px 8px;")
             button.clicked.connect(lambda _=False, k=key: self.chosen.emit(k))
             group.addButton(button)

@@ -9,6 +9,7 @@ from ..core.curves import curve_values
 from ..core.recipe.curve import CLOSEST, MOST_POINTS, Curve
 from . import style
 from .controls import EDGE, Row, text_label
+from .words import tr
 
 NEAR = 11
 HEIGHT = 118
@@ -43,8 +44,8 @@ class CurveField(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(2)
         self.choice = QComboBox()
-        self.choice.addItems([*ready, OWN])
-        self.choice.setAccessibleName(f"{name}: ready curves")
+        self.choice.addItems([tr(words) for words in (*ready, OWN)])
+        self.choice.setAccessibleName(tr("{}: ready curves").format(name))
         self.choice.activated.connect(self._choose)
         self.plan = _Plan(self, across, up, from_nothing)
         column.addWidget(Row(text_label(name, "field"), self.choice))
@@ -100,8 +101,8 @@ class _Plan(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self.setAccessibleName(field.name)
-        self.setToolTip(f"{up} over {across}. Drag the points; double-click adds one, Delete takes it away; "
-                        "with the keyboard, Tab goes to the plan, N to the next point, arrows move it.")
+        self.setToolTip(tr("{} over {}. Drag the points; double-click adds one, Delete takes it away; with the "
+                           "keyboard, Tab goes to the plan, N to the next point, arrows move it.").format(up, across))
 
     def _room(self):
         return QRectF(EDGE + 6, 8, self.width() - 2 * EDGE - 12, self.height() - 28)

@@ -11,6 +11,7 @@ from ..core.volume.slices import AXES, ramp
 from . import style
 from .controls import text_label
 from .figures import count, figure
+from .words import tr
 
 VEIL = 238
 WIDTH = 292
@@ -91,7 +92,7 @@ class CutHand:
             if inside:
                 value = float(sample(self.grid, point))
                 place = ", ".join(f"{figure(float(v))}" for v in point)
-                self._read(f"{figure(value) if value else '0'} at ({place}) m")
+                self._read(tr("{} at ({}) m").format(figure(value) if value else "0", place))
             else:
                 self._read("")
         return Qt.CursorShape.SizeAllCursor
@@ -123,7 +124,7 @@ class CutPanel(QWidget):
     def __init__(self, parent):
         super().__init__(parent)
         self.setFixedWidth(WIDTH)
-        self.setAccessibleName("Slice")
+        self.setAccessibleName(tr("Slice"))
         column = QVBoxLayout(self)
         column.setContentsMargins(12, 10, 12, 10)
         column.setSpacing(6)
@@ -135,8 +136,8 @@ class CutPanel(QWidget):
             button = QPushButton(axis)
             button.setCheckable(True)
             button.setStyleSheet("padding: 3px 11px;")
-            button.setAccessibleName(f"Slice: square to {axis}")
-            button.setToolTip(f"Cut square to the {axis} axis.")
+            button.setAccessibleName(tr("Slice: square to {}").format(axis))
+            button.setToolTip(tr("Cut square to the {} axis.").format(axis))
             button.clicked.connect(lambda _=False, n=number: self.changed.emit({"axis": n, "at": None}, False))
             group.addButton(button)
             row.addWidget(button)
@@ -145,22 +146,22 @@ class CutPanel(QWidget):
         self.place = QLineEdit()
         self.place.setFixedWidth(76)
         self.place.setAlignment(Qt.AlignmentFlag.AlignRight)
-        self.place.setAccessibleName("Slice: place in metres")
-        self.place.setToolTip("Where the cut lies on its axis. Drag in the picture, or type.")
+        self.place.setAccessibleName(tr("Slice: place in metres"))
+        self.place.setToolTip(tr("Where the cut lies on its axis. Drag in the picture, or type."))
         self.place.editingFinished.connect(self._typed)
-        row.addWidget(text_label("at"))
+        row.addWidget(text_label(tr("at")))
         row.addWidget(self.place)
         row.addWidget(text_label("m"))
         column.addLayout(row)
         self.plan = _Histograms(self)
         column.addWidget(self.plan)
         foot = QHBoxLayout()
-        self.contours = QPushButton("Contours")
+        self.contours = QPushButton(tr("Contours"))
         self.contours.setCheckable(True)
         self.contours.setStyleSheet("padding: 3px 9px;")
-        self.contours.setToolTip(f"{CONTOURS} lines of equal density between the ends of the range.")
+        self.contours.setToolTip(tr("{} lines of equal density between the ends of the range.").format(CONTOURS))
         self.contours.clicked.connect(lambda on: self.changed.emit({"contours": CONTOURS if on else 0}, False))
-        self.reading = text_label("Point at the cut to read it.")
+        self.reading = text_label(tr("Point at the cut to read it."))
         foot.addWidget(self.contours)
         foot.addWidget(self.reading, 1)
         column.addLayout(foot)
@@ -193,8 +194,11 @@ class CutPanel(QWidget):
         self.plan.facts = facts
         if facts is not None:
             self.plan.setToolTip(
-                f"{facts.share:.0%} of the cut is cloud, {figure(facts.mean)} dense on average and {figure(facts.most)} "
-                "at most. Drag the two ends of the range of colours; double-click takes all.")
+                tr(
+                    "{:.0%} of the cut is cloud, {} dense on average and {} at most. Drag the two ends of the range of "
+                    "colours; double-click takes all."
+                ).format(facts.share, figure(facts.mean), figure(facts.most))
+            )
         self.plan.update()
 
     def show_reading(self, text):
@@ -204,7 +208,7 @@ class CutPanel(QWidget):
         ----------
         text : str
         """
-        self.reading.setText(text or "Point at the cut to read it.")
+        self.reading.setText(text or tr("Point at the cut to read it."))
 
     def _typed(self):
         try:
@@ -235,7 +239,7 @@ class _Histograms(QWidget):
         self._hand = None
         self.setFixedHeight(PLAN)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Slice: range of colours")
+        self.setAccessibleName(tr("Slice: range of colours"))
         self._ramp = QImage(np.ascontiguousarray(ramp()).data, 256, 1, 768, QImage.Format.Format_RGB888).copy()
 
     def _most(self):
@@ -298,7 +302,7 @@ class _Histograms(QWidget):
                 painter.drawLine(QPointF(x, bar.top() - 3), QPointF(x, bar.bottom() + 3))
         if self.facts is None:
             painter.setPen(style.QUIET)
-            painter.drawText(QRectF(0, 0, wide, half), Qt.AlignmentFlag.AlignCenter, "nothing to count")
+            painter.drawText(QRectF(0, 0, wide, half), Qt.AlignmentFlag.AlignCenter, tr("nothing to count"))
             return
         facts = self.facts
         self._bars(painter, QRectF(0, 12, wide, half), facts.whole.density, facts.density, style.BARLEY)
@@ -306,11 +310,18 @@ class _Histograms(QWidget):
         self._bars(painter, low, facts.whole.depth, facts.depth, style.BLUE)
         painter.setPen(style.QUIET)
         flags = Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignTop
-        painter.drawText(QRectF(0, 0, wide, 12), flags,
-                         f"density 0 to {figure(self._most())} · whole {count(int(facts.whole.density.sum()))} voxels")
-        painter.drawText(QRectF(0, bar.bottom() + 2, wide, 12), flags,
-                         f"optical depth 0 to {figure(float(facts.whole.depth_edges[-1]))} · whole along "
-                         f"{AXES[self.cut.axis]}, cut along {AXES[facts.along]}")
+        painter.drawText(
+            QRectF(0, 0, wide, 12),
+            flags,
+            tr("density 0 to {} · whole {} voxels").format(figure(self._most()), count(int(facts.whole.density.sum()))),
+        )
+        painter.drawText(
+            QRectF(0, bar.bottom() + 2, wide, 12),
+            flags,
+            tr("optical depth 0 to {} · whole along {}, cut along {}").format(
+                figure(float(facts.whole.depth_edges[-1])), AXES[self.cut.axis], AXES[facts.along]
+            ),
+        )
 
     def _bars(self, painter, room, whole, cut, colour):
         """The whole as a filled outline, the cut as a line over it; heights by their logarithms, so that rare

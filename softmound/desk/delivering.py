@@ -15,6 +15,7 @@ from ..core.volume.iso import within_budget
 from .asking import asked, asking
 from .export_dialog import ExportDialog, MeshDialog
 from .picture_dialog import PictureDialog
+from .words import tr
 
 FEW, MOST_PUBLISHED = 4, 2000
 """Clouds that are kept in the queue while the hand waits; and that may wait in it."""
@@ -64,7 +65,7 @@ class Delivering(QObject):
         mound = self._window.document.mound
         if there(mound):
             return mound
-        self._window.tell(f"There is no cloud to {to_what} yet: add a blob in Mass.")
+        self._window.tell(tr("There is no cloud to {} yet: add a blob in Mass.").format(to_what))
         return None
 
     def publish(self, mounds=None):
@@ -86,7 +87,7 @@ class Delivering(QObject):
             return [self.queue.add(mound, *given) for mound in mounds]
 
         if len(mounds) > FEW:
-            self._window.jobs.begin(kept, self._put_in_queue, f"Put {len(mounds)} clouds in the queue")
+            self._window.jobs.begin(kept, self._put_in_queue, tr("Put {} clouds in the queue").format(len(mounds)))
             return
         try:
             self._put_in_queue(kept())
@@ -99,11 +100,17 @@ class Delivering(QObject):
         def done(folder):
             self.published_count += 1
             self.published.emit()
-            self._window.tell(f"Published as {folder.parent.name} {folder.name}.")
+            self._window.tell(tr("Published as {} {}.").format(folder.parent.name, folder.name))
 
         for waiting in kept:
-            self._window.jobs.begin(lambda ticket, w=waiting: w.publish(stages, ticket), done, f"Publish {waiting.mound.name}",
-                                    lambda w=waiting: self.queue.forget(w.mark), waiting.mark, MOST_PUBLISHED)
+            self._window.jobs.begin(
+                lambda ticket, w=waiting: w.publish(stages, ticket),
+                done,
+                tr("Publish {}").format(waiting.mound.name),
+                lambda w=waiting: self.queue.forget(w.mark),
+                waiting.mark,
+                MOST_PUBLISHED,
+            )
 
     def go_on(self):
         """Ask whether to publish what an earlier start had still to publish, if there is any."""
@@ -111,10 +118,16 @@ class Delivering(QObject):
         if not kept:
             return
         names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
-        many = f"{len(kept)} clouds were" if len(kept) > 1 else "A cloud was"
-        answer = asked(self._window, f"{many} still to be published when Soft Mound ended: {names}. Nothing was lost.",
-                       [("Publish now", QMessageBox.ButtonRole.AcceptRole), ("Forget", QMessageBox.ButtonRole.DestructiveRole),
-                        ("Ask again next time", QMessageBox.ButtonRole.RejectRole)])
+        many = tr("{} clouds were").format(len(kept)) if len(kept) > 1 else tr("A cloud was")
+        answer = asked(
+            self._window,
+            tr("{} still to be published when Soft Mound ended: {}. Nothing was lost.").format(many, names),
+            [
+                (tr("Publish now"), QMessageBox.ButtonRole.AcceptRole),
+                ("Forget", QMessageBox.ButtonRole.DestructiveRole),
+                (tr("Ask again next time"), QMessageBox.ButtonRole.RejectRole),
+            ],
+        )
         if answer == 0:
             self._put_in_queue(kept)
         elif answer == 1:
@@ -151,7 +164,7 @@ class Delivering(QObject):
         def done(files):
             window.finished.find(mound)
             names = ", ".join(path.name for path, _ in files)
-            window.tell(f"Exported {names} to {files[0][0].parent}, read back and compared.")
+            window.tell(tr("Exported {} to {}, read back and compared.").format(names, files[0][0].parent))
 
         window.jobs.begin(work, done)
 
@@ -175,7 +188,7 @@ class Delivering(QObject):
             write_mesh(path, vertices, faces)
             return len(faces)
 
-        window.jobs.begin(work, lambda triangles: window.tell(f"Exported {triangles:,} triangles to {path}."))
+        window.jobs.begin(work, lambda triangles: window.tell(tr("Exported {:,} triangles to {}.").format(triangles, path)))
 
     def take_pictures(self):
         """Ask how, and take pictures beside the work."""

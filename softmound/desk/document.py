@@ -20,6 +20,7 @@ from ..core.recipe import Mound, Problem, read_mound, write_mound
 from ..core.recipe.places import part_at
 from ..core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, with_keys
 from ..logbook import actions
+from .words import tr
 
 LOGGER = logging.getLogger(__name__)
 AUTOSAVE_SECONDS = 1.5
@@ -56,7 +57,7 @@ def refusing(method):
         try:
             return method(self, *given, **named)
         except ValidationError as error:
-            self.document.refused.emit(sentence_for(error, "Not done"))
+            self.document.refused.emit(sentence_for(error, tr("Not done")))
             return None
 
     return tried
@@ -164,7 +165,7 @@ class Document(QObject):
                 mound = keyed_with(mound, place, frame, float(part_at(mound, place)))
             return mound
 
-        self.apply("key", keyed)
+        self.apply(tr("key"), keyed)
 
     @property
     def undo_label(self):
@@ -208,7 +209,7 @@ class Document(QObject):
                 if id(form) not in before and getattr(form, "coat", None) is not None:
                     form_box(form, mound.mass.melt)  # refused here when its coat would have too many balls to be made
         except ValidationError as error:
-            self.refused.emit(sentence_for(error, "Not done"))
+            self.refused.emit(sentence_for(error, tr("Not done")))
             return False
         except Problem as problem:
             self.refused.emit(str(problem))

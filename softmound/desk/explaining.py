@@ -2,6 +2,8 @@
 
 from PyQt6.QtWidgets import QAbstractButton, QComboBox, QLineEdit, QWhatsThis, QWidget
 
+from .words import tr
+
 
 def words_for(widget):
     """What a control says of itself.
@@ -19,7 +21,7 @@ def words_for(widget):
     help_ = getattr(widget, "help", "") if isinstance(getattr(widget, "help", ""), str) else ""
     sentence = help_ or widget.toolTip() or widget.accessibleDescription()
     if not sentence and isinstance(widget, (QComboBox, QLineEdit)) and name:
-        sentence = "Choose one." if isinstance(widget, QComboBox) else "Type here."
+        sentence = tr("Choose one.") if isinstance(widget, QComboBox) else tr("Type here.")
     return ": ".join(part for part in (name.replace("&", ""), sentence) if part)
 
 

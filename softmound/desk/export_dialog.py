@@ -10,6 +10,7 @@ from ..core.exchange.meshes import UNITS, UPS, WRITTEN
 from ..core.recipe.models import TIERS
 from .controls import ChoiceRow, NumberField, Row, text_label
 from .figures import figure, memory, seconds
+from .words import tr
 
 _ORIGIN_WORDS = {"kept": "As in the mound", "centre": "Middle", "base": "Middle of the base"}
 
@@ -28,7 +29,7 @@ class ExportDialog(QDialog):
 
     def __init__(self, mound, ahead, folder, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Export OpenVDB")
+        self.setWindowTitle(tr("Export OpenVDB"))
         self.setMinimumWidth(460)
         self._mound, self._ahead = mound, ahead
         kept = QSettings("softmound", "export")
@@ -39,44 +40,44 @@ class ExportDialog(QDialog):
             ("up", UPS), ("unit", tuple(UNITS)), ("origin", ORIGINS), ("width", ("half", "full")))}
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(text_label("Export OpenVDB", "title"))
+        layout.addWidget(text_label(tr("Export OpenVDB"), "title"))
         self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.vdb"))
-        self.file.setAccessibleName("File")
+        self.file.setAccessibleName(tr("File"))
         self.file.textChanged.connect(lambda *_: self._show())
-        browse = QPushButton("Choose…")
+        browse = QPushButton(tr("Choose…"))
         browse.clicked.connect(self._browse)
         layout.addWidget(Row(self.file, browse))
-        layout.addWidget(text_label("Tiers: each in a file of its own"))
+        layout.addWidget(text_label(tr("Tiers: each in a file of its own")))
         self.tiers = {}
         for name, factor in TIERS.items():
-            box = QCheckBox(f"{name}, {figure(mound.voxels.final * factor)} m")
-            box.setAccessibleName(f"Tier: {name}")
+            box = QCheckBox(f"{tr(name)}, {figure(mound.voxels.final * factor)} m")
+            box.setAccessibleName(tr("Tier: {}").format(tr(name)))
             box.setChecked(name == "close")
             box.toggled.connect(lambda *_: self._show())
             self.tiers[name] = box
         layout.addWidget(Row(*self.tiers.values()))
         self.choices = {}
         for field, title, options in (
-            ("up", "Which axis is up", {up: up for up in UPS}),
-            ("unit", "Unit of its numbers", {unit: unit for unit in UNITS}),
+            ("up", tr("Which axis is up"), {up: up for up in UPS}),
+            ("unit", tr("Unit of its numbers"), {unit: unit for unit in UNITS}),
             ("origin", "Origin", _ORIGIN_WORDS),
             ("width", "Values", {"half": "16 bits", "full": "32 bits"}),
         ):
-            layout.addWidget(text_label(title))
+            layout.addWidget(text_label(tr(title)))
             row = ChoiceRow(options, self.values[field], title)
             row.chosen.connect(lambda key, f=field: self._take(f, key))
             self.choices[field] = row
             layout.addWidget(row)
         self.name = QLineEdit(str(values["name"])[:80] or "density")
         self.name.setMaxLength(80)
-        self.name.setAccessibleName("Name of the grid")
+        self.name.setAccessibleName(tr("Name of the grid"))
         self.name.textChanged.connect(lambda *_: self._show())
-        layout.addWidget(Row(text_label("Name of the grid", "field"), self.name))
-        self.tolerance = NumberField("Pruning tolerance", 0.0, 1.0, 0.0, "",
-                                     "Densities so close to one another become one: a smaller file, a little off.",
+        layout.addWidget(Row(text_label(tr("Name of the grid"), "field"), self.name))
+        self.tolerance = NumberField(tr("Pruning tolerance"), 0.0, 1.0, 0.0, "",
+                                     tr("Densities so close to one another become one: a smaller file, a little off."),
                                      "linear", (0.0, 0.1))
         layout.addWidget(self.tolerance)
-        self.surface = QCheckBox("Also the surface, as a level set")
+        self.surface = QCheckBox(tr("Also the surface, as a level set"))
         layout.addWidget(Row(self.surface))
         self.said = text_label("")
         self.trouble = text_label("", "trouble")
@@ -84,7 +85,7 @@ class ExportDialog(QDialog):
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.export_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.export_button.setText("Export")
+        self.export_button.setText(tr("Export"))
         self.export_button.setObjectName("main")
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
@@ -118,7 +119,7 @@ class ExportDialog(QDialog):
                              self.surface.isChecked())
 
     def _browse(self):
-        path, _ = QFileDialog.getSaveFileName(self, "Export OpenVDB", self.file.text(), "OpenVDB (*.vdb)")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Export OpenVDB"), self.file.text(), tr("OpenVDB (*.vdb)"))
         if path:
             self.file.setText(path)
 
@@ -130,21 +131,21 @@ class ExportDialog(QDialog):
         files = self.files() if self.file.text().strip() else []
         trouble = ""
         if not self.file.text().strip():
-            trouble = "Name a file."
+            trouble = tr("Name a file.")
         elif not files:
-            trouble = "Choose a tier at least."
+            trouble = tr("Choose a tier at least.")
         elif not files[0][0].parent.is_dir():
-            trouble = f"There is no folder {files[0][0].parent}; choose another."
+            trouble = tr("There is no folder {}; choose another.").format(files[0][0].parent)
         elif not self.name.text().strip().isprintable() or self.name.text().strip() in ("", "surface"):
-            trouble = "The grid needs a name other than 'surface'."
+            trouble = tr("The grid needs a name other than 'surface'.")
         self.trouble.setText(trouble)
         self.trouble.setVisible(bool(trouble))
         self.export_button.setEnabled(not trouble)
         if self._ahead is not None and files:
             need = max(self._ahead.memory(voxel) for _, voxel in files)
             time = sum(self._ahead.seconds(voxel) for _, voxel in files)
-            self.said.setText(f"{', '.join(p.name for p, _ in files)}: about {seconds(time)} and {memory(need)} to build. "
-                              "Read back and compared before it gets its name.")
+            self.said.setText(tr("{}: about {} and {} to build. Read back and compared before it gets its name.")
+                                .format(", ".join((p.name for p, _ in files)), seconds(time), memory(need)))
 
     def accept(self):
         """Remember the choices for the next time."""
@@ -168,34 +169,34 @@ class MeshDialog(QDialog):
 
     def __init__(self, mound, finished, folder, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Export mesh")
+        self.setWindowTitle(tr("Export mesh"))
         self.setMinimumWidth(420)
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(text_label("Export mesh", "title"))
+        layout.addWidget(text_label(tr("Export mesh"), "title"))
         layout.addWidget(text_label(
-            "A closed surface of the density, for layout. " + (
-                "It is taken from the finished grid." if finished else
-                "It is taken from the draft; build the final grid first for a finer one.")))
+            tr("A closed surface of the density, for layout. ") + (
+                tr("It is taken from the finished grid.") if finished else
+                tr("It is taken from the draft; build the final grid first for a finer one."))))
         self.file = QLineEdit(str(pathlib.Path(folder) / f"{mound.name.replace(' ', '_').lower()}.obj"))
-        self.file.setAccessibleName("File")
+        self.file.setAccessibleName(tr("File"))
         self.file.textChanged.connect(lambda *_: self._show())
-        browse = QPushButton("Choose…")
+        browse = QPushButton(tr("Choose…"))
         browse.clicked.connect(self._browse)
         layout.addWidget(Row(self.file, browse))
         core = mound.skin.core
-        self.iso = NumberField("Density of the surface", 0.001 * core, 0.999 * core, 0.5 * core, "",
-                               "Lower reaches farther out into the skin.")
+        self.iso = NumberField(tr("Density of the surface"), 0.001 * core, 0.999 * core, 0.5 * core, "",
+                               tr("Lower reaches farther out into the skin."))
         layout.addWidget(self.iso)
-        self.budget = NumberField("Triangles at most", 100, 20_000_000, 100_000, "",
-                                  "The surface is made on coarser voxels until it has no more.", "log",
+        self.budget = NumberField(tr("Triangles at most"), 100, 20_000_000, 100_000, "",
+                                  tr("The surface is made on coarser voxels until it has no more."), "log",
                                   (1_000, 2_000_000), True)
         layout.addWidget(self.budget)
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.export_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.export_button.setText("Export")
+        self.export_button.setText(tr("Export"))
         self.export_button.setObjectName("main")
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
@@ -209,16 +210,16 @@ class MeshDialog(QDialog):
 
     def _browse(self):
         kinds = " ".join(f"*{ending}" for ending in WRITTEN)
-        path, _ = QFileDialog.getSaveFileName(self, "Export mesh", self.file.text(), f"Meshes ({kinds})")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Export mesh"), self.file.text(), tr("Meshes ({})").format(kinds))
         if path:
             self.file.setText(path)
 
     def _show(self):
         trouble = ""
         if self.path.suffix.lower() not in WRITTEN:
-            trouble = f"Let the file's name end in {', '.join(WRITTEN)}."
+            trouble = tr("Let the file's name end in {}.").format(", ".join(WRITTEN))
         elif not self.path.parent.is_dir():
-            trouble = f"There is no folder {self.path.parent}; choose another."
+            trouble = tr("There is no folder {}; choose another.").format(self.path.parent)
         self.trouble.setText(trouble)
         self.trouble.setVisible(bool(trouble))
         self.export_button.setEnabled(not trouble)

@@ -1,5 +1,7 @@
 """Numbers as people read them."""
 
+from .words import tr
+
 
 def figure(value, digits=3):
     """A number with so many figures that count, without an exponent.
@@ -81,7 +83,7 @@ def seconds(value):
     str
     """
     if value < 1.0:
-        return f"{1000 * value:.0f} ms"
+        return tr("{:.0f} ms").format(1000 * value)
     if value < 100.0:
         return f"{value:.1f} s"
-    return f"{int(value) // 60} min {int(value) % 60} s"
+    return tr("{} min {} s").format(int(value) // 60, int(value) % 60)

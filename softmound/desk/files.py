@@ -15,6 +15,7 @@ from .document import recent
 from .import_dialog import ENDINGS, ImportDialog
 from .pixels import pixels_of
 from .wall_dialog import WallDialog
+from .words import tr
 
 FILTER = "Mounds (*.mound)"
 PICTURES = (".png", ".exr")
@@ -63,8 +64,8 @@ class Files(QObject):
 
     def ask_and_open(self):
         """Ask for a file and open it."""
-        path, _ = QFileDialog.getOpenFileName(self._window, "Open a mound, a volume, or what made a picture", str(self.folder),
-                                              "Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)")
+        path, _ = QFileDialog.getOpenFileName(self._window, tr("Open a mound, a volume, or what made a picture"), str(self.folder),
+                                              tr("Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)"))
         if path:
             self.open(path)
 
@@ -83,7 +84,7 @@ class Files(QObject):
         try:
             if pathlib.Path(path).suffix.lower() in PICTURES:
                 self._document.open(mound_of_picture(path), saved=False)
-                self._window.tell(f"Opened what made {pathlib.Path(path).name}.")
+                self._window.tell(tr("Opened what made {}.").format(pathlib.Path(path).name))
             else:
                 self._document.read(path)
         except Problem as problem:
@@ -124,7 +125,7 @@ class Files(QObject):
             False when it was not saved.
         """
         proposed = self.folder / f"{self._document.mound.name}.mound"
-        path, _ = QFileDialog.getSaveFileName(self._window, "Save the mound", str(proposed), FILTER)
+        path, _ = QFileDialog.getSaveFileName(self._window, tr("Save the mound"), str(proposed), FILTER)
         if not path:
             return False
         path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
@@ -147,7 +148,7 @@ class Files(QObject):
         except Problem as problem:
             self._window.trouble(str(problem))
             return False
-        self._window.tell(f"Saved {path}.")
+        self._window.tell(tr("Saved {}.").format(path))
         return True
 
     def may_leave(self):
@@ -161,8 +162,8 @@ class Files(QObject):
         if not self._document.dirty:
             return True
         role = QMessageBox.ButtonRole
-        pressed = asked(self._window, f"“{self._document.mound.name}” has changes that are not saved.", (
-            ("Save", role.AcceptRole), ("Leave without saving", role.DestructiveRole), ("Stay", role.RejectRole)))
+        pressed = asked(self._window, tr("“{}” has changes that are not saved.").format(self._document.mound.name), (
+            ("Save", role.AcceptRole), (tr("Leave without saving"), role.DestructiveRole), ("Stay", role.RejectRole)))
         return self.save() if pressed == 0 else pressed == 1
 
     def recent_menu(self, parent):
@@ -176,14 +177,14 @@ class Files(QObject):
         -------
         QMenu
         """
-        menu = QMenu("Open recent", parent)
+        menu = QMenu(tr("Open recent"), parent)
 
         def fill():
             menu.clear()
             for path in recent():
                 menu.addAction(str(path), lambda p=path: self.open(p))
             if menu.isEmpty():
-                menu.addAction("Nothing yet").setEnabled(False)
+                menu.addAction(tr("Nothing yet")).setEnabled(False)
 
         menu.aboutToShow.connect(fill)
         return menu
@@ -199,7 +200,7 @@ class Files(QObject):
         -------
         QMenu
         """
-        menu = QMenu("New from a start", parent)
+        menu = QMenu(tr("New from a start"), parent)
         for species in STARTS:
-            menu.addAction(species.capitalize(), lambda s=species: self.new(s))
+            menu.addAction(tr(species.capitalize()), lambda s=species: self.new(s))
         return menu

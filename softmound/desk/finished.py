@@ -7,6 +7,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from ..core.engine.forecast import refuse_unless_fits
 from ..core.volume.numbers import numbers_of
 from .figures import count
+from .words import tr
 
 
 class Finished(QObject):
@@ -99,7 +100,7 @@ class Finished(QObject):
             grid, numbers = result
             self._hold(stages.density_key(mound, voxel), grid)
             self.found.emit(numbers)
-            window.tell(f"Final grid built: {count(grid.active_voxels())} active voxels.")
+            window.tell(tr("Final grid built: {} active voxels.").format(count(grid.active_voxels())))
 
         window.jobs.begin(work, done)
 

@@ -21,6 +21,7 @@ from ..core.volume.bricks import BrickGrid
 from .controls import ChoiceRow, NumberField, text_label
 from .figures import memory
 from .lengths import sizes
+from .words import tr
 
 
 def _triangles(path):
@@ -57,7 +58,7 @@ def _volume(path):
         scalars = [g for g in facts if g["type"] in SCALARS]
         if not scalars:
             kinds = ", ".join(sorted({g["type"] for g in facts}))
-            raise Problem(f"{path.name}: holds no grid of single numbers, only of {kinds}; choose another file.")
+            raise Problem(tr("{}: holds no grid of single numbers, only of {}; choose another file.").format(path.name, kinds))
         first = next((g["name"] for g in scalars if g["name"] == "density"), scalars[0]["name"])
         return path, facts, {(path, first): read_vdb(path, first)}
     return work
@@ -80,8 +81,8 @@ def chosen_file(parent):
     pathlib.Path or None
     """
     kinds = " ".join(f"*{ending}" for ending in ENDINGS)
-    path, _ = QFileDialog.getOpenFileName(parent, "A form from a file", str(pathlib.Path.home()),
-                                          f"Meshes, points and volumes ({kinds})")
+    path, _ = QFileDialog.getOpenFileName(parent, tr("A form from a file"), str(pathlib.Path.home()),
+                                          tr("Meshes, points and volumes ({})").format(kinds))
     return pathlib.Path(path) if path else None
 
 
@@ -105,7 +106,7 @@ class ImportDialog(QDialog):
 
     def __init__(self, path, read, parent=None, joins="shape"):
         super().__init__(parent)
-        self.setWindowTitle("A form from a file")
+        self.setWindowTitle(tr("A form from a file"))
         self.setMinimumWidth(430)
         self._path, self._read = path, read
         self.form = None
@@ -118,15 +119,15 @@ class ImportDialog(QDialog):
         self._volume = isinstance(read, tuple)
         if self._volume:
             self._make_volume(layout)
-        self.units = self._choice(layout, "Unit of its numbers", UNITS, "unit")
-        self.ups = self._choice(layout, "Which axis is up", UPS, "up")
+        self.units = self._choice(layout, tr("Unit of its numbers"), UNITS, "unit")
+        self.ups = self._choice(layout, tr("Which axis is up"), UPS, "up")
         self.mends = {}
         self.thickness = None
         if isinstance(read, Triangles) and not read.closed:
-            layout.addWidget(text_label("An open surface encloses nothing. What shall become of it?"))
+            layout.addWidget(text_label(tr("An open surface encloses nothing. What shall become of it?")))
             self.mends = self._choice(layout, "", ("close", "sheet", "leave"), "mend",
-                                      {"close": "Close the holes", "sheet": "A sheet", "leave": "Leave it open"})
-            self.thickness = NumberField("Thickness", 0.001, 2_000.0, 1.0, "m", "Of the sheet.", "log", (0.01, 100.0))
+                                      {"close": tr("Close the holes"), "sheet": tr("A sheet"), "leave": tr("Leave it open")})
+            self.thickness = NumberField(tr("Thickness"), 0.001, 2_000.0, 1.0, "m", tr("Of the sheet."), "log", (0.01, 100.0))
             self.thickness.changed.connect(lambda *_: self._show())
             layout.addWidget(self.thickness)
         self.size = text_label("")
@@ -135,7 +136,7 @@ class ImportDialog(QDialog):
         layout.addWidget(self.trouble)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.add_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.add_button.setText("Add it")
+        self.add_button.setText(tr("Add it"))
         self.add_button.setObjectName("main")
         buttons.accepted.connect(self._accept)
         buttons.rejected.connect(self.reject)
@@ -148,7 +149,7 @@ class ImportDialog(QDialog):
         if title:
             layout.addWidget(text_label(title))
         row = ChoiceRow({option: (labels or {}).get(option, option) for option in options}, getattr(self, field),
-                        title or "Open surface")
+                        title or tr("Open surface"))
         row.chosen.connect(lambda option: self._take(field, option))
         layout.addWidget(row)
         return row.buttons
@@ -162,17 +163,17 @@ class ImportDialog(QDialog):
         self.frame = None
         if len(self._frames) > 1:
             numbers = list(self._frames)
-            self.frame = NumberField("Frame", numbers[0], numbers[-1], numbers[0], "",
-                                     f"Of the sequence of {len(numbers)} files; gaps take the one before.",
+            self.frame = NumberField(tr("Frame"), numbers[0], numbers[-1], numbers[0], "",
+                                     tr("Of the sequence of {} files; gaps take the one before.").format(len(numbers)),
                                      whole=True)
             self.frame.set(next(n for n, p in self._frames.items() if p == path))
             self.frame.changed.connect(lambda _, moving: None if moving else self._take_frame())
             layout.addWidget(self.frame)
-        self.joinings = self._choice(layout, "How it joins the mound", ("shape", "density"), "joins", {
-            "shape": "By its surface", "density": "By its density"})
-        self.joinings["shape"].setToolTip("As a form like any other: grains and skin work on it.")
-        self.joinings["density"].setToolTip("Its values stay what they are, beside what the other forms make.")
-        self.threshold = NumberField("Threshold", 0.0001, 1_000.0, 0.1, "", "Density at which the surface lies.",
+        self.joinings = self._choice(layout, tr("How it joins the mound"), ("shape", "density"), "joins", {
+            "shape": tr("By its surface"), "density": tr("By its density")})
+        self.joinings["shape"].setToolTip(tr("As a form like any other: grains and skin work on it."))
+        self.joinings["density"].setToolTip(tr("Its values stay what they are, beside what the other forms make."))
+        self.threshold = NumberField(tr("Threshold"), 0.0001, 1_000.0, 0.1, "", tr("Density at which the surface lies."),
                                      "log", (0.001, 2.0))
         layout.addWidget(self.threshold)
 
@@ -202,7 +203,8 @@ class ImportDialog(QDialog):
             return read.said
         if isinstance(read, dict):
             extra = [word for word, name in (("a radius", "radii"), ("an age", "ages")) if name in read]
-            return f"{len(read['positions']):,} points" + (f", each with {' and '.join(extra)}." if extra else ".")
+            return tr("{:,} points").format(len(read["positions"])) + (
+                tr(", each with {}.").format(" and ".join(extra)) if extra else ".")
         return "\n".join(self._grid_words(g) for g in read[1])
 
     def _grid_words(self, facts):
@@ -229,8 +231,7 @@ class ImportDialog(QDialog):
 
     def _show(self):
         x, y, z = self._extent()
-        self.size.setText(f"It will be {sizes((x, y, z))} "
-                          "(width, height, depth).")
+        self.size.setText(tr("It will be {} (width, height, depth).").format(sizes((x, y, z))))
         if self.thickness is not None:
             self.thickness.setVisible(self.mend == "sheet")
         if self._volume:

@@ -11,6 +11,7 @@ from ..core.engine.background import Job
 from .asking import asking
 from .figures import seconds
 from .relay import Relay
+from .words import tr
 
 MOST_WAITING = 20
 
@@ -145,12 +146,12 @@ class Jobs(QObject):
             Of no use once the window is gone.
         """
         if self.waiting >= most:
-            self.said.emit(f"{self.waiting} pieces of work wait already; stop some, or wait for them.")
+            self.said.emit(tr("{} pieces of work wait already; stop some, or wait for them.").format(self.waiting))
             over()
             return
         self._waiting.append(Piece(work, done, name, over, mark, passing))
         if self.busy:
-            self.said.emit("It waits its turn, after the work that is being done.")
+            self.said.emit(tr("It waits its turn, after the work that is being done."))
             self.changed.emit()
         else:
             self._next()
@@ -180,7 +181,7 @@ class Jobs(QObject):
         if job.problem:
             self.failed.emit(job.problem)
         elif job.stopped:
-            self.said.emit("Stopped; nothing was changed.")
+            self.said.emit(tr("Stopped; nothing was changed."))
         else:
             piece.done(job.result)
         # What was done with the result may have begun the next piece itself.
@@ -221,14 +222,14 @@ class JobBar(QWidget):
         self.progress = QProgressBar()
         self.progress.setTextVisible(False)
         self.progress.setFixedWidth(170)
-        self.progress.setAccessibleName("Progress")
-        self.stop = QPushButton("Stop")
+        self.progress.setAccessibleName(tr("Progress"))
+        self.stop = QPushButton(tr("Stop"))
         self.stop.setStyleSheet("padding: 1px 10px;")
-        self.stop.setToolTip("Stop the work in the background (Esc).")
+        self.stop.setToolTip(tr("Stop the work in the background (Esc)."))
         self.stop.clicked.connect(jobs.stop)
         self.queue = QPushButton()
         self.queue.setStyleSheet("padding: 1px 10px;")
-        self.queue.setToolTip("See what waits, do it sooner or later, or not at all.")
+        self.queue.setToolTip(tr("See what waits, do it sooner or later, or not at all."))
         self.queue.clicked.connect(self._show_queue)
         for widget in (self.label, self.progress, self.queue, self.stop):
             row.addWidget(widget)
@@ -244,7 +245,7 @@ class JobBar(QWidget):
             self.label.setText("")
         self.setVisible(self._jobs.busy)
         self.queue.setVisible(self._jobs.waiting > 0)
-        self.queue.setText(f"{self._jobs.waiting} waiting")
+        self.queue.setText(tr("{} waiting").format(self._jobs.waiting))
 
     def _show_queue(self):
         from .queue_dialog import QueueDialog

@@ -14,6 +14,7 @@ from PyQt6.QtWidgets import (
 )
 
 from .controls import text_label
+from .words import tr
 
 COLUMNS = 3
 """Groups stand side by side in so many columns, each about as long as the others."""
@@ -31,17 +32,17 @@ class KeysDialog(QDialog):
 
     def __init__(self, rows, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Keys and gestures")
+        self.setWindowTitle(tr("Keys and gestures"))
         self.resize(1060, 640)
         self._groups = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)
         layout.setSpacing(10)
         head = QHBoxLayout()
-        head.addWidget(text_label("Keys and gestures", "title"), 1)
+        head.addWidget(text_label(tr("Keys and gestures"), "title"), 1)
         self.search = QLineEdit()
-        self.search.setPlaceholderText("Find a key or what it does")
-        self.search.setAccessibleName("Find a key or what it does")
+        self.search.setPlaceholderText(tr("Find a key or what it does"))
+        self.search.setAccessibleName(tr("Find a key or what it does"))
         self.search.setClearButtonEnabled(True)
         self.search.setFixedWidth(280)
         self.search.textChanged.connect(self.show_matching)
@@ -67,7 +68,7 @@ class KeysDialog(QDialog):
         area.setWidgetResizable(True)
         area.setWidget(inside)
         layout.addWidget(area, 1)
-        self.none = text_label("Nothing is called so.")
+        self.none = text_label(tr("Nothing is called so."))
         self.none.hide()
         layout.addWidget(self.none)
         self.search.setFocus()

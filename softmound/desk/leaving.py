@@ -5,6 +5,7 @@ from PyQt6.QtWidgets import QApplication, QMessageBox
 
 from .asking import asked
 from .telling import noted
+from .words import tr
 
 GO_ON, STOP, STAY = "go on", "stop", "stay"
 
@@ -26,9 +27,9 @@ def asked_about_work(window):
         return STOP
     more = f", and {len(names) - 1} more" if len(names) > 1 else ""
     role = QMessageBox.ButtonRole
-    words = f"“{names[0]}” is being done{more}. It can go on without the window; Soft Mound ends when it is done."
+    words = tr("“{}” is being done{}. It can go on without the window; Soft Mound ends when it is done.").format(names[0], more)
     pressed = asked(window, words, (
-        ("Go on", role.AcceptRole), ("Stop it", role.DestructiveRole), ("Stay", role.RejectRole)))
+        (tr("Go on"), role.AcceptRole), (tr("Stop it"), role.DestructiveRole), ("Stay", role.RejectRole)))
     return {0: GO_ON, 1: STOP}.get(pressed, STAY)
 
 
@@ -46,7 +47,7 @@ class GoingOn(QObject):
         jobs = window.jobs
         # Nobody is there to read a box.
         jobs.failed.disconnect(window.trouble)
-        jobs.failed.connect(lambda sentence: noted("Soft Mound", sentence))
+        jobs.failed.connect(lambda sentence: noted(tr("Soft Mound"), sentence))
         jobs.changed.connect(self._look)
         QApplication.setQuitOnLastWindowClosed(False)
         window.hide()

@@ -7,6 +7,8 @@ from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QTextDocument
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QListWidget, QTextBrowser, QVBoxLayout
 
+from .words import tr
+
 MANUAL = pathlib.Path(__file__).parent / "manual"
 """HTML made of `docs/` by `docs/make_manual.py`."""
 
@@ -38,25 +40,25 @@ class ManualDialog(QDialog):
 
     def __init__(self, chapter="", parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Manual")
+        self.setWindowTitle(tr("Manual"))
         self.resize(980, 680)
         self._all = chapters()
         row = QHBoxLayout(self)
         side = QVBoxLayout()
         self.find = QLineEdit()
-        self.find.setPlaceholderText("Find words in the manual")
-        self.find.setAccessibleName("Find words in the manual")
+        self.find.setPlaceholderText(tr("Find words in the manual"))
+        self.find.setAccessibleName(tr("Find words in the manual"))
         self.find.setClearButtonEnabled(True)
         self.find.textChanged.connect(self._seek)
         self.list = QListWidget()
-        self.list.setAccessibleName("Chapters")
+        self.list.setAccessibleName(tr("Chapters"))
         self.list.setFixedWidth(220)
         self.find.setFixedWidth(220)
         self.list.currentRowChanged.connect(self._open)
         side.addWidget(self.find)
         side.addWidget(self.list)
         self.page = QTextBrowser()
-        self.page.setAccessibleName("Page of the manual")
+        self.page.setAccessibleName(tr("Page of the manual"))
         self.page.setSearchPaths([str(MANUAL)])
         row.addLayout(side)
         row.addWidget(self.page, 1)

@@ -26,6 +26,7 @@ from .asking import asking
 from .lengths import length
 from .picture_dialog import PictureDialog
 from .relay import Relay
+from .words import tr
 
 RATE = 24.0
 """Frames a second of a growth whose mound has no time line."""
@@ -158,7 +159,7 @@ class Moving(QObject):
             return
         line = self.line
         if line is None:
-            self._window.tell("There is nothing to play: give the mound a time line (Ctrl+L), or let it grow.")
+            self._window.tell(tr("There is nothing to play: give the mound a time line (Ctrl+L), or let it grow."))
             return
         if self._key != self._key_now():
             self._pictures, self._key, self._exposed = {}, self._key_now(), None
@@ -167,7 +168,8 @@ class Moving(QObject):
         width, height = self._window.picture.pixel_size()
         most = MOST_PLAYED // (4 * -(-width // COARSER) * -(-height // COARSER))
         if len(wanted) > most:
-            self._window.tell(f"{len(wanted):,} frames are more than can be kept to be played; shorten the line to {most:,}.")
+            self._window.tell(tr("{:,} frames are more than can be kept to be played; shorten the line to {:,}.")
+                                .format(len(wanted), most))
             return
         if wanted:
             self._make(wanted)
@@ -286,14 +288,14 @@ class Moving(QObject):
         except Problem as problem:
             return str(problem)
         wide, high, deep = said["shape"]
-        return (f"{wide} × {high} × {deep} cells of {length(said['cell'])}, {said['frames']} frames; at most "
-                f"{said['memory_bytes'] / 1e9:.1f} GB of memory, {said['disk_bytes'] / 1e9:.1f} GB on disk")
+        return tr("{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk").format(
+            wide, high, deep, length(said["cell"]), said["frames"], said["memory_bytes"] / 1e9, said["disk_bytes"] / 1e9)
 
     def grow(self):
         """Let the mound grow, or go on where it was stopped; the newest frame is seen."""
         window = self._window
         if window.document.mound.growth is None:
-            window.document.apply("growth", lambda mound: mound.edited(growth=growth_for(mound)))
+            window.document.apply(tr("growth"), lambda mound: mound.edited(growth=growth_for(mound)))
         mound, folder, rate, begins = window.document.mound, self.folder(), self.rate, self.begins
         told = self._relay.to(self._grew)
 
@@ -319,11 +321,11 @@ class Moving(QObject):
         if self.begins is not None:
             self.begins = None
         elif self.grown is None or not self._numbers:
-            self._window.tell("Let it grow, and go to the frame from which it is to go on.")
+            self._window.tell(tr("Let it grow, and go to the frame from which it is to go on."))
             return
         else:
             self.begins = self.grown.folder, self.shown
-            self._window.tell(f"The next growth goes on from frame {self.shown}: change its numbers, then let it grow.")
+            self._window.tell(tr("The next growth goes on from frame {}: change its numbers, then let it grow.").format(self.shown))
         self.let_go()
         self.changed.emit()
 
@@ -331,7 +333,7 @@ class Moving(QObject):
         """Let it grow with another seed; the growth before stays on this machine for a while."""
         document = self._window.document
         if document.mound.growth is not None:
-            document.apply("growth seed", lambda mound: mound.edited(growth=mound.growth.edited(
+            document.apply(tr("growth seed"), lambda mound: mound.edited(growth=mound.growth.edited(
                 seed=(mound.growth.seed + 1) % 2**31)))
             self.grow()
 
@@ -364,7 +366,7 @@ class Moving(QObject):
             See `core.growth.riding.frozen`.
         """
         if self.grown is None or not self._numbers:
-            self._window.tell("There is no frame to freeze: let the mound grow first.")
+            self._window.tell(tr("There is no frame to freeze: let the mound grow first."))
             return
         kept, number, mound = self.grown, self.shown, self._window.document.mound
 
@@ -375,16 +377,16 @@ class Moving(QObject):
         def done(made):
             self.let_go()
             # What was changed meanwhile of its light and what is beside it stays; the shape is the frozen one.
-            self._window.document.apply("freeze", lambda now: made.edited(
+            self._window.document.apply(tr("freeze"), lambda now: made.edited(
                 name=now.name, light=now.light, view=now.view, views=now.views, references=now.references, snapshots=now.snapshots))
 
-        self._window.jobs.begin(work, done, f"Freeze frame {number}")
+        self._window.jobs.begin(work, done, tr("Freeze frame {}").format(number))
 
     def take_film(self):
         """Ask how, and take a film of the line, or of the growth that is looked at, beside the work."""
         window, line = self._window, self.line
         if line is None:
-            window.tell("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow.")
+            window.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
             return
         mound, kept, folder = window.document.mound, self.grown, window.document.folder
         with asking(PictureDialog(mound, str(window.files.folder), False, window, TAKES)) as dialog:
@@ -397,7 +399,7 @@ class Moving(QObject):
                 return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
             return film_of_line(path, mound, range(line.first, line.last + 1), taking, folder=folder, ticket=ticket)
 
-        window.jobs.begin(work, window.tell, f"Film {path.name}")
+        window.jobs.begin(work, window.tell, tr("Film {}").format(path.name))
 
     def write(self, folder):
         """Write the frames of the growth as numbered OpenVDB files with velocity.
@@ -407,8 +409,11 @@ class Moving(QObject):
         folder : path-like
         """
         kept = self.grown
-        self._window.jobs.begin(lambda ticket: growth_written(kept, folder, True, ticket),
-                                lambda files: self._window.tell(f"Written: {len(files)} frames in {folder}."), "Growth as OpenVDB")
+        self._window.jobs.begin(
+            lambda ticket: growth_written(kept, folder, True, ticket),
+            lambda files: self._window.tell(tr("Written: {} frames in {}.").format(len(files), folder)),
+            tr("Growth as OpenVDB"),
+        )
 
     def end(self):
         """The window closes."""

@@ -10,6 +10,7 @@ from ..core.light.camera import altitude_at
 from . import style
 from .figures import figure
 from .lengths import length, nice
+from .words import tr
 
 VEIL = 175
 
@@ -27,9 +28,9 @@ class AltitudeRail(QWidget):
 
     def __init__(self, parent):
         super().__init__(parent)
-        self.setAccessibleName("Altitude rail: base and top level")
-        self.setToolTip("Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or "
-                        "the one touched last.")
+        self.setAccessibleName(tr("Altitude rail: base and top level"))
+        self.setToolTip(tr("Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or "
+                        "the one touched last."))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self._camera = None
@@ -195,9 +196,9 @@ class SunDome(QWidget):
     def __init__(self, parent):
         super().__init__(parent)
         self.setFixedSize(self.SIDE, self.SIDE)
-        self.setAccessibleName("Sun dome")
-        self.setToolTip("The sky from above: the middle is overhead, the ring is the horizon, the wedge "
-                        "is where the camera looks. Drag the sun, or use the arrow keys.")
+        self.setAccessibleName(tr("Sun dome"))
+        self.setToolTip(tr("The sky from above: the middle is overhead, the ring is the horizon, the wedge "
+                        "is where the camera looks. Drag the sun, or use the arrow keys."))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self._sun, self._view, self._hand = None, None, False
 
@@ -315,10 +316,10 @@ class Ways(QWidget):
         group = QButtonGroup(self)
         self.buttons = {}
         for key, text, help_text in ways:
-            button = QPushButton(text, self)
+            button = QPushButton(tr(text), self)
             button.setCheckable(True)
-            button.setToolTip(help_text)
-            button.setAccessibleName(f"{about}: {text}")
+            button.setToolTip(tr(help_text))
+            button.setAccessibleName(f"{tr(about)}: {tr(text)}")
             button.setCursor(Qt.CursorShape.PointingHandCursor)
             button.setObjectName("way")
             group.addButton(button)

@@ -8,6 +8,7 @@ from ..core.recipe.rows import Changing, Choice, Drawn, Maybe, Number, Switch, T
 from .controls import ColourField, NumberField, Row, text_label
 from .curve_field import CurveField
 from .ramp_field import RampField
+from .words import tr
 
 AXES = "xyz"
 
@@ -43,7 +44,7 @@ class PartFields(QWidget):
 
     def __init__(self, model, rows, name="", begun=None, parent=None):
         super().__init__(parent)
-        self.model, self.rows, self._name, self._begun = model, rows, name, begun
+        self.model, self.rows, self._name, self._begun = model, rows, tr(name), begun
         self.part = None
         self.controls, self._outer, self._shown = {}, {}, {}
         self._column = QVBoxLayout(self)
@@ -75,21 +76,21 @@ class PartFields(QWidget):
     def _number(self, row):
         default = self._default(row)
         whole = isinstance(default, int)
-        number = self._field(row, row.label, default, whole)
+        number = self._field(row, tr(row.label), default, whole)
         number.changed.connect(lambda v, m: self._tell(row, round(v) if whole else v / row.factor, m))
         return number
 
     def _triple(self, row):
         default = self._default(row)
-        numbers = [self._field(row, f"{row.label} {axis}", default[n]) for n, axis in enumerate(AXES)]
+        numbers = [self._field(row, f"{tr(row.label)} {axis}", default[n]) for n, axis in enumerate(AXES)]
         for n, number in enumerate(numbers):
             number.changed.connect(lambda v, m, n=n: self._tell(
                 row, tuple(v if n == k else old for k, old in enumerate(self._shown[row.field])), m))
         return numbers
 
     def _maybe(self, row):
-        box = self._box(row.label, row.sentence, lambda on: self._tell(row, row.begins if on else None))
-        number = self._field(row, row.label, row.begins)
+        box = self._box(tr(row.label), tr(row.sentence), lambda on: self._tell(row, row.begins if on else None))
+        number = self._field(row, tr(row.label), row.begins)
         number.changed.connect(lambda v, m: self._tell(row, v, m))
         return box, number
 
@@ -101,38 +102,38 @@ class PartFields(QWidget):
         return box
 
     def _choice(self, row):
-        combo = self._named(QComboBox(), row.label)
+        combo = self._named(QComboBox(), tr(row.label))
         for key, label in row.options:
-            combo.addItem(label, key)
-        combo.setToolTip(row.sentence)
+            combo.addItem(tr(label), key)
+        combo.setToolTip(tr(row.sentence))
         combo.activated.connect(lambda n: self._tell(row, combo.itemData(n)))
         if row.wide:
             # A long entry must not widen the settings.
             combo.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
             combo.setMinimumContentsLength(12)
-        self._column.addWidget(Row(combo) if row.wide else Row(text_label(row.label, "field"), combo))
+        self._column.addWidget(Row(combo) if row.wide else Row(text_label(tr(row.label), "field"), combo))
         return combo
 
     def _switch(self, row):
-        return self._box(row.label, row.sentence, lambda on: self._tell(row, row.words[on] if row.words else on))
+        return self._box(tr(row.label), tr(row.sentence), lambda on: self._tell(row, row.words[on] if row.words else on))
 
     def _drawn(self, row):
         box = None
         if row.begins is not None:
-            box = self._box(row.label, "", lambda on: self._tell(row, row.begins if on else None))
-        curve = CurveField(row.label, dict(row.ready), row.across, row.up, row.from_nothing)
+            box = self._box(tr(row.label), "", lambda on: self._tell(row, row.begins if on else None))
+        curve = CurveField(tr(row.label), dict(row.ready), tr(row.across), tr(row.up), row.from_nothing)
         curve.changed.connect(lambda c, m: self._tell(row, c, m))
         self._column.addWidget(curve)
         return curve if box is None else (box, curve)
 
     def _tint(self, row):
-        field = self._named(ColourField(row.label, self._default(row), row.sentence), row.label)
+        field = self._named(ColourField(row.label, self._default(row), row.sentence), tr(row.label))
         field.changed.connect(lambda v, m: self._tell(row, v, m))
         self._column.addWidget(field)
         return field
 
     def _changing(self, row):
-        field = RampField(row.label, row.sentence, lambda by: self._begun(row.field, by))
+        field = RampField(tr(row.label), tr(row.sentence), lambda by: self._begun(row.field, by))
         field.changed.connect(lambda ramp, m: self._tell(row, ramp, m))
         self._column.addWidget(field)
         return field

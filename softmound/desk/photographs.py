@@ -19,6 +19,7 @@ from ..core.exchange.photographs import ENDINGS
 from ..core.recipe import Arrays, Reference, limits
 from . import style
 from .controls import NumberField, Row, text_label
+from .words import tr
 
 SHOWN = (("beside", "Beside", "In front of everything, where it does not hide the cloud."),
          ("behind", "Behind", "Behind the cloud, in place of the sky."), ("off", "Off", "Kept, but not shown."))
@@ -119,7 +120,7 @@ def asked_for(parent, what="A reference photograph"):
     """
     kinds = " ".join(f"*{ending}" for ending in ENDINGS)
     path, _ = QFileDialog.getOpenFileName(parent, what, str(pathlib.Path.home()),
-                                          f"Pictures ({kinds})")
+                                          tr("Pictures ({})").format(kinds))
     return pathlib.Path(path) if path else None
 
 
@@ -155,7 +156,7 @@ class PhotographDialog(QDialog):
 
     def __init__(self, reference, changed, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Reference photograph")
+        self.setWindowTitle(tr("Reference photograph"))
         self.setMinimumWidth(320)
         self.reference, self._changed = reference, changed
         layout = QVBoxLayout(self)
@@ -163,22 +164,22 @@ class PhotographDialog(QDialog):
         group = QButtonGroup(self)
         self.shown = {}
         for key, text, sentence in SHOWN:
-            button = QPushButton(text)
+            button = QPushButton(tr(text))
             button.setCheckable(True)
             button.setChecked(key == reference.shown)
-            button.setToolTip(sentence)
-            button.setAccessibleName(f"Shown: {text}")
+            button.setToolTip(tr(sentence))
+            button.setAccessibleName(tr("Shown: {}").format(tr(text)))
             button.clicked.connect(lambda _=False, k=key: self._take(False, shown=k))
             group.addButton(button)
             self.shown[key] = button
         layout.addWidget(Row(*self.shown.values()))
         self.fields = {}
         for key, label, value, sentence, scale, track in (
-            ("opacity", "Opacity", reference.opacity, "How much of the picture behind it hides.", "linear", None),
-            ("scale", "Width", reference.scale, "In widths of the picture.", "log", (0.05, 2.0)),
-            ("x", "Place across", reference.place[0], "Of its middle: 0 is the left side, 1 the right.", "linear",
+            ("opacity", "Opacity", reference.opacity, tr("How much of the picture behind it hides."), "linear", None),
+            ("scale", "Width", reference.scale, tr("In widths of the picture."), "log", (0.05, 2.0)),
+            ("x", tr("Place across"), reference.place[0], tr("Of its middle: 0 is the left side, 1 the right."), "linear",
              (0.0, 1.0)),
-            ("y", "Place down", reference.place[1], "Of its middle: 0 is the upper side, 1 the lower.", "linear",
+            ("y", tr("Place down"), reference.place[1], tr("Of its middle: 0 is the upper side, 1 the lower."), "linear",
              (0.0, 1.0)),
         ):
             low, high = limits(Reference, "place" if key in "xy" else key)

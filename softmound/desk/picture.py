@@ -13,6 +13,7 @@ from .cut import CutPanel
 from .flying import WORDS, Flight
 from .lengths import length
 from .overlays import AltitudeRail, SunDome, Ways
+from .words import tr
 
 WAYS = (
     ("clay", "Clay", "Matte surface under an even light: judge the shape."),
@@ -58,7 +59,7 @@ class Picture(QWidget):
 
     def __init__(self, parent=None):
         super().__init__(parent)
-        self.setAccessibleName("Picture of the cloud")
+        self.setAccessibleName(tr("Picture of the cloud"))
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
         self.setMinimumSize(360, 260)
@@ -394,7 +395,7 @@ class Picture(QWidget):
         bar = (96.0, self.height() - (68.0 if self.tools is not None else 20.0), at[2]) if at is not None else None
         bar = None if self._cut_wanted else bar
         for name in ("base", "top"):
-            self._paint_level(painter, f"{name} level", getattr(self.mound.mass, name), bar)
+            self._paint_level(painter, tr("{} level").format(name), getattr(self.mound.mass, name), bar)
         if bar is not None:
             scale_bar.paint(painter, *bar)
         if self.hand is not None:

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QLineEdit, Q
 from ..core.engine.stills import Taking
 from ..core.engine.takes import TAKES
 from .controls import ChoiceRow, NumberField, Row, text_label
+from .words import tr
 
 
 class PictureDialog(QDialog):
@@ -28,7 +29,7 @@ class PictureDialog(QDialog):
     def __init__(self, shown, folder, final, parent=None, takes=TAKES):
         super().__init__(parent)
         self.takes = takes
-        self.setWindowTitle("Take pictures")
+        self.setWindowTitle(tr("Take pictures"))
         self.setMinimumWidth(460)
         kept = QSettings("softmound", "pictures")
         self._kept = kept
@@ -39,33 +40,34 @@ class PictureDialog(QDialog):
         self.grid = "final" if final else "draft"
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
-        layout.addWidget(text_label("Take pictures", "title"))
-        kinds = ChoiceRow({word: take.label for word, take in takes.items()}, self.kind, "Kind")
+        layout.addWidget(text_label(tr("Take pictures"), "title"))
+        kinds = ChoiceRow({word: tr(take.label) for word, take in takes.items()}, self.kind, "Kind")
         kinds.chosen.connect(self._take_kind)
         self.kinds = kinds
         layout.addWidget(kinds)
         self.sentence = text_label("")
         layout.addWidget(self.sentence)
         self.file = QLineEdit(str(pathlib.Path(folder) / f"{shown.name.replace(' ', '_').lower()}.png"))
-        self.file.setAccessibleName("File")
+        self.file.setAccessibleName(tr("File"))
         self.file.textChanged.connect(lambda *_: self._show())
-        browse = QPushButton("Choose…")
+        browse = QPushButton(tr("Choose…"))
         browse.clicked.connect(self._browse)
         layout.addWidget(Row(self.file, browse))
-        self.lights = ChoiceRow({"draft": "Draft light", "true": "True light"}, self.light, "Light")
+        self.lights = ChoiceRow({"draft": tr("Draft light"), "true": tr("True light")}, self.light, "Light")
         self.lights.chosen.connect(self._take_light)
         layout.addWidget(self.lights)
-        self.grids = ChoiceRow({"draft": "The draft", "final": "The finished grid"}, self.grid, "Grid")
+        self.grids = ChoiceRow({"draft": tr("The draft"), "final": tr("The finished grid")}, self.grid, "Grid")
         self.grids.buttons["final"].setEnabled(final)
         self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
         self.grids.setVisible(takes is TAKES)
         layout.addWidget(self.grids)
-        self.width_ = NumberField("Width", 64, 8192, 1280, "pixels", "Of each picture.", "log", (320, 4096), whole=True)
-        self.height_ = NumberField("Height", 64, 8192, 800, "pixels", "Of each picture.", "log", (200, 2160), whole=True)
-        self.noise = NumberField("Noise", 0.005, 0.5, 0.05, "", "True light is enough when a pixel errs by such a share.",
+        self.width_ = NumberField(tr("Width"), 64, 8192, 1280, "pixels", tr("Of each picture."), "log", (320, 4096), whole=True)
+        self.height_ = NumberField(tr("Height"), 64, 8192, 800, "pixels", tr("Of each picture."), "log", (200, 2160), whole=True)
+        self.noise = NumberField(tr("Noise"), 0.005, 0.5, 0.05, "", tr("True light is enough when a pixel errs by such a share."),
                                  "log", (0.01, 0.3))
-        self.frames = NumberField("Pictures", 2, 2000, 48, "", "How many there are: 24 make a second of film.", "log", (8, 400),
-                                  whole=True)
+        self.frames = NumberField(
+            tr("Pictures"), 2, 2000, 48, "", tr("How many there are: 24 make a second of film."), "log", (8, 400), whole=True
+        )
         for field, value in ((self.width_, float(kept.value("width", 1280))), (self.height_, float(kept.value("height", 800))),
                              (self.noise, float(kept.value("noise", 0.05))), (self.frames, float(kept.value("frames", 48)))):
             field.set(value)
@@ -113,7 +115,7 @@ class PictureDialog(QDialog):
         self._show()
 
     def _show(self):
-        self.sentence.setText(self.takes[self.kind].sentence)
+        self.sentence.setText(tr(self.takes[self.kind].sentence))
         self.noise.setVisible(self.light == "true")
         self.frames.setVisible(self.takes[self.kind].frames and self.takes[self.kind].counted)
         self.trouble.setText(self.problem())
@@ -129,16 +131,17 @@ class PictureDialog(QDialog):
         """
         path = self.path
         if not path.name:
-            return "Give it a name."
+            return tr("Give it a name.")
         if not path.parent.is_dir():
-            return f"There is no folder {path.parent}; choose another."
+            return tr("There is no folder {}; choose another.").format(path.parent)
         if not self._suits():
-            return f"This kind is written as {', '.join(self.takes[self.kind].endings)}."
+            return tr("This kind is written as {}.").format(", ".join(self.takes[self.kind].endings))
         return ""
 
     def _browse(self):
         kinds = " ".join(f"*{ending}" for ending in self.takes[self.kind].endings)
-        path, _ = QFileDialog.getSaveFileName(self, "Take pictures", self.file.text(), f"{self.takes[self.kind].label} ({kinds})")
+        path, _ = QFileDialog.getSaveFileName(self, tr("Take pictures"), self.file.text(),
+                                              f"{tr(self.takes[self.kind].label)} ({kinds})")
         if path:
             self.file.setText(path)
 

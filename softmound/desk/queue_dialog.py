@@ -3,6 +3,7 @@
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QListWidget, QPushButton, QVBoxLayout
 
 from .controls import Row, text_label
+from .words import tr
 
 
 class QueueDialog(QDialog):
@@ -16,23 +17,23 @@ class QueueDialog(QDialog):
 
     def __init__(self, jobs, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("What waits")
+        self.setWindowTitle(tr("What waits"))
         self.setMinimumWidth(420)
         self._jobs = jobs
         self._pieces = []
         layout = QVBoxLayout(self)
         layout.setSpacing(8)
-        layout.addWidget(text_label("What waits", "title"))
+        layout.addWidget(text_label(tr("What waits"), "title"))
         self.present = text_label("")
         layout.addWidget(self.present)
         self.list = QListWidget()
-        self.list.setAccessibleName("Work that waits")
+        self.list.setAccessibleName(tr("Work that waits"))
         self.list.currentRowChanged.connect(lambda _row: self._show_state())
         layout.addWidget(self.list)
-        self.sooner, self.later, self.out = QPushButton("Sooner"), QPushButton("Later"), QPushButton("Take out")
-        self.sooner.setToolTip("Do it before the one above it.")
-        self.later.setToolTip("Do it after the one below it.")
-        self.out.setToolTip("Do not do it.")
+        self.sooner, self.later, self.out = QPushButton(tr("Sooner")), QPushButton(tr("Later")), QPushButton(tr("Take out"))
+        self.sooner.setToolTip(tr("Do it before the one above it."))
+        self.later.setToolTip(tr("Do it after the one below it."))
+        self.out.setToolTip(tr("Do not do it."))
         self.sooner.clicked.connect(lambda: self._shift(-1))
         self.later.clicked.connect(lambda: self._shift(1))
         self.out.clicked.connect(lambda: jobs.take_out(self._chosen()))
@@ -54,7 +55,7 @@ class QueueDialog(QDialog):
     def _show(self):
         chosen = self._chosen()
         present = self._jobs.present
-        self.present.setText("Nothing is being done." if present is None else f"Now: {present.name}")
+        self.present.setText(tr("Nothing is being done.") if present is None else tr("Now: {}").format(present.name))
         self._pieces = self._jobs.queue
         self.list.clear()
         self.list.addItems([piece.name for piece in self._pieces])

@@ -8,6 +8,7 @@ from PyQt6.QtWidgets import QColorDialog, QComboBox, QVBoxLayout, QWidget
 from ..core.recipe import MOST_STOPS, Ramp, limits
 from . import style
 from .controls import EDGE, NumberField, Row, linear_colour, screen_colour, text_label
+from .words import tr
 
 CHOICES = {"": "One colour", "density": "By density", "depth": "By depth", "height": "By height"}
 HEIGHT, NEAR = 46, 9
@@ -41,7 +42,7 @@ class RampField(QWidget):
         column.setSpacing(2)
         self.choice = QComboBox()
         for key, label in CHOICES.items():
-            self.choice.addItem(label, key)
+            self.choice.addItem(tr(label), key)
         self.choice.setAccessibleName(name)
         self.choice.setToolTip(sentence)
         self.choice.activated.connect(lambda n: self._choose(self.choice.itemData(n)))
@@ -49,7 +50,8 @@ class RampField(QWidget):
         self.strip = _Strip(self, name)
         column.addWidget(self.strip)
         self.ends = {}
-        for key, label, what in (("low", "From", "Where the first colour stands."), ("high", "To", "Where the last one stands.")):
+        for key, label, what in (("low", "From", tr("Where the first colour stands.")),
+                                 ("high", "To", tr("Where the last one stands."))):
             field = NumberField(label, *limits(Ramp, key), Ramp.model_fields[key].default, "", what)
             field.changed.connect(lambda v, m, k=key: self._end(k, v, m))
             self.ends[key] = field
@@ -105,9 +107,13 @@ class _Strip(QWidget):
         self.setFixedHeight(HEIGHT)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setMouseTracking(True)
-        self.setAccessibleName(f"{name}: colours")
-        self.setToolTip("Drag a stop; double-click it for its colour, or the strip for another stop. With the keyboard, N goes to "
-                        "the next stop, arrows move it, Enter changes its colour, + adds one, Delete takes it away.")
+        self.setAccessibleName(tr("{}: colours").format(name))
+        self.setToolTip(
+            tr(
+                "Drag a stop; double-click it for its colour, or the strip for another stop. With the keyboard, N goes to "
+                "the next stop, arrows move it, Enter changes its colour, + adds one, Delete takes it away."
+            )
+        )
 
     def _room(self):
         return QRectF(EDGE + 4, 6, self.width() - 2 * EDGE - 8, HEIGHT - 24)
@@ -165,7 +171,7 @@ class _Strip(QWidget):
         self._stops(stops)
 
     def _ask(self, number):
-        colour = QColorDialog.getColor(screen_colour(self.field.ramp.stops[number][1]), self, "Colour of the stop")
+        colour = QColorDialog.getColor(screen_colour(self.field.ramp.stops[number][1]), self, tr("Colour of the stop"))
         if colour.isValid():
             self.recolour(number, linear_colour(colour))
 

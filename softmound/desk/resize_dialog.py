@@ -6,6 +6,7 @@ from ..core.engine.density import span_of
 from .controls import NumberField, Row, text_label
 from .figures import figure
 from .lengths import length
+from .words import tr
 
 
 class ResizeDialog(QDialog):
@@ -20,20 +21,20 @@ class ResizeDialog(QDialog):
 
     def __init__(self, mound, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Resize mound")
+        self.setWindowTitle(tr("Resize mound"))
         self.setMinimumWidth(340)
         self._span = span_of(mound)
         self._extinction = mound.light.medium.extinction
         layout = QVBoxLayout(self)
-        layout.addWidget(text_label("Resize mound", "title"))
-        layout.addWidget(text_label("Forms, base level, skin, grains, voxels and view scale together; the "
-                               "underside stays at its altitude."))
-        self.span = NumberField("Longest side", 0.1, 20_000.0, self._span, "m",
-                                "Longest side of the blocked-in shape.", "log",
+        layout.addWidget(text_label(tr("Resize mound"), "title"))
+        layout.addWidget(text_label(tr("Forms, base level, skin, grains, voxels and view scale together; the "
+                               "underside stays at its altitude.")))
+        self.span = NumberField(tr("Longest side"), 0.1, 20_000.0, self._span, "m",
+                                tr("Longest side of the blocked-in shape."), "log",
                                 (self._span / 100.0, self._span * 100.0))
         self.span.changed.connect(lambda *_: self._show())
         layout.addWidget(self.span)
-        self.keep = QCheckBox("Keep the look: scale the extinction as well")
+        self.keep = QCheckBox(tr("Keep the look: scale the extinction as well"))
         self.keep.setChecked(True)
         self.keep.toggled.connect(lambda *_: self._show())
         layout.addWidget(Row(self.keep))
@@ -42,7 +43,7 @@ class ResizeDialog(QDialog):
         buttons = QDialogButtonBox(
             QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.resize_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.resize_button.setText("Resize")
+        self.resize_button.setText(tr("Resize"))
         self.resize_button.setObjectName("main")
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)
@@ -56,6 +57,6 @@ class ResizeDialog(QDialog):
 
     def _show(self):
         density = self._extinction / self.factor if self.keep.isChecked() else self._extinction
-        self.said.setText(f"{figure(self.factor)} times the present {length(self._span)}; "
-                          f"extinction {figure(density)} per metre.")
+        self.said.setText(tr("{} times the present {}; extinction {} per metre.")
+                            .format(figure(self.factor), length(self._span), figure(density)))
         self.resize_button.setEnabled(self.factor != 1.0)

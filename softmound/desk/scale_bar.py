@@ -7,6 +7,7 @@ from . import style
 from .figures import figure
 from .lengths import length, nice, unit
 from .overlays import nice_step
+from .words import tr
 
 FIGURES = ((1.8, "person"), (9.0, "house"), (60.0, "tower"))
 """Heights in metres."""
@@ -29,8 +30,8 @@ def length_text(metres):
     """
     if unit() != "m":
         return length(metres)
-    return f"{figure(metres / 1000.0)} km" if metres >= 1000.0 else (
-        f"{figure(metres)} m" if metres >= 1.0 else f"{figure(100.0 * metres)} cm")
+    return tr("{} km").format(figure(metres / 1000.0)) if metres >= 1000.0 else (
+        f"{figure(metres)} m" if metres >= 1.0 else tr("{} cm").format(figure(100.0 * metres)))
 
 
 def bar_of(per_metre):

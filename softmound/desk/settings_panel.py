@@ -20,6 +20,7 @@ from .controls import EDGE, ColourField, NumberField, Row, text_label
 from .curve_field import CurveField
 from .document import settings
 from .ramp_field import RampField
+from .words import tr
 
 FINDABLE = (NumberField, ColourField, CurveField, RampField, QCheckBox, QComboBox, QPushButton)
 MANY = 9
@@ -47,7 +48,7 @@ class SectionHead(QAbstractButton):
         font.setPixelSize(13)
         font.setWeight(font.Weight.DemiBold)
         self.setFont(font)
-        self.setAccessibleDescription("Folds or opens this section.")
+        self.setAccessibleDescription(tr("Folds or opens this section."))
 
     def sizeHint(self):
         """Room for a line of text."""
@@ -87,7 +88,7 @@ class SettingsPanel(QScrollArea):
         self.setObjectName("panel")
         self.setWidgetResizable(True)
         self.setFocusPolicy(Qt.FocusPolicy.NoFocus)
-        self.setAccessibleName(f"{title} settings")
+        self.setAccessibleName(tr("{} settings").format(tr(title)))
         self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._name, self._heads, self._bodies = title, {}, {}
         inside = QWidget()
@@ -95,10 +96,10 @@ class SettingsPanel(QScrollArea):
         self.layout_ = QVBoxLayout(inside)
         self.layout_.setContentsMargins(10, 4, 10, 14)
         self.layout_.setSpacing(4)
-        self.title, self.subtitle = text_label(title, "title"), text_label(subtitle)
+        self.title, self.subtitle = text_label(tr(title), "title"), text_label(tr(subtitle))
         self.find = QLineEdit()
-        self.find.setPlaceholderText("Find a number  (Ctrl+F)")
-        self.find.setAccessibleName(f"Find a number in {title}")
+        self.find.setPlaceholderText(tr("Find a number  (Ctrl+F)"))
+        self.find.setAccessibleName(tr("Find a number in {}").format(tr(title)))
         self.find.setClearButtonEnabled(True)
         self.find.textChanged.connect(lambda _text: self._seek(0))
         self.find.returnPressed.connect(lambda: self._seek(1))
@@ -159,7 +160,7 @@ class SettingsPanel(QScrollArea):
         -------
         SectionHead
         """
-        head, body = SectionHead(text), QWidget()
+        head, body = SectionHead(tr(text)), QWidget()
         self._body = QVBoxLayout(body)
         self._body.setContentsMargins(0, 0, 0, 0)
         self._body.setSpacing(4)
@@ -226,11 +227,12 @@ class SettingsPanel(QScrollArea):
         self._found_words.setVisible(bool(wanted))
         self._mark.hide()
         if not self._found:
-            self._found_words.setText("Nothing here has that name.")
+            self._found_words.setText(tr("Nothing here has that name."))
             return
         control = self._found[self._at]
         self._open_at(control)
-        self._found_words.setText(f"{_name_of(control)}: {self._at + 1} of {len(self._found)}; Enter for the next, Tab to it")
+        self._found_words.setText(tr("{}: {} of {}; Enter for the next, Tab to it")
+                                    .format(_name_of(control), self._at + 1, len(self._found)))
         self.setTabOrder(self.find, control)
         self._later.start(0)
 

@@ -5,6 +5,7 @@ from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QAbstractButton, QButtonGroup, QVBoxLayout, QWidget
 
 from . import style
+from .words import tr
 
 FRESH, COMPUTING, OLD = "fresh", "computing", "out of date"
 _DOTS = {FRESH: style.LICHEN, COMPUTING: style.BARLEY, OLD: style.QUIET}
@@ -32,7 +33,7 @@ class Tile(QAbstractButton):
         self.word, self.number, self.state, self.image, self.blank = word, number, COMPUTING, None, None
         self.setCheckable(True)
         self.setFocusPolicy(Qt.FocusPolicy.TabFocus)
-        self.setAccessibleName(f"{word} station")
+        self.setAccessibleName(tr("{} station").format(tr(word)))
         self.setFixedSize(112, 92)
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.show_state(COMPUTING)
@@ -49,8 +50,8 @@ class Tile(QAbstractButton):
             `FRESH`, `COMPUTING` or `OLD`.
         """
         self.state = state
-        self.setAccessibleDescription(f"{state}; key {self.number}")
-        self.setToolTip(f"{self.word} ({self.number}): {state}")
+        self.setAccessibleDescription(tr("{}; key {}").format(tr(state), self.number))
+        self.setToolTip(f"{tr(self.word)} ({self.number}): {tr(state)}")
         self.update()
 
     def show_image(self, image):
@@ -82,7 +83,7 @@ class Tile(QAbstractButton):
             self.blank(painter)
         painter.setFont(style.text_font(13))
         painter.setPen(style.TEXT)
-        painter.drawText(QRectF(10, 67, 80, 22), Qt.AlignmentFlag.AlignVCenter, self.word)
+        painter.drawText(QRectF(10, 67, 80, 22), Qt.AlignmentFlag.AlignVCenter, tr(self.word))
         dot = QRectF(self.width() - 18, 74, 8, 8)
         colour = _DOTS[self.state]
         if self.state == COMPUTING:

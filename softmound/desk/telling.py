@@ -4,6 +4,8 @@ from PyQt6.QtCore import QMetaType, QVariant
 from PyQt6.QtDBus import QDBusConnection, QDBusMessage
 from PyQt6.QtWidgets import QApplication
 
+from .words import tr
+
 LONG = 10.0
 """Seconds after which it is worth saying."""
 _SERVICE, _PATH = "org.freedesktop.Notifications", "/org/freedesktop/Notifications"
@@ -25,7 +27,7 @@ def message_of(title, words):
     replaces.convert(QMetaType(QMetaType.Type.UInt.value))
     actions = QVariant([])
     actions.convert(QMetaType(QMetaType.Type.QStringList.value))
-    call.setArguments(["Soft Mound", replaces, "softmound", title, words, actions, {}, 8000])
+    call.setArguments([tr("Soft Mound"), replaces, "softmound", title, words, actions, {}, 8000])
     return call
 
 

@@ -8,6 +8,7 @@ from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import value_at, without_key
 from . import style
 from .controls import NumberField
+from .words import tr
 
 DRIFT = ("wind", "along", "shear")
 HIGH, EDGE = 46, 14
@@ -52,8 +53,8 @@ class Line(QWidget):
         super().__init__()
         self.setFixedHeight(HIGH)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Time line")
-        self.setToolTip("Drag to another frame; arrow keys go by one.")
+        self.setAccessibleName(tr("Time line"))
+        self.setToolTip(tr("Drag to another frame; arrow keys go by one."))
         self.line, self.frame, self.keyed, self.ready = TimeLine(), 1, None, set()
 
     def show_line(self, line, frame, keyed, ready):
@@ -180,8 +181,8 @@ class TimeLineBar(QWidget):
         column.setSpacing(2)
         row = QHBoxLayout()
         row.setSpacing(8)
-        self.play = QPushButton("Play")
-        self.play.setToolTip("Play from memory; frames are made first, once (Alt+P).")
+        self.play = QPushButton(tr("Play"))
+        self.play.setToolTip(tr("Play from memory; frames are made first, once (Alt+P)."))
         self.play.clicked.connect(moving.play)
         self.about = QLabel()
         self.about.setMinimumWidth(140)
@@ -190,8 +191,8 @@ class TimeLineBar(QWidget):
         row.addWidget(self.play)
         row.addWidget(self.line, 1)
         row.addWidget(self.about)
-        self.film = QPushButton("Film…")
-        self.film.setToolTip("All frames, lit, as a film or as numbered pictures.")
+        self.film = QPushButton(tr("Film…"))
+        self.film.setToolTip(tr("All frames, lit, as a film or as numbered pictures."))
         self.film.clicked.connect(moving.take_film)
         row.addWidget(self.film)
         column.addLayout(row)
@@ -205,12 +206,12 @@ class TimeLineBar(QWidget):
         drifting.setSpacing(16)
         self.fields = {}
         for name, words, low, high, reset, unit, sentence in (
-                ("first", "First", 0, 100_000, 1, "", "Where the line begins."),
-                ("last", "Last", 0, 100_000, 48, "", "Where it ends."),
-                ("rate", "Rate", 1.0, 240.0, 24.0, "/s", "Frames a second."),
-                ("wind", "Wind", 0.0, 200.0, 0.0, "m/s", "With which forms drift at the base level."),
-                ("along", "Blows to", -360.0, 360.0, 90.0, "°", "Azimuth to which the wind blows."),
-                ("shear", "Shear", -200.0, 200.0, 0.0, "m/s", "So much more wind for each hundred metres of height.")):
+                ("first", "First", 0, 100_000, 1, "", tr("Where the line begins.")),
+                ("last", "Last", 0, 100_000, 48, "", tr("Where it ends.")),
+                ("rate", "Rate", 1.0, 240.0, 24.0, "/s", tr("Frames a second.")),
+                ("wind", "Wind", 0.0, 200.0, 0.0, "m/s", tr("With which forms drift at the base level.")),
+                ("along", tr("Blows to"), -360.0, 360.0, 90.0, "°", tr("Azimuth to which the wind blows.")),
+                ("shear", "Shear", -200.0, 200.0, 0.0, "m/s", tr("So much more wind for each hundred metres of height."))):
             shown = {"rate": (12.0, 60.0), "wind": (0.0, 30.0), "shear": (-10.0, 10.0), "along": (-180.0, 180.0)}
             field = NumberField(words, low, high, reset, unit, sentence, "linear", shown.get(name, (0, 240)),
                                 name in ("first", "last"))
@@ -218,21 +219,21 @@ class TimeLineBar(QWidget):
             field.changed.connect(lambda value, moving_, n=name: self._edit(n, value, moving_))
             (drifting if name in DRIFT else below).addWidget(field, 1)
             self.fields[name] = field
-        self.loop = QCheckBox("Loop")
-        self.loop.setToolTip("What evolves by itself is after the last frame as at the first.")
+        self.loop = QCheckBox(tr("Loop"))
+        self.loop.setToolTip(tr("What evolves by itself is after the last frame as at the first."))
         self.loop.clicked.connect(lambda on: self._edit("loop", bool(on), False))
-        self.drift = QCheckBox("Drift")
-        self.drift.setToolTip("Let forms go with the wind: its numbers below.")
+        self.drift = QCheckBox(tr("Drift"))
+        self.drift.setToolTip(tr("Let forms go with the wind: its numbers below."))
         self.drift.clicked.connect(lambda on: self._drift.setVisible(on))
         self.which = QComboBox()
-        self.which.setAccessibleName("Keyed number")
-        self.which.setToolTip("Numbers that have keys; the curve of the chosen one is drawn.")
+        self.which.setAccessibleName(tr("Keyed number"))
+        self.which.setToolTip(tr("Numbers that have keys; the curve of the chosen one is drawn."))
         self.which.setMinimumWidth(100)
         self.which.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         self.which.activated.connect(lambda _: self.follow())
-        self.key, self.unkey = QPushButton("Key"), QPushButton("Remove key")
+        self.key, self.unkey = QPushButton(tr("Key")), QPushButton(tr("Remove key"))
         self.key.clicked.connect(document.key)
-        self.unkey.setToolTip("Take away the key at this frame; where there is none, all keys of the number.")
+        self.unkey.setToolTip(tr("Take away the key at this frame; where there is none, all keys of the number."))
         self.unkey.clicked.connect(self._unkey)
         for widget in (self.loop, self.drift, self.which, self.key, self.unkey):
             below.addWidget(widget)
@@ -242,14 +243,14 @@ class TimeLineBar(QWidget):
         self._growth = QWidget()
         grown = QHBoxLayout(self._growth)
         grown.setContentsMargins(0, 0, 0, 0)
-        self.freeze, self.write = QPushButton("Freeze this frame"), QPushButton("Write OpenVDB…")
-        self.leave = QPushButton("Back to the mound")
+        self.freeze, self.write = QPushButton(tr("Freeze this frame")), QPushButton(tr("Write OpenVDB…"))
+        self.leave = QPushButton(tr("Back to the mound"))
         self.freeze.setObjectName("main")
-        self.freeze.setToolTip("Make it the form of the mound, refined by detail that rides on its flow.")
+        self.freeze.setToolTip(tr("Make it the form of the mound, refined by detail that rides on its flow."))
         self.freeze.clicked.connect(lambda: moving.freeze())
-        self.write.setToolTip("All frames, numbered, with velocity in m/s.")
+        self.write.setToolTip(tr("All frames, numbered, with velocity in m/s."))
         self.write.clicked.connect(self._ask_folder)
-        self.leave.setToolTip("Look at the mound itself again; the frames stay (Ctrl+L does so as well).")
+        self.leave.setToolTip(tr("Look at the mound itself again; the frames stay (Ctrl+L does so as well)."))
         self.leave.clicked.connect(moving.let_go)
         for widget in (self.freeze, self.write, self.leave):
             grown.addWidget(widget)
@@ -269,7 +270,7 @@ class TimeLineBar(QWidget):
             other = {"first": {"last": max(line.last, value)}, "last": {"first": min(line.first, value)}}.get(name, {})
             return mound.edited(time=line.edited(**{name: value, **other}))
 
-        self._document.apply("time line", change, moving)
+        self._document.apply(tr("time line"), change, moving)
 
     def _keyed(self):
         keyed = self._document.mound.keyed
@@ -280,10 +281,10 @@ class TimeLineBar(QWidget):
         keyed, frame = self._keyed(), self._document.frame
         if keyed is not None:
             here = any(key.frame == frame for key in keyed.points)
-            self._document.apply("remove key", lambda mound: without_key(mound, keyed.place, frame if here else None))
+            self._document.apply(tr("remove key"), lambda mound: without_key(mound, keyed.place, frame if here else None))
 
     def _ask_folder(self):
-        folder = QFileDialog.getExistingDirectory(self, "Write the frames into")
+        folder = QFileDialog.getExistingDirectory(self, tr("Write the frames into"))
         if folder:
             self._moving.write(folder)
 
@@ -310,12 +311,12 @@ class TimeLineBar(QWidget):
             field.set(getattr(line, name))
         self.loop.setChecked(line.loop)
         last = self._document.changed_last
-        said = f"Give {words_of(mound, last[0][0])} a key at this frame (Shift+K)." if last else (
-            "Change a number first: this gives it a key at this frame (Shift+K).")
+        said = tr("Give {} a key at this frame (Shift+K).").format(words_of(mound, last[0][0])) if last else (
+            tr("Change a number first: this gives it a key at this frame (Shift+K)."))
         self.key.setToolTip(said)
         self.key.setEnabled(bool(last))
-        self.play.setText("Stop" if moving.playing else "Play")
+        self.play.setText(tr("Stop") if moving.playing else tr("Play"))
         seconds = (moving.frame - line.first) / line.rate
-        self.about.setText(f"{'growth, ' if growing else ''}frame {moving.frame}, {seconds:.2f} s")
+        self.about.setText(tr("{}frame {}, {:.2f} s").format("growth, " if growing else "", moving.frame, seconds))
         ready = moving.kept if not growing else set(moving.growth_frames)
         self.line.show_line(line, moving.frame, None if growing else self._keyed(), ready)

@@ -5,6 +5,8 @@ from dataclasses import dataclass
 from PyQt6.QtCore import QObject, Qt, QTimer
 from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
 
+from .words import tr
+
 WIDE = 380
 EVERY = 150
 """Milliseconds between two looks whether a step is done."""
@@ -75,7 +77,7 @@ class Tour(QObject):
         self._window, self.at, self._before = window, None, None
         self.card = QWidget(window.picture)
         self.card.setObjectName("card")
-        self.card.setAccessibleName("First cloud")
+        self.card.setAccessibleName(tr("First cloud"))
         self.card.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
         column = QVBoxLayout(self.card)
         column.setContentsMargins(16, 12, 16, 12)
@@ -86,7 +88,7 @@ class Tour(QObject):
         self.words.setFixedWidth(WIDE - 32)
         self.count.setObjectName("quiet")
         row = QHBoxLayout()
-        self.skip, self.leave = QPushButton("Skip this step"), QPushButton("Leave")
+        self.skip, self.leave = QPushButton(tr("Skip this step")), QPushButton(tr("Leave"))
         self.skip.clicked.connect(self.on)
         self.leave.clicked.connect(self.end)
         row.addWidget(self.count)
@@ -118,13 +120,13 @@ class Tour(QObject):
     def _go(self, at):
         if at >= len(STEPS):
             self.end()
-            self._window.tell("That was a cloud. The manual goes on from here (Shift+F2); Ctrl+K finds anything.")
+            self._window.tell(tr("That was a cloud. The manual goes on from here (Shift+F2); Ctrl+K finds anything."))
             return
         self.at, step = at, STEPS[at]
         self._before = step.before(self._window)
-        self.title.setText(step.title)
-        self.words.setText(step.words)
-        self.count.setText(f"step {at + 1} of {len(STEPS)}")
+        self.title.setText(tr(step.title))
+        self.words.setText(tr(step.words))
+        self.count.setText(tr("step {} of {}").format(at + 1, len(STEPS)))
         self.card.show()
         self.card.adjustSize()
         self.card.move(max(self._window.picture.width() - self.card.width() - 14, 0), 60)

@@ -12,6 +12,7 @@ from ..core.starts.species import LEAST_SPAN, MOST_SPAN, RANGES, STARTS, start
 from .controls import NumberField, Row, text_label
 from .pixels import image_of_pixels
 from .relay import Relay
+from .words import tr
 
 PICTURE = (176, 106)
 PAUSE = 120
@@ -23,6 +24,12 @@ def _icon(pixmap):
     icon = QIcon(pixmap)
     icon.addPixmap(pixmap, QIcon.Mode.Selected)
     return icon
+
+
+def _said_of(kind):
+    """The sentence of a start, as a tip."""
+    sentence = tr(kind.sentence)
+    return (tr("{}.") if kind.natural else tr("{}; no sky has it.")).format(sentence[:1].upper() + sentence[1:])
 
 
 class WallDialog(QDialog):
@@ -45,14 +52,15 @@ class WallDialog(QDialog):
 
     def __init__(self, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("New mound")
+        self.setWindowTitle(tr("New mound"))
         self.resize(1120, 700)
         self.mound, self.part, self._asked, self._seed, self._job = None, None, {}, 3, None
         self._parts = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)
-        layout.addWidget(text_label("Begin with a cloud", "title"))
-        layout.addWidget(text_label("Every part of it can be changed afterwards: forms, grains and light. Double-click takes one."))
+        layout.addWidget(text_label(tr("Begin with a cloud"), "title"))
+        layout.addWidget(text_label(tr("Every part of it can be changed afterwards: forms, grains and light. "
+                                       "Double-click takes one.")))
         body = QHBoxLayout()
         self.list = QListWidget()
         self.list.setViewMode(QListWidget.ViewMode.IconMode)
@@ -60,11 +68,11 @@ class WallDialog(QDialog):
         self.list.setGridSize(QSize(PICTURE[0] + 14, PICTURE[1] + 34))
         self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
         self.list.setMovement(QListWidget.Movement.Static)
-        self.list.setAccessibleName("Starts")
+        self.list.setAccessibleName(tr("Starts"))
         for species, kind in STARTS.items():
-            item = QListWidgetItem(species.capitalize())
+            item = QListWidgetItem(tr(species.capitalize()))
             item.setData(Qt.ItemDataRole.UserRole, species)
-            item.setToolTip(f"{kind.sentence[:1].upper()}{kind.sentence[1:]}{'' if kind.natural else '; no sky has it'}.")
+            item.setToolTip(_said_of(kind))
             item.setTextAlignment(Qt.AlignmentFlag.AlignHCenter)
             blank = QPixmap(*PICTURE)
             blank.fill(Qt.GlobalColor.transparent)
@@ -78,14 +86,14 @@ class WallDialog(QDialog):
         self.said = text_label("")
         foot = QHBoxLayout()
         foot.addWidget(self.said, 1)
-        self.again = QPushButton("Roll again")
-        self.again.setToolTip("Other seeds for all (R).")
+        self.again = QPushButton(tr("Roll again"))
+        self.again.setToolTip(tr("Other seeds for all (R)."))
         self.again.clicked.connect(self.roll)
-        self.take = QPushButton("Begin with it")
+        self.take = QPushButton(tr("Begin with it"))
         self.take.setObjectName("main")
         self.take.setDefault(True)
         self.take.clicked.connect(self._take)
-        close = QPushButton("Close")
+        close = QPushButton(tr("Close"))
         close.clicked.connect(self.reject)
         for button in (self.again, self.take, close):
             foot.addWidget(button)
@@ -99,26 +107,37 @@ class WallDialog(QDialog):
 
     def _numbers(self):
         column = QVBoxLayout()
-        self.span = NumberField("Span", LEAST_SPAN, MOST_SPAN, 300.0, "m", "Longest side of the model.", "log", (10.0, 3000.0))
+        self.span = NumberField(tr("Span"), LEAST_SPAN, MOST_SPAN, 300.0, "m",
+                                tr("Longest side of the model."), "log", (10.0, 3000.0))
         self.fields = {
-            "looks": NumberField("Looks as large as", 50.0, 30_000.0, SIZE, "m",
-                                 "The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.",
-                                 "log", (200.0, 10_000.0)),
-            "height": NumberField("Height", *RANGES["height"], 0.5, "", "Over the span.", "linear", (0.1, 1.6)),
-            "lean": NumberField("Lean", *RANGES["lean"], 0.1, "", "How far the tops stand downwind, over the height.", "linear",
-                                (-0.6, 0.6)),
-            "turrets": NumberField("Turrets", *RANGES["turrets"], 7, "", "Towers of thermals, or pieces.", "linear", (1, 16),
-                                   True),
-            "tired": NumberField("Tired", *RANGES["tired"], 0.25, "", "0: crisp and crowded with buds. 1: old and frayed.",
-                                 "linear"),
+            "looks": NumberField(
+                tr("Looks as large as"),
+                50.0,
+                30_000.0,
+                SIZE,
+                "m",
+                tr("The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud."),
+                "log",
+                (200.0, 10_000.0),
+            ),
+            "height": NumberField(tr("Height"), *RANGES["height"], 0.5, "", tr("Over the span."), "linear", (0.1, 1.6)),
+            "lean": NumberField(
+                tr("Lean"), *RANGES["lean"], 0.1, "", tr("How far the tops stand downwind, over the height."), "linear", (-0.6, 0.6)
+            ),
+            "turrets": NumberField(
+                tr("Turrets"), *RANGES["turrets"], 7, "", tr("Towers of thermals, or pieces."), "linear", (1, 16), True
+            ),
+            "tired": NumberField(
+                tr("Tired"), *RANGES["tired"], 0.25, "", tr("0: crisp and crowded with buds. 1: old and frayed."), "linear"
+            ),
         }
         for name, field in self.fields.items():
             field.changed.connect(lambda value, _moving, n=name: self._ask(n, value))
         for field in (self.span, *self.fields.values()):
             field.setFixedWidth(250)
             column.addWidget(field)
-        self.plain = QPushButton("As the species has them")
-        self.plain.setToolTip("Forget what was asked for, but for the span.")
+        self.plain = QPushButton(tr("As the species has them"))
+        self.plain.setToolTip(tr("Forget what was asked for, but for the span."))
         self.plain.clicked.connect(self._forget)
         column.addWidget(Row(self.plain))
         column.addStretch()
@@ -184,7 +203,7 @@ class WallDialog(QDialog):
                 shown(job, row, start_picture(mound, *PICTURE, ticket))
 
         job = self._job = Job(work, lambda share, words: None, ended)
-        self.said.setText("Making the pictures…")
+        self.said.setText(tr("Making the pictures…"))
         job.start()
 
     def _shown(self, job, row, picture):

@@ -7,6 +7,7 @@ from PyQt6.QtCore import QObject, QProcess, Qt, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout
 
 from ..core.engine.warm import READY, usable, warmed
+from .words import tr
 
 MINUTES = 2
 """How long it takes on two cores until a cloud can be made and seen, about."""
@@ -71,24 +72,28 @@ class Warming(QDialog):
 
     def __init__(self, command=None):
         super().__init__()
-        self.setWindowTitle("Soft Mound")
+        self.setWindowTitle(tr("Soft Mound"))
         self.setFixedWidth(460)
         column = QVBoxLayout(self)
         column.setContentsMargins(24, 20, 24, 18)
         column.setSpacing(12)
-        title = QLabel("Getting ready")
+        title = QLabel(tr("Getting ready"))
         title.setObjectName("title")
-        about = QLabel("What makes and lights clouds is compiled for this processor, once. "
-                       f"It takes about {MINUTES} minutes until you can begin; what only some need is compiled while you work. "
-                       "From then on Soft Mound starts in seconds.")
+        about = QLabel(
+            tr(
+                "What makes and lights clouds is compiled for this processor, once. It takes about {} "
+                "minutes until you can begin; what only some need is compiled while you work. From then on Soft Mound "
+                "starts in seconds."
+            ).format(MINUTES)
+        )
         about.setWordWrap(True)
-        self.bar, self.words = QProgressBar(), QLabel("beginning")
+        self.bar, self.words = QProgressBar(), QLabel(tr("beginning"))
         self.bar.setRange(0, 100)
-        self.bar.setAccessibleName("How far it is")
+        self.bar.setAccessibleName(tr("How far it is"))
         self.words.setObjectName("quiet")
         row = QHBoxLayout()
-        self.later = QPushButton("Not now")
-        self.later.setToolTip("Leave; it begins again at the next start.")
+        self.later = QPushButton(tr("Not now"))
+        self.later.setToolTip(tr("Leave; it begins again at the next start."))
         self.later.clicked.connect(self.reject)
         row.addWidget(self.words, 1)
         row.addWidget(self.later)
@@ -112,7 +117,7 @@ class Warming(QDialog):
         if code == 0:
             self.accept()
         else:
-            self.words.setText("That did not work; start softmound from a terminal to see why.")
+            self.words.setText(tr("That did not work; start softmound from a terminal to see why."))
 
     def done(self, result):
         """End what compiles with the window, unless it is what the window waited for.

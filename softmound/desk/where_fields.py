@@ -6,6 +6,7 @@ from ..core.recipe import Noise
 from ..core.recipe.grains import MASKS
 from .controls import Row, emptied, text_label
 from .part_fields import PartFields
+from .words import tr
 
 
 class Where(QWidget):
@@ -31,13 +32,13 @@ class Where(QWidget):
         column.setContentsMargins(0, 0, 0, 0)
         self._rows = QVBoxLayout()
         column.addLayout(self._rows)
-        words = ", ".join(kind.label.lower() for kind in kinds.values())
-        self.hint = text_label(f"Everywhere. Masks multiply: {words}.")
+        words = ", ".join(tr(kind.label).lower() for kind in kinds.values())
+        self.hint = text_label(tr("Everywhere. Masks multiply: {}.").format(words))
         column.addWidget(self.hint)
-        self.add_button = QPushButton("Add a mask")
+        self.add_button = QPushButton(tr("Add a mask"))
         menu = QMenu(self.add_button)
         for key, kind in kinds.items():
-            menu.addAction(kind.label, lambda k=key: self._host.add_mask(self._about, k))
+            menu.addAction(tr(kind.label), lambda k=key: self._host.add_mask(self._about, k))
         self.add_button.setMenu(menu)
         column.addWidget(Row(self.add_button))
 
@@ -75,21 +76,21 @@ class MaskGroup(QWidget):
 
     def __init__(self, host, about, number, kind):
         super().__init__()
-        model, label = MASKS[kind], MASKS[kind].label
+        model, label = MASKS[kind], tr(MASKS[kind].label)
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 6)
         column.setSpacing(2)
-        drop = QPushButton("Remove")
+        drop = QPushButton(tr("Remove"))
         drop.setStyleSheet("padding: 2px 8px;")
-        drop.setAccessibleName(f"Remove mask {number + 1}")
+        drop.setAccessibleName(tr("Remove mask {}").format(number + 1))
         drop.clicked.connect(lambda: host.remove_mask(about, number))
         head = [QLabel(label), drop]
         self.paint = None
         if "strokes" in model.model_fields:
-            self.paint = QPushButton("Paint")
+            self.paint = QPushButton(tr("Paint"))
             self.paint.setCheckable(True)
             self.paint.setStyleSheet("padding: 2px 8px;")
-            self.paint.setToolTip("Paint on the cloud with the left hand; Alt takes paint away.")
+            self.paint.setToolTip(tr("Paint on the cloud with the left hand; Alt takes paint away."))
             self.paint.clicked.connect(lambda on: host.paint_on(about, number if on else None))
             head.insert(1, self.paint)
         row = Row(*head)

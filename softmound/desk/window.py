@@ -10,11 +10,12 @@ from ..core.engine.density import span_of
 from ..core.engine.kept import KeptGrids
 from ..core.engine.painter import PASSES
 from ..core.engine.stages import Stages
+from ..core.recipe import Problem
 from ..core.recipe.places import changed
 from ..core.recipe.resize import resized_mound
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import keyed_fields
-from . import lengths, style
+from . import lengths, style, words
 from .asking import asking, leave_all, told
 from .bars import StatusBar, TopBar
 from .command_box import CommandBox, entries_of
@@ -40,6 +41,7 @@ from .strip import COMPUTING, FRESH, Strip
 from .telling import long_work_ended
 from .time_line import TimeLineBar
 from .tour import Tour
+from .words import tr
 
 TRAY_HEIGHT = 176
 SETTINGS_WIDTH = 300
@@ -74,7 +76,7 @@ class Window(QMainWindow):
 
     def __init__(self, library, kinds=STATIONS):
         super().__init__()
-        self.setWindowTitle("Soft Mound")
+        self.setWindowTitle(tr("Soft Mound"))
         self.resize(1280, 800)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.document = Document(self)
@@ -135,7 +137,7 @@ class Window(QMainWindow):
 
     def _action(self, command, station):
         """The action of a command of the window, or of a station by its name."""
-        action = QAction(command.words, self)
+        action = QAction(tr(command.words), self)
         action.setShortcut(QKeySequence(command.keys))
 
         def run():
@@ -167,7 +169,7 @@ class Window(QMainWindow):
         document.named.connect(self._named)
         document.refused.connect(self._refused)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
-            f"{name} level", lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
+            tr("{} level").format(name), lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
         self.picture.dome.moved.connect(lambda *moved: self.station.turn_sun(*moved))
         self.strip.chosen.connect(self.open_station)
         self.looking.way_changed.connect(self.show_hand)
@@ -175,7 +177,7 @@ class Window(QMainWindow):
         self.jobs.changed.connect(self.show_tiles)
         self.jobs.failed.connect(self.trouble)
         self.jobs.said.connect(self.tell)
-        self.jobs.ended.connect(lambda name, took: long_work_ended(self, "Soft Mound", f"{name}: ended.", took))
+        self.jobs.ended.connect(lambda name, took: long_work_ended(self, tr("Soft Mound"), tr("{}: ended.").format(name), took))
         for number, name in enumerate(self.stations, 1):
             QShortcut(QKeySequence(str(number)), self, lambda n=name: self.open_station(n))
 
@@ -271,7 +273,7 @@ class Window(QMainWindow):
     def time(self):
         """Give the mound a time line, or take it away."""
         on = self.document.mound.time is None
-        self.document.apply("time line", lambda mound: mound.edited(time=TimeLine() if on else None))
+        self.document.apply(tr("time line"), lambda mound: mound.edited(time=TimeLine() if on else None))
         self.moving.let_go()
 
     def _named(self):
@@ -354,13 +356,13 @@ class Window(QMainWindow):
         """Ask for another real size and take it, as one step."""
         mound = self.document.mound
         if not span_of(mound):
-            self.tell("There is nothing to resize yet: add a blob in Mass.")
+            self.tell(tr("There is nothing to resize yet: add a blob in Mass."))
             return
         with asking(ResizeDialog(mound, self)) as dialog:
             if dialog.exec() != ResizeDialog.DialogCode.Accepted:
                 return
             factor, keep = dialog.factor, dialog.keep.isChecked()
-        self.document.apply("resize mound", lambda mound: resized_mound(mound, factor, keep), with_view=True)
+        self.document.apply(tr("resize mound"), lambda mound: resized_mound(mound, factor, keep), with_view=True)
 
     def find_number(self):
         """Let a number of the open station be found by its name."""
@@ -416,23 +418,40 @@ class Window(QMainWindow):
 
     def ask_unit(self):
         """Ask in which unit lengths are shown."""
-        words = [f"{name} ({unit})" for unit, name in lengths.NAMES.items()]
+        names = [f"{tr(name)} ({unit})" for unit, name in lengths.NAMES.items()]
         with asking(QInputDialog(self)) as dialog:
-            dialog.setWindowTitle("Lengths")
-            dialog.setLabelText("Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:")
-            dialog.setComboBoxItems(words)
-            dialog.setTextValue(words[list(lengths.UNITS).index(lengths.unit())])
+            dialog.setWindowTitle(tr("Lengths"))
+            dialog.setLabelText(tr("Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:"))
+            dialog.setComboBoxItems(names)
+            dialog.setTextValue(names[list(lengths.UNITS).index(lengths.unit())])
             if dialog.exec() != QInputDialog.DialogCode.Accepted:
                 return
-            lengths.show_in(list(lengths.UNITS)[words.index(dialog.textValue())])
+            lengths.show_in(list(lengths.UNITS)[names.index(dialog.textValue())])
         self._show_station()
         for widget in self.findChildren(QWidget):
             widget.update()
 
+    def ask_language(self):
+        """Ask which language the desk is to speak, from its next start on."""
+        there = {"English": None, **words.languages()}
+        with asking(QInputDialog(self)) as dialog:
+            dialog.setWindowTitle(tr("Language"))
+            dialog.setLabelText(tr("From the next start on. Translations made with Qt Linguist, named by their language as de.ts, "
+                                   "are looked for in {}:").format(words.OWN))
+            dialog.setComboBoxItems(list(there))
+            dialog.setTextValue(next((name for name, path in there.items() if path == words.kept()), "English"))
+            if dialog.exec() != QInputDialog.DialogCode.Accepted:
+                return
+            path = there[dialog.textValue()]
+        try:
+            words.keep(path)
+        except Problem as problem:
+            self.tell(str(problem))
+
     def change_ground(self):
         """Change from the dark ground to the light one, for bright rooms, or back."""
         style.change_ground(QApplication.instance())
-        self.tell("Judge colours on the dark ground: before a light one a picture looks darker than it is."
+        self.tell(tr("Judge colours on the dark ground: before a light one a picture looks darker than it is.")
                   if style.ground() == "light" else "")
 
     def show_keys(self):

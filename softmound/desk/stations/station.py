@@ -4,6 +4,7 @@ from PyQt6.QtCore import QObject
 
 from ...core.mass.pick import Picker
 from ...core.recipe.places import changed
+from ..words import tr
 
 
 class Station(QObject):
@@ -135,7 +136,7 @@ class Station(QObject):
             Degrees.
         moving : bool
         """
-        self.document.apply("sun", lambda mound: changed(mound, ("light", "sun"), azimuth=azimuth, elevation=elevation), moving)
+        self.document.apply(tr("sun"), lambda mound: changed(mound, ("light", "sun"), azimuth=azimuth, elevation=elevation), moving)
 
     @property
     def steps(self):

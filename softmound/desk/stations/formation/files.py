@@ -13,6 +13,7 @@ from ....core.problems import Problem
 from ....core.recipe.flock_files import rebased
 from ...asking import asking
 from ...picture_dialog import PictureDialog
+from ...words import tr
 
 
 class FlockFiles:
@@ -29,8 +30,8 @@ class FlockFiles:
     def open(self):
         """Ask for a flock, a stage or a list, and open it."""
         station, sky = self._station, self._station.sky
-        path, _ = QFileDialog.getOpenFileName(station.settings, "Open a flock", str(self._window.files.folder),
-                                              "Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)")
+        path, _ = QFileDialog.getOpenFileName(station.settings, tr("Open a flock"), str(self._window.files.folder),
+                                              tr("Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)"))
         if not path:
             return
         station.chosen, path = [], pathlib.Path(path)
@@ -53,7 +54,7 @@ class FlockFiles:
         """Ask for a name, and save the flock."""
         station, sky = self._station, self._station.sky
         start = sky.path or self._window.files.folder / f"{sky.flock.name}.flock"
-        path, _ = QFileDialog.getSaveFileName(station.settings, "Save the flock", str(start), "Flocks (*.flock)")
+        path, _ = QFileDialog.getSaveFileName(station.settings, tr("Save the flock"), str(start), tr("Flocks (*.flock)"))
         if not path:
             return
         path = pathlib.Path(path)
@@ -62,15 +63,15 @@ class FlockFiles:
         except Problem as problem:
             self._window.tell(str(problem))
             return
-        self._window.tell(f"Saved {sky.path.name}.")
+        self._window.tell(tr("Saved {}.").format(sky.path.name))
         station.settings.show_flock()
 
     def export(self):
         """Ask where to, and write the flock as a stage, a list or one grid."""
         window, flock, folder = self._window, self._station.flock, self._station.sky.folder
         start = window.files.folder / f"{flock.name}.usda"
-        path, _ = QFileDialog.getSaveFileName(self._station.settings, "Export the flock", str(start),
-                                              "OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)")
+        path, _ = QFileDialog.getSaveFileName(self._station.settings, tr("Export the flock"), str(start),
+                                              tr("OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)"))
         if not path:
             return
         path, library = pathlib.Path(path), window.delivering.library
@@ -79,7 +80,8 @@ class FlockFiles:
         def work(ticket):
             return exported(path, flock, sources_of(flock, library, folder), aspect, ticket)
 
-        window.jobs.begin(work, lambda said: window.tell(f"Exported {path.name}: {said}."), f"Export {path.name}")
+        window.jobs.begin(work, lambda said: window.tell(
+            tr("Exported {}: {}.").format(path.name, said)), tr("Export {}").format(path.name))
 
     def take(self):
         """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
@@ -87,10 +89,10 @@ class FlockFiles:
         flock, folder, library = station.flock, station.sky.folder, window.delivering.library
         takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
         if not (flock.decks or flock.hazes or any(m.asset in station.sources() and not m.hidden for m in flock.members)):
-            window.tell("There is nothing to take pictures of: place clouds of the library on the plan first.")
+            window.tell(tr("There is nothing to take pictures of: place clouds of the library on the plan first."))
             return
         if len(takes) < len(TAKES):
-            window.tell("With two kept views or more a film goes along a path through them.")
+            window.tell(tr("With two kept views or more a film goes along a path through them."))
         with asking(PictureDialog(flock, str(window.files.folder), False, window, takes)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
@@ -99,4 +101,4 @@ class FlockFiles:
         def work(ticket):
             return take.write(path, flock, sources_of(flock, library, folder), taking, frames, folder, ticket)
 
-        window.jobs.begin(work, window.tell, f"Take {path.name}")
+        window.jobs.begin(work, window.tell, tr("Take {}").format(path.name))

@@ -4,6 +4,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
 from ....core.recipe.flock import Deck, Haze
 from ...controls import NumberField, Row
+from ...words import tr
 
 DECK = {
     "altitude": ("Altitude", -1_000.0, 20_000.0, 250.0, "m", "Of its underside.", "linear", (0.0, 6_000.0)),
@@ -102,14 +103,14 @@ class LayerRows:
         word, _, numbers, about = LAYERS[kind]
         panel.section(word)
         self.which = QComboBox()
-        self.which.setAccessibleName(f"Which {word.lower()}")
+        self.which.setAccessibleName(tr("Which {}").format(tr(word).lower()))
         self.which.activated.connect(lambda _: self.show_flock())
-        self.hidden = QCheckBox("Hidden")
-        self.hidden.setAccessibleName(f"{word} hidden")
+        self.hidden = QCheckBox(tr("Hidden"))
+        self.hidden.setAccessibleName(tr("{} hidden").format(tr(word)))
         self.hidden.clicked.connect(lambda on: self._edit("hidden", bool(on), False))
         panel.add(Row(self.which, self.hidden))
-        self.boxed = QCheckBox("In a box")
-        self.boxed.setToolTip("It fills a box rather than all that is within its reach.")
+        self.boxed = QCheckBox(tr("In a box"))
+        self.boxed.setToolTip(tr("It fills a box rather than all that is within its reach."))
         self.boxed.clicked.connect(lambda on: self._edit("boxed", bool(on), False))
         panel.add(self.boxed)
         self.fields = {}
@@ -117,11 +118,12 @@ class LayerRows:
             field = panel.add(NumberField(*row))
             field.changed.connect(lambda value, moving, n=name: self._edit(n, value, moving))
             self.fields[name] = field
-        self.more, self.drop = QPushButton(f"Add {word.lower()}"), QPushButton(f"Remove {word.lower()}")
-        self.more.setToolTip(about)
+        self.more = QPushButton(tr("Add {}").format(tr(word).lower()))
+        self.drop = QPushButton(tr("Remove {}").format(tr(word).lower()))
+        self.more.setToolTip(tr(about))
         self.more.clicked.connect(lambda: (station.add_layer(kind), self.which.setCurrentIndex(self.which.count() - 1),
                                            self.show_flock()))
-        self.drop.setToolTip("Take it out of the sky.")
+        self.drop.setToolTip(tr("Take it out of the sky."))
         self.drop.clicked.connect(lambda: station.remove_layer(kind, self.number))
         panel.add(Row(self.more, self.drop))
 

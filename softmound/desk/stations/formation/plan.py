@@ -11,6 +11,7 @@ from ....core.light.camera import camera_of
 from ... import style
 from ...lengths import nice
 from ...scale_bar import length_text
+from ...words import tr
 
 LEAST = 3.0
 """Pixels that a member is drawn wide at least."""
@@ -36,9 +37,9 @@ class Plan(QWidget):
         self.setMinimumHeight(120)
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Plan of the sky")
-        self.setToolTip("The sky from above. Drag members; drag beside them to slide; the wheel approaches; double click places "
-                        "another.")
+        self.setAccessibleName(tr("Plan of the sky"))
+        self.setToolTip(tr("The sky from above. Drag members; drag beside them to slide; the wheel approaches; double click places "
+                        "another."))
         self.middle, self.scale = (0.0, 0.0), 0.05
         self._held, self._moved = None, False
         self.brush, self._way, self._less = "", [], False

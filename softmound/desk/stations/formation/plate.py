@@ -14,6 +14,7 @@ from ....core.recipe.flock import Plate
 from ....core.recipe.flock_files import named_from
 from ... import photographs, style
 from ...controls import NumberField, Row, text_label
+from ...words import tr
 
 WIDEST = 5.0
 """Widths of the picture that a plate may have: see `Reference`."""
@@ -86,19 +87,27 @@ class PlateRows:
         self._read = (None, None)  # the file and its time, and its pixels
         panel.section("Plate")
         self.about = panel.add(text_label(""))
-        self.horizon = panel.add(NumberField("Horizon", 0.0, 1.0, 0.5, "", "How far down the photograph its horizon lies; the "
-                                             "view is turned up or down until its own lies there."))
+        self.horizon = panel.add(
+            NumberField(
+                tr("Horizon"),
+                0.0,
+                1.0,
+                0.5,
+                "",
+                tr("How far down the photograph its horizon lies; the view is turned up or down until its own lies there."),
+            )
+        )
         self.horizon.changed.connect(lambda value, moving: self._level(value, moving))
-        self.opacity = panel.add(NumberField("Opacity", 0.0, 1.0, 1.0, "", "How much of the sky it hides."))
+        self.opacity = panel.add(NumberField(tr("Opacity"), 0.0, 1.0, 1.0, "", tr("How much of the sky it hides.")))
         self.opacity.changed.connect(lambda value, moving: self._edit(moving, opacity=value))
-        self.hidden = QCheckBox("Hidden")
-        self.hidden.setAccessibleName("Plate hidden")
+        self.hidden = QCheckBox(tr("Hidden"))
+        self.hidden.setAccessibleName(tr("Plate hidden"))
         self.hidden.clicked.connect(lambda on: self._edit(False, hidden=bool(on)))
         self.hands = {}
-        for what, words, tip in (("horizon", "Take horizon", "Drag in the picture to where the photograph has its horizon; Esc "
-                                  "lets go."),
-                                 ("sun", "Take sun", "Click in the picture where the photograph has its sun, or would have it; Esc "
-                                  "lets go.")):
+        for what, words, tip in (
+            ("horizon", tr("Take horizon"), tr("Drag in the picture to where the photograph has its horizon; Esc lets go.")),
+            ("sun", tr("Take sun"), tr("Click in the picture where the photograph has its sun, or would have it; Esc lets go.")),
+        ):
             button = QPushButton(words)
             button.setCheckable(True)
             button.setToolTip(tip)
@@ -106,10 +115,10 @@ class PlateRows:
             self.hands[what] = button
         panel.add(Row(self.hidden))
         panel.add(Row(*self.hands.values()))
-        self.choose, self.drop = QPushButton("Photograph…"), QPushButton("Remove plate")
-        self.choose.setToolTip("Choose the photograph that stands behind the clouds, here and in pictures and films.")
+        self.choose, self.drop = QPushButton(tr("Photograph…")), QPushButton(tr("Remove plate"))
+        self.choose.setToolTip(tr("Choose the photograph that stands behind the clouds, here and in pictures and films."))
         self.choose.clicked.connect(self.ask)
-        self.drop.setToolTip("The file stays where it is.")
+        self.drop.setToolTip(tr("The file stays where it is."))
         self.drop.clicked.connect(lambda: self._apply(lambda flock: flock.edited(plate=None)))
         panel.add(Row(self.choose, self.drop))
 
@@ -139,7 +148,7 @@ class PlateRows:
         for widget in (self.horizon, self.opacity, self.hidden, self.drop, *self.hands.values()):
             widget.setVisible(plate is not None)
         if plate is None:
-            self.about.setText("No photograph stands behind the clouds.")
+            self.about.setText(tr("No photograph stands behind the clouds."))
             self._read = (None, None)
             self._station.take_hand(None)
             return
@@ -185,13 +194,13 @@ class PlateRows:
                 self._read = (stamp, Arrays(pixels=found))
                 station.show_again()
 
-        station.window.jobs.begin(work, done, f"Read {path.name}", passing=True)
+        station.window.jobs.begin(work, done, tr("Read {}").format(path.name), passing=True)
 
     # -- what is done ---------------------------------------------------------------------------
 
     def ask(self):
         """Ask for a photograph, and put it behind."""
-        path = photographs.asked_for(self._station.window, "A plate")
+        path = photographs.asked_for(self._station.window, tr("A plate"))
         if path is not None:
             self.put(path)
 

@@ -6,6 +6,7 @@ from ....core.recipe import View, limits
 from ...controls import ChoiceRow, ColourField, NumberField, Row, text_label
 from ...figures import figure
 from ...settings_panel import SettingsPanel
+from ...words import tr
 from .layers import LAYERS, LayerRows
 from .plate import PlateRows
 
@@ -49,38 +50,38 @@ class FormationSettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Formation", "many clouds in one sky")
         self._station = station
-        self.section("Chosen members")
+        self.section(tr("Chosen members"))
         self.about = self.add(text_label(""))
         self.member = {}
         for name, row in MEMBER.items():
             field = self.add(NumberField(*row))
             field.changed.connect(lambda value, moving, n=name: station.edit_chosen(n, value, moving))
             self.member[name] = field
-        self.tint = self.add(ColourField("Tint", (1.0, 1.0, 1.0), "Multiplies its own colour."))
+        self.tint = self.add(ColourField("Tint", (1.0, 1.0, 1.0), tr("Multiplies its own colour.")))
         self.tint.changed.connect(lambda value, moving: station.edit_chosen("tint", value, moving))
-        self.mirrored, self.hidden, self.locked = QCheckBox("Mirrored"), QCheckBox("Hidden"), QCheckBox("Locked")
-        self.locked.setToolTip("Spreading again leaves it as it is, and the hand does not move it.")
+        self.mirrored, self.hidden, self.locked = QCheckBox(tr("Mirrored")), QCheckBox(tr("Hidden")), QCheckBox(tr("Locked"))
+        self.locked.setToolTip(tr("Spreading again leaves it as it is, and the hand does not move it."))
         for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
             box.clicked.connect(lambda on, n=name: station.edit_chosen(n, bool(on), False))
         self.add(Row(self.mirrored, self.hidden, self.locked))
-        self.remove = QPushButton("Remove")
-        self.remove.setToolTip("Take them out (Delete); spreading again does not bring them back.")
+        self.remove = QPushButton(tr("Remove"))
+        self.remove.setToolTip(tr("Take them out (Delete); spreading again does not bring them back."))
         self.remove.clicked.connect(station.remove)
-        self.open = QPushButton("Open its mound")
-        self.open.setToolTip("Make its recipe the present mound.")
+        self.open = QPushButton(tr("Open its mound"))
+        self.open.setToolTip(tr("Make its recipe the present mound."))
         self.open.clicked.connect(station.open_mound)
         self.add(Row(self.remove, self.open))
-        self.group = QPushButton("Group")
-        self.group.setToolTip("Let the chosen members be chosen together from now on, or no longer (Ctrl+G).")
+        self.group = QPushButton(tr("Group"))
+        self.group.setToolTip(tr("Let the chosen members be chosen together from now on, or no longer (Ctrl+G)."))
         self.group.clicked.connect(station.group)
-        self.own = QPushButton("Make its own mound")
-        self.own.setToolTip("Write its recipe as a mound of its own beside the flock; it stays where it stands, and follows "
-                            "what you save there.")
+        self.own = QPushButton(tr("Make its own mound"))
+        self.own.setToolTip(tr("Write its recipe as a mound of its own beside the flock; it stays where it stands, and follows "
+                            "what you save there."))
         self.own.clicked.connect(station.make_own)
         self.add(Row(self.group, self.own))
         self.section("Spread")
         self.which = QComboBox()
-        self.which.setAccessibleName("Which spread")
+        self.which.setAccessibleName(tr("Which spread"))
         self.which.activated.connect(lambda n: station.choose_spread(n))
         self.add(Row(self.which))
         self.area = ChoiceRow({"rectangle": "Rectangle", "disc": "Disc"}, "rectangle", "Area")
@@ -91,53 +92,54 @@ class FormationSettings(SettingsPanel):
             field = self.add(NumberField(*row))
             field.changed.connect(lambda value, moving, n=name: station.edit_spread(n, value, moving))
             self.spread[name] = field
-        self.again = QPushButton("Another seed")
-        self.again.setToolTip("Place all of them anew; what was changed by hand stays.")
+        self.again = QPushButton(tr("Another seed"))
+        self.again.setToolTip(tr("Place all of them anew; what was changed by hand stays."))
         self.again.clicked.connect(station.another_seed)
-        self.drop = QPushButton("Remove spread")
-        self.drop.setToolTip("With all that it placed and nobody changed.")
+        self.drop = QPushButton(tr("Remove spread"))
+        self.drop.setToolTip(tr("With all that it placed and nobody changed."))
         self.drop.clicked.connect(station.remove_spread)
         self.add(Row(self.again, self.drop))
         self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
         self.plate = PlateRows(self, station)
-        self.section("Light and view")
-        self.air, self.curved = QCheckBox("Air between"), QCheckBox("Earth's curve")
-        self.air.setToolTip("Far clouds fade into the air before them, where the sky is that of the air.")
-        self.curved.setToolTip("What is far stands lower, as the earth falls away.")
+        self.section(tr("Light and view"))
+        self.air, self.curved = QCheckBox(tr("Air between")), QCheckBox(tr("Earth's curve"))
+        self.air.setToolTip(tr("Far clouds fade into the air before them, where the sky is that of the air."))
+        self.curved.setToolTip(tr("What is far stands lower, as the earth falls away."))
         for name, box in (("air", self.air), ("curved", self.curved)):
             box.clicked.connect(lambda on, n=name: station.edit_sky(n, bool(on)))
         self.add(Row(self.air, self.curved))
         self.light = self.add(text_label(""))
-        self.take_light = QPushButton("Light of the mound")
-        self.take_light.setToolTip("Show the flock in the light of the present mound; the sun can be dragged on the dome as well.")
+        self.take_light = QPushButton(tr("Light of the mound"))
+        self.take_light.setToolTip(tr("Show the flock in the light of the present mound; the sun can be dragged on the "
+                                      "dome as well."))
         self.take_light.clicked.connect(station.take_light)
-        self.keep_view = QPushButton("Keep view")
-        self.keep_view.setToolTip("Keep where it is looked at from: a camera of the stage, and a point of the film's path.")
+        self.keep_view = QPushButton(tr("Keep view"))
+        self.keep_view.setToolTip(tr("Keep where it is looked at from: a camera of the stage, and a point of the film's path."))
         self.keep_view.clicked.connect(station.keep_view)
         self.add(Row(self.take_light, self.keep_view))
-        self.focal = self.add(NumberField("Focal length", *limits(View, "focal"), View().focal, "mm",
-                                          "Of a 36 mm film: short lenses look wide.", "log", (12.0, 200.0)))
+        self.focal = self.add(NumberField(tr("Focal length"), *limits(View, "focal"), View().focal, "mm",
+                                          tr("Of a 36 mm film: short lenses look wide."), "log", (12.0, 200.0)))
         self.focal.changed.connect(lambda value, moving: station.look(station.flock.view.edited(focal=value), moving))
         self.views = QComboBox()
-        self.views.setAccessibleName("Kept views")
+        self.views.setAccessibleName(tr("Kept views"))
         self.views.activated.connect(lambda n: station.look_from(n))
-        self.forget = QPushButton("Forget")
-        self.forget.setToolTip("Take the kept view that is chosen off the list.")
+        self.forget = QPushButton(tr("Forget"))
+        self.forget.setToolTip(tr("Take the kept view that is chosen off the list."))
         self.forget.clicked.connect(lambda: station.forget_view(self.views.currentIndex()))
         self.add(Row(self.views, self.forget))
-        self.pictures = QPushButton("Picture, film…")
-        self.pictures.setToolTip("A still, or a film along a path through the kept views (Ctrl+T).")
+        self.pictures = QPushButton(tr("Picture, film…"))
+        self.pictures.setToolTip(tr("A still, or a film along a path through the kept views (Ctrl+T)."))
         self.pictures.clicked.connect(station.files.take)
         self.add(Row(self.pictures))
         self.section("Flock")
         self.file = self.add(text_label(""))
         buttons = []
         for words, tip, act in (
-                ("New", "Begin an empty flock.", station.begin), ("Open…", "Open a .flock file.", station.files.open),
-                ("Save as…", "Save it as a .flock file; a copy outlives the program in any case.", station.files.save),
-                ("Export…", "An OpenUSD stage, a list of members, or one merged OpenVDB grid.", station.files.export)):
-            button = QPushButton(words)
-            button.setToolTip(tip)
+                ("New", tr("Begin an empty flock."), station.begin), ("Open…", tr("Open a .flock file."), station.files.open),
+                (tr("Save as…"), tr("Save it as a .flock file; a copy outlives the program in any case."), station.files.save),
+                ("Export…", tr("An OpenUSD stage, a list of members, or one merged OpenVDB grid."), station.files.export)):
+            button = QPushButton(tr(words))
+            button.setToolTip(tr(tip))
             button.clicked.connect(act)
             buttons.append(button)
         self.new, self.open_file, self.save, self.export = buttons
@@ -149,8 +151,13 @@ class FormationSettings(SettingsPanel):
         station = self._station
         flock, spread = station.flock, station.spread
         chosen = [flock.members[n] for n in station.chosen]
-        self.about.setText("Choose members in the picture or on the plan." if not chosen else
-                           f"{chosen[0].name or chosen[0].asset.name}" if len(chosen) == 1 else f"{len(chosen)} members")
+        self.about.setText(
+            tr("Choose members in the picture or on the plan.")
+            if not chosen
+            else f"{chosen[0].name or chosen[0].asset.name}"
+            if len(chosen) == 1
+            else tr("{} members").format(len(chosen))
+        )
         for rows in self.layers:
             rows.show_flock()
         self.plate.show_flock()
@@ -161,7 +168,7 @@ class FormationSettings(SettingsPanel):
         self.open.setEnabled(len(chosen) == 1 and (not chosen[0].asset.file or chosen[0].asset.file.endswith(".mound")))
         self.own.setEnabled(len(chosen) == 1 and not chosen[0].asset.file)
         together = bool(chosen) and all(m.group and m.group == chosen[0].group for m in chosen)
-        self.group.setText("Ungroup" if together else "Group")
+        self.group.setText(tr("Ungroup") if together else tr("Group"))
         if chosen:
             first = chosen[-1]
             for name, value in (("altitude", first.place[1]), ("size", first.size), ("turn", first.turn[1]),
@@ -186,7 +193,7 @@ class FormationSettings(SettingsPanel):
             for name in ("count", "low", "high", "apart", "overlap", "thinning", "streets", "along", "seed"):
                 self.spread[name].set(getattr(spread, name))
         sun = flock.light.sun
-        self.light.setText(f"sun {figure(sun.elevation)}° high, at {figure(sun.azimuth)}°")
+        self.light.setText(tr("sun {}° high, at {}°").format(figure(sun.elevation), figure(sun.azimuth)))
         views = [kept.name for kept in flock.views]
         if [self.views.itemText(n) for n in range(self.views.count())] != views:
             self.views.clear()
@@ -196,7 +203,7 @@ class FormationSettings(SettingsPanel):
         self.forget.setEnabled(bool(views))
         self.pictures.setEnabled(bool(flock.members or flock.decks or flock.hazes))
         path = station.sky.path
-        self.file.setText(f"{flock.name}, {'not saved as a file' if path is None else path.name}")
+        self.file.setText(", ".join((flock.name, tr("not saved as a file") if path is None else path.name)))
         self.file.setToolTip("" if path is None else str(path))
         for button in (self.save, self.export):
             button.setEnabled(bool(flock.members))

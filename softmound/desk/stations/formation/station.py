@@ -15,6 +15,7 @@ from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
 from ... import style
 from ...command import Command
 from ...strip import FRESH
+from ...words import tr
 from ..station import Station
 from .files import FlockFiles
 from .layers import LAYERS, changed_layer
@@ -143,7 +144,7 @@ class FormationStation(Station):
     def note(self, _mound):
         flock = self.flock
         some = flock.members or flock.decks or flock.hazes
-        return "" if some else "Place clouds of the library on the plan below, or spread them."
+        return "" if some else tr("Place clouds of the library on the plan below, or spread them.")
 
     def show_mound(self, mound):
         self._look_into_library()
@@ -256,7 +257,7 @@ class FormationStation(Station):
             return
         taken = {m.group for m in self.flock.members}
         name = "" if all(m.group and m.group == chosen[0].group for m in chosen) else next(
-            f"Group {n}" for n in range(1, MOST_MEMBERS + 2) if f"Group {n}" not in taken)
+            tr("Group {}").format(n) for n in range(1, MOST_MEMBERS + 2) if f"Group {n}" not in taken)
         self._edit(lambda m: m.edited(group=name), False)
 
     def choose_spread(self, number):
@@ -351,7 +352,7 @@ class FormationStation(Station):
         member = self.flock.members[self.chosen[0]]
         recipe = self._recipe_of(member)
         if recipe is None:
-            self.window.tell("It has no recipe: it was adopted, or its files are gone.")
+            self.window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
         taken = {p.name for p in self.sky.folder.glob("*.mound")}
         named = next(f"{member.asset.name}{more}" for more in ("", *(f" {n}" for n in range(2, 10_000)))
@@ -364,7 +365,7 @@ class FormationStation(Station):
             return
         asset = Asset(name=named[:80], file=f"{named}.mound")
         self._edit(lambda m: m.edited(asset=asset, name=named[:80], moved=True), False)
-        self.window.tell(f"Written: {self.sky.folder / named}.mound; what you save there is shown here.")
+        self.window.tell(tr("Written: {}.mound; what you save there is shown here.").format(self.sky.folder / named))
 
     def place_one(self, x, z):
         """Place the asset that the tray names.
@@ -396,7 +397,7 @@ class FormationStation(Station):
         """Make the recipe of the chosen member the present mound."""
         mound = self._recipe_of(self.flock.members[self.chosen[0]])
         if mound is None:
-            self.window.tell("It has no recipe: it was adopted, or its files are gone.")
+            self.window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
         self.window.files.open(mound)
         if self.document.path == mound:  # the present one was not to be kept
@@ -423,7 +424,7 @@ class FormationStation(Station):
         word, model, *_ = LAYERS[kind]
         there = getattr(self.flock, kind)
         if len(there) >= 8:
-            self.window.tell(f"Eight {kind} are the most a flock can have; remove one first.")
+            self.window.tell(tr("Eight {} are the most a flock can have; remove one first.").format(kind))
             return
         taken = {layer.name for layer in there}
         name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
@@ -487,7 +488,7 @@ class FormationStation(Station):
         across = float(f"{min(plan.width(), plan.height()) * ACROSS / plan.scale:.2g}") if not first else 5000.0
         across = min(max(across, 10.0), 1e5)
         taken = {spread.name for spread in self.flock.spreads}
-        called = next(f"Spread {n}" for n in range(1, 200) if f"Spread {n}" not in taken)
+        called = next(tr("Spread {}").format(n) for n in range(1, 200) if f"Spread {n}" not in taken)
         middle = tuple(round(min(max(v, -5e4), 5e4), 1) for v in plan.middle)
         kinds = tuple(Kind(asset=Asset(name=name)) for name in names)
         rule = Spread(name=called, kinds=kinds, size=(across, across), centre=middle)
@@ -606,7 +607,7 @@ class FormationStation(Station):
     def keep_view(self):
         """Keep where the flock is looked at from."""
         taken = {kept.name for kept in self.flock.views}
-        called = next(f"View {n}" for n in range(1, 300) if f"View {n}" not in taken)
+        called = next(tr("View {}").format(n) for n in range(1, 300) if f"View {n}" not in taken)
         if len(taken) < 200:
             self.sky.apply(lambda flock: flock.edited(views=(*flock.views, KeptView(name=called, view=flock.view))))
             self.settings.views.setCurrentText(called)

@@ -2,6 +2,7 @@
 
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
+from ...words import tr
 from .plan import Plan
 
 
@@ -24,23 +25,23 @@ class FormationTray(QWidget):
         beside = QVBoxLayout()
         beside.setSpacing(8)
         self.asset = QComboBox()
-        self.asset.setAccessibleName("Asset that is placed")
-        self.asset.setToolTip("An asset of the library.")
-        self.place = QPushButton("Place one")
-        self.place.setToolTip("In the middle of the plan; a double click on the plan places it there.")
+        self.asset.setAccessibleName(tr("Asset that is placed"))
+        self.asset.setToolTip(tr("An asset of the library."))
+        self.place = QPushButton(tr("Place one"))
+        self.place.setToolTip(tr("In the middle of the plan; a double click on the plan places it there."))
         self.place.clicked.connect(lambda: station.place_one(*self.plan.middle))
-        self.spread = QPushButton("Spread it")
-        self.spread.setToolTip("Place many of it over what the plan shows, by a rule and one seed.")
+        self.spread = QPushButton(tr("Spread it"))
+        self.spread.setToolTip(tr("Place many of it over what the plan shows, by a rule and one seed."))
         self.spread.clicked.connect(lambda: station.spread_asset())
-        self.all = QPushButton("Whole sky")
-        self.all.setToolTip("Spread every asset of the library over what the plan shows.")
+        self.all = QPushButton(tr("Whole sky"))
+        self.all.setToolTip(tr("Spread every asset of the library over what the plan shows."))
         self.all.clicked.connect(lambda: station.spread_all())
-        self.fit = QPushButton("Fit plan")
-        self.fit.setToolTip("Show all members on the plan.")
+        self.fit = QPushButton(tr("Fit plan"))
+        self.fit.setToolTip(tr("Show all members on the plan."))
         self.fit.clicked.connect(lambda: self.plan.fit())
-        self.paint, self.line = QPushButton("Paint area"), QPushButton("Draw line")
-        self.paint.setToolTip("Paint on the plan where the members of the spread stand; Alt takes away.")
-        self.line.setToolTip("Draw on the plan a line along which the members of the spread stand.")
+        self.paint, self.line = QPushButton(tr("Paint area")), QPushButton(tr("Draw line"))
+        self.paint.setToolTip(tr("Paint on the plan where the members of the spread stand; Alt takes away."))
+        self.line.setToolTip(tr("Draw on the plan a line along which the members of the spread stand."))
         for name, button in (("paint", self.paint), ("line", self.line)):
             button.setCheckable(True)
             button.clicked.connect(lambda on, n=name: self._take(n if on else ""))
@@ -64,9 +65,9 @@ class FormationTray(QWidget):
         self._stack.addWidget(page)
         empty = QWidget()
         line = QHBoxLayout(empty)
-        text = QLabel("Formation places published clouds in one sky. The library is empty: publish this mound first.")
+        text = QLabel(tr("Formation places published clouds in one sky. The library is empty: publish this mound first."))
         text.setObjectName("quiet")
-        publish = QPushButton("Publish this mound")
+        publish = QPushButton(tr("Publish this mound"))
         publish.setObjectName("main")
         publish.clicked.connect(lambda: station.window.delivering.publish())
         line.addStretch()
@@ -99,8 +100,8 @@ class FormationTray(QWidget):
         """Follow the flock."""
         flock, chosen = self._station.flock, len(self._station.chosen)
         members = len(flock.members)
-        words = f"{members:,} member{'s' * (members != 1)}" + (f", {chosen} chosen" if chosen else "")
-        self.count.setText(words if members else "nothing is placed yet")
+        words = tr("{:,} member{}").format(members, "s" * (members != 1)) + (f", {chosen} chosen" if chosen else "")
+        self.count.setText(words if members else tr("nothing is placed yet"))
         for button in (self.paint, self.line):
             button.setEnabled(bool(flock.spreads))
         self.plan.update()

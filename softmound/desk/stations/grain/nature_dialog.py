@@ -9,6 +9,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout, QWidget
 from ... import style
 from ...controls import text_label
 from ...figures import figure
+from ...words import tr
 
 
 class NatureDialog(QDialog):
@@ -22,12 +23,12 @@ class NatureDialog(QDialog):
 
     def __init__(self, findings, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Nature check")
+        self.setWindowTitle(tr("Nature check"))
         self.setMinimumWidth(560)
         layout = QVBoxLayout(self)
         layout.setSpacing(10)
-        layout.addWidget(text_label("Nature check", "title"))
-        layout.addWidget(text_label("Measured on this cloud as it is looked at; green is what is measured of clouds."))
+        layout.addWidget(text_label(tr("Nature check"), "title"))
+        layout.addWidget(text_label(tr("Measured on this cloud as it is looked at; green is what is measured of clouds.")))
         self.rows = [_Finding(finding) for finding in findings]
         for row in self.rows:
             layout.addWidget(row)
@@ -57,7 +58,7 @@ class _Finding(QWidget):
         finding, wide = self.finding, self.width()
         painter.setFont(style.text_font(13))
         painter.setPen(style.TEXT)
-        painter.drawText(QRectF(8, 0, wide, 20), Qt.AlignmentFlag.AlignVCenter, finding.name)
+        painter.drawText(QRectF(8, 0, wide, 20), Qt.AlignmentFlag.AlignVCenter, tr(finding.name))
         tint = {True: style.LICHEN, False: style.ROSE, None: style.QUIET}[finding.natural]
         painter.setPen(tint)
         painter.drawText(QRectF(8, 0, wide - 16, 20), Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, self.text())
@@ -80,7 +81,12 @@ class _Finding(QWidget):
             painter.drawEllipse(QPointF(x_of(finding.value), 30), 6, 6)
         painter.setFont(style.text_font(11))
         painter.setPen(style.QUIET)
-        painter.drawText(QRectF(8, 40, wide - 16, 15), Qt.AlignmentFlag.AlignVCenter,
-                         f"Natural: {figure(finding.low)} to {figure(finding.high)}{finding.unit and ' '}{finding.unit}; "
-                         f"{finding.source}.")
-        painter.drawText(QRectF(8, 54, wide - 16, 15), Qt.AlignmentFlag.AlignVCenter, f"What moves it: {finding.setting}")
+        painter.drawText(
+            QRectF(8, 40, wide - 16, 15),
+            Qt.AlignmentFlag.AlignVCenter,
+            tr("Natural: {} to {}{}{}; {}.").format(
+                figure(finding.low), figure(finding.high), finding.unit and " ", finding.unit, finding.source
+            ),
+        )
+        painter.drawText(QRectF(8, 54, wide - 16, 15), Qt.AlignmentFlag.AlignVCenter,
+                         tr("What moves it: {}").format(finding.setting))

@@ -13,6 +13,7 @@ from ....core.recipe import limits
 from ... import style
 from ...axis import LogAxis
 from ...lengths import length, size_of_unit
+from ...words import tr
 
 TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)
 
@@ -29,16 +30,16 @@ class ScaleRuler(QWidget):
         self._press = None
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Scale ruler")
+        self.setAccessibleName(tr("Scale ruler"))
         self.remedy = QPushButton(self)
         self.remedy.setStyleSheet("padding: 2px 9px;")
-        self.remedy.setAccessibleName("Remedy")
+        self.remedy.setAccessibleName(tr("Remedy"))
         self.remedy.hide()
         self.remedy.clicked.connect(self._apply)
         self._advice = []
-        self.setToolTip("Feature sizes from the voxel to the cloud. Drag a hill sideways for its size, up for "
+        self.setToolTip(tr("Feature sizes from the voxel to the cloud. Drag a hill sideways for its size, up for "
                         "its strength; arrow keys do the same, Tab goes on to the settings. The pale line is all "
-                        "grains together, the dotted one nature's slope.")
+                        "grains together, the dotted one nature's slope."))
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -167,11 +168,11 @@ class ScaleRuler(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setFont(style.text_font(13))
         painter.setPen(style.QUIET)
-        painter.drawText(QRectF(16, 8, 300, 20), Qt.AlignmentFlag.AlignVCenter, "Scale ruler")
+        painter.drawText(QRectF(16, 8, 300, 20), Qt.AlignmentFlag.AlignVCenter, tr("Scale ruler"))
         self._paint_advice(painter)
         if self._mound is None or not span_of(self._mound):
             painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter,
-                             "Nothing to measure yet: add a blob in Mass.")
+                             tr("Nothing to measure yet: add a blob in Mass."))
             return
         bottom = self.height() - self.BOTTOM
         painter.setFont(style.text_font(11))
@@ -191,7 +192,7 @@ class ScaleRuler(QWidget):
         painter.drawLine(QPointF(self.LEFT, bottom), QPointF(self.width() - self.RIGHT, bottom))
         span = span_of(self._mound)
         marks = [(size, length(size)) for size in self.axis.marks(size_of_unit()) if size < span * 0.8]
-        for size, text in (*marks, (span, "cloud span")):
+        for size, text in (*marks, (span, tr("cloud span"))):
             x = self.axis.x_of(size)
             painter.setPen(QPen(style.LINE, 1))
             painter.drawLine(QPointF(x, bottom), QPointF(x, bottom + 4))
@@ -204,7 +205,7 @@ class ScaleRuler(QWidget):
         painter.fillRect(zone, QBrush(style.with_alpha(style.QUIET, 60), Qt.BrushStyle.BDiagPattern))
         painter.setPen(style.QUIET)
         painter.drawText(QRectF(zone.right() + 6, zone.top(), 180, 14), Qt.AlignmentFlag.AlignVCenter,
-                         f"finer than 2 {'final' if self._station.final else 'draft'} voxels")
+                         tr("finer than 2 {} voxels").format("final" if self._station.final else "draft"))
         painter.setPen(QPen(style.LINE, 1))
         painter.drawLine(QPointF(edge, zone.top()), QPointF(edge, bottom))
 
@@ -219,7 +220,7 @@ class ScaleRuler(QWidget):
             path.lineTo(float(x), float(y))
         painter.drawPath(path)
         painter.drawText(QRectF(self.axis.x_of(span) - 110, float(rows[-1]) - 20, 110, 16),
-                         Qt.AlignmentFlag.AlignRight, "nature's slope")
+                         Qt.AlignmentFlag.AlignRight, tr("nature's slope"))
 
     def _paint_sum(self, painter):
         """All grains together, to be held against nature's slope."""
@@ -277,7 +278,7 @@ class ScaleRuler(QWidget):
         grain = self._mound.grains[number]
         chosen = number == self._station.chosen
         top = self.top_of(grain)
-        text = f"{grain.action.capitalize()} · {length(grain.feature)}" + ("" if grain.on else " · off")
+        text = f"{tr(grain.action.capitalize())} · {length(grain.feature)}" + ("" if grain.on else tr(" · off"))
         wide = painter.fontMetrics().horizontalAdvance(text) + 8
         x = min(max(top.x() - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
         box = QRectF(x, max(top.y() - 26, 28), wide, 17)

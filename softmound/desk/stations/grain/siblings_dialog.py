@@ -8,6 +8,7 @@ from ....core.engine.background import Job
 from ....core.engine.siblings import SIZE, WHICH, sheet
 from ...controls import Row, text_label
 from ...relay import Relay
+from ...words import tr
 
 COUNT = 12
 _WORDS = {"grains": "Grains", "levels": "Levels", "buds": "Buds and coats"}
@@ -33,22 +34,22 @@ class SiblingsDialog(QDialog):
 
     def __init__(self, mound, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Siblings")
+        self.setWindowTitle(tr("Siblings"))
         self.resize(1020, 600)
         self._mound, self._round = mound, 0
         self.taken, self.published, self.kept, self.mounds, self._pictures = None, [], [], {}, {}
         self._job = None
         layout = QVBoxLayout(self)
-        layout.addWidget(text_label("Siblings", "title"))
-        layout.addWidget(text_label("The same mound under other seeds. Choose one to go on with, or several to publish."))
+        layout.addWidget(text_label(tr("Siblings"), "title"))
+        layout.addWidget(text_label(tr("The same mound under other seeds. Choose one to go on with, or several to publish.")))
         self.which = {key: QCheckBox(_WORDS[key]) for key in WHICH}
         for box in self.which.values():
             box.setChecked(True)
             box.clicked.connect(lambda *_: self._begin())
-        self.again = QPushButton("Others")
-        self.again.setToolTip("Another dozen.")
+        self.again = QPushButton(tr("Others"))
+        self.again.setToolTip(tr("Another dozen."))
         self.again.clicked.connect(self._others)
-        layout.addWidget(Row(text_label("Seeds of", "field"), *self.which.values(), self.again))
+        layout.addWidget(Row(text_label(tr("Seeds of"), "field"), *self.which.values(), self.again))
         self.list = QListWidget()
         self.list.setViewMode(QListWidget.ViewMode.IconMode)
         self.list.setIconSize(QSize(*SIZE))
@@ -56,19 +57,19 @@ class SiblingsDialog(QDialog):
         self.list.setMovement(QListWidget.Movement.Static)
         self.list.setSelectionMode(QListWidget.SelectionMode.ExtendedSelection)
         self.list.setSpacing(6)
-        self.list.setAccessibleName("Siblings")
+        self.list.setAccessibleName(tr("Siblings"))
         self.list.itemSelectionChanged.connect(self._chosen)
         self.list.itemDoubleClicked.connect(lambda *_: self._take())
         layout.addWidget(self.list, 1)
-        self.take_button = QPushButton("Take it over")
+        self.take_button = QPushButton(tr("Take it over"))
         self.take_button.setObjectName("main")
         self.take_button.clicked.connect(self._take)
-        self.keep_button = QPushButton("Keep as snapshots")
-        self.keep_button.setToolTip("Kept with the mound in Light, to compare with and to go back to.")
+        self.keep_button = QPushButton(tr("Keep as snapshots"))
+        self.keep_button.setToolTip(tr("Kept with the mound in Light, to compare with and to go back to."))
         self.keep_button.clicked.connect(self._keep)
-        self.publish_button = QPushButton("Publish the chosen")
+        self.publish_button = QPushButton(tr("Publish the chosen"))
         self.publish_button.clicked.connect(self._publish)
-        close = QPushButton("Close")
+        close = QPushButton(tr("Close"))
         close.clicked.connect(self.reject)
         foot = QHBoxLayout()
         self.said = text_label("")
@@ -98,7 +99,7 @@ class SiblingsDialog(QDialog):
                 came(job, number, mound, pixels)
 
         self._job = job = Job(work, lambda *_: None, self._relay.to(self._done))
-        self.said.setText("Taking their pictures…")
+        self.said.setText(tr("Taking their pictures…"))
         self._chosen()
         job.start()
 
@@ -107,8 +108,8 @@ class SiblingsDialog(QDialog):
             return
         height, width = pixels.shape[:2]
         image = QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()
-        item = QListWidgetItem(QIcon(QPixmap.fromImage(image)), "This one" if number == 0 and self._round == 0 else
-                               f"Sibling {number + self._round * COUNT}")
+        item = QListWidgetItem(QIcon(QPixmap.fromImage(image)), tr("This one") if number == 0 and self._round == 0 else
+                               tr("Sibling {}").format(number + self._round * COUNT))
         item.setData(Qt.ItemDataRole.UserRole, number)
         self.list.addItem(item)
         self.mounds[number], self._pictures[number] = mound, pixels

@@ -21,6 +21,7 @@ from ...asking import asking
 from ...command import Command
 from ...document import refusing
 from ...figures import figure
+from ...words import tr
 from ..station import Station
 from .nature_dialog import NatureDialog
 from .paint_hand import PaintHand
@@ -68,8 +69,8 @@ class GrainStation(Station):
 
     def note(self, mound):
         if not mound.mass.forms:
-            return "There is no shape to grain yet: add a blob in Mass."
-        return "" if mound.grains else "The surface is still smooth. Press Add grain to break it up."
+            return tr("There is no shape to grain yet: add a blob in Mass.")
+        return "" if mound.grains else tr("The surface is still smooth. Press Add grain to break it up.")
 
     # -- grains ---------------------------------------------------------------------------------
 
@@ -148,7 +149,7 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        self.document.apply(f"warp {field}", lambda mound: changed(
+        self.document.apply(tr("warp {}").format(field), lambda mound: changed(
             mound, ("grains", self.chosen, "warp"), **{field: value}), moving)
 
     def change_action(self, action):
@@ -162,7 +163,7 @@ class GrainStation(Station):
         if grain is None or grain.action == action:
             return
         kind, kept = ACTIONS[action], {field: getattr(grain, field) for field in Grain.model_fields}
-        self.document.apply(f"make it {action}", lambda mound: put(
+        self.document.apply(tr("make it {}").format(action), lambda mound: put(
             mound, ("grains", self.chosen), lambda _: kind(**kept, **kind.carried(grain))))
 
     @refusing
@@ -175,7 +176,7 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if len(mound.grains) >= MOST_GRAINS:
-            self.window.tell(f"A mound has at most {MOST_GRAINS} grains; remove one first.")
+            self.window.tell(tr("A mound has at most {} grains; remove one first.").format(MOST_GRAINS))
             return
         same = [g for g in mound.grains if g.action == "push"]
         if action == "push" and same:
@@ -190,7 +191,7 @@ class GrainStation(Station):
     def remove(self):
         """Remove the chosen grain."""
         if self.grain() is not None:
-            self.document.apply("remove grain", lambda mound: without(mound, ("grains",), self.chosen))
+            self.document.apply(tr("remove grain"), lambda mound: without(mound, ("grains",), self.chosen))
 
     def duplicate(self):
         """Put a copy of the chosen grain behind it, with another seed."""
@@ -250,11 +251,12 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.window.tell("There is no shape to grain yet: add a blob in Mass.")
+            self.window.tell(tr("There is no shape to grain yet: add a blob in Mass."))
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
-        self.document.apply(f"character {name}", lambda now: now.edited(grains=sized_character(grains, span_of(mound), level)))
+        self.document.apply(tr("character {}").format(name),
+                            lambda now: now.edited(grains=sized_character(grains, span_of(mound), level)))
 
     def take_character_file(self, path=None):
         """Ask for a file of grains and take it.
@@ -265,8 +267,8 @@ class GrainStation(Station):
             Instead of asking.
         """
         if path is None:
-            path, _ = QFileDialog.getOpenFileName(self.tray, "A character from a file", str(pathlib.Path.home()),
-                                                  f"Characters (*{ENDING})")
+            path, _ = QFileDialog.getOpenFileName(self.tray, tr("A character from a file"), str(pathlib.Path.home()),
+                                                  tr("Characters (*{})").format(ENDING))
         if not path:
             return
         try:
@@ -284,10 +286,10 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if not mound.grains or not span_of(mound):
-            self.window.tell("There are no grains to keep yet.")
+            self.window.tell(tr("There are no grains to keep yet."))
             return
         if name is None:
-            name, given = QInputDialog.getText(self.tray, "Keep as a character", "Its name")
+            name, given = QInputDialog.getText(self.tray, tr("Keep as a character"), tr("Its name"))
             if not given or not name.strip():
                 return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds_of(mound)[0][1])
@@ -297,7 +299,7 @@ class GrainStation(Station):
         except Problem as problem:
             self.window.tell(str(problem))
             return
-        self.window.tell(f"Kept as {path}.")
+        self.window.tell(tr("Kept as {}.").format(path))
 
     # -- where ----------------------------------------------------------------------------------
 
@@ -321,9 +323,9 @@ class GrainStation(Station):
         """
         bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
         if len(self._masks(about)) >= MOST_MASKS:
-            self.window.tell(f"A grain or a patch has at most {MOST_MASKS} masks; remove one first.")
+            self.window.tell(tr("A grain or a patch has at most {} masks; remove one first.").format(MOST_MASKS))
             return
-        self.document.apply(f"mask {MASKS[kind].label.lower()}", lambda mound: put(
+        self.document.apply(tr("mask {}").format(MASKS[kind].label.lower()), lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, MASKS[kind].begun(bounds, long))))
 
     def edit_mask(self, about, number, field, value, moving, part=()):
@@ -339,7 +341,7 @@ class GrainStation(Station):
         part : sequence of str, optional
             A part of the mask that is changed instead of itself: its noise.
         """
-        self.document.apply(f"mask {field}", lambda mound: changed(
+        self.document.apply(tr("mask {}").format(field), lambda mound: changed(
             mound, (*self._place(about), "where", number, *part), **{field: value}), moving)
 
     def remove_mask(self, about, number):
@@ -351,7 +353,7 @@ class GrainStation(Station):
         number : int
         """
         self.paint_on(None, None)
-        self.document.apply("remove mask", lambda mound: without(mound, (*self._place(about), "where"), number))
+        self.document.apply(tr("remove mask"), lambda mound: without(mound, (*self._place(about), "where"), number))
 
     def show_where(self, shown):
         """Tint the picture where the chosen grain acts, or not.
@@ -375,13 +377,13 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.window.tell("There is no shape to patch yet: add a blob in Mass.")
+            self.window.tell(tr("There is no shape to patch yet: add a blob in Mass."))
             return
         middle = tuple(float(figure(float(v))) for v in (bounds[0] + bounds[1]) / 2)
         size = float(figure(span_of(mound) / 3.0, 2))
         patch = Patch(name=f"Patch {len(mound.patches) + 1}", centre=middle, size=(size,) * 3,
                       soft=float(figure(size / 4.0, 2)))
-        self.document.apply("add patch", lambda mound: mound.edited(patches=(*mound.patches, patch)))
+        self.document.apply(tr("add patch"), lambda mound: mound.edited(patches=(*mound.patches, patch)))
 
     def edit_patch(self, number, field, value, moving):
         """Change a field of a patch.
@@ -404,7 +406,7 @@ class GrainStation(Station):
         curve : Curve or None
         moving : bool
         """
-        self.document.apply("curve over all densities", lambda mound: changed(mound, ("skin",), tone=curve), moving)
+        self.document.apply(tr("curve over all densities"), lambda mound: changed(mound, ("skin",), tone=curve), moving)
 
     def remove_patch(self, number):
         """Take a patch away.
@@ -414,7 +416,7 @@ class GrainStation(Station):
         number : int
         """
         self.paint_on(None, None)
-        self.document.apply("remove patch", lambda mound: without(mound, ("patches",), number))
+        self.document.apply(tr("remove patch"), lambda mound: without(mound, ("patches",), number))
 
     # -- paint ----------------------------------------------------------------------------------
 
@@ -477,22 +479,22 @@ class GrainStation(Station):
         """Show the mound under other seeds, and take, keep or publish what is chosen."""
         window, mound = self.window, self.document.mound
         if not mound.mass.forms:
-            window.tell("There is no cloud yet: add a blob in Mass.")
+            window.tell(tr("There is no cloud yet: add a blob in Mass."))
             return
         with asking(SiblingsDialog(mound, window)) as dialog:
             if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
                 return
             chosen, kept, published = dialog.taken, dialog.kept, dialog.published
         if chosen is not None:
-            self.document.apply("take a sibling", lambda _: chosen)
+            self.document.apply(tr("take a sibling"), lambda _: chosen)
         elif kept:
             def keep(mound):
                 for recipe, pixels in kept:
                     mound = with_snapshot(mound, pixels, recipe)
                 return mound
 
-            if self.document.apply("keep siblings as snapshots", keep):
-                window.tell(f"Kept {len(kept)} siblings as snapshots: they lie in the tray of Light.")
+            if self.document.apply(tr("keep siblings as snapshots"), keep):
+                window.tell(tr("Kept {} siblings as snapshots: they lie in the tray of Light.").format(len(kept)))
         elif published:
             window.delivering.publish(published)
 
@@ -501,7 +503,7 @@ class GrainStation(Station):
         window, mound = self.window, self.document.mound
         grid = window.looking.grid
         if grid is None or grid.brick_bounds() is None:
-            window.tell("There is no cloud to measure yet: add a blob in Mass.")
+            window.tell(tr("There is no cloud to measure yet: add a blob in Mass."))
             return
 
         def work(ticket):

@@ -4,6 +4,7 @@ from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
 
 from ....core.library.asset import About
+from ...words import tr
 
 FIELDS = (("tags", "Tags, with commas", "Words it is to be found by."),
           ("shots", "Shots, with commas", "Codes of shots it is meant for."),
@@ -32,9 +33,9 @@ class AboutFields(QWidget):
         self.lines = {}
         for name, words, tip in FIELDS:
             line = QLineEdit()
-            line.setPlaceholderText(words)
-            line.setAccessibleName(words)
-            line.setToolTip(tip)
+            line.setPlaceholderText(tr(words))
+            line.setAccessibleName(tr(words))
+            line.setToolTip(tr(tip))
             value = getattr(about, name)
             line.setText(", ".join(value) if name in LISTS else value)
             line.textChanged.connect(lambda _text: self.changed.emit())

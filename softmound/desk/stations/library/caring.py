@@ -10,6 +10,7 @@ from ....core.library.shelf import verify
 from ....core.recipe import Problem
 from ...asking import asked, asking
 from ...figures import figure, memory
+from ...words import tr
 from .dialogs import BesideDialog, SayDialog
 
 
@@ -56,19 +57,27 @@ class Caring:
         """Put the path of the chosen version's largest file on the clipboard."""
         path = self.station.chosen.vdb(min(self.station.chosen.tiers))
         QApplication.clipboard().setText(str(path))
-        self.station.window.tell(f"{path} is on the clipboard.")
+        self.station.window.tell(tr("{} is on the clipboard.").format(path))
 
     def drop_larger(self):
         """Delete all but the smallest file of the chosen version."""
         version = self.station.chosen
-        self.station.changing(lambda ticket: dropped(version, sorted(version.tiers)[:-1]), f"Drop files of {version.facts['name']}",
-                       lambda after: f"{memory(version.bytes - after.bytes)} were freed; “Bring its files back” builds them again.")
+        self.station.changing(
+            lambda ticket: dropped(version, sorted(version.tiers)[:-1]),
+            tr("Drop files of {}").format(version.facts["name"]),
+            lambda after: tr("{} were freed; “Bring its files back” builds them again.").format(
+                memory(version.bytes - after.bytes)
+            ),
+        )
 
     def bring_back(self):
         """Build the files of the chosen version again that were dropped."""
         version = self.station.chosen
-        self.station.changing(lambda ticket: brought_back(version, None, ticket), f"Bring files of {version.facts['name']} back",
-                       lambda after: f"{after.facts['name']} v{after.number:03d} has its files again, with the same values.")
+        self.station.changing(
+            lambda ticket: brought_back(version, None, ticket),
+            tr("Bring files of {} back").format(version.facts["name"]),
+            lambda after: tr("{} v{:03d} has its files again, with the same values.").format(after.facts["name"], after.number),
+        )
 
     def rebuild_chosen(self):
         """Build the chosen version again, and say whether its values are the same."""
@@ -77,13 +86,13 @@ class Caring:
 
         def told(found):
             if found["same"]:
-                return f"{called}: its recipe gives the same values today."
+                return tr("{}: its recipe gives the same values today.").format(called)
             if found["largest_difference"] is None:
-                return f"{called}: its recipe gives a cloud that stands elsewhere today."
-            return (f"{called}: its recipe gives other values today: by up to {figure(found['largest_difference'])}, in the mean "
-                    f"{figure(found['mean_difference'])}.")
+                return tr("{}: its recipe gives a cloud that stands elsewhere today.").format(called)
+            return (tr("{}: its recipe gives other values today: by up to {}, in the mean {}.")
+                      .format(called, figure(found["largest_difference"]), figure(found["mean_difference"])))
 
-        self.station.changing(lambda ticket: rebuilt(version, ticket), f"Build {called} again", told)
+        self.station.changing(lambda ticket: rebuilt(version, ticket), tr("Build {} again").format(called), told)
 
     def restore_all(self):
         """Bring back every version that was put aside."""
@@ -95,34 +104,35 @@ class Caring:
             return
         finally:
             self.station.look_again()
-        self.station.window.tell(f"{len(found)} versions were brought back." if found else "Nothing was put aside.")
+        self.station.window.tell(tr("{} versions were brought back.").format(len(found)) if found else tr("Nothing was put aside."))
 
     def empty_aside(self):
         """Ask, and delete what was put aside for good."""
         there = retired(self.station.folder)
         if not there:
-            self.station.window.tell("Nothing was put aside.")
+            self.station.window.tell(tr("Nothing was put aside."))
             return
         names = ", ".join(dict.fromkeys(version.facts["name"] for version in there[:6]))
         if asked(self.station.window, f"{len(there)} versions were put aside ({names}). Deleted, they cannot come back.",
                  [("Delete for good", QMessageBox.ButtonRole.DestructiveRole), ("Keep them", QMessageBox.ButtonRole.RejectRole)],
                  default=1) == 0:
             folder = self.station.folder
-            self.station.changing(lambda ticket: empty(folder), "Delete what was put aside",
-                           lambda freed: f"{freed[0]} versions were deleted, {memory(freed[1])}.")
+            self.station.changing(lambda ticket: empty(folder), tr("Delete what was put aside"),
+                           lambda freed: tr("{} versions were deleted, {}.").format(freed[0], memory(freed[1])))
 
     def look_after(self):
         """Verify all, put right what can be, and say what came of it."""
         folder = self.station.folder
 
         def told(report):
-            mended = f" {len(report['mended'])} files were put right." if report["mended"] else ""
+            mended = tr(" {} files were put right.").format(len(report["mended"])) if report["mended"] else ""
             wrong = "" if not report["problems"] else f" {report['problems'][0]}"
             aside = f", and {memory(report['bytes_retired'])} put aside" if report["bytes_retired"] else ""
-            return (f"{report['as_published']} of {report['versions']} versions are as published, {memory(report['bytes'])}{aside}."
-                    f"{mended}{wrong}")
+            return tr("{} of {} versions are as published, {}{}.{}{}").format(
+                report["as_published"], report["versions"], memory(report["bytes"]), aside, mended, wrong
+            )
 
-        self.station.changing(lambda ticket: health(folder, ticket, mend=True), "Look after the library", told)
+        self.station.changing(lambda ticket: health(folder, ticket, mend=True), tr("Look after the library"), told)
 
     def retire_chosen(self):
         """Put the chosen version aside."""
@@ -133,14 +143,14 @@ class Caring:
             self.station.window.tell(str(problem))
             return
         self.station.look_again()
-        self.station.window.tell(f"{version.facts['name']} v{version.number:03d} was put aside; under “Put aside” it can be "
-                                 "brought back.")
+        self.station.window.tell(tr("{} v{:03d} was put aside; under “Put aside” it can be brought back.")
+                                   .format(version.facts["name"], version.number))
 
     def verify_chosen(self):
         """Check the chosen version against its checksums, and say what came of it."""
         try:
             version = verify(self.station.chosen.folder)
-            self.station.window.tell(f"{version.facts['name']} v{version.number:03d} is as published.")
+            self.station.window.tell(tr("{} v{:03d} is as published.").format(version.facts["name"], version.number))
         except Problem as problem:
             self.station.window.tell(str(problem))
 

@@ -16,6 +16,7 @@ from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory
 from ...lengths import length, sizes
 from ...pixels import image_of_pixels
+from ...words import tr
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
 
@@ -42,23 +43,23 @@ class SayDialog(QDialog):
 
     def __init__(self, version, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("What is said of it")
+        self.setWindowTitle(tr("What is said of it"))
         self.setMinimumWidth(400)
         facts = version.facts
         layout = QVBoxLayout(self)
         layout.setSpacing(8)
         layout.addWidget(text_label(f"{facts['name']} v{version.number:03d}", "title"))
-        layout.addWidget(text_label("Its grids and its recipe stay as they were published."))
+        layout.addWidget(text_label(tr("Its grids and its recipe stay as they were published.")))
         self.fields = AboutFields(About.model_validate(
             {name: tuple(facts[name]) if isinstance(facts[name], list) else facts[name]
              for name in About.model_fields if name in facts}))
         layout.addWidget(self.fields)
-        layout.addWidget(text_label("Name of the asset, with all its versions; what refers to its files has to follow."))
+        layout.addWidget(text_label(tr("Name of the asset, with all its versions; what refers to its files has to follow.")))
         self.name = QLineEdit(facts["name"])
-        self.name.setAccessibleName("Name of the asset")
+        self.name.setAccessibleName(tr("Name of the asset"))
         self.name.setMaxLength(80)
         layout.addWidget(self.name)
-        _buttons(self, layout, "Keep it so")
+        _buttons(self, layout, tr("Keep it so"))
 
 
 class AdoptDialog(QDialog):
@@ -73,7 +74,7 @@ class AdoptDialog(QDialog):
 
     def __init__(self, paths, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Adopt into the library")
+        self.setWindowTitle(tr("Adopt into the library"))
         self.setMinimumWidth(430)
         self.pattern = pattern_of(paths)
         self.unit = self.up = "stated"
@@ -82,25 +83,26 @@ class AdoptDialog(QDialog):
         layout.setSpacing(8)
         layout.addWidget(text_label(first.name, "title"))
         layout.addWidget(text_label(
-            f"{len(paths)} numbered frames become one asset." if self.pattern else
-            "It is checked, measured and pictured; the file itself stays as it is." if len(paths) == 1 else
-            f"{len(paths)} files become an asset each, named after them."))
+            tr("{} numbered frames become one asset.").format(len(paths)) if self.pattern else
+            tr("It is checked, measured and pictured; the file itself stays as it is.") if len(paths) == 1 else
+            tr("{} files become an asset each, named after them.").format(len(paths))))
         self.name = QLineEdit(first.stem.rstrip("#._- ").replace("_", " ").strip() or "Cloud")
-        self.name.setAccessibleName("Name of the asset")
-        self.name.setPlaceholderText("Name")
+        self.name.setAccessibleName(tr("Name of the asset"))
+        self.name.setPlaceholderText(tr("Name"))
         self.name.setMaxLength(80)
         self.name.setVisible(len(paths) == 1 or self.pattern is not None)
         layout.addWidget(self.name)
         self.source = QLineEdit()
-        self.source.setPlaceholderText("Where it comes from")
-        self.source.setAccessibleName("Where it comes from")
+        self.source.setPlaceholderText(tr("Where it comes from"))
+        self.source.setAccessibleName(tr("Where it comes from"))
         layout.addWidget(self.source)
-        for title, options, field in (("Unit of its numbers", UNITS, "unit"), ("Which axis is up", UPS, "up")):
+        for title, options, field in ((tr("Unit of its numbers"), UNITS, "unit"), (tr("Which axis is up"), UPS, "up")):
             layout.addWidget(text_label(title))
             row = ChoiceRow({"stated": "as stated", **{option: option for option in options}}, "stated", title)
             row.chosen.connect(lambda option, field=field: setattr(self, field, option))
             layout.addWidget(row)
-        self.rate = NumberField("Frames a second", 0.1, 240.0, RATE, "", "At which the frames play.", "linear", (12.0, 60.0))
+        self.rate = NumberField(tr("Frames a second"), 0.1, 240.0, RATE, "",
+                                tr("At which the frames play."), "linear", (12.0, 60.0))
         self.rate.setVisible(self.pattern is not None)
         layout.addWidget(self.rate)
         _buttons(self, layout, "Adopt")
@@ -155,7 +157,7 @@ class BesideDialog(QDialog):
 
     def __init__(self, versions, light, view, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Side by side")
+        self.setWindowTitle(tr("Side by side"))
         self._versions, self._light, self._view = tuple(versions), light, view
         self._from = None
         self._relighting = Relighting(self._take)
@@ -168,14 +170,14 @@ class BesideDialog(QDialog):
             picture = QLabel()
             picture.setFixedSize(self.WIDE, self.WIDE * 2 // 3)
             picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
-            picture.setAccessibleName(f"{version.facts['name']} version {version.number}")
+            picture.setAccessibleName(tr("{} version {}").format(version.facts["name"], version.number))
             picture.setPixmap(_fitting(QImage(str(version.thumb)), self.WIDE))
             self.pictures.append(picture)
             grid.addWidget(picture, 0, column)
             grid.addWidget(text_label(f"{version.facts['name']} v{version.number:03d}", "title"), 1, column)
             grid.addWidget(text_label(_table(version, self._versions[1 - column])), 2, column)
-        grid.addWidget(text_label("Drag in a picture to turn both. They stand in one light; each fills its picture and is "
-                                  "metered by itself."), 3, 0, 1, 2)
+        grid.addWidget(text_label(tr("Drag in a picture to turn both. They stand in one light; each fills its picture and is "
+                                  "metered by itself.")), 3, 0, 1, 2)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         buttons.rejected.connect(self.reject)
         grid.addWidget(buttons, 4, 0, 1, 2)
@@ -239,7 +241,7 @@ def _size(facts):
 _ROWS = {
     "size": _size, "voxel": lambda facts: f"{length(facts['voxel'])}",
     "active voxels": lambda facts: count(facts["active_voxels"]),
-    "extinction": lambda facts: f"{figure(facts['extinction'])} per metre",
+    "extinction": lambda facts: tr("{} per metre").format(figure(facts["extinction"])),
     "optical depth": lambda facts: " × ".join(figure(depth) for depth in facts.get("optical_depth", ())) or "not measured",
     "outline’s dimension": lambda facts: figure(facts["shape"]["outline"]) if "shape" in facts else "not measured",
     "seeds": lambda facts: ", ".join(map(str, facts["seeds"])) or "none",

@@ -11,6 +11,7 @@ from ...controls import Row, text_label
 from ...figures import count, figure, memory, seconds
 from ...lengths import length, sizes
 from ...settings_panel import SettingsPanel
+from ...words import tr
 from .about_fields import AboutFields
 
 
@@ -21,91 +22,96 @@ class LibrarySettings(SettingsPanel):
         super().__init__("Library", "published clouds, with their recipes")
         self._station = station
         self.folder = self.add(text_label(""))
-        self.change = QPushButton("Change folder…")
+        self.change = QPushButton(tr("Change folder…"))
         self.change.clicked.connect(station.choose_folder)
         self.add(Row(self.change))
-        self.section("This mound")
+        self.section(tr("This mound"))
         self.state = self.add(text_label(""))
         delivering = station.window.delivering
         self.tiers = {}
         for times in TIERS:
-            button = QPushButton("full" if times == 1 else f"1/{times}")
+            button = QPushButton(tr("full") if times == 1 else f"1/{times}")
             button.setCheckable(True)
             button.setChecked(times in delivering.tiers)
-            button.setAccessibleName("Publish the full grid" if times == 1 else f"Publish a grid of 1/{times}")
-            button.setToolTip("A file at the final voxel." if times == 1 else
-                              f"A file with voxels {times} times as wide, of the same mass: for far clouds and quick looks.")
+            button.setAccessibleName(tr("Publish the full grid") if times == 1 else tr("Publish a grid of 1/{}").format(times))
+            button.setToolTip(
+                tr("A file at the final voxel.")
+                if times == 1
+                else tr("A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.").format(times)
+            )
             button.toggled.connect(lambda _on: self._take_tiers())
             self.tiers[times] = button
         self.add(Row(*self.tiers.values()))
         self.more_with = {}
         for name, words in (("suns", "suns"), ("turntable", "turntable"), ("proxy", "light mesh")):
-            button = QPushButton(words)
+            button = QPushButton(tr(words))
             button.setCheckable(True)
             button.setChecked(name in delivering.more)
-            button.setToolTip(f"Also keep {MORE[name]}.")
+            button.setToolTip(tr("Also keep {}.").format(tr(MORE[name])))
             button.toggled.connect(lambda _on: self._take_more())
             self.more_with[name] = button
         self.add(Row(*self.more_with.values()))
         self.foretold = self.add(text_label(""))
-        self.publish = QPushButton("Publish…")
+        self.publish = QPushButton(tr("Publish…"))
         self.publish.setObjectName("main")
-        self.publish.setToolTip("Build at the final voxel and add a version to the library.")
+        self.publish.setToolTip(tr("Build at the final voxel and add a version to the library."))
         self.publish.clicked.connect(lambda: station.window.delivering.publish())
         self.add(Row(self.publish))
-        self.section("Chosen version")
+        self.section(tr("Chosen version"))
         self.facts = self.add(text_label(""))
-        self.open = QPushButton("Open its mound")
+        self.open = QPushButton(tr("Open its mound"))
         self.open.clicked.connect(lambda: station.window.files.open(station.chosen.mound))
-        self.form = QPushButton("Use as a form")
-        self.form.setToolTip("Add its grid to the present mound, in Mass.")
+        self.form = QPushButton(tr("Use as a form"))
+        self.form.setToolTip(tr("Add its grid to the present mound, in Mass."))
         self.form.clicked.connect(station.caring.use_as_form)
-        self.verify = QPushButton(style.icon("shield-check"), "Verify")
-        self.verify.setToolTip("Check its files against their checksums.")
+        self.verify = QPushButton(style.icon("shield-check"), tr("Verify"))
+        self.verify.setToolTip(tr("Check its files against their checksums."))
         self.verify.clicked.connect(station.caring.verify_chosen)
-        self.reveal = QPushButton(style.icon("folder-open"), "Reveal")
-        self.reveal.setToolTip("Show its folder in the file manager.")
+        self.reveal = QPushButton(style.icon("folder-open"), tr("Reveal"))
+        self.reveal.setToolTip(tr("Show its folder in the file manager."))
         self.reveal.clicked.connect(station.caring.reveal)
-        self.beside = QPushButton("Side by side")
-        self.beside.setToolTip("Look at two versions together: select the other one with Ctrl held.")
+        self.beside = QPushButton(tr("Side by side"))
+        self.beside.setToolTip(tr("Look at two versions together: select the other one with Ctrl held."))
         self.beside.clicked.connect(station.caring.show_beside)
-        self.more = QPushButton("More")
+        self.more = QPushButton(tr("More"))
         menu = QMenu(self.more)
-        self.say = menu.addAction("Say or rename…", station.caring.say)
-        self.copy = menu.addAction("Copy path", station.caring.copy_path)
-        self.rebuild = menu.addAction("Build it again and compare", station.caring.rebuild_chosen)
-        self.drop = menu.addAction("Drop its larger files", station.caring.drop_larger)
-        self.drop.setToolTip("Delete all but the smallest of its files; the recipe builds them again.")
-        self.bring = menu.addAction("Bring its files back", station.caring.bring_back)
-        self.retire = menu.addAction("Put aside", station.caring.retire_chosen)
-        self.retire.setToolTip("Take it off the shelf. It is kept until the library is emptied of what was put aside.")
+        self.say = menu.addAction(tr("Say or rename…"), station.caring.say)
+        self.copy = menu.addAction(tr("Copy path"), station.caring.copy_path)
+        self.rebuild = menu.addAction(tr("Build it again and compare"), station.caring.rebuild_chosen)
+        self.drop = menu.addAction(tr("Drop its larger files"), station.caring.drop_larger)
+        self.drop.setToolTip(tr("Delete all but the smallest of its files; the recipe builds them again."))
+        self.bring = menu.addAction(tr("Bring its files back"), station.caring.bring_back)
+        self.retire = menu.addAction(tr("Put aside"), station.caring.retire_chosen)
+        self.retire.setToolTip(tr("Take it off the shelf. It is kept until the library is emptied of what was put aside."))
         menu.setToolTipsVisible(True)
         self.more.setMenu(menu)
         self.add(Row(self.open, self.form))
         self.add(Row(self.verify, self.reveal))
         self.add(Row(self.beside, self.more))
-        self.section("Said of what is published next")
+        self.section(tr("Said of what is published next"))
         self.about = AboutFields()
         self.about.changed.connect(self._take_about)
         self.add(Row(self.about))
-        self.section("The shelf")
-        self.like = QPushButton("Like a picture…")
-        self.like.setToolTip("Find clouds by an outline, drawn or of a photograph; a picture can be dropped on the cards as well.")
+        self.section(tr("The shelf"))
+        self.like = QPushButton(tr("Like a picture…"))
+        self.like.setToolTip(tr("Find clouds by an outline, drawn or of a photograph; a picture can be dropped on the "
+                                "cards as well."))
         self.like.clicked.connect(station.choose_outline)
-        self.health = QPushButton("Look after it")
-        self.health.setToolTip("Verify every version, put right what can be, and say what takes how much room.")
+        self.health = QPushButton(tr("Look after it"))
+        self.health.setToolTip(tr("Verify every version, put right what can be, and say what takes how much room."))
         self.health.clicked.connect(station.caring.look_after)
-        self.many = QPushButton("Publish seeds…")
-        self.many.setToolTip("Publish this mound under several seeds, one after the other.")
+        self.many = QPushButton(tr("Publish seeds…"))
+        self.many.setToolTip(tr("Publish this mound under several seeds, one after the other."))
         self.many.clicked.connect(station.publish_seeds)
-        self.adopt = QPushButton("Adopt…")
-        self.adopt.setToolTip("Take an OpenVDB file of somebody else's into the library; it can be dropped on the cards as well.")
+        self.adopt = QPushButton(tr("Adopt…"))
+        self.adopt.setToolTip(tr("Take an OpenVDB file of somebody else's into the library; it can be dropped on the "
+                                 "cards as well."))
         self.adopt.clicked.connect(station.choose_to_adopt)
         self.add(Row(self.many, self.adopt))
-        self.aside = QPushButton("Put aside")
+        self.aside = QPushButton(tr("Put aside"))
         menu = QMenu(self.aside)
-        self.restore = menu.addAction("Bring back what was put aside", station.caring.restore_all)
-        self.empty = menu.addAction("Delete it for good…", station.caring.empty_aside)
+        self.restore = menu.addAction(tr("Bring back what was put aside"), station.caring.restore_all)
+        self.empty = menu.addAction(tr("Delete it for good…"), station.caring.empty_aside)
         self.aside.setMenu(menu)
         self.add(Row(self.like, self.health))
         self.add(Row(self.aside))
@@ -138,8 +144,8 @@ class LibrarySettings(SettingsPanel):
         self.folder.setText(station.folder.name)
         self.folder.setToolTip(str(station.folder))
         self.state.setText(
-            f"“{mound.name}” is published as it is now." if station.published_now(mound) else
-            f"“{mound.name}” will be published at its final voxel of {length(mound.voxels.final)}.")
+            tr("“{}” is published as it is now.").format(mound.name) if station.published_now(mound) else
+            tr("“{}” will be published at its final voxel of {}.").format(mound.name, length(mound.voxels.final)))
         self.show_foretold(mound)
         version = station.chosen
         recipe = version is not None and version.mound is not None
@@ -151,22 +157,34 @@ class LibrarySettings(SettingsPanel):
         self.drop.setEnabled(recipe and len(version.tiers) > 1 and version.frames is None)
         self.bring.setEnabled(recipe and bool(version.dropped))
         if version is None:
-            self.facts.setText("Choose a card below to see its facts.")
+            self.facts.setText(tr("Choose a card below to see its facts."))
             return
         facts = version.facts
         low, high = facts["bounds"]
         size = sizes(b - a for a, b in zip(low, high))
         self.facts.setText(
-            f"<b>{escape(facts['name'])}</b> v{version.number:03d}<br>"
-            f"grid “{facts['grid']}”, {'16' if facts.get('half') else '32'}-bit<br>"
-            f"voxel {length(facts['voxel'])}<br>{size}<br>"
-            f"{' × '.join(str(d) for d in facts['dims'])} voxels, {count(facts['active_voxels'])} active<br>"
-            f"density up to {figure(facts['range'][1])}<br>"
-            f"extinction {figure(facts['extinction'])} per metre<br>"
-            f"seeds {', '.join(map(str, facts['seeds']))}<br>"
-            f"{_tiers(version.tiers)}, {memory(version.bytes)}"
-            + (f"<br>dropped: {_tiers(version.dropped)}" if version.dropped else "")
-            + _frames(version.frames) + _said_of(facts))
+            tr(
+                "<b>{}</b> v{:03d}<br>grid “{}”, {}-bit<br>voxel {}<br>{}<br>{} voxels, {} active<br>density up to "
+                "{}<br>extinction {} per metre<br>seeds {}<br>{}, {}"
+            ).format(
+                escape(facts["name"]),
+                version.number,
+                facts["grid"],
+                "16" if facts.get("half") else "32",
+                length(facts["voxel"]),
+                size,
+                " × ".join(str(d) for d in facts["dims"]),
+                count(facts["active_voxels"]),
+                figure(facts["range"][1]),
+                figure(facts["extinction"]),
+                ", ".join(map(str, facts["seeds"])),
+                _tiers(version.tiers),
+                memory(version.bytes),
+            )
+            + (tr("<br>dropped: {}").format(_tiers(version.dropped)) if version.dropped else "")
+            + _frames(version.frames)
+            + _said_of(facts)
+        )
 
     def show_foretold(self, mound):
         """Say how large and how long what is published would be.
@@ -183,8 +201,8 @@ class LibrarySettings(SettingsPanel):
         # A tier has an eighth of the voxels of the one twice as fine.
         share = sum(times**-3.0 for times in tiers)
         size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
-        self.foretold.setText(f"About {memory(size)} of files at the most, in "
-                              f"{seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))}.")
+        self.foretold.setText(tr("About {} of files at the most, in {}.")
+                                .format(memory(size), seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))))
 
 
 def _tiers(reductions):

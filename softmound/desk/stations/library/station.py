@@ -13,6 +13,7 @@ from ....core.library.index import Index
 from ....core.library.likeness import apart, apart_from_outline, outline_in
 from ...asking import asking
 from ...strip import COMPUTING, FRESH, OLD
+from ...words import tr
 from ..station import Station
 from .caring import Caring
 from .dialogs import AdoptDialog
@@ -195,8 +196,8 @@ class LibraryStation(Station):
     def choose_outline(self):
         """Ask for a picture, and show the clouds that are most like the outline in it."""
         kinds = " ".join(f"*{ending}" for ending in OUTLINES)
-        path, _ = QFileDialog.getOpenFileName(self.settings, "A picture of a cloud, or a drawn outline",
-                                              str(self.window.files.folder), f"Pictures ({kinds})")
+        path, _ = QFileDialog.getOpenFileName(self.settings, tr("A picture of a cloud, or a drawn outline"),
+                                              str(self.window.files.folder), tr("Pictures ({})").format(kinds))
         if path:
             self.like_outline(path)
 
@@ -211,7 +212,7 @@ class LibraryStation(Station):
             self.like, self.outline = None, (pathlib.Path(path).name, mask)
             self._show_found()
 
-        self.window.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, "Find an outline")
+        self.window.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, tr("Find an outline"))
 
     def _show_found(self):
         self.turning.leave()
@@ -265,15 +266,15 @@ class LibraryStation(Station):
         """Ask how many seeds, and publish siblings."""
         mound = self.document.mound
         if not mound.mass.forms:
-            self.window.tell("There is no cloud to publish yet: add a blob in Mass.")
+            self.window.tell(tr("There is no cloud to publish yet: add a blob in Mass."))
             return
-        count, yes = QInputDialog.getInt(self.window, "Publish seeds", "This mound and so many siblings:", 8, 1, 1000)
+        count, yes = QInputDialog.getInt(self.window, tr("Publish seeds"), tr("This mound and so many siblings:"), 8, 1, 1000)
         if yes:
             self.window.delivering.publish([sibling(mound, number) for number in range(count + 1)])
 
     def choose_to_adopt(self):
         """Ask for files of somebody else's, and adopt them."""
-        paths, _ = QFileDialog.getOpenFileNames(self.settings, "Adopt", str(self.window.files.folder), "OpenVDB (*.vdb)")
+        paths, _ = QFileDialog.getOpenFileNames(self.settings, "Adopt", str(self.window.files.folder), tr("OpenVDB (*.vdb)"))
         if paths:
             self.adopt(paths)
 
@@ -293,12 +294,15 @@ class LibraryStation(Station):
         for path in [pattern] if pattern else paths:
             called = name if pattern or len(paths) == 1 else ""
             called = called or pathlib.Path(path).stem.rstrip("#._- ") or "Cloud"
-            self.changing(lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options), f"Adopt {called}",
-                           lambda made: f"Adopted as {made.parent.name} {made.name}.")
+            self.changing(
+                lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options),
+                tr("Adopt {}").format(called),
+                lambda made: tr("Adopted as {} {}.").format(made.parent.name, made.name),
+            )
 
     def choose_folder(self):
         """Ask for another library folder."""
-        folder = QFileDialog.getExistingDirectory(self.settings, "Library folder", str(self.folder))
+        folder = QFileDialog.getExistingDirectory(self.settings, tr("Library folder"), str(self.folder))
         if folder:
             self.window.delivering.library = pathlib.Path(folder)
             self.look_again()

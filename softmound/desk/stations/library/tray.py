@@ -23,6 +23,7 @@ from ... import style
 from ...figures import memory
 from ...lengths import length
 from ...pixels import image_of_pixels
+from ...words import tr
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
 """Ends of files in which an outline can be found."""
@@ -93,7 +94,7 @@ class _Versions(QAbstractListModel):
     def data(self, index, role=Qt.ItemDataRole.DisplayRole):
         version = self.versions[index.row()]
         if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return f"{version.facts['name']} version {version.number}"
+            return tr("{} version {}").format(version.facts["name"], version.number)
         if role == Qt.ItemDataRole.ToolTipRole:
             return str(version.folder)
         return None
@@ -197,29 +198,29 @@ class ShelfTray(QWidget):
         self.list.setWrapping(False)
         self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.list.setAccessibleName("Published versions")
+        self.list.setAccessibleName(tr("Published versions"))
         self.list.selectionModel().currentChanged.connect(
             lambda now, _before: station.choose(now.row() if now.isValid() else None))
         self.list.selectionModel().selectionChanged.connect(lambda *_: station.settings.show_mound(station.document.mound))
         self.setAcceptDrops(True)
         self._station = station
         self.find = QLineEdit()
-        self.find.setPlaceholderText("Find by name, tag, shot…")
-        self.find.setAccessibleName("Find published clouds")
-        self.find.setToolTip("Beginnings of words in the name, note, tags, shots and author; all of them have to be there.")
+        self.find.setPlaceholderText(tr("Find by name, tag, shot…"))
+        self.find.setAccessibleName(tr("Find published clouds"))
+        self.find.setToolTip(tr("Beginnings of words in the name, note, tags, shots and author; all of them have to be there."))
         self.find.setClearButtonEnabled(True)
         self.find.textChanged.connect(lambda words: station.search(words=words))
         self.order = QComboBox()
-        self.order.setAccessibleName("Sorted")
+        self.order.setAccessibleName(tr("Sorted"))
         for key, words in ORDERS.items():
-            self.order.addItem(words, key)
+            self.order.addItem(tr(words), key)
         self.order.currentIndexChanged.connect(lambda n: station.search(order=self.order.itemData(n)))
-        self.like = QPushButton("More like this")
-        self.like.setToolTip("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one.")
+        self.like = QPushButton(tr("More like this"))
+        self.like.setToolTip(tr("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one."))
         self.like.clicked.connect(station.more_like)
-        self.lit = QPushButton("In this light")
+        self.lit = QPushButton(tr("In this light"))
         self.lit.setCheckable(True)
-        self.lit.setToolTip("Show every cloud of the shelf from the same side in the sun and sky of the present mound.")
+        self.lit.setToolTip(tr("Show every cloud of the shelf from the same side in the sun and sky of the present mound."))
         self.lit.toggled.connect(station.light_alike)
         self.count = QLabel()
         self.count.setObjectName("quiet")
@@ -246,9 +247,9 @@ class ShelfTray(QWidget):
         self._stack.addWidget(shelf)
         empty = QWidget()
         column = QHBoxLayout(empty)
-        text = QLabel("This library is empty. Publishing puts this mound into it as an OpenVDB asset.")
+        text = QLabel(tr("This library is empty. Publishing puts this mound into it as an OpenVDB asset."))
         text.setObjectName("quiet")
-        button = QPushButton("Publish this mound")
+        button = QPushButton(tr("Publish this mound"))
         button.setObjectName("main")
         button.clicked.connect(lambda: station.window.delivering.publish())
         column.addStretch()
@@ -297,12 +298,17 @@ class ShelfTray(QWidget):
         station = self._station
         found, there = len(station.found), len(station.versions)
         if station.outline is not None:
-            self.count.setText(f"like the outline in {station.outline[0]}")
+            self.count.setText(tr("like the outline in {}").format(station.outline[0]))
         elif station.like is not None:
-            self.count.setText(f"like {station.like.facts['name']}")
+            self.count.setText(tr("like {}").format(station.like.facts["name"]))
         else:
-            self.count.setText("nothing is found" if not found else
-                               f"{there:,} version{'s' * (there != 1)}" if found == there else f"{found:,} of {there:,} versions")
+            self.count.setText(
+                tr("nothing is found")
+                if not found
+                else tr("{:,} version{}").format(there, "s" * (there != 1))
+                if found == there
+                else tr("{:,} of {:,} versions").format(found, there)
+            )
         others = station.like is not None or station.outline is not None
-        self.like.setText("Show all again" if others else "More like this")
+        self.like.setText(tr("Show all again") if others else tr("More like this"))
         self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))

@@ -6,6 +6,7 @@ from PyQt6.QtWidgets import QWidget
 
 from ....core.light.looks import histogram
 from ... import style
+from ...words import tr
 
 
 class HistogramStrip(QWidget):
@@ -15,9 +16,9 @@ class HistogramStrip(QWidget):
         super().__init__()
         self._counts = None
         self.setFixedHeight(50)
-        self.setAccessibleName("Histogram of the cloud")
-        self.setToolTip("How much of the cloud lies at which brightness, in stops from middle grey. What lies right of the "
-                        "second line is nearly white.")
+        self.setAccessibleName(tr("Histogram of the cloud"))
+        self.setToolTip(tr("How much of the cloud lies at which brightness, in stops from middle grey. What lies right of the "
+                        "second line is nearly white."))
 
     def show_scene(self, scene, exposure):
         """Show the histogram of a scene.

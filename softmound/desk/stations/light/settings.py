@@ -12,6 +12,7 @@ from ...asking import asking
 from ...controls import NumberField, Row
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
+from ...words import tr
 from .histogram import HistogramStrip
 from .sun_dialog import SunPlaceDialog
 
@@ -27,14 +28,14 @@ class LightSettings(SettingsPanel):
         self._parts = []
         # What matters most comes first, before any section.
         self._part("sun", Sun, Sun.first_rows)
-        self.by_place = QPushButton("By place and time…")
+        self.by_place = QPushButton(tr("By place and time…"))
         self.add(Row(self.by_place))
         self.by_place.clicked.connect(self._place_and_time)
         self._part("", Light, Light.first_rows)
         self._part("medium", Medium, Medium.first_rows)
         self.looks = self.add(NumberField(
-            "Looks as large as", 0.01, 1e6, SIZE, "m", "The size of natural cloud that has this optical depth, at 0.08 per "
-            "metre: it sets the extinction.", "log", (50.0, 20_000.0)))
+            tr("Looks as large as"), 0.01, 1e6, SIZE, "m", tr("The size of natural cloud that has this optical depth, at 0.08 per "
+            "metre: it sets the extinction."), "log", (50.0, 20_000.0)))
         self.looks.changed.connect(station.look_as_large_as)
         self.section("Exposure")
         self.histogram = self.add(HistogramStrip())
@@ -44,9 +45,9 @@ class LightSettings(SettingsPanel):
         self._part("", Light, Light.rows)
         self.section("Sky")
         sky = self._part("sky", Sky, Sky.rows, "Sky")
-        self.open_sky = QPushButton("Open a picture…")
+        self.open_sky = QPushButton(tr("Open a picture…"))
         self._sky_row = self.add(Row(self.open_sky))
-        self.open_sky.setToolTip("An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude.")
+        self.open_sky.setToolTip(tr("An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude."))
         self.open_sky.clicked.connect(self._open_sky)
         self.section("Below")
         self._part("floor", Floor, Floor.rows, "Below")
@@ -59,13 +60,16 @@ class LightSettings(SettingsPanel):
         self.section("Looking")
         self.looking = self.add(PartFields(View, View.rows))
         self.looking.changed.connect(lambda field, value, moving: self._view(moving, **{field: value}))
-        self.alone = QCheckBox("True light by whole paths alone")
-        self.alone.setToolTip("Without what is gathered from Draft light: exact in every pixel, and many times slower.")
+        self.alone = QCheckBox(tr("True light by whole paths alone"))
+        self.alone.setToolTip(tr("Without what is gathered from Draft light: exact in every pixel, and many times slower."))
         self.alone.toggled.connect(station.trace_alone)
         self.add(Row(self.alone))
-        self.denoise = QCheckBox("Denoise True light")
-        self.denoise.setToolTip("Take the noise that is left out of it by a guess: sooner to look at, not to be measured."
-                                if can_denoise() else "Needs a package that is not installed: pip install 'softmound[denoise]'.")
+        self.denoise = QCheckBox(tr("Denoise True light"))
+        self.denoise.setToolTip(
+            tr("Take the noise that is left out of it by a guess: sooner to look at, not to be measured.")
+            if can_denoise()
+            else tr("Needs a package that is not installed: pip install 'softmound[denoise]'.")
+        )
         self.denoise.setEnabled(can_denoise())
         self.denoise.toggled.connect(station.denoise)
         self.add(Row(self.denoise))
@@ -107,21 +111,21 @@ class LightSettings(SettingsPanel):
 
     def _transforms(self):
         box = QComboBox()
-        box.setAccessibleName("View transform")
-        box.setToolTip("How light becomes what the screen shows: the curve of our own, or those of the OpenColorIO "
-                       "config that the environment names in OCIO, else a built-in one.")
+        box.setAccessibleName(tr("View transform"))
+        box.setToolTip(tr("How light becomes what the screen shows: the curve of our own, or those of the OpenColorIO "
+                       "config that the environment names in OCIO, else a built-in one."))
         # A long entry must not widen the settings.
         box.setSizeAdjustPolicy(QComboBox.SizeAdjustPolicy.AdjustToMinimumContentsLengthWithIcon)
         box.setMinimumContentsLength(12)
         for name in transforms():
-            box.addItem(TRANSFORM_WORDS.get(name, name), name)
+            box.addItem(tr(TRANSFORM_WORDS.get(name, name)), name)
         box.activated.connect(lambda n: self._station.edit_part("", "view transform", transform=box.itemData(n)))
         self.add(Row(box))
         return box
 
     def _open_sky(self):
         kinds = " ".join(f"*{ending}" for ending in SKY_ENDINGS)
-        path, _ = QFileDialog.getOpenFileName(self, "A picture of all directions", "", f"Pictures ({kinds})")
+        path, _ = QFileDialog.getOpenFileName(self, tr("A picture of all directions"), "", tr("Pictures ({})").format(kinds))
         if path:
             self._station.take_sky_picture(path)
 
@@ -130,7 +134,7 @@ class LightSettings(SettingsPanel):
             accepted, (azimuth, elevation) = dialog.exec() == SunPlaceDialog.DialogCode.Accepted, dialog.sun()
         if accepted:
             if elevation < -10.0:
-                self._station.window.tell("The sun is far below the horizon there and then; nothing was changed.")
+                self._station.window.tell(tr("The sun is far below the horizon there and then; nothing was changed."))
                 return
             self._station.edit_part("sun", "sun by place and time", azimuth=azimuth, elevation=elevation)
 

@@ -8,6 +8,7 @@ from ....core.light.situations import NAMES, in_situation
 from ....core.recipe import Light, View
 from ... import style
 from ...controls import screen_colour
+from ...words import tr
 
 
 class SituationTile(QAbstractButton):
@@ -22,8 +23,8 @@ class SituationTile(QAbstractButton):
         super().__init__(parent)
         self.name = name
         self.light = in_situation(Light(), View(), name)
-        self.setAccessibleName(f"Light: {name}")
-        self.setToolTip(f"Sun, sky and exposure of “{name}”, turned to the present view.")
+        self.setAccessibleName(tr("Light: {}").format(tr(name)))
+        self.setToolTip(tr("Sun, sky and exposure of “{}”, turned to the present view.").format(tr(name)))
         self.setCursor(Qt.CursorShape.PointingHandCursor)
         self.setMinimumSize(90, 84)
 
@@ -66,7 +67,7 @@ class SituationTile(QAbstractButton):
         painter.setFont(style.text_font(12))
         painter.setPen(style.TEXT)
         painter.drawText(QRectF(frame.left(), frame.bottom() - 24, frame.width(), 20),
-                         Qt.AlignmentFlag.AlignCenter, self.name)
+                         Qt.AlignmentFlag.AlignCenter, tr(self.name))
 
 
 class SituationTray(QWidget):

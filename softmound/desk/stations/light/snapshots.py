@@ -10,6 +10,7 @@ from ....core.recipe.snapshots import with_snapshot
 from ...comparing import NOW, Comparison, Side
 from ...photographs import image_of
 from ...pixels import image_of_pixels, pixels_of
+from ...words import tr
 
 MINIATURE = (120, 75)
 LONGEST = 1280
@@ -49,13 +50,13 @@ class Snapshots(QObject):
         """
         image = self._window.picture.image
         if image is None or not self._document.mound.mass.forms:
-            self._window.tell("There is no cloud to keep a snapshot of yet: add a blob in Mass.")
+            self._window.tell(tr("There is no cloud to keep a snapshot of yet: add a blob in Mass."))
             return False
         longest = max(image.width(), image.height())
         if longest > LONGEST:
             image = image.scaledToWidth(round(image.width() * LONGEST / longest))
         pixels = pixels_of(image)
-        return self._document.apply("keep a snapshot", lambda mound: with_snapshot(mound, pixels))
+        return self._document.apply(tr("keep a snapshot"), lambda mound: with_snapshot(mound, pixels))
 
     def miniature(self, view):
         """A small picture from a view, if the draft is at hand.
@@ -151,5 +152,5 @@ class Snapshots(QObject):
         return rows[0][1] / camera.height, rows[1][1] / camera.height
 
     def _marked(self, side):
-        self._document.apply("mark a photograph", lambda mound: changed(
+        self._document.apply(tr("mark a photograph"), lambda mound: changed(
             mound, ("references", side.number), top=side.span[0], base=side.span[1]))

@@ -11,6 +11,7 @@ from ....core.recipe.places import changed, put, without
 from ....core.starts.looks_as import looking_as_large_as
 from ...command import Command
 from ...figures import seconds
+from ...words import tr
 from ..station import Station
 from .settings import LightSettings
 from .situation_tray import SituationTray
@@ -62,12 +63,13 @@ class LightStation(Station):
             if self.window.station is self and not answer.request.moving:
                 self.settings.histogram.show_scene(answer.radiance, answer.exposure)
         if np.isinf(answer.noise):
-            self.window.tell("True light: the first paths, eased with Draft light as a guide")
+            self.window.tell(tr("True light: the first paths, eased with Draft light as a guide"))
         elif answer.noise > 0.0:
             left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
             stated = answer.left == 0.0 and not answer.request.alone and answer.bias < np.inf
             bias = f", bias {100 * answer.bias:.1f} %" if stated else ""
-            self.window.tell(f"True light: {answer.passes} paths a pixel, noise {100 * answer.noise:.1f} %{bias}{left}")
+            self.window.tell(tr("True light: {} paths a pixel, noise {:.1f} %{}{}")
+                               .format(answer.passes, 100 * answer.noise, bias, left))
 
     def trace_alone(self, on):
         """Make True light of whole paths alone, or of gathered ones put right by them.
@@ -105,7 +107,7 @@ class LightStation(Station):
         ----------
         kind : str
         """
-        self.document.apply("sea or land below", lambda mound: with_floor(mound, kind, bounds_of(mound)))
+        self.document.apply(tr("sea or land below"), lambda mound: with_floor(mound, kind, bounds_of(mound)))
 
     def look_as_large_as(self, size, moving=False):
         """Give the cloud the optical depth of a natural one of some size.
@@ -118,7 +120,7 @@ class LightStation(Station):
         """
         span = span_of(self.document.mound)
         if span:
-            self.document.apply("looks as large as", lambda mound: looking_as_large_as(mound, size, span), moving)
+            self.document.apply(tr("looks as large as"), lambda mound: looking_as_large_as(mound, size, span), moving)
 
     def remove(self):
         """Remove the chosen lamp."""
@@ -173,7 +175,8 @@ class LightStation(Station):
         **changes
             Fields of the lamp.
         """
-        self.document.apply(f"lamp {undo_label}", lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
+        self.document.apply(tr("lamp {}").format(undo_label),
+                            lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
 
     def duplicate_lamp(self, number):
         """Add a lamp like another beside it."""
@@ -185,7 +188,7 @@ class LightStation(Station):
     def remove_lamp(self, number):
         """Remove a lamp."""
         self.lamp = None
-        self.document.apply("remove a lamp", lambda mound: without(mound, ("light", "lamps"), number))
+        self.document.apply(tr("remove a lamp"), lambda mound: without(mound, ("light", "lamps"), number))
 
     # -- views and snapshots --------------------------------------------------------------------
 
@@ -193,13 +196,13 @@ class LightStation(Station):
         """Keep the present view under a name."""
         mound = self.document.mound
         taken = {kept.name for kept in mound.views}
-        name = next(f"View {n}" for n in range(1, 99) if f"View {n}" not in taken)
-        self.document.apply("keep a view", lambda mound: mound.edited(
+        name = next(tr("View {}").format(n) for n in range(1, 99) if f"View {n}" not in taken)
+        self.document.apply(tr("keep a view"), lambda mound: mound.edited(
             views=(*mound.views, KeptView(name=name, view=mound.view))))
 
     def replace_view(self, number):
         """Keep the present view in place of another."""
-        self.document.apply("keep a view anew", lambda mound: changed(mound, ("views", number), view=mound.view))
+        self.document.apply(tr("keep a view anew"), lambda mound: changed(mound, ("views", number), view=mound.view))
 
     def rename(self, what, number):
         """Ask for another name of a kept view or a snapshot.
@@ -211,9 +214,9 @@ class LightStation(Station):
         number : int
         """
         before = getattr(self.document.mound, what)[number].name
-        name, given = QInputDialog.getText(self.tray, "Rename", "Name", text=before)
+        name, given = QInputDialog.getText(self.tray, tr("Rename"), tr("Name"), text=before)
         if given:
-            self.document.apply("rename", lambda mound: changed(mound, (what, number), name=name.strip()))
+            self.document.apply(tr("rename"), lambda mound: changed(mound, (what, number), name=name.strip()))
 
     def forget(self, what, number):
         """Remove a kept view or a snapshot.
@@ -226,7 +229,7 @@ class LightStation(Station):
         """
         if what == "snapshots":
             self.snapshots.end()
-        self.document.apply("remove", lambda mound: without(mound, (what,), number))
+        self.document.apply(tr("remove"), lambda mound: without(mound, (what,), number))
 
     def keep_snapshot(self):
         """Keep the picture that is shown, and its recipe."""
@@ -235,7 +238,7 @@ class LightStation(Station):
 
     def take_snapshot_over(self, number):
         """Go on with the recipe of a snapshot; all snapshots stay."""
-        self.document.apply("go back to a snapshot", lambda mound: mound.snapshots[number].recipe.edited(
+        self.document.apply(tr("go back to a snapshot"), lambda mound: mound.snapshots[number].recipe.edited(
             snapshots=mound.snapshots))
 
     # -- the sky --------------------------------------------------------------------------------
@@ -255,7 +258,7 @@ class LightStation(Station):
             "sky", "sky picture", kind="image", picture=Arrays(pixels=pixels)))
 
     def note(self, mound):
-        return "" if mound.mass.forms else "There is nothing to light yet: add a blob in Mass."
+        return "" if mound.mass.forms else tr("There is nothing to light yet: add a blob in Mass.")
 
     def edit_part(self, part, undo_label, moving=False, **changes):
         """Change a part of the light.
@@ -279,5 +282,5 @@ class LightStation(Station):
         ----------
         name : str
         """
-        self.document.apply(f"light: {name.lower()}", lambda mound: mound.edited(
+        self.document.apply(tr("light: {}").format(name.lower()), lambda mound: mound.edited(
             light=in_situation(mound.light, mound.view, name)))

@@ -7,6 +7,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
 from ....core.light.sunplace import sun_at
 from ...controls import NumberField, text_label
+from ...words import tr
 
 
 class SunPlaceDialog(QDialog):
@@ -14,18 +15,18 @@ class SunPlaceDialog(QDialog):
 
     def __init__(self, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Sun by place and time")
+        self.setWindowTitle(tr("Sun by place and time"))
         self.setMinimumWidth(360)
         kept = QSettings("softmound", "sun")
         self._kept = kept
         layout = QVBoxLayout(self)
-        layout.addWidget(text_label("Sun by place and time", "title"))
-        layout.addWidget(text_label("+z is taken for north and +x for east."))
-        self.latitude = NumberField("Latitude", -90.0, 90.0, 50.0, "°", "North positive.")
-        self.longitude = NumberField("Longitude", -180.0, 180.0, 0.0, "°", "East positive.")
-        self.day = NumberField("Day", 1, 365, 172, "", "Of the year: 172 is the 21st of June.", whole=True)
-        self.hour = NumberField("Hour", 0.0, 24.0, 12.0, "h", "Universal time; noon in the middle of a time zone is near 12 "
-                                "minus a fifteenth of the longitude.")
+        layout.addWidget(text_label(tr("Sun by place and time"), "title"))
+        layout.addWidget(text_label(tr("+z is taken for north and +x for east.")))
+        self.latitude = NumberField(tr("Latitude"), -90.0, 90.0, 50.0, "°", tr("North positive."))
+        self.longitude = NumberField(tr("Longitude"), -180.0, 180.0, 0.0, "°", tr("East positive."))
+        self.day = NumberField(tr("Day"), 1, 365, 172, "", tr("Of the year: 172 is the 21st of June."), whole=True)
+        self.hour = NumberField(tr("Hour"), 0.0, 24.0, 12.0, "h", tr("Universal time; noon in the middle of a time zone is near 12 "
+                                "minus a fifteenth of the longitude."))
         for name in ("latitude", "longitude", "day", "hour"):
             field = getattr(self, name)
             field.set(float(kept.value(name, field.reset_value)))
@@ -54,7 +55,7 @@ class SunPlaceDialog(QDialog):
     def _show(self):
         azimuth, elevation = self.sun()
         where = "above" if elevation >= 0.0 else "below"
-        self.found.setText(f"The sun stands at {azimuth:.1f}°, {abs(elevation):.1f}° {where} the horizon.")
+        self.found.setText(tr("The sun stands at {:.1f}°, {:.1f}° {} the horizon.").format(azimuth, abs(elevation), where))
 
     def _accept(self):
         for name in ("latitude", "longitude", "day", "hour"):

@@ -18,6 +18,7 @@ from ... import style
 from ...controls import ChoiceRow, emptied, screen_colour, text_label
 from ...figures import figure
 from ...photographs import image_of
+from ...words import tr
 
 PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}
 
@@ -163,16 +164,16 @@ class LightTray(QWidget):
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 8, 0, 0)
         layout.setSpacing(6)
-        self.choice = ChoiceRow(PAGES, "situations", "In the tray")
+        self.choice = ChoiceRow(PAGES, "situations", tr("In the tray"))
         layout.addWidget(self.choice)
         self.pages = QStackedWidget()
         self.situations = situations
-        self.lamps = CardPage("No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning.",
-                              "Add a lamp", "A ball that shines, in the middle of the cloud to begin with.")
-        self.views = CardPage("Keep a view to come back to it, here and on the command line.", "Keep this view",
-                              "Keep where the picture is taken from, under a name.")
-        self.snapshots = CardPage("A snapshot keeps this picture and its recipe, to compare with later.",
-                                  "Keep a snapshot", "Keep this picture and its recipe (K).")
+        self.lamps = CardPage(tr("No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning."),
+                              tr("Add a lamp"), tr("A ball that shines, in the middle of the cloud to begin with."))
+        self.views = CardPage(tr("Keep a view to come back to it, here and on the command line."), tr("Keep this view"),
+                              tr("Keep where the picture is taken from, under a name."))
+        self.snapshots = CardPage(tr("A snapshot keeps this picture and its recipe, to compare with later."),
+                                  tr("Keep a snapshot"), tr("Keep this picture and its recipe (K)."))
         for page in (situations, self.lamps, self.views, self.snapshots):
             self.pages.addWidget(page)
         layout.addWidget(self.pages, 1)
@@ -180,8 +181,8 @@ class LightTray(QWidget):
         self.lamps.add.clicked.connect(lambda: station.add_lamp())
         self.views.add.clicked.connect(lambda: station.keep_view())
         self.snapshots.add.clicked.connect(lambda: station.keep_snapshot())
-        self.take = QPushButton("Take pictures…")
-        self.take.setToolTip("A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T).")
+        self.take = QPushButton(tr("Take pictures…"))
+        self.take.setToolTip(tr("A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T)."))
         self.take.setStyleSheet("padding: 4px 10px;")
         self.take.clicked.connect(lambda: station.window.delivering.take_pictures())
         self.choice.layout().addWidget(self.take)
@@ -220,36 +221,40 @@ class LightTray(QWidget):
 
     def _lamp_tile(self, number, lamp):
         colour = lamp.colour if lamp.kelvin is None else tuple(kelvin_colour(lamp.kelvin))
-        tile = CardTile(lamp.name, "Choose it to change it; right click for more.",
-                        colour=screen_colour(colour) if lamp.on else style.QUIET, line=f"{figure(lamp.power / 1e6)} Mlm")
+        tile = CardTile(
+            lamp.name,
+            tr("Choose it to change it; right click for more."),
+            colour=screen_colour(colour) if lamp.on else style.QUIET,
+            line=tr("{} Mlm").format(figure(lamp.power / 1e6)),
+        )
         tile.setChecked(number == self._station.lamp)
         tile.clicked.connect(lambda: self._station.choose_lamp(number))
         tile.menu_wanted.connect(lambda: self._menu((
-            ("Switch off" if lamp.on else "Switch on", lambda: self._station.edit_lamp(number, "switch", on=not lamp.on)),
+            (tr("Switch off") if lamp.on else tr("Switch on"), lambda: self._station.edit_lamp(number, "switch", on=not lamp.on)),
             ("Duplicate", lambda: self._station.duplicate_lamp(number)),
             ("Remove", lambda: self._station.remove_lamp(number)))))
         return tile
 
     def _view_tile(self, number, kept):
         view = kept.view
-        tile = CardTile(kept.name, "Look from here again; right click for more.",
-                        line=f"{figure(view.focal)} mm", image=self._station.snapshots.miniature(view))
+        tile = CardTile(kept.name, tr("Look from here again; right click for more."),
+                        line=tr("{} mm").format(figure(view.focal)), image=self._station.snapshots.miniature(view))
         tile.setCheckable(False)
         tile.clicked.connect(lambda: self._station.document.look(view))
         tile.menu_wanted.connect(lambda: self._menu((
             ("Rename…", lambda: self._station.rename("views", number)),
-            ("Keep the present view here", lambda: self._station.replace_view(number)),
+            (tr("Keep the present view here"), lambda: self._station.replace_view(number)),
             ("Remove", lambda: self._station.forget("views", number)))))
         return tile
 
     def _snapshot_tile(self, number, snapshot):
-        tile = CardTile(snapshot.name, "Compare with the present picture; right click for more.",
+        tile = CardTile(snapshot.name, tr("Compare with the present picture; right click for more."),
                         image=image_of(snapshot.picture))
         tile.setChecked(number == self._station.snapshots.compared)
         tile.clicked.connect(lambda: self._station.snapshots.compare(number))
         tile.menu_wanted.connect(lambda: self._menu((
             ("Compare…", lambda: self._station.snapshots.compare(number)),
-            ("Go back to this recipe", lambda: self._station.take_snapshot_over(number)),
+            (tr("Go back to this recipe"), lambda: self._station.take_snapshot_over(number)),
             ("Rename…", lambda: self._station.rename("snapshots", number)),
             ("Remove", lambda: self._station.forget("snapshots", number)))))
         return tile
@@ -257,5 +262,5 @@ class LightTray(QWidget):
     def _menu(self, entries):
         menu = QMenu(self)
         for text, run in entries:
-            menu.addAction(text, run)
+            menu.addAction(tr(text), run)
         menu.popup(self.cursor().pos())

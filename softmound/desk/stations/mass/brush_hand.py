@@ -7,6 +7,7 @@ from PyQt6.QtGui import QPen, QPolygonF
 from ....core.mass.strokes import next_gesture, stroked
 from ....core.recipe.forms import MOST_PATH
 from ... import style
+from ...words import tr
 
 APART = 0.12
 """Of the brush's radius: how far the hand must go for another point of the path."""
@@ -45,7 +46,7 @@ class BrushHand:
         self._hit = station.picker().hit(camera.eye, camera.ray(at.x(), at.y()))
         if self._hit is None:
             self._path = None
-            station.window.tell("There is nothing under the brush: begin the stroke on the cloud.")
+            station.window.tell(tr("There is nothing under the brush: begin the stroke on the cloud."))
             return
         self._before, self._picker = station.document.mound.mass, station.picker()
         self._first, self._gesture = self._hit, next_gesture(self._before)
@@ -84,7 +85,7 @@ class BrushHand:
         station, brush = self._station, self.brush
         if self._against:
             brush = type(brush)(**{**brush.__dict__, "strength": -brush.strength})
-        station.document.apply(f"{brush.tool} stroke", lambda mound: mound.edited(mass=stroked(
+        station.document.apply(tr("{} stroke").format(brush.tool), lambda mound: mound.edited(mass=stroked(
             self._before, brush, self._path, self._first.normal, station.picked, self._gesture)), True)
 
     def release(self):

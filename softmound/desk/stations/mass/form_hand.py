@@ -15,6 +15,7 @@ from ....core.mass.sculpt import edges_of, triangles
 from ....core.mass.surface import placed
 from ... import style
 from ...overlays import nice_step
+from ...words import tr
 
 HANDLE = 7
 """Pixels of a handle's radius."""
@@ -128,7 +129,7 @@ class FormHand:
         self._before = {n: station.document.mound.mass.forms[n] for n in station.movable()}
         self._held = what if self._before else None
         if not self._before and station.picked:
-            station.window.tell("The form is locked: unlock it in its settings to move it.")
+            station.window.tell(tr("The form is locked: unlock it in its settings to move it."))
 
     def drag(self, at, modifiers, camera):
         """Move, turn or size the chosen forms, or draw a box."""

@@ -10,6 +10,7 @@ from ....core.recipe.time import Growth
 from ...controls import Row, text_label
 from ...part_fields import PartFields
 from ...where_fields import Where
+from ...words import tr
 
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
@@ -30,10 +31,10 @@ class GrowthFields:
     def __init__(self, panel, window):
         self._panel, self._window = panel, window
         panel.section("Growth")
-        self.on = QCheckBox("Let it grow")
-        self.on.setToolTip("Smoke and cloud rise from the form; the best frame can be frozen and refined.")
+        self.on = QCheckBox(tr("Let it grow"))
+        self.on.setToolTip(tr("Smoke and cloud rise from the form; the best frame can be frozen and refined."))
         self.on.clicked.connect(lambda on: window.document.apply(
-            "growth", lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
+            tr("growth"), lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
         panel.add(Row(self.on))
         self.fields = self.where = self.takes = self.grow = self.look = None
         self._rest = ()
@@ -44,19 +45,19 @@ class GrowthFields:
         panel, window = self._panel, self._window
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(
-            f"growth {field}", lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
-        title = panel.add(text_label("Gives off where", "field"))
+            tr("growth {}").format(field), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
+        title = panel.add(text_label(tr("Gives off where"), "field"))
         self.where = panel.add(Where(GrowthMasks(window.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
-        self.grow, self.look = QPushButton("Grow"), QPushButton("Look at it")
+        self.grow, self.look = QPushButton(tr("Grow")), QPushButton(tr("Look at it"))
         self.grow.setObjectName("main")
-        self.grow.setToolTip("Let it run, or go on where it was stopped; Escape stops it, the frames stay.")
+        self.grow.setToolTip(tr("Let it run, or go on where it was stopped; Escape stops it, the frames stay."))
         self.grow.clicked.connect(window.moving.grow)
-        self.look.setToolTip("Show the frames that are kept.")
+        self.look.setToolTip(tr("Show the frames that are kept."))
         self.look.clicked.connect(window.moving.look_at_growth)
-        self.on_from, self.seed = QPushButton("Go on from here"), QPushButton("Another seed")
+        self.on_from, self.seed = QPushButton(tr("Go on from here")), QPushButton(tr("Another seed"))
         self.on_from.clicked.connect(window.moving.go_on_from_here)
-        self.seed.setToolTip("Let it grow with another seed; the growth before is found again by its seed, for a while.")
+        self.seed.setToolTip(tr("Let it grow with another seed; the growth before is found again by its seed, for a while."))
         self.seed.clicked.connect(window.moving.another_seed)
         rows = panel.add(Row(self.grow, self.look)), panel.add(Row(self.on_from, self.seed))
         self._rest = (self.fields, title, self.where, self.takes, *rows)
@@ -88,11 +89,11 @@ class GrowthFields:
             return
         moving = self._window.moving
         if moving.begins is None:
-            self.on_from.setText("Go on from here")
-            self.on_from.setToolTip("The next growth goes on from the frame that is seen, by the numbers it has then.")
+            self.on_from.setText(tr("Go on from here"))
+            self.on_from.setToolTip(tr("The next growth goes on from the frame that is seen, by the numbers it has then."))
         else:
-            self.on_from.setText(f"From frame {moving.begins[1]} ×")
-            self.on_from.setToolTip("The next growth goes on from that frame; press to let it begin at the start again.")
+            self.on_from.setText(tr("From frame {} ×").format(moving.begins[1]))
+            self.on_from.setToolTip(tr("The next growth goes on from that frame; press to let it begin at the start again."))
         self.on_from.setEnabled(moving.begins is not None or moving.grown is not None)
 
 
@@ -112,14 +113,14 @@ class GrowthMasks:
         mound = self._document.mound
         if len(mound.growth.where) < MOST_MASKS:
             mask = MASKS[kind].begun(bounds_of(mound), span_of(mound) or 1.0)
-            self._document.apply(f"growth mask {MASKS[kind].label.lower()}",
+            self._document.apply(tr("growth mask {}").format(MASKS[kind].label.lower()),
                                  lambda mound: put(mound, WHERE, lambda masks: (*masks, mask)))
 
     def edit_mask(self, _about, number, field, value, moving, part=()):
         """Change a field of a mask, or of a part of it."""
         place = (*WHERE, number, *part)
-        self._document.apply(f"growth mask {field}", lambda mound: changed(mound, place, **{field: value}), moving)
+        self._document.apply(tr("growth mask {}").format(field), lambda mound: changed(mound, place, **{field: value}), moving)
 
     def remove_mask(self, _about, number):
         """Take a mask away."""
-        self._document.apply("remove growth mask", lambda mound: without(mound, WHERE, number))
+        self._document.apply(tr("remove growth mask"), lambda mound: without(mound, WHERE, number))

@@ -4,6 +4,7 @@ from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
 from ....core.starts.heaps import pile
 from ...controls import NumberField, text_label
+from ...words import tr
 
 
 class HeapDialog(QDialog):
@@ -20,23 +21,23 @@ class HeapDialog(QDialog):
 
     def __init__(self, span, altitude, parent=None):
         super().__init__(parent)
-        self.setWindowTitle("Heap")
+        self.setWindowTitle(tr("Heap"))
         self.setMinimumWidth(340)
         self._altitude = altitude
         layout = QVBoxLayout(self)
-        layout.addWidget(text_label("Heap", "title"))
-        layout.addWidget(text_label("A pile of blobs to begin with; each can be moved and changed afterwards."))
+        layout.addWidget(text_label(tr("Heap"), "title"))
+        layout.addWidget(text_label(tr("A pile of blobs to begin with; each can be moved and changed afterwards.")))
         self.fields = {}
         span = max(span, 0.1)
         for key, label, low, high, value, unit, whole, sentence in (
-            ("count", "Count", 1, 400, 16, "", True, "Blobs in the heap."),
-            ("x", "Spread x", 0.01, 20_000.0, span, "m", False, "How wide the heap is along x."),
-            ("y", "Spread y", 0.01, 20_000.0, span * 0.5, "m", False, "How high the heap is in its middle."),
-            ("z", "Spread z", 0.01, 20_000.0, span * 0.8, "m", False, "How deep the heap is along z."),
-            ("dome", "Dome", 0.0, 1.0, 0.8, "", False, "How much higher the middle is piled: 0 flat, 1 a dome."),
-            ("small", "Smallest radius", 0.001, 10_000.0, span * 0.08, "m", False, "Radius at the rim of the heap."),
-            ("large", "Largest radius", 0.001, 10_000.0, span * 0.2, "m", False, "Radius in the middle of the heap."),
-            ("seed", "Seed", 0, 999, 1, "", True, "Another number, another heap."),
+            ("count", "Count", 1, 400, 16, "", True, tr("Blobs in the heap.")),
+            ("x", tr("Spread x"), 0.01, 20_000.0, span, "m", False, tr("How wide the heap is along x.")),
+            ("y", tr("Spread y"), 0.01, 20_000.0, span * 0.5, "m", False, tr("How high the heap is in its middle.")),
+            ("z", tr("Spread z"), 0.01, 20_000.0, span * 0.8, "m", False, tr("How deep the heap is along z.")),
+            ("dome", "Dome", 0.0, 1.0, 0.8, "", False, tr("How much higher the middle is piled: 0 flat, 1 a dome.")),
+            ("small", tr("Smallest radius"), 0.001, 10_000.0, span * 0.08, "m", False, tr("Radius at the rim of the heap.")),
+            ("large", tr("Largest radius"), 0.001, 10_000.0, span * 0.2, "m", False, tr("Radius in the middle of the heap.")),
+            ("seed", "Seed", 0, 999, 1, "", True, tr("Another number, another heap.")),
         ):
             log = unit == "m"
             field = NumberField(label, low, high, float(f"{value:.3g}"), unit, sentence, "log" if log else "linear",
@@ -45,7 +46,7 @@ class HeapDialog(QDialog):
             layout.addWidget(field)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
         self.add_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.add_button.setText("Add heap")
+        self.add_button.setText(tr("Add heap"))
         self.add_button.setObjectName("main")
         buttons.accepted.connect(self.accept)
         buttons.rejected.connect(self.reject)

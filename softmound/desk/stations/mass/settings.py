@@ -12,6 +12,7 @@ from ....core.recipe.places import changed, put
 from ...controls import NumberField, Row, emptied, text_label
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
+from ...words import tr
 from .growth_fields import GrowthFields
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
@@ -39,10 +40,10 @@ def _choices(parent, options, name, chosen):
     group = QButtonGroup(parent)
     buttons = {}
     for key, text, sentence in options:
-        button = QPushButton(text)
+        button = QPushButton(tr(text))
         button.setCheckable(True)
-        button.setToolTip(sentence)
-        button.setAccessibleName(f"{name}: {text}")
+        button.setToolTip(tr(sentence))
+        button.setAccessibleName(f"{tr(name)}: {tr(text)}")
         button.clicked.connect(lambda _=False, k=key: chosen(k))
         group.addButton(button)
         buttons[key] = button
@@ -64,15 +65,15 @@ class MassSettings(SettingsPanel):
         self._of_form = []
         self._make_brush()
         self._make_form()
-        self.hint = self.add(text_label("Click a form in the picture or in the tray to change it; Shift adds another, "
-                                   "a box drawn over the sky picks all in it."))
+        self.hint = self.add(text_label(tr("Click a form in the picture or in the tray to change it; Shift adds another, "
+                                   "a box drawn over the sky picks all in it.")))
         self._make_strokes()
         self.section("Joining")
         self.joining = self._part_fields(Mass, Mass.rows, lambda field, value, moving: station.edit_mass(
             field, moving, **{field: value}))
         self.switches, self.levels = {}, {}
-        self._level("base", BaseLevel, "Base level", "Flatten the underside")
-        self._level("top", TopLevel, "Top level", "Flatten the top")
+        self._level("base", BaseLevel, tr("Base level"), tr("Flatten the underside"))
+        self._level("top", TopLevel, tr("Top level"), tr("Flatten the top"))
         self.growth = GrowthFields(self, station.window)
 
     # -- what there is --------------------------------------------------------------------------
@@ -83,12 +84,12 @@ class MassSettings(SettingsPanel):
         self.brush = {}
         for field, label, (low, high), unit, shown, scale, sentence in BRUSH:
             number = NumberField(label, low, high, getattr(station.brush, field), unit, sentence, scale, shown)
-            number.setAccessibleName(f"Brush: {label}")
+            number.setAccessibleName(tr("Brush: {}").format(tr(label)))
             number.changed.connect(lambda v, _m, f=field: station.change_brush(**{f: v}))
             self.brush[field] = self.add(number)
             self._of_brush.append(number)
         self.symmetry = _choices(self, SYMMETRY, "Symmetry", lambda k: station.change_brush(symmetry=k))
-        self._of_brush += [self.add(text_label("Symmetry")), self.add(Row(*self.symmetry.values()))]
+        self._of_brush += [self.add(text_label(tr("Symmetry"))), self.add(Row(*self.symmetry.values()))]
         self.brush_hint = self.add(text_label(""))
         self._of_brush.append(self.brush_hint)
 
@@ -97,56 +98,56 @@ class MassSettings(SettingsPanel):
         self.kind_label = self.section("Form")
         form.append(self.kind_label)
         self.name = QLineEdit()
-        self.name.setAccessibleName("Form's name")
+        self.name.setAccessibleName(tr("Form's name"))
         self.name.setMaxLength(80)
         self.name.editingFinished.connect(self._renamed)
         form.append(self.add(Row(self.name)))
         self.facts = self.add(text_label(""))
         self.trouble = self.add(text_label("", "trouble"))
-        self.close_button, self.sheet_button = QPushButton("Close the holes"), QPushButton("Make it a sheet")
-        self.close_button.setToolTip("Fill each hole with a fan around its middle.")
-        self.sheet_button.setToolTip("Give the open surface a thickness.")
+        self.close_button, self.sheet_button = QPushButton(tr("Close the holes")), QPushButton(tr("Make it a sheet"))
+        self.close_button.setToolTip(tr("Fill each hole with a fan around its middle."))
+        self.sheet_button.setToolTip(tr("Give the open surface a thickness."))
         self.close_button.clicked.connect(lambda: station.close_holes())
         self.sheet_button.clicked.connect(self._make_sheet)
         self.mending = self.add(Row(self.close_button, self.sheet_button))
         self.roles = _choices(self, ROLES, "Role", lambda r: self._change("role", "role", r))
         form.append(self.add(Row(*self.roles.values())))
-        self.hidden, self.locked = QCheckBox("Hidden"), QCheckBox("Locked")
+        self.hidden, self.locked = QCheckBox(tr("Hidden")), QCheckBox(tr("Locked"))
         self.hidden.toggled.connect(lambda on: self._change("hidden", "hide form" if on else "show form", on))
         self.locked.toggled.connect(lambda on: self._change("locked", "lock form" if on else "unlock form", on))
-        self.locked.setToolTip("Neither moved nor sculpted in the picture.")
+        self.locked.setToolTip(tr("Neither moved nor sculpted in the picture."))
         form.append(self.add(Row(self.hidden, self.locked)))
-        self.earlier, self.later = QPushButton("Earlier"), QPushButton("Later")
+        self.earlier, self.later = QPushButton(tr("Earlier")), QPushButton(tr("Later"))
         for button, step in ((self.earlier, -1), (self.later, 1)):
-            button.setToolTip("Roles act in the order of the tray.")
+            button.setToolTip(tr("Roles act in the order of the tray."))
             button.clicked.connect(lambda _=False, s=step: station.shift(s))
         form.append(self.add(Row(self.earlier, self.later)))
-        self.unlink = QPushButton("Unlink")
-        self.unlink.setToolTip("Let this copy go its own way.")
+        self.unlink = QPushButton(tr("Unlink"))
+        self.unlink.setToolTip(tr("Let this copy go its own way."))
         self.unlink.clicked.connect(lambda: station.unlink())
         self.linked = self.add(text_label(""))
         self.link_row = self.add(Row(self.unlink))
         self.kinds = {kind: self._part_fields(model, model.rows, self._change_field) for kind, model in FORMS.items()}
         self.joinings = _choices(self, JOINS, "Joins", lambda k: self._change("joins", "how it joins", k))
         self.ways = _choices(self, WAYS, "Densities", lambda k: self._change("by", "how densities join", k))
-        self.joining_rows = [self.add(Row(text_label("Joins by"), *self.joinings.values())), self.add(Row(*self.ways.values()))]
+        self.joining_rows = [self.add(Row(text_label(tr("Joins by")), *self.joinings.values())), self.add(Row(*self.ways.values()))]
         for button in (*self.joinings.values(), *self.ways.values()):
             button.setStyleSheet("padding: 5px 6px;")
         self.place = self._part_fields(Form, Form.place_rows, self._change_field)
         form.append(self.place)
         self.age = self._part_fields(Form, Form.age_rows, self._change_field)
         form.append(self.age)
-        self.own = QCheckBox("Melt of its own")
+        self.own = QCheckBox(tr("Melt of its own"))
         self.own.toggled.connect(
             lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
         form.append(self.add(Row(self.own)))
         low, high = limits(Blob, "melt")
-        self.own_melt = NumberField("Own melt", low, high, 4.0, "m", "Blend radius where this form joins.",
+        self.own_melt = NumberField(tr("Own melt"), low, high, 4.0, "m", tr("Blend radius where this form joins."),
                                     "linear", (0.0, 100.0))
         self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
         form.append(self.add(self.own_melt))
-        self.moves = QPushButton("Moves…")
-        self.moves.setToolTip("Let it move as numbered files do, or as a stage with time samples; once more: stand still.")
+        self.moves = QPushButton(tr("Moves…"))
+        self.moves.setToolTip(tr("Let it move as numbered files do, or as a stage with time samples; once more: stand still."))
         self.moves.clicked.connect(lambda: station.let_move())
         form.append(self.add(Row(self.moves)))
         self.has, self.parts = {}, {}
@@ -160,14 +161,14 @@ class MassSettings(SettingsPanel):
 
     def _part(self, part, model):
         """A part that a form may have: a switch, and its numbers below."""
-        box = QCheckBox(model.title)
+        box = QCheckBox(tr(model.title))
         box.toggled.connect(lambda on: self._change(
             part, part, (model(on=True) if "on" in model.model_fields else model()) if on else None))
         self.has[part] = box
         self._of_form.append(self.add(Row(box)))
         self.parts[part] = self._part_fields(
             model, model.rows, lambda field, value, moving: self._change_part(part, field, value, moving),
-            model.title.split(":")[0])
+            tr(model.title).split(":")[0])
 
     def _make_strokes(self):
         self.strokes_title = self.section("Strokes")
@@ -181,7 +182,7 @@ class MassSettings(SettingsPanel):
     def _level(self, name, model, title, switch):
         self.section(title)
         box = QCheckBox(switch)
-        box.toggled.connect(lambda on: self._station.edit_level(name, f"{name} level", on=on))
+        box.toggled.connect(lambda on: self._station.edit_level(name, tr("{} level").format(name), on=on))
         self.switches[name] = box
         self.add(Row(box))
         self.levels[name] = self._part_fields(model, model.rows, lambda field, value, moving: self._station.edit_level(
@@ -250,7 +251,8 @@ class MassSettings(SettingsPanel):
         self._show_facts(form)
         moving = getattr(form, "sequence", None)
         self.moves.setVisible("sequence" in type(form).model_fields if form is not None else False)
-        self.moves.setText("Moves…" if moving is None else f"Stand still (moves by {pathlib.Path(moving.files).name})")
+        self.moves.setText(tr("Moves…") if moving is None else
+                           tr("Stand still (moves by {})").format(pathlib.Path(moving.files).name))
         linked = form is not None and form.link is not None
         self.linked.setVisible(linked)
         self.link_row.setVisible(linked)
@@ -278,16 +280,15 @@ class MassSettings(SettingsPanel):
             number.setVisible((field in ("spacing", "jitter")) == dabbing or field == "radius")
         self.symmetry[station.brush.symmetry].setChecked(True)
         self.brush_hint.setText(
-            "Lumps go into a trail of their own." if dabbing else
-            "Blobs and solids move and change size as a whole; of meshes, volumes and points each part by itself."
-            + (" Only the chosen forms are worked on." if station.picked else ""))
+            tr("Lumps go into a trail of their own.") if dabbing else
+            tr("Blobs and solids move and change size as a whole; of meshes, volumes and points each part by itself.")
+            + (tr(" Only the chosen forms are worked on.") if station.picked else ""))
 
     def _show_form(self, form, mound):
         station = self._station
-        self.kind_label.setText({"solid": form.shape.capitalize()}.get(form.kind) if form.kind == "solid"
-                                else form.kind.capitalize())
+        self.kind_label.setText(tr((form.shape if form.kind == "solid" else form.kind).capitalize()))
         if len(station.picked) > 1:
-            self.kind_label.setText(f"{self.kind_label.text()}, and {len(station.picked) - 1} more chosen")
+            self.kind_label.setText(tr("{}, and {} more chosen").format(self.kind_label.text(), len(station.picked) - 1))
         if not self.name.hasFocus():
             self.name.setText(form.name)
         self.kinds[form.kind].show_part(form)
@@ -307,7 +308,7 @@ class MassSettings(SettingsPanel):
         self.later.setEnabled(station.chosen < len(mound.mass.forms) - 1)
         if form.link is not None:
             others = sum(1 for f in mound.mass.forms if f.link == form.link) - 1
-            self.linked.setText(f"Linked with {others} other{'s' if others != 1 else ''}: editing one edits all.")
+            self.linked.setText(tr("Linked with {} other{}: editing one edits all.").format(others, "s" if others != 1 else ""))
 
     def _show_facts(self, form):
         text, trouble = ("", "") if form is None else form.facts()
@@ -328,10 +329,10 @@ class MassSettings(SettingsPanel):
         self._shown_strokes = found
         emptied(self._stroke_rows)
         for gesture, tool, forms in found[-40:]:
-            label = text_label(f"{tool.capitalize()} {gesture}, on {forms} form{'s' if forms != 1 else ''}", "")
-            drop = QPushButton("Remove")
-            drop.setAccessibleName(f"Remove stroke {gesture}")
-            drop.setToolTip("Take this stroke away; later ones stay.")
+            label = text_label(tr("{} {}, on {} form{}").format(tool.capitalize(), gesture, forms, "s" if forms != 1 else ""), "")
+            drop = QPushButton(tr("Remove"))
+            drop.setAccessibleName(tr("Remove stroke {}").format(gesture))
+            drop.setToolTip(tr("Take this stroke away; later ones stay."))
             drop.setStyleSheet("padding: 2px 8px;")
             drop.clicked.connect(lambda _=False, g=gesture: self._station.remove_gesture(g))
             row = Row(label, drop)

@@ -23,6 +23,7 @@ from ...asking import asking
 from ...command import Command
 from ...document import refusing
 from ...photographs import PhotographDialog, asked_for, reading
+from ...words import tr
 from ..station import Station
 from .brush_hand import BrushHand
 from .form_hand import FormHand
@@ -110,7 +111,7 @@ class MassStation(Station):
         self.settings.show_mound(mound)
 
     def note(self, mound):
-        return "" if mound.mass.forms else "A cloud begins with a form. Press Add, or the key B for a blob."
+        return "" if mound.mass.forms else tr("A cloud begins with a form. Press Add, or the key B for a blob.")
 
     # -- choosing -------------------------------------------------------------------------------
 
@@ -365,8 +366,8 @@ class MassStation(Station):
         sequence = None
         if form.sequence is None:
             path, _ = QFileDialog.getOpenFileName(
-                self.settings, "One of its numbered files, or a stage", str(self.window.files.folder),
-                "Models, points, volumes (*.obj *.ply *.glb *.stl *.csv *.npz *.vdb *.usd *.usda)")
+                self.settings, tr("One of its numbered files, or a stage"), str(self.window.files.folder),
+                tr("Models, points, volumes (*.obj *.ply *.glb *.stl *.csv *.npz *.vdb *.usd *.usda)"))
             if not path:
                 return
             try:
@@ -377,7 +378,7 @@ class MassStation(Station):
                 return
             some = ", ".join(map(str, missing[:6])) + ("…" if len(missing) > 6 else "")
             gaps = f"; missing and held: {some}" if missing else ""
-            self.window.tell(f"{form.name} moves by {len(numbers)} files{gaps}.")
+            self.window.tell(tr("{} moves by {} files{}.").format(form.name, len(numbers), gaps))
         number, moved = self.chosen, form.edited(sequence=sequence)
 
         def change(mound):
@@ -385,7 +386,7 @@ class MassStation(Station):
             line = mound.time or (TimeLine(last=max(len(numbers), 2)) if sequence is not None else None)
             return mound.edited(mass=mound.mass.edited(forms=forms), time=line)
 
-        self.document.apply("moving form", change)
+        self.document.apply(tr("moving form"), change)
 
     def shift(self, step):
         """Move the chosen form earlier or later among the others: roles act in their order.
@@ -426,7 +427,7 @@ class MassStation(Station):
         """Turn the chosen forms into one mesh form, beside the work."""
         mound, numbers = self.document.mound, self.picked
         if not any(mound.mass.forms[n].role == "adds" for n in numbers):
-            self.window.tell("Not done: choose at least one form that adds.")
+            self.window.tell(tr("Not done: choose at least one form that adds."))
             return
         voxel = draft_voxel(mound)
 
@@ -437,7 +438,7 @@ class MassStation(Station):
         def done(mesh):
             now = self.document.mound.mass.forms
             if now != mound.mass.forms:
-                self.window.tell("The forms have changed meanwhile; nothing was done. Make the mesh again.")
+                self.window.tell(tr("The forms have changed meanwhile; nothing was done. Make the mesh again."))
                 return
             first = min(numbers)
             kept = [f for n, f in enumerate(now) if n not in numbers]
@@ -470,8 +471,8 @@ class MassStation(Station):
             return
         kind = ENDINGS.get(path.suffix.lower())
         if kind is None:
-            self.window.tell(f"{path.name}: not a file that becomes a form; choose one that ends in "
-                              f"{', '.join(ENDINGS)}.")
+            self.window.tell(tr("{}: not a file that becomes a form; choose one that ends in {}.")
+                               .format(path.name, ", ".join(ENDINGS)))
             return
 
         def done(read):
@@ -494,7 +495,7 @@ class MassStation(Station):
             return
 
         def done(reference):
-            self.document.apply("add photograph", lambda mound: mound.edited(references=(*mound.references, reference)))
+            self.document.apply(tr("add photograph"), lambda mound: mound.edited(references=(*mound.references, reference)))
 
         self.window.jobs.begin(reading(path), done)
 
@@ -507,9 +508,9 @@ class MassStation(Station):
         """
         def changed_(reference, moving):
             if reference is None:
-                self.document.apply("remove photograph", lambda mound: without(mound, ("references",), number))
+                self.document.apply(tr("remove photograph"), lambda mound: without(mound, ("references",), number))
             else:
-                self.document.apply("place photograph", lambda mound: put(
+                self.document.apply(tr("place photograph"), lambda mound: put(
                     mound, ("references", number), lambda _: reference), moving)
 
         with asking(PhotographDialog(self.document.mound.references[number], changed_, self.window)) as dialog:

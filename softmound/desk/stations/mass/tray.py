@@ -28,6 +28,7 @@ from ....core.recipe.forms import SHAPES
 from ... import style
 from ...lengths import sizes
 from ...photographs import image_of
+from ...words import tr
 from .form_hand import TINTS
 
 MOST_DRAWN = 60
@@ -187,17 +188,17 @@ class FormTray(QWidget):
         layout.setSpacing(12)
         side = QVBoxLayout()
         side.setSpacing(6)
-        self.add = QPushButton(style.icon("plus"), "Add")
-        self.add.setToolTip("Add a form: a blob (B), a solid, a heap, or what a file holds.")
+        self.add = QPushButton(style.icon("plus"), tr("Add"))
+        self.add.setToolTip(tr("Add a form: a blob (B), a solid, a heap, or what a file holds."))
         self.add.setMenu(self._add_menu())
-        self.copy = QPushButton(style.icon("copy"), "Copy")
-        self.copy.setToolTip("Copy the chosen forms: as they are (Ctrl+D), linked, or mirrored.")
+        self.copy = QPushButton(style.icon("copy"), tr("Copy"))
+        self.copy.setToolTip(tr("Copy the chosen forms: as they are (Ctrl+D), linked, or mirrored."))
         self.copy.setMenu(self._copy_menu())
-        self.mesh = QPushButton(style.icon("hammer"), "Make mesh")
-        self.mesh.setToolTip("Turn the chosen forms into one mesh, joined as they are, at the draft voxel.")
+        self.mesh = QPushButton(style.icon("hammer"), tr("Make mesh"))
+        self.mesh.setToolTip(tr("Turn the chosen forms into one mesh, joined as they are, at the draft voxel."))
         self.mesh.clicked.connect(lambda: station.make_mesh())
-        self.drop = QPushButton(style.icon("trash-2"), "Remove")
-        self.drop.setToolTip("Remove the chosen forms (Delete).")
+        self.drop = QPushButton(style.icon("trash-2"), tr("Remove"))
+        self.drop.setToolTip(tr("Remove the chosen forms (Delete)."))
         self.drop.clicked.connect(lambda: station.remove())
         for button in (self.add, self.copy, self.mesh, self.drop):
             button.setMinimumWidth(122)
@@ -220,7 +221,7 @@ class FormTray(QWidget):
         self.list.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
         self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.list.setAccessibleName("Forms")
+        self.list.setAccessibleName(tr("Forms"))
         self._scrolling = QTimer(self, singleShot=True, interval=0)
         self._scrolling.timeout.connect(lambda: self.list.scrollTo(self.list.currentIndex()))
         self.list.selectionModel().selectionChanged.connect(lambda *_: self._selected())
@@ -229,22 +230,22 @@ class FormTray(QWidget):
 
     def _add_menu(self):
         menu, station = QMenu(self), self._station
-        menu.addAction("Blob", lambda: station.add())
+        menu.addAction(tr("Blob"), lambda: station.add())
         for shape in SHAPES:
-            menu.addAction(shape.capitalize(), lambda s=shape: station.add(shape=s))
+            menu.addAction(tr(shape.capitalize()), lambda s=shape: station.add(shape=s))
         menu.addSeparator()
-        menu.addAction("Heap…", station.add_heap)
-        menu.addAction("From a file…", lambda: station.import_file())
+        menu.addAction(tr("Heap…"), station.add_heap)
+        menu.addAction(tr("From a file…"), lambda: station.import_file())
         menu.addSeparator()
-        menu.addAction("Reference photograph…", lambda: station.add_photograph())
+        menu.addAction(tr("Reference photograph…"), lambda: station.add_photograph())
         return menu
 
     def _copy_menu(self):
         menu, station = QMenu(self), self._station
-        menu.addAction("Duplicate", station.duplicate)
-        menu.addAction("Linked copy", lambda: station.duplicate(linked=True))
-        menu.addAction("Mirror copy across x = 0", lambda: station.duplicate(mirror=0))
-        menu.addAction("Mirror copy across z = 0", lambda: station.duplicate(mirror=2))
+        menu.addAction(tr("Duplicate"), station.duplicate)
+        menu.addAction(tr("Linked copy"), lambda: station.duplicate(linked=True))
+        menu.addAction(tr("Mirror copy across x = 0"), lambda: station.duplicate(mirror=0))
+        menu.addAction(tr("Mirror copy across z = 0"), lambda: station.duplicate(mirror=2))
         return menu
 
     def _selected(self):
@@ -299,8 +300,8 @@ class FormTray(QWidget):
             button = QPushButton()
             button.setIcon(QIcon(QPixmap.fromImage(image_of(reference.picture))))
             button.setIconSize(QSize(84, 44 if len(references) > 2 else 56))
-            button.setToolTip(f"{reference.name}: shown {reference.shown}. Click to place it.")
-            button.setAccessibleName(f"Photograph {reference.name}")
+            button.setToolTip(tr("{}: shown {}. Click to place it.").format(reference.name, reference.shown))
+            button.setAccessibleName(tr("Photograph {}").format(reference.name))
             button.setStyleSheet("padding: 3px;")
             button.clicked.connect(lambda _=False, n=number: self._station.show_photograph(n))
             self._photographs.addWidget(button)

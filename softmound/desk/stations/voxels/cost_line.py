@@ -14,6 +14,7 @@ from ... import style
 from ...axis import LogAxis
 from ...figures import count, memory, seconds
 from ...lengths import length, size_of_unit
+from ...words import tr
 
 
 class CostLine(QWidget):
@@ -28,10 +29,10 @@ class CostLine(QWidget):
         self._hand = None
         self.setMouseTracking(True)
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
-        self.setAccessibleName("Cost line: final voxel")
-        self.setToolTip("Memory and time a build needs, over the voxel size. Drag the barley marker to set the "
+        self.setAccessibleName(tr("Cost line: final voxel"))
+        self.setToolTip(tr("Memory and time a build needs, over the voxel size. Drag the barley marker to set the "
                         "final voxel, or use the arrow keys. Both are foretold from a trial of a few bricks on this "
-                        "machine and from its past builds.")
+                        "machine and from its past builds."))
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -97,11 +98,11 @@ class CostLine(QWidget):
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)
         painter.setFont(style.text_font(13))
         painter.setPen(style.QUIET)
-        painter.drawText(QRectF(16, 8, 400, 20), Qt.AlignmentFlag.AlignVCenter, "Cost line")
+        painter.drawText(QRectF(16, 8, 400, 20), Qt.AlignmentFlag.AlignVCenter, tr("Cost line"))
         ahead = self._station.ahead
         if ahead is None or not self._mound.mass.forms:
             painter.drawText(QRectF(self.rect()), Qt.AlignmentFlag.AlignCenter,
-                             "Nothing to build yet: add a blob in Mass.")
+                             tr("Nothing to build yet: add a blob in Mass."))
             return
         left, right = self.LEFT, self.width() - self.RIGHT
         bottom = self.height() - self.BOTTOM
@@ -113,7 +114,7 @@ class CostLine(QWidget):
         painter.setPen(QPen(style.ROSE, 1, Qt.PenStyle.DashLine))
         painter.drawLine(QPointF(left, limit_y), QPointF(right, limit_y))
         painter.drawText(QRectF(left + 8, limit_y + 2, 220, 15), Qt.AlignmentFlag.AlignVCenter,
-                         f"memory limit {memory(self._limit)}")
+                         tr("memory limit {}").format(memory(self._limit)))
         path = QPainterPath()
         for voxel in self.axis.values(81):
             x, y = self.axis.x_of(voxel), max(self._y_of(ahead.memory(voxel)), self.TOP - 6)
@@ -181,9 +182,9 @@ class CostLine(QWidget):
         painter.setBrush(colour)
         painter.drawEllipse(QPointF(x, y), 6, 6)
         ahead = self._station.ahead
-        text = f"{name} {length(voxel)} · {memory(ahead.memory(voxel))}"
+        text = f"{tr(name)} {length(voxel)} · {memory(ahead.memory(voxel))}"
         if name == "final":
-            text += f" · {seconds(ahead.seconds(voxel))} · {count(ahead.active_voxels(voxel))} voxels"
+            text += tr(" · {} · {} voxels").format(seconds(ahead.seconds(voxel)), count(ahead.active_voxels(voxel)))
         wide = painter.fontMetrics().horizontalAdvance(text) + 10
         at = min(max(x - wide / 2, self.LEFT), self.width() - self.RIGHT - wide)
         plate = QRectF(at, max(y - lift, 8), wide, 17)

@@ -13,6 +13,7 @@ from ...figures import count, figure, grouped, memory, seconds
 from ...lengths import length
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
+from ...words import tr
 from .skin_fields import SkinFields
 from .surface_steps import SurfaceSteps
 
@@ -26,37 +27,37 @@ class VoxelsSettings(SettingsPanel):
         self._idle = True
         self.section("Size")
         low, high = limits(Voxels, "final")
-        self.auto = QCheckBox("Draft voxel follows the span")
+        self.auto = QCheckBox(tr("Draft voxel follows the span"))
         self.auto.toggled.connect(self._auto)
         self.add(Row(self.auto))
-        self.draft = self.add(NumberField("Draft voxel", low, high, 1.0, "m",
-                                          "Voxel size while working: small enough to judge, large enough to follow the hand.",
+        self.draft = self.add(NumberField(tr("Draft voxel"), low, high, 1.0, "m",
+                                          tr("Voxel size while working: small enough to judge, large enough to follow the hand."),
                                           "log", (0.05, 20.0)))
         self.draft.changed.connect(lambda v, m: station.edit_voxels("draft voxel", m, draft=v))
-        self.final = self.add(NumberField("Final voxel", low, high, 0.5, "m",
-                                          "Voxel size of the asset. Half of it takes eight times the voxels.",
+        self.final = self.add(NumberField(tr("Final voxel"), low, high, 0.5, "m",
+                                          tr("Voxel size of the asset. Half of it takes eight times the voxels."),
                                           "log", (0.05, 20.0)))
         self.final.changed.connect(lambda v, m: station.edit_voxels("final voxel", m, final=v))
         self.along = self.add(NumberField(
-            "Voxels along", 8, 20_000, 512, "", "The same, as voxels along the cloud's longest side.", "log",
+            tr("Voxels along"), 8, 20_000, 512, "", tr("The same, as voxels along the cloud's longest side."), "log",
             (32, 4096), True))
         self.along.changed.connect(self._along)
         self.facts = self.add(text_label(""))
         self.trouble = self.add(text_label("", "trouble"))
         self.fit = QPushButton("")
-        self.fit.setToolTip("Take the smallest voxel whose build fits into memory.")
+        self.fit.setToolTip(tr("Take the smallest voxel whose build fits into memory."))
         self.fit.clicked.connect(lambda: station.edit_voxels("final voxel", final=self._fitting))
         self._fitting = 1.0
         self.fit_row = self.add(Row(self.fit))
-        self.build = QPushButton("Build final")
+        self.build = QPushButton(tr("Build final"))
         self.build.setObjectName("main")
-        self.build.setToolTip("Build the grid at the final voxel beside your work (F5).")
+        self.build.setToolTip(tr("Build the grid at the final voxel beside your work (F5)."))
         self.build.clicked.connect(lambda: station.window.finished.build())
-        self.stop = QPushButton("Stop")
+        self.stop = QPushButton(tr("Stop"))
         self.stop.clicked.connect(lambda: station.window.jobs.stop())
         self.add(Row(self.build, self.stop))
-        self.show_draft = QPushButton("Draft")
-        self.show_final = QPushButton("Final")
+        self.show_draft = QPushButton(tr("Draft"))
+        self.show_final = QPushButton(tr("Final"))
         group = QButtonGroup(self)
         for button in (self.show_draft, self.show_final):
             button.setCheckable(True)
@@ -64,7 +65,7 @@ class VoxelsSettings(SettingsPanel):
         self.show_draft.setChecked(True)
         self.show_draft.clicked.connect(lambda: station.window.finished.look_at(False))
         self.show_final.clicked.connect(lambda: station.window.finished.look_at(True))
-        self.add(Row(text_label("Look at"), self.show_draft, self.show_final))
+        self.add(Row(text_label(tr("Look at")), self.show_draft, self.show_final))
         self.numbers = self.add(text_label(""))
         self.crumbs = self.add(PartFields(Voxels, Voxels.rows))
         self.crumbs.changed.connect(lambda field, v, m: station.edit_voxels("crumbs", m, **{field: v}))
@@ -113,14 +114,24 @@ class VoxelsSettings(SettingsPanel):
             None for a grid kept from an earlier session.
         """
         if numbers is None:
-            self.numbers.setText("Finished in an earlier session and kept: nothing has to be built.")
+            self.numbers.setText(tr("Finished in an earlier session and kept: nothing has to be built."))
             return
         dims = " × ".join(str(d) for d in numbers.dims)
-        depth = " · ".join(f"{figure(d)} along {axis}" for axis, d in zip("xyz", numbers.depth))
+        depth = " · ".join(tr("{} along {}").format(figure(d), axis) for axis, d in zip("xyz", numbers.depth))
         self.numbers.setText(
-            f"Finished: {dims} voxels, {count(numbers.active_voxels)} active, {memory(numbers.bytes)}. "
-            f"Mean density {figure(numbers.mean)}, volume {grouped(numbers.volume)} m³, "
-            f"{grouped(numbers.water / 1000.0)} t of water at {WATER:g} g/m³. Optical depth: {depth}.")
+            tr(
+                "Finished: {} voxels, {} active, {}. Mean density {}, volume {} m³, {} t of water at {:g} g/m³. Optical depth: {}."
+            ).format(
+                dims,
+                count(numbers.active_voxels),
+                memory(numbers.bytes),
+                figure(numbers.mean),
+                grouped(numbers.volume),
+                grouped(numbers.water / 1000.0),
+                WATER,
+                depth,
+            )
+        )
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -150,11 +161,13 @@ class VoxelsSettings(SettingsPanel):
         self.fit_row.setVisible(False)
         self.build.setEnabled(self._idle)
         if ahead is None:
-            self.facts.setText("Looking at the shape…")
+            self.facts.setText(tr("Looking at the shape…"))
             return
         self.facts.setText(
-            f"Final: {count(ahead.active_voxels(final))} active voxels, {memory(ahead.memory(final))} and about "
-            f"{seconds(ahead.seconds(final))} to build.")
+            tr("Final: {} active voxels, {} and about {} to build.").format(
+                count(ahead.active_voxels(final)), memory(ahead.memory(final)), seconds(ahead.seconds(final))
+            )
+        )
         limit = memory_limit()
         over = ahead.memory(final) > limit
         self.trouble.setVisible(bool(over))
@@ -165,5 +178,5 @@ class VoxelsSettings(SettingsPanel):
             smallest = ahead.smallest_voxel(limit)
             digits = 10.0 ** (math.floor(math.log10(smallest)) - 1)
             self._fitting = float(f"{math.ceil(smallest / digits) * digits:.3g}")
-            self.trouble.setText(f"More than the {memory(limit)} allowed: it is not started.")
-            self.fit.setText(f"Use {length(self._fitting)}, the smallest that fits")
+            self.trouble.setText(tr("More than the {} allowed: it is not started.").format(memory(limit)))
+            self.fit.setText(tr("Use {}, the smallest that fits").format(length(self._fitting)))

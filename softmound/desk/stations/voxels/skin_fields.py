@@ -5,6 +5,7 @@ from PyQt6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 from ....core.recipe import LowerSkin, Skin
 from ...controls import Row, text_label
 from ...part_fields import PartFields
+from ...words import tr
 
 
 class SkinFields(QWidget):
@@ -25,10 +26,10 @@ class SkinFields(QWidget):
         self.thin = text_label("", "trouble")
         column.addWidget(self.thin)
         self.shape = self._part(column, Skin, Skin.shape_rows, self._edit)
-        self.two = QCheckBox("Another skin below a height")
+        self.two = QCheckBox(tr("Another skin below a height"))
         self.two.clicked.connect(station.part_skin)
         column.addWidget(Row(self.two))
-        self.lower = self._part(column, LowerSkin, LowerSkin.rows, self._edit_below, "Lower skin")
+        self.lower = self._part(column, LowerSkin, LowerSkin.rows, self._edit_below, tr("Lower skin"))
 
     def _part(self, column, model, rows, edit, name=""):
         fields = PartFields(model, rows, name)
@@ -57,7 +58,7 @@ class SkinFields(QWidget):
         self.shape.show_part(skin)
         thinnest = min(part.thickness for part in (skin, skin.below) if part is not None)
         self.thin.setVisible(thinnest < final)
-        self.thin.setText(f"A skin thinner than the final voxel would alias: it is built {final:.3g} m thick.")
+        self.thin.setText(tr("A skin thinner than the final voxel would alias: it is built {:.3g} m thick.").format(final))
         self.two.setChecked(skin.below is not None)
         self.lower.setVisible(skin.below is not None)
         if skin.below is not None:

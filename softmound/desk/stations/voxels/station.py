@@ -6,6 +6,7 @@ from ....core.engine.density import bounds_of, span_of
 from ....core.recipe import LowerSkin, limits
 from ....core.recipe.places import changed, without
 from ...document import refusing
+from ...words import tr
 from ..station import Station
 from .cost_line import CostLine
 from .settings import VoxelsSettings
@@ -83,7 +84,7 @@ class VoxelsStation(Station):
         """
         # It can be seen but spoils nothing: about a hundredth of the cloud.
         step = kind.begun(float(f"{max(self.long() / 100.0, 0.01):.2g}"))
-        self.document.apply(f"{step.step} the surface", lambda mound: mound.edited(steps=(*mound.steps, step)))
+        self.document.apply(tr("{} the surface").format(step.step), lambda mound: mound.edited(steps=(*mound.steps, step)))
 
     def edit_step(self, number, word, moving=False, **changes):
         """Change a step on the surface.
@@ -106,7 +107,7 @@ class VoxelsStation(Station):
         ----------
         number : int
         """
-        self.document.apply("remove step", lambda mound: without(mound, ("steps",), number))
+        self.document.apply(tr("remove step"), lambda mound: without(mound, ("steps",), number))
 
     def long(self):
         """Longest side of the cloud in metres, 1 without one.

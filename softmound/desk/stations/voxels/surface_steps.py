@@ -6,6 +6,7 @@ from ....core.recipe.steps import STEPS
 from ... import style
 from ...controls import Row, emptied, text_label
 from ...part_fields import PartFields
+from ...words import tr
 
 
 class SurfaceSteps(QWidget):
@@ -27,11 +28,11 @@ class SurfaceSteps(QWidget):
         self._rows = QVBoxLayout()
         self._rows.setSpacing(2)
         column.addLayout(self._rows)
-        self.hint = text_label("Nothing is done to the surface between its forms and its skin.")
+        self.hint = text_label(tr("Nothing is done to the surface between its forms and its skin."))
         column.addWidget(self.hint)
-        self.adding = {word: QPushButton(style.icon("plus"), kind.label) for word, kind in STEPS.items()}
+        self.adding = {word: QPushButton(style.icon("plus"), tr(kind.label)) for word, kind in STEPS.items()}
         for word, button in self.adding.items():
-            button.setToolTip(STEPS[word].sentence)
+            button.setToolTip(tr(STEPS[word].sentence))
             button.clicked.connect(lambda _=False, kind=STEPS[word]: station.add_step(kind))
         column.addWidget(Row(*self.adding.values()))
 
@@ -60,17 +61,17 @@ class _Group(QWidget):
         column = QVBoxLayout(self)
         column.setContentsMargins(0, 0, 0, 8)
         column.setSpacing(2)
-        self.on = QCheckBox(STEPS[kind].label)
-        self.on.setAccessibleName(f"Step {number + 1}: {self.on.text()}")
+        self.on = QCheckBox(tr(STEPS[kind].label))
+        self.on.setAccessibleName(tr("Step {}: {}").format(number + 1, self.on.text()))
         self.on.clicked.connect(lambda on: station.edit_step(number, "step", False, on=on))
-        self.remove = QPushButton("Remove")
+        self.remove = QPushButton(tr("Remove"))
         self.remove.setStyleSheet("padding: 2px 8px;")
-        self.remove.setAccessibleName(f"Remove step {number + 1}")
+        self.remove.setAccessibleName(tr("Remove step {}").format(number + 1))
         self.remove.clicked.connect(lambda: station.remove_step(number))
         head = Row(self.on, self.remove)
         head.layout().setStretch(0, 1)
         column.addWidget(head)
-        self.rows = PartFields(STEPS[kind], STEPS[kind].rows, f"Step {number + 1}")
+        self.rows = PartFields(STEPS[kind], STEPS[kind].rows, tr("Step {}").format(number + 1))
         self.rows.changed.connect(lambda field, value, moving: station.edit_step(
             number, "step's place" if field == "after" else field, moving, **{field: value}))
         column.addWidget(self.rows)

@@ -1,0 +1,141 @@
+"""Make `softmound/desk/texts/softmound.ts`: all that the desk says, in one place, as Qt Linguist reads it.
+
+    .venv/bin/python -m docs.make_texts [TRANSLATION.ts ...]
+
+Without a name the file of all texts is made anew. Translations that are named are brought up to date: what is new in the code is
+added to them, what they say already stays.
+
+What is said is found in two ways: whatever the code gives to `tr`, and what it shows by name from tables, those of the desk and
+the rows, kinds and starts of the core. PyQt's own `pylupdate6` writes the file.
+"""
+
+import ast
+import contextlib
+import pathlib
+import re
+import shutil
+import sys
+import tempfile
+
+from PyQt6.lupdate import lupdate
+
+from softmound.core.engine import films, takes
+from softmound.core.formation import filming
+from softmound.core.grain.characters import CHARACTERS
+from softmound.core.library.choices import MORE, ORDERS
+from softmound.core.light.situations import NAMES
+from softmound.core.recipe.grains import ACTIONS, MASKS
+from softmound.core.recipe.steps import STEPS
+from softmound.core.recipe.value import Value
+from softmound.core.starts.species import STARTS
+from softmound.desk.commands import table
+from softmound.desk.words import CONTEXT, SHIPPED, TEMPLATE
+
+ROOT = pathlib.Path(__file__).parents[1]
+DESK = ROOT / "softmound" / "desk"
+SHOWN = re.compile(r"[A-Z][a-z]+[^_=;{}<>|+/]*|[A-Za-z][^_=;{}<>|/]* [^_=;{}<>|/]*")
+"""What of the strings in the desk's tables may be shown: words that begin like a name, or several of them."""
+_OF_ROWS = ("label", "sentence", "unit", "across", "up")
+
+
+def from_tables():
+    """What the desk shows by name: of recipes, kinds, starts, lights and commands.
+
+    Returns
+    -------
+    set of str
+    """
+    found = {word for command, station in table() for word in (command.words, command.group, station)}
+    found |= {word.capitalize() for word in (*ACTIONS, *STARTS)} | {*CHARACTERS, *NAMES, *MORE.values(), *ORDERS.values()}
+    found |= {kind.sentence for kind in STARTS.values()}
+    found |= {word for each in (films.TAKES, takes.TAKES, filming.TAKES) for take in each.values()
+              for word in (take.label, take.sentence)}
+    for kind in (*_kinds_of(Value), *ACTIONS.values(), *MASKS.values(), *STEPS.values()):
+        found |= {getattr(kind, name) for name in ("label", "sentence", "title") if isinstance(getattr(kind, name, None), str)}
+        for rows in (getattr(kind, name) for name in dir(kind) if name.endswith("rows") or name == "every_row"):
+            for row in rows if isinstance(rows, tuple) else (rows,):
+                found |= {getattr(row, name) for name in _OF_ROWS if isinstance(getattr(row, name, None), str)}
+                found |= {label for _, label in getattr(row, "options", ())} | {name for name, _ in getattr(row, "ready", ())}
+    return {word for word in found if len(word) > 1}
+
+
+def _kinds_of(kind):
+    for each in kind.__subclasses__():
+        yield each
+        yield from _kinds_of(each)
+
+
+def from_code(source):
+    """What the tables in a module of the desk hold besides what it gives to `tr`.
+
+    Parameters
+    ----------
+    source : str
+
+    Returns
+    -------
+    set of str
+    """
+    tree = ast.parse(source)
+    told = {id(node.value) for node in ast.walk(tree) if isinstance(node, ast.Expr) and isinstance(node.value, ast.Constant)}
+    for call in ast.walk(tree):
+        if isinstance(call, ast.Call) and getattr(call.func, "id", "") == "tr":
+            told |= {id(node) for node in ast.walk(call)}
+        elif isinstance(call, ast.JoinedStr):
+            told |= {id(node) for node in call.values}
+    return {node.value for node in ast.walk(tree) if isinstance(node, ast.Constant) and isinstance(node.value, str)
+            and id(node) not in told and SHOWN.fullmatch(node.value)}
+
+
+def gathered(folder):
+    """Copies of all modules of the desk in which each text has the one context of all, and of what tables hold.
+
+    Parameters
+    ----------
+    folder : path-like
+        Where they are written.
+
+    Returns
+    -------
+    list of str
+        Their names within it.
+    """
+    names, shown = [], from_tables()
+    for path in sorted(DESK.rglob("*.py")):
+        source, name = path.read_text(), path.relative_to(ROOT)
+        shown |= from_code(source)
+        if "tr(" not in source:
+            continue
+        copy = pathlib.Path(folder) / name
+        copy.parent.mkdir(parents=True, exist_ok=True)
+        copy.write_text(re.sub(r"(?<![\w.])tr\((?=\s*[\"'])", f'translate("{CONTEXT}", ', source))
+        names.append(str(name))
+    lines = [f'translate("{CONTEXT}", {text!r})' for text in sorted(shown)]
+    (pathlib.Path(folder) / "tables.py").write_text("\n".join(lines) + "\n")
+    return [*names, "tables.py"]
+
+
+def main(translations):
+    """Write the file of all texts, or bring translations up to date.
+
+    Parameters
+    ----------
+    translations : sequence of str
+        Files; none for the file of all texts.
+    """
+    with tempfile.TemporaryDirectory() as folder:
+        names = gathered(folder)
+        for path in map(pathlib.Path, translations or [SHIPPED / f"{TEMPLATE}.ts"]):
+            made = pathlib.Path(folder) / path.name
+            if translations and path.exists():
+                shutil.copy(path, made)
+            with contextlib.chdir(folder):
+                lupdate(names, [made.name], no_obsolete=True, no_summary=True)
+            path.parent.mkdir(parents=True, exist_ok=True)
+            # In which file is enough: with the line every change of the code would change the texts.
+            path.write_text(re.sub(r' line="\d+"', "", made.read_text()))
+            print(path)
+
+
+if __name__ == "__main__":
+    main(sys.argv[1:])

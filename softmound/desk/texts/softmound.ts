@@ -1,0 +1,8332 @@
+<?xml version="1.0" encoding="utf-8"?>
+<!DOCTYPE TS>
+<TS version="2.1">
+<context>
+    <name>desk</name>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>There is no screen to open on; start it from a desktop session.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>All is compiled now.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Not all could be compiled; what is missing is compiled when it is needed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Soft Mound was ended from outside last time, without being closed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Soft Mound crashed last time. What it was doing is written in its log.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>The work on {} was recovered.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>There was no work to recover: everything had been saved, or was left as it was.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>The log is {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>“{}” was not saved when Soft Mound ended last time. Its work was kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Recover it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Throw it away</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/application.py" />
+        <source>Ask again later</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>Menu</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>Menu (Alt+M)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>not saved</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>saved {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>saved</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/bars.py" />
+        <source>Undo</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/bars.py" />
+        <source>Redo</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>Voxels and memory</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>Timing and messages</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>{} clouds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>{} seen · {} of {} kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>no voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>{} voxels · {} m{} · {} of {} kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source>lit in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>station, {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>command</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>number of {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>chapter of the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/command_box.py" />
+        <source>Find anything</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>A command, a station, a number, a chapter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>What was found</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/command_box.py" />
+        <source>Nothing has that name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/commands.py" />
+        <source>Stations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/commands.py" />
+        <source>Open {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/commands.py" />
+        <location filename="softmound/desk/commands.py" />
+        <source>In {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>On the {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>What is seen on the {}: a snapshot, a photograph, or the present picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>One on the left of a line that can be dragged, the other on its right.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>Both whole clouds side by side, as large as each other; drag the marks on a photograph to the top and the base of its cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>How the two differ, {:g} times as strong, on grey.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>Compare by: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>Done</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>Back to the present picture alone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/controls.py" />
+        <source>Drag the track or the number, double-click to type, Backspace resets.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/controls.py" />
+        <source>{}, typed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/controls.py" />
+        <source>Click to choose, Backspace resets.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/curve_field.py" />
+        <source>{}: ready curves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/curve_field.py" />
+        <source>{} over {}. Drag the points; double-click adds one, Delete takes it away; with the keyboard, Tab goes to the plan, N to the next point, arrows move it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>{} at ({}) m</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/cut.py" />
+        <source>Slice</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Slice: square to {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Cut square to the {} axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Slice: place in metres</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Where the cut lies on its axis. Drag in the picture, or type.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>at</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Contours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>{} lines of equal density between the ends of the range.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <location filename="softmound/desk/cut.py" />
+        <source>Point at the cut to read it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>{:.0%} of the cut is cloud, {} dense on average and {} at most. Drag the two ends of the range of colours; double-click takes all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>Slice: range of colours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>nothing to count</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>density 0 to {} · whole {} voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/cut.py" />
+        <source>optical depth 0 to {} · whole along {}, cut along {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>There is no cloud to {} yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Put {} clouds in the queue</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Published as {} {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Publish {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>{} clouds were</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>A cloud was</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>{} still to be published when Soft Mound ended: {}. Nothing was lost.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Publish now</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Ask again next time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Exported {} to {}, read back and compared.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>Exported {:,} triangles to {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/document.py" />
+        <location filename="softmound/desk/document.py" />
+        <source>Not done</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/document.py" />
+        <source>key</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/explaining.py" />
+        <source>Choose one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/explaining.py" />
+        <source>Type here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Export OpenVDB</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>File</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Choose…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Tiers: each in a file of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Tier: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Which axis is up</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Unit of its numbers</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Name of the grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Pruning tolerance</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Densities so close to one another become one: a smaller file, a little off.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Also the surface, as a level set</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Export</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>OpenVDB (*.vdb)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Name a file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Choose a tier at least.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>There is no folder {}; choose another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>The grid needs a name other than 'surface'.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>{}: about {} and {} to build. Read back and compared before it gets its name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Export mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>A closed surface of the density, for layout. </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>It is taken from the finished grid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>It is taken from the draft; build the final grid first for a finer one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Density of the surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Lower reaches farther out into the skin.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Triangles at most</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>The surface is made on coarser voxels until it has no more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Meshes ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/export_dialog.py" />
+        <source>Let the file's name end in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/figures.py" />
+        <source>{:.0f} ms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/figures.py" />
+        <source>{} min {} s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Open a mound, a volume, or what made a picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Opened what made {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Save the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <location filename="softmound/desk/files.py" />
+        <source>Saved {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>“{}” has changes that are not saved.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Leave without saving</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Open recent</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>Nothing yet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/files.py" />
+        <source>New from a start</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/finished.py" />
+        <source>Final grid built: {} active voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>{}: holds no grid of single numbers, only of {}; choose another file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>A form from a file</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Meshes, points and volumes ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>An open surface encloses nothing. What shall become of it?</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Close the holes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>A sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Leave it open</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Thickness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Of the sheet.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Add it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Open surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Of the sequence of {} files; gaps take the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>How it joins the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>By its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>By its density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>As a form like any other: grains and skin work on it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Its values stay what they are, beside what the other forms make.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Threshold</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>Density at which the surface lies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>{:,} points</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>, each with {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/import_dialog.py" />
+        <source>It will be {} (width, height, depth).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>{} pieces of work wait already; stop some, or wait for them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>It waits its turn, after the work that is being done.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>Stopped; nothing was changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>Progress</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/jobs.py" />
+        <source>Stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>Stop the work in the background (Esc).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>See what waits, do it sooner or later, or not at all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/jobs.py" />
+        <source>{} waiting</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/keys_dialog.py" />
+        <location filename="softmound/desk/keys_dialog.py" />
+        <source>Keys and gestures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/keys_dialog.py" />
+        <location filename="softmound/desk/keys_dialog.py" />
+        <source>Find a key or what it does</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/keys_dialog.py" />
+        <source>Nothing is called so.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/leaving.py" />
+        <source>“{}” is being done{}. It can go on without the window; Soft Mound ends when it is done.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/leaving.py" />
+        <source>Go on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/leaving.py" />
+        <source>Stop it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/warming.py" />
+        <location filename="softmound/desk/telling.py" />
+        <location filename="softmound/desk/leaving.py" />
+        <source>Soft Mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/manual_dialog.py" />
+        <source>Manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/manual_dialog.py" />
+        <location filename="softmound/desk/manual_dialog.py" />
+        <source>Find words in the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/manual_dialog.py" />
+        <source>Chapters</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/manual_dialog.py" />
+        <source>Page of the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>There is nothing to play: give the mound a time line (Ctrl+L), or let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>{:,} frames are more than can be kept to be played; shorten the line to {:,}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/moving.py" />
+        <source>growth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>Let it grow, and go to the frame from which it is to go on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>The next growth goes on from frame {}: change its numbers, then let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>growth seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>There is no frame to freeze: let the mound grow first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>freeze</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>Freeze frame {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>There is nothing to film: give the mound a time line (Ctrl+L), or let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>Film {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>Written: {} frames in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/moving.py" />
+        <source>Growth as OpenVDB</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/overlays.py" />
+        <source>Altitude rail: base and top level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/overlays.py" />
+        <source>Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or the one touched last.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/overlays.py" />
+        <source>Sun dome</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/overlays.py" />
+        <source>The sky from above: the middle is overhead, the ring is the horizon, the wedge is where the camera looks. Drag the sun, or use the arrow keys.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/photographs.py" />
+        <source>Pictures ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Reference photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Shown: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>How much of the picture behind it hides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>In widths of the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Place across</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Of its middle: 0 is the left side, 1 the right.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Place down</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/photographs.py" />
+        <source>Of its middle: 0 is the upper side, 1 the lower.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture.py" />
+        <source>Picture of the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/picture.py" />
+        <source>{} level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Take pictures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Draft light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>True light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>The draft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>The finished grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Width</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Of each picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Height</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>True light is enough when a pixel errs by such a share.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Pictures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>How many there are: 24 make a second of film.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>Give it a name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/picture_dialog.py" />
+        <source>This kind is written as {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>What waits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Work that waits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Sooner</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Later</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Take out</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Do it before the one above it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Do it after the one below it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Do not do it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Nothing is being done.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/queue_dialog.py" />
+        <source>Now: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/ramp_field.py" />
+        <source>Where the first colour stands.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/ramp_field.py" />
+        <source>Where the last one stands.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/ramp_field.py" />
+        <source>{}: colours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/ramp_field.py" />
+        <source>Drag a stop; double-click it for its colour, or the strip for another stop. With the keyboard, N goes to the next stop, arrows move it, Enter changes its colour, + adds one, Delete takes it away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/ramp_field.py" />
+        <source>Colour of the stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Resize mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Forms, base level, skin, grains, voxels and view scale together; the underside stays at its altitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Longest side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Longest side of the blocked-in shape.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Keep the look: scale the extinction as well</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>Resize</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/resize_dialog.py" />
+        <source>{} times the present {}; extinction {} per metre.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/scale_bar.py" />
+        <source>{} km</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/scale_bar.py" />
+        <source>{} cm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>Folds or opens this section.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>{} settings</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>Find a number  (Ctrl+F)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>Find a number in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>Nothing here has that name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/settings_panel.py" />
+        <source>{}: {} of {}; Enter for the next, Tab to it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Open a flock</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Save the flock</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Flocks (*.flock)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Export the flock</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Exported {}: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Export {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>There is nothing to take pictures of: place clouds of the library on the plan first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>With two kept views or more a film goes along a path through them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>Take {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Which {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Hidden</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>{} hidden</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>In a box</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>It fills a box rather than all that is within its reach.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Add {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Remove {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Take it out of the sky.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plan.py" />
+        <source>Plan of the sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plan.py" />
+        <source>The sky from above. Drag members; drag beside them to slide; the wheel approaches; double click places another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Horizon</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>How far down the photograph its horizon lies; the view is turned up or down until its own lies there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Opacity</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>How much of the sky it hides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Plate hidden</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Take horizon</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Drag in the picture to where the photograph has its horizon; Esc lets go.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Take sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Click in the picture where the photograph has its sun, or would have it; Esc lets go.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Photograph…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Remove plate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Choose the photograph that stands behind the clouds, here and in pictures and films.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>The file stays where it is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>No photograph stands behind the clouds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>Read {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>A plate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Chosen members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Multiplies its own colour.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Mirrored</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Locked</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Spreading again leaves it as it is, and the hand does not move it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/where_fields.py" />
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Remove</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Take them out (Delete); spreading again does not bring them back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Open its mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Make its recipe the present mound.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Group</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Let the chosen members be chosen together from now on, or no longer (Ctrl+G).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Make its own mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Write its recipe as a mound of its own beside the flock; it stays where it stands, and follows what you save there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Which spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Another seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Place all of them anew; what was changed by hand stays.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Remove spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>With all that it placed and nobody changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Light and view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Air between</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Earth's curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Far clouds fade into the air before them, where the sky is that of the air.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>What is far stands lower, as the earth falls away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Light of the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Show the flock in the light of the present mound; the sun can be dragged on the dome as well.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Keep view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Keep where it is looked at from: a camera of the stage, and a point of the film's path.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Focal length</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Of a 36 mm film: short lenses look wide.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Kept views</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Forget</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Take the kept view that is chosen off the list.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Picture, film…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>A still, or a film along a path through the kept views (Ctrl+T).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Begin an empty flock.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Open a .flock file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Save as…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Save it as a .flock file; a copy outlives the program in any case.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>An OpenUSD stage, a list of members, or one merged OpenVDB grid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Choose members in the picture or on the plan.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>{} members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Ungroup</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>sun {}° high, at {}°</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>not saved as a file</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Place clouds of the library on the plan below, or spread them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Group {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>It has no recipe: it was adopted, or its files are gone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Written: {}.mound; what you save there is shown here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Eight {} are the most a flock can have; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Spread {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>View {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Asset that is placed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>An asset of the library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Place one</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>In the middle of the plan; a double click on the plan places it there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Spread it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Place many of it over what the plan shows, by a rule and one seed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Whole sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Spread every asset of the library over what the plan shows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Fit plan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Show all members on the plan.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Paint area</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Draw line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Paint on the plan where the members of the spread stand; Alt takes away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Draw on the plan a line along which the members of the spread stand.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Formation places published clouds in one sky. The library is empty: publish this mound first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>Publish this mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>{:,} member{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>nothing is placed yet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <source>Nature check</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <source>Measured on this cloud as it is looked at; green is what is measured of clouds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <source>Natural: {} to {}{}{}; {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <source>What moves it: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/brush_hand.py" />
+        <location filename="softmound/desk/stations/grain/paint_hand.py" />
+        <source>There is nothing under the brush: begin the stroke on the cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>Scale ruler</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>Remedy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>Feature sizes from the voxel to the cloud. Drag a hill sideways for its size, up for its strength; arrow keys do the same, Tab goes on to the settings. The pale line is all grains together, the dotted one nature's slope.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>Nothing to measure yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>cloud span</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>finer than 2 {} voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>nature's slope</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source> · off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Action</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>On</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>More of the noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Warp the noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Moves the places at which the noise is read, by another noise.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Show it in the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Tints the cloud where this grain acts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>All densities</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>noise at every scale</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Make a part thicker or thinner: a ball, a box or paint that changes the density there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Add a patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Remove patch {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/where_fields.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Paint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/where_fields.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Paint on the cloud with the left hand; Alt takes paint away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>Patch {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Siblings</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>The same mound under other seeds. Choose one to go on with, or several to publish.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Others</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Another dozen.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Seeds of</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Take it over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Keep as snapshots</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Kept with the mound in Light, to compare with and to go back to.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Publish the chosen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Close</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Taking their pictures…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>This one</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <source>Sibling {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>There is no shape to grain yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>The surface is still smooth. Press Add grain to break it up.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>warp {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>make it {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>A mound has at most {} grains; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>remove grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>character {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>A character from a file</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>Characters (*{})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>There are no grains to keep yet.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>Keep as a character</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>Its name</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>Kept as {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>A grain or a patch has at most {} masks; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>mask {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>remove mask</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>There is no shape to patch yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>add patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>curve over all densities</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>remove patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>There is no cloud yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>take a sibling</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>keep siblings as snapshots</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>Kept {} siblings as snapshots: they lie in the tray of Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>There is no cloud to measure yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Add grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Add a push, finer than the finest (G).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Other…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Add a grain of another action.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Duplicate the chosen grain with another seed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Remove the chosen grain (Delete).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Let it work earlier: each grain sees what those before have made.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Let it work later.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Solo</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Only this grain; press again for all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Final</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Hatch what the final voxel cannot hold, rather than the draft's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Characters</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Ready sets of grains, and your own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Siblings…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>The same mound under other seeds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Nature…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Measure this cloud against measured nature.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Duplicate grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Remove grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Grain earlier</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Grain later</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>Keep these grains…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/stations/grain/tray.py" />
+        <source>From a file…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} is on the clipboard.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Drop files of {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} were freed; “Bring its files back” builds them again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Bring files of {} back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} v{:03d} has its files again, with the same values.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{}: its recipe gives the same values today.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{}: its recipe gives a cloud that stands elsewhere today.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{}: its recipe gives other values today: by up to {}, in the mean {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Build {} again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} versions were brought back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Nothing was put aside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Delete what was put aside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} versions were deleted, {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source> {} files were put right.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} of {} versions are as published, {}{}.{}{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Look after the library</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} v{:03d} was put aside; under “Put aside” it can be brought back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} v{:03d} is as published.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>What is said of it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Its grids and its recipe stay as they were published.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Name of the asset, with all its versions; what refers to its files has to follow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Name of the asset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Keep it so</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Adopt into the library</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>{} numbered frames become one asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>It is checked, measured and pictured; the file itself stays as it is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>{} files become an asset each, named after them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Name</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Where it comes from</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Frames a second</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>At which the frames play.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Side by side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>{} version {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>Drag in a picture to turn both. They stand in one light; each fills its picture and is metered by itself.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <source>{} per metre</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Change folder…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>This mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>full</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish the full grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish a grid of 1/{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>A file at the final voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Also keep {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Build at the final voxel and add a version to the library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Chosen version</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Use as a form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Add its grid to the present mound, in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Verify</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Check its files against their checksums.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Reveal</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Show its folder in the file manager.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Look at two versions together: select the other one with Ctrl held.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>More</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Say or rename…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Copy path</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Build it again and compare</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Drop its larger files</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Delete all but the smallest of its files; the recipe builds them again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Bring its files back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Put aside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Take it off the shelf. It is kept until the library is emptied of what was put aside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Said of what is published next</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>The shelf</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Like a picture…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Find clouds by an outline, drawn or of a photograph; a picture can be dropped on the cards as well.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Look after it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Verify every version, put right what can be, and say what takes how much room.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish seeds…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish this mound under several seeds, one after the other.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Adopt…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Take an OpenVDB file of somebody else's into the library; it can be dropped on the cards as well.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Bring back what was put aside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Delete it for good…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>“{}” is published as it is now.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>“{}” will be published at its final voxel of {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Choose a card below to see its facts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>&lt;b&gt;{}&lt;/b&gt; v{:03d}&lt;br&gt;grid “{}”, {}-bit&lt;br&gt;voxel {}&lt;br&gt;{}&lt;br&gt;{} voxels, {} active&lt;br&gt;density up to {}&lt;br&gt;extinction {} per metre&lt;br&gt;seeds {}&lt;br&gt;{}, {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>&lt;br&gt;dropped: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>About {} of files at the most, in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>A picture of a cloud, or a drawn outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Find an outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>There is no cloud to publish yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Publish seeds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>This mound and so many siblings:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Adopt {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Adopted as {} {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Library folder</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Published versions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Find by name, tag, shot…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Find published clouds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Beginnings of words in the name, note, tags, shots and author; all of them have to be there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Sorted</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>More like this</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Show the clouds whose outlines, from twelve sides, are most like those of the chosen one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>In this light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Show every cloud of the shelf from the same side in the sun and sky of the present mound.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>This library is empty. Publishing puts this mound into it as an OpenVDB asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>like the outline in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>like {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>nothing is found</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>{:,} version{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>{:,} of {:,} versions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Show all again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/histogram.py" />
+        <source>Histogram of the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/histogram.py" />
+        <source>How much of the cloud lies at which brightness, in stops from middle grey. What lies right of the second line is nearly white.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>By place and time…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Looks as large as</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>The size of natural cloud that has this optical depth, at 0.08 per metre: it sets the extinction.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Open a picture…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>An OpenEXR, Radiance HDR, PNG or JPEG picture over longitude and latitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>True light by whole paths alone</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Without what is gathered from Draft light: exact in every pixel, and many times slower.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Denoise True light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Take the noise that is left out of it by a guess: sooner to look at, not to be measured.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>Needs a package that is not installed: pip install 'softmound[denoise]'.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>View transform</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>How light becomes what the screen shows: the curve of our own, or those of the OpenColorIO config that the environment names in OCIO, else a built-in one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>A picture of all directions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>The sun is far below the horizon there and then; nothing was changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/situation_tray.py" />
+        <source>Light: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/situation_tray.py" />
+        <source>Sun, sky and exposure of “{}”, turned to the present view.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>There is no cloud to keep a snapshot of yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>keep a snapshot</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>mark a photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>True light: the first paths, eased with Draft light as a guide</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>True light: {} paths a pixel, noise {:.1f} %{}{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>sea or land below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>looks as large as</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>lamp {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>remove a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>keep a view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>keep a view anew</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>Rename</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>rename</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>remove</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>go back to a snapshot</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>There is nothing to light yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>light: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Sun by place and time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>+z is taken for north and +x for east.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Latitude</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>North positive.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Longitude</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>East positive.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Day</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Of the year: 172 is the 21st of June.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Hour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Universal time; noon in the middle of a time zone is near 12 minus a fifteenth of the longitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>The sun stands at {:.1f}°, {:.1f}° {} the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>In the tray</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Add a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>A ball that shines, in the middle of the cloud to begin with.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep a view to come back to it, here and on the command line.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep this view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep where the picture is taken from, under a name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>A snapshot keeps this picture and its recipe, to compare with later.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep a snapshot</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep this picture and its recipe (K).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Take pictures…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Choose it to change it; right click for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>{} Mlm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Switch off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Switch on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Look from here again; right click for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>{} mm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Keep the present view here</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Compare with the present picture; right click for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Go back to this recipe</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/brush_hand.py" />
+        <source>{} stroke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>The form is locked: unlock it in its settings to move it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Let it grow</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Smoke and cloud rise from the form; the best frame can be frozen and refined.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>growth {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Gives off where</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Grow</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Look at it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Let it run, or go on where it was stopped; Escape stops it, the frames stay.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Show the frames that are kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Go on from here</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Let it grow with another seed; the growth before is found again by its seed, for a while.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>The next growth goes on from the frame that is seen, by the numbers it has then.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>From frame {} ×</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>The next growth goes on from that frame; press to let it begin at the start again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>growth mask {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>remove growth mask</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Heap</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>A pile of blobs to begin with; each can be moved and changed afterwards.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Blobs in the heap.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Spread x</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>How wide the heap is along x.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Spread y</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>How high the heap is in its middle.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Spread z</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>How deep the heap is along z.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>How much higher the middle is piled: 0 flat, 1 a dome.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Smallest radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Radius at the rim of the heap.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Largest radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Radius in the middle of the heap.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Another number, another heap.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/heap_dialog.py" />
+        <source>Add heap</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Click a form in the picture or in the tray to change it; Shift adds another, a box drawn over the sky picks all in it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Base level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Flatten the underside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Top level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Flatten the top</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Brush: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Symmetry</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Form's name</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Make it a sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Fill each hole with a fan around its middle.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Give the open surface a thickness.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Neither moved nor sculpted in the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Earlier</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Roles act in the order of the tray.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Unlink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Let this copy go its own way.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Joins by</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Melt of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Own melt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Blend radius where this form joins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Moves…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Let it move as numbered files do, or as a stage with time samples; once more: stand still.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Stand still (moves by {})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Lumps go into a trail of their own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Blobs and solids move and change size as a whole; of meshes, volumes and points each part by itself.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source> Only the chosen forms are worked on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>{}, and {} more chosen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Linked with {} other{}: editing one edits all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>{} {}, on {} form{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Remove stroke {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>Take this stroke away; later ones stay.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>A cloud begins with a form. Press Add, or the key B for a blob.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>One of its numbered files, or a stage</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Models, points, volumes (*.obj *.ply *.glb *.stl *.csv *.npz *.vdb *.usd *.usda)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>{} moves by {} files{}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>moving form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Not done: choose at least one form that adds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>The forms have changed meanwhile; nothing was done. Make the mesh again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>{}: not a file that becomes a form; choose one that ends in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>add photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>remove photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>place photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Add</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Add a form: a blob (B), a solid, a heap, or what a file holds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Copy the chosen forms: as they are (Ctrl+D), linked, or mirrored.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Make mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Turn the chosen forms into one mesh, joined as they are, at the draft voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Remove the chosen forms (Delete).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Blob</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Heap…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Reference photograph…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Duplicate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Linked copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Mirror copy across x = 0</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Mirror copy across z = 0</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>{}: shown {}. Click to place it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Photograph {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/station.py" />
+        <source>sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>Cost line: final voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>Memory and time a build needs, over the voxel size. Drag the barley marker to set the final voxel, or use the arrow keys. Both are foretold from a trial of a few bricks on this machine and from its past builds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>Cost line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>Nothing to build yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>memory limit {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source> · {} · {} voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Draft voxel follows the span</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Draft voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Voxel size while working: small enough to judge, large enough to follow the hand.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Final voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Voxel size of the asset. Half of it takes eight times the voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Voxels along</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>The same, as voxels along the cloud's longest side.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Take the smallest voxel whose build fits into memory.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Build final</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Build the grid at the final voxel beside your work (F5).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Draft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Look at</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Finished in an earlier session and kept: nothing has to be built.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>{} along {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Finished: {} voxels, {} active, {}. Mean density {}, volume {} m³, {} t of water at {:g} g/m³. Optical depth: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Looking at the shape…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Final: {} active voxels, {} and about {} to build.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>More than the {} allowed: it is not started.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Use {}, the smallest that fits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/skin_fields.py" />
+        <source>Another skin below a height</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/skin_fields.py" />
+        <source>Lower skin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/skin_fields.py" />
+        <source>A skin thinner than the final voxel would alias: it is built {:.3g} m thick.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/station.py" />
+        <source>{} the surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/station.py" />
+        <source>remove step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <source>Nothing is done to the surface between its forms and its skin.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <source>Step {}: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <source>Remove step {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <source>Step {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/strip.py" />
+        <source>{} station</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/strip.py" />
+        <source>{}; key {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Time line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Drag to another frame; arrow keys go by one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Play</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Play from memory; frames are made first, once (Alt+P).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Film…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>All frames, lit, as a film or as numbered pictures.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Where the line begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Where it ends.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Frames a second.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>With which forms drift at the base level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Blows to</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Azimuth to which the wind blows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>So much more wind for each hundred metres of height.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>Loop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>What evolves by itself is after the last frame as at the first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Drift</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Let forms go with the wind: its numbers below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Keyed number</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Numbers that have keys; the curve of the chosen one is drawn.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Key</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Remove key</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Take away the key at this frame; where there is none, all keys of the number.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Freeze this frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Write OpenVDB…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Back to the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Make it the form of the mound, refined by detail that rides on its flow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>All frames, numbered, with velocity in m/s.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Look at the mound itself again; the frames stay (Ctrl+L does so as well).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/time_line.py" />
+        <source>time line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>remove key</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Write the frames into</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Give {} a key at this frame (Shift+K).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>Change a number first: this gives it a key at this frame (Shift+K).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/time_line.py" />
+        <source>{}frame {}, {:.2f} s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/tour.py" />
+        <source>First cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/tour.py" />
+        <source>Skip this step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/tour.py" />
+        <source>Leave</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/tour.py" />
+        <source>That was a cloud. The manual goes on from here (Shift+F2); Ctrl+K finds anything.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/tour.py" />
+        <source>step {} of {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>{}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>{}; no sky has it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>New mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Begin with a cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Every part of it can be changed afterwards: forms, grains and light. Double-click takes one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Starts</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Roll again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Other seeds for all (R).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Begin with it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Span</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Longest side of the model.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Over the span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Lean</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>How far the tops stand downwind, over the height.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Turrets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Towers of thermals, or pieces.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Tired</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>0: crisp and crowded with buds. 1: old and frayed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>As the species has them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Forget what was asked for, but for the span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/wall_dialog.py" />
+        <source>Making the pictures…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>Getting ready</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>What makes and lights clouds is compiled for this processor, once. It takes about {} minutes until you can begin; what only some need is compiled while you work. From then on Soft Mound starts in seconds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>beginning</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>How far it is</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>Not now</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>Leave; it begins again at the next start.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/warming.py" />
+        <source>That did not work; start softmound from a terminal to see why.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/where_fields.py" />
+        <source>Everywhere. Masks multiply: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/where_fields.py" />
+        <source>Add a mask</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/where_fields.py" />
+        <source>Remove mask {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>{}: ended.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>There is nothing to resize yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>resize mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>Lengths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>Language</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>From the next start on. Translations made with Qt Linguist, named by their language as de.ts, are looked for in {}:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <source>Judge colours on the dark ground: before a light one a picture looks darker than it is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>/s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>0 is fresh, 1 long past its birth: what masks by tiredness go by.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>1 lights a white sheet facing the sun to white.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>1/m</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A .png as it is seen here, or an .exr in linear light with opacity, distance and optical depth.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A .png as it is seen here, or an .exr in linear light with opacity.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A base level of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A bud's radius over its parent's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A curve over all of them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A cut through the numbers: drag it through the cloud, read what is there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A fast estimate of light scattered many times: judge the look.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A first cloud, step by step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A layer of cloud to the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A reference photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A top level of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>About the vertical.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Above this altitude nothing rises.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Add a blob</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Add a blob there</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Add a grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Add lumps along the stroke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Adds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Adopt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>After so long the pattern is as it was: a seamless loop.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>After the grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Air: computed from the sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Albedo</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All at</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All at a depth of</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All round the cloud: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Along</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Along a path through the kept views, at rest at both ends: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Alt, with a tool</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude at which one skin passes into the other.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude from which on it is new.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude of the sea or land; the eye has to be above it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude up to which the cloud is old.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude where it acts fully.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Altitude where it begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Anchor</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Anchored to the sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Anisotropy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, another deck.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, another growth.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, another haze.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, another pattern.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, another warp.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another seed of the spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another seed places all of them anew, but for what was changed by hand.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Anvil fibres</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Apart</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Approach, and draw back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Area</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Arrows</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>As in the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>As it is</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Aspect</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>At density 1; natural cumulus has 0.01 to 0.12 per metre.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>At the base level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Author</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Average</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Azimuth of the middle of the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Azimuth of the wind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Azimuth.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Back to where it began</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Backspace</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ball</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ball radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Begin with a shape</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Behind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Behind the cloud, in place of the sky.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Below this altitude nothing condenses.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Beside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Between the lumps, in their radii.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Bits cut off by grains that hang on nothing and are smaller than this are dropped; 0 keeps them all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Blend radius where forms join: 0 leaves a crease.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Blue hour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Boil</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Both</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Bound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Box</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Break it up</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Break up what is under the brush</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Brush</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Buds and coats</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Buds on each parent.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Buds on the form, buds on those buds, and so on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Buds' seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Buds: smaller lumps over its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By a curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By depth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By droplets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By facing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By height</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By mean cosine</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By name</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By tiredness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By two lobes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Calvus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Carve along the stroke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Carves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cauliflower</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cellular</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Centre</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Chebyshev</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Choose New mound (Ctrl+N), take a start you like on the wall, and Begin.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Choose all forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Choose all forms in the box</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Choose another form as well</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Choose one more</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Clay</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Clay on the left, Draft light on the right, at once.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Clear for</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Click in the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cloud that is given off as such.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Coat's seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Coat: evenly covered with balls</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Codes of shots it is meant for.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour of a black body: 2,700 a warm lamp, 6,500 daylight, above it bluer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour of its own light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour of the sky at the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour of the sky overhead.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colour of the sunlight; behind air, outside it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colours for exposure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Compare…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Condenses over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Congestus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Contact sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Contrast</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cools</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Core density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cotton</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Count</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cover</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crisp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crumb</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crust</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Curl</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Curvature flow</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Dab</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Deck</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Deck slab</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Delete</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Delete for good</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Densities</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Density inside, which the extinction multiplies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Depth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Diameter of the droplets: 5 to 50; larger ones glare more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Difference</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Direction</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Disc</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Distance</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Dome</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Domed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Double click on the plan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Double-click</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Double-click, or type</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Down</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag a form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag a hill</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag a round handle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag beside them, wheel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag in the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag on the dome</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag on the plan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag over the sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag the arc</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag the small mark at the left of the picture, or the altitude under Base level in the settings: clouds are flat where droplets begin.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag the sun on the dome at the upper left, or use the numbers in Light (key 4). Low and beside the cloud shows its lumps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag x, y or z</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drawn: three colours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Draws buds toward the top, or below 0 toward the bottom.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Dries</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drop crumbs below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Droplets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Duplicate the chosen forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Dusk</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Each octave grows from the surface that the larger ones have made, in its own directions: lumps on lumps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Early</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ease</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ease in and out</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ease the surface by a filter.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Edge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Editing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>English</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Escape</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Euclidean</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Even</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Even on pushed surfaces</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Every fourth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Every frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Every second</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Export OpenVDB…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Export mesh…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Export…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Exposure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Exposure by the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Extinction</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>F1</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>F2</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>F2-F1</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Facing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Falloff</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Feature size</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Feature size of the raggedness.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Features so many times as long along the axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fewer below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Field</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fill</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Film</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Filter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Find a number of this station</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Find anything…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Firm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>First</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>First frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fit the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fleece</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flicker</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flock</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Floor</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fly, or land</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flying: ↑ ↓ go, ← → turn, , . aside, Page up and down rise and sink, Home and End look up and down, Shift is faster, F or Esc lands.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Folded</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Formation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fractus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Frames to be played</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fresh above</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From +z toward +x; drag the sun dome as well.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From crest to crest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From the underside up to its tops.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fusion</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Gain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Gaps narrower than this close to one sheet; 0 leaves them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Gaussian</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Generations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Give it a value</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Gives off for</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Glow</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Glow changes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Glow colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Gradient</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ground</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Group or ungroup the chosen members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Grow or shrink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Growth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Half the blob's size along its own axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hand it over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hard</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Haze</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Heat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Height above the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Height over which air holds e times less vapour.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Height over which it becomes e times thinner.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Height over which it does.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hide or show the settings</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hide or show the tray</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>High, noon</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Highest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hollow: a shell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How deep it eats.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How deep it reaches.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far apart they are, in their radii.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far around a tired form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far crests stand above hollows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far density is moved at the most.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far from the level things are pressed together.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far it goes all round the middle.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far it may rise, in heights of the form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far off the form it still acts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far one sees over it before it is lost in haze.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far one sees: haze whitens the sky and dims the sun.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far out a bud's middle lies, in its parent's radii.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far places are moved.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far the filter looks: larger lumps melt away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far the largest features move the surface.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far the level goes up and down.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far the wisps reach.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far they go in and out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How fast droplets dry up in dry air.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How fast what the form gives off is warmed: warmth rises.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How gently the radius begins and ends to change.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How long it grows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How long the form gives off.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How many finer layers are added, each smaller and weaker.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How many finer layers it has.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much finer each octave is than the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much is eaten where the noise is highest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much it changes from place to place, by the noise below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much it is varied.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much more tired the side is that the wind blows to.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much of the light the second lobe scatters.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much of the power comes and goes from picture to picture of a sequence.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much of the push is taken away at the base level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much the density varies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How often it is done.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How round the edges of a box or a cone are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How soon they thin out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How steeply they rise.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How strong each octave is beside the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How unlike one another the buds are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How unlike one another the lumps are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How unlike one another they are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How wide its lumps are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How wide the cone is at its top, over its foot.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How wide the sun looks: 0.53 in nature. True light softens by it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How wide they are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How wide what varies it is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Humilis</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>IBM Plex Sans</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>In Formation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>In front of everything, where it does not hide the cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>In it, at its lowest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Incus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Inverted</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Inward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>It</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its density is added to the mound's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its feature size sideways, its strength upward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its number in the tray of Mass, from 0.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its share</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its size along the axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its values stay what they are.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Jitter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Joined to what came before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Joining</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Joins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>K/s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keep</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keep it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keep them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keeps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keeps small whirls alive.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Kept views, or four sides, side by side; below one another the sun in front, beside and behind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Kept, but not shown.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Key the number that was changed last</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Kind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lacunarity</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lamps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Land</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Language…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Largest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Largest files</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Last</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Last frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lasts</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Late</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Least distance between the middles of two.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Leaves only what lies inside it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Left and right of its own x axis are exchanged.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Length</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lengths in another unit…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lenticularis</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Let the glow change within the cloud: embers in its depth, light in its base.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Let what is scattered of each colour change within the cloud, for stylised work.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Levels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Library</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Licence</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light from all round, and the picture's background.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light in all directions, in millions of lumens: a bulb has 0.001, lightning thousands.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light of its own: radiance where it is thick.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light or dark ground</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Light that the ground sends back to the underside; with air, its reflectance.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look all round</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look at a Slice</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look away from the sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look in Clay</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look in Draft light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look in True light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look toward the sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look up from below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Looking</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Low, behind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Low, in front</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lowest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lumps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mamma</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Manhattan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mass</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Matte surface under an even light: judge the shape.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mean</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mean cosine of scattering: 0.85 for cloud droplets.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mean cosine of the second lobe; below 0 it scatters back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Measures the thickness square to the surface that the grains have left, so that it is as thick on steep lumps as on flat parts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Median</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mediocris</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Medium</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Melt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Metres from the edge to the core: thin looks like plaster, thick like cotton wool.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Metric</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Middle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Middle of the base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Middle x</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Middle z</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mirrored along its own x</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mlm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Moisture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Moon</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Most</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mottle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mounds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mounds (*.mound)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Move a lump</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Move the chosen members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Move the sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Move the surface outward or inward everywhere.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Multiplies</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Multiply</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Natural cloud has 0.01 to 0.12.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nature</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Never less than this of what was there: no holes open.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>New</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>New mound…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Newest first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nibble</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>No ball is smaller than so many voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>None</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Note</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing at</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing at the surface.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing: the sky goes on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Notify</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Now</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Numbers</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Octaves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Octaves of the warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Octaves stand on one another</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of cloud, as meteorology calls it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of its middle along the axis; y is the altitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of its underside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the area.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the ball that shines: larger is softer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the box.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the camera, for the air below and above it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the lamp, where no temperature gives it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the lens, on a film back 36 mm wide.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the sunlight Draft light then shows what is scattered once: hard light, to judge shapes by.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of what rises; 1 is saturated at the base level, 0 is smoke.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Offset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>On the lee</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>On what terms others may use it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>One colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>One frame back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>One frame on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>One side only.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Only a wall of the stated thickness, with the skin on both its sides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Only near the surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Open…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Order of the flicker.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Origin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Otherwise before them: the forms are eased and the grains stay crisp.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Our own curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Out of the window</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Outward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Outward above 0, inward below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Over how far it begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Overcast</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Overhead</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Overlap</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pace</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Painted</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Passes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Patches</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Patchy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Paths of light traced one by one: the truth, coming out of the noise.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Period</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pick, move, turn and size forms. Drag over the empty sky to pick all in a box.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pileus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Place</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Place the asset there</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Plain: one colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Plate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Play, or stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Power</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Press</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Press toward the plane where the stroke began</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Publish it (Ctrl+P): OpenVDB grids in several resolutions, with recipe, scale and picture, in your library. Key 5 shows it there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Puff of smoke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pull what is under the brush along with the hand</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Push</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Quit</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius at age 0, or of all points without an age; times their own radius, if they have one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius at age 1.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius of the balls.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius when old</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Radius when young</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Raggedness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Raggedness seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Raggedness size</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Reach</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Read at the surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rectangle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Remove what is chosen in the station</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rename…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Resize mound…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ridged</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Right drag</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rim</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ripple</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rise below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Role</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Room above</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rotation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Roughen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Roughens the sea: the sun's glitter spreads, the mirrored sky blurs.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Roughness seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Roughness: broken up along its normals</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Save</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Save it (Ctrl+S). It is copied at every step as well: nothing you do here is lost.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Scale</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Scattering</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Scoop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sea</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Second lobe</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Seconds of weather in one of the film.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Seed of the warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shape</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of light scattered rather than absorbed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the balls left out on undersides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the buds left out on undersides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the cloud that is lost in a second.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the surface that gives off nothing.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the warmth that is lost in a second.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the way to the edge over which they become fewer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of their widths by which two may stand in one another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shear</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sheet thickness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shift + Space, held</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shift + click</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shift + click on the plan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shift + right drag</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shots, with commas</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Show the form's own cloud too.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Show the log</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shrink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Side, morning</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sideways</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Simplex</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Situations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size it along that axis</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size jitter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of its features.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of lighter and darker fields.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of the bumps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of the largest features.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of the solid along its own axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size of the warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size the form evenly</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Size variation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sizes are between the smallest and this, times their own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sizes are between this and the largest, times their own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Skin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Slide</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Slide the plan, approach</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Slides the pattern through the cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Small steps follow the field round its bends.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smallest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smoke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smooth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smooth F1</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smooth what is under the brush</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Snapshots</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>So many times as long along the wind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Soft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Soft edge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Soft over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Softness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Space, held</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Spacing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Species</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stay</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stays in the sky, or goes with the first form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Steps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Still</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stir</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stop the work, or let go</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Storm base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stratocumulus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Streak</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Streets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Strength</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Strength of the warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stretch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stretched</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Strokes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sum</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun sweep</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun's azimuth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun's elevation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sunlight scattered once only</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Swell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tags, with commas</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Take</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Taken away from what came before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Taper</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Temperature</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The bare picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The bright parts of the cloud lie just below white, whatever the light; the number below is then how much brighter than that.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The cloud before its grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The density at which the surface lies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The larger of the two densities.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The mean of the two densities.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The mound's density times its own: nothing is left where it is empty.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The pattern changes with it, smoothly.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The pattern stays where it is: moving the form changes it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The ring on the surface.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The silhouette moves by no more than this.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The sun from where it stands down to the horizon, as a film or a folder of pictures.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Thickest first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Thickness of a surface that is not closed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Thinning</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Thins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Thins over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Three noises</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Times its own size along its own axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Times its own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tint changes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tired below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>To</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tool</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Torn</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Toward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Toy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn about the axis; x first, then y, then z.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn around the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn the sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn the tool round</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turned</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turned over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turns the noise over: cells become domes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turns the stretched pattern.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turntable</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Twice the light for each stop.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Undersides stand between the lowest altitude and this.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Undersides stand between this altitude and the highest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Uneven</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Untitled</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Up</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Upward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Value</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Values</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Vapour that becomes droplets gives off so much, and drives turrets upward.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Veil</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Veiled</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Views</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Visibility</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Warmth of droplets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Warped by</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wavelength</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Waves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Weaker below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What is this?</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What it multiplies by, adds or sets; in parts of the core.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What it sends back of light from all round; what water mirrors comes on top.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What of each colour is scattered; the rest is absorbed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What there is to say of it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wheel, + and -</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where it begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where its middle is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where streets run: azimuth.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where the form's middle is; y is the altitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where the underside stands.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where the wind blows to, from +z toward +x.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where they go, from +z toward +x.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Whipped</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Whirls</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Who made it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Widest first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Width over height of the frame drawn in the picture; 0 for none.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wind along</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wind toward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>With the form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wool</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Words it is to be found by.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Work in the background</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a copy could not be recovered: %s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a deck: low, wide and lumpy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a layer with pouches hanging from it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a light mesh of its surface, in metres</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a picture of four sides in three suns</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a picture of twelve sides</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a piece of a layer of flat lumps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a soft ball of wool</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a tower that has met the top of the weather: the anvil</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a tower whose tops have begun to freeze and to smooth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a turret under a smooth cap</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>about half as tall as wide</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>active voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>add a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>add heap</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>adopted from</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>after</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>all grains again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>an age</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>as stated</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>before</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>called before</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>draft voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>draws the edge out into wisps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>duplicate a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>duplicate grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>eats the edge of the density away</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>exposure by the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fBm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>final voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>finer detail on the same silhouette</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>from nothing to all</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>go on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>goes on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>grain on or off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>growth, </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>hide form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds no triangles</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>how densities join</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>how it joins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>inward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>km</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lenses one above another, smoothed by the wind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>level set</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>light mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>linked copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lock form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lower skin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>m/s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>make a sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>make mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>making a mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>making the mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>many clouds in one sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>measuring the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>mirror copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>mm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>moves the density by a vector field</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>moves the surface along its normal</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>not measured</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>one cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>optical depth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>order of forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>order of grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>out of date</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>outline’s dimension</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>own melt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>published clouds, with their recipes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>reading the sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>remove form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>remove forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>remove stroke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>rename form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>round and plain, as a child draws it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>share</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>show form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>size and strength of grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sky picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>smoke that has just left a chimney</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>solo grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>step's place</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>stops</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun by place and time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun, sky and what the cloud is made of</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>take pictures of</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>taking the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>taller than wide: turret upon turret, still growing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the copy of the work could not be written: %s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the shape as density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the shape, blocked in from forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>too small to tell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>torn pieces without a common base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>unlock form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>value</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>varies the density inside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>view transform</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>wider than tall, hardly grown: fair weather</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>µm</source>
+        <translation type="unfinished" />
+    </message>
+</context></TS>

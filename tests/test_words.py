@@ -1,0 +1,260 @@
+"""What the desk says, in any language: all of it can be translated, and stands in one place."""
+
+import pathlib
+import re
+import tempfile
+import unittest.mock
+import xml.etree.ElementTree as ElementTree
+
+from PyQt6.QtCore import QTranslator
+from PyQt6.QtGui import QPainter
+from PyQt6.QtWidgets import (
+    QAbstractButton,
+    QComboBox,
+    QDialogButtonBox,
+    QGroupBox,
+    QInputDialog,
+    QLabel,
+    QLineEdit,
+    QListWidget,
+    QMenu,
+    QWidget,
+)
+
+from docs.make_texts import from_code, main
+from softmound.core.recipe import Problem
+from softmound.desk.command_box import CommandBox, entries_of
+from softmound.desk.commands import help_rows
+from softmound.desk.export_dialog import ExportDialog
+from softmound.desk.keys_dialog import KeysDialog
+from softmound.desk.resize_dialog import ResizeDialog
+from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
+from softmound.desk.stations.mass.heap_dialog import HeapDialog
+from softmound.desk.wall_dialog import WallDialog
+from softmound.desk.words import CONTEXT, SHIPPED, Words, keep, kept, languages, speak, tr, words_of
+
+from .desk import DeskTest, application
+
+WORD = re.compile(r"[A-Za-z]{2,}")
+UNTOUCHED = {
+    # Names that people gave, and signs that are the same in any language.
+    "Lumpy", "Flock", "Flock,", "library", "mm", "km", "cm", "ft", "in", "m/s", "Mlm", "vdb", "flock", "EV",
+    # Keys stand on keyboards as they are.
+    "Ctrl", "Alt", "Shift", "Esc", "Escape", "Space", "Return", "Delete", "Left", "Right", "Up", "Down", "Tab",
+    # Qt says these itself.
+    "OK", "Cancel",
+}
+
+
+PAINTED = []
+"""What was painted in this process since somebody cleared it."""
+_PAINT = QPainter.drawText
+
+
+def _painted(painter, *arguments):
+    PAINTED.extend(part for part in arguments if isinstance(part, str))
+    return _PAINT(painter, *arguments)
+
+
+# For good: Qt's own method is not what it was once another has stood in its place.
+QPainter.drawText = _painted
+
+
+class Pseudo(QTranslator):
+    """Says everything between marks."""
+
+    def translate(self, context, text, disambiguation=None, n=-1):
+        """Called by Qt."""
+        return f"«{text}»" if context == CONTEXT else None
+
+
+def bare(text):
+    """What of a text was not said through the translator."""
+    text, before = re.sub(r"<[^>]*>", "", text), None
+    while before != text:
+        before, text = text, re.sub(r"«[^«»]*»", "", text)
+    return text
+
+
+def texts_of(widget):
+    """All that a widget and those in it can be seen or heard to say: (where, text)."""
+    for one in [widget, *widget.findChildren(QWidget)]:
+        name = type(one).__name__
+        if isinstance(one, (QLabel, QAbstractButton)):
+            yield name, one.text()
+        if isinstance(one, QComboBox):
+            yield from ((f"{name} entry", one.itemText(n)) for n in range(one.count()))
+        if isinstance(one, QListWidget):
+            yield from ((f"{name} entry", one.item(n).text()) for n in range(one.count()))
+        if isinstance(one, QLineEdit):
+            yield f"{name} while empty", one.placeholderText()
+        if isinstance(one, (QGroupBox, QMenu)):
+            yield f"{name} title", one.title()
+        yield from ((f"{name} {what}", text) for what, text in (
+            ("tip", one.toolTip()), ("name", one.accessibleName()), ("description", one.accessibleDescription())))
+        yield from ((f"{name} action", action.text()) for action in one.actions())
+
+
+class InOtherWords(DeskTest):
+    """The whole window in a language that marks what it says."""
+
+    def open_window(self):
+        self.pseudo = Pseudo()
+        application().installTranslator(self.pseudo)
+        self.addCleanup(application().removeTranslator, self.pseudo)
+        return super().open_window()
+
+    def check(self, texts, sentences_of_the_core=()):
+        left = {}
+        for where, text in texts:
+            rest = bare(text)
+            for said in sentences_of_the_core:
+                rest = re.sub(said, "", rest)
+            words = [word for word in re.findall(r"[\w/]+,?", re.sub(r"/[\w/]*tmp[\w/.-]*", "", rest))
+                     if WORD.search(word) and word not in UNTOUCHED]
+            if words:
+                left[rest.strip()] = where
+        self.assertEqual(left, {})
+
+    def test_all_stations(self):
+        PAINTED.clear()
+        # What the core advises is English.
+        advice = (r"1 octave of push .*", r"Keep 1 octave", r"Top|Front|Beside")
+        for name in self.window.stations:
+            self.window.open_station(name)
+            self.window.grab()
+            with self.subTest(name):
+                self.check(texts_of(self.window), advice)
+        self.assertGreater(len(PAINTED), 100)
+        self.check((("painted", text) for text in PAINTED), advice)
+
+    def test_the_time_line_and_what_is_told(self):
+        self.window.time()
+        self.check(texts_of(self.window), (r"1 octave of push .*", r"Keep 1 octave"))
+        self.window.looking.look("true")
+        self.check([("told", self.window.status.said.text())])
+
+    def test_dialogs(self):
+        w, mound = self.window, self.window.document.mound
+        for dialog in (ExportDialog(mound, None, self.folder, w), KeysDialog(help_rows(self.kinds), w), ResizeDialog(mound, w),
+                       CommandBox(entries_of(w), w), SunPlaceDialog(w), HeapDialog(60.0, 0.0, w), WallDialog(w)):
+            with self.subTest(type(dialog).__name__):
+                self.assertEqual(bare(dialog.windowTitle()).strip(), "")
+                self.check(texts_of(dialog), (r"lumpy\.vdb", r"Chapter.*"))
+            dialog.reject()
+            dialog.deleteLater()
+
+    def test_undo_says_what_is_undone(self):
+        self.window.document.apply(tr("add a blob"), lambda mound: mound.edited(name="Other"))
+        self.assertEqual(self.window.actions_["undo"].text(), "«Undo» «add a blob»")
+
+
+class Translated(DeskTest):
+    def test_the_desk_speaks_it_from_the_next_window_on(self):
+        folder = pathlib.Path(self._folder.name)
+        path = folder / "de.ts"
+        path.write_text(ts((("Save", "Sichern", ""), ("Find a number in {}", "Eine Zahl in {} finden", ""), ("Mass", "Masse", ""))))
+        speak(self.application, path)
+        self.addCleanup(speak, self.application)
+        self.close(self.window)
+        window = self.open_window()
+        self.assertEqual(window.actions_["save"].text(), "Sichern")
+        self.assertEqual(window.stations["Mass"].settings.find.accessibleName(), "Eine Zahl in Masse finden")
+        # What is not translated stays English, and code goes on calling stations by their own names.
+        self.assertEqual(window.actions_["quit"].text(), "Quit")
+        window.open_station("Mass")
+        # Qt says its own in the same language.
+        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Cancel)
+        self.assertEqual(buttons.button(QDialogButtonBox.StandardButton.Cancel).text().replace("&", ""), "Abbrechen")
+        speak(self.application)
+        self.assertEqual(tr("Save"), "Save")
+
+    def test_a_language_is_chosen_and_kept(self):
+        folder = pathlib.Path(self._folder.name) / "texts"
+        folder.mkdir()
+        (folder / "nl.ts").write_text(ts((("Save", "Bewaren", ""),)))
+        there = languages((folder,))
+        self.assertEqual(list(there), ["Nederlands"])
+        before = kept()
+        self.addCleanup(lambda: keep(before))
+        with self.patched_languages(there):
+            self.dialog(QInputDialog, lambda dialog: (dialog.setTextValue("Nederlands"), dialog.accept()))
+            self.window.actions_["language"].trigger()
+        self.assertEqual(kept(), folder / "nl.ts")
+        (folder / "nl.ts").unlink()
+        self.assertIsNone(kept())
+        with self.assertRaises(Problem):
+            keep(folder / "nl.ts")
+
+    def patched_languages(self, there):
+
+        return unittest.mock.patch("softmound.desk.words.languages", lambda: there)
+
+
+def ts(messages):
+    """A file of Qt Linguist: of English, what it becomes, and how far that is."""
+    lines = "".join(f"<message><source>{text}</source><translation type={kind!r}>{said}</translation></message>"
+                    for text, said, kind in messages).replace(" type=''", "")
+    return f'<?xml version="1.0"?><!DOCTYPE TS><TS version="2.1"><context><name>{CONTEXT}</name>{lines}</context></TS>'
+
+
+class Files(DeskTest):
+    """Translations as files; without a window."""
+
+    def setUp(self):
+        folder = tempfile.TemporaryDirectory()
+        self.addCleanup(folder.cleanup)
+        self.folder = pathlib.Path(folder.name)
+
+    def sources(self, path):
+        return {node.text for node in ElementTree.parse(path).getroot().iter("source")}
+
+    def test_all_texts_stand_in_one_place(self):
+        made = self.folder / "all.ts"
+        main([str(made)])
+        self.assertEqual(self.sources(made), self.sources(SHIPPED / "softmound.ts"), "run: python -m docs.make_texts")
+        self.assertGreater(len(self.sources(made)), 1200)
+        # Of the code, of a row of the core, of a table of the desk, of a start.
+        self.assertLessEqual({"Saved {}.", "Mean cosine of scattering: 0.85 for cloud droplets.", "Publish…", "Congestus"},
+                             self.sources(made))
+
+    def test_a_translation_is_brought_up_to_date_and_keeps_what_it_says(self):
+        path = self.folder / "nl.ts"
+        path.write_text(ts((("Saved {}.", "{} bewaard.", ""), ("Said long ago", "Lang geleden", ""))))
+        main([str(path)])
+        self.assertEqual(words_of(path), {"Saved {}.": "{} bewaard."})
+        self.assertEqual(self.sources(path), self.sources(SHIPPED / "softmound.ts"))
+
+    def test_what_is_not_finished_or_cannot_be_filled_in_stays_english(self):
+        path = self.folder / "de.ts"
+        path.write_text(ts((("Save", "Sichern", ""), ("Quit", "Schluss", "unfinished"), ("{} of {}", "von {1}: {0}", ""),
+                            ("Saved {}.", "{} und {} gesichert.", ""), ("Kept {}.", "{name} behalten", ""),
+                            ("Shut {}", "zu {", ""))))
+        found = words_of(path)
+        self.assertEqual(found, {"Save": "Sichern", "{} of {}": "von {1}: {0}"})
+        self.assertEqual(found["{} of {}"].format(3, 8), "von 8: 3")
+
+    def test_other_contexts_are_left_to_qt(self):
+        words = Words({"Save": "Sichern"})
+        self.assertEqual(words.translate(CONTEXT, "Save"), "Sichern")
+        self.assertIsNone(words.translate("QFileDialog", "Save"))
+        self.assertIsNone(words.translate(CONTEXT, "Quit"))
+
+    def test_a_damaged_file_is_refused_by_name(self):
+        path = self.folder / "de.ts"
+        for content in (b"", b"<TS><context>", b"\xff\xfe\x00"):
+            path.write_bytes(content)
+            with self.assertRaises(Problem) as caught:
+                words_of(path)
+            self.assertIn(str(path), str(caught.exception))
+
+    def test_names_of_files_say_the_language(self):
+        for name in ("de.ts", "pt_BR.ts", "softmound.ts", "nothing.ts", "de.txt"):
+            (self.folder / name).write_text(ts(()))
+        self.assertEqual({path.name for path in languages((self.folder,)).values()}, {"de.ts", "pt_BR.ts"})
+
+    def test_what_tables_hold_is_told_from_what_only_code_reads(self):
+        source = ('"""Of a module."""\n'
+                  'ROWS = (("key_of", "Shown first", "Said in a sentence."), ("linear", "#aabbcc", "Ctrl+N"))\n'
+                  'words = tr("Said by itself")\n')
+        self.assertEqual(from_code(source), {"Shown first", "Said in a sentence."})
