@@ -5,8 +5,9 @@
 Without a name the file of all texts is made anew. Translations that are named are brought up to date: what is new in the code is
 added to them, what they say already stays.
 
-What is said is found in two ways: whatever the code gives to `tr`, and what it shows by name from tables, those of the desk and
-the rows, kinds and starts of the core. PyQt's own `pylupdate6` writes the file.
+What is said is found in three ways: whatever the code gives to `tr`; what it shows by name from tables, those of the desk and the
+rows, kinds and starts of the core; and the sentences of the core, of what is wrong and of what it advises.
+PyQt's own `pylupdate6` writes the file.
 """
 
 import ast
@@ -32,7 +33,9 @@ from softmound.desk.commands import table
 from softmound.desk.words import CONTEXT, SHIPPED, TEMPLATE
 
 ROOT = pathlib.Path(__file__).parents[1]
-DESK = ROOT / "softmound" / "desk"
+CORE, DESK = ROOT / "softmound" / "core", ROOT / "softmound" / "desk"
+SENTENCES = "Problem", "DoesNotFit", "NotWritten", "Sentence"
+"""What in the core takes sentences for people."""
 SHOWN = re.compile(r"[A-Z][a-z]+[^_=;{}<>|+/]*|[A-Za-z][^_=;{}<>|/]* [^_=;{}<>|/]*")
 """What of the strings in the desk's tables may be shown: words that begin like a name, or several of them."""
 _OF_ROWS = ("label", "sentence", "unit", "across", "up")
@@ -87,6 +90,22 @@ def from_code(source):
             and id(node) not in told and SHOWN.fullmatch(node.value)}
 
 
+def from_core(source):
+    """Patterns of the sentences that a module of the core makes: what is wrong, and what it advises.
+
+    Parameters
+    ----------
+    source : str
+
+    Returns
+    -------
+    set of str
+    """
+    return {part.value for call in ast.walk(ast.parse(source)) if isinstance(call, ast.Call) and call.args
+            and getattr(call.func, "id", "") in SENTENCES
+            for part in ast.walk(call.args[0]) if isinstance(part, ast.Constant) and isinstance(part.value, str)}
+
+
 def gathered(folder):
     """Copies of all modules of the desk in which each text has the one context of all, and of what tables hold.
 
@@ -101,6 +120,8 @@ def gathered(folder):
         Their names within it.
     """
     names, shown = [], from_tables()
+    for path in CORE.rglob("*.py"):
+        shown |= from_core(path.read_text())
     for path in sorted(DESK.rglob("*.py")):
         source, name = path.read_text(), path.relative_to(ROOT)
         shown |= from_code(source)

@@ -47,7 +47,7 @@ def put_in_place(path):
         # Its name has nothing of the file's, which may be as long as a name can be.
         aside = place.with_name(f".{_HOST}-{os.getpid()}-{secrets.token_hex(8)}.part{place.suffix[:16]}")
         if place.is_dir():
-            raise NotWritten(f"{shown(path)}: is a folder; choose another name.")
+            raise NotWritten("{}: is a folder; choose another name.", shown(path))
         UNDER_WAY.add(aside)
         os.close(os.open(aside, os.O_CREAT | os.O_EXCL | os.O_WRONLY, 0o666))
         yield aside
@@ -60,7 +60,7 @@ def put_in_place(path):
         _sweep(place.parent)
     except OSError as error:
         reason = error.strerror or str(error) or type(error).__name__
-        raise NotWritten(f"{shown(path)}: could not be written ({reason}); choose another place or free some space.") from error
+        raise NotWritten("{}: could not be written ({}); choose another place or free some space.", shown(path), reason) from error
     finally:
         if aside is not None:
             with contextlib.suppress(OSError):

@@ -1,8 +1,18 @@
 """What can be wrong with something from outside, said in one sentence."""
 
 
+from .sentences import Sentence
+
+
 class Problem(Exception):
     """Bad input, a full disk, a build that does not fit: `str()` is one sentence for the user.
+
+    Parameters
+    ----------
+    sentence : str
+        With braces where values are put in, if there are any, as of `str.format`.
+    *values
+        What is put in.
 
     Attributes
     ----------
@@ -11,6 +21,14 @@ class Problem(Exception):
     """
 
     code = 2
+
+    def __init__(self, sentence, *values):
+        super().__init__(Sentence(sentence, *values) if values else sentence)
+
+    @property
+    def sentence(self):
+        """What is wrong: str, a `Sentence` where it was made of several parts."""
+        return self.args[0]
 
 
 class DoesNotFit(Problem):

@@ -112,7 +112,7 @@ def _speak_as_chosen(application):
     try:
         speak(application, kept())
     except Problem as problem:
-        return str(problem)
+        return tr(problem.sentence)
     return ""
 
 

@@ -92,7 +92,7 @@ class Delivering(QObject):
         try:
             self._put_in_queue(kept())
         except Problem as problem:
-            self._window.tell(str(problem))
+            self._window.tell(tr(problem.sentence))
 
     def _put_in_queue(self, kept):
         stages = self._stages

@@ -138,7 +138,7 @@ class Document(QObject):
             except Problem as problem:
                 both = self.mound, self.mound.model_copy(update={"time": None, "keyed": ()})
                 self._seen = self.mound, self.frame, both
-                self.refused.emit(str(problem))
+                self.refused.emit(tr(problem.sentence))
             self._seen = self.mound, self.frame, both
         return self._seen[2]
 
@@ -212,7 +212,7 @@ class Document(QObject):
             self.refused.emit(sentence_for(error, tr("Not done")))
             return False
         except Problem as problem:
-            self.refused.emit(str(problem))
+            self.refused.emit(tr(problem.sentence))
             return False
         actions.note(undo_label)
         if changed_last:

@@ -88,7 +88,7 @@ class Files(QObject):
             else:
                 self._document.read(path)
         except Problem as problem:
-            self._window.trouble(str(problem))
+            self._window.trouble(tr(problem.sentence))
 
     def _open_volume(self, path):
         """A mound of one volume, whose density stays what it is unless it is chosen otherwise."""
@@ -146,7 +146,7 @@ class Files(QObject):
         try:
             self._document.save(path, thumb)
         except Problem as problem:
-            self._window.trouble(str(problem))
+            self._window.trouble(tr(problem.sentence))
             return False
         self._window.tell(tr("Saved {}.").format(path))
         return True

@@ -192,7 +192,7 @@ class ImportDialog(QDialog):
             try:
                 self._read[2][self._path, value] = read_vdb(self._path, value)
             except Problem as problem:
-                self.trouble.setText(str(problem))
+                self.trouble.setText(tr(problem.sentence))
             finally:
                 QApplication.restoreOverrideCursor()
         self._show()
@@ -257,7 +257,7 @@ class ImportDialog(QDialog):
             else:
                 self.form = points_form(self._read, name, self.unit, self.up)
         except Problem as problem:
-            self.trouble.setText(str(problem))
+            self.trouble.setText(tr(problem.sentence))
             self._show()
             return
         self.accept()

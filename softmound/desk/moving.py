@@ -286,7 +286,7 @@ class Moving(QObject):
         try:
             said = foretold_growth(mound, self.rate)
         except Problem as problem:
-            return str(problem)
+            return tr(problem.sentence)
         wide, high, deep = said["shape"]
         return tr("{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk").format(
             wide, high, deep, length(said["cell"]), said["frames"], said["memory_bytes"] / 1e9, said["disk_bytes"] / 1e9)
@@ -342,7 +342,7 @@ class Moving(QObject):
         try:
             kept = KeptGrowth(self.folder())
         except Problem as problem:
-            self._window.tell(str(problem))
+            self._window.tell(tr(problem.sentence))
             return
         self.grown, self._numbers = kept, kept.numbers()
         self.go_to(self._numbers[-1] if self._numbers else 0)

@@ -224,7 +224,7 @@ class WallDialog(QDialog):
         try:
             self.mound = self.made(self.species)
         except Problem as problem:
-            self.said.setText(str(problem))
+            self.said.setText(tr(problem.sentence))
             return
         self.part = self._parts.get(self.list.currentRow())
         self.accept()

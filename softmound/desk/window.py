@@ -446,7 +446,7 @@ class Window(QMainWindow):
         try:
             words.keep(path)
         except Problem as problem:
-            self.tell(str(problem))
+            self.tell(tr(problem.sentence))
 
     def change_ground(self):
         """Change from the dark ground to the light one, for bright rooms, or back."""

@@ -14,6 +14,7 @@ import platformdirs
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTranslator
 
 from ..core.problems import Problem
+from ..core.sentences import Sentence
 
 CONTEXT = "desk"
 """The one context of all texts: the same words mean the same everywhere on the desk."""
@@ -29,12 +30,15 @@ def tr(text):
     Parameters
     ----------
     text : str
-        English. Where something is put in there are braces, filled with `str.format` after this.
+        English. Where something is put in there are braces, filled with `str.format` after this; a `Sentence` of the core knows
+        what is put in.
 
     Returns
     -------
     str
     """
+    if isinstance(text, Sentence):
+        return tr(text.pattern).format(*(tr(value) if isinstance(value, Sentence) else value for value in text.values))
     return QCoreApplication.translate(CONTEXT, text) if text else text
 
 
@@ -78,7 +82,7 @@ def words_of(path):
     try:
         root = ElementTree.parse(path).getroot()
     except (OSError, ElementTree.ParseError) as error:
-        raise Problem(f"{path}: is no translation of Qt Linguist that can be read ({error}).") from error
+        raise Problem("{}: is no translation of Qt Linguist that can be read ({}).", path, error) from error
     found = {}
     for message in root.iter("message"):
         text, said = message.findtext("source") or "", message.find("translation")

@@ -119,7 +119,7 @@ def voxel_along(mound, along):
     rough = None if bounds is None else float((bounds[1] - bounds[0]).max() / DRAFT_CELLS)
     active = None if rough is None else density_grid(mound, rough).active_bounds()
     if active is None:
-        raise Problem(f"{mound.name}: holds no cloud above its base level; add a form first.")
+        raise Problem("{}: holds no cloud above its base level; add a form first.", mound.name)
     return float((active[1] - active[0] + 1).max() * rough / along)
 
 
@@ -238,7 +238,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         drop_crumbs(grid, mound.voxels.crumbs)
     except MemoryError as error:
         raise Problem(
-            f"Not enough memory for a voxel of {voxel:g} m; choose a larger one."
+            "Not enough memory for a voxel of {:g} m; choose a larger one.", voxel
         ) from error
     if ticket is not None:
         ticket.tick(1.0)
@@ -274,7 +274,7 @@ def surface_triangles(mound, voxel, ticket=None):
                    np.full(len(band.inside), -limit, np.float32), background=limit)
     vertices, faces = triangles_of(grid, 0.0, outward=True)
     if not len(faces):
-        raise Problem(f"{mound.name}: there is no surface at this voxel; choose a smaller one.")
+        raise Problem("{}: there is no surface at this voxel; choose a smaller one.", mound.name)
     return vertices, faces
 
 

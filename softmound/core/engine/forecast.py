@@ -426,6 +426,9 @@ def refuse_unless_fits(ahead, voxel, limit=None):
     need = ahead.memory(voxel)
     if need > limit:
         raise DoesNotFit(
-            f"A voxel of {voxel:g} m needs about {need / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are "
-            f"allowed; the smallest voxel that fits is about {ahead.smallest_voxel(limit):.2g} m."
+            "A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are allowed; the smallest voxel that fits is about {:.2g} m.",
+            voxel,
+            need / 1000000000.0,
+            limit / 1000000000.0,
+            ahead.smallest_voxel(limit),
         )

@@ -55,7 +55,7 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     paths = [folder / frame_name(f"{plain_name(mound.name)}.vdb", n) for n in numbers]
     there = [path for path in paths if path.exists()]
     if there and not force:
-        raise Problem(f"{shown(there[0])}: is there already; say --force, or choose another folder.")
+        raise Problem("{}: is there already; say --force, or choose another folder.", shown(there[0]))
     folder.mkdir(parents=True, exist_ok=True)
     voxel = draft_voxel(mound) if voxel is None else voxel
     for number in (numbers[0], numbers[-1]):

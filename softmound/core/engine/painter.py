@@ -460,8 +460,7 @@ class Painter:
         most = float(np.prod((bounds[1] - bounds[0]) / voxel + 2 * SIDE)) * 4 * DRAFT_GRIDS
         if most > limit and self.stages.forecast(mound, ticket).memory(voxel) * DRAFT_GRIDS > limit:
             raise Problem(
-                f"A draft voxel of {voxel:g} m needs more memory than there is; "
-                "choose a larger one, or let it follow the span."
+                "A draft voxel of {:g} m needs more memory than there is; choose a larger one, or let it follow the span.", voxel
             )
 
     def _moving_light(self, scene):

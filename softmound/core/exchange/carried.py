@@ -56,13 +56,13 @@ def mound_of_picture(path):
     try:
         text = _of_exr(path) if path.suffix.lower() == ".exr" else _of_png(path)
     except (OSError, UnidentifiedImageError, RuntimeError, ValueError) as error:
-        raise Problem(f"{shown(path)}: cannot be read as a picture ({error}); check the file.") from error
+        raise Problem("{}: cannot be read as a picture ({}); check the file.", shown(path), error) from error
     if not text:
-        raise Problem(f"{shown(path)}: carries no recipe; only pictures that Soft Mound took of a mound do.")
+        raise Problem("{}: carries no recipe; only pictures that Soft Mound took of a mound do.", shown(path))
     try:
         data = base64.b64decode(text, validate=True)
     except ValueError as error:
-        raise Problem(f"{shown(path)}: the recipe in it is damaged; open the mound itself.") from error
+        raise Problem("{}: the recipe in it is damaged; open the mound itself.", shown(path)) from error
     with tempfile.TemporaryDirectory() as folder:
         held = pathlib.Path(folder, "carried.mound")
         held.write_bytes(data)

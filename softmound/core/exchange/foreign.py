@@ -270,9 +270,9 @@ def frames_of(path):
 def _refuse_ending(path, endings, what):
     path = pathlib.Path(path)
     if path.suffix.lower() not in endings:
-        raise Problem(f"{shown(path)}: not a file of {what}; choose one that ends in {', '.join(endings)}.")
+        raise Problem("{}: not a file of {}; choose one that ends in {}.", shown(path), what, ", ".join(endings))
     if path.is_file() and path.stat().st_size == 0:
-        raise Problem(f"{shown(path)}: is empty; export it again.")
+        raise Problem("{}: is empty; export it again.", shown(path))
 
 
 def _in_child(task, path, answer, name, seconds, ticket=None):
@@ -282,14 +282,14 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
     try:
         size = path.stat().st_size if path.is_file() else None
     except OSError as error:
-        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}).") from error
+        raise Problem("{}: cannot be read ({}).", shown(path), error.strerror) from error
     if size is None:
-        raise Problem(f"{shown(path)}: there is no such file; check the name.")
+        raise Problem("{}: there is no such file; check the name.", shown(path))
     if task in ("facts", "grid"):
         with open(path, "rb") as file:
             # The magic number every OpenVDB file begins with.
             if file.read(8) != b" BDV\x00\x00\x00\x00":
-                raise Problem(f"{shown(path)}: not an OpenVDB file; choose a .vdb.")
+                raise Problem("{}: not an OpenVDB file; choose a .vdb.", shown(path))
     room = min(SPARE + EXPANDS[task] * size, MOST)
     busy = math.ceil(min(AT_ONCE[task] + size / PACE[task], seconds))
     LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, busy)
@@ -299,12 +299,12 @@ def _in_child(task, path, answer, name, seconds, ticket=None):
             if ticket is not None:
                 ticket.tick(0.0)
             if time.monotonic() > ends:
-                raise DoesNotFit(f"{shown(path)}: not read within {seconds:g} s; it is damaged or too large.")
+                raise DoesNotFit("{}: not read within {:g} s; it is damaged or too large.", shown(path), seconds)
     status, said = ended
     if status in (2, 3):
         kind = Problem if status == 2 else DoesNotFit
         raise kind(f"{shown(path)}: {said.strip().splitlines()[-1]}")
     if status in (-signal.SIGXCPU, -signal.SIGKILL):
-        raise DoesNotFit(f"{shown(path)}: not read within {busy} s of work; it is damaged or too large.")
+        raise DoesNotFit("{}: not read within {} s of work; it is damaged or too large.", shown(path), busy)
     if status != 0 or not answer.exists():
-        raise Problem(f"{shown(path)}: damaged or not readable; restore it from a copy.")
+        raise Problem("{}: damaged or not readable; restore it from a copy.", shown(path))

@@ -99,13 +99,13 @@ def _grid(path, answer, name):
         if seen[outline.name] > 1:
             names[f"{outline.name}[{seen[outline.name] - 1}]"] = outline
     if name not in names:
-        raise Problem(f"holds no grid {name!r}; it has {', '.join(map(repr, names)) or 'none'}.")
+        raise Problem("holds no grid {!r}; it has {}.", name, ", ".join(map(repr, names)) or "none")
     kind = names[name].valueTypeName
     if kind.startswith("vec"):
-        raise Problem(f"the grid {name!r} holds vectors ({kind}); choose a grid of single numbers.")
+        raise Problem("the grid {!r} holds vectors ({}); choose a grid of single numbers.", name, kind)
     if kind not in SCALARS:
-        raise Problem(f"the grid {name!r} holds numbers of type {kind}, which the OpenVDB library of this system cannot "
-                      "read; write it as float first.")
+        raise Problem("the grid {!r} holds numbers of type {}, which the OpenVDB library of this system cannot read; "
+                      "write it as float first.", name, kind)
     about = {"class": str(names[name].gridClass), "metadata": {k: plain(v) for k, v in names[name].metadata.items()}}
     read = vdb.read(path, name)
     allow_for(read)

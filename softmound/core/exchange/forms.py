@@ -20,7 +20,7 @@ def _about(positions):
     middle = tuple(round(float(v), 3) for v in (low + high) / 2)
     if max(np.abs(low).max(), np.abs(high).max()) > FARTHEST:
         size = float((high - low).max())
-        raise Problem(f"In this unit it would be {size:,.0f} m long or lie as far away; choose a smaller unit.")
+        raise Problem("In this unit it would be {:,.0f} m long or lie as far away; choose a smaller unit.", size)
     return middle, (positions - middle).astype(np.float32)
 
 

@@ -129,9 +129,9 @@ def triangles_of_file(path):
     if not len(faces):
         raise Problem("holds no triangles; choose a file with a surface, or import it as points.")
     if len(faces) > MOST_TRIANGLES:
-        raise Problem(f"holds {len(faces):,} triangles, more than {MOST_TRIANGLES:,}; reduce them first.")
+        raise Problem("holds {:,} triangles, more than {:,}; reduce them first.", len(faces), MOST_TRIANGLES)
     if faces.min() < 0 or faces.max() >= len(vertices):
-        raise Problem(f"a triangle refers to vertex {int(faces.max())} of {len(vertices)}; export the file again.")
+        raise Problem("a triangle refers to vertex {} of {}; export the file again.", int(faces.max()), len(vertices))
     refuse_wild(vertices)
     vertices, faces, facts = mended(vertices, faces)
     if not len(faces):
@@ -153,9 +153,9 @@ def refuse_wild(positions):
     """
     wild = int((~np.isfinite(positions)).any(axis=1).sum())
     if wild:
-        raise Problem(f"{wild:,} of its {len(positions):,} positions are not finite numbers; export the file again.")
+        raise Problem("{:,} of its {:,} positions are not finite numbers; export the file again.", wild, len(positions))
     if len(positions) and np.abs(positions).max() > FARTHEST:
-        raise Problem(f"its coordinates reach {np.abs(positions).max():.3g}; scale it to something real first.")
+        raise Problem("its coordinates reach {:.3g}; scale it to something real first.", np.abs(positions).max())
 
 
 def _refuse_references(path):
@@ -178,7 +178,7 @@ def _refuse_references(path):
             continue
         inside = (path.parent / uri).resolve()
         if ":" in uri or uri.startswith(("/", "\\")) or path.parent.resolve() not in inside.parents:
-            raise Problem(f"refers to {uri!r} outside its folder; it is not opened.")
+            raise Problem("refers to {!r} outside its folder; it is not opened.", uri)
 
 
 def write_mesh(path, vertices, faces):
@@ -201,7 +201,7 @@ def write_mesh(path, vertices, faces):
     path = pathlib.Path(path)
     ending = path.suffix.lower()
     if ending not in WRITTEN:
-        raise Problem(f"{path}: meshes are written as .obj, .ply, .stl, .glb or .off; choose one of these.")
+        raise Problem("{}: meshes are written as .obj, .ply, .stl, .glb or .off; choose one of these.", path)
     mesh = trimesh.Trimesh(vertices, faces, process=False)
     content = mesh.export(file_type=ending[1:])
     write_whole(path, content.encode() if isinstance(content, str) else content)

@@ -46,7 +46,7 @@ def photograph_of_file(path):
     except UnidentifiedImageError as error:
         raise Problem("is no picture; choose a PNG, JPEG, TIFF or EXR file.") from error
     except Image.DecompressionBombError as error:
-        raise Problem(f"is larger than {MOST_PIXELS:,} pixels; make it smaller first.") from error
+        raise Problem("is larger than {:,} pixels; make it smaller first.", MOST_PIXELS) from error
     except (OSError, SyntaxError, ValueError) as error:
         raise Problem("is damaged; export it again.") from error
 
@@ -89,7 +89,7 @@ def sky_of_file(path):
         linear = colour.linear(shown).astype(np.float32)
     height, width = linear.shape[:2]
     if not 1.8 <= width / max(height, 1) <= 2.2:
-        raise Problem(f"is {width} by {height} pixels; a picture of all directions is twice as wide as high.")
+        raise Problem("is {} by {} pixels; a picture of all directions is twice as wide as high.", width, height)
     step = -(-max(height, width) // SKY_LONGEST)
     if step > 1:
         height, width = height // step * step, width // step * step

@@ -99,7 +99,7 @@ def write_picture(path, still, light, mound=None, plate=None, **options):
     elif ending == ".exr":
         exr_bytes_to(path, still, texts=texts, **options)
     else:
-        raise Problem(f"{path}: pictures are written as .png or .exr; give it one of these endings.")
+        raise Problem("{}: pictures are written as .png or .exr; give it one of these endings.", path)
 
 
 def _with_plate(pixels, plate):
@@ -125,7 +125,7 @@ def write_film(path, pictures, rate=24.0):
     """
     ending = pathlib.Path(path).suffix.lower()
     if ending not in FILMS:
-        raise Problem(f"Films are written as {', '.join(FILMS)}, not as {ending or 'a file without an ending'}.")
+        raise Problem("Films are written as {}, not as {}.", ", ".join(FILMS), ending or "a file without an ending")
     if ending == ".mp4":
         import av
 

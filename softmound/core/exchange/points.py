@@ -39,14 +39,14 @@ def points_of_file(path):
     if positions.ndim != 2 or positions.shape[1:] != (3,) or not len(positions):
         raise Problem("holds no points with x, y and z; choose another file.")
     if len(positions) > MOST_POINTS:
-        raise Problem(f"holds {len(positions):,} points, more than {MOST_POINTS:,}; thin them first.")
+        raise Problem("holds {:,} points, more than {:,}; thin them first.", len(positions), MOST_POINTS)
     refuse_wild(positions)
     out = {"positions": positions.astype(np.float32)}
     for name in ("radii", "ages"):
         if found.get(name) is not None:
             values = np.asarray(found[name], np.float64).ravel()
             if len(values) != len(positions) or not np.isfinite(values).all():
-                raise Problem(f"its {name} are not one finite number for each point; export the file again.")
+                raise Problem("its {} are not one finite number for each point; export the file again.", name)
             if name == "radii" and values.min() < 0.0:
                 raise Problem("some of its radii are below 0; export the file again.")
             if name == "ages":
@@ -91,9 +91,9 @@ def _from_csv(path):
         table = np.loadtxt(path, delimiter=",", skiprows=skip, ndmin=2, encoding="utf-8-sig")
     except ValueError as error:
         reason = str(error).split(";")[0]
-        raise Problem(f"is no table of numbers ({reason}); check that line.") from error
+        raise Problem("is no table of numbers ({}); check that line.", reason) from error
     if table.shape[1] != len(names):
-        raise Problem(f"names {len(names)} columns but holds {table.shape[1]}; check its first line.")
+        raise Problem("names {} columns but holds {}; check its first line.", len(names), table.shape[1])
     return _picked({name: table[:, n] for n, name in enumerate(names)})
 
 

@@ -99,7 +99,7 @@ def pattern_of(path):
     if not found:
         if path.suffix.lower() in STAGES:
             return str(path)
-        raise Problem(f"{shown(path)}: has no number in its name; choose one of the numbered files.")
+        raise Problem("{}: has no number in its name; choose one of the numbered files.", shown(path))
     last = found[-1]
     return str(path.with_name(f"{path.stem[:last.start()]}{'#' * len(last.group())}{path.stem[last.end():]}{path.suffix}"))
 
@@ -154,7 +154,7 @@ def _stamp(path):
     try:
         stat = os.stat(path)
     except OSError as error:
-        raise Problem(f"{shown(path)}: there is no such file ({error.strerror}); a moving form has lost it.") from error
+        raise Problem("{}: there is no such file ({}); a moving form has lost it.", shown(path), error.strerror) from error
     return stat.st_mtime_ns, stat.st_size
 
 
@@ -209,7 +209,7 @@ def _opened(path, usd):
     try:
         return usd.Stage.Open(path)
     except Exception as error:  # of a kind of its own
-        raise Problem(f"{shown(path)}: is no OpenUSD stage that can be read; check the file.") from error
+        raise Problem("{}: is no OpenUSD stage that can be read; check the file.", shown(path)) from error
 
 
 def _triangles_at(path, sample):
@@ -233,6 +233,6 @@ def _triangles_at(path, sample):
             at += sides
         count += len(points)
     if not faces or not 0 <= np.min(faces) <= np.max(faces) < count:
-        raise Problem(f"{shown(path)}: holds no mesh at time {sample}; check the file.")
+        raise Problem("{}: holds no mesh at time {}; check the file.", shown(path), sample)
     faces = np.array(faces, np.int32)
     return Triangles(np.concatenate(vertices), faces, {}, open_edges(faces))

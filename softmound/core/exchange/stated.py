@@ -105,7 +105,7 @@ def read_density(path, name="density", unit=None, up=None, ticket=None):
     """
     read = read_volume(path, name, ticket=ticket)
     if read.grid.background != 0.0 or read.level_set:
-        raise Problem(f"{shown(path)}: the grid {name!r} is no density; choose another with --grid.")
+        raise Problem("{}: the grid {!r} is no density; choose another with --grid.", shown(path), name)
     stated = stated_placement(read.metadata)
     unit, up = unit or stated[0] or "m", up or stated[1] or "y"
     return in_metres(read.grid, unit, up), stated_medium(read.metadata) or Medium(), {"unit": unit, "up": up}

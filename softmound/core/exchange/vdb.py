@@ -71,7 +71,7 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
                 _compare_level_set(aside, *wanted, half)
             for other, active in more.items():
                 if _read_back(aside, other).activeVoxelCount() != active:
-                    raise Problem(f"{aside}: its grid {other} was not stored as it was; write it again.")
+                    raise Problem("{}: its grid {} was not stored as it was; write it again.", aside, other)
         except Problem as problem:
             # The name it was written under on the way says nothing to anybody.
             raise Problem(str(problem).replace(str(aside), shown(path))) from problem
@@ -110,7 +110,7 @@ def _compare_level_set(path, active, ends, half):
     slack = max(abs(v) for v in ends) * (HALF_ROUNDING if half else 0.0)
     off = max(abs(a - b) for a, b in zip(ends, stored.evalMinMax()))
     if stored.activeVoxelCount() != active or off > slack or stored.gridClass != vdb.GridClass.LEVEL_SET:
-        raise Problem(f"{path}: the surface did not survive writing; the file is not kept.")
+        raise Problem("{}: the surface did not survive writing; the file is not kept.", path)
 
 
 def compare(path, grid, name="density", half=True, ticket=None, tolerance=0.0):
@@ -136,7 +136,7 @@ def compare(path, grid, name="density", half=True, ticket=None, tolerance=0.0):
     voxel, offset = placement(stored)
     same_place = np.allclose([voxel, *offset], [grid.voxel, *grid.offset], rtol=1e-6, atol=1e-6)
     if not same_place or stored.gridClass != vdb.GridClass.FOG_VOLUME:
-        raise Problem(f"{path}: placement or class did not survive writing; the file is not kept.")
+        raise Problem("{}: placement or class did not survive writing; the file is not kept.", path)
     slack = (HALF_ROUNDING, HALF_SMALLEST + tolerance) if half else (0.0, tolerance)
     window = np.empty((SPAN,) * 3, np.float32)
     corners = node_corners(grid)
@@ -145,7 +145,7 @@ def compare(path, grid, name="density", half=True, ticket=None, tolerance=0.0):
             ticket.tick(number / len(corners))
         stored.copyToArray(window, ijk=tuple(int(c) * SIDE for c in corner))
         if window_differs(grid, corner, window, *slack):
-            raise Problem(f"{path}: values did not survive writing; the file is not kept.")
+            raise Problem("{}: values did not survive writing; the file is not kept.", path)
     active = grid.active_voxels()
     if stored.activeVoxelCount() != active:
-        raise Problem(f"{path}: active voxels did not survive writing; the file is not kept.")
+        raise Problem("{}: active voxels did not survive writing; the file is not kept.", path)

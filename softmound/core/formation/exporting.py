@@ -44,7 +44,7 @@ def exported(path, flock, sources, aspect, ticket=None):
         return f"{write_stage(path, flock, sources, aspect)['members']} members"
     box = bounds_of_flock(flock, sources)
     if box is None:
-        raise Problem(f"{flock.name}: has no members to be seen; there is nothing to merge.")
+        raise Problem("{}: has no members to be seen; there is nothing to merge.", flock.name)
     low, high = box
     grid, medium = merged(flock, sources, float((high - low).max()) / MERGED_ALONG, None, ticket)
     write_vdb(path, grid, metadata=metadata_of(flock.name, medium, []), ticket=ticket)

@@ -139,7 +139,7 @@ def take_film(path, flock, sources, taking, frames, folder=".", kind="png", rate
         As of `take_picture`, or with fewer than two kept views.
     """
     if len(flock.views) < 2:
-        raise Problem(f"{flock.name}: a film needs two kept views at least, to go from one to the next.")
+        raise Problem("{}: a film needs two kept views at least, to go from one to the next.", flock.name)
     stages, plate = Stages(), plate_behind(flock, folder)
 
     def stills():

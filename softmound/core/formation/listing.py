@@ -68,9 +68,9 @@ def read_list(path, name="Flock"):
         data = json.loads(pathlib.Path(path).read_text(encoding="utf-8"))
         rows = data["members"] if isinstance(data, dict) else data
     except OSError as error:
-        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}); check the name.") from error
+        raise Problem("{}: cannot be read ({}); check the name.", shown(path), error.strerror) from error
     except (ValueError, KeyError, RecursionError) as error:
-        raise Problem(f"{shown(path)}: is no list of members; each needs a matrix, a place, and a file or an asset.") from error
+        raise Problem("{}: is no list of members; each needs a matrix, a place, and a file or an asset.", shown(path)) from error
     members = []
     for number, row in enumerate(rows[:MOST_MEMBERS] if isinstance(rows, list) else ()):
         try:
@@ -82,8 +82,8 @@ def read_list(path, name="Flock"):
                                      tint=tuple(row.get("tint", (1.0, 1.0, 1.0)))))
         except (KeyError, TypeError, ValueError, IndexError, ZeroDivisionError, np.linalg.LinAlgError) as error:
             words = " ".join(str(error).split())[:100]
-            raise Problem(f"{shown(path)}: member {number + 1} cannot be read ({words}); it needs a matrix, a place, and a file or "
-                          "an asset.") from error
+            raise Problem("{}: member {} cannot be read ({}); it needs a matrix, a place, and a file or an "
+                          "asset.", shown(path), number + 1, words) from error
     if not members:
-        raise Problem(f"{shown(path)}: lists no members.")
+        raise Problem("{}: lists no members.", shown(path))
     return Flock(name=name, members=tuple(members))

@@ -74,15 +74,15 @@ def merged(flock, sources, voxel, box=None, ticket=None):
     """
     parts = parts_of(flock, sources, voxel)
     if not parts:
-        raise Problem(f"{flock.name}: has no members to be merged; place some, or let a spread do it.")
+        raise Problem("{}: has no members to be merged; place some, or let a spread do it.", flock.name)
     first = next((sources[m.asset].medium for m in flock.members if not m.hidden and m.density > 0.0), Medium())
     medium = first.edited(extinction=parts[0].extinction)
     reached = [_bricks(part, voxel, box) for part in parts]
     keys = np.unique(np.concatenate([keys for keys, _ in reached]))
     needed = merged_memory(len(keys))
     if needed > memory_limit():
-        raise DoesNotFit(f"{flock.name}: at a voxel of {voxel:g} m it takes {needed / 1e9:.1f} GB, more than there is; choose a "
-                         "larger voxel, or a region.")
+        raise DoesNotFit("{}: at a voxel of {:g} m it takes {:.1f} GB, more than there is; choose a larger voxel, or a "
+                         "region.", flock.name, voxel, needed / 1000000000.0)
     values = np.zeros((len(keys), LANES), np.float32)
     for number, (part, (own, coords)) in enumerate(zip(parts, reached)):
         if ticket is not None:
@@ -93,7 +93,7 @@ def merged(flock, sources, voxel, box=None, ticket=None):
         _cut(values, coords, voxel, box)
     some = values.any(axis=1)
     if not some.any():
-        raise Problem(f"{flock.name}: nothing of it lies there; choose another region.")
+        raise Problem("{}: nothing of it lies there; choose another region.", flock.name)
     return grid_of(voxel, coords[some].astype(np.int32), values[some]), medium
 
 

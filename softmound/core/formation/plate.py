@@ -55,7 +55,7 @@ def photograph_of(plate, folder=".", ticket=None):
     """
     path = file_of(plate, folder)
     if not path.is_file():
-        raise Problem(f"{shown(path)}: there is no such file; the flock's plate is gone. Choose another, or remove it.")
+        raise Problem("{}: there is no such file; the flock's plate is gone. Choose another, or remove it.", shown(path))
     return read_photograph(path, ticket=ticket)
 
 

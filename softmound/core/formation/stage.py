@@ -196,11 +196,11 @@ def read_stage(path, name="Flock"):
     Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt = _pxr()
     path = pathlib.Path(path)
     if not path.is_file():
-        raise Problem(f"{shown(path)}: there is no such file; check the name.")
+        raise Problem("{}: there is no such file; check the name.", shown(path))
     try:
         stage = Usd.Stage.Open(str(path))
     except Exception as error:  # of the library's own kinds
-        raise Problem(f"{shown(path)}: cannot be read as USD; check the file.") from error
+        raise Problem("{}: cannot be read as USD; check the file.", shown(path)) from error
     unit, up = UsdGeom.GetStageMetersPerUnit(stage), UsdGeom.GetStageUpAxis(stage)
     members = []
     for prim in stage.Traverse(Usd.TraverseInstanceProxies()):
@@ -219,7 +219,7 @@ def read_stage(path, name="Flock"):
             owner = prim.GetParent() if prim.IsInstanceProxy() else prim
             members.append(_member(owner.GetName(), os.path.relpath(there, path.absolute().parent), matrix, unit, up, there))
     if not members:
-        raise Problem(f"{shown(path)}: holds no volume with an OpenVDB file; there is nothing to place.")
+        raise Problem("{}: holds no volume with an OpenVDB file; there is nothing to place.", shown(path))
     return Flock(name=name, members=tuple(members[:MOST_MEMBERS]))
 
 

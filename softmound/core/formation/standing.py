@@ -42,7 +42,7 @@ def _tier(path, stamp, in_file):
 def _foreign(path, stamp):
     grid, medium, _ = read_density(path)
     if grid.active_bounds() is None:
-        raise Problem(f"{shown(path)}: its grid is empty; there is nothing to place.")
+        raise Problem("{}: its grid is empty; there is nothing to place.", shown(path))
     return grid, medium
 
 
@@ -52,7 +52,7 @@ def _built(path, stamp):
     mound = read_mound(path)
     grid = density_grid(mound, draft_voxel(mound))
     if grid.active_bounds() is None:
-        raise Problem(f"{shown(path)}: has nothing that could be seen; open it and add a form.")
+        raise Problem("{}: has nothing that could be seen; open it and add a form.", shown(path))
     return grid, mound.light.medium
 
 
@@ -60,7 +60,7 @@ def _stamp(path):
     try:
         stat = os.stat(path)
     except OSError as error:
-        raise Problem(f"{shown(path)}: there is no such file ({error.strerror}); the flock's asset is gone.") from error
+        raise Problem("{}: there is no such file ({}); the flock's asset is gone.", shown(path), error.strerror) from error
     return stat.st_mtime_ns, stat.st_size
 
 
@@ -163,8 +163,8 @@ def sources_of(flock, library, folder="."):
         of_name = [v for v in versions[asset.name] if asset.version in (0, v.number)]
         if not of_name:
             number = f" version {asset.version} of" if asset.version else ""
-            raise Problem(f"{shown(library)}: holds no{number} {asset.name!r}, which {flock.name!r} shows; publish it, or choose "
-                          "another library.")
+            raise Problem("{}: holds no{} {!r}, which {!r} shows; publish it, or choose another "
+                          "library.", shown(library), number, asset.name, flock.name)
         version = max(of_name, key=lambda v: v.number)
         found[asset] = Source(asset.name, {n: str(version.vdb(n)) for n in version.tiers}, version.facts)
     return found
@@ -275,8 +275,8 @@ def tiers_that_fit(flock, sources, camera=None, limit=None):
         coarser = {key: next((n for n in sorted(sources[key[0]].tiers) if n > key[1]), None) for key in wanted}
         asset, reduction = max((key for key in wanted if coarser[key] is not None), key=wanted.get, default=(None, None))
         if asset is None:
-            raise Problem(f"{flock.name}: its clouds need {total / 1e9:.3g} GB of memory, and {limit / 1e9:.3g} GB are there; show "
-                          "fewer assets, or publish them with coarser tiers.")
+            raise Problem("{}: its clouds need {:.3g} GB of memory, and {:.3g} GB are there; show fewer assets, or "
+                          "publish them with coarser tiers.", flock.name, total / 1000000000.0, limit / 1000000000.0)
         next_one = coarser[asset, reduction]
         found = [next_one if m.asset == asset and n == reduction else n for m, n in zip(flock.members, found)]
         del wanted[asset, reduction]
@@ -385,7 +385,7 @@ def scene_of_flock(flock, sources, width, height, view=None):
     view = flock.view if view is None else view
     clouds = clouds_of(flock, sources, camera_of(view, width, height))
     if not clouds:
-        raise Problem(f"{flock.name}: has no members to be seen; place some, or let a spread do it.")
+        raise Problem("{}: has no members to be seen; place some, or let a spread do it.", flock.name)
     return scene_of(flock.light, *clouds, view=view, air=flock.air)
 
 

@@ -148,7 +148,7 @@ def save_character(path, grains, span, level=0.0):
     try:
         path.parent.mkdir(parents=True, exist_ok=True)
     except OSError as error:
-        raise Problem(f"{path.parent}: cannot be made ({error.strerror}).") from error
+        raise Problem("{}: cannot be made ({}).", path.parent, error.strerror) from error
     content = {"format": 1, "made_for": MADE_FOR, "grains": [g.model_dump(mode="json") for g in plain]}
     write_whole(path, json.dumps(content, indent=1).encode())
 
@@ -173,16 +173,16 @@ def read_character(path):
     try:
         content = json.loads(pathlib.Path(path).read_bytes().decode())
         if not isinstance(content, dict) or content.get("format") != 1 or not isinstance(content.get("grains"), list):
-            raise Problem(f"{path}: holds no set of grains; choose a file that ends in {ENDING}.")
+            raise Problem("{}: holds no set of grains; choose a file that ends in {}.", path, ENDING)
         grains = TypeAdapter(tuple[AnyGrain, ...]).validate_python(content["grains"])
     except OSError as error:
-        raise Problem(f"{path}: could not be read ({error.strerror}).") from error
+        raise Problem("{}: could not be read ({}).", path, error.strerror) from error
     except ValidationError as error:
         raise Problem(sentence_for(error, path)) from error
     except (ValueError, RecursionError) as error:
-        raise Problem(f"{path}: damaged or no set of grains; restore it from a copy.") from error
+        raise Problem("{}: damaged or no set of grains; restore it from a copy.", path) from error
     if not 1 <= len(grains) <= MOST_GRAINS:
-        raise Problem(f"{path}: holds {len(grains)} grains; a set has 1 to {MOST_GRAINS}.")
+        raise Problem("{}: holds {} grains; a set has 1 to {}.", path, len(grains), MOST_GRAINS)
     return grains
 
 

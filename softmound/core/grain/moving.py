@@ -175,8 +175,14 @@ class Spread:
             self.ticket.tick(0.0)
         keys = np.unique(np.concatenate(parts))
         if len(keys) * LANES * 4.0 > free_memory():
-            raise DoesNotFit(f"A {self.grain.action} of {self.grain.strength:g} m reaches {len(keys):,} bricks at a voxel of "
-                             f"{self.grid.voxel:g} m, more than memory holds; choose a larger voxel, or make it weaker.")
+            raise DoesNotFit(
+                "A {} of {:g} m reaches {:,} bricks at a voxel of {:g} m, more than memory holds; choose "
+                "a larger voxel, or make it weaker.",
+                self.grain.action,
+                self.grain.strength,
+                len(keys),
+                self.grid.voxel,
+            )
         return keys
 
 

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..recipe import limits
+from ..sentences import Sentence
 
 OCTAVE_WIDTH = 0.42
 """Width of one octave of gradient noise around its feature size, in natural logarithms."""
@@ -124,8 +125,9 @@ def advised(grains, voxel):
             ("feature", middle * base.lacunarity ** ((octaves - 1) / 2)), ("strength", base.strength * factor))}
         bridge = base.edited(octaves=octaves, seed=(base.seed + 31) % 2**31, **held)
         found.append(Advice(
-            "gap", f"Nothing between {start:.2g} and {end:.2g} m: the layers will look like two clouds laid on each other.",
-            f"Add a grain at {middle:.2g} m", start, end, grains[: above + 1] + (bridge,) + grains[above + 1 :]))
+            "gap", Sentence("Nothing between {:.2g} and {:.2g} m: the layers will look like two clouds laid on each other.",
+                            start, end),
+            Sentence("Add a grain at {:.2g} m", middle), start, end, grains[: above + 1] + (bridge,) + grains[above + 1 :]))
     for number in live:
         grain = grains[number]
         sizes, _ = octaves_of(grain)
@@ -135,12 +137,14 @@ def advised(grains, voxel):
         low, high = float(sizes[-1]), min(finest, float(sizes[0]))
         if kept:
             changed = grain.edited(octaves=kept)
-            what = f"{len(sizes) - kept} octave{'s' if len(sizes) - kept > 1 else ''} of {grain.action} at {grain.feature:.3g} m"
-            remedy = f"Keep {kept} octave{'s' if kept > 1 else ''}"
-            verb = "is" if len(sizes) - kept == 1 else "are"
+            what = Sentence("{} octave of {} at {:.3g} m is finer than two final voxels and cannot be held."
+                            if len(sizes) - kept == 1 else
+                            "{} octaves of {} at {:.3g} m are finer than two final voxels and cannot be held.",
+                            len(sizes) - kept, grain.action, grain.feature)
+            remedy = "Keep 1 octave" if kept == 1 else Sentence("Keep {} octaves", kept)
         else:
             changed = grain.edited(on=False)
-            what, remedy, verb = f"All of {grain.action} at {grain.feature:.3g} m", "Turn it off", "is"
-        found.append(Advice("waste", f"{what} {verb} finer than two final voxels and cannot be held.", remedy, low, high,
-                            grains[:number] + (changed,) + grains[number + 1 :]))
+            what = Sentence("All of {} at {:.3g} m is finer than two final voxels and cannot be held.", grain.action, grain.feature)
+            remedy = "Turn it off"
+        found.append(Advice("waste", what, remedy, low, high, grains[:number] + (changed,) + grains[number + 1 :]))
     return found

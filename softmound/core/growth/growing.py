@@ -67,11 +67,11 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     """
     said = foretold_growth(mound, rate)
     if said["memory_bytes"] > free_memory():
-        raise DoesNotFit(f"{mound.name}: growing on {said['cells'] / 1e6:.1f} million cells takes "
-                         f"{said['memory_bytes'] / 1e9:.1f} GB, more than there is; choose larger cells.")
+        raise DoesNotFit("{}: growing on {:.1f} million cells takes {:.1f} GB, more than there is; choose larger "
+                         "cells.", mound.name, said["cells"] / 1000000.0, said["memory_bytes"] / 1000000000.0)
     if said["disk_bytes"] > MOST_BYTES:
-        raise DoesNotFit(f"{mound.name}: its frames would take {said['disk_bytes'] / 1e9:.0f} GB; choose larger cells, keep fewer "
-                         "frames, or let it grow for a shorter time.")
+        raise DoesNotFit("{}: its frames would take {:.0f} GB; choose larger cells, keep fewer frames, or let it grow "
+                         "for a shorter time.", mound.name, said["disk_bytes"] / 1000000000.0)
     growth, source = mound.growth, source_of(mound, ticket)
     flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
     kept = _same(folder, mound, rate) if going_on and since is None else None
@@ -106,13 +106,13 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
 def _brought_to(number, kept, source, rate, flowing, ticket):
     """Set a flow to what it was at a frame of a growth, though it goes on by another source from there."""
     if kept.shape != tuple(source.shape) or kept.cell != source.cell:
-        raise Problem(f"{kept.mound.name}: its growth has {kept.cell:g} m cells in another box; go on with the same cells, room "
-                      "and wind, or begin anew.")
+        raise Problem("{}: its growth has {:g} m cells in another box; go on with the same cells, room and wind, or "
+                      "begin anew.", kept.mound.name, kept.cell)
     there = [state for state in kept.states() if state <= number]
     if not there or number > max(kept.numbers(), default=-1):
-        raise Problem(f"{kept.mound.name}: no state is kept up to frame {number}; go on from a later one, or let it grow again.")
+        raise Problem("{}: no state is kept up to frame {}; go on from a later one, or let it grow again.", kept.mound.name, number)
     if kept.rate != rate:
-        raise Problem(f"{kept.mound.name}: grew at {kept.rate:g} frames a second; go on at the same rate.")
+        raise Problem("{}: grew at {:g} frames a second; go on at the same rate.", kept.mound.name, kept.rate)
     kept.resume(there[-1], flowing)
     if there[-1] == number:
         return

@@ -82,14 +82,14 @@ class KeptGrowth:
         try:
             said = json.loads(path.read_text(encoding="utf-8"))
             if said["format"] != FORMAT:
-                raise Problem(f"{shown(path)}: written in format {said['format']}; open it with a newer Soft Mound.")
+                raise Problem("{}: written in format {}; open it with a newer Soft Mound.", shown(path), said["format"])
             self.rate, self.shape, self.cell = float(said["rate"]), tuple(said["shape"]), float(said["cell"])
             self.origin, self.last, self.key = np.array(said["origin"], float), int(said["last"]), str(said["key"])
             self.mound = read_mound(self.folder / "grown.mound")
         except FileNotFoundError as error:
-            raise Problem(f"{shown(self.folder)}: holds no growth; let one grow there first.") from error
+            raise Problem("{}: holds no growth; let one grow there first.", shown(self.folder)) from error
         except (OSError, ValueError, KeyError, TypeError) as error:
-            raise Problem(f"{shown(path)}: is damaged ({error}); let it grow again.") from error
+            raise Problem("{}: is damaged ({}); let it grow again.", shown(path), error) from error
 
     @classmethod
     def begun(cls, folder, mound, source, rate, since=-1):
@@ -149,8 +149,8 @@ class KeptGrowth:
                     except OSError:  # another disk, or one that knows no links
                         shutil.copyfile(self.folder / name, folder / name)
         except OSError as error:
-            raise Problem(f"{shown(folder)}: the frames before cannot be kept there ({error.strerror}); make room, or choose "
-                          "another folder.") from error
+            raise Problem("{}: the frames before cannot be kept there ({}); make room, or choose another "
+                          "folder.", shown(folder), error.strerror) from error
 
     def numbers(self):
         """Frames that are kept: list of int."""
@@ -234,9 +234,9 @@ class KeptGrowth:
         except FileNotFoundError as error:
             there = self.numbers()
             said = f"kept are {there[0]} to {there[-1]}" if there else "none is kept yet"
-            raise Problem(f"{shown(self.folder)}: has no frame {int(name[6:11])}; {said}.") from error
+            raise Problem("{}: has no frame {}; {}.", shown(self.folder), int(name[6:11]), said) from error
         except (OSError, ValueError, KeyError, EOFError) as error:
-            raise Problem(f"{shown(path)}: is damaged; let it grow again from the frame before.") from error
+            raise Problem("{}: is damaged; let it grow again from the frame before.", shown(path)) from error
 
 
 def _light(mound):

@@ -59,7 +59,7 @@ def _bricks_of(grown, voxel, far, least=0.01):
     """Bricks of a finer grid that a frame's cloud may reach: ndarray of int64, shape (n, 3)."""
     cells = np.argwhere(grown.cloud > least)
     if not len(cells):
-        raise Problem(f"Frame {grown.number} holds no cloud; choose a later one.")
+        raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
     low = np.floor((grown.origin + grown.cell * (cells - 1.5) - far) / (voxel * SIDE)).astype(np.int64)
     high = np.floor((grown.origin + grown.cell * (cells + 1.5) + far) / (voxel * SIDE)).astype(np.int64)
     found, most = [], (high - low).max(axis=0) + 1

@@ -130,9 +130,9 @@ def cells_of(mound):
     """
     growth, box = mound.growth, bounds_of(mound)
     if growth is None:
-        raise Problem(f"{mound.name}: has no growth; choose Grow in Mass, or say how long it lasts.")
+        raise Problem("{}: has no growth; choose Grow in Mass, or say how long it lasts.", mound.name)
     if box is None:
-        raise Problem(f"{mound.name}: has no form that could give anything off; add one first.")
+        raise Problem("{}: has no form that could give anything off; add one first.", mound.name)
     cell, (low, high) = cell_of(mound), np.array(box, float)
     if mound.mass.base.on:
         low[1] = max(low[1], mound.mass.base.altitude)
@@ -146,8 +146,8 @@ def cells_of(mound):
         low, high = np.minimum(low, own[0] + far), np.maximum(high, own[1] + far)
     shape = tuple(next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
     if np.prod(shape, dtype=float) > MOST_CELLS:
-        raise DoesNotFit(f"{mound.name}: cells of {cell:g} m would be {np.prod(shape, dtype=float) / 1e6:.0f} million, more than "
-                         f"{MOST_CELLS // 10**6}; choose larger ones.")
+        raise DoesNotFit("{}: cells of {:g} m would be {:.0f} million, more than {}; choose larger "
+                         "ones.", mound.name, cell, np.prod(shape, dtype=float) / 1000000.0, MOST_CELLS // 10 ** 6)
     return shape, cell, low + 0.5 * cell
 
 
@@ -175,7 +175,7 @@ def source_of(mound, ticket=None):
     if growth.patchy > 0.0:
         gives *= _patches(growth, cell, origin, shape, gives)
     if not gives.any():
-        raise Problem(f"{mound.name}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.")
+        raise Problem("{}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.", mound.name)
     base = growth.base if growth.base is not None else mound.mass.base.altitude if mound.mass.base.on else float(origin[1])
     height = origin[1] + cell * np.arange(shape[1]) - base
     holds = np.exp(-height / growth.over).clip(0.0, 1e6).astype(np.float32) if growth.moisture > 0.0 else None

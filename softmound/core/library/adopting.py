@@ -68,11 +68,11 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
                         lambda number: read_density(files[number], grid, unit, up, None)[0])
         path = files[min(files)]
     elif frames is not None:
-        raise Problem(f"{shown(path)}: is one frame; give a run of # for the number, as storm.####.vdb.")
+        raise Problem("{}: is one frame; give a run of # for the number, as storm.####.vdb.", shown(path))
     density, medium, _ = read_density(path, grid, unit, up, ticket)
     bounds = density.active_bounds()
     if bounds is None or not max(density.values.max(initial=0.0), density.tile_values.max(initial=0.0)) > 0.0:
-        raise Problem(f"{shown(path)}: its grid {grid!r} is empty; there is nothing to adopt.")
+        raise Problem("{}: its grid {!r} is empty; there is nothing to adopt.", shown(path), grid)
     medium = medium if extinction is None else medium.edited(extinction=extinction)
     light = Light(sky=Sky(kind="air"), medium=medium, metered=True)
     view = fitted(View(elevation=4.0), *(density.world(corner) for corner in bounds), *THUMB)

@@ -236,7 +236,7 @@ def publish(mound, library, voxel=None, options=ExportOptions(), ticket=None, st
         If it does not fit, holds no cloud, has nothing that moves, or cannot be written.
     """
     if frames is not None and not moves(mound):
-        raise Problem(f"{mound.name}: has no grain, so every frame would be the same; add one, or publish it without frames.")
+        raise Problem("{}: has no grain, so every frame would be the same; add one, or publish it without frames.", mound.name)
     voxel = mound.voxels.final if voxel is None else voxel
     stages = Stages() if stages is None else stages
     refuse_unless_fits(stages.forecast(mound, ticket), voxel)
@@ -284,8 +284,8 @@ def placed(library, name, fill):
         fill(aside, file_name(name))
         return _named(aside, asset)
     except OSError as error:
-        raise NotWritten(f"{library}: could not be published to ({error.strerror or error}); choose another folder or free some "
-                         "space.") from error
+        raise NotWritten("{}: could not be published to ({}); choose another folder or free some "
+                         "space.", library, error.strerror or error) from error
     finally:
         if held is not None:
             held.close()

@@ -93,13 +93,13 @@ def renamed(library, name, new):
     old = asset_folder(library, name)
     versions = sorted((v for v in listed(library) if v.folder.parent == old), key=lambda v: v.number)
     if not versions:
-        raise Problem(f"{shown(library)}: holds nothing published as {name!r}.")
+        raise Problem("{}: holds nothing published as {!r}.", shown(library), name)
     if new == name:
         return [v.folder for v in versions]
     target = asset_folder(library, new)
     there = [v.folder.name for v in versions if (target / v.folder.name).exists()]
     if there:
-        raise Problem(f"{shown(target)}: there is {there[0]} of {new!r} already; choose another name.")
+        raise Problem("{}: there is {} of {!r} already; choose another name.", shown(target), there[0], new)
     try:
         target = claimed_folder(library, new)
         for version in versions:
@@ -112,8 +112,8 @@ def renamed(library, name, new):
             old.rmdir()
         sync_folder(old.parent)
     except OSError as error:
-        raise NotWritten(f"{shown(old)}: cannot be renamed ({error.strerror or error}); "
-                         "what is left can be renamed again.") from error
+        raise NotWritten("{}: cannot be renamed ({}); what is left can be renamed "
+                         "again.", shown(old), error.strerror or error) from error
     return [target / v.folder.name for v in versions]
 
 
@@ -137,20 +137,20 @@ def dropped(version, tiers):
     """
     files = [version.vdb(times) for times in tiers]
     if version.frames is not None:
-        raise Problem(f"{shown(version.folder)}: is a sequence; files of its frames cannot be dropped.")
+        raise Problem("{}: is a sequence; files of its frames cannot be dropped.", shown(version.folder))
     if version.mound is None:
-        raise Problem(f"{shown(version.folder)}: has no recipe; a file of it that is dropped could not come back.")
+        raise Problem("{}: has no recipe; a file of it that is dropped could not come back.", shown(version.folder))
     if len(set(version.tiers) - set(tiers)) == 0:
-        raise Problem(f"{shown(version.folder)}: one file has to stay; keep the smallest tier.")
+        raise Problem("{}: one file has to stay; keep the smallest tier.", shown(version.folder))
     told = {tier["reduction"]: tier for tier in version.facts.get("tiers", ())}
     if not all(told.get(times, {}).get("values") for times in tiers):
-        raise Problem(f"{shown(version.folder)}: was published before it was kept what its values are; publish it again first.")
+        raise Problem("{}: was published before it was kept what its values are; publish it again first.", shown(version.folder))
     version = _rewritten(version, {"dropped": sorted({*version.dropped, *tiers})})
     try:
         for path in files:
             path.unlink(missing_ok=True)
     except OSError as error:
-        raise NotWritten(f"{shown(version.folder)}: a file cannot be deleted ({error.strerror or error}).") from error
+        raise NotWritten("{}: a file cannot be deleted ({}).", shown(version.folder), error.strerror or error) from error
     return version
 
 
@@ -180,7 +180,7 @@ def brought_back(version, tiers=None, ticket=None):
     told = {tier["reduction"]: tier for tier in facts.get("tiers", ())}
     for times in tiers:
         if not told.get(times, {}).get("values") or version.mound is None:
-            raise Problem(f"{shown(version.folder)}: cannot build its tier of 1/{times} again; it says too little of it.")
+            raise Problem("{}: cannot build its tier of 1/{} again; it says too little of it.", shown(version.folder), times)
     mound = read_mound(version.mound)
     if ticket is not None:
         ticket.step(0.0, 0.7, "building")
@@ -188,8 +188,8 @@ def brought_back(version, tiers=None, ticket=None):
     made = {times: reduced(grid, times) for times in tiers}
     for times, tier in made.items():
         if values_digest(tier, facts.get("half", True)) != told[times]["values"]:
-            raise Problem(f"{shown(version.folder)}: its recipe gives other values today than those published; publish a new "
-                          "version, and see with library rebuild by how much they differ.")
+            raise Problem("{}: its recipe gives other values today than those published; publish a new version, and "
+                          "see with library rebuild by how much they differ.", shown(version.folder))
     in_file, files = in_file_of(facts), dict(facts["files"])
     metadata = metadata_of(facts["name"], mound.light.medium, facts["seeds"], in_file.unit, in_file.up)
     for number, (times, tier) in enumerate(made.items()):
@@ -224,7 +224,7 @@ def mended(folder, ticket=None):
     version = read_version(folder)
     facts = version.facts
     if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
-        raise Problem(f"{shown(folder / 'asset.json')}: is not what was published, so nothing can be put right by it.")
+        raise Problem("{}: is not what was published, so nothing can be put right by it.", shown(folder / "asset.json"))
     wrong = [name for name in version.files if not _as_stated(folder / name, facts["files"][name])]
     done = []
     for name, text in _texts(facts).items():

@@ -42,7 +42,7 @@ def built(stages, mound, voxel, ticket=None, limit=None):
     refuse_unless_fits(stages.forecast(mound, ticket), voxel, limit)
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
-        raise Problem(f"{mound.name}: holds no cloud above its base level; add a form first.")
+        raise Problem("{}: holds no cloud above its base level; add a form first.", mound.name)
     return grid
 
 

@@ -48,15 +48,15 @@ def spread_out(jobs, library, address, ticket=None):
     try:
         client = Client(address, timeout=CONNECTS, set_as_default=False)
     except (OSError, ValueError) as error:
-        raise Problem(f"{address}: no scheduler answers there; look at its address.") from error
+        raise Problem("{}: no scheduler answers there; look at its address.", address) from error
     with client:
         versions = client.run(_version)
         if not versions:
-            raise Problem(f"{address}: the scheduler has no workers; start some first.")
+            raise Problem("{}: the scheduler has no workers; start some first.", address)
         other = {where: found for where, found in versions.items() if found != __version__}
         if other:
             where, found = next(iter(other.items()))
-            raise Problem(f"{where}: that worker has version {found}, here it is {__version__}; results could differ.")
+            raise Problem("{}: that worker has version {}, here it is {}; results could differ.", where, found, __version__)
         stop = Event(f"softmound-{secrets.token_hex(8)}", client=client)
         given = {client.submit(_published, job, str(library), stop.name, pure=False): job for job in jobs}
         try:

@@ -141,7 +141,7 @@ def files_of(pattern, first=None, last=None):
     path = pathlib.Path(pattern)
     parts = re.split(r"(#+)", path.name)
     if len(parts) != 3:
-        raise Problem(f"{shown(path)}: give one run of # where the number of the frame stands, as storm.####.vdb.")
+        raise Problem("{}: give one run of # where the number of the frame stands, as storm.####.vdb.", shown(path))
     digits = len(parts[1])
     number = "([0-9]+)" if digits == 1 else f"([0-9]{{{digits},}})"
     fits = re.compile(re.escape(parts[0]) + number + re.escape(parts[2]))
@@ -149,7 +149,7 @@ def files_of(pattern, first=None, last=None):
     try:
         names = sorted(entry.name for entry in path.parent.iterdir())
     except OSError as error:
-        raise Problem(f"{shown(path.parent)}: cannot be looked into ({error.strerror}); check the folder.") from error
+        raise Problem("{}: cannot be looked into ({}); check the folder.", shown(path.parent), error.strerror) from error
     for name in names:
         match = fits.fullmatch(name)
         # A number longer than the pattern's has no zeros before it, or it would be another file of the same frame.
@@ -161,5 +161,5 @@ def files_of(pattern, first=None, last=None):
         raise Problem(f"{shown(path)}: there is no file of that pattern" + (" within these frames." if first is not None else "."))
     low, high = min(found), max(found)
     if high - low >= MOST:
-        raise Problem(f"{shown(path)}: its frames go from {low} to {high}, more than {MOST:,}; choose some by --frames.")
+        raise Problem("{}: its frames go from {} to {}, more than {:,}; choose some by --frames.", shown(path), low, high, MOST)
     return dict(sorted(found.items())), tuple(n for n in range(low, high + 1) if n not in found)

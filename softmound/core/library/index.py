@@ -62,7 +62,7 @@ def _sound(method):
             return method(self, *given, **named)
         except _DAMAGE as error:
             if "locked" in str(error):
-                raise Problem(f"{self.path}: somebody else holds the index of the library; try again.") from error
+                raise Problem("{}: somebody else holds the index of the library; try again.", self.path) from error
             self._base.close()
             self._remove()
             self._base = self._opened()
@@ -111,10 +111,10 @@ class Index:
             except _DAMAGE as error:
                 # It holds nothing that is not in the folders.
                 if again:
-                    raise Problem(f"{self.path}: the index of the library cannot be made ({error}); delete it.") from error
+                    raise Problem("{}: the index of the library cannot be made ({}); delete it.", self.path, error) from error
                 self._remove()
             except OSError as error:
-                raise Problem(f"{self.path}: the index of the library cannot be kept ({error.strerror}).") from error
+                raise Problem("{}: the index of the library cannot be kept ({}).", self.path, error.strerror) from error
 
     def _remove(self):
         for path in (self.path, *(self.path.with_name(self.path.name + end) for end in ("-journal", "-wal", "-shm"))):

@@ -61,7 +61,8 @@ def retire(version):
             sync_folder(place)
             return target
     except OSError as error:
-        raise NotWritten(f"{shown(version.folder)}: cannot be put aside ({error.strerror or error}); free the folder.") from error
+        raise NotWritten("{}: cannot be put aside ({}); free the "
+                         "folder.", shown(version.folder), error.strerror or error) from error
 
 
 def retired(library):
@@ -118,7 +119,7 @@ def restore(version):
             sync_folder(asset)
             return target
     except OSError as error:
-        raise NotWritten(f"{shown(version.folder)}: cannot be brought back ({error.strerror or error}).") from error
+        raise NotWritten("{}: cannot be brought back ({}).", shown(version.folder), error.strerror or error) from error
 
 
 def empty(library):
@@ -138,7 +139,7 @@ def empty(library):
     freed = _bytes(place)
     shutil.rmtree(place, ignore_errors=True)
     if place.exists():
-        raise NotWritten(f"{shown(place)}: not all of it could be deleted; look who may write there.")
+        raise NotWritten("{}: not all of it could be deleted; look who may write there.", shown(place))
     return count, freed
 
 
@@ -163,7 +164,7 @@ def rebuilt(version, ticket=None):
     """
     facts = version.facts
     if version.mound is None:
-        raise Problem(f"{shown(version.folder)}: was adopted from {facts.get('adopted', 'a file')}; it has no recipe.")
+        raise Problem("{}: was adopted from {}; it has no recipe.", shown(version.folder), facts.get("adopted", "a file"))
     mound, frames, stages = read_mound(version.mound), version.frames, Stages()
     in_file, largest, mean = in_file_of(facts), 0.0, 0.0
     same = True

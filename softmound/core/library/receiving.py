@@ -69,13 +69,13 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), frame=None,
     grid = in_file_of(facts).read(read_vdb(path, facts["grid"], ticket=ticket))
     bounds = grid.active_bounds()
     if bounds is None:
-        raise Problem(f"{path}: its grid {facts['grid']!r} is empty; publish the mound again.")
+        raise Problem("{}: its grid {!r} is empty; publish the mound again.", path, facts["grid"])
     box = [grid.world(corner) for corner in bounds]
     low, high = (np.array(box[n]) - np.array(facts["bounds"][n]) for n in (0, 1))
     # A frame stands somewhere within the box of all of them.
     off = float(np.abs([low, high]).max() if version.frames is None else max((-low).max(), high.max(), 0.0))
     if off > APART * grid.voxel + APART * facts["voxel"]:
-        raise Problem(f"{path}: stands {off:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.")
+        raise Problem("{}: stands {:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.", path, off)
     light = Light(sun=Sun(azimuth=sun[0], elevation=sun[1]), medium=medium_of(facts), metered=True)
     scene = scene_of(light, grid, view=fitted(View(elevation=4.0), *box, *size))
     pixels = picture(Stages(), scene, *size, passes=PASSES, fine=SHARP, ticket=ticket)

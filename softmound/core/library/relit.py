@@ -50,7 +50,7 @@ def relit(version, light, view, ticket=None, frame=None):
     light = light.edited(medium=medium_of(facts), lamps=(), floor=light.floor.edited(kind="none"))
     bounds = grid.active_bounds()
     if bounds is None:
-        raise Problem(f"{version.folder}: there is nothing in this frame.")
+        raise Problem("{}: there is nothing in this frame.", version.folder)
     box = [grid.world(corner) for corner in bounds]
     scene = scene_of(light, grid, view=fitted(view, *box, *SIZE))
     return picture(Stages(), scene, *SIZE, passes=PASSES, fine=QUICK, ticket=ticket)

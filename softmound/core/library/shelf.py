@@ -136,11 +136,11 @@ class Version:
             If there is no such tier.
         """
         if reduction in self.dropped:
-            raise Problem(f"{shown(self.folder)}: its tier of 1/{reduction} was dropped to save room; softmound library bring "
-                          "builds it again.")
+            raise Problem("{}: its tier of 1/{} was dropped to save room; softmound library bring builds it "
+                          "again.", shown(self.folder), reduction)
         if reduction not in self.tiers:
             there = ", ".join(f"1/{n}" if n > 1 else "full" for n in sorted(self.tiers))
-            raise Problem(f"{shown(self.folder)}: has no tier of 1/{reduction}; there are {there}.")
+            raise Problem("{}: has no tier of 1/{}; there are {}.", shown(self.folder), reduction, there)
         file, frames = self.tiers[reduction], self.frames
         return self.folder / (file if frames is None else frame_name(file, frames.held(frames.first if frame is None else frame)))
 
@@ -172,11 +172,11 @@ def read_version(folder):
         facts = json.loads(path.read_text(encoding="utf-8"))
         _Facts.model_validate(facts)
     except FileNotFoundError as error:
-        raise Problem(f"{shown(folder)}: holds no asset.json; name the folder of a version.") from error
+        raise Problem("{}: holds no asset.json; name the folder of a version.", shown(folder)) from error
     except ValidationError as error:
         raise Problem(sentence_for(error, shown(path))) from error
     except (OSError, ValueError, RecursionError) as error:
-        raise Problem(f"{shown(path)}: cannot be read; publish the mound again.") from error
+        raise Problem("{}: cannot be read; publish the mound again.", shown(path)) from error
     return Version(folder, facts)
 
 
@@ -244,14 +244,14 @@ def verify(folder):
     facts = version.facts
     # Those of the first format have no seal.
     if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
-        raise Problem(f"{shown(version.folder / 'asset.json')}: is not what was published; publish the mound again.")
+        raise Problem("{}: is not what was published; publish the mound again.", shown(version.folder / "asset.json"))
     for name in version.files:
         wanted = facts["files"][name]
         path = version.folder / name
         if pathlib.PurePath(name).name != name or not path.is_file():
-            raise Problem(f"{shown(path)}: is missing; publish the mound again.")
+            raise Problem("{}: is missing; publish the mound again.", shown(path))
         if path.stat().st_size != wanted["bytes"] or checksum(path) != wanted["sha256"]:
-            raise Problem(f"{shown(path)}: is not the file that was published; publish the mound again.")
+            raise Problem("{}: is not the file that was published; publish the mound again.", shown(path))
     return version
 
 

@@ -32,7 +32,7 @@ def _config(path):
         return ocio.Config.CreateFromBuiltinConfig(BUILT_IN)
     except (ocio.Exception, ocio.ExceptionMissingFile) as error:
         first = str(error).splitlines()[0]
-        raise Problem(f"{path}: OpenColorIO cannot read this config ({first}); correct OCIO in the environment.") from error
+        raise Problem("{}: OpenColorIO cannot read this config ({}); correct OCIO in the environment.", path, first) from error
 
 
 def config():
@@ -71,7 +71,7 @@ def _processor(path, transform):
     there = _config(path)
     display, _, view = transform.partition("/")
     if display not in there.getDisplays() or view not in there.getViews(display):
-        raise Problem(f"There is no view transform {transform!r} in this OpenColorIO config; choose another in Light.")
+        raise Problem("There is no view transform {!r} in this OpenColorIO config; choose another in Light.", transform)
     source = _linear_space(there)
     group = ocio.DisplayViewTransform(src=source, display=display, view=view)
     try:
@@ -79,8 +79,8 @@ def _processor(path, transform):
             ocio.BIT_DEPTH_F32, ocio.BIT_DEPTH_F32, ocio.OPTIMIZATION_VERY_GOOD)
     except ocio.Exception as error:
         first = str(error).splitlines()[0]
-        raise Problem(f"The view transform {transform!r} of this OpenColorIO config does not work ({first}); "
-                      "choose another in Light.") from error
+        raise Problem("The view transform {!r} of this OpenColorIO config does not work ({}); choose another in "
+                      "Light.", transform, first) from error
 
 
 def _linear_space(there):

@@ -147,8 +147,8 @@ def _coat_balls(form):
         area = float(areas_and_normals(*surface_of(form))[0].sum())
     expected = area / (0.7 * apart * apart)
     if expected > MOST_BALLS:
-        raise Problem(f"The coat of {form.name} would have about {expected:,.0f} balls, more than {MOST_BALLS:,}; "
-                      "make them larger or set them farther apart.")
+        raise Problem("The coat of {} would have about {:,.0f} balls, more than {:,}; make them larger or set them "
+                      "farther apart.", form.name, expected, MOST_BALLS)
     points, normals, _ = _scattered(form, POOL * (int(expected) + 4), dice)
     if not len(points):
         return []

@@ -106,7 +106,7 @@ def narrow_band(vertices, faces, voxel, sheet=None, ticket=None):
         said = _WORKER.convert({"folder": str(folder), "voxel": float(voxel), "half": float(half), "sheet": sheet},
                                ticket)
         if said.get("problem"):
-            raise Problem(f"The mesh could not be converted: {said['problem']}; choose a larger voxel.")
+            raise Problem("The mesh could not be converted: {}; choose a larger voxel.", said["problem"])
         coords, inside = np.load(folder / "coords.npy"), np.load(folder / "inside.npy")
         if not len(coords):
             return coords, np.empty((0, NODES), np.float32), inside

@@ -60,7 +60,7 @@ def parse_mound(text, source, arrays=None):
         data = json.loads(text)
     except (ValueError, RecursionError) as error:
         place = f" in line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
-        raise Problem(f"{source}: mound.json is not valid JSON{place}; restore it from a copy.") from error
+        raise Problem("{}: mound.json is not valid JSON{}; restore it from a copy.", source, place) from error
     try:
         return Mound.model_validate(migrated(data, source), context={"arrays": arrays or {}})
     except ValidationError as error:
@@ -112,12 +112,12 @@ def read_mound(path):
     """
     members = _members(path, lambda name: name == "mound.json" or member_key(name))
     if "mound.json" not in members:
-        raise Problem(f"{shown(path)}: holds no mound.json; this is not a Soft Mound file.")
+        raise Problem("{}: holds no mound.json; this is not a Soft Mound file.", shown(path))
     text = members.pop("mound.json")
     try:
         arrays = arrays_from(members)
     except (ValueError, EOFError, OSError, MemoryError) as error:
-        raise Problem(f"{shown(path)}: its arrays are damaged; restore the file from a copy.") from error
+        raise Problem("{}: its arrays are damaged; restore the file from a copy.", shown(path)) from error
     return parse_mound(text, path, arrays)
 
 
@@ -153,25 +153,25 @@ def _members(path, wanted):
             whole = sum(entry.file_size for entry in entries)
             most = min(LARGEST_WHOLE, free_memory() // 3)  # read, unpacked and checked, it is there up to three times
             if whole > most:
-                raise DoesNotFit(f"{shown(path)}: would unpack to {whole / 2**30:,.1f} GiB, more than the {most / 2**30:.1f} GiB "
-                                 "allowed; it is not opened.")
+                raise DoesNotFit("{}: would unpack to {:,.1f} GiB, more than the {:.1f} GiB allowed; it is not "
+                                 "opened.", shown(path), whole / 2 ** 30, most / 2 ** 30)
             for entry in entries:
                 if wanted(entry.filename):
                     with archive.open(entry) as stream:
                         # Read to the limit and no further: the stated size may lie.
                         content = stream.read(_limit(entry.filename) + 1)
                     if len(content) > _limit(entry.filename):
-                        raise Problem(f"{shown(path)}: {entry.filename} unpacks to more than it states; it is not opened.")
+                        raise Problem("{}: {} unpacks to more than it states; it is not opened.", shown(path), entry.filename)
                     found[entry.filename] = content
             return found
     except FileNotFoundError as error:
-        raise Problem(f"{shown(path)}: there is no such file; check the name.") from error
+        raise Problem("{}: there is no such file; check the name.", shown(path)) from error
     except (
         zipfile.BadZipFile, zlib.error, EOFError, NotImplementedError, RuntimeError, ValueError
     ) as error:
-        raise Problem(f"{shown(path)}: damaged or not a .mound file; restore it from a copy.") from error
+        raise Problem("{}: damaged or not a .mound file; restore it from a copy.", shown(path)) from error
     except OSError as error:
-        raise Problem(f"{shown(path)}: could not be read ({error.strerror or error}).") from error
+        raise Problem("{}: could not be read ({}).", shown(path), error.strerror or error) from error
 
 
 def _limit(name):
@@ -182,12 +182,15 @@ def _limit(name):
 def _check_member(entry, path):
     name = entry.filename
     if name.startswith(("/", "\\")) or ".." in pathlib.PurePosixPath(name).parts or "\\" in name:
-        raise Problem(f"{shown(path)}: the entry {name!r} points outside the file; it is not opened.")
+        raise Problem("{}: the entry {!r} points outside the file; it is not opened.", shown(path), name)
     limit = _limit(name)
     if limit is None:
-        raise Problem(f"{shown(path)}: the entry {name!r} does not belong in a mound; it is not opened.")
+        raise Problem("{}: the entry {!r} does not belong in a mound; it is not opened.", shown(path), name)
     if entry.file_size > limit:
         raise Problem(
-            f"{shown(path)}: {name} would unpack to {entry.file_size / 2**20:,.0f} MiB, more than the "
-            f"{limit / 2**20:.0f} MiB allowed; it is not opened."
+            "{}: {} would unpack to {:,.0f} MiB, more than the {:.0f} MiB allowed; it is not opened.",
+            shown(path),
+            name,
+            entry.file_size / 2**20,
+            limit / 2**20,
         )

@@ -49,19 +49,20 @@ def read_flock(path):
     path = pathlib.Path(path)
     try:
         if path.stat().st_size > LARGEST:
-            raise Problem(f"{shown(path)}: is larger than a flock can be; restore it from a copy.")
+            raise Problem("{}: is larger than a flock can be; restore it from a copy.", shown(path))
         data = json.loads(path.read_text(encoding="utf-8"))
     except FileNotFoundError as error:
-        raise Problem(f"{shown(path)}: there is no such file; check the name.") from error
+        raise Problem("{}: there is no such file; check the name.", shown(path)) from error
     except OSError as error:
-        raise Problem(f"{shown(path)}: cannot be read ({error.strerror}); check the file.") from error
+        raise Problem("{}: cannot be read ({}); check the file.", shown(path), error.strerror) from error
     except (ValueError, RecursionError) as error:
         place = f" in line {error.lineno}" if isinstance(error, json.JSONDecodeError) else ""
-        raise Problem(f"{shown(path)}: is no valid JSON{place}; restore it from a copy.") from error
+        raise Problem("{}: is no valid JSON{}; restore it from a copy.", shown(path), place) from error
     if not isinstance(data, dict) or data.get("format") is None:
-        raise Problem(f"{shown(path)}: is no flock; choose another file.")
+        raise Problem("{}: is no flock; choose another file.", shown(path))
     if data["format"] != FORMAT:
-        raise Problem(f"{shown(path)}: is a flock of format {data['format']!r}, unknown to this version; open it with a newer one.")
+        raise Problem("{}: is a flock of format {!r}, unknown to this version; open it with a newer "
+                      "one.", shown(path), data["format"])
     try:
         return Flock.model_validate(data)
     except ValidationError as error:

@@ -103,14 +103,13 @@ def migrated(data, source):
         If the version is missing or from the future.
     """
     if not isinstance(data, dict):
-        raise Problem(f"{source}: mound.json must hold one JSON object; this is no recipe.")
+        raise Problem("{}: mound.json must hold one JSON object; this is no recipe.", source)
     version = data.get("format")
     if type(version) is not int or version < 1:
-        raise Problem(f"{source}: the recipe states no format version; save it again from Soft Mound.")
+        raise Problem("{}: the recipe states no format version; save it again from Soft Mound.", source)
     if version > FORMAT:
         raise Problem(
-            f"{source}: written in format {version}, but this Soft Mound reads up to {FORMAT}; "
-            "open it with a newer version."
+            "{}: written in format {}, but this Soft Mound reads up to {}; open it with a newer version.", source, version, FORMAT
         )
     while version < FORMAT:
         data = STEPS[version](data)

@@ -132,6 +132,7 @@ def resized_mound(mound, factor, keep_look=True):
     except ValidationError as error:
         field = ".".join(str(step) for step in error.errors()[0]["loc"])
         raise Problem(
-            f"At {factor:.3g} times its size the mound's {field} would leave its limits; "
-            "choose a size nearer to the present one."
+            "At {:.3g} times its size the mound's {} would leave its limits; choose a size nearer to the present one.",
+            factor,
+            field,
         ) from error

@@ -60,9 +60,9 @@ def with_keys(mound, frame):
         try:
             still = with_value(still, keyed.place, value)
         except ValidationError as error:
-            raise Problem(f"{mound.name}: at frame {frame:g} {called} cannot be {value:g}; change its keys.") from error
+            raise Problem("{}: at frame {:g} {} cannot be {:g}; change its keys.", mound.name, frame, called, value) from error
         except (LookupError, TypeError, AttributeError) as error:
-            raise Problem(f"{mound.name}: has keys of {called}, which is not there; remove them.") from error
+            raise Problem("{}: has keys of {}, which is not there; remove them.", mound.name, called) from error
     return still
 
 

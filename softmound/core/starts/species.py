@@ -156,7 +156,7 @@ def start(species, name, span=300.0, seed=3, looks=None, **asked):
     for key, value in asked.items():
         low, high = RANGES[key]
         if not low <= value <= high:
-            raise Problem(f"A start takes a {key} from {low:g} to {high:g}; {value:g} is outside.")
+            raise Problem("A start takes a {} from {:g} to {:g}; {:g} is outside.", key, low, high, value)
     # Grains add to the seed of a start, and multiply it.
     wish = replace(kind.wish, seed=seed % (LAST_SEED // 8), **asked)
     blobs, own = kind.make(wish)
@@ -213,8 +213,8 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     factor = 1.0 if span is None else span / float(extent.max())
     long = float(extent.max()) * factor
     if not LEAST_SPAN <= long <= MOST_SPAN:
-        raise Problem(f"{name}: would be {long:.3g} m long; state its size from {LEAST_SPAN:g} to {MOST_SPAN:,.0f} m, or another "
-                      "unit of its numbers.")
+        raise Problem("{}: would be {:.3g} m long; state its size from {:g} to {:,.0f} m, or another unit of its "
+                      "numbers.", name, long, LEAST_SPAN, MOST_SPAN)
     if not 1e-3 <= factor <= 1e3:
         # More than a form is sized by: its numbers themselves are brought to metres.
         form = form.edited(surface=Arrays(**{

@@ -45,8 +45,8 @@ def refuse_unless_it_fits(grids, voxel):
         fits = voxel
         while need(fits) > limit and fits < 1e6:
             fits *= 1.1
-        raise DoesNotFit(f"A voxel of {voxel:g} m needs about {need(voxel) / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are free; the "
-                         f"smallest voxel that fits is about {fits:.2g} m.")
+        raise DoesNotFit("A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are free; the smallest voxel that "
+                         "fits is about {:.2g} m.", voxel, need(voxel) / 1000000000.0, limit / 1000000000.0, fits)
 
 
 def combined(first, second, by, ticket=None):

@@ -114,10 +114,10 @@ def _scattered(source):
     """Windows that hold anything, of a grid with few voxels in a box too large to look through."""
     found = entries_of(source)
     if found is None or source.background != 0.0:
-        raise DoesNotFit(f"its voxels are strewn over a box of {_sides(source)}; cut it into parts that lie closer together.")
+        raise DoesNotFit("its voxels are strewn over a box of {}; cut it into parts that lie closer together.", _sides(source))
     low, high = found[0] // SPAN, found[1] // SPAN
     if float((high - low + 1.0).prod(axis=1).sum()) > MOST_WINDOWS:
-        raise DoesNotFit(f"its tiles fill most of a box of {_sides(source)} voxels; write it with larger voxels.")
+        raise DoesNotFit("its tiles fill most of a box of {} voxels; write it with larger voxels.", _sides(source))
     windows = [np.stack(np.meshgrid(*(np.arange(a, b + 1) for a, b in zip(*pair)), indexing="ij"), -1).reshape(-1, 3)
                for pair in np.unique(np.stack([low, high], axis=1), axis=0)]
     return np.unique(np.concatenate(windows), axis=0)
@@ -137,11 +137,11 @@ def refuse_vast(source):
     if source.activeVoxelCount() or source.leafCount():
         low, high = _box(source)
         if float(np.prod((high // SPAN - low // SPAN + 1).astype(float))) > MOST_NODES:
-            raise DoesNotFit(f"its voxels are strewn over a box of {_sides(source)}; cut it into parts that lie closer together.")
+            raise DoesNotFit("its voxels are strewn over a box of {}; cut it into parts that lie closer together.", _sides(source))
     bricks = (source.activeVoxelCount() - source.activeLeafVoxelCount()) // SIDE**3
     if bricks > MOST_TILES:
-        raise DoesNotFit(f"its tiles fill {bricks * SIDE**3:,} voxels, more than the {MOST_TILES * SIDE**3:,} that can be "
-                         "taken in; write it with larger voxels.")
+        raise DoesNotFit("its tiles fill {:,} voxels, more than the {:,} that can be taken in; write it with larger "
+                         "voxels.", bricks * SIDE ** 3, MOST_TILES * SIDE ** 3)
 
 
 def placement(source):
@@ -167,7 +167,6 @@ def placement(source):
     voxel = float(axes[0, 0])
     if voxel <= 0.0 or not np.allclose(axes, np.eye(3) * voxel, rtol=1e-6, atol=1e-6 * abs(voxel)):
         raise Problem(
-            f"The grid {source.name!r} is turned or has voxels of unequal sides; "
-            "resample it to equal voxels along the axes first."
+            "The grid {!r} is turned or has voxels of unequal sides; resample it to equal voxels along the axes first.", source.name
         )
     return voxel, tuple(float(o) for o in origin)

@@ -136,8 +136,8 @@ def grid_from(source, ticket=None):
         source.copyToArray(window, ijk=tuple(int(c) for c in corner))
         if not np.isfinite(window.min()) or not np.isfinite(window.max()):
             wild = int(np.count_nonzero(~np.isfinite(window)))
-            raise Problem(f"the grid {source.name!r} holds values that are not finite numbers, {wild:,} within {SPAN} voxels "
-                          f"from {tuple(int(c) for c in corner)}; clean it where it was made.")
+            raise Problem("the grid {!r} holds values that are not finite numbers, {:,} within {} voxels from {}; "
+                          "clean it where it was made.", source.name, wild, SPAN, tuple(int(c) for c in corner))
         coords, values, tiles, tile_values = bricks_of(window.astype(np.float32, copy=False), background)
         if len(coords) or len(tiles):
             shift = (corner // SIDE).astype(np.int32)

@@ -4216,6 +4216,26 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source> triangles; allow more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> within these frames.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>,</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>/s</source>
         <translation type="unfinished" />
     </message>
@@ -4237,6 +4257,11 @@
     <message>
         <location filename="tables.py" />
         <source>1/m</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>: there is no file of that pattern</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4271,6 +4296,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A draft voxel of {:g} m needs more memory than there is; choose a larger one, or let it follow the span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A fast estimate of light scattered many times: judge the look.</source>
         <translation type="unfinished" />
     </message>
@@ -4291,7 +4321,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A start takes a {} from {:g} to {:g}; {:g} is outside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A top level of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are allowed; the smallest voxel that fits is about {:.2g} m.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are free; the smallest voxel that fits is about {:.2g} m.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A {} of {:g} m reaches {:,} bricks at a voxel of {:g} m, more than memory holds; choose a larger voxel, or make it weaker.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4317,6 +4367,11 @@
     <message>
         <location filename="tables.py" />
         <source>Add a grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Add a grain at {:.2g} m</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4367,6 +4422,11 @@
     <message>
         <location filename="tables.py" />
         <source>All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All of {} at {:.3g} m is finer than two final voxels and cannot be held.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4522,6 +4582,11 @@
     <message>
         <location filename="tables.py" />
         <source>At the base level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>At {:.3g} times its size the mound's {} would leave its limits; choose a size nearer to the present one.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4991,6 +5056,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Denoising needs a package that is not installed; add it with: pip install 'softmound[denoise]'.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Densities</source>
         <translation type="unfinished" />
     </message>
@@ -5331,6 +5401,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Films are written as {}, not as {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Filter</source>
         <translation type="unfinished" />
     </message>
@@ -5401,6 +5476,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>For --scheduler the package softmound[farm] has to be installed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>For USD the package usd-core has to be installed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Form</source>
         <translation type="unfinished" />
     </message>
@@ -5412,6 +5497,11 @@
     <message>
         <location filename="tables.py" />
         <source>Fractus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Frame {} holds no cloud; choose a later one.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5866,6 +5956,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>In this unit it would be {:,.0f} m long or lie as far away; choose a smaller unit.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Incus</source>
         <translation type="unfinished" />
     </message>
@@ -5952,6 +6047,11 @@
     <message>
         <location filename="tables.py" />
         <source>Keep them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keep {} octaves</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6416,6 +6516,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Not enough memory for a voxel of {:g} m; choose a larger one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Note</source>
         <translation type="unfinished" />
     </message>
@@ -6427,6 +6532,21 @@
     <message>
         <location filename="tables.py" />
         <source>Nothing at the surface.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing between {:.2g} and {:.2g} m: the layers will look like two clouds laid on each other.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing in the grid lies within its surface; choose another threshold or grid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing of the surface is left within </source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7396,7 +7516,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The coat of {} would have about {:,.0f} balls, more than {:,}; make them larger or set them farther apart.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The density at which the surface lies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The grid {!r} is turned or has voxels of unequal sides; resample it to equal voxels along the axes first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7411,7 +7541,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The mesh could not be converted: {}; choose a larger voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mound's density times its own: nothing is left where it is empty.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The parts of this cloud lie too far apart for this voxel size; move them closer or choose a larger voxel.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7422,6 +7562,16 @@
     <message>
         <location filename="tables.py" />
         <source>The pattern stays where it is: moving the form changes it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The points are too many for their radius at this voxel; make the radius smaller or thin them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The points lie too far apart for this voxel; choose a larger one, or remove what strays.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7442,6 +7592,31 @@
     <message>
         <location filename="tables.py" />
         <source>The sun from where it stands down to the horizon, as a film or a folder of pictures.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The view transform {!r} of this OpenColorIO config does not work ({}); choose another in Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no cloud to publish; add a blob above the base level first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no surface at this density; choose another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no surface at this voxel; add a form or choose a smaller voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no view transform {!r} in this OpenColorIO config; choose another in Light.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7876,6 +8051,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>a triangle refers to vertex {} of {}; export the file again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>a turret under a smooth cap</source>
         <translation type="unfinished" />
     </message>
@@ -7912,6 +8092,11 @@
     <message>
         <location filename="tables.py" />
         <source>all grains again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>all its triangles are without area; choose another file.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8011,12 +8196,52 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>has no columns x, y and z; name them in its first line.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>hide form</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>holds no channels; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds no grid {!r}; it has {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds no grid; it is empty or damaged.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds no points with x, y and z; choose another file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>holds no triangles</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds no triangles; choose a file with a surface, or import it as points.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds {:,} points, more than {:,}; thin them first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>holds {:,} triangles, more than {:,}; reduce them first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8032,6 +8257,71 @@
     <message>
         <location filename="tables.py" />
         <source>inward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is damaged, or no Radiance HDR file; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is damaged; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is larger than {:,} pixels; make it smaller first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is no GLB file; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is no glTF file; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is no picture; choose a PNG, JPEG, TIFF or EXR file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is no table of numbers ({}); check that line.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>is {} by {} pixels; a picture of all directions is twice as wide as high.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its coordinates reach {:.3g}; scale it to something real first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its tiles fill most of a box of {} voxels; write it with larger voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its tiles fill {:,} voxels, more than the {:,} that can be taken in; write it with larger voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its voxels are strewn over a box of {}; cut it into parts that lie closer together.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its {} are not one finite number for each point; export the file again.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8126,6 +8416,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>names {} columns but holds {}; check its first line.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>noise</source>
         <translation type="unfinished" />
     </message>
@@ -8177,6 +8472,11 @@
     <message>
         <location filename="tables.py" />
         <source>reading the sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>refers to {!r} outside its folder; it is not opened.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8236,6 +8536,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>some of its radii are below 0; export the file again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>step's place</source>
         <translation type="unfinished" />
     </message>
@@ -8272,6 +8577,31 @@
     <message>
         <location filename="tables.py" />
         <source>the copy of the work could not be written: %s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the grid {!r} holds numbers of type {}, which the OpenVDB library of this system cannot read; write it as float first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the grid {!r} holds values that are not finite numbers, {:,} within {} voxels from {}; clean it where it was made.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the grid {!r} holds vectors ({}); choose a grid of single numbers.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the name of the asset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the new name</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8322,6 +8652,646 @@
     <message>
         <location filename="tables.py" />
         <source>wider than tall, hardly grown: fair weather</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{:,} of its {:,} positions are not finite numbers; export the file again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} octave of {} at {:.3g} m is finer than two final voxels and cannot be held.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} octaves of {} at {:.3g} m are finer than two final voxels and cannot be held.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: OpenColorIO cannot read this config ({}); correct OCIO in the environment.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: a file cannot be deleted ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: a film needs two kept views at least, to go from one to the next.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: active voxels did not survive writing; the file is not kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: at a voxel of {:g} m it takes {:.1f} GB, more than there is; choose a larger voxel, or a region.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: at frame {:g} {} cannot be {:g}; change its keys.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be brought back ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be looked into ({}); check the folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be made ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be put aside ({}); free the folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read ({}); check the file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read ({}); check the name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read as USD; check the file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read as a picture ({}); check the file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be read; publish the mound again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be renamed ({}); what is left can be renamed again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot build its tier of 1/{} again; it says too little of it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: carries no recipe; only pictures that Soft Mound took of a mound do.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cells of {:g} m would be {:.0f} million, more than {}; choose larger ones.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: could not be published to ({}); choose another folder or free some space.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: could not be read ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: could not be written ({}); choose another place or free some space.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: damaged or no set of grains; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: damaged or not a .mound file; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: damaged or not readable; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: give one run of # where the number of the frame stands, as storm.####.vdb.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: grew at {:g} frames a second; go on at the same rate.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: growing on {:.1f} million cells takes {:.1f} GB, more than there is; choose larger cells.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has keys of {}, which is not there; remove them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no form that could give anything off; add one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no frame {}; {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no grain, so every frame would be the same; add one, or publish it without frames.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no growth; choose Grow in Mass, or say how long it lasts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no members to be merged; place some, or let a spread do it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no members to be seen; place some, or let a spread do it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no members to be seen; there is nothing to merge.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no number in its name; choose one of the numbered files.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no recipe; a file of it that is dropped could not come back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no tier of 1/{}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has nothing that could be seen; open it and add a form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no asset.json; name the folder of a version.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no cloud above its base level; add a form first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no growth; let one grow there first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no mesh at time {}; check the file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no mound.json; this is not a Soft Mound file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no set of grains; choose a file that ends in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no volume with an OpenVDB file; there is nothing to place.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds nothing published as {!r}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no{} {!r}, which {!r} shows; publish it, or choose another library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds {} grains; a set has 1 to {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is a flock of format {!r}, unknown to this version; open it with a newer one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is a folder; choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is a sequence; files of its frames cannot be dropped.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is damaged ({}); let it grow again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is damaged; let it grow again from the frame before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is empty; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is larger than a flock can be; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is missing; publish the mound again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is no OpenUSD stage that can be read; check the file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is no flock; choose another file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is no list of members; each needs a matrix, a place, and a file or an asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is no valid JSON{}; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is not the file that was published; publish the mound again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is not what was published, so nothing can be put right by it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is not what was published; publish the mound again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is one frame; give a run of # for the number, as storm.####.vdb.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is there already; say --force, or choose another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its arrays are damaged; restore the file from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its clouds need {:.3g} GB of memory, and {:.3g} GB are there; show fewer assets, or publish them with coarser tiers.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its frames go from {} to {}, more than {:,}; choose some by --frames.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its frames would take {:.0f} GB; choose larger cells, keep fewer frames, or let it grow for a shorter time.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its grid is empty; there is nothing to place.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its grid {!r} is empty; publish the mound again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its grid {!r} is empty; there is nothing to adopt.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its grid {} was not stored as it was; write it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its growth has {:g} m cells in another box; go on with the same cells, room and wind, or begin anew.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its recipe gives other values today than those published; publish a new version, and see with library rebuild by how much they differ.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its tier of 1/{} was dropped to save room; softmound library bring builds it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: lists no members.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: member {} cannot be read ({}); it needs a matrix, a place, and a file or an asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: meshes are written as .obj, .ply, .stl, .glb or .off; choose one of these.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: mound.json is not valid JSON{}; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: mound.json must hold one JSON object; this is no recipe.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: no scheduler answers there; look at its address.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: no state is kept up to frame {}; go on from a later one, or let it grow again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: not a file of {}; choose one that ends in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: not all of it could be deleted; look who may write there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: not an OpenVDB file; choose a .vdb.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: not read within {:g} s; it is damaged or too large.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: not read within {} s of work; it is damaged or too large.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing of it lies there; choose another region.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: one file has to stay; keep the smallest tier.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: pictures are written as .png or .exr; give it one of these endings.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: placement or class did not survive writing; the file is not kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: somebody else holds the index of the library; try again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: stands {:.3g} m away from where asset.json says; a unit, an axis or an origin is wrong.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: that worker has version {}, here it is {}; results could differ.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the entry {!r} does not belong in a mound; it is not opened.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the entry {!r} points outside the file; it is not opened.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the frames before cannot be kept there ({}); make room, or choose another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the grid {!r} is no density; choose another with --grid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the index of the library cannot be kept ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the index of the library cannot be made ({}); delete it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the recipe in it is damaged; open the mound itself.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the recipe states no format version; save it again from Soft Mound.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the scheduler has no workers; start some first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the surface did not survive writing; the file is not kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no such file ({}); a moving form has lost it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no such file ({}); the flock's asset is gone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no such file; check the name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no such file; the flock's plate is gone. Choose another, or remove it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no surface at this voxel; choose a smaller one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is nothing in this frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is {} of {!r} already; choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: values did not survive writing; the file is not kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: was adopted from {}; it has no recipe.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: was published before it was kept what its values are; publish it again first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: would be {:.3g} m long; state its size from {:g} to {:,.0f} m, or another unit of its numbers.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: would unpack to {:,.1f} GiB, more than the {:.1f} GiB allowed; it is not opened.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: written in format {}, but this Soft Mound reads up to {}; open it with a newer version.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: written in format {}; open it with a newer Soft Mound.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {} unpacks to more than it states; it is not opened.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {} would unpack to {:,.0f} MiB, more than the {:.0f} MiB allowed; it is not opened.</source>
         <translation type="unfinished" />
     </message>
     <message>

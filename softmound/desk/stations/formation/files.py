@@ -43,7 +43,7 @@ class FlockFiles:
                 reader = read_stage if ending in ENDINGS else read_list
                 sky.begin(rebased(reader(path, path.stem[:80]), path.parent, sky.kept.parent))
         except Problem as problem:
-            self._window.tell(str(problem))
+            self._window.tell(tr(problem.sentence))
             return
         if ending == ".flock":
             station.tray.plan.fit()
@@ -61,7 +61,7 @@ class FlockFiles:
         try:
             sky.save(path if path.suffix == ".flock" else path.with_name(path.name + ".flock"), self._window.delivering.library)
         except Problem as problem:
-            self._window.tell(str(problem))
+            self._window.tell(tr(problem.sentence))
             return
         self._window.tell(tr("Saved {}.").format(sky.path.name))
         station.settings.show_flock()

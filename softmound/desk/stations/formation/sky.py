@@ -9,6 +9,7 @@ from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 from ....core.problems import Problem
 from ....core.recipe.flock import Flock
 from ....core.recipe.flock_files import read_flock, rebased, write_flock
+from ...words import tr
 
 HISTORY = 200
 RESTS = 1200
@@ -172,4 +173,4 @@ class Sky(QObject):
             self.kept.parent.mkdir(parents=True, exist_ok=True)
             write_flock(self.kept, rebased(self.flock, self.folder, self.kept.parent))
         except (OSError, Problem) as problem:
-            self._told(str(problem))
+            self._told(tr(problem.sentence))

@@ -108,7 +108,7 @@ class FormationStation(Station):
         try:
             self._sources = sources_of(self.flock, self.window.delivering.library, self.sky.folder)
         except Problem as problem:
-            self.window.tell(str(problem))
+            self.window.tell(tr(problem.sentence))
             self._sources = {}
             for asset in wanted:
                 try:
@@ -205,7 +205,7 @@ class FormationStation(Station):
                 index.refresh(most=AT_ONCE)
                 names = index.names()
         except Problem as problem:
-            self.window.tell(str(problem))
+            self.window.tell(tr(problem.sentence))
             names = []
         self._known = None  # a newest version may be another now
         self.tray.show_assets(names)
@@ -361,7 +361,7 @@ class FormationStation(Station):
             mound = read_mound(recipe)
             write_mound(self.sky.folder / f"{named}.mound", mound.edited(name=named[:80]))
         except Problem as problem:
-            self.window.tell(str(problem))
+            self.window.tell(tr(problem.sentence))
             return
         asset = Asset(name=named[:80], file=f"{named}.mound")
         self._edit(lambda m: m.edited(asset=asset, name=named[:80], moved=True), False)

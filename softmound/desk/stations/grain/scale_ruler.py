@@ -53,8 +53,8 @@ class ScaleRuler(QWidget):
         self._advice = advised(mound.grains, mound.voxels.final) if mound.mass.forms else []
         self.remedy.setVisible(bool(self._advice))
         if self._advice:
-            self.remedy.setText(self._advice[0].remedy)
-            self.remedy.setToolTip(self._advice[0].sentence)
+            self.remedy.setText(tr(self._advice[0].remedy))
+            self.remedy.setToolTip(tr(self._advice[0].sentence))
             self.remedy.adjustSize()
             self._place()
         self.update()
@@ -243,7 +243,7 @@ class ScaleRuler(QWidget):
         advice = self._advice[0]
         left = 110
         room = QRectF(left, 8, self.remedy.x() - left - 12, 20)
-        text = painter.fontMetrics().elidedText(advice.sentence, Qt.TextElideMode.ElideRight, int(room.width()))
+        text = painter.fontMetrics().elidedText(tr(advice.sentence), Qt.TextElideMode.ElideRight, int(room.width()))
         painter.setPen(style.ROSE)
         painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, text)
         bottom = self.height() - self.BOTTOM

@@ -274,7 +274,7 @@ class GrainStation(Station):
         try:
             self.take_character(read_character(path), pathlib.Path(path).stem)
         except Problem as problem:
-            self.window.tell(str(problem))
+            self.window.tell(tr(problem.sentence))
 
     def keep_character(self, name=None):
         """Ask for a name and keep the grains as a character of one's own.
@@ -297,7 +297,7 @@ class GrainStation(Station):
         try:
             save_character(path, mound.grains, span_of(mound), level)
         except Problem as problem:
-            self.window.tell(str(problem))
+            self.window.tell(tr(problem.sentence))
             return
         self.window.tell(tr("Kept as {}.").format(path))
 

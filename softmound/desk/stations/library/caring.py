@@ -50,7 +50,7 @@ class Caring:
             if name and name != version.facts["name"]:
                 renamed(self.station.folder, version.facts["name"], name)
         except Problem as problem:
-            self.station.window.tell(str(problem))
+            self.station.window.tell(tr(problem.sentence))
         self.station.look_again()
 
     def copy_path(self):
@@ -100,7 +100,7 @@ class Caring:
         try:
             found = [restore(version) for version in retired(self.station.folder)]
         except Problem as problem:
-            self.station.window.tell(str(problem))
+            self.station.window.tell(tr(problem.sentence))
             return
         finally:
             self.station.look_again()
@@ -140,7 +140,7 @@ class Caring:
         try:
             retire(version)
         except Problem as problem:
-            self.station.window.tell(str(problem))
+            self.station.window.tell(tr(problem.sentence))
             return
         self.station.look_again()
         self.station.window.tell(tr("{} v{:03d} was put aside; under “Put aside” it can be brought back.")
@@ -152,7 +152,7 @@ class Caring:
             version = verify(self.station.chosen.folder)
             self.station.window.tell(tr("{} v{:03d} is as published.").format(version.facts["name"], version.number))
         except Problem as problem:
-            self.station.window.tell(str(problem))
+            self.station.window.tell(tr(problem.sentence))
 
     def reveal(self):
         """Show the chosen version, or the library, in the file manager."""

@@ -374,7 +374,7 @@ class MassStation(Station):
                 sequence = Sequence(files=pattern_of(path))
                 numbers, missing = numbers_of_files(sequence)
             except Problem as problem:
-                self.window.tell(str(problem))
+                self.window.tell(tr(problem.sentence))
                 return
             some = ", ".join(map(str, missing[:6])) + ("…" if len(missing) > 6 else "")
             gaps = f"; missing and held: {some}" if missing else ""
