@@ -16,7 +16,7 @@ from softmound.core.light.coarse import RESTING, SHARP
 from softmound.core.light.gathering import gathers
 from softmound.core.light.levels import AGAINST, looks_against
 from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.settling import DOUBTED, MOST, correction, settled
+from softmound.core.light.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled
 from softmound.core.light.tracer import Tracer
 from softmound.core.recipe import Light, Medium, Ramp, Sky, Sun, View
 
@@ -145,6 +145,14 @@ class Settled(unittest.TestCase):
         radiance = np.full((SIZE[1], SIZE[0], 4), 0.5, np.float32)
         self.assertFalse(gathers(pair))
         self.assertIs(settled_draft(self.stages, pair, self.camera, radiance), radiance)
+
+    def test_a_small_picture_gets_more_paths(self):
+        scene = self.scene(light_of(IN_FRONT))
+        for size, most in (((30, 20), True), ((600, 400), False)):
+            tracer = Tracer(scene, self.stages.lattice(scene), camera_of(VIEW, *size), gathering=True)
+            while not enough(tracer):
+                tracer.add(1)
+            self.assertEqual(tracer.turns, MOST_PATHS if most else PATHS)
 
     def test_colours_that_change_within_it_are_put_right_each(self):
         ramp = Ramp(by="height", low=0.0, high=30.0, stops=((0.0, (0.9, 0.6, 0.4)), (1.0, (0.95, 0.95, 0.95))))

@@ -20,7 +20,7 @@ from ..light.nested import nested
 from ..light.radiance import behind_of, composed, traced_light
 from ..light.ramps import hues_of
 from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
-from ..light.settling import PATHS, correction, settled
+from ..light.settling import correction, enough, settled
 from ..light.tracer import Tracer
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
@@ -481,7 +481,8 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
                     gathering=True, followed=int(looks_against(scene.light.sun, camera)),
                     field=stages.field(scene, fine, ticket, frame))
-    tracer.add(PATHS, ticket)
+    while not enough(tracer):
+        tracer.add(1, ticket)
     behind = behind_of(radiance, scene.light, camera, shadow=shadow)
     return settled(radiance, behind, correction(traced_light(tracer)[0], radiance[..., :3] - behind, tracer.noise()))
 

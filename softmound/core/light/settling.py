@@ -9,8 +9,8 @@ keeps the detail.
 import numpy as np
 from scipy.ndimage import gaussian_filter
 
-PATHS = 2
-"""Gathered paths for each pixel."""
+PATHS, MOST_PATHS = 2, 12
+"""Gathered paths for each pixel, and in a picture so small that their noise is not blurred away."""
 LEFT = 0.01
 """Noise of theirs that is left once they are blurred: less than is seen."""
 DOUBTED = 0.03
@@ -21,6 +21,21 @@ MOST = 2.0
 """Times as bright, or as dim, a place can become."""
 _AVERAGED = 2.0 * np.sqrt(np.pi)
 """A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
+
+
+def enough(tracer):
+    """Whether the paths of a tracer are so many that the widest blur leaves little of their noise.
+
+    Parameters
+    ----------
+    tracer : Tracer
+
+    Returns
+    -------
+    bool
+    """
+    left = tracer.noise() / (_AVERAGED * WIDEST * tracer.camera.height)
+    return tracer.turns >= MOST_PATHS or tracer.turns >= PATHS and left <= LEFT
 
 
 def correction(truth, draft, noise):
