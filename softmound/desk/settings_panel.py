@@ -149,6 +149,10 @@ class SettingsPanel(QScrollArea):
                 self._body.addWidget(widget)
         return widgets[-1]
 
+    def least_width(self):
+        """How wide it has to be so that nothing is cut off, whatever language its words are of: int, pixels."""
+        return self.widget().minimumSizeHint().width() + self.verticalScrollBar().sizeHint().width()
+
     def section(self, text):
         """Begin a section; it is as folded as it was left.
 

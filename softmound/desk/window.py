@@ -123,10 +123,10 @@ class Window(QMainWindow):
         self.trays.setObjectName("panel")
         self.trays.setFixedHeight(TRAY_HEIGHT)
         self.panels.setObjectName("panel")
-        self.panels.setFixedWidth(SETTINGS_WIDTH)
         for station in self.stations.values():
             self.trays.addWidget(station.tray)
             self.panels.addWidget(station.settings)
+        self.panels.setFixedWidth(max(SETTINGS_WIDTH, *(s.settings.least_width() for s in self.stations.values())))
         middle.addWidget(self.trays)
         row.addLayout(middle, 1)
         row.addWidget(self.panels)
