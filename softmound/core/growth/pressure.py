@@ -8,7 +8,7 @@ section 4), so that the system is solved to the rounding of its numbers with no 
 from functools import lru_cache
 
 import numpy as np
-from scipy.fft import dct, dst, idct, idst
+import scipy
 
 from .moving import divergence, press
 
@@ -37,13 +37,13 @@ def pressure_of(source, threads=1):
     -------
     ndarray of float32, shape (X, Y, Z)
     """
-    found = dst(source, 2, axis=0, workers=threads)
-    found = dct(found, 4, axis=1, workers=threads, overwrite_x=True)
-    found = dst(found, 2, axis=2, workers=threads, overwrite_x=True)
+    found = scipy.fft.dst(source, 2, axis=0, workers=threads)
+    found = scipy.fft.dct(found, 4, axis=1, workers=threads, overwrite_x=True)
+    found = scipy.fft.dst(found, 2, axis=2, workers=threads, overwrite_x=True)
     found /= -_eigenvalues(source.shape)
-    found = idst(found, 2, axis=2, workers=threads, overwrite_x=True)
-    found = idct(found, 4, axis=1, workers=threads, overwrite_x=True)
-    return idst(found, 2, axis=0, workers=threads, overwrite_x=True)
+    found = scipy.fft.idst(found, 2, axis=2, workers=threads, overwrite_x=True)
+    found = scipy.fft.idct(found, 4, axis=1, workers=threads, overwrite_x=True)
+    return scipy.fft.idst(found, 2, axis=0, workers=threads, overwrite_x=True)
 
 
 def freed(faces, threads=1):

@@ -5,7 +5,7 @@ phenomena, SIGGRAPH) for textures that move with a fluid.
 """
 
 import numpy as np
-from scipy.ndimage import gaussian_filter, map_coordinates, spline_filter
+import scipy
 
 from ..noise.sums import mean_of, noise_points
 from ..problems import Problem
@@ -47,7 +47,8 @@ def came_from(points, grown, seconds):
     """
     def flow(at):
         coordinates = ((at - grown.origin) / grown.cell).T
-        return np.stack([map_coordinates(grown.flow[..., n], coordinates, order=1, mode="nearest") for n in range(3)], axis=-1)
+        return np.stack([scipy.ndimage.map_coordinates(grown.flow[..., n], coordinates, order=1, mode="nearest")
+                         for n in range(3)], axis=-1)
 
     at, step = np.array(points, float), seconds / STEPS
     for _ in range(STEPS):
@@ -99,9 +100,9 @@ def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=N
         When the frame holds no cloud.
     """
     voxel, feature = grown.cell / finer, 5.0 * grown.cell if feature is None else feature
-    smooth = spline_filter(grown.cloud, order=3, output=np.float32)
+    smooth = scipy.ndimage.spline_filter(grown.cloud, order=3, output=np.float32)
     # Of the blurred cloud, since the way out has to be known a little beyond the edge as well.
-    broad = gaussian_filter(grown.cloud, BLUR)
+    broad = scipy.ndimage.gaussian_filter(grown.cloud, BLUR)
     out = np.stack(np.gradient(broad), axis=-1)
     out /= -np.maximum(np.linalg.norm(out, axis=-1, keepdims=True), 1e-5)
     domes = Noise(kind="cellular", inverted=True, feature=feature, octaves=3, gain=0.45, seed=seed)
@@ -112,16 +113,17 @@ def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=N
     for some in chunks(len(coords), CHUNK, ticket):
         points = ((coords[some, None, :] * SIDE + _WITHIN) * voxel).reshape(-1, 3)
         at = (points - grown.origin) / grown.cell
-        about = map_coordinates(broad, at.T, order=1, mode="constant")
+        about = scipy.ndimage.map_coordinates(broad, at.T, order=1, mode="constant")
         edge = (about > 1e-3) & (about < 0.985) if detail > 0.0 else np.zeros(len(about), bool)
         eaten = np.zeros(len(at), np.float32)
         if edge.any():
             from_where = came_from(points[edge], grown, ride)
-            way = np.stack([map_coordinates(out[..., n], at[edge].T, order=1, mode="nearest") for n in range(3)], axis=-1)
+            way = np.stack([scipy.ndimage.map_coordinates(out[..., n], at[edge].T, order=1, mode="nearest")
+                            for n in range(3)], axis=-1)
             pushed = far * (noise_points(from_where, domes) - mean_of(domes) + 0.1)
             at[edge] -= pushed[:, None] / grown.cell * way
             eaten[edge] = 0.5 * detail * noise_points(from_where, fine)
-        cloud = map_coordinates(smooth, at.T, order=3, prefilter=False, mode="constant")
+        cloud = scipy.ndimage.map_coordinates(smooth, at.T, order=3, prefilter=False, mode="constant")
         # Splines ring around what ends suddenly.
         cloud = np.where(cloud > RINGS, cloud, 0.0) - eaten
         values[some] = np.clip(cloud / (CRISP if detail > 0.0 else 1.0), 0.0, 1.0).reshape(-1, LANES)

@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.fft import next_fast_len
+import scipy
 
 from ..directions import direction_of
 from ..engine.density import SHAPED, band_for, bounds_of, density_grid, made, span_of
@@ -144,7 +144,7 @@ def cells_of(mound):
     for speed in (growth.wind, growth.wind + growth.shear * (high[1] - low[1]) / 100.0):
         far = np.clip(growth.seconds * growth.pace * speed * direction_of(growth.along, 0.0), -span, span)
         low, high = np.minimum(low, own[0] + far), np.maximum(high, own[1] + far)
-    shape = tuple(next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
+    shape = tuple(scipy.fft.next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
     if np.prod(shape, dtype=float) > MOST_CELLS:
         raise DoesNotFit("{}: cells of {:g} m would be {:.0f} million, more than {}; choose larger "
                          "ones.", mound.name, cell, np.prod(shape, dtype=float) / 1000000.0, MOST_CELLS // 10 ** 6)

@@ -8,7 +8,7 @@ import base64
 import binascii
 
 import numpy as np
-from scipy.ndimage import map_coordinates
+import scipy
 
 from ..volume.bricks import SIDE
 from ..volume.halved import halved
@@ -183,7 +183,8 @@ def _turned(dense, angle):
     x, z = np.meshgrid(np.arange(wide) - middle, np.arange(wide) - middle, indexing="ij")
     u = np.cos(angle) * x + np.sin(angle) * z + (dense.shape[0] - 1) / 2.0
     w = np.cos(angle) * z - np.sin(angle) * x + (dense.shape[2] - 1) / 2.0
-    layers = [map_coordinates(dense[:, y], (u, w), np.float32, order=1, mode="grid-constant") for y in range(dense.shape[1])]
+    layers = [scipy.ndimage.map_coordinates(dense[:, y], (u, w), np.float32, order=1, mode="grid-constant")
+              for y in range(dense.shape[1])]
     return np.stack(layers, axis=1)
 
 

@@ -9,7 +9,7 @@ import itertools
 import math
 
 import numpy as np
-from scipy.ndimage import gaussian_filter
+import scipy
 
 from ..colour import luminance
 
@@ -51,7 +51,7 @@ class Bounded:
         """
         there = expected[expected > 0.0]
         least = LEAST * float(there.mean()) if len(there) else 0.0
-        most = BRIGHTEST * np.maximum(0.5 * (expected + gaussian_filter(expected, NEAR)), least)
+        most = BRIGHTEST * np.maximum(0.5 * (expected + scipy.ndimage.gaussian_filter(expected, NEAR)), least)
         found = luminance(light)
         share = np.divide(most, found, out=np.ones_like(most), where=found > most)
         kept = light * share[..., None]
@@ -80,8 +80,8 @@ class Bounded:
             lost = float(self._lost[..., n].sum()) / max(self.turns, 1)
             if lost <= 0.0:
                 continue
-            cut = gaussian_filter((self._lost[..., n] / self.turns).astype(np.float32), sigma)
-            about = gaussian_filter(given[..., n], sigma)
+            cut = scipy.ndimage.gaussian_filter((self._lost[..., n] / self.turns).astype(np.float32), sigma)
+            about = scipy.ndimage.gaussian_filter(given[..., n], sigma)
             spread = given[..., n] * np.divide(cut, about, out=np.zeros_like(cut), where=about > 1e-9)
             total = float(spread.sum(dtype=np.float64))
             if total > 0.0:

@@ -5,7 +5,7 @@ widely as the noise asks for, corrects Draft light. What is shown comes nearer t
 """
 
 import numpy as np
-from scipy.ndimage import gaussian_filter
+import scipy
 
 WIDEST = 14.0
 """Standard deviation of the blur in pixels, at most."""
@@ -35,4 +35,4 @@ def eased(truth, draft, noise):
         return truth
     wide = (sigma, sigma, 0.0)
     floor = 1e-4 * max(float(draft.mean()), 1e-6)
-    return draft * gaussian_filter(truth, wide) / (gaussian_filter(draft, wide) + floor)
+    return draft * scipy.ndimage.gaussian_filter(truth, wide) / (scipy.ndimage.gaussian_filter(draft, wide) + floor)

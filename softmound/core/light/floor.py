@@ -10,7 +10,7 @@ import math
 from typing import NamedTuple
 
 import numpy as np
-from scipy.ndimage import map_coordinates
+import scipy
 
 from ..directions import direction_of
 from ..kernels import borrowed, f32, i32, kernel, prange, row
@@ -234,7 +234,8 @@ def _light_by(table, ways):
     """Values of a table by direction."""
     row = np.sqrt(np.clip(-ways[..., 1], 0.0, 1.0)) * (ROWS - 1)
     column = np.arctan2(ways[..., 0], ways[..., 2]) / (2.0 * np.pi) % 1.0 * COLUMNS
-    return np.stack([map_coordinates(table[..., n], (row, column), np.float64, order=1, mode="nearest") for n in range(3)], axis=-1)
+    return np.stack([scipy.ndimage.map_coordinates(table[..., n], (row, column), np.float64, order=1, mode="nearest")
+                     for n in range(3)], axis=-1)
 
 
 def shadow_of(scene, lattice):
@@ -271,7 +272,7 @@ def shadow_of(scene, lattice):
     enters = np.maximum(enters, 0.0)
     met = places + enters[..., None] * sun
     cells = np.moveaxis((met - lattice.sun_first) / lattice.sun_cell, -1, 0)
-    depth = map_coordinates(lattice.sun, cells, np.float32, order=1, mode="nearest")
+    depth = scipy.ndimage.map_coordinates(lattice.sun, cells, np.float32, order=1, mode="nearest")
     # What droplets bend by a degree or two goes straight on as well.
     share = np.exp(-depth * np.float32(1.0 - mixture_of(scene.clouds[0].shown).peak))
     share = np.where(leaves > enters, share, 1.0).astype(np.float32)

@@ -15,7 +15,7 @@ import math
 from typing import NamedTuple
 
 import numpy as np
-from scipy.ndimage import map_coordinates
+import scipy
 
 from ..directions import direction_of
 from ..kernels import borrowed, f32, i32, kernel, prange, row, u32, u64
@@ -123,8 +123,8 @@ def coloured_field(coarse, lattice, scene, hues=None, frame=0, ticket=None):
         at = (coarse.wide_first + coarse.wide * np.moveaxis(np.indices(coarse.small.shape), 0, -1) - hues.first) / hues.cell
         at = np.moveaxis(at, -1, 0)
         for n in range(3):
-            own[..., n] *= map_coordinates(hues.values[n], at, np.float32, order=1, mode="nearest")
-            glow[..., n] *= map_coordinates(hues.values[3 + n], at, np.float32, order=1, mode="nearest")
+            own[..., n] *= scipy.ndimage.map_coordinates(hues.values[n], at, np.float32, order=1, mode="nearest")
+            glow[..., n] *= scipy.ndimage.map_coordinates(hues.values[3 + n], at, np.float32, order=1, mode="nearest")
     counting = 1.0 - own * peak
     albedo = (own * (1.0 - peak) / counting).astype(np.float32)
     weight = coarse.small / max(float(coarse.small.sum(dtype=np.float64)), 1e-30)

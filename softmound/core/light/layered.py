@@ -3,7 +3,7 @@
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.ndimage import distance_transform_cdt
+import scipy
 
 from ..kernels import f32, kernel, prange
 from ..volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
@@ -163,7 +163,7 @@ def _clearance(coords, bricks):
         return np.zeros((0, 0, 0), np.int32), first
     empty = np.ones(shape, bool)
     empty[tuple((coords - first).T)] = False
-    apart = distance_transform_cdt(empty, metric="chessboard").astype(np.int32)
+    apart = scipy.ndimage.distance_transform_cdt(empty, metric="chessboard").astype(np.int32)
     rows = np.arange(len(coords), dtype=np.int32)
     apart[tuple((coords - first).T)] = -1 - np.where(rows < bricks, rows, rows - bricks + TILE)
     return apart, first

@@ -12,7 +12,7 @@ by half as much and noisier, though not as whole ones are; each level puts right
 import math
 
 import numpy as np
-from scipy.ndimage import gaussian_filter
+import scipy
 
 from ..colour import luminance
 from ..directions import direction_of
@@ -194,6 +194,6 @@ def _brighter(right, given, sigma):
     """How many times as bright one picture is as another around each place, for each colour."""
     out = np.ones_like(given)
     for n in range(given.shape[2]):
-        broad = gaussian_filter(given[..., n], sigma)
-        np.divide(gaussian_filter(right[..., n], sigma), broad, out=out[..., n], where=broad > 1e-9)
+        broad = scipy.ndimage.gaussian_filter(given[..., n], sigma)
+        np.divide(scipy.ndimage.gaussian_filter(right[..., n], sigma), broad, out=out[..., n], where=broad > 1e-9)
     return out

@@ -7,7 +7,7 @@ that is scattered hundreds of times makes a deep colour of an albedo just below 
 from dataclasses import dataclass
 
 import numpy as np
-from scipy.ndimage import distance_transform_edt
+import scipy
 
 from .coarse import shrunk
 from .phase import albedo_of, lobes_of, mean_cosine, thick_share
@@ -78,7 +78,7 @@ def _measure(by, density, first, cell):
     if by == "height":
         return np.broadcast_to((first[1] + cell * np.arange(density.shape[1]))[:, None], density.shape)
     # From the middle of a cell at the edge it is half a cell to the surface.
-    return np.maximum(distance_transform_edt(density > INSIDE) - 0.5, 0.0) * cell
+    return np.maximum(scipy.ndimage.distance_transform_edt(density > INSIDE) - 0.5, 0.0) * cell
 
 
 def hues_of(scene, coarse_of):

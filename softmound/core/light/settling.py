@@ -7,7 +7,7 @@ keeps the detail.
 """
 
 import numpy as np
-from scipy.ndimage import gaussian_filter
+import scipy
 
 PATHS, MOST_PATHS = 2, 12
 """Gathered paths for each pixel, and in a picture so small that their noise is not blurred away."""
@@ -54,7 +54,7 @@ def correction(truth, draft, noise):
     """
     sigma = min(noise / (LEFT * _AVERAGED), WIDEST * truth.shape[0])
     if sigma > 0.0:
-        truth, draft = (gaussian_filter(light, (sigma, sigma, 0.0)) for light in (truth, draft))
+        truth, draft = (scipy.ndimage.gaussian_filter(light, (sigma, sigma, 0.0)) for light in (truth, draft))
     least = 1e-4 * max(float(draft.mean()), 1e-6)
     ratio = np.clip((truth + least) / (draft + least), 1.0 / MOST, MOST)
     doubt = (noise / max(_AVERAGED * sigma, 1.0) / DOUBTED) ** 2

@@ -5,7 +5,7 @@ import random
 from functools import lru_cache
 
 import numpy as np
-from scipy.spatial import cKDTree
+import scipy
 
 from ..directions import rotation_matrix
 from ..problems import Problem
@@ -152,7 +152,7 @@ def _coat_balls(form):
     points, normals, _ = _scattered(form, POOL * (int(expected) + 4), dice)
     if not len(points):
         return []
-    tree = cKDTree(points)
+    tree = scipy.spatial.cKDTree(points)
     free = np.ones(len(points), bool)
     kept = []
     for n in range(len(points)):

@@ -1,8 +1,7 @@
 """Looking at triangles from outside: what is wrong with them, and putting it right."""
 
 import numpy as np
-from scipy.sparse import coo_array
-from scipy.sparse.csgraph import connected_components
+import scipy
 
 from ..kernels import serial
 from ..recipe.arrays import Arrays
@@ -199,8 +198,8 @@ def oriented(vertices, faces):
     starts = np.concatenate([[0], np.cumsum(np.bincount(both, minlength=count))])
     flip = np.zeros(count, np.bool_)
     _follow(starts, np.concatenate([b, a])[by], np.concatenate([turn, turn])[by], flip)
-    _, piece = connected_components(coo_array((np.ones(len(a), np.int8), (a, b)), shape=(count, count)),
-                                    directed=False)
+    linked = scipy.sparse.coo_array((np.ones(len(a), np.int8), (a, b)), shape=(count, count))
+    _, piece = scipy.sparse.csgraph.connected_components(linked, directed=False)
     out = np.where(flip[:, None], faces[:, ::-1], faces)
     # Six times the volume each triangle spans with the middle: negative for a piece that is inside out.
     p, q, r = (vertices[out[:, n]] - vertices.mean(axis=0) for n in range(3))

@@ -1,7 +1,7 @@
 """The outline of a form in the picture."""
 
 import numpy as np
-from scipy.spatial import ConvexHull, QhullError
+import scipy
 
 from ..directions import rotation_matrix
 from .kinds.blob import Blob
@@ -36,8 +36,8 @@ def outline_of(form, camera, points=48):
         return None
     flat = np.array(pixels)[:, :2]
     try:
-        return flat[ConvexHull(flat).vertices]
-    except QhullError:
+        return flat[scipy.spatial.ConvexHull(flat).vertices]
+    except scipy.spatial.QhullError:
         return None
 
 
@@ -66,8 +66,8 @@ def own_hull(form):
         cloud = triangles(form)[0]
         cloud = cloud[:: max(1, len(cloud) // MOST_POINTS)]
     try:
-        return cloud[ConvexHull(cloud).vertices]
-    except (QhullError, ValueError):
+        return cloud[scipy.spatial.ConvexHull(cloud).vertices]
+    except (scipy.spatial.QhullError, ValueError):
         return cloud  # flat, or too few
 
 

@@ -8,7 +8,7 @@ as a whole; of a mesh, a volume or points each vertex moves by itself.
 from functools import lru_cache
 
 import numpy as np
-from scipy.spatial import cKDTree
+import scipy
 
 from ..budget import remembered
 from ..noise.sums import noise_points
@@ -74,7 +74,7 @@ def _weights(stroke, points):
     """Weight of a stroke at points: the largest that the brush had anywhere along its path."""
     path = even_path(stroke.path[:1] if stroke.tool == "drag" else stroke.path, stroke.radius / 4)
     # Pressure shifts a point away: nearest along the path in the metric of the brush.
-    away, which = cKDTree(path[:, :3]).query(points, distance_upper_bound=stroke.radius)
+    away, which = scipy.spatial.cKDTree(path[:, :3]).query(points, distance_upper_bound=stroke.radius)
     reached = np.isfinite(away)
     weight = np.zeros(len(points))
     weight[reached] = falloff(away[reached] / stroke.radius, stroke.falloff) * path[which[reached], 3]

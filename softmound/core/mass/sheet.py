@@ -5,7 +5,7 @@ then the erosion by half the fill (Serra 1982, Image analysis and mathematical m
 """
 
 import numpy as np
-from scipy.ndimage import distance_transform_edt
+import scipy
 
 from ..kernels import f32, kernel, prange
 from ..volume.bricks import SIDE
@@ -93,9 +93,9 @@ def sheet_of(level, table, forms, fields):
     if not held.any():
         return nothing
     half = level.fill / 2.0
-    closed = distance_transform_edt(distance_transform_edt(~held, step) <= half, step) > half
+    closed = scipy.ndimage.distance_transform_edt(scipy.ndimage.distance_transform_edt(~held, step) <= half, step) > half
     apart = STEPS * step
-    room = np.minimum(distance_transform_edt(closed, step), THICK * level.fill)
+    room = np.minimum(scipy.ndimage.distance_transform_edt(closed, step), THICK * level.fill)
     chosen = np.zeros_like(held)
     chosen[::STEPS, ::STEPS] = True
     # Into the lumps as well, as far as a ball reaches, so that no seam is left beside them.

@@ -1,7 +1,7 @@
 """How fast what a mass is made of moves, between two frames of it."""
 
 import numpy as np
-from scipy.spatial import cKDTree
+import scipy
 
 from .outline import half_sizes
 from .surface import own, placed
@@ -25,7 +25,7 @@ def _of_form(now, then, points):
     """Where points that go with a form are then: moved, turned and sized with it, or as the nearest of its dots."""
     dots, others = _dots(now), _dots(then)
     if dots is not None and others is not None and len(dots) == len(others) and len(dots):
-        nearest = cKDTree(dots).query(points, workers=-1)[1]
+        nearest = scipy.spatial.cKDTree(dots).query(points, workers=-1)[1]
         return points + (others - dots)[nearest]
     (half, middle), (other, middle_then) = half_sizes(now), half_sizes(then)
     return placed(then, middle_then + (own(now, points) - middle) * (other / half))
