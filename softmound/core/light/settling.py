@@ -10,7 +10,9 @@ import numpy as np
 import scipy
 
 PATHS, MOST_PATHS = 2, 12
-"""Gathered paths for each pixel, and in a picture so small that their noise is not blurred away."""
+"""Gathered paths for each pixel, and where those are too noisy: in small pictures, and against the sun."""
+NEAR = 1.0 / 40.0
+"""Standard deviation of the blur that is aimed at, in heights of the picture."""
 LEFT = 0.01
 """Noise of theirs that is left once they are blurred: less than is seen."""
 DOUBTED = 0.03
@@ -24,7 +26,7 @@ _AVERAGED = 2.0 * np.sqrt(np.pi)
 
 
 def enough(tracer):
-    """Whether the paths of a tracer are so many that the widest blur leaves little of their noise.
+    """Whether the paths of a tracer are so many that a narrow blur leaves little of their noise.
 
     Parameters
     ----------
@@ -34,7 +36,7 @@ def enough(tracer):
     -------
     bool
     """
-    left = tracer.noise() / (_AVERAGED * WIDEST * tracer.camera.height)
+    left = tracer.noise() / (_AVERAGED * NEAR * tracer.camera.height)
     return tracer.turns >= MOST_PATHS or tracer.turns >= PATHS and left <= LEFT
 
 
