@@ -13,7 +13,6 @@ from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_dr
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import RESTING, SHARP
-from softmound.core.light.gathering import gathers
 from softmound.core.light.levels import AGAINST, looks_against
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled
@@ -138,12 +137,10 @@ class Settled(unittest.TestCase):
         along = float(self.camera.forward @ direction_of(BEHIND.azimuth, BEHIND.elevation))
         self.assertGreater(along, AGAINST)
 
-    def test_what_cannot_be_gathered_stays_as_it_is(self):
-        # Several clouds have one lattice, which knows nothing of glow.
-        scene = self.scene(light_of(IN_FRONT, glow_strength=1.0))
+    def test_several_clouds_stay_as_they_are(self):
+        scene = self.scene(light_of(IN_FRONT))
         pair = self.stages.scene_of(scene.light, VIEW, scene.clouds * 2)
         radiance = np.full((SIZE[1], SIZE[0], 4), 0.5, np.float32)
-        self.assertFalse(gathers(pair))
         self.assertIs(settled_draft(self.stages, pair, self.camera, radiance), radiance)
 
     def test_a_small_picture_gets_more_paths(self):

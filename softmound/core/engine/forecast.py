@@ -428,7 +428,7 @@ def refuse_unless_fits(ahead, voxel, limit=None):
         raise DoesNotFit(
             "A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are allowed; the smallest voxel that fits is about {:.2g} m.",
             voxel,
-            need / 1000000000.0,
-            limit / 1000000000.0,
+            need / 1e9,
+            limit / 1e9,
             ahead.smallest_voxel(limit),
         )

@@ -11,7 +11,7 @@ from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
 from ..light.floor import NO_SHADOW, shadow_of
-from ..light.gathering import coloured_field, gathers, needs_colours
+from ..light.gathering import coloured_field, needs_colours
 from ..light.lattice import lit, with_lamps
 from ..light.layered import layered_of
 from ..light.levels import Levels, looks_against
@@ -459,7 +459,6 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     ----------
     stages : Stages
     scene : Scene
-        With at least one cloud.
     camera : Camera
     radiance : ndarray of float32, shape (height, width, 4)
         Of Draft light.
@@ -474,9 +473,9 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     Returns
     -------
     ndarray of float32, shape (height, width, 4)
-        As it is where paths cannot be gathered.
+        As it is where there are several clouds: paths through many take longer than they are worth.
     """
-    if not gathers(scene):
+    if not scene.plain:
         return radiance
     tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
                     gathering=True, followed=int(looks_against(scene.light.sun, camera)),

@@ -82,7 +82,7 @@ def merged(flock, sources, voxel, box=None, ticket=None):
     needed = merged_memory(len(keys))
     if needed > memory_limit():
         raise DoesNotFit("{}: at a voxel of {:g} m it takes {:.1f} GB, more than there is; choose a larger voxel, or a "
-                         "region.", flock.name, voxel, needed / 1000000000.0)
+                         "region.", flock.name, voxel, needed / 1e9)
     values = np.zeros((len(keys), LANES), np.float32)
     for number, (part, (own, coords)) in enumerate(zip(parts, reached)):
         if ticket is not None:

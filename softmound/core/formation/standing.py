@@ -276,7 +276,7 @@ def tiers_that_fit(flock, sources, camera=None, limit=None):
         asset, reduction = max((key for key in wanted if coarser[key] is not None), key=wanted.get, default=(None, None))
         if asset is None:
             raise Problem("{}: its clouds need {:.3g} GB of memory, and {:.3g} GB are there; show fewer assets, or "
-                          "publish them with coarser tiers.", flock.name, total / 1000000000.0, limit / 1000000000.0)
+                          "publish them with coarser tiers.", flock.name, total / 1e9, limit / 1e9)
         next_one = coarser[asset, reduction]
         found = [next_one if m.asset == asset and n == reduction else n for m, n in zip(flock.members, found)]
         del wanted[asset, reduction]

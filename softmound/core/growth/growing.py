@@ -68,10 +68,10 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     said = foretold_growth(mound, rate)
     if said["memory_bytes"] > free_memory():
         raise DoesNotFit("{}: growing on {:.1f} million cells takes {:.1f} GB, more than there is; choose larger "
-                         "cells.", mound.name, said["cells"] / 1000000.0, said["memory_bytes"] / 1000000000.0)
+                         "cells.", mound.name, said["cells"] / 1e6, said["memory_bytes"] / 1e9)
     if said["disk_bytes"] > MOST_BYTES:
         raise DoesNotFit("{}: its frames would take {:.0f} GB; choose larger cells, keep fewer frames, or let it grow "
-                         "for a shorter time.", mound.name, said["disk_bytes"] / 1000000000.0)
+                         "for a shorter time.", mound.name, said["disk_bytes"] / 1e9)
     growth, source = mound.growth, source_of(mound, ticket)
     flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
     kept = _same(folder, mound, rate) if going_on and since is None else None

@@ -46,7 +46,7 @@ def refuse_unless_it_fits(grids, voxel):
         while need(fits) > limit and fits < 1e6:
             fits *= 1.1
         raise DoesNotFit("A voxel of {:g} m needs about {:,.1f} GB and {:,.1f} GB are free; the smallest voxel that "
-                         "fits is about {:.2g} m.", voxel, need(voxel) / 1000000000.0, limit / 1000000000.0, fits)
+                         "fits is about {:.2g} m.", voxel, need(voxel) / 1e9, limit / 1e9, fits)
 
 
 def combined(first, second, by, ticket=None):
