@@ -85,7 +85,8 @@ class Wheel(unittest.TestCase):
             made = wheel(folder)
             with zipfile.ZipFile(made) as archive:
                 names = archive.namelist()
-                for wanted in ("softmound/cli.py", "softmound/desk/manual/01_first_cloud.html", "softmound/core/growth/solver.py"):
+                for wanted in ("softmound/cli.py", "softmound/desk/manual/01_first_cloud.html", "softmound/desk/texts/softmound.ts",
+                               "softmound/core/growth/solver.py"):
                     self.assertIn(wanted, names)
                 self.assertTrue(any(name.startswith("softmound/desk/fonts/") for name in names))
                 self.assertFalse(any(name.startswith(("tests/", "bench/", "package/")) for name in names))

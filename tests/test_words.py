@@ -234,9 +234,10 @@ class Files(DeskTest):
         path = self.folder / "de.ts"
         path.write_text(ts((("Save", "Sichern", ""), ("Quit", "Schluss", "unfinished"), ("{} of {}", "von {1}: {0}", ""),
                             ("Saved {}.", "{} und {} gesichert.", ""), ("Kept {}.", "{name} behalten", ""),
-                            ("Shut {}", "zu {", ""))))
+                            ("Shut {}", "zu {", ""), ("Open {}", "{:d} auf", ""), ("{} and {:.1f}", "{1:.1f}, {0}", ""),
+                            ("{} or {}", "{} oder {1}", ""))))
         found = words_of(path)
-        self.assertEqual(found, {"Save": "Sichern", "{} of {}": "von {1}: {0}"})
+        self.assertEqual(found, {"Save": "Sichern", "{} of {}": "von {1}: {0}", "{} and {:.1f}": "{1:.1f}, {0}"})
         self.assertEqual(found["{} of {}"].format(3, 8), "von 8: 3")
 
     def test_sentences_of_the_core_are_said_again_with_what_is_in_them(self):

@@ -94,12 +94,20 @@ def words_of(path):
 
 
 def _fits(text, said):
-    """Whether a translation can be filled in as its text is: places may change their order, and none may be new."""
+    """Whether a translation can be filled in as its text is: places may change their order, each written as it was or plainly."""
     try:
-        places, others = ([place for _, place, *_ in Formatter().parse(words) if place is not None] for words in (text, said))
+        there, wanted = dict(_places(text)), _places(said)
     except ValueError:
         return False
-    return len(others) <= len(places) and all(not name or name.isdigit() and int(name) < len(places) for name in others)
+    return all(place in there and how in (there[place], ("", None)) for place, how in wanted)
+
+
+def _places(words):
+    """Where something is put in: the number of each place, and how it is written."""
+    found = [(name, (how, conversion)) for _, name, how, conversion in Formatter().parse(words) if name is not None]
+    if {name for name, _ in found} == {""}:
+        found = [(str(n), how) for n, (_, how) in enumerate(found)]
+    return found
 
 
 def languages(folders=None):
