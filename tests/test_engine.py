@@ -7,6 +7,8 @@ import io
 import json
 import logging
 import pathlib
+import subprocess
+import sys
 import tempfile
 import threading
 import time
@@ -26,7 +28,6 @@ from softmound.core.engine.miniatures import SIZE, miniatures
 from softmound.core.engine.painter import PASSES, Painter, Request
 from softmound.core.engine.stages import Stages, picture, pixel_shift
 from softmound.core.fill.steps.grow import Grow
-from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir
 from softmound.core.grain.actions.streak import Streak
@@ -425,6 +426,23 @@ class Pictures(unittest.TestCase):
         self.assertEqual(miniatures(Stages(), lumpy_mound().edited(mass=first_mound("x").mass.edited(forms=()))), {})
 
 
+_STEPPED = """
+from softmound.core.engine.calibration import PeakMemory
+from softmound.core.engine.density import density_grid
+from softmound.core.engine.forecast import forecast
+from softmound.core.fill.steps.grow import Grow
+from softmound.core.fill.steps.smooth import Smooth
+from tests.scenes import lumpy_mound
+mound = lumpy_mound().edited(steps=(Smooth(width=2.0), Grow(metres=1.0, after=True)))
+ahead = forecast(mound)
+voxel = ahead.long / 300
+density_grid(mound, 4.0 * voxel)
+with PeakMemory() as peak:
+    density_grid(mound, voxel)
+print(ahead.memory(voxel), peak.bytes)
+"""
+
+
 class Foretelling(unittest.TestCase):
     mounds = (lumpy_mound(), ball_mound(20.0, 1.0), first_mound("Any"))
 
@@ -452,13 +470,10 @@ class Foretelling(unittest.TestCase):
                     self.assertAlmostEqual(ahead.moved_bricks(voxel) / found, 1.0, delta=0.25)
 
     def test_of_a_surface_with_steps_no_more_is_held_than_is_foretold(self):
-        mound = lumpy_mound().edited(steps=(Smooth(width=2.0), Grow(metres=1.0, after=True)))
-        ahead = forecast(mound)
-        voxel = ahead.long / 260
-        density_grid(mound, 4.0 * voxel)
-        with PeakMemory() as peak:
-            density_grid(mound, voxel)
-        self.assertAlmostEqual(ahead.memory(voxel) / peak.bytes, 1.0, delta=0.25)
+        # In a process of its own: what others have given back would be taken again, and not be seen to grow.
+        done = subprocess.run([sys.executable, "-c", _STEPPED], capture_output=True, text=True, check=True, timeout=300)
+        foretold, found = map(float, done.stdout.split()[-2:])
+        self.assertAlmostEqual(foretold / found, 1.0, delta=0.25)
 
     def test_memory_grows_as_voxels_shrink(self):
         ahead = forecast(lumpy_mound())
