@@ -25,7 +25,9 @@ from softmound.core.formation import filming
 from softmound.core.grain.characters import CHARACTERS
 from softmound.core.library.choices import MORE, ORDERS
 from softmound.core.light.situations import NAMES
+from softmound.core.recipe.forms import SHAPES, TOOLS
 from softmound.core.recipe.grains import ACTIONS, MASKS
+from softmound.core.recipe.models import TIERS
 from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
 from softmound.core.starts.species import STARTS
@@ -49,7 +51,8 @@ def from_tables():
     set of str
     """
     found = {word for command, station in table() for word in (command.words, command.group, station)}
-    found |= {word.capitalize() for word in (*ACTIONS, *STARTS)} | {*CHARACTERS, *NAMES, *MORE.values(), *ORDERS.values()}
+    found |= {*ACTIONS, *TIERS, *CHARACTERS, *NAMES, *MORE.values(), *ORDERS.values()}
+    found |= {word.capitalize() for word in (*ACTIONS, *STARTS, *SHAPES, *TOOLS)}
     found |= {kind.sentence for kind in STARTS.values()}
     found |= {word for each in (films.TAKES, takes.TAKES, filming.TAKES) for take in each.values()
               for word in (take.label, take.sentence)}

@@ -297,7 +297,7 @@ class Handling(MassTest):
         self.choose_from(window.stations["Mass"].tray.copy, "Linked copy")
         window.stations["Mass"].settings.roles["carves"].click()
         self.assertEqual([self.forms()[n].role for n in (1, 3)], ["carves", "carves"])
-        self.assertIn("1 other", window.stations["Mass"].settings.linked.text())
+        self.assertIn("Linked with another: editing one edits both.", window.stations["Mass"].settings.linked.text())
         window.stations["Mass"].settings.unlink.click()
         window.stations["Mass"].settings.roles["adds"].click()
         self.assertEqual([self.forms()[n].role for n in (1, 3)], ["carves", "adds"])

@@ -461,7 +461,9 @@ class Foretelling(unittest.TestCase):
 
     def test_what_moves_density_works_on_as_many_bricks(self):
         smooth = lumpy_mound().edited(grains=())
-        for name, grain in (("everywhere", Stir(strength=3.0)), ("one way", Streak(strength=12.0))):
+        # The last two reach over half of the cloud.
+        for name, grain in (("everywhere", Stir(strength=3.0)), ("one way", Streak(strength=12.0)),
+                            ("far", Stir(strength=40.0)), ("far one way", Streak(strength=30.0))):
             ahead = forecast(smooth.edited(grains=(grain,)))
             for along in (200, 400):
                 voxel = ahead.long / along

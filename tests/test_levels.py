@@ -13,13 +13,14 @@ from softmound.core.engine.painter import STEADY, Painter
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.light.bounded import BLOCK, BRIGHTEST, Bounded, in_blocks
+from softmound.core.light.broad import brighter
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
 from softmound.core.light.denoise import can_denoise
 from softmound.core.light.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
 from softmound.core.light.lamps import lamps_of
 from softmound.core.light.lattice import lit, with_lamps, zone_shares
-from softmound.core.light.levels import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, Levels, _brighter
+from softmound.core.light.levels import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, Levels
 from softmound.core.light.looks import exposure_of
 from softmound.core.light.members import members_of
 from softmound.core.light.phase import lobes_of, moments
@@ -47,7 +48,7 @@ class Brighter(unittest.TestCase):
 
     def test_a_factor_that_changes_slowly_is_found(self):
         factor = (1.2 + 0.3 * np.sin(np.arange(80) / 25.0)).astype(np.float32)[None, :, None]
-        found = _brighter(self.given * factor, self.given, 3.0)
+        found = brighter(self.given * factor, self.given, 3.0)
         wanted = np.broadcast_to(factor, found.shape)
         np.testing.assert_allclose(found[10:-10, 20:-10], wanted[10:-10, 20:-10], rtol=0.03)
 
@@ -55,11 +56,11 @@ class Brighter(unittest.TestCase):
         # A Gaussian averages 4 pi sigma^2 pixels.
         noisy = self.given * np.random.default_rng(7).normal(1.0, 0.5, self.given.shape).astype(np.float32)
         for sigma in (2.0, 5.0):
-            found = _brighter(noisy, self.given, sigma)[15:-15, 25:-15]
+            found = brighter(noisy, self.given, sigma)[15:-15, 25:-15]
             self.assertAlmostEqual(found.std() / (0.5 / (2.0 * math.sqrt(math.pi) * sigma)), 1.0, delta=0.35)
 
     def test_where_nothing_is_nothing_is_changed(self):
-        found = _brighter(np.zeros_like(self.given), np.zeros_like(self.given), 3.0)
+        found = brighter(np.zeros_like(self.given), np.zeros_like(self.given), 3.0)
         np.testing.assert_array_equal(found, 1.0)
 
 

@@ -6,6 +6,7 @@ import re
 import tempfile
 import unittest.mock
 import xml.etree.ElementTree as ElementTree
+from string import Formatter
 
 from PyQt6.QtCore import QTranslator
 from PyQt6.QtGui import QPainter
@@ -19,6 +20,7 @@ from PyQt6.QtWidgets import (
     QLineEdit,
     QListWidget,
     QMenu,
+    QMessageBox,
     QWidget,
 )
 
@@ -33,14 +35,14 @@ from softmound.desk.resize_dialog import ResizeDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
 from softmound.desk.wall_dialog import WallDialog
-from softmound.desk.words import CONTEXT, SHIPPED, Words, keep, kept, languages, speak, tr, words_of
+from softmound.desk.words import CONTEXT, SHIPPED, Words, choose, chosen, languages, speak, tr, words_of
 
 from .desk import DeskTest, application
 
 WORD = re.compile(r"[A-Za-z]{2,}")
 UNTOUCHED = {
     # Names that people gave, and signs that are the same in any language.
-    "Lumpy", "Flock", "Flock,", "library", "mm", "km", "cm", "ft", "in", "m/s", "Mlm", "vdb", "flock", "EV",
+    "Lumpy", "Untitled", "Flock", "library", "mm", "km", "cm", "ft", "in", "m/s", "Mlm", "vdb", "flock", "EV",
     # Keys stand on keyboards as they are.
     "Ctrl", "Alt", "Shift", "Esc", "Escape", "Space", "Return", "Delete", "Left", "Right", "Up", "Down", "Tab",
     # Qt says these itself.
@@ -67,7 +69,16 @@ class Pseudo(QTranslator):
 
     def translate(self, context, text, disambiguation=None, n=-1):
         """Called by Qt."""
-        return f"«{text}»" if context == CONTEXT else None
+        return _marked(text) if context == CONTEXT else None
+
+
+def _marked(text):
+    """A text between marks, but for its places: what is put in has to be said by itself."""
+    made = ""
+    for words, name, how, conversion in Formatter().parse(text):
+        made += f"«{words}»" if words else ""
+        made += "" if name is None else "{" + name + (f"!{conversion}" if conversion else "") + (f":{how}" if how else "") + "}"
+    return made
 
 
 def bare(text):
@@ -75,7 +86,7 @@ def bare(text):
     # What is too long for its place ends in dots.
     text, before = re.sub(r"«[^«»]*…$", "", re.sub(r"<[^>]*>", "", text)), None
     while before != text:
-        before, text = text, re.sub(r"«[^«»]*»", "", text)
+        before, text = text, re.sub(r"«[^«»]*»", " ", text)
     return text
 
 
@@ -113,8 +124,8 @@ class InOtherWords(DeskTest):
             rest = bare(text)
             for said in sentences_of_the_core:
                 rest = re.sub(said, "", rest)
-            words = [word for word in re.findall(r"[\w/]+,?", re.sub(r"/[\w/]*tmp[\w/.-]*", "", rest))
-                     if WORD.search(word) and word not in UNTOUCHED]
+            rest = re.sub(r"/[\w/]*tmp[\w/.-]*|[\d.,]+ ?[kMG]?[mBs]{0,2}\b", " ", rest)
+            words = [word for word in re.findall(r"[\w/]+", rest) if WORD.search(word) and word not in UNTOUCHED]
             if words:
                 left[rest.strip()] = where
         self.assertEqual(left, {})
@@ -137,7 +148,7 @@ class InOtherWords(DeskTest):
         self.check([("told", self.window.status.said.text())])
         # What the core refuses, with what it names.
         self.window.tell(tr(Problem("{}: is empty; export it again.", "«cloud.vdb»").sentence))
-        self.assertEqual(self.window.status.said.text(), "««cloud.vdb»: is empty; export it again.»")
+        self.assertEqual(self.window.status.said.text(), "«cloud.vdb»«: is empty; export it again.»")
 
     def test_dialogs(self):
         w, mound = self.window, self.window.document.mound
@@ -148,6 +159,14 @@ class InOtherWords(DeskTest):
                 self.check(texts_of(dialog), (r"lumpy\.vdb", r"Chapter.*"))
             dialog.reject()
             dialog.deleteLater()
+
+    def test_questions_and_their_answers(self):
+        self.window.document.apply(tr("add a blob"), lambda mound: mound.edited(name="Untitled"))
+        said = []
+        self.dialog(QMessageBox, lambda box: (said.extend(texts_of(box)), said.append(("text", box.text())), box.reject()))
+        self.window.files.may_leave()
+        self.assertIn("«Stay»", [text for _, text in said])
+        self.check([(where, text) for where, text in said if "Soft Mound" not in text])
 
     def test_undo_says_what_is_undone(self):
         self.window.document.apply(tr("add a blob"), lambda mound: mound.edited(name="Other"))
@@ -180,16 +199,16 @@ class Translated(DeskTest):
         (folder / "nl.ts").write_text(ts((("Save", "Bewaren", ""),)))
         there = languages((folder,))
         self.assertEqual(list(there), ["Nederlands"])
-        before = kept()
-        self.addCleanup(lambda: keep(before))
+        before = chosen()
+        self.addCleanup(lambda: choose(before))
         with self.patched_languages(there):
             self.dialog(QInputDialog, lambda dialog: (dialog.setTextValue("Nederlands"), dialog.accept()))
             self.window.actions_["language"].trigger()
-        self.assertEqual(kept(), folder / "nl.ts")
+        self.assertEqual(chosen(), folder / "nl.ts")
         (folder / "nl.ts").unlink()
-        self.assertIsNone(kept())
+        self.assertIsNone(chosen())
         with self.assertRaises(Problem):
-            keep(folder / "nl.ts")
+            choose(folder / "nl.ts")
 
     def patched_languages(self, there):
 

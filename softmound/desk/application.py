@@ -24,7 +24,7 @@ from .places import keep_place, put_back
 from .style import dress
 from .warming import warm_in_a_window
 from .window import Window
-from .words import kept, speak, tr
+from .words import chosen, speak, tr
 
 LOGGER = logging.getLogger(__name__)
 
@@ -80,13 +80,9 @@ def main(mound=None, library=None):
     if behind is not None:
         window.tell(tr("You can begin. What only some need, such as True light and growth, is still being compiled for "
                        "two minutes."))
-        behind.ended.connect(
-            lambda well: window.tell(
-                tr("All is compiled now.")
-                if well
-                else tr("Not all could be compiled; what is missing is compiled when it is needed.")
-            )
-        )
+        behind.ended.connect(lambda well: window.tell(
+            tr("All is compiled now.") if well else
+            tr("Not all could be compiled; what is missing is compiled when it is needed.")))
         application.aboutToQuit.connect(behind.end)
     sys.excepthook = lambda *error: keep_going(window, *error)
     watch_threads()
@@ -110,7 +106,7 @@ def main(mound=None, library=None):
 def _speak_as_chosen(application):
     """Let the desk speak the language that was chosen; what is to be said where its file is damaged."""
     try:
-        speak(application, kept())
+        speak(application, chosen())
     except Problem as problem:
         return tr(problem.sentence)
     return ""

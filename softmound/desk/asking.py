@@ -5,6 +5,8 @@ import contextlib
 from PyQt6 import sip
 from PyQt6.QtWidgets import QApplication, QDialog, QMessageBox
 
+from .words import tr
+
 
 @contextlib.contextmanager
 def asking(dialog):
@@ -61,7 +63,7 @@ def asked(parent, text, choices, default=0, title="Soft Mound"):
         Which was pressed; None when the box was left in another way.
     """
     with asking(QMessageBox(QMessageBox.Icon.Question, title, text, parent=parent)) as box:
-        buttons = [box.addButton(words, role) for words, role in choices]
+        buttons = [box.addButton(tr(words), role) for words, role in choices]
         box.setDefaultButton(buttons[default])
         box.exec()
         pressed = box.clickedButton()

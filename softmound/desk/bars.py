@@ -142,13 +142,13 @@ class StatusBar(QWidget):
         grid = answer.grid
         bounds = grid.brick_bounds()
         if answer.request.placed is not None:
-            seen = "one cloud" if answer.members == 1 else tr("{} clouds").format(count(answer.members))
+            seen = tr("one cloud") if answer.members == 1 else tr("{} clouds").format(count(answer.members))
             self.facts.setText(tr("{} seen · {} of {} kept").format(seen, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         elif bounds is None:
             self.facts.setText(tr("no voxels"))
         else:
             dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)
-            active = f" · {count(grid.active_voxels())} active" if not answer.request.moving else ""
+            active = tr(" · {} active").format(count(grid.active_voxels())) if not answer.request.moving else ""
             self.facts.setText(tr("{} voxels · {} m{} · {} of {} kept")
                                  .format(dims, figure(grid.voxel), active, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         if answer.passes <= 1 and not self._quiet.isActive():

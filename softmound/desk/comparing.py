@@ -75,7 +75,7 @@ class CompareBar(QWidget):
         row.setContentsMargins(6, 4, 6, 4)
         row.setSpacing(4)
         self.left, self.right = QComboBox(), QComboBox()
-        for box, side in ((self.left, "left"), (self.right, "right")):
+        for box, side in ((self.left, tr("left")), (self.right, tr("right"))):
             box.setAccessibleName(tr("On the {}").format(side))
             box.setToolTip(tr("What is seen on the {}: a snapshot, a photograph, or the present picture.").format(side))
             box.setMinimumContentsLength(9)

@@ -60,12 +60,12 @@ class Delivering(QObject):
         self.queue, self._order = Queue(), []
         window.jobs.changed.connect(self._keep_order)
 
-    def _mound(self, to_what, there):
-        """The present mound, or None when there is nothing, which is said."""
+    def _mound(self, nothing, there):
+        """The present mound, or None when there is nothing: then that is said."""
         mound = self._window.document.mound
         if there(mound):
             return mound
-        self._window.tell(tr("There is no cloud to {} yet: add a blob in Mass.").format(to_what))
+        self._window.tell(nothing)
         return None
 
     def publish(self, mounds=None):
@@ -77,7 +77,7 @@ class Delivering(QObject):
             Default the present one.
         """
         if mounds is None:
-            mound = self._mound("publish", lambda mound: mound.mass.forms)
+            mound = self._mound(tr("There is no cloud to publish yet: add a blob in Mass."), lambda mound: mound.mass.forms)
             mounds = [] if mound is None else [mound]
         if not mounds:
             return
@@ -148,7 +148,7 @@ class Delivering(QObject):
     def export(self):
         """Ask how, and write OpenVDB files beside the work."""
         window = self._window
-        mound = self._mound("export", lambda mound: mound.mass.forms)
+        mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
         if mound is None:
             return
         with asking(ExportDialog(mound, window.looking.ahead, str(window.files.folder), window)) as dialog:
@@ -171,7 +171,7 @@ class Delivering(QObject):
     def export_mesh(self):
         """Ask how, and write the surface of the density as a mesh beside the work."""
         window = self._window
-        mound = self._mound("export", lambda mound: mound.mass.forms)
+        mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
         if mound is None:
             return
         final = window.finished.of(mound)
@@ -193,7 +193,8 @@ class Delivering(QObject):
     def take_pictures(self):
         """Ask how, and take pictures beside the work."""
         window, stages = self._window, self._stages
-        mound = self._mound("take pictures of", lambda mound: bounds_of(mound) is not None)
+        mound = self._mound(tr("There is no cloud to take pictures of yet: add a blob in Mass."),
+                            lambda mound: bounds_of(mound) is not None)
         if mound is None:
             return
         final = window.finished.of(mound)

@@ -47,7 +47,7 @@ class GoingOn(QObject):
         jobs = window.jobs
         # Nobody is there to read a box.
         jobs.failed.disconnect(window.trouble)
-        jobs.failed.connect(lambda sentence: noted(tr("Soft Mound"), sentence))
+        jobs.failed.connect(lambda sentence: noted("Soft Mound", sentence))
         jobs.changed.connect(self._look)
         QApplication.setQuitOnLastWindowClosed(False)
         window.hide()

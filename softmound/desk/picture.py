@@ -394,8 +394,8 @@ class Picture(QWidget):
         # Above the tools, where a station has any.
         bar = (96.0, self.height() - (68.0 if self.tools is not None else 20.0), at[2]) if at is not None else None
         bar = None if self._cut_wanted else bar
-        for name in ("base", "top"):
-            self._paint_level(painter, tr("{} level").format(name), getattr(self.mound.mass, name), bar)
+        for name, words in (("base", tr("base level")), ("top", tr("top level"))):
+            self._paint_level(painter, words, getattr(self.mound.mass, name), bar)
         if bar is not None:
             scale_bar.paint(painter, *bar)
         if self.hand is not None:

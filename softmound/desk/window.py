@@ -169,7 +169,8 @@ class Window(QMainWindow):
         document.named.connect(self._named)
         document.refused.connect(self._refused)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
-            tr("{} level").format(name), lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
+            tr("base level") if name == "base" else tr("top level"),
+            lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
         self.picture.dome.moved.connect(lambda *moved: self.station.turn_sun(*moved))
         self.strip.chosen.connect(self.open_station)
         self.looking.way_changed.connect(self.show_hand)
@@ -177,7 +178,7 @@ class Window(QMainWindow):
         self.jobs.changed.connect(self.show_tiles)
         self.jobs.failed.connect(self.trouble)
         self.jobs.said.connect(self.tell)
-        self.jobs.ended.connect(lambda name, took: long_work_ended(self, tr("Soft Mound"), tr("{}: ended.").format(name), took))
+        self.jobs.ended.connect(lambda name, took: long_work_ended(self, "Soft Mound", tr("{}: ended.").format(name), took))
         for number, name in enumerate(self.stations, 1):
             QShortcut(QKeySequence(str(number)), self, lambda n=name: self.open_station(n))
 
@@ -439,12 +440,12 @@ class Window(QMainWindow):
             dialog.setLabelText(tr("From the next start on. Translations made with Qt Linguist, named by their language as de.ts, "
                                    "are looked for in {}:").format(words.OWN))
             dialog.setComboBoxItems(list(there))
-            dialog.setTextValue(next((name for name, path in there.items() if path == words.kept()), "English"))
+            dialog.setTextValue(next((name for name, path in there.items() if path == words.chosen()), "English"))
             if dialog.exec() != QInputDialog.DialogCode.Accepted:
                 return
             path = there[dialog.textValue()]
         try:
-            words.keep(path)
+            words.choose(path)
         except Problem as problem:
             self.tell(tr(problem.sentence))
 

@@ -133,7 +133,7 @@ def languages(folders=None):
     return found
 
 
-def kept():
+def chosen():
     """The translation that was chosen, as far as it is still there.
 
     Returns
@@ -145,7 +145,7 @@ def kept():
     return pathlib.Path(path) if path and pathlib.Path(path).is_file() else None
 
 
-def keep(path):
+def choose(path):
     """Let the desk speak another language from its next start on.
 
     Parameters

@@ -35,6 +35,9 @@ PER_TILE = 24
 """Bytes of the lists and the index for each brick of constant density."""
 ROUGHNESS = 0.8
 """Share of a brick's half diagonal by which the displaced surface reaches into it, on average."""
+DOUBLINGS = 6
+"""Reaches that are tried of what moves density: from one cell of the coarse look to thirty-two, most of the cloud; more would take
+seconds."""
 LEAST_ROUGH = 0.5
 """Bricks that hold voxels beside those a displaced surface would reach on average: of a smooth one fewer."""
 TRIED_MOVES = 40
@@ -62,16 +65,39 @@ class Moved:
         How far it moves density, metres.
     seconds : float
         For each brick it works on.
-    step : float
-        Metres.
+    tried : ndarray of float64, shape (n,)
+        Reaches that were tried, rising, metres.
     further : ndarray of float64, shape (n,)
-        Volume beyond that of the bricks which hold something that it works on when it reaches no, one, two and more steps, m3.
+        Volume beyond that of the bricks which hold something that it works on with each of them, m3.
     """
 
     reach: float
     seconds: float
-    step: float
+    tried: np.ndarray
     further: np.ndarray
+
+    def beyond(self, reach):
+        """Volume it works on beyond what holds something.
+
+        Parameters
+        ----------
+        reach : float
+            Metres.
+
+        Returns
+        -------
+        float
+            m3; between and beyond what was tried as a power of the reach, below it in proportion.
+        """
+        if not self.further.all():
+            return 0.0
+        at = int(np.searchsorted(self.tried, reach))
+        if at == 0 or len(self.tried) == 1:
+            return float(self.further[0] * reach / self.tried[0])
+        at = min(at, len(self.tried) - 1)
+        power = np.log(self.further[at] / self.further[at - 1]) / np.log(self.tried[at] / self.tried[at - 1])
+        # What reaches one way grows in proportion; the cells it starts in make it seem less.
+        return float(self.further[at - 1] * (reach / self.tried[at - 1]) ** max(power, 1.0 if reach > self.tried[-1] else 0.0))
 
 
 @dataclass(frozen=True, eq=False)
@@ -255,9 +281,7 @@ class Forecast:
     def _moved(self, grain, voxel):
         """Bricks that hold density, and those a grain may move it to."""
         edge = SIDE * voxel
-        reach = np.ceil(grain.reach / edge) * edge
-        further = np.interp(reach, np.arange(len(grain.further)) * grain.step, grain.further)
-        return self.kept_bricks(voxel) + further / edge**3
+        return self.kept_bricks(voxel) + grain.beyond(np.ceil(grain.reach / edge) * edge) / edge**3
 
     def _field_bricks(self, voxel):
         reach = (BAND + SIDE * 3**0.5 / 2 * ROUGHNESS) * voxel
@@ -345,11 +369,12 @@ def _moved_further(grain, seconds, surface, edge):
     """What a grain will work on, by the cells of the coarse look through which the surface goes, int32 of shape (n, 3)."""
     # A brick of eight voxels for each cell: a grain says by itself which others it reaches, how far it may.
     some = grid_of(edge / SIDE, surface, np.zeros((len(surface), LANES), np.float32))
-    steps = int(np.ceil(grain.strength / edge)) + 1
     least, most = limits(grain, "strength")
-    reached = [len(surface)] if not len(surface) else [len(surface), *(
-        worked_on(some, grain.edited(strength=min(max(n * edge, least), most))) for n in range(1, steps + 1))]
-    return Moved(grain.strength, seconds, edge, (np.array(reached, float) - reached[0]) * edge**3)
+    tried = np.unique(np.clip(edge * 2.0 ** np.arange(DOUBLINGS), least, most))
+    # One beyond its own reach is enough.
+    tried = tried[: np.searchsorted(tried, grain.strength) + 1]
+    reached = [worked_on(some, grain.edited(strength=float(reach))) for reach in tried]
+    return Moved(grain.strength, seconds, tried, (np.array(reached, float) - len(surface)) * edge**3)
 
 
 def _thin(skin, voxel):

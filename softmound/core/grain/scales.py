@@ -140,11 +140,12 @@ def advised(grains, voxel):
             what = Sentence("{} octave of {} at {:.3g} m is finer than two final voxels and cannot be held."
                             if len(sizes) - kept == 1 else
                             "{} octaves of {} at {:.3g} m are finer than two final voxels and cannot be held.",
-                            len(sizes) - kept, grain.action, grain.feature)
+                            len(sizes) - kept, Sentence(grain.action), grain.feature)
             remedy = "Keep 1 octave" if kept == 1 else Sentence("Keep {} octaves", kept)
         else:
             changed = grain.edited(on=False)
-            what = Sentence("All of {} at {:.3g} m is finer than two final voxels and cannot be held.", grain.action, grain.feature)
+            what = Sentence("All of {} at {:.3g} m is finer than two final voxels and cannot be held.",
+                            Sentence(grain.action), grain.feature)
             remedy = "Turn it off"
         found.append(Advice("waste", what, remedy, low, high, grains[:number] + (changed,) + grains[number + 1 :]))
     return found

@@ -147,7 +147,7 @@ def cells_of(mound):
     shape = tuple(scipy.fft.next_fast_len(int(np.ceil(side / cell)), real=True) for side in np.maximum(high - low, 8.0 * cell))
     if np.prod(shape, dtype=float) > MOST_CELLS:
         raise DoesNotFit("{}: cells of {:g} m would be {:.0f} million, more than {}; choose larger "
-                         "ones.", mound.name, cell, np.prod(shape, dtype=float) / 1e6, MOST_CELLS // 10 ** 6)
+                         "ones.", mound.name, cell, np.prod(shape, dtype=float) / 1e6, MOST_CELLS // 10**6)
     return shape, cell, low + 0.5 * cell
 
 

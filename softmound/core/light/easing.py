@@ -4,8 +4,7 @@ Draft light has the detail and errs slowly over the picture, True light is right
 widely as the noise asks for, corrects Draft light. What is shown comes nearer to the paths alone as their noise falls.
 """
 
-import numpy as np
-import scipy
+from .broad import AVERAGED, brighter
 
 WIDEST = 14.0
 """Standard deviation of the blur in pixels, at most."""
@@ -29,10 +28,7 @@ def eased(truth, draft, noise):
     -------
     ndarray of float32, shape (rows, columns, 3)
     """
-    # A Gaussian of that width averages 4 pi sigma^2 pixels.
-    sigma = min(WIDEST, noise / SEEN / np.sqrt(4.0 * np.pi))
+    sigma = min(WIDEST, noise / SEEN / AVERAGED)
     if sigma < 0.4:
         return truth
-    wide = (sigma, sigma, 0.0)
-    floor = 1e-4 * max(float(draft.mean()), 1e-6)
-    return draft * scipy.ndimage.gaussian_filter(truth, wide) / (scipy.ndimage.gaussian_filter(draft, wide) + floor)
+    return draft * brighter(truth, draft, sigma, 1e-4 * max(float(draft.mean()), 1e-6))

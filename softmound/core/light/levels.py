@@ -12,11 +12,11 @@ by half as much and noisier, though not as whole ones are; each level puts right
 import math
 
 import numpy as np
-import scipy
 
 from ..colour import luminance
 from ..directions import direction_of
 from .bounded import Bounded
+from .broad import AVERAGED, brighter
 from .gathering import gathers, needs_colours
 from .tracer import Tracer
 
@@ -36,8 +36,6 @@ NARROWEST = 0.4
 """Pixels below which nothing is blurred any more."""
 AGAINST = 0.5
 """Cosine between the way the camera looks and the way to the sun, from which on it is looked against."""
-_AVERAGED = 2.0 * math.sqrt(math.pi)
-"""A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
 
 
 class Levels:
@@ -98,7 +96,7 @@ class Levels:
 
     def _width(self, noise):
         """Standard deviation of the blur, in pixels, that leaves as little of some noise as is wanted."""
-        return min(noise / (LEFT * _AVERAGED), BROADEST * self.camera.height)
+        return min(noise / (LEFT * AVERAGED), BROADEST * self.camera.height)
 
     def _blur(self):
         """That of whole paths; None before there are any to speak of."""
@@ -110,7 +108,7 @@ class Levels:
         if self.between is not None and self.between.turns >= 2:
             nearer = self.between.layers()[0]
             sigma = self._width(self.between.noise())
-            radiance = nearer if sigma <= NARROWEST else radiance * _brighter(nearer, radiance, sigma)
+            radiance = nearer if sigma <= NARROWEST else radiance * brighter(nearer, radiance, sigma)
         return radiance, opacity, depth
 
     def _noise_gathered(self):
@@ -151,7 +149,7 @@ class Levels:
             return 0.0, 0.0
         given = luminance(self._gathered()[0])[..., None]
         return self.bounded.bias(
-            lambda part: (given * _brighter(part[..., None].astype(np.float32), given, sigma))[..., 0], self.gathered.cloud)
+            lambda part: (given * brighter(part[..., None].astype(np.float32), given, sigma))[..., 0], self.gathered.cloud)
 
     def layers(self):
         """What the paths amount to: as of `Tracer.layers`."""
@@ -167,7 +165,7 @@ class Levels:
             return right, whole_opacity, whole_depth
         shares = np.array([self.gathered.turns, self.whole.turns], np.float32)
         opacity = (opacity * shares[0] + whole_opacity * shares[1]) / shares.sum()
-        return radiance * _brighter(right, radiance, sigma), opacity, depth
+        return radiance * brighter(right, radiance, sigma), opacity, depth
 
 
 def looks_against(sun, camera):
@@ -187,13 +185,4 @@ def looks_against(sun, camera):
 
 def _left(own, right, sigma):
     """Noise of a picture that another, of some noise, puts right with a blur so wide."""
-    return right if sigma <= NARROWEST else math.hypot(own, right / max(_AVERAGED * sigma, 1.0))
-
-
-def _brighter(right, given, sigma):
-    """How many times as bright one picture is as another around each place, for each colour."""
-    out = np.ones_like(given)
-    for n in range(given.shape[2]):
-        broad = scipy.ndimage.gaussian_filter(given[..., n], sigma)
-        np.divide(scipy.ndimage.gaussian_filter(right[..., n], sigma), broad, out=out[..., n], where=broad > 1e-9)
-    return out
+    return right if sigma <= NARROWEST else math.hypot(own, right / max(AVERAGED * sigma, 1.0))

@@ -7,7 +7,8 @@ keeps the detail.
 """
 
 import numpy as np
-import scipy
+
+from .broad import AVERAGED, brighter
 
 PATHS, MOST_PATHS = 2, 12
 """Gathered paths for each pixel, and where those are too noisy: in small pictures, and against the sun."""
@@ -21,8 +22,6 @@ WIDEST = 1.0 / 12.0
 """Standard deviation of the blur, at most, in heights of the picture."""
 MOST = 2.0
 """Times as bright, or as dim, a place can become."""
-_AVERAGED = 2.0 * np.sqrt(np.pi)
-"""A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
 
 
 def enough(tracer):
@@ -36,7 +35,7 @@ def enough(tracer):
     -------
     bool
     """
-    left = tracer.noise() / (_AVERAGED * NEAR * tracer.camera.height)
+    left = tracer.noise() / (AVERAGED * NEAR * tracer.camera.height)
     return tracer.turns >= MOST_PATHS or tracer.turns >= PATHS and left <= LEFT
 
 
@@ -54,12 +53,9 @@ def correction(truth, draft, noise):
     -------
     ndarray of float32, shape (rows, columns, 3)
     """
-    sigma = min(noise / (LEFT * _AVERAGED), WIDEST * truth.shape[0])
-    if sigma > 0.0:
-        truth, draft = (scipy.ndimage.gaussian_filter(light, (sigma, sigma, 0.0)) for light in (truth, draft))
-    least = 1e-4 * max(float(draft.mean()), 1e-6)
-    ratio = np.clip((truth + least) / (draft + least), 1.0 / MOST, MOST)
-    doubt = (noise / max(_AVERAGED * sigma, 1.0) / DOUBTED) ** 2
+    sigma = min(noise / (LEFT * AVERAGED), WIDEST * truth.shape[0])
+    ratio = np.clip(brighter(truth, draft, sigma, 1e-4 * max(float(draft.mean()), 1e-6)), 1.0 / MOST, MOST)
+    doubt = (noise / max(AVERAGED * sigma, 1.0) / DOUBTED) ** 2
     return (1.0 + (ratio - 1.0) / np.float32(1.0 + doubt)).astype(np.float32)
 
 

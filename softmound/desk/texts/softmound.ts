@@ -122,6 +122,11 @@
     </message>
     <message>
         <location filename="softmound/desk/bars.py" />
+        <source>one cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
         <source>{} clouds</source>
         <translation type="unfinished" />
     </message>
@@ -133,6 +138,11 @@
     <message>
         <location filename="softmound/desk/bars.py" />
         <source>no voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/bars.py" />
+        <source> · {} active</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -205,6 +215,16 @@
         <location filename="softmound/desk/commands.py" />
         <location filename="softmound/desk/commands.py" />
         <source>In {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>left</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/comparing.py" />
+        <source>right</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -350,8 +370,9 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/library/station.py" />
         <location filename="softmound/desk/delivering.py" />
-        <source>There is no cloud to {} yet: add a blob in Mass.</source>
+        <source>There is no cloud to publish yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -396,12 +417,23 @@
     </message>
     <message>
         <location filename="softmound/desk/delivering.py" />
+        <location filename="softmound/desk/delivering.py" />
+        <source>There is no cloud to export yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
         <source>Exported {} to {}, read back and compared.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/delivering.py" />
         <source>Exported {:,} triangles to {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/delivering.py" />
+        <source>There is no cloud to take pictures of yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -846,16 +878,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/warming.py" />
-        <location filename="softmound/desk/telling.py" />
-        <location filename="softmound/desk/leaving.py" />
-        <source>Soft Mound</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <location filename="softmound/desk/manual_dialog.py" />
         <source>Manual</source>
         <translation type="unfinished" />
@@ -1021,9 +1043,14 @@
     </message>
     <message>
         <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/stations/mass/settings.py" />
         <location filename="softmound/desk/picture.py" />
-        <source>{} level</source>
+        <source>base level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/picture.py" />
+        <source>top level</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1703,7 +1730,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Eight {} are the most a flock can have; remove one first.</source>
+        <source>Eight decks are the most a flock can have; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>Eight hazes are the most a flock can have; remove one first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1800,7 +1832,17 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/tray.py" />
-        <source>{:,} member{}</source>
+        <source>one member</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>{:,} members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/tray.py" />
+        <source>, {} chosen</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1863,7 +1905,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/grain/scale_ruler.py" />
-        <source>finer than 2 {} voxels</source>
+        <source>finer than 2 final voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>finer than 2 draft voxels</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2702,11 +2749,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
-        <source>There is no cloud to publish yet: add a blob in Mass.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
         <source>Publish seeds</source>
         <translation type="unfinished" />
     </message>
@@ -2793,12 +2835,17 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>nothing is found</source>
+        <source>one version</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>{:,} version{}</source>
+        <source>{:,} versions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>nothing is found</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3041,7 +3088,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/sun_dialog.py" />
-        <source>The sun stands at {:.1f}°, {:.1f}° {} the horizon.</source>
+        <source>The sun stands at {:.1f}°, {:.1f}° above the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>The sun stands at {:.1f}°, {:.1f}° below the horizon.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3460,12 +3512,22 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>Linked with {} other{}: editing one edits all.</source>
+        <source>Linked with another: editing one edits both.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>{} {}, on {} form{}</source>
+        <source>Linked with {} others: editing one edits all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>{} {}, on one form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>{} {}, on {} forms</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3805,6 +3867,14 @@
     <message>
         <location filename="softmound/desk/strip.py" />
         <source>{}; key {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/window.py" />
+        <location filename="softmound/desk/warming.py" />
+        <location filename="softmound/desk/telling.py" />
+        <source>Soft Mound</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4811,6 +4881,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Capsule</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Carve along the stroke</source>
         <translation type="unfinished" />
     </message>
@@ -4957,6 +5032,11 @@
     <message>
         <location filename="tables.py" />
         <source>Condenses over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cone</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6971,6 +7051,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Ring</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Ripple</source>
         <translation type="unfinished" />
     </message>
@@ -7262,6 +7347,11 @@
     <message>
         <location filename="tables.py" />
         <source>Sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Slab</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8121,6 +8211,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>close</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>crisp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>density</source>
         <translation type="unfinished" />
     </message>
@@ -8157,6 +8257,11 @@
     <message>
         <location filename="tables.py" />
         <source>fBm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>far</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8396,12 +8501,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>middle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>mirror copy</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>mm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>mottle</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8421,17 +8536,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>nibble</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>noise</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>not measured</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>one cloud</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8467,6 +8582,11 @@
     <message>
         <location filename="tables.py" />
         <source>published clouds, with their recipes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>push</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8546,7 +8666,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>stir</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>stops</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>streak</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8557,11 +8687,6 @@
     <message>
         <location filename="tables.py" />
         <source>sun, sky and what the cloud is made of</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>take pictures of</source>
         <translation type="unfinished" />
     </message>
     <message>

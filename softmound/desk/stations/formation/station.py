@@ -257,7 +257,7 @@ class FormationStation(Station):
             return
         taken = {m.group for m in self.flock.members}
         name = "" if all(m.group and m.group == chosen[0].group for m in chosen) else next(
-            tr("Group {}").format(n) for n in range(1, MOST_MEMBERS + 2) if f"Group {n}" not in taken)
+            name for n in range(1, MOST_MEMBERS + 2) if (name := tr("Group {}").format(n)) not in taken)
         self._edit(lambda m: m.edited(group=name), False)
 
     def choose_spread(self, number):
@@ -424,7 +424,8 @@ class FormationStation(Station):
         word, model, *_ = LAYERS[kind]
         there = getattr(self.flock, kind)
         if len(there) >= 8:
-            self.window.tell(tr("Eight {} are the most a flock can have; remove one first.").format(kind))
+            self.window.tell(tr("Eight decks are the most a flock can have; remove one first.") if kind == "decks" else
+                             tr("Eight hazes are the most a flock can have; remove one first."))
             return
         taken = {layer.name for layer in there}
         name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
@@ -488,7 +489,7 @@ class FormationStation(Station):
         across = float(f"{min(plan.width(), plan.height()) * ACROSS / plan.scale:.2g}") if not first else 5000.0
         across = min(max(across, 10.0), 1e5)
         taken = {spread.name for spread in self.flock.spreads}
-        called = next(tr("Spread {}").format(n) for n in range(1, 200) if f"Spread {n}" not in taken)
+        called = next(name for n in range(1, 200) if (name := tr("Spread {}").format(n)) not in taken)
         middle = tuple(round(min(max(v, -5e4), 5e4), 1) for v in plan.middle)
         kinds = tuple(Kind(asset=Asset(name=name)) for name in names)
         rule = Spread(name=called, kinds=kinds, size=(across, across), centre=middle)
@@ -607,7 +608,7 @@ class FormationStation(Station):
     def keep_view(self):
         """Keep where the flock is looked at from."""
         taken = {kept.name for kept in self.flock.views}
-        called = next(tr("View {}").format(n) for n in range(1, 300) if f"View {n}" not in taken)
+        called = next(name for n in range(1, 300) if (name := tr("View {}").format(n)) not in taken)
         if len(taken) < 200:
             self.sky.apply(lambda flock: flock.edited(views=(*flock.views, KeptView(name=called, view=flock.view))))
             self.settings.views.setCurrentText(called)

@@ -100,7 +100,8 @@ class FormationTray(QWidget):
         """Follow the flock."""
         flock, chosen = self._station.flock, len(self._station.chosen)
         members = len(flock.members)
-        words = tr("{:,} member{}").format(members, "s" * (members != 1)) + (f", {chosen} chosen" if chosen else "")
+        words = (tr("one member") if members == 1 else tr("{:,} members").format(members)) + (
+            tr(", {} chosen").format(chosen) if chosen else "")
         self.count.setText(words if members else tr("nothing is placed yet"))
         for button in (self.paint, self.line):
             button.setEnabled(bool(flock.spreads))

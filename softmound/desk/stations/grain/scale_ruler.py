@@ -205,7 +205,7 @@ class ScaleRuler(QWidget):
         painter.fillRect(zone, QBrush(style.with_alpha(style.QUIET, 60), Qt.BrushStyle.BDiagPattern))
         painter.setPen(style.QUIET)
         painter.drawText(QRectF(zone.right() + 6, zone.top(), 180, 14), Qt.AlignmentFlag.AlignVCenter,
-                         tr("finer than 2 {} voxels").format("final" if self._station.final else "draft"))
+                         tr("finer than 2 final voxels") if self._station.final else tr("finer than 2 draft voxels"))
         painter.setPen(QPen(style.LINE, 1))
         painter.drawLine(QPointF(edge, zone.top()), QPointF(edge, bottom))
 

@@ -255,7 +255,7 @@ class GrainStation(Station):
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
-        self.document.apply(tr("character {}").format(name),
+        self.document.apply(tr("character {}").format(tr(name)),
                             lambda now: now.edited(grains=sized_character(grains, span_of(mound), level)))
 
     def take_character_file(self, path=None):

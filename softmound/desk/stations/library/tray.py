@@ -302,13 +302,9 @@ class ShelfTray(QWidget):
         elif station.like is not None:
             self.count.setText(tr("like {}").format(station.like.facts["name"]))
         else:
-            self.count.setText(
-                tr("nothing is found")
-                if not found
-                else tr("{:,} version{}").format(there, "s" * (there != 1))
-                if found == there
-                else tr("{:,} of {:,} versions").format(found, there)
-            )
+            all_of_them = tr("one version") if there == 1 else tr("{:,} versions").format(there)
+            self.count.setText(tr("nothing is found") if not found else all_of_them if found == there else
+                               tr("{:,} of {:,} versions").format(found, there))
         others = station.like is not None or station.outline is not None
         self.like.setText(tr("Show all again") if others else tr("More like this"))
         self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))

@@ -54,8 +54,9 @@ class SunPlaceDialog(QDialog):
 
     def _show(self):
         azimuth, elevation = self.sun()
-        where = "above" if elevation >= 0.0 else "below"
-        self.found.setText(tr("The sun stands at {:.1f}°, {:.1f}° {} the horizon.").format(azimuth, abs(elevation), where))
+        said = (tr("The sun stands at {:.1f}°, {:.1f}° above the horizon.") if elevation >= 0.0 else
+                tr("The sun stands at {:.1f}°, {:.1f}° below the horizon."))
+        self.found.setText(said.format(azimuth, abs(elevation)))
 
     def _accept(self):
         for name in ("latitude", "longitude", "day", "hour"):

@@ -182,7 +182,7 @@ class MassSettings(SettingsPanel):
     def _level(self, name, model, title, switch):
         self.section(title)
         box = QCheckBox(switch)
-        box.toggled.connect(lambda on: self._station.edit_level(name, tr("{} level").format(name), on=on))
+        box.toggled.connect(lambda on: self._station.edit_level(name, title.lower(), on=on))
         self.switches[name] = box
         self.add(Row(box))
         self.levels[name] = self._part_fields(model, model.rows, lambda field, value, moving: self._station.edit_level(
@@ -308,7 +308,8 @@ class MassSettings(SettingsPanel):
         self.later.setEnabled(station.chosen < len(mound.mass.forms) - 1)
         if form.link is not None:
             others = sum(1 for f in mound.mass.forms if f.link == form.link) - 1
-            self.linked.setText(tr("Linked with {} other{}: editing one edits all.").format(others, "s" if others != 1 else ""))
+            self.linked.setText(tr("Linked with another: editing one edits both.") if others == 1 else
+                                tr("Linked with {} others: editing one edits all.").format(others))
 
     def _show_facts(self, form):
         text, trouble = ("", "") if form is None else form.facts()
@@ -329,7 +330,8 @@ class MassSettings(SettingsPanel):
         self._shown_strokes = found
         emptied(self._stroke_rows)
         for gesture, tool, forms in found[-40:]:
-            label = text_label(tr("{} {}, on {} form{}").format(tool.capitalize(), gesture, forms, "s" if forms != 1 else ""), "")
+            label = text_label((tr("{} {}, on one form") if forms == 1 else tr("{} {}, on {} forms"))
+                               .format(tr(tool.capitalize()), gesture, forms), "")
             drop = QPushButton(tr("Remove"))
             drop.setAccessibleName(tr("Remove stroke {}").format(gesture))
             drop.setToolTip(tr("Take this stroke away; later ones stay."))

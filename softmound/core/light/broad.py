@@ -1,0 +1,32 @@
+"""What two pictures of the same differ by in the large, and how widely noise has to be blurred."""
+
+import math
+
+import numpy as np
+import scipy
+
+AVERAGED = 2.0 * math.sqrt(math.pi)
+"""A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
+
+
+def brighter(right, given, sigma, least=0.0):
+    """How many times as bright one picture is as another around each place.
+
+    Parameters
+    ----------
+    right, given : ndarray of float32, shape (rows, columns, channels)
+    sigma : float
+        Standard deviation of the blur, pixels.
+    least : float, optional
+        Added to both, so that nothing is made of next to nothing.
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, channels)
+        1 where the other is dark all around.
+    """
+    out = np.ones_like(given)
+    for n in range(given.shape[2]):
+        wanted, broad = (scipy.ndimage.gaussian_filter(each[..., n], sigma) + np.float32(least) for each in (right, given))
+        np.divide(wanted, broad, out=out[..., n], where=broad > 1e-9)
+    return out
