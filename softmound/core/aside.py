@@ -20,7 +20,7 @@ _swept = {}
 
 
 @contextlib.contextmanager
-def put_in_place(path):
+def put_in_place(path, folder=None):
     """Let a file be written aside, and put it in place when that went well.
 
     An older file of that name stays as it is until then. A link is followed; rights are those of the file that is
@@ -29,6 +29,9 @@ def put_in_place(path):
     Parameters
     ----------
     path : path-like
+    folder : int, optional
+        Descriptor of its folder: it is written there whatever the folder's name stands for by now, and a link in its place is
+        replaced rather than followed. See `core.regular.Folder`.
 
     Yields
     ------
@@ -43,7 +46,11 @@ def put_in_place(path):
     path = pathlib.Path(path)
     aside = None
     try:
-        place = path.resolve() if path.is_symlink() else path
+        if folder is not None:
+            # The library that writes OpenVDB files takes names alone; this one leads through the descriptor.
+            place = pathlib.Path(f"/proc/self/fd/{folder}", path.name)
+        else:
+            place = path.resolve() if path.is_symlink() else path
         # Its name has nothing of the file's, which may be as long as a name can be.
         aside = place.with_name(f".{_HOST}-{os.getpid()}-{secrets.token_hex(8)}.part{place.suffix[:16]}")
         if place.is_dir():
@@ -53,11 +60,12 @@ def put_in_place(path):
         yield aside
         with open(aside, "rb+") as file:
             os.fsync(file.fileno())
-        if place.exists():
+        if place.exists() and not place.is_symlink():
             aside.chmod(place.stat().st_mode & 0o777)
         os.replace(aside, place)
         sync_folder(place.parent)
-        _sweep(place.parent)
+        if folder is None:
+            _sweep(place.parent)
     except OSError as error:
         reason = error.strerror or str(error) or type(error).__name__
         raise NotWritten("{}: could not be written ({}); choose another place or free some space.", shown(path), reason) from error

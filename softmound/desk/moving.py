@@ -11,7 +11,7 @@ from ..core.engine.keys import key_of
 from ..core.engine.stages import Stages, layers_of
 from ..core.exchange.sequences import mound_at
 from ..core.growth.frames import growth_written
-from ..core.growth.growing import foretold_growth, grown
+from ..core.growth.growing import foretold_growth, grown, same_growth
 from ..core.growth.kept import KeptGrowth, key_of_growth
 from ..core.growth.riding import frozen, frozen_mound
 from ..core.growth.source import growth_for
@@ -302,7 +302,8 @@ class Moving(QObject):
         def work(ticket):
             _sweep(folder, begins)
             if begins is None or (folder / "growth.json").exists():  # or go on where it was stopped
-                return grown(mound, folder, rate, going_on=True, ticket=ticket, told=told)
+                same = same_growth(folder, mound, rate) is not None
+                return grown(mound, folder, rate, going_on=same, ticket=ticket, told=told)
             return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0])
 
         window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")

@@ -7,6 +7,7 @@ for seconds. Here that is the child's, and the caller gets one sentence.
 import json
 import logging
 import math
+import os
 import pathlib
 import re
 import signal
@@ -18,6 +19,7 @@ import numpy as np
 from ..aside import shown
 from ..held import working_folder
 from ..problems import DoesNotFit, Problem
+from ..regular import opened
 from ..volume.bricks import grid_of
 from . import meshes, photographs, points
 from .handed import FIELDS
@@ -83,7 +85,7 @@ class Volume:
     metadata: dict
 
 
-def read_volume(path, name="density", seconds=SECONDS, ticket=None):
+def read_volume(path, name="density", seconds=SECONDS, ticket=None, inside=False):
     """Read one grid of single numbers of a file, as floats, with what stands beside it.
 
     Parameters
@@ -93,6 +95,8 @@ def read_volume(path, name="density", seconds=SECONDS, ticket=None):
     seconds : float, optional
         Time limit.
     ticket : Ticket, optional
+    inside : bool, optional
+        It is a part of its folder, see `core.regular.opened`.
 
     Returns
     -------
@@ -106,7 +110,7 @@ def read_volume(path, name="density", seconds=SECONDS, ticket=None):
     """
     with working_folder() as folder:
         answer = folder / "grid.npz"
-        _in_child("grid", path, answer, name, seconds, ticket)
+        _in_child("grid", path, answer, name, seconds, ticket, inside)
         with np.load(answer, allow_pickle=False) as stored:
             grid = grid_of(float(stored["voxel"]), *(stored[field] for field in FIELDS), float(stored["background"]),
                            tuple(stored["offset"]))
@@ -114,12 +118,12 @@ def read_volume(path, name="density", seconds=SECONDS, ticket=None):
     return Volume(grid, about["class"] == "level set", about["metadata"])
 
 
-def read_vdb(path, name="density", seconds=SECONDS, ticket=None):
+def read_vdb(path, name="density", seconds=SECONDS, ticket=None, inside=False):
     """Read one grid of single numbers of a file, as floats.
 
     Parameters
     ----------
-    path, name, seconds, ticket
+    path, name, seconds, ticket, inside
         As for `read_volume`.
 
     Returns
@@ -127,7 +131,7 @@ def read_vdb(path, name="density", seconds=SECONDS, ticket=None):
     BrickGrid
         In the file's unit, taken as metres.
     """
-    return read_volume(path, name, seconds, ticket).grid
+    return read_volume(path, name, seconds, ticket, inside).grid
 
 
 def read_triangles(path, seconds=SECONDS, ticket=None):
@@ -275,26 +279,34 @@ def _refuse_ending(path, endings, what):
         raise Problem("{}: is empty; export it again.", shown(path))
 
 
-def _in_child(task, path, answer, name, seconds, ticket=None):
+def _in_child(task, path, answer, name, seconds, ticket=None, inside=False):
     path = pathlib.Path(path)
     if ticket is not None:
         ticket.tick(0.0)
     try:
-        size = path.stat().st_size if path.is_file() else None
+        with opened(path, inside=inside) as file:
+            size = os.fstat(file.fileno()).st_size
+            if task not in ("facts", "grid"):  # by its name, since others may lie beside it
+                _wait_for(task, path, path.resolve(), size, answer, name, seconds, ticket)
+                return
+            # The magic number every OpenVDB file begins with.
+            if size == 0 or file.read(8) != b" BDV\x00\x00\x00\x00":
+                raise Problem("{}: not an OpenVDB file; choose a .vdb.", shown(path))
+            # The very file that was looked at, whatever its name stands for by then.
+            _wait_for(task, path, f"/proc/{os.getpid()}/fd/{file.fileno()}", size, answer, name, seconds, ticket)
+    except (FileNotFoundError, NotADirectoryError, IsADirectoryError) as error:
+        raise Problem("{}: there is no such file; check the name.", shown(path)) from error
     except OSError as error:
         raise Problem("{}: cannot be read ({}).", shown(path), error.strerror) from error
-    if size is None:
-        raise Problem("{}: there is no such file; check the name.", shown(path))
-    if task in ("facts", "grid"):
-        with open(path, "rb") as file:
-            # The magic number every OpenVDB file begins with.
-            if file.read(8) != b" BDV\x00\x00\x00\x00":
-                raise Problem("{}: not an OpenVDB file; choose a .vdb.", shown(path))
+
+
+def _wait_for(task, path, place, size, answer, name, seconds, ticket):
+    """Have a file at a place read in a child, and say what is wrong with the path."""
     room = min(SPARE + EXPANDS[task] * size, MOST)
     busy = math.ceil(min(AT_ONCE[task] + size / PACE[task], seconds))
     LOGGER.debug("reading %s in a child, %d MiB and %d s at the most", shown(path), room >> 20, busy)
     ends = time.monotonic() + seconds
-    with reading(task, path.resolve(), answer, name, room, busy) as child:
+    with reading(task, place, answer, name, room, busy) as child:
         while (ended := child.ended(0.05)) is None:
             if ticket is not None:
                 ticket.tick(0.0)

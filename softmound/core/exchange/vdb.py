@@ -8,7 +8,7 @@ import numpy as np
 from ..aside import put_in_place, shown
 from ..problems import Problem
 from ..volume.bricks import SIDE
-from ..volume.reference import vdb
+from ..volume.reference import vdb, write_grids
 from ..volume.tree import SPAN, placement
 from ..volume.twin import node_corners, vdb_of
 from ..volume.windows import window_differs
@@ -23,7 +23,8 @@ BAND = 3.0
 """Voxels on either side of a level set."""
 
 
-def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None, beside=None):
+def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None, beside=None,
+              folder=None):
     """Write a grid as an OpenVDB file, read it back, and only then put it in place.
 
     Parameters
@@ -40,6 +41,8 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         as a level set of its voxel.
     beside : callable, optional
         Given the transform of the grid, another one that is written beside it.
+    folder : core.regular.Folder, optional
+        Held open, of which the file is a part.
 
     Raises
     ------
@@ -47,7 +50,7 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         If the file cannot be written or does not hold what it should; an older file of that name
         is untouched.
     """
-    with put_in_place(path) as aside, _said_by_the_library():
+    with (put_in_place(path) if folder is None else folder.put_in_place(path.name)) as aside, _said_by_the_library():
         if ticket is not None:
             ticket.step(0.0, 0.5, "making the OpenVDB grid")
         made = [vdb_of(grid, name, half, metadata, ticket)]
@@ -61,7 +64,7 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         if beside is not None:
             made.append(beside(made[0].transform))
         more = {g.name: g.activeVoxelCount() for g in made[1 + len(level_set):]}
-        vdb.write(str(aside), grids=made, metadata={"creator": "Soft Mound"})
+        write_grids(aside, made)
         del made
         if ticket is not None:
             ticket.step(0.6, 1.0, "reading the file back")

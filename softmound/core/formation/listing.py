@@ -9,6 +9,8 @@ import numpy as np
 from ..aside import shown, write_whole
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
+from ..recipe.flock_files import LARGEST
+from ..regular import read_text
 from .beside import all_in_files
 from .standing import member_of, placing_of
 
@@ -65,7 +67,7 @@ def read_list(path, name="Flock"):
         One sentence on what is wrong with it, and with which member.
     """
     try:
-        data = json.loads(pathlib.Path(path).read_text(encoding="utf-8"))
+        data = json.loads(read_text(path, LARGEST))
         rows = data["members"] if isinstance(data, dict) else data
     except OSError as error:
         raise Problem("{}: cannot be read ({}); check the name.", shown(path), error.strerror) from error

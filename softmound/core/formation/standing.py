@@ -35,7 +35,7 @@ FINE = 1.2
 
 @remembered
 def _tier(path, stamp, in_file):
-    return in_file.read(read_vdb(path, in_file.name))
+    return in_file.read(read_vdb(path, in_file.name, inside=True))
 
 
 @remembered

@@ -13,6 +13,7 @@ from ..grain.masks.height import ByHeight
 from ..grain.masks.tired import ByTired
 from ..problems import Problem, sentence_for
 from ..recipe.grains import MOST_GRAINS, AnyGrain, Noise
+from ..regular import read_text
 from .actions.mottle import Mottle
 from .actions.nibble import Nibble
 from .actions.push import Push
@@ -171,7 +172,7 @@ def read_character(path):
         If the file is missing, damaged, or holds something else.
     """
     try:
-        content = json.loads(pathlib.Path(path).read_bytes().decode())
+        content = json.loads(read_text(path))
         if not isinstance(content, dict) or content.get("format") != 1 or not isinstance(content.get("grains"), list):
             raise Problem("{}: holds no set of grains; choose a file that ends in {}.", path, ENDING)
         grains = TypeAdapter(tuple[AnyGrain, ...]).validate_python(content["grains"])

@@ -8,7 +8,7 @@ from ..aside import put_in_place
 from ..exchange.stated import metadata_of
 from ..exchange.velocity import stated
 from ..library.frames import frame_name, plain_name
-from ..volume.reference import vdb
+from ..volume.reference import vdb, write_grids
 from ..volume.twin import vdb_of
 from ..volume.windows import grid_of_dense
 
@@ -52,7 +52,7 @@ def growth_written(kept, folder, velocity=False, ticket=None):
             grids.append(_velocity(grown, kept.rate))
         path = folder / frame_name(f"{plain_name(kept.mound.name)}.vdb", number)
         with put_in_place(path) as aside:
-            vdb.write(str(aside), grids=grids, metadata={"creator": "Soft Mound"})
+            write_grids(aside, grids)
         files.append(path)
     return files
 

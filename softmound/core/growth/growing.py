@@ -2,9 +2,10 @@
 
 import numpy as np
 
+from ..aside import shown
 from ..machine import free_memory
 from ..problems import DoesNotFit, Problem
-from .kept import MOST_BYTES, STATES, KeptGrowth, bytes_foretold, key_of_growth
+from .kept import MOST_BYTES, STATES, KeptGrowth, bytes_foretold, holds_growth, key_of_growth
 from .solver import CLOUD, Flowing
 from .source import cells_of, memory_of, source_of
 
@@ -43,8 +44,8 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     rate : float, optional
         Frames a second.
     going_on : bool, optional
-        Go on from the last frame from which that is possible, where the folder holds the same growth; the frames are then the
-        same as without the pause.
+        Go on from the last frame from which that is possible; the frames are then the same as without the pause. The folder
+        holds the same growth, or none; otherwise a growth that it holds is replaced.
     ticket : Ticket, optional
     told : callable, optional
         Called as ``told(number, kept)`` with each frame that is kept.
@@ -61,7 +62,7 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     Raises
     ------
     Problem
-        When it cannot grow, or does not fit.
+        When it cannot grow, does not fit, or is to go on where there is another growth, which stays as it is.
     Stopped
         When the ticket was told to stop; the frames up to there are kept.
     """
@@ -72,9 +73,14 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     if said["disk_bytes"] > MOST_BYTES:
         raise DoesNotFit("{}: its frames would take {:.0f} GB; choose larger cells, keep fewer frames, or let it grow "
                          "for a shorter time.", mound.name, said["disk_bytes"] / 1e9)
+    kept = None
+    if going_on and since is None and holds_growth(folder):
+        kept = same_growth(folder, mound, rate)
+        if kept is None:
+            raise Problem("{}: holds another growth, or a damaged one, so this one cannot go on there; choose another folder, or "
+                          "let it be replaced.", shown(folder))
     growth, source = mound.growth, source_of(mound, ticket)
     flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
-    kept = _same(folder, mound, rate) if going_on and since is None else None
     if since is not None:
         before = KeptGrowth(folder if of is None else of)
         _brought_to(since, before, source, rate, flowing, ticket)
@@ -130,8 +136,21 @@ def seen(flowing, source, growth):
     return np.maximum(cloud, source.form) if growth.form else cloud
 
 
-def _same(folder, mound, rate):
-    """The growth that a folder holds, where it is that of a mound."""
+def same_growth(folder, mound, rate):
+    """The growth that a folder holds, where it is that of a mound.
+
+    Parameters
+    ----------
+    folder : path-like
+    mound : Mound
+        With a growth.
+    rate : float
+        Frames a second.
+
+    Returns
+    -------
+    KeptGrowth or None
+    """
     try:
         kept = KeptGrowth(folder)
     except Problem:

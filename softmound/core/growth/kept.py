@@ -3,23 +3,57 @@
 import json
 import os
 import pathlib
+import re
 import shutil
+import zipfile
+import zlib
 from dataclasses import dataclass
+from typing import Annotated, Literal
 
 import numpy as np
+from pydantic import BaseModel, ConfigDict, Field, ValidationError, model_validator
 
 from ..aside import put_in_place, shown, write_whole
 from ..engine.keys import key_of
-from ..problems import Problem
+from ..problems import Problem, sentence_for
 from ..recipe.files import read_mound, write_mound
+from ..recipe.value import Length, Place
+from ..regular import Folder, read_text
+from .solver import FIELDS
 
 FORMAT = 1
+FACTS = "growth.json"
+MOST_CELLS = 24_000_000
+"""A step of so many takes ten seconds on two cores, and 3.3 GB."""
 STATES = 12
 """Frames from one from which it can go on to the next."""
 FAINT = 1e-4
 """Of a cloud, below which nothing is kept."""
 MOST_BYTES = 20_000_000_000
 """Of the frames of one growth."""
+
+
+_Side = Annotated[int, Field(ge=1, le=MOST_CELLS)]
+_NAMED = re.compile(r"(frame|state)_([0-9]{5})\.npz")
+
+
+class _Facts(BaseModel):
+    """What `growth.json` says."""
+
+    model_config = ConfigDict(allow_inf_nan=False)
+    format: Literal[FORMAT]
+    rate: Annotated[float, Field(ge=0.1, le=240.0)]
+    shape: tuple[_Side, _Side, _Side]
+    cell: Length
+    origin: Place
+    last: Annotated[int, Field(ge=1, le=99_999)]
+    key: Annotated[str, Field(max_length=100)]
+
+    @model_validator(mode="after")
+    def _not_too_many(self):
+        if np.prod(self.shape, dtype=float) > MOST_CELLS:
+            raise ValueError(f"{np.prod(self.shape, dtype=float):,.0f} cells are more than {MOST_CELLS:,}")
+        return self
 
 
 @dataclass(frozen=True, eq=False)
@@ -78,18 +112,18 @@ class KeptGrowth:
 
     def __init__(self, folder):
         self.folder = pathlib.Path(folder)
-        path = self.folder / "growth.json"
+        path = self.folder / FACTS
         try:
-            said = json.loads(path.read_text(encoding="utf-8"))
-            if said["format"] != FORMAT:
-                raise Problem("{}: written in format {}; open it with a newer Soft Mound.", shown(path), said["format"])
-            self.rate, self.shape, self.cell = float(said["rate"]), tuple(said["shape"]), float(said["cell"])
-            self.origin, self.last, self.key = np.array(said["origin"], float), int(said["last"]), str(said["key"])
-            self.mound = read_mound(self.folder / "grown.mound")
-        except FileNotFoundError as error:
+            said = _Facts.model_validate_json(read_text(path, inside=True))
+        except (FileNotFoundError, NotADirectoryError) as error:
             raise Problem("{}: holds no growth; let one grow there first.", shown(self.folder)) from error
-        except (OSError, ValueError, KeyError, TypeError) as error:
+        except ValidationError as error:
+            raise Problem(sentence_for(error, shown(path))) from error
+        except (OSError, ValueError) as error:
             raise Problem("{}: is damaged ({}); let it grow again.", shown(path), error) from error
+        self.rate, self.shape, self.cell, self.last, self.key = said.rate, said.shape, said.cell, said.last, said.key
+        self.origin = np.array(said.origin, float)
+        self.mound = read_mound(self.folder / "grown.mound", inside=True)
 
     @classmethod
     def begun(cls, folder, mound, source, rate, since=-1):
@@ -109,17 +143,16 @@ class KeptGrowth:
         folder = pathlib.Path(folder)
         folder.mkdir(parents=True, exist_ok=True)
         if since < 0:  # what stays can be read at any moment
-            (folder / "growth.json").unlink(missing_ok=True)
-        for old in (*folder.glob("frame_*.npz"), *folder.glob("state_*.npz")):
-            number, state = int(old.stem.split("_")[1]), old.stem.startswith("state")
+            (folder / FACTS).unlink(missing_ok=True)
+        for name, (kind, number) in _parts_of(folder).items():
             # What was before it grew by other numbers: the way from there cannot be gone again by these.
-            if number > since or state and number < since:
-                old.unlink(missing_ok=True)
+            if number > since or kind == "state" and number < since:
+                (folder / name).unlink(missing_ok=True)
         write_mound(folder / "grown.mound", _light(mound))
         last = max(1, round(mound.growth.seconds * rate))
         said = {"format": FORMAT, "rate": rate, "shape": list(map(int, source.shape)), "cell": source.cell,
                 "origin": list(map(float, source.origin)), "last": last, "key": key_of_growth(mound, rate)}
-        write_whole(folder / "growth.json", (json.dumps(said, indent=1) + "\n").encode())
+        write_whole(folder / FACTS, (json.dumps(said, indent=1) + "\n").encode())
         return cls(folder)
 
     def copied(self, folder, until):
@@ -139,26 +172,29 @@ class KeptGrowth:
         folder = pathlib.Path(folder)
         try:
             folder.mkdir(parents=True, exist_ok=True)
-            for old in folder.glob("*.npz"):
-                old.unlink()
-            for number in self.numbers():
-                if number <= until:
+            for old in _parts_of(folder):
+                (folder / old).unlink()
+            with Folder(self.folder) as parts:
+                for number in self.numbers():
                     name = f"frame_{number:05d}.npz"
+                    if number > until or not parts.holds(name):
+                        continue
                     try:
-                        os.link(self.folder / name, folder / name)
+                        os.link(name, folder / name, src_dir_fd=parts.handle, follow_symlinks=False)
                     except OSError:  # another disk, or one that knows no links
-                        shutil.copyfile(self.folder / name, folder / name)
+                        with parts.opened(name) as source, open(folder / name, "xb") as target:
+                            shutil.copyfileobj(source, target)
         except OSError as error:
             raise Problem("{}: the frames before cannot be kept there ({}); make room, or choose another "
                           "folder.", shown(folder), error.strerror) from error
 
     def numbers(self):
         """Frames that are kept: list of int."""
-        return sorted(int(p.stem.split("_")[1]) for p in self.folder.glob("frame_*.npz"))
+        return sorted(number for kind, number in _parts_of(self.folder).values() if kind == "frame")
 
     def states(self):
         """Frames from which it can go on: list of int."""
-        return sorted(int(p.stem.split("_")[1]) for p in self.folder.glob("state_*.npz"))
+        return sorted(number for kind, number in _parts_of(self.folder).values() if kind == "state")
 
     def keep(self, number, flowing, cloud, pace):
         """Keep a frame.
@@ -201,7 +237,9 @@ class KeptGrowth:
             One of `states`.
         flowing : Flowing
         """
-        held = self._read(f"state_{number:05d}.npz")
+        cells = flowing.carried.shape[1:]
+        shapes = {axis: tuple(n + (m == at) for m, n in enumerate(cells)) for at, axis in enumerate("uvw")}
+        held = self._read(f"state_{number:05d}.npz", {**shapes, "carried": (len(FIELDS), *cells), "seconds": (2,)})
         flowing.faces = tuple(np.ascontiguousarray(held[name]) for name in "uvw")
         flowing.carried = np.ascontiguousarray(held["carried"])
         flowing.seconds, flowing.left = map(float, held["seconds"])
@@ -222,21 +260,56 @@ class KeptGrowth:
         Problem
             When it is not there, or cannot be read.
         """
-        held = self._read(f"frame_{number:05d}.npz")
+        held = self._read(f"frame_{number:05d}.npz", {"low": (3,), "cloud": (None,) * 3, "flow": (None, None, None, 3)})
+        ends = held["low"] + held["cloud"].shape
+        if held["flow"].shape[:3] != held["cloud"].shape or (held["low"] < 0).any() or (ends > self.shape).any():
+            raise self._damaged(f"frame_{number:05d}.npz")
         return Grown(number, held["cloud"].astype(np.float32), held["flow"].astype(np.float32),
                      self.origin + self.cell * held["low"], self.cell)
 
-    def _read(self, name):
-        path = self.folder / name
+    def _read(self, name, shapes):
+        """Arrays of a file by their names, each finite and of its shape, where None may be any number."""
+        most = 4 * (3 + len(FIELDS)) * int(np.prod([n + 1 for n in self.shape])) + 2**16
         try:
-            with np.load(path, allow_pickle=False) as held:
-                return {key: held[key] for key in held.files}
+            with Folder(self.folder) as parts, parts.opened(name) as file, zipfile.ZipFile(file) as members:
+                if sum(member.file_size for member in members.infolist()) > most:
+                    raise self._damaged(name)
+                file.seek(0)
+                with np.load(file, allow_pickle=False) as held:
+                    read = {key: held[key] for key in shapes}
         except FileNotFoundError as error:
             there = self.numbers()
             said = f"kept are {there[0]} to {there[-1]}" if there else "none is kept yet"
             raise Problem("{}: has no frame {}; {}.", shown(self.folder), int(name[6:11]), said) from error
-        except (OSError, ValueError, KeyError, EOFError) as error:
-            raise Problem("{}: is damaged; let it grow again from the frame before.", shown(path)) from error
+        except (OSError, ValueError, KeyError, EOFError, zipfile.BadZipFile, zlib.error, NotImplementedError, RuntimeError) as error:
+            raise self._damaged(name) from error
+        for key, shape in shapes.items():
+            alike = len(shape) == read[key].ndim and all(n in (None, m) for n, m in zip(shape, read[key].shape))
+            if not alike or read[key].dtype.kind not in "fiu" or not np.isfinite(read[key]).all():
+                raise self._damaged(name)
+        return read
+
+    def _damaged(self, name):
+        return Problem("{}: is damaged; let it grow again from the frame before.", shown(self.folder / name))
+
+
+def holds_growth(folder):
+    """Return whether a folder holds a growth, sound or not.
+
+    Parameters
+    ----------
+    folder : path-like
+    """
+    return pathlib.Path(folder, FACTS).exists() or bool(_parts_of(folder))
+
+
+def _parts_of(folder):
+    """Frames and states in a folder: dict of str to ("frame" or "state", number) by the names of their files."""
+    try:
+        names = os.listdir(folder)
+    except (FileNotFoundError, NotADirectoryError):
+        return {}
+    return {name: (found[1], int(found[2])) for name in sorted(names) if (found := _NAMED.fullmatch(name))}
 
 
 def _light(mound):

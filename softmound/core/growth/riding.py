@@ -7,8 +7,9 @@ phenomena, SIGGRAPH) for textures that move with a fluid.
 import numpy as np
 import scipy
 
+from ..machine import free_memory
 from ..noise.sums import mean_of, noise_points
-from ..problems import Problem
+from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, grid_of
@@ -25,6 +26,12 @@ BLUR = 1.5
 DOMES = 0.75
 """How far detail is pushed out, in its features, at a detail of 1."""
 RINGS = 0.04
+LEAST = 0.01
+"""Of a cloud, below which a cell is not looked at."""
+LEAST_VOXEL = 0.005
+"""Metres."""
+BRICK_SECONDS = 4e-4
+"""That a brick takes, about."""
 _LANE = np.arange(LANES)
 _WITHIN = np.stack([_LANE >> 6, (_LANE >> 3) & 7, _LANE & 7], axis=-1)
 
@@ -56,11 +63,9 @@ def came_from(points, grown, seconds):
     return at
 
 
-def _bricks_of(grown, voxel, far, least=0.01):
+def _bricks_of(grown, voxel, far):
     """Bricks of a finer grid that a frame's cloud may reach: ndarray of int64, shape (n, 3)."""
-    cells = np.argwhere(grown.cloud > least)
-    if not len(cells):
-        raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
+    cells = np.argwhere(grown.cloud > LEAST)
     low = np.floor((grown.origin + grown.cell * (cells - 1.5) - far) / (voxel * SIDE)).astype(np.int64)
     high = np.floor((grown.origin + grown.cell * (cells + 1.5) + far) / (voxel * SIDE)).astype(np.int64)
     found, most = [], (high - low).max(axis=0) + 1
@@ -70,6 +75,43 @@ def _bricks_of(grown, voxel, far, least=0.01):
                 at = low + (i, j, k)
                 found.append(np.unique(at[(at <= high).all(axis=1)], axis=0))
     return np.unique(np.concatenate(found), axis=0)
+
+
+def foretold_freeze(grown, finer=2, detail=0.5, feature=None):
+    """What freezing a frame will take.
+
+    Parameters
+    ----------
+    grown, finer, detail, feature
+        As for `frozen`.
+
+    Returns
+    -------
+    dict
+        `voxel` in metres, `bricks` looked at, `memory_bytes`, `seconds` about.
+
+    Raises
+    ------
+    Problem
+        When the frame holds no cloud.
+    DoesNotFit
+        When it takes more memory than there is, or voxels smaller than there may be.
+    """
+    cells = grown.cloud > LEAST
+    if not cells.any():
+        raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
+    far = DOMES * detail * (5.0 * grown.cell if feature is None else feature) / grown.cell
+    # A brick reaches beyond the cells it is looked at for: by what is pushed, by the slope, and by itself.
+    side = 2.0 * (far + 1.5 + SIDE / finer) + 1.0
+    middle = int(np.count_nonzero(scipy.ndimage.maximum_filter(np.pad(cells, 1 + int(far)), 2 * (1 + int(far)) + 1)))
+    bricks = min(middle * max(finer / SIDE, 1.0 / side) ** 3 + np.count_nonzero(cells) ** (2 / 3) * (finer / SIDE + 1.0) ** 2,
+                 np.count_nonzero(cells) * (side * finer / SIDE) ** 3)
+    memory, voxel = bricks * LANES * 4.0 * 2.5 + grown.cloud.size * 4.0 * 12.0, grown.cell / finer
+    if voxel < LEAST_VOXEL or memory > free_memory():
+        raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, and "
+                         "voxels are {} m at the least. Choose fewer.", grown.number, finer, voxel, memory / 1e9,
+                         free_memory() / 1e9, LEAST_VOXEL)
+    return {"voxel": voxel, "bricks": int(bricks), "memory_bytes": int(memory), "seconds": round(bricks * BRICK_SECONDS, 1)}
 
 
 def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=None):
@@ -97,8 +139,9 @@ def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=N
     Raises
     ------
     Problem
-        When the frame holds no cloud.
+        When the frame holds no cloud, or it does not fit: see `foretold_freeze`.
     """
+    foretold_freeze(grown, finer, detail, feature)
     voxel, feature = grown.cell / finer, 5.0 * grown.cell if feature is None else feature
     smooth = scipy.ndimage.spline_filter(grown.cloud, order=3, output=np.float32)
     # Of the blurred cloud, since the way out has to be known a little beyond the edge as well.

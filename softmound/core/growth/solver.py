@@ -14,7 +14,7 @@ from ..kernels import threads
 from .moving import carried, centred, condense, urge, whirls
 from .pressure import freed
 
-CLOUD, HEAT, VAPOUR = range(3)
+CLOUD, HEAT, VAPOUR = FIELDS = range(3)
 GRAVITY, AIR = 9.81, 288.0
 """Metres a second squared; kelvin of the air around."""
 FARTHEST = 2.5
@@ -82,7 +82,7 @@ class Flowing:
         self.weather = Weather() if weather is None else weather
         self.faces = (np.zeros((wide + 1, high, deep), np.float32), np.zeros((wide, high + 1, deep), np.float32),
                       np.zeros((wide, high, deep + 1), np.float32))
-        self.carried = np.zeros((3, *shape), np.float32)
+        self.carried = np.zeros((len(FIELDS), *shape), np.float32)
         self.wind = np.zeros((high, 2), np.float32) if self.weather.wind is None else self.weather.wind.astype(np.float32)
         self.seconds, self.left = 0.0, 0.0
 

@@ -14,12 +14,11 @@ from ..recipe import Noise
 from ..recipe.time import Growth
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
+from .kept import MOST_CELLS
 from .solver import CLOUD, HEAT, VAPOUR, Weather
 
 CELLS = 64
 """Cells along the span of the form, unless something else is said."""
-MOST_CELLS = 24_000_000
-"""A step of so many takes ten seconds on two cores, and 3.3 GB."""
 BESIDE = 0.45
 """Room at each side, in spans of the form."""
 THICK = 1.6

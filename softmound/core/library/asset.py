@@ -31,6 +31,7 @@ from ..light.phase import lobes_of, mean_cosine
 from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
 from ..recipe.value import Value
+from ..regular import read_text
 from ..volume.digest import values_digest
 from ..volume.halved import reduced
 from ..volume.iso import within_budget
@@ -43,6 +44,8 @@ from .placement import placed_by
 FORMAT = 3
 THUMB, SMALL = (480, 320), (300, 200)
 PROXY_ISO = 0.5
+FACTS = "asset.json"
+"""File in a version's folder that says what it is."""
 NAMED = ".name"
 """File in an asset's folder that holds the name it belongs to."""
 ASIDE = ".publishing-"
@@ -159,17 +162,19 @@ def name_of(folder):
     Returns
     -------
     str or None
-        None when there is no version yet that says so.
+        None when there is no version yet that says so; nobody's name, "", where it is said by what cannot be read.
     """
     folder = pathlib.Path(folder)
     try:
-        return (folder / NAMED).read_text(encoding="utf-8")
-    except (OSError, UnicodeError):
+        return read_text(folder / NAMED, inside=True)
+    except FileNotFoundError:
         pass  # published before names were written down, or not at all
-    for path in sorted(folder.glob("v[0-9]*/asset.json")):
+    except (OSError, UnicodeError, Problem):
+        return ""
+    for path in sorted(folder.glob(f"v[0-9]*/{FACTS}")):
         try:
-            name = json.loads(path.read_text(encoding="utf-8"))["name"]
-        except (OSError, ValueError, KeyError, TypeError):
+            name = json.loads(read_text(path, inside=True))["name"]
+        except (OSError, ValueError, KeyError, TypeError, RecursionError, Problem):
             continue
         if isinstance(name, str):
             return name
@@ -410,7 +415,7 @@ def fill_files(aside, name, grid, facts, in_file, metadata, about, tiers, job, t
     (aside / f"{name}.usda").write_text(usd_text(name, facts), encoding="utf-8")
     facts["files"] = {path.name: {"bytes": path.stat().st_size, "sha256": checksum(path)}
                       for path in sorted(aside.iterdir()) if path.name != MARK}
-    (aside / "asset.json").write_text(sealed(facts), encoding="utf-8")
+    (aside / FACTS).write_text(sealed(facts), encoding="utf-8")
     for path in aside.iterdir():
         with open(path, "rb") as file:
             os.fsync(file.fileno())

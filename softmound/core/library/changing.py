@@ -3,25 +3,27 @@
 Its grids never do: a tier that was dropped comes back with the same values, or not at all.
 """
 
+import contextlib
 import hashlib
 import os
 import pathlib
 
 from pydantic import ValidationError
 
-from ..aside import shown, sync_folder, write_whole
+from ..aside import shown, sync_folder
 from ..engine.stages import Stages
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..problems import NotWritten, Problem, sentence_for
 from ..recipe import Mound, read_mound
+from ..regular import Folder
 from ..volume.digest import values_digest
 from ..volume.halved import reduced
-from .asset import NAMED, asset_folder, checksum, claimed_folder, seal_of, sealed, sweep_leftovers
+from .asset import FACTS, NAMED, asset_folder, claimed_folder, sealed, sweep_leftovers
 from .delivery import built
 from .handoff import HANDOFF, handoff_text, usd_text
 from .placement import in_file_of
-from .shelf import listed, read_version
+from .shelf import as_stated, listed, read_version, refuse_unsealed
 
 
 def retold(version, about):
@@ -43,16 +45,31 @@ def retold(version, about):
     return _rewritten(version, about.model_dump(mode="json"))
 
 
-def _rewritten(version, changes):
+def _rewritten(version, changes, parts=None):
     """A version with other facts: first `asset.json`, then the texts that follow from it, which can be made again from it."""
+    if parts is None:
+        with _open(version) as parts:
+            return _rewritten(version, changes, parts)
     facts = {**version.facts, **changes}
     texts = {name: text.encode() for name, text in _texts(facts).items() if name in facts["files"]}
     files = {name: {"bytes": len(text), "sha256": _sum(text)} for name, text in texts.items()}
     facts["files"] = {**facts["files"], **files}
-    write_whole(version.folder / "asset.json", sealed({k: v for k, v in facts.items() if k != "seal"}).encode())
+    parts.write(FACTS, sealed({k: v for k, v in facts.items() if k != "seal"}).encode())
     for name, text in texts.items():
-        write_whole(version.folder / name, text)
+        parts.write(name, text)
     return read_version(version.folder)
+
+
+@contextlib.contextmanager
+def _open(version):
+    """The folder of a version, held open to change it: only of one that is what was published."""
+    refuse_unsealed(version)
+    try:
+        with Folder(version.folder) as parts:
+            yield parts
+    except OSError as error:
+        raise NotWritten("{}: cannot be changed ({}); look who may write there.", shown(version.folder),
+                         error.strerror or error) from error
 
 
 def _texts(facts):
@@ -135,7 +152,7 @@ def dropped(version, tiers):
     Problem
         If it has no such tier, no recipe, would have no file left, or was published before values were kept.
     """
-    files = [version.vdb(times) for times in tiers]
+    files = [version.vdb(times).name for times in tiers]
     if version.frames is not None:
         raise Problem("{}: is a sequence; files of its frames cannot be dropped.", shown(version.folder))
     if version.mound is None:
@@ -145,12 +162,10 @@ def dropped(version, tiers):
     told = {tier["reduction"]: tier for tier in version.facts.get("tiers", ())}
     if not all(told.get(times, {}).get("values") for times in tiers):
         raise Problem("{}: was published before it was kept what its values are; publish it again first.", shown(version.folder))
-    version = _rewritten(version, {"dropped": sorted({*version.dropped, *tiers})})
-    try:
-        for path in files:
-            path.unlink(missing_ok=True)
-    except OSError as error:
-        raise NotWritten("{}: a file cannot be deleted ({}).", shown(version.folder), error.strerror or error) from error
+    with _open(version) as parts:
+        version = _rewritten(version, {"dropped": sorted({*version.dropped, *tiers})}, parts)
+        for name in files:
+            parts.remove(name)
     return version
 
 
@@ -181,7 +196,8 @@ def brought_back(version, tiers=None, ticket=None):
     for times in tiers:
         if not told.get(times, {}).get("values") or version.mound is None:
             raise Problem("{}: cannot build its tier of 1/{} again; it says too little of it.", shown(version.folder), times)
-    mound = read_mound(version.mound)
+    refuse_unsealed(version)
+    mound = read_mound(version.mound, inside=True)
     if ticket is not None:
         ticket.step(0.0, 0.7, "building")
     grid = built(Stages(), mound, facts["voxel"], ticket)
@@ -192,13 +208,15 @@ def brought_back(version, tiers=None, ticket=None):
                           "see with library rebuild by how much they differ.", shown(version.folder))
     in_file, files = in_file_of(facts), dict(facts["files"])
     metadata = metadata_of(facts["name"], mound.light.medium, facts["seeds"], in_file.unit, in_file.up)
-    for number, (times, tier) in enumerate(made.items()):
-        if ticket is not None:
-            ticket.step(0.7 + 0.3 * number / len(made), 0.7 + 0.3 * (number + 1) / len(made), "writing")
-        path = version.folder / told[times]["file"]
-        write_vdb(path, in_file.written(tier), in_file.name, in_file.half, metadata, ticket)
-        files[path.name] = {"bytes": path.stat().st_size, "sha256": checksum(path)}
-    return _rewritten(version, {"dropped": [n for n in version.dropped if n not in made], "files": files})
+    with _open(version) as parts:
+        for number, (times, tier) in enumerate(made.items()):
+            if ticket is not None:
+                ticket.step(0.7 + 0.3 * number / len(made), 0.7 + 0.3 * (number + 1) / len(made), "writing")
+            name = told[times]["file"]
+            write_vdb(version.folder / name, in_file.written(tier), in_file.name, in_file.half, metadata, ticket, folder=parts)
+            with parts.opened(name) as file:
+                files[name] = {"bytes": os.fstat(file.fileno()).st_size, "sha256": hashlib.file_digest(file, "sha256").hexdigest()}
+        return _rewritten(version, {"dropped": [n for n in version.dropped if n not in made], "files": files}, parts)
 
 
 def mended(folder, ticket=None):
@@ -222,22 +240,16 @@ def mended(folder, ticket=None):
     folder = pathlib.Path(folder)
     sweep_leftovers(folder.parent)
     version = read_version(folder)
-    facts = version.facts
-    if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
-        raise Problem("{}: is not what was published, so nothing can be put right by it.", shown(folder / "asset.json"))
-    wrong = [name for name in version.files if not _as_stated(folder / name, facts["files"][name])]
-    done = []
-    for name, text in _texts(facts).items():
-        if name in wrong and _sum(text.encode()) == facts["files"][name]["sha256"]:
-            write_whole(folder / name, text.encode())
-            done.append(name)
+    facts, done = version.facts, []
+    with _open(version) as parts:
+        wrong = [name for name in version.files if not as_stated(parts, name, facts["files"][name])]
+        for name, text in _texts(facts).items():
+            if name in wrong and _sum(text.encode()) == facts["files"][name]["sha256"]:
+                parts.write(name, text.encode())
+                done.append(name)
     grids = {} if version.frames is not None else {times: name for times, name in version.tiers.items() if name in wrong}
     recipe = version.mound
     if grids and recipe is not None and recipe.name not in wrong:
         brought_back(version, list(grids), ticket)
         done += grids.values()
     return done
-
-
-def _as_stated(path, wanted):
-    return path.is_file() and path.stat().st_size == wanted["bytes"] and checksum(path) == wanted["sha256"]

@@ -18,6 +18,7 @@ from ..held import MARK, Held, abandoned
 from ..problems import Problem
 from ..recipe import Mound, read_mound
 from ..recipe.files import write_mound
+from ..regular import read_text
 from .asset import About, publish
 from .shelf import of_asset
 
@@ -184,9 +185,9 @@ class Queue:
     @staticmethod
     def _order(folder):
         try:
-            order = json.loads((folder / _ORDER).read_text(encoding="utf-8"))
+            order = json.loads(read_text(folder / _ORDER, inside=True))
             return [mark for mark in order if isinstance(mark, str)] if isinstance(order, list) else []
-        except (OSError, ValueError):
+        except (OSError, ValueError, RecursionError, Problem):
             return []
 
 
@@ -197,10 +198,10 @@ def _waiting_in(folder):
         if path.name == _ORDER:
             continue
         try:
-            page = json.loads(path.read_text(encoding="utf-8"))
-            found.append(Waiting(path.stem, read_mound(path.with_suffix(".mound")), pathlib.Path(page["library"]),
+            page = json.loads(read_text(path, inside=True))
+            found.append(Waiting(path.stem, read_mound(path.with_suffix(".mound"), inside=True), pathlib.Path(page["library"]),
                                  About.model_validate_json(json.dumps(page["about"])), tuple(page["tiers"]),
                                  tuple(page["more"])))
-        except (OSError, ValueError, KeyError, TypeError, ValidationError, Problem):
+        except (OSError, ValueError, KeyError, TypeError, RecursionError, ValidationError, Problem):
             continue
     return found

@@ -35,6 +35,7 @@ class Received:
 
 def medium_of(facts):
     """The medium that an `asset.json` states: Medium, with the mean cosine of whatever phase function it was made for."""
+    # Those of droplets are more forward than a single lobe is taken.
     cosine = min(max(facts.get("anisotropy", Medium().anisotropy), -0.95), 0.95)
     return Medium(extinction=facts["extinction"], albedo=facts.get("albedo", 1.0), anisotropy=cosine)
 
@@ -66,7 +67,7 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), frame=None,
     """
     facts, tier = version.facts, min(version.tiers) if tier is None else tier
     path = version.vdb(tier, frame)
-    grid = in_file_of(facts).read(read_vdb(path, facts["grid"], ticket=ticket))
+    grid = in_file_of(facts).read(read_vdb(path, facts["grid"], ticket=ticket, inside=True))
     bounds = grid.active_bounds()
     if bounds is None:
         raise Problem("{}: its grid {!r} is empty; publish the mound again.", path, facts["grid"])

@@ -19,7 +19,7 @@ PASSES = 2
 
 @remembered
 def _small(path, in_file):
-    return within(in_file.read(read_vdb(path, in_file.name)), LONG)
+    return within(in_file.read(read_vdb(path, in_file.name, inside=True)), LONG)
 
 
 def relit(version, light, view, ticket=None, frame=None):

@@ -1,53 +1,93 @@
 """Reading a library: what it holds, and whether an asset is as it was published."""
 
+import hashlib
 import json
 import pathlib
 from dataclasses import dataclass
+from typing import Annotated, Literal
 
-from pydantic import BaseModel, ConfigDict, ValidationError
+from pydantic import AfterValidator, BaseModel, ConfigDict, Field, ValidationError, model_validator
 
 from ..aside import shown
+from ..exchange.meshes import UNITS, UPS
 from ..problems import Problem, sentence_for
-from .asset import asset_folder, checksum, seal_of
-from .frames import frame_name, frames_of
+from ..recipe import Medium
+from ..recipe.value import Name
+from ..regular import Folder, is_plain, read_text
+from .asset import FACTS, asset_folder, seal_of
+from .frames import MOST, frame_name, frames_of
 
 
-class _File(BaseModel):
-    bytes: int
+def _plain(name):
+    if not is_plain(name):
+        raise ValueError(f"{name!r} is no plain name of a file in the folder of the version; nothing there is touched")
+    return name
+
+
+Part = Annotated[str, AfterValidator(_plain)]
+"""Name of a file of a version: plain, in its own folder."""
+_Three = Annotated[list[Annotated[float, Field(ge=-1e9, le=1e9)]], Field(min_length=3, max_length=3)]
+_Count = Annotated[int, Field(ge=0)]
+_Voxel = Annotated[float, Field(gt=0.0, le=1e6)]
+_Reduction = Annotated[int, Field(ge=1, le=64)]
+
+
+class _Told(BaseModel):
+    model_config = ConfigDict(strict=True, extra="allow", allow_inf_nan=False)
+
+
+class _File(_Told):
+    bytes: _Count
     sha256: str
 
 
-class _Tier(BaseModel):
-    reduction: int
-    file: str
-    voxel: float
-    dims: list[int]
+class _Tier(_Told):
+    reduction: _Reduction
+    file: Part
+    voxel: _Voxel
+    dims: list[_Count]
     values: str = ""
 
 
-class _Frames(BaseModel):
-    first: int
+class _Frames(_Told):
+    first: Annotated[int, Field(ge=-10**8, le=10**8)]
     last: int
-    rate: float
-    missing: list[int]
+    rate: Annotated[float, Field(gt=0.0, le=1e4)]
+    missing: Annotated[list[int], Field(max_length=MOST)]
+
+    @model_validator(mode="after")
+    def _in_order(self):
+        if not 0 <= self.last - self.first < MOST or not set(range(self.first, self.last + 1)) - set(self.missing):
+            raise ValueError(f"frames go from {self.first} to {self.last}, which cannot be")
+        return self
 
 
-class _Facts(BaseModel):
+class _InFile(_Told):
+    unit: Literal[tuple(UNITS)] = "m"
+    up: Literal[tuple(UPS)] = "y"
+    origin_at: _Three = [0.0, 0.0, 0.0]
+
+
+class _Facts(_Told):
     """What every `asset.json` says; more may stand there."""
 
-    model_config = ConfigDict(strict=True, extra="allow")
     format: int
-    name: str
+    name: Name
     unit: str
     grid: str
-    voxel: float
-    dims: list[int]
-    bounds: list[list[float]]
-    active_voxels: int
-    range: list[float]
-    extinction: float
+    voxel: _Voxel
+    dims: list[_Count]
+    bounds: Annotated[list[_Three], Field(min_length=2, max_length=2)]
+    active_voxels: _Count
+    range: Annotated[list[float], Field(min_length=2, max_length=2)]
+    extinction: Annotated[float, *Medium.model_fields["extinction"].metadata]
+    albedo: Annotated[float, *Medium.model_fields["albedo"].metadata] = 1.0
+    anisotropy: Annotated[float, Field(ge=-1.0, le=1.0)] = 0.0
+    optical_depth: list[float] = []
+    in_file: _InFile | None = None
+    half: bool = True
     seeds: list[int]
-    files: dict[str, _File]
+    files: dict[Part, _File]
     note: str = ""
     tags: list[str] = []
     shots: list[str] = []
@@ -58,8 +98,17 @@ class _Facts(BaseModel):
     job: str = ""
     tiers: list[_Tier] = []
     frames: _Frames | None = None
-    dropped: list[int] = []
+    dropped: list[_Reduction] = []
     called_before: list[str] = []
+
+    @model_validator(mode="after")
+    def _named(self):
+        named = [tier.file for tier in self.tiers]
+        if not self.tiers and not any(name.endswith(".vdb") for name in self.files):
+            raise ValueError("it names no OpenVDB file")
+        if self.frames is None and (strange := set(named) - set(self.files)):
+            raise ValueError(f"its tiers name {min(strange)!r}, which is none of its files")
+        return self
 
 
 @dataclass(frozen=True)
@@ -167,9 +216,9 @@ def read_version(folder):
         If the folder is no asset or its `asset.json` is damaged.
     """
     folder = pathlib.Path(folder)
-    path = folder / "asset.json"
+    path = folder / FACTS
     try:
-        facts = json.loads(path.read_text(encoding="utf-8"))
+        facts = json.loads(read_text(path, inside=True))
         _Facts.model_validate(facts)
     except FileNotFoundError as error:
         raise Problem("{}: holds no asset.json; name the folder of a version.", shown(folder)) from error
@@ -178,6 +227,23 @@ def read_version(folder):
     except (OSError, ValueError, RecursionError) as error:
         raise Problem("{}: cannot be read; publish the mound again.", shown(path)) from error
     return Version(folder, facts)
+
+
+def facts_in(library, asset="*"):
+    """Pages of facts in a library.
+
+    Parameters
+    ----------
+    library : path-like
+    asset : str, optional
+        Name of the folder of one asset.
+
+    Returns
+    -------
+    list of pathlib.Path
+        In the order of their names.
+    """
+    return sorted(path for path in pathlib.Path(library).glob(f"{asset}/v[0-9]*/{FACTS}") if path.parent.name[1:].isdecimal())
 
 
 def listed(library):
@@ -194,7 +260,7 @@ def listed(library):
         Those that can be read.
     """
     found = []
-    for path in pathlib.Path(library).glob("*/v[0-9]*/asset.json"):
+    for path in facts_in(library):
         try:
             found.append((path.stat().st_mtime, read_version(path.parent)))
         except (Problem, OSError):
@@ -216,7 +282,7 @@ def of_asset(library, name):
         Those that can be read, by number.
     """
     found = []
-    for path in asset_folder(library, name).glob("v[0-9]*/asset.json"):
+    for path in facts_in(library, asset_folder(library, name).name):
         try:
             found.append(read_version(path.parent))
         except Problem:
@@ -242,17 +308,52 @@ def verify(folder):
     """
     version = read_version(folder)
     facts = version.facts
-    # Those of the first format have no seal.
-    if facts["format"] > 1 and facts.get("seal") != seal_of(facts):
-        raise Problem("{}: is not what was published; publish the mound again.", shown(version.folder / "asset.json"))
-    for name in version.files:
-        wanted = facts["files"][name]
-        path = version.folder / name
-        if pathlib.PurePath(name).name != name or not path.is_file():
-            raise Problem("{}: is missing; publish the mound again.", shown(path))
-        if path.stat().st_size != wanted["bytes"] or checksum(path) != wanted["sha256"]:
-            raise Problem("{}: is not the file that was published; publish the mound again.", shown(path))
+    refuse_unsealed(version)
+    with Folder(version.folder) as parts:
+        for name in version.files:
+            if not parts.holds(name):
+                raise Problem("{}: is missing; publish the mound again.", shown(version.folder / name))
+            if not as_stated(parts, name, facts["files"][name]):
+                raise Problem("{}: is not the file that was published; publish the mound again.", shown(version.folder / name))
     return version
+
+
+def as_stated(parts, name, wanted):
+    """Return whether a file of a version is the one that was published.
+
+    Parameters
+    ----------
+    parts : Folder
+        Of the version.
+    name : str
+    wanted : dict
+        Its "bytes" and "sha256".
+
+    Returns
+    -------
+    bool
+    """
+    if not parts.holds(name):
+        return False
+    with parts.opened(name, max(wanted["bytes"], 1)) as file:
+        return hashlib.file_digest(file, "sha256").hexdigest() == wanted["sha256"]
+
+
+def refuse_unsealed(version):
+    """Refuse a version whose facts are not those that were published; before anything is changed by them.
+
+    Parameters
+    ----------
+    version : Version
+
+    Raises
+    ------
+    Problem
+    """
+    # Those of the first format have no seal.
+    if version.facts["format"] > 1 and version.facts.get("seal") != seal_of(version.facts):
+        raise Problem("{}: is not what was published, so nothing is done by what it says; publish the mound "
+                      "again.", shown(version.folder / FACTS))
 
 
 def versions_in(folder):
@@ -268,7 +369,8 @@ def versions_in(folder):
         In the order of their names; the folder itself when it holds none.
     """
     folder = pathlib.Path(folder)
-    if (folder / "asset.json").exists():
+    if (folder / FACTS).exists():
         return [folder]
-    found = [path for pattern in ("v[0-9]*", "*/v[0-9]*") for path in folder.glob(pattern) if path.is_dir()]
+    found = [path for pattern in ("v[0-9]*", "*/v[0-9]*") for path in folder.glob(pattern)
+             if path.name[1:].isdecimal() and path.is_dir()]
     return sorted(found) or [folder]

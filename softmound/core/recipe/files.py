@@ -11,6 +11,7 @@ from pydantic import ValidationError
 from ..aside import shown, write_whole
 from ..machine import free_memory
 from ..problems import DoesNotFit, Problem, sentence_for
+from ..regular import opened
 from .arrays import LARGEST_ARRAY, arrays_from, member_key, members_of
 from .migrations import migrated
 from .models import Mound
@@ -94,12 +95,14 @@ def write_mound(path, mound, thumb=None):
     write_whole(path, buffer.getvalue())
 
 
-def read_mound(path):
+def read_mound(path, inside=False):
     """Open a `.mound` file.
 
     Parameters
     ----------
     path : path-like
+    inside : bool, optional
+        It is a part of its folder, see `core.regular.opened`.
 
     Returns
     -------
@@ -110,7 +113,7 @@ def read_mound(path):
     Problem
         One sentence on what is wrong with the file.
     """
-    members = _members(path, lambda name: name == "mound.json" or member_key(name))
+    members = _members(path, lambda name: name == "mound.json" or member_key(name), inside)
     if "mound.json" not in members:
         raise Problem("{}: holds no mound.json; this is not a Soft Mound file.", shown(path))
     text = members.pop("mound.json")
@@ -141,12 +144,12 @@ def read_thumb(path):
     return _members(path, lambda name: name == "thumb.png").get("thumb.png")
 
 
-def _members(path, wanted):
+def _members(path, wanted, inside=False):
     """Contents of the members whose name is wanted, after all names and sizes were checked."""
     path = pathlib.Path(path)
     found = {}
     try:
-        with zipfile.ZipFile(path) as archive:
+        with opened(path, inside=inside) as file, zipfile.ZipFile(file) as archive:
             entries = archive.infolist()
             for entry in entries:
                 _check_member(entry, path)

@@ -8,6 +8,7 @@ from pydantic import ValidationError
 
 from ..aside import shown, write_whole
 from ..problems import Problem, sentence_for
+from ..regular import read_text
 from .flock import FORMAT, Flock
 
 LARGEST = 64 * 2**20
@@ -48,9 +49,7 @@ def read_flock(path):
     """
     path = pathlib.Path(path)
     try:
-        if path.stat().st_size > LARGEST:
-            raise Problem("{}: is larger than a flock can be; restore it from a copy.", shown(path))
-        data = json.loads(path.read_text(encoding="utf-8"))
+        data = json.loads(read_text(path, LARGEST))
     except FileNotFoundError as error:
         raise Problem("{}: there is no such file; check the name.", shown(path)) from error
     except OSError as error:
