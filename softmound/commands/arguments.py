@@ -142,6 +142,40 @@ def pair(text):
     return azimuth, elevation
 
 
+def direction(text):
+    """Azimuth and elevation of an eye, degrees.
+
+    Raises
+    ------
+    ValueError
+        If it is none.
+    """
+    azimuth, elevation = (float(part) for part in text.split(","))
+    if not (-360.0 <= azimuth <= 360.0 and -89.0 <= elevation <= 89.0):
+        raise ValueError(text)
+    return azimuth, elevation
+
+
+def distance(text):
+    """Of the eye, metres. See the module."""
+    return _between(text, 0.05, 500_000.0, "distance", "metres")
+
+
+def focal(text):
+    """A focal length. See the module."""
+    return _between(text, 8.0, 800.0, "focal length", "millimetres")
+
+
+def seconds(text):
+    """A time. See the module."""
+    return _between(text, 0.001, 3_600.0, "time", "seconds")
+
+
+def slowed(text):
+    """How many times as long. See the module."""
+    return _between(text, 0.01, 100.0, "number of times", "one")
+
+
 def size(text):
     """Width and height in pixels. See the module."""
     try:
@@ -201,7 +235,8 @@ def between(text):
         ends = tuple(float(part) if part.strip() else None for part in (low, high))
     except ValueError:
         ends = (None, None)
-    if not dash or ends == (None, None) or None not in ends and ends[0] > ends[1]:
+    stated = [end for end in ends if end is not None]
+    if not dash or not stated or not all(abs(end) < 1e300 for end in stated) or stated != sorted(stated):
         raise argparse.ArgumentTypeError(f"{text!r} is no range; give least-most, least- or -most")
     return ends
 
@@ -260,6 +295,11 @@ def _numbers_of(text, sign, count, what, example):
 def far(text):
     """A distance in metres. See the module."""
     return _between(text, 0.0, 50_000.0, "distance", "metres")
+
+
+def place(text):
+    """A place. See the module."""
+    return _numbers_of(text, ",", 3, "place", "X,Y,Z")
 
 
 def flat(text):

@@ -2,13 +2,17 @@
 
 import os
 import pathlib
+import sys
 import time
 
+from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, placement, print_facts, ticket_for
 
 STARTS_HELP = "kind of the first shape; softmound starts lists them"
+SAID_LOST = 0.1
+"""Share of a model's volume from which on it is said that it is lost."""
 MESHES = (".obj", ".ply", ".stl", ".glb", ".off")
 
 
@@ -123,6 +127,7 @@ def _starts(args):
 
 
 def _new(args):
+    from ..core.engine.framing import framed
     from ..core.recipe import write_mound
     from ..core.starts.species import start
 
@@ -133,7 +138,7 @@ def _new(args):
     if args.dry_run:
         foretold(args, [path])
         return
-    write_mound(path, mound)
+    write_mound(path, framed(mound))
     if args.json:
         print_facts({"file": str(path), "name": mound.name, "span": args.span, "seed": args.seed}, args)
     else:
@@ -157,10 +162,10 @@ def _build(args):
 
 
 def _cloud(args):
-    from ..core.engine.density import bounds_of, span_of
+    from ..core.engine.density import bounds_of
+    from ..core.engine.framing import framed
     from ..core.exchange.foreign import read_triangles
     from ..core.exchange.forms import mesh_form
-    from ..core.light.camera import fitted
     from ..core.recipe import write_mound
     from ..core.starts.species import start_from_form
 
@@ -172,15 +177,15 @@ def _cloud(args):
     if not read.closed and not args.close_holes and args.thickness is None:
         raise Problem(f"{args.mesh}: {read.said} An open surface encloses nothing: add --close-holes, or "
                       "--thickness M to treat it as a sheet.")
+    if read.closed and args.thickness is not None:
+        raise Problem(f"{args.mesh}: its surface is closed, so --thickness would make it hollow; leave it out, or open the model.")
     name = pathlib.Path(args.mesh).stem.replace("_", " ")[:80] or "Cloud"
     form = mesh_form(read, name, args.from_unit, args.from_up, args.close_holes, None)
-    mound = reseeded(start_from_form(form, name, args.start, args.span, args.thickness, args.level), args.seed)
-    bounds = bounds_of(mound)
-    if bounds is None:
+    mound = reseeded(start_from_form(form, name, args.start, args.span, args.thickness, args.level, args.voxel), args.seed)
+    if bounds_of(mound) is None:
         raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level.")
-    mound = mound.edited(view=fitted(mound.view, *bounds, 1280, 800))
-    mound = mound.edited(voxels=mound.voxels.edited(final=args.voxel or max(float(f"{span_of(mound) / 256:.2g}"), 0.005)))
-    facts = _built(mound, args, args.mound)
+    mound = framed(mound)
+    facts = _built(mound, args, args.mound, whole=None if args.thickness else form)
     if facts is None:
         return
     if args.mound:
@@ -188,8 +193,11 @@ def _cloud(args):
     print_facts({"model": args.mesh, "found": read.said, **read.facts, **facts}, args)
 
 
-def _built(mound, args, *more):
-    """Build a mound, write `args.out` and perhaps `args.picture`, and return what was made; None after a dry run."""
+def _built(mound, args, *more, whole=None):
+    """Build a mound, write `args.out` and perhaps `args.picture`, and return what was made; None after a dry run.
+
+    Of a `whole` form it is said what became of it.
+    """
     from ..core.aside import write_whole
     from ..core.engine.calibration import PastBuilds
     from ..core.engine.density import voxel_along
@@ -197,6 +205,7 @@ def _built(mound, args, *more):
     from ..core.exchange.export import ExportOptions
     from ..core.exchange.png import png_of
     from ..core.library.delivery import built, built_along, delivered
+    from ..core.starts.species import lost_of
 
     begun = time.perf_counter()
     options = ExportOptions(args.up, args.unit, args.origin, not args.full, args.name, args.tolerance, args.surface)
@@ -212,6 +221,7 @@ def _built(mound, args, *more):
             voxel = grid.voxel
         else:
             grid = built(stages, mound, voxel, ticket, args.limit_memory)
+        lost = {} if whole is None else lost_of(mound.mass.forms[0], grid)
         picture_bytes = None
         if args.picture:
             ticket.step(0.0, 1.0, "taking the picture")
@@ -220,7 +230,12 @@ def _built(mound, args, *more):
         facts = delivered(args.out, mound, grid, voxel, options, ticket)
         if picture_bytes is not None:
             write_whole(args.picture, picture_bytes)
-    facts["seconds"] = round(time.perf_counter() - begun, 3)
+    if lost and lost["lost"] > SAID_LOST and not args.quiet:
+        x, y, z = lost["lost_at"]
+        print(f"softmound: {shown(args.mesh)}: {100.0 * lost['lost']:.0f} % of the model is lost, most of it around x {x:g}, y {y:g}, "
+              f"z {z:g} m; it is thinner than the grains and voxels leave there. A larger --span or a smaller --voxel keeps more.",
+              file=sys.stderr)
+    facts.update(lost, seconds=round(time.perf_counter() - begun, 3))
     return facts
 
 

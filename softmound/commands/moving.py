@@ -7,6 +7,7 @@ from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
+from .viewing import looking, view_of
 
 
 def add_to(actions):
@@ -41,6 +42,7 @@ def add_to(actions):
     film.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="of True light")
     film.add_argument("--passes", type=arguments.frames, default=4, metavar="N", help="of Draft light")
     film.add_argument("--kind", choices=("png", "exr"), default="png", help="of pictures in a folder")
+    looking(film)
 
     move = action(actions, "move", _move, "let a form of a mound move as numbered files do", """
         move loaf.mound --form Loaf --files walk.####.obj --out walking.mound
@@ -51,7 +53,7 @@ def add_to(actions):
     move.add_argument("--files", metavar="PATTERN", help="numbered .obj, .ply, .glb, .csv, .npz or .vdb, or a .usd with time "
                       "samples; without it stands still again")
     move.add_argument("--offset", type=int, default=0, metavar="N", help="frames by which it begins later")
-    move.add_argument("--slowed", type=arguments.metres, default=1.0, metavar="N", help="so many times as long")
+    move.add_argument("--slowed", type=arguments.slowed, default=1.0, metavar="N", help="so many times as long")
     move.add_argument("--beyond", choices=("held", "looped"), default="held", help="before its first and after its last file")
     move.add_argument("--unit", choices=UNITS, default="m", help="of the files' numbers")
     move.add_argument("--up", choices=("y", "z"), default="y", help="their up axis")
@@ -65,7 +67,7 @@ def add_to(actions):
         grow loaf.mound --out loaf_growth --vdb loaf_growth_vdb --velocity""", writes=True)
     grow.add_argument("mound", metavar="X.mound")
     grow.add_argument("--out", metavar="DIR", required=True, help="folder of the frames")
-    grow.add_argument("--seconds", type=arguments.metres, metavar="S")
+    grow.add_argument("--seconds", type=arguments.seconds, metavar="S", help="of the film")
     grow.add_argument("--voxel", type=arguments.metres, metavar="M", help="edge of a cell; default a 64th of the span")
     grow.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N", help="frames a second")
     grow.add_argument("--seed", type=arguments.seed, metavar="N")
@@ -86,7 +88,7 @@ def add_to(actions):
     freeze.add_argument("--finer", type=arguments.frames, default=2, metavar="N", help="so many voxels along a cell")
     freeze.add_argument("--detail", type=arguments.share, default=0.5, metavar="S", help="how far noise eats into the edge")
     freeze.add_argument("--feature", type=arguments.metres, metavar="M", help="of that noise; default five cells")
-    freeze.add_argument("--ride", type=arguments.noise, default=0.06, metavar="S", help="seconds for which the flow draws it out")
+    freeze.add_argument("--ride", type=arguments.seconds, default=0.06, metavar="S", help="seconds for which the flow draws it out")
     freeze.add_argument("--seed", type=arguments.seed, default=1, metavar="N")
 
     stream = action(actions, "stream", _stream, "draw a finished cloud out along the frozen flow of a growth", """
@@ -94,7 +96,7 @@ def add_to(actions):
     stream.add_argument("mound", metavar="X.mound")
     stream.add_argument("--growth", metavar="DIR", required=True)
     stream.add_argument("--frame", type=arguments.whole, metavar="N", help="default the last")
-    stream.add_argument("--seconds", type=arguments.noise, required=True, metavar="S")
+    stream.add_argument("--seconds", type=arguments.seconds, required=True, metavar="S", help="of the film")
     stream.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
     stream.add_argument("--out", metavar="Y.vdb", required=True)
 
@@ -129,7 +131,7 @@ def _move(args):
 
 
 def _frames(args):
-    from ..core.engine.moving import frames_written
+    from ..core.engine.moving import frames_foretold, frames_written
     from ..core.recipe import read_mound
     from ..core.recipe.time import TimeLine
 
@@ -140,7 +142,8 @@ def _frames(args):
     first, last = args.range or (mound.time.first, mound.time.last)
     out = pathlib.Path(args.out)
     if args.dry_run:
-        foretold(args, [out])
+        folder = pathlib.Path(args.mound).absolute().parent
+        print_facts(frames_foretold(mound, out, range(first, last + 1), args.voxel, folder, args.velocity), args)
         return
     with Progress(args) as progress:
         facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress),
@@ -161,23 +164,46 @@ def _film(args):
     if kept is None and mound.time is None:
         raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, or say --growth DIR.")
     line = mound.time
-    numbers = kept.numbers() if kept is not None else range(line.first, line.last + 1)
+    numbers = kept.numbers() if kept is not None else list(range(line.first, line.last + 1))
     if args.range is not None:
         numbers = [n for n in numbers if args.range[0] <= n <= args.range[1]]
     if not numbers:
-        raise Problem(f"{shown(args.mound)}: has no frame in that range; choose another.")
+        raise Problem(f"{shown(args.growth or args.mound)}: has no frame in that range; choose another.")
+    missing = kept.missing(numbers) if kept is not None else []
+    if missing:
+        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would run too "
+                      "fast there; let it grow again, or choose frames before or after by --range.")
     if args.dry_run:
         foretold(args, [out])
         return
     taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
+    folder = pathlib.Path(args.mound).absolute().parent
+    mound = mound.edited(view=view_of(args, mound.view, lambda: _seen_in(mound, kept, numbers, folder)))
     with Progress(args) as progress:
         ticket = ticket_for(progress)
         if kept is not None:
             written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket)
         else:
-            written = film_of_line(out, mound, numbers, taking, args.voxel, pathlib.Path(args.mound).absolute().parent, args.kind,
-                                   ticket)
+            written = film_of_line(out, mound, numbers, taking, args.voxel, folder, args.kind, ticket)
     print_facts({"file": str(out), "pictures": len(numbers), "written": written}, args)
+
+
+def _seen_in(mound, kept, numbers, folder):
+    """Box that holds what is seen at the first, the middle and the last of some frames; None where there is nothing."""
+    import numpy as np
+
+    from ..core.engine.density import bounds_of
+    from ..core.exchange.sequences import mound_at
+
+    boxes = []
+    for number in {numbers[0], numbers[len(numbers) // 2], numbers[-1]}:
+        if kept is None:
+            boxes.append(bounds_of(mound_at(mound, number, folder)))
+        else:
+            grown = kept.frame(number)
+            boxes.append((grown.origin, grown.origin + grown.cell * np.array(grown.cloud.shape)) if grown.cloud.any() else None)
+    boxes = np.array([box for box in boxes if box is not None])
+    return (boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0)) if len(boxes) else None
 
 
 def _grow(args):
@@ -229,13 +255,14 @@ def _grown(folder, number):
 
 
 def _freeze(args):
-    from ..core.growth.riding import frozen, frozen_mound
+    from ..core.growth.riding import foretold_freeze, frozen, frozen_mound
     from ..core.recipe import write_mound
 
     check_outputs(args, [], out=(args.out, (".mound",)))
     frame, mound = _grown(args.growth, args.frame)
+    ahead = foretold_freeze(frame, args.finer, args.detail, args.feature)
     if args.dry_run:
-        foretold(args, [args.out])
+        print_facts({"would_write": [str(args.out)], **ahead}, args)
         return
     with Progress(args) as progress:
         grid = frozen(frame, args.finer, args.detail, args.feature, args.ride, args.seed, ticket_for(progress))

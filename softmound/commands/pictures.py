@@ -7,6 +7,7 @@ from ..core.aside import shown
 from ..core.problems import DoesNotFit, Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .viewing import kept_or_turned, looking, view_of
 
 BYTES = 220
 """Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
@@ -22,9 +23,12 @@ def add_to(actions):
     picture = action(actions, "picture", _picture, "take a picture of a mound or an OpenVDB file", """
         picture loaf.mound --out loaf.png
         picture loaf.mound --out loaf.png --below sea --level -150
+        picture loaf.mound --out detail.png --target 20,140,0 --distance 60 --focal 85
+        picture loaf.mound --out loaf.png --view 90,5 --fit
         picture loaf.vdb --out loaf.exr --depth --sun 120,15 --true --noise 0.03
         picture other.vdb --out other.png --unit cm --up z --extinction 0.4""", writes=True)
     _common(picture)
+    looking(picture)
     picture.add_argument("--out", required=True, metavar="FILE", help=".png, or .exr in linear light")
     picture.add_argument("--view", metavar="NAME|AZ,EL", help="a kept view, or azimuth and elevation in degrees")
     picture.add_argument("--sun", type=arguments.pair, metavar="AZ,EL", help="azimuth and elevation of the sun in degrees")
@@ -36,6 +40,7 @@ def add_to(actions):
         turntable loaf.mound --out loaf.webp --frames 48
         turntable loaf.mound --out loaf_frames --kind exr""", writes=True)
     _common(turn)
+    looking(turn)
     turn.add_argument("--out", required=True, metavar="FILE|FOLDER",
                       help="a film (.webp, .gif or .png), or a folder for numbered pictures")
     turn.add_argument("--frames", type=arguments.frames, default=48, metavar="N")
@@ -45,6 +50,7 @@ def add_to(actions):
     sweep = action(actions, "sweep", _sweep, "take pictures while the sun crosses the sky", """
         sweep loaf.mound --out day.webp --from 80,2 --to 280,2""", writes=True)
     _common(sweep)
+    looking(sweep)
     sweep.add_argument("--out", required=True, metavar="FILE|FOLDER")
     sweep.add_argument("--from", dest="start", type=arguments.pair, required=True, metavar="AZ,EL")
     sweep.add_argument("--to", dest="end", type=arguments.pair, required=True, metavar="AZ,EL")
@@ -89,18 +95,6 @@ def _sequence(parser):
     parser.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N", help="pictures a second of a film")
 
 
-def _view(mound, text):
-    kept = next((k.view for k in mound.views if k.name == text), None)
-    if kept is not None:
-        return kept
-    try:
-        azimuth, elevation = (float(part) for part in text.split(","))
-        return mound.view.edited(azimuth=azimuth, elevation=elevation)
-    except ValueError:
-        names = ", ".join(k.name for k in mound.views) or "none yet"
-        raise Problem(f"There is no view {text!r}; give azimuth,elevation in degrees, or a kept view ({names}).") from None
-
-
 def _opened(args, progress):
     """What a picture is taken of: stages, mound, grid, its key, a ticket, and what was read of a file; None to look only."""
     from ..core.engine.density import draft_voxel
@@ -141,8 +135,12 @@ def _opened(args, progress):
     if args.extinction:
         changes["medium"] = light.medium.edited(extinction=args.extinction)
     mound = mound.edited(light=light.edited(**changes))
-    if getattr(args, "view", None):
-        mound = mound.edited(view=_view(mound, args.view))
+    view = kept_or_turned(mound, args.view) if getattr(args, "view", None) else mound.view
+    turns = [n / 24.0 * args.degrees for n in range(25)] if hasattr(args, "degrees") else (0.0,)
+    kept = any(k.name == getattr(args, "view", None) for k in mound.views)
+    if hasattr(args, "fit"):
+        view = view_of(args, view, lambda: [grid.world(corner) for corner in grid.active_bounds()], turns, kept)
+    mound = mound.edited(view=view)
     if args.below or args.level is not None:
         bounds = tuple(grid.world(corner) for corner in grid.active_bounds())
         mound = with_floor(mound, args.below or mound.light.floor.kind, bounds, args.level)
@@ -194,6 +192,11 @@ def _picture(args):
 
     _check_transform(args.transform)
     check_outputs(args, [args.source], out=(args.out, (".png", ".exr")))
+    exr = args.out.lower().endswith(".exr")
+    for option in ("depth", "with_sky", "full"):
+        if getattr(args, option) and not exr:
+            raise Problem(f"{shown(args.out)}: --{option.replace('_', '-')} is for OpenEXR; a PNG does not hold it. Let the name end "
+                          "in .exr.")
     begun = time.perf_counter()
     with Progress(args) as progress:
         opened = _opened(args, progress)
@@ -206,7 +209,7 @@ def _picture(args):
         ticket.step(0.3, 1.0, "taking the picture")
         still = still_of(stages, mound, grid, key, _taking(args), ticket=ticket)
         options = {}
-        if args.out.lower().endswith(".exr"):
+        if exr:
             options = {"half": not args.full, "sky": args.with_sky}
             if args.depth:
                 options["distance"], options["optical"] = depths(stages, mound, grid, key, _taking(args))
@@ -268,7 +271,7 @@ def _sheet(args):
             return
         stages, mound, grid, key, ticket, read = opened
         views, suns = sheet_of(mound)
-        views = [_view(mound, text) for text in args.views] if args.views else views
+        views = [kept_or_turned(mound, text) for text in args.views] if args.views else views
         suns = args.suns or suns
         page = sheet(stages, mound, views, suns, grid, key, _taking(args), ticket)
         write_whole(args.out, png_of(page))

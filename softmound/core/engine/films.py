@@ -129,7 +129,9 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
     -------
     str
     """
-    return written_frames(path, growth_stills(kept, light, view, taking, numbers, ticket), light, kind, kept.rate)
+    numbers = kept.numbers() if numbers is None else list(numbers)
+    # Where every second frame is kept the film has half of the pictures, and half of the rate: time stays what it was.
+    return written_frames(path, growth_stills(kept, light, view, taking, numbers, ticket), light, kind, kept.rate / kept.step)
 
 
 TAKES = {"film": Take("Film", "All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name "

@@ -16,6 +16,10 @@ from ..mass.velocity import velocity_at
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
 from .density import density_grid, draft_voxel
+from .forecast import forecast
+
+BYTES, BYTES_OF_VELOCITY = 2.5, 12.5
+"""Of a file for each active voxel, at the most: of density in 16 bits, and of three 32-bit numbers of velocity beside it."""
 
 
 def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, ticket=None, source=".", velocity=False):
@@ -68,6 +72,32 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     else:
         _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, source, velocity, ticket)
     return {"folder": str(folder), "frames": len(paths), "voxel": voxel, "bytes": sum(os.path.getsize(p) for p in paths)}
+
+
+def frames_foretold(mound, folder, numbers, voxel=None, source=".", velocity=False):
+    """What `frames_written` will take, by the forecasts of the first, the middle and the last frame.
+
+    Parameters
+    ----------
+    mound, folder, numbers, voxel, source, velocity
+        As for `frames_written`.
+
+    Returns
+    -------
+    dict
+        `would_write`, names of the first and the last file; `frames`, `voxel`, `memory_bytes` of the largest frame with one worker,
+        `seconds` of one worker, `active_voxels` of the largest, `bytes` of all files at the most.
+    """
+    numbers = list(numbers)
+    voxel = draft_voxel(mound) if voxel is None else voxel
+    tried = sorted({numbers[0], numbers[len(numbers) // 2], numbers[-1]})
+    ahead = [forecast(mound_at(mound, number, source)) for number in tried]
+    active = [each.active_voxels(voxel) for each in ahead]
+    bytes_each = (BYTES + (BYTES_OF_VELOCITY if velocity else 0.0)) * sum(active) / len(active)
+    return {"would_write": [str(pathlib.Path(folder, frame_name(f"{plain_name(mound.name)}.vdb", n))) for n in (numbers[0], numbers[-1])],
+            "frames": len(numbers), "voxel": voxel, "memory_bytes": round(max(each.memory(voxel) for each in ahead)),
+            "seconds": round(sum(each.seconds(voxel) for each in ahead) / len(ahead) * len(numbers), 1),
+            "active_voxels": round(max(active)), "bytes": round(bytes_each * len(numbers))}
 
 
 def _write(mound, number, voxel, path, source, velocity=False, ticket=None):

@@ -25,6 +25,8 @@ from ..recipe.files import read_mound
 from ..recipe.flock import Member
 from .layers import layer_clouds
 
+UNEVEN = 0.01
+"""Of a member's size, squared, by which its sides may differ: what rounding leaves."""
 HARDLY = 0.25
 """Voxels that a cloud may be from where the round earth would have it."""
 BRICKS_OVER = 1.6
@@ -186,7 +188,7 @@ def member_of(asset, name, axes, place, **more):
     asset : Asset
     name : str
     axes : ndarray of float, shape (3, 3)
-        Own directions to the world's, sized and perhaps mirrored; what it shears is left out.
+        Own directions to the world's, turned, sized evenly and perhaps mirrored.
     place : ndarray of float, shape (3,)
         Where the middle of its underside stands, metres.
     **more
@@ -199,11 +201,16 @@ def member_of(asset, name, axes, place, **more):
     Raises
     ------
     ValueError
-        If the matrix is flat, or a number is out of range.
+        If the matrix is flat, sheared, of other sizes along other sides, or a number is out of range.
     """
+    if axes.shape != (3, 3) or not np.isfinite(axes).all() or not np.abs(axes).max(initial=0.0) < 1e9:
+        raise ValueError("its matrix is no matrix of finite numbers")
     size = float(np.cbrt(abs(np.linalg.det(axes))))
-    if not size > 0.0:
+    if not size > 1e-9:
         raise ValueError("its matrix is flat")
+    # A member is turned and sized, not stretched: made even without a word it would be another cloud than was meant.
+    if np.abs(axes.T @ axes / size**2 - np.eye(3)).max() > UNEVEN:
+        raise ValueError("its matrix shears it or sizes its sides differently; a member is sized evenly. Stretch the mound itself")
     mirrored = bool(np.linalg.det(axes) < 0.0)
     turn = axes / size * (np.array([-1.0, 1.0, 1.0]) if mirrored else 1.0)
     return Member(asset=asset, name=name, place=tuple(float(v) for v in place), turn=degrees_of(turn), size=size,

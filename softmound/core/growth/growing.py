@@ -5,11 +5,9 @@ import numpy as np
 from ..aside import shown
 from ..machine import free_memory
 from ..problems import DoesNotFit, Problem
-from .kept import MOST_BYTES, STATES, KeptGrowth, bytes_foretold, holds_growth, key_of_growth
+from .kept import MOST_BYTES, STATES, STEP, KeptGrowth, bytes_foretold, holds_growth, key_of_growth
 from .solver import CLOUD, Flowing
 from .source import cells_of, memory_of, source_of
-
-STEP = {"all": 1, "second": 2, "fourth": 4}
 
 
 def foretold_growth(mound, rate):

@@ -64,8 +64,7 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     moving, named = None, path
     if "#" in pathlib.Path(path).name:
         files, missing = files_of(path, *(frames or (None, None)))
-        moving = Moving(Frames(min(files), max(files), rate, missing),
-                        lambda number: read_density(files[number], grid, unit, up, None)[0])
+        moving = Moving(Frames(min(files), max(files), rate, missing), lambda number: like_the_first(number))
         path = files[min(files)]
     elif frames is not None:
         raise Problem("{}: is one frame; give a run of # for the number, as storm.####.vdb.", shown(path))
@@ -78,12 +77,19 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     view = fitted(View(elevation=4.0), *(density.world(corner) for corner in bounds), *THUMB)
     mound = Mound(name=name, light=light)
 
-    def fill(aside, files):
+    def like_the_first(number):
+        frame = read_density(files[number], grid, unit, up, None)[0]
+        if abs(frame.voxel - density.voxel) > 1e-4 * density.voxel:
+            raise Problem("{}: has voxels of {:g} m where those of {} are {:g}; frames of one cloud have one voxel. Write them alike, or "
+                          "adopt them apart.", shown(files[number]), frame.voxel, shown(path), density.voxel)
+        return frame
+
+    def fill(aside, names):
         png = png_of(picture(Stages(), scene_of(light, density, view=view), *THUMB, passes=THUMB_PASSES, ticket=ticket))
         (aside / "thumb.png").write_bytes(png)
         facts = facts_of(mound, density, density.voxel)
         facts.update(seeds=[], recipe="", adopted=pathlib.Path(named).name, source=source, shape=shape_of(density))
         facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(density, medium.extinction).depth]
-        fill_files(aside, files, density, facts, InFile(), metadata_of(name, medium, []), about, tiers, "", ticket, moving)
+        fill_files(aside, names, density, facts, InFile(), metadata_of(name, medium, []), about, tiers, "", ticket, moving)
 
     return placed(library, name, fill)

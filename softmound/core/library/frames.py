@@ -37,6 +37,12 @@ class Frames:
         """Numbers of the frames that are there: list of int."""
         return [n for n in range(self.first, self.last + 1) if n not in self.missing]
 
+    @property
+    def said(self):
+        """Which there are, in words: str."""
+        gone = f" without {', '.join(map(str, self.missing))}" if self.missing else ""
+        return f"frames {self.first} to {self.last}{gone}"
+
     def held(self, number):
         """The frame that is shown for a number: the nearest one before that is there, or the first."""
         return max((n for n in self.numbers if n <= number), default=self.numbers[0])

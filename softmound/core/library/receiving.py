@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..aside import shown
 from ..engine.stages import Stages, picture
 from ..exchange.foreign import read_vdb
 from ..light.camera import fitted
@@ -63,9 +64,12 @@ def received(version, tier=None, sun=(120.0, 35.0), size=(640, 400), frame=None,
     Raises
     ------
     Problem
-        If the file has no such grid, or does not stand where it is stated to.
+        If there is no such frame, the file has no such grid, or does not stand where it is stated to.
     """
     facts, tier = version.facts, min(version.tiers) if tier is None else tier
+    if frame is not None and (version.frames is None or frame not in version.frames.numbers):
+        there = "it stands still" if version.frames is None else f"it has {version.frames.said}"
+        raise Problem("{}: has no frame {}; {}.", shown(version.folder), frame, there)
     path = version.vdb(tier, frame)
     grid = in_file_of(facts).read(read_vdb(path, facts["grid"], ticket=ticket, inside=True))
     bounds = grid.active_bounds()

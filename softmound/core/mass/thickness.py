@@ -1,0 +1,113 @@
+"""Local thickness of a closed mesh: the largest ball inside it that touches it at a point."""
+
+from dataclasses import dataclass
+
+import numpy as np
+import scipy
+
+SAMPLES = 12_000
+"""Points of the surface at which balls are found."""
+ROUNDS = 12
+SHARE = 0.015
+"""Of the volume: what all that is thinner makes up does not matter."""
+_NEAR = 1e-3
+
+
+@dataclass(frozen=True, eq=False)
+class Balls:
+    """Balls inside a mesh that touch its surface.
+
+    Attributes
+    ----------
+    centres : ndarray of float64, shape (n, 3)
+    normals : ndarray of float64, shape (n, 3)
+        Out of the surface, where each touches it.
+    radii : ndarray of float64, shape (n,)
+    weights : ndarray of float64, shape (n,)
+        Share of the volume that each stands for; their sum is 1.
+    """
+
+    centres: np.ndarray
+    normals: np.ndarray
+    radii: np.ndarray
+    weights: np.ndarray
+
+    @property
+    def thinnest(self):
+        """Thickness of the thinnest part that matters: all that is thinner is `SHARE` of the volume. float"""
+        return self._from_thinnest(SHARE)
+
+    @property
+    def usual(self):
+        """Thickness that half of the volume does not have. float"""
+        return self._from_thinnest(0.5)
+
+    def _from_thinnest(self, share):
+        order = np.argsort(self.radii)
+        at = np.searchsorted(np.cumsum(self.weights[order]), share)
+        return 2.0 * float(self.radii[order][min(at, len(order) - 1)])
+
+
+def inner_balls(vertices, faces, samples=SAMPLES):
+    """Find the balls by shrinking them until no point of the surface is within.
+
+    Ma, Bae and Choi (2012, 3D medial axis point approximation using nearest neighbors and the normal field, The Visual Computer
+    28), equation 2: a ball that touches at p with normal n and holds q shrinks to the radius |p - q|² / (2 n·(p - q)).
+
+    Parameters
+    ----------
+    vertices : ndarray of float, shape (n, 3)
+    faces : ndarray of int, shape (m, 3)
+        Of a closed surface, the normals outward.
+    samples : int, optional
+
+    Returns
+    -------
+    Balls
+        In the mesh's unit.
+    """
+    corners = np.asarray(vertices, float)[np.asarray(faces)]
+    across = np.cross(corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0])
+    doubled = np.linalg.norm(across, axis=1)
+    # Evenly over the area, the same points for the same mesh.
+    ends = np.cumsum(doubled)
+    at = np.searchsorted(ends, (np.arange(samples) + 0.5) / samples * ends[-1]).clip(0, len(ends) - 1)
+    dice = np.random.default_rng(1)
+    u, v = np.sqrt(dice.random(samples)), dice.random(samples)
+    shares = np.stack([1.0 - u, u * (1.0 - v), u * v], axis=-1)
+    points, normals = (shares[..., None] * corners[at]).sum(axis=1), across[at] / doubled[at, None]
+    tree, largest = scipy.spatial.cKDTree(points), float(np.ptp(points, axis=0).max()) / 2.0
+    radii, going = np.full(samples, largest), np.arange(samples)
+    for _ in range(ROUNDS):
+        p, n, r = points[going], normals[going], radii[going]
+        far, near = tree.query(p - r[:, None] * n)
+        to = p - points[near]
+        toward = np.einsum("ij,ij->i", n, to)
+        smaller = (far < r * (1.0 - _NEAR)) & (near != going) & (toward > 1e-12)
+        going = going[smaller]
+        radii[going] = np.minimum((to[smaller] ** 2).sum(axis=1) / (2.0 * toward[smaller]), radii[going])
+    weights = radii / radii.sum()
+    return Balls(points - radii[:, None] * normals, normals, radii, weights)
+
+
+def spread_over(places, apart, most):
+    """Choose some of many places, none nearer to one chosen before than it allows; those that ask for most room come first.
+
+    Parameters
+    ----------
+    places : ndarray of float64, shape (n, 3)
+    apart : ndarray of float64, shape (n,)
+        Room that each asks for.
+    most : int
+
+    Returns
+    -------
+    ndarray of int
+        Their numbers.
+    """
+    tree, free, chosen = scipy.spatial.cKDTree(places), np.ones(len(places), bool), []
+    for n in np.argsort(-apart, kind="stable"):
+        if free[n] and len(chosen) < most:
+            free[tree.query_ball_point(places[n], apart[n])] = False
+            chosen.append(n)
+    return np.array(chosen, int)
