@@ -18,7 +18,8 @@ CODES = """exit codes:
   3    does not fit into memory or time
   4    the disk does not take it
   70   a fault of Soft Mound itself
-  130  interrupted"""
+  130  interrupted
+  143  told to end"""
 
 
 class _Parser(argparse.ArgumentParser):
@@ -71,12 +72,12 @@ def main(argv=None):
         os.dup2(os.open(os.devnull, os.O_WRONLY), sys.stdout.fileno())
         return 0
     except interrupting.Interrupted:
-        sys.stderr.write(interrupting.SENTENCE)
-        return interrupting.INTERRUPTED
+        sys.stderr.write(interrupting.sentence())
+        return interrupting.code()
     except Exception as error:
         if interrupting.came():
-            sys.stderr.write(interrupting.SENTENCE)
-            return interrupting.INTERRUPTED
+            sys.stderr.write(interrupting.sentence())
+            return interrupting.code()
         sentence, code = _said(error)
         if verbose:
             import traceback

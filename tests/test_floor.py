@@ -22,6 +22,7 @@ from softmound.core.light.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.situations import in_situation, with_floor
 from softmound.core.light.sky import directions_of
 from softmound.core.light.surroundings import radiance, surroundings_of
+from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View, limits, read_mound, write_mound
 from softmound.core.recipe.resize import resized_mound
 
@@ -287,7 +288,7 @@ class Laying(unittest.TestCase):
     def test_numbers_outside_their_limits_are_refused(self):
         for changes in ({"level": 1e6}, {"wind": -1.0}, {"wind": 99.0}, {"visibility": 0.0}, {"patches": 0.0}, {"kind": "mud"},
                         {"colour": (1.2, 0.0, 0.0)}, {"colour": (-0.1, 0.0, 0.0)}):
-            with self.subTest(changes), self.assertRaises(ValidationError):
+            with self.subTest(changes), self.assertRaises((ValidationError, OutOfLimits)):
                 Floor(**changes)
 
     def test_below_the_cloud_and_below_the_eye(self):

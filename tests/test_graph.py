@@ -30,6 +30,7 @@ from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.kinds.trail import Trail
 from softmound.core.mass.kinds.volume import Volume
+from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import (
     Arrays,
     Curve,
@@ -127,7 +128,7 @@ def changes(value, path=()):
             try:
                 yield (*path, name), value.edited(**{name: other})
                 break
-            except ValidationError:
+            except (ValidationError, OutOfLimits):
                 continue
 
 

@@ -19,6 +19,7 @@ from softmound.core.mass.outline import outline_of
 from softmound.core.mass.pick import Picker
 from softmound.core.mass.placing import hand_step, moved, sized
 from softmound.core.mass.table import shape_of
+from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import BaseLevel, Buds, Mass, TopLevel, View
 from softmound.core.starts.heaps import heap
 from softmound.core.volume.memory import BrickMemory
@@ -205,7 +206,7 @@ class Growing(unittest.TestCase):
                                       distance_in(shape_of(by_hand, 0.6), 0.6, band.cells))
 
     def test_too_many_are_refused(self):
-        with self.assertRaises(ValidationError) as caught:
+        with self.assertRaises((ValidationError, OutOfLimits)) as caught:
             Mass(forms=(self.parent.edited(buds=Buds(generations=4, count=40)),))
         self.assertIn("generation", str(caught.exception))
 

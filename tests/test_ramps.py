@@ -13,6 +13,7 @@ from softmound.core.light.phase import albedo_of, thick_share
 from softmound.core.light.radiance import behind_of, radiance_of
 from softmound.core.light.ramps import colours_of
 from softmound.core.light.tracer import Tracer
+from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import Light, Medium, Mound, Ramp, Sky, Sun, View, parse_mound
 from softmound.core.recipe.files import mound_json
 from softmound.core.recipe.resize import resized_mound
@@ -32,7 +33,7 @@ class Recipes(unittest.TestCase):
     def test_refusals(self):
         for wrong in ({"low": 5.0, "high": 5.0}, {"stops": ((0.0, WHITE), (0.6, WHITE))}, {"stops": ((0.0, WHITE),)},
                       {"stops": ((0.0, WHITE), (0.7, WHITE), (0.4, WHITE), (1.0, WHITE))}, {"by": "mood"}):
-            with self.assertRaises(ValidationError):
+            with self.assertRaises((ValidationError, OutOfLimits)):
                 Ramp(**wrong)
 
     def test_metres_grow_with_the_mound(self):

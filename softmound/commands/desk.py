@@ -2,6 +2,7 @@
 
 import sys
 
+from .. import interrupting
 from .common import action
 
 
@@ -23,6 +24,7 @@ def add_to(actions):
 def _desk(args):
     from ..desk.application import main
 
+    interrupting.leave_ending_to_others()
     return main(args.mound, args.library)
 
 

@@ -3,6 +3,7 @@
 import json
 import pathlib
 
+from .. import interrupting
 from ..core.aside import shown
 from ..core.library.choices import MORE, ORDERS, TIERS
 from ..core.problems import Problem, sentence_for
@@ -199,6 +200,7 @@ def _batch(args, about):
     name = None if args.name is None else args.name.strip()
     jobs = jobs_of(args.mound, args.seeds or (0,), apart=args.apart, name=name, voxel=args.voxel, tiers=args.tiers, about=about,
                    more=args.more, options=_options(args))
+    interrupting.stays("what was published before stays, and the same command goes on from there")
     made, problems = [], []
 
     def told(job, folder, problem):

@@ -3,6 +3,7 @@
 import os
 import pathlib
 
+from .. import interrupting
 from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
@@ -145,6 +146,7 @@ def _frames(args):
         folder = pathlib.Path(args.mound).absolute().parent
         print_facts(frames_foretold(mound, out, range(first, last + 1), args.voxel, folder, args.velocity), args)
         return
+    interrupting.stays(f"whole frames stay in {shown(out)}")
     with Progress(args) as progress:
         facts = frames_written(mound, out, range(first, last + 1), args.voxel, args.workers, args.force, ticket_for(progress),
                                pathlib.Path(args.mound).absolute().parent, args.velocity)
@@ -171,8 +173,8 @@ def _film(args):
         raise Problem(f"{shown(args.growth or args.mound)}: has no frame in that range; choose another.")
     missing = kept.missing(numbers) if kept is not None else []
     if missing:
-        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would run too "
-                      "fast there; let it grow again, or choose frames before or after by --range.")
+        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would run "
+                      "too fast there; let it grow again, or choose frames before or after by --range.")
     if args.dry_run:
         foretold(args, [out])
         return
@@ -234,6 +236,7 @@ def _grow(args):
         return
     if not args.go_on and args.since is None and not args.force and (out / "growth.json").exists():
         raise Problem(f"{shown(out)}: holds a growth already; say --go-on, --force, or another folder.")
+    interrupting.stays(f"frames up to there are kept in {shown(out)}, and grow --go-on goes on from them")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
         kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since, of=args.of)

@@ -195,8 +195,8 @@ def _picture(args):
     exr = args.out.lower().endswith(".exr")
     for option in ("depth", "with_sky", "full"):
         if getattr(args, option) and not exr:
-            raise Problem(f"{shown(args.out)}: --{option.replace('_', '-')} is for OpenEXR; a PNG does not hold it. Let the name end "
-                          "in .exr.")
+            raise Problem(f"{shown(args.out)}: --{option.replace('_', '-')} is for OpenEXR; a PNG does not hold it. Let the name "
+                          "end in .exr.")
     begun = time.perf_counter()
     with Progress(args) as progress:
         opened = _opened(args, progress)

@@ -20,7 +20,8 @@ ABANDONED = 3600.0
 """Seconds after which a folder without that file is nobody's."""
 _MEMORY = pathlib.Path("/dev/shm")
 UNDER_WAY = set()
-"""Files and folders being made, and child processes: what has to go when this process must end at once."""
+"""Files and folders being made, child processes, and functions that undo something: what has to go when this process must end
+at once."""
 
 
 class Held:
@@ -151,7 +152,9 @@ def leave_nothing():
     """Remove all that is under way, before a process ends at once."""
     for thing in list(UNDER_WAY):
         with contextlib.suppress(OSError):
-            if isinstance(thing, subprocess.Popen):
+            if callable(thing):
+                thing()
+            elif isinstance(thing, subprocess.Popen):
                 thing.kill()
             elif thing.is_dir():
                 shutil.rmtree(thing, ignore_errors=True)

@@ -43,6 +43,23 @@ class NotWritten(Problem):
     code = 4
 
 
+class OutOfLimits(Problem):
+    """What an edit would make of a part of a recipe is outside of its limits.
+
+    Parameters
+    ----------
+    error : pydantic.ValidationError
+
+    Attributes
+    ----------
+    error : pydantic.ValidationError
+    """
+
+    def __init__(self, error):
+        super().__init__(sentence_for(error, Sentence("Not done")))
+        self.error = error
+
+
 def sentence_for(error, source):
     """Say what a validation found first, in one sentence.
 
@@ -55,7 +72,7 @@ def sentence_for(error, source):
 
     Returns
     -------
-    str
+    Sentence
         Names the file, the place in it and what to do.
     """
     first = error.errors(include_url=False)[0]
@@ -63,25 +80,27 @@ def sentence_for(error, source):
     steps = [step for before, step in zip(("", *first["loc"]), first["loc"])
              if not (isinstance(before, int) and step in _kinds())]
     place = ".".join(str(step) for step in steps) or "the recipe"
-    kind, value, context = first["type"], first.get("input"), first.get("ctx", {})
+    kind, value, context = first["type"], _short(first.get("input")), first.get("ctx", {})
     more = len(error.errors()) - 1
     if kind == "extra_forbidden":
-        text = f"the field {place} is not known to this version; remove it or update Soft Mound"
+        text = Sentence("the field {} is not known to this version; remove it or update Soft Mound", place)
     elif kind == "missing":
-        text = f"the field {place} is missing; add it"
+        text = Sentence("the field {} is missing; add it", place)
     elif kind in ("greater_than_equal", "greater_than"):
-        text = f"{place} is {_short(value)}; set it to at least {context.get('ge', context.get('gt'))}"
+        text = Sentence("{} is {}; set it to at least {}", place, value, context.get("ge", context.get("gt")))
     elif kind in ("less_than_equal", "less_than"):
-        text = f"{place} is {_short(value)}; set it to at most {context.get('le', context.get('lt'))}"
+        text = Sentence("{} is {}; set it to at most {}", place, value, context.get("le", context.get("lt")))
     elif kind == "finite_number":
-        text = f"{place} is not a finite number; give it a real value"
+        text = Sentence("{} is not a finite number; give it a real value", place)
     elif kind == "too_long":
-        text = f"{place} holds too many entries; keep at most {context.get('max_length')}"
+        text = Sentence("{} holds too many entries; keep at most {}", place, context.get("max_length"))
     elif kind == "value_error":
-        text = f"{place}: {context.get('error', first['msg'])}"
+        said = context.get("error", first["msg"])
+        said = said.args[0] if isinstance(said, ValueError) and said.args else str(said)
+        text = Sentence("{}: {}", place, said)
     else:
-        text = f"{place} is {_short(value)}: {first['msg'][:1].lower()}{first['msg'][1:]}"
-    return f"{source}: {text}" + (f" ({more} more problems)." if more else ".")
+        text = Sentence("{} is {}: {}", place, value, f"{first['msg'][:1].lower()}{first['msg'][1:]}")
+    return Sentence("{}: {} ({} more problems).", source, text, more) if more else Sentence("{}: {}.", source, text)
 
 
 def _kinds():

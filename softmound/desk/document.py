@@ -19,6 +19,7 @@ from ..core.problems import sentence_for
 from ..core.recipe import Mound, Problem, read_mound, write_mound
 from ..core.recipe.places import part_at
 from ..core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, with_keys
+from ..core.sentences import Sentence
 from ..logbook import actions
 from .words import tr
 
@@ -56,11 +57,26 @@ def refusing(method):
     def tried(self, *given, **named):
         try:
             return method(self, *given, **named)
-        except ValidationError as error:
-            self.document.refused.emit(sentence_for(error, tr("Not done")))
+        except (Problem, ValidationError) as error:
+            self.document.refused.emit(refusal(error))
             return None
 
     return tried
+
+
+def refusal(error):
+    """What is said of an edit that cannot be, in the language of the desk.
+
+    Parameters
+    ----------
+    error : Problem or pydantic.ValidationError
+        The second of a part that was made anew.
+
+    Returns
+    -------
+    str
+    """
+    return tr(error.sentence if isinstance(error, Problem) else sentence_for(error, Sentence("Not done")))
 
 
 class Document(QObject):
@@ -188,7 +204,7 @@ class Document(QObject):
         undo_label : str
             What was done, for the menu: "move blob".
         change : callable
-            Given the present `Mound`, returns another; may raise `Problem` or pydantic's `ValidationError`.
+            Given the present `Mound`, returns another; may raise `Problem`, and pydantic's `ValidationError` of parts made anew.
         moving : bool, optional
             The hand has not let go yet.
         with_view : bool, optional
@@ -208,11 +224,8 @@ class Document(QObject):
             for form in mound.mass.forms:
                 if id(form) not in before and getattr(form, "coat", None) is not None:
                     form_box(form, mound.mass.melt)  # refused here when its coat would have too many balls to be made
-        except ValidationError as error:
-            self.refused.emit(sentence_for(error, tr("Not done")))
-            return False
-        except Problem as problem:
-            self.refused.emit(tr(problem.sentence))
+        except (Problem, ValidationError) as error:
+            self.refused.emit(refusal(error))
             return False
         actions.note(undo_label)
         if changed_last:

@@ -179,7 +179,7 @@ class Jobs(QObject):
         piece.over()
         self.ended.emit(piece.name, time.monotonic() - self._began)
         if job.problem:
-            self.failed.emit(job.problem)
+            self.failed.emit(tr(job.problem))
         elif job.stopped:
             self.said.emit(tr("Stopped; nothing was changed."))
         else:

@@ -219,7 +219,7 @@ class Looking(QObject):
         if self._hurried and request.number == self.newest:
             self.ask(False)
         if answer.problem:
-            self._window.tell(answer.problem)
+            self._window.tell(tr(answer.problem))
             return
         self.grid = answer.grid
         if answer.cut is not None and self.cut is not None:

@@ -213,7 +213,7 @@ class WallDialog(QDialog):
 
     def _ended(self, job):
         if job is self._job:
-            self.said.setText(job.problem or "")
+            self.said.setText(tr(job.problem or ""))
 
     def _stop(self):
         if self._job is not None:

@@ -42,6 +42,16 @@ def tr(text):
     return QCoreApplication.translate(CONTEXT, text) if text else text
 
 
+def in_words(name):
+    """A name of the code, of a field, a part or a kind, as the desk says it: str.
+
+    Parameters
+    ----------
+    name : str
+    """
+    return tr(name.replace("_", " "))
+
+
 class Words(QTranslator):
     """What the desk says in another language.
 

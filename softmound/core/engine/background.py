@@ -4,6 +4,7 @@ import logging
 import threading
 
 from ..problems import Problem
+from ..sentences import Sentence
 from ..ticket import Stopped, Ticket
 
 LOGGER = logging.getLogger(__name__)
@@ -55,10 +56,10 @@ class Job:
         except Stopped:
             self.stopped = True
         except Problem as problem:
-            self.problem = str(problem)
+            self.problem = problem.sentence
         except MemoryError:
-            self.problem = "Memory ran out; nothing was changed. Choose a larger voxel."
+            self.problem = Sentence("Memory ran out; nothing was changed. Choose a larger voxel.")
         except Exception as error:  # a fault of ours must not leave the desk waiting for ever
             LOGGER.exception("the work could not be done")
-            self.problem = f"The work could not be done ({type(error).__name__}); nothing was changed."
+            self.problem = Sentence("The work could not be done ({}); nothing was changed.", type(error).__name__)
         self._done(self)

@@ -94,7 +94,8 @@ def frames_foretold(mound, folder, numbers, voxel=None, source=".", velocity=Fal
     ahead = [forecast(mound_at(mound, number, source)) for number in tried]
     active = [each.active_voxels(voxel) for each in ahead]
     bytes_each = (BYTES + (BYTES_OF_VELOCITY if velocity else 0.0)) * sum(active) / len(active)
-    return {"would_write": [str(pathlib.Path(folder, frame_name(f"{plain_name(mound.name)}.vdb", n))) for n in (numbers[0], numbers[-1])],
+    file = f"{plain_name(mound.name)}.vdb"
+    return {"would_write": [str(pathlib.Path(folder, frame_name(file, n))) for n in (numbers[0], numbers[-1])],
             "frames": len(numbers), "voxel": voxel, "memory_bytes": round(max(each.memory(voxel) for each in ahead)),
             "seconds": round(sum(each.seconds(voxel) for each in ahead) / len(ahead) * len(numbers), 1),
             "active_voxels": round(max(active)), "bytes": round(bytes_each * len(numbers))}

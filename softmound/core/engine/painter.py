@@ -20,6 +20,7 @@ from ..light.tone import screen
 from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..recipe.grains import MOVED, live
+from ..sentences import Sentence
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.cut_facts import facts_of_cut
@@ -270,10 +271,10 @@ class Painter:
             except Stopped:
                 pass
             except Problem as problem:
-                self._refuse(request, begun, str(problem))
+                self._refuse(request, begun, problem.sentence)
             except Exception:  # a fault of ours must not leave the desk without pictures
                 LOGGER.exception("the picture could not be made")
-                self._refuse(request, begun, "The picture could not be made; the mound is as it was.")
+                self._refuse(request, begun, Sentence("The picture could not be made; the mound is as it was."))
 
     def _refuse(self, request, begun, sentence):
         self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, sentence))

@@ -9,9 +9,12 @@ from PIL import Image, UnidentifiedImageError
 from ..aside import shown
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
+from ..regular import opened
 
 KEY = "Soft Mound recipe"
 """Name of the text in a PNG, and of the attribute in an EXR."""
+LARGEST_PICTURE, MOST_PIXELS = 2**31, 400_000_000
+"""Bytes of a picture's file, and pixels in it, that are looked into."""
 LARGEST = 8_000_000
 """Characters; a mound with large meshes is not carried."""
 
@@ -55,7 +58,7 @@ def mound_of_picture(path):
     path = pathlib.Path(path)
     try:
         text = _of_exr(path) if path.suffix.lower() == ".exr" else _of_png(path)
-    except (OSError, UnidentifiedImageError, RuntimeError, ValueError) as error:
+    except (OSError, UnidentifiedImageError, RuntimeError, ValueError, SyntaxError, Image.DecompressionBombError) as error:
         raise Problem("{}: cannot be read as a picture ({}); check the file.", shown(path), error) from error
     if not text:
         raise Problem("{}: carries no recipe; only pictures that Soft Mound took of a mound do.", shown(path))
@@ -73,7 +76,10 @@ def mound_of_picture(path):
 
 
 def _of_png(path):
-    with Image.open(path, formats=["PNG"]) as picture:
+    with opened(path, LARGEST_PICTURE) as file, Image.open(file, formats=["PNG"]) as picture:
+        if picture.width * picture.height > MOST_PIXELS:
+            raise Problem("{}: is {:,} by {:,} pixels, more than a picture of ours can be; choose another.", shown(path),
+                          picture.width, picture.height)
         picture.load()  # texts may stand behind the pixels
         return picture.text.get(KEY, "")
 

@@ -31,11 +31,13 @@ def _pxr():
 def _prim_name(name, taken):
     plain = "".join(c if c.isascii() and c.isalnum() else "_" for c in name).strip("_") or "cloud"
     plain = plain if plain[0].isalpha() else f"cloud_{plain}"
-    number, found = 1, plain
+    number, found = taken.get(plain, 0) + 1, plain
     while found in taken:
+        # Counted on from the last of that name: thousands may have one.
         number += 1
         found = f"{plain}_{number}"
-    taken.add(found)
+    taken[plain] = max(number - 1, taken.get(plain, 0))
+    taken.setdefault(found, 0)
     return found
 
 
@@ -67,13 +69,13 @@ def write_stage(path, flock, sources, aspect=1.6):
         stage = Usd.Stage.CreateNew(str(aside))
         UsdGeom.SetStageUpAxis(stage, UsdGeom.Tokens.y)
         UsdGeom.SetStageMetersPerUnit(stage, 1.0)
-        taken = set()
+        taken = {}
         root = UsdGeom.Xform.Define(stage, f"/{_prim_name(flock.name, taken)}")
         stage.SetDefaultPrim(root.GetPrim())
         top = root.GetPath()
         # What is shown again and again is described once, where it is not drawn.
         shelf = stage.CreateClassPrim(top.AppendChild("assets"))
-        names, prims = set(), {}
+        names, prims = {}, {}
         used = [m.asset for m in flock.members if not m.hidden]
         for asset in dict.fromkeys(used):
             source = sources[asset]
@@ -92,21 +94,8 @@ def write_stage(path, flock, sources, aspect=1.6):
             for said, value in (("extinctionPerMetre", medium.extinction), ("albedo", medium.albedo)):
                 volume.GetPrim().CreateAttribute(f"softmound:{said}", Sdf.ValueTypeNames.Float, custom=True).Set(float(value))
             prims[asset] = holder.GetPath()
-        placed = set()
-        members = UsdGeom.Scope.Define(stage, top.AppendChild("members"))
-        for member in flock.members:
-            if member.hidden:
-                continue
-            source = sources[member.asset]
-            prim = UsdGeom.Xform.Define(stage, members.GetPath().AppendChild(_prim_name(member.name or member.asset.name, placed)))
-            prim.AddTransformOp().Set(Gf.Matrix4d(*_rows(placing_of(member, source), source).ravel().tolist()))
-            prim.GetPrim().GetReferences().AddInternalReference(prims[member.asset])
-            prim.GetPrim().SetInstanceable(True)
-            for said, value in (("asset", member.asset.name), ("spread", member.spread), ("group", member.group)):
-                if value:
-                    prim.GetPrim().SetCustomDataByKey(f"softmound:{said}", value)
-            prim.GetPrim().CreateAttribute("softmound:density", Sdf.ValueTypeNames.Float, custom=True).Set(float(member.density))
-            prim.GetPrim().CreateAttribute("softmound:tint", Sdf.ValueTypeNames.Color3f, custom=True).Set(Gf.Vec3f(*member.tint))
+        UsdGeom.Scope.Define(stage, top.AppendChild("members"))
+        placed = _members(stage.GetRootLayer().GetPrimAtPath(top.AppendChild("members")), flock, sources, prims, Gf, Sdf, Vt)
         _cameras(stage, top, flock, aspect, Gf, UsdGeom)
         sun = UsdLux.DistantLight.Define(stage, top.AppendChild("sun"))
         sun.CreateIntensityAttr(float(flock.light.sun.strength))
@@ -114,7 +103,36 @@ def write_stage(path, flock, sources, aspect=1.6):
         _look_along(sun, -direction_of(flock.light.sun.azimuth, flock.light.sun.elevation), (0.0, 0.0, 0.0), Gf)
         stage.GetRootLayer().Save()
         del stage
-    return {"file": str(path), "members": len(placed), "assets": len(prims), "cameras": 1 + len(flock.views)}
+    return {"file": str(path), "members": placed, "assets": len(prims), "cameras": 1 + len(flock.views)}
+
+
+def _members(scope, flock, sources, prims, Gf, Sdf, Vt):
+    """Describe all members below a scope, and return how many.
+
+    In the layer itself and all at once: a stage would put itself together anew after each.
+    """
+    names, count, order = {}, 0, Vt.TokenArray(["xformOp:transform"])
+    with Sdf.ChangeBlock():
+        for member in flock.members:
+            if member.hidden:
+                continue
+            count += 1
+            source = sources[member.asset]
+            spec = Sdf.PrimSpec(scope, _prim_name(member.name or member.asset.name, names), Sdf.SpecifierDef, "Xform")
+            spec.referenceList.prependedItems = [Sdf.Reference(primPath=prims[member.asset])]
+            spec.instanceable = True
+            said = {word: value for word, value in (
+                ("asset", member.asset.name), ("spread", member.spread), ("group", member.group)) if value}
+            spec.customData = {"softmound": said}
+            matrix = Gf.Matrix4d(*_rows(placing_of(member, source), source).ravel().tolist())
+            for name, kind, value, more in (
+                    ("xformOp:transform", Sdf.ValueTypeNames.Matrix4d, matrix, {}),
+                    ("xformOpOrder", Sdf.ValueTypeNames.TokenArray, order, {"variability": Sdf.VariabilityUniform}),
+                    ("softmound:density", Sdf.ValueTypeNames.Float, float(member.density), {}),
+                    ("softmound:tint", Sdf.ValueTypeNames.Color3f, Gf.Vec3f(*member.tint), {})):
+                attribute = Sdf.AttributeSpec(spec, name, kind, **more)
+                attribute.default, attribute.custom = value, name.startswith("softmound:")
+    return count
 
 
 def _in_file(source):
@@ -163,7 +181,7 @@ def _look_along(prim, forward, eye, Gf):
 
 
 def _cameras(stage, top, flock, aspect, Gf, UsdGeom):
-    taken = set()
+    taken = {}
     for name, view in (("camera", flock.view), *((kept.name, kept.view) for kept in flock.views)):
         seen = camera_of(view, 1600, 1000)
         camera = UsdGeom.Camera.Define(stage, top.AppendChild(_prim_name(f"camera_{name}" if taken else name, taken)))

@@ -398,12 +398,10 @@ def scene_of_flock(flock, sources, width, height, view=None):
 
 def bounds_of_flock(flock, sources):
     """Box of all members that are not hidden: ndarray of float64, shape (2, 3), metres; None where there are none."""
-    boxes = []
-    for member in flock.members:
-        if member.hidden:
-            continue
-        source = sources[member.asset]
-        corners = np.stack(np.meshgrid(*source.bounds.T, indexing="ij"), -1).reshape(-1, 3)
-        there = placing_of(member, source).world(corners)
-        boxes.append((there.min(axis=0), there.max(axis=0)))
-    return None if not boxes else np.array([np.min([b[0] for b in boxes], axis=0), np.max([b[1] for b in boxes], axis=0)])
+    seen = [member for member in flock.members if not member.hidden]
+    if not seen:
+        return None
+    corners = {asset: np.stack(np.meshgrid(*sources[asset].bounds.T, indexing="ij"), -1).reshape(-1, 3)
+               for asset in {member.asset for member in seen}}
+    there = np.array([placing_of(m, sources[m.asset]).world(corners[m.asset]) for m in seen]).reshape(-1, 3)
+    return np.array([there.min(axis=0), there.max(axis=0)])

@@ -303,7 +303,7 @@ class KeptGrowth:
             there = self.numbers()
             said = f"kept are {there[0]} to {there[-1]}" if there else "none is kept yet"
             raise Problem("{}: has no frame {}; {}.", shown(self.folder), int(name[6:11]), said) from error
-        except (OSError, ValueError, KeyError, EOFError, zipfile.BadZipFile, zlib.error, NotImplementedError, RuntimeError) as error:
+        except (OSError, ValueError, LookupError, EOFError, RuntimeError, zipfile.BadZipFile, zlib.error) as error:
             raise self._damaged(name) from error
         for key, shape in shapes.items():
             alike = len(shape) == read[key].ndim and all(n in (None, m) for n, m in zip(shape, read[key].shape))

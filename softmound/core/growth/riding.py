@@ -108,8 +108,8 @@ def foretold_freeze(grown, finer=2, detail=0.5, feature=None):
                  np.count_nonzero(cells) * (side * finer / SIDE) ** 3)
     memory, voxel = bricks * LANES * 4.0 * 2.5 + grown.cloud.size * 4.0 * 12.0, grown.cell / finer
     if voxel < LEAST_VOXEL or memory > free_memory():
-        raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, and "
-                         "voxels are {} m at the least. Choose fewer.", grown.number, finer, voxel, memory / 1e9,
+        raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, "
+                         "and voxels are {} m at the least. Choose fewer.", grown.number, finer, voxel, memory / 1e9,
                          free_memory() / 1e9, LEAST_VOXEL)
     return {"voxel": voxel, "bricks": int(bricks), "memory_bytes": int(memory), "seconds": round(bricks * BRICK_SECONDS, 1)}
 

@@ -1,5 +1,6 @@
 """Assets on disk: `LIBRARY/ASSET/v001/` with the VDB, the mound, a picture and `asset.json`."""
 
+import contextlib
 import datetime
 import hashlib
 import json
@@ -279,6 +280,15 @@ def placed(library, name, fill):
         If it cannot be written; nothing of it is left then.
     """
     aside = held = None
+    asset = asset_folder(library, name)
+
+    def unclaimed():
+        """A name that nothing was published under is free again."""
+        if asset.is_dir() and {entry.name for entry in asset.iterdir()} == {NAMED}:
+            (asset / NAMED).unlink()
+            asset.rmdir()
+
+    UNDER_WAY.add(unclaimed)
     try:
         asset = claimed_folder(library, name)
         sweep_leftovers(asset)
@@ -297,6 +307,9 @@ def placed(library, name, fill):
         if aside is not None:
             shutil.rmtree(aside, ignore_errors=True)
             UNDER_WAY.discard(aside)
+        with contextlib.suppress(OSError):
+            unclaimed()
+        UNDER_WAY.discard(unclaimed)
 
 
 def _named(aside, asset):

@@ -20,7 +20,7 @@ def changed(value, place, /, **fields):
 
     Raises
     ------
-    pydantic.ValidationError
+    OutOfLimits
         If a new value is outside its limits.
     """
     return put(value, place, lambda part: part.edited(**fields))
@@ -43,7 +43,7 @@ def put(value, place, change):
 
     Raises
     ------
-    pydantic.ValidationError
+    OutOfLimits
         If the new part is outside the limits of what holds it.
     """
     if not place:

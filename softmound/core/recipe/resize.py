@@ -1,9 +1,8 @@
 """A mound at another real size, with everything that is measured in metres."""
 
 import numpy as np
-from pydantic import ValidationError
 
-from ..problems import Problem
+from ..problems import OutOfLimits, Problem
 from .models import Mound, limits
 
 _OF_LEVELS = ("softness", "raggedness", "ragged_size", "fill")
@@ -30,7 +29,7 @@ def sized_form(form, factor):
 
     Raises
     ------
-    pydantic.ValidationError
+    OutOfLimits
         If something would leave its limits.
     """
     changes = {field: _grown(getattr(form, field), factor) for field in (*form.lengths, "melt")}
@@ -129,10 +128,10 @@ def resized_mound(mound, factor, keep_look=True):
             "view": seen(view),
             "views": tuple(kept.edited(view=seen(kept.view)) for kept in mound.views),
         })
-    except ValidationError as error:
-        field = ".".join(str(step) for step in error.errors()[0]["loc"])
+    except OutOfLimits as refused:
+        field = ".".join(str(step) for step in refused.error.errors()[0]["loc"])
         raise Problem(
             "At {:.3g} times its size the mound's {} would leave its limits; choose a size nearer to the present one.",
             factor,
             field,
-        ) from error
+        ) from refused

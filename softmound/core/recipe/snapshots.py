@@ -23,7 +23,7 @@ def with_snapshot(mound, pixels, recipe=None):
 
     Raises
     ------
-    ValidationError
+    OutOfLimits
         If a mound cannot hold so many.
     """
     names = {snapshot.name for snapshot in mound.snapshots}

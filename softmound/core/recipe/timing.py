@@ -1,9 +1,7 @@
 """A mound at a frame of its time line: keys, drift with the wind, and what evolves by itself."""
 
-from pydantic import ValidationError
-
 from ..directions import direction_of
-from ..problems import Problem
+from ..problems import OutOfLimits, Problem
 from .places import part_at, with_value
 from .time import Key, Keyed
 from .value import Value
@@ -59,7 +57,7 @@ def with_keys(mound, frame):
         called, value = " ".join(str(step) for step in keyed.place), value_at(keyed, frame)
         try:
             still = with_value(still, keyed.place, value)
-        except ValidationError as error:
+        except OutOfLimits as error:
             raise Problem("{}: at frame {:g} {} cannot be {:g}; change its keys.", mound.name, frame, called, value) from error
         except (LookupError, TypeError, AttributeError) as error:
             raise Problem("{}: has keys of {}, which is not there; remove them.", mound.name, called) from error

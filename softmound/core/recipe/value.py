@@ -2,7 +2,9 @@
 
 from typing import Annotated, ClassVar
 
-from pydantic import BaseModel, ConfigDict, Field
+from pydantic import BaseModel, ConfigDict, Field, ValidationError
+
+from ..problems import OutOfLimits
 
 Metres = Annotated[float, Field(ge=-50_000.0, le=50_000.0)]
 Length = Annotated[float, Field(ge=0.001, le=20_000.0)]
@@ -57,7 +59,10 @@ class Value(BaseModel):
 
         Raises
         ------
-        pydantic.ValidationError
-            If a new value is outside its limits.
+        OutOfLimits
+            If a new value is outside its limits; a `Problem`.
         """
-        return type(self).model_validate({**dict(self), **changes})
+        try:
+            return type(self).model_validate({**dict(self), **changes})
+        except ValidationError as error:
+            raise OutOfLimits(error) from error

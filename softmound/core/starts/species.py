@@ -263,7 +263,8 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     if balls is not None:
         grains = (*_broad(mound.grains, balls), *grains)
         forms = (form, _lumps_over(balls, span))
-    return mound.edited(mass=mound.mass.edited(forms=forms, melt=rounded(0.15 * thin), base=base, top=mound.mass.top.edited(on=False)), grains=grains, skin=skin,
+    mass = mound.mass.edited(forms=forms, melt=rounded(0.15 * thin), base=base, top=mound.mass.top.edited(on=False))
+    return mound.edited(mass=mass, grains=grains, skin=skin,
                         voxels=mound.voxels.edited(final=final), steps=(Grow(metres=rounded(taken)), *mound.steps))
 
 
@@ -307,7 +308,7 @@ def _gentle(grain, thin, span):
     """A grain for a model, which has a shape of its own to keep: no deeper than its thinnest part bears."""
     if grain.action == "push":
         strength = min(grain.strength * GENTLE, max(0.4 * thin, SHALLOW * span))
-        return grain.edited(strength=rounded(strength), feature=rounded(strength * grain.feature * FINER / (grain.strength * GENTLE)))
+        return grain.edited(strength=rounded(strength), feature=rounded(strength * grain.feature / grain.strength * FINER / GENTLE))
     return grain.edited(depth=rounded(min(grain.depth, 0.3 * thin))) if grain.action == "nibble" else grain
 
 
@@ -338,9 +339,9 @@ def _broad(grains, balls):
             continue
         # A brush for each part of about its size, so near to one another that they overlap.
         chosen = thick[spread_over(balls.centres[thick], 0.7 * balls.radii[thick], MOST_PAINTED)]
-        strokes = [Paint(path=((*(round(float(v), 2) for v in balls.centres[n]), 1.0),), radius=rounded(PAINTED * float(balls.radii[n])))
+        strokes = [Paint(path=((*map(float, balls.centres[n].round(2)), 1.0),), radius=rounded(PAINTED * float(balls.radii[n])))
                    for n in chosen]
-        broad.append(grain.edited(strength=rounded(deep), feature=rounded(deep * grain.feature * FINER / (grain.strength * GENTLE)),
+        broad.append(grain.edited(strength=rounded(deep), feature=rounded(deep * grain.feature / grain.strength * FINER / GENTLE),
                                   octaves=min(grain.octaves, 3), where=(Painted(strokes=tuple(strokes)),)))
     return tuple(broad)
 

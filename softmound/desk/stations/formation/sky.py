@@ -4,11 +4,14 @@ import os
 import pathlib
 
 import platformdirs
+from pydantic import ValidationError
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
+from ....core.aside import shown
 from ....core.problems import Problem
 from ....core.recipe.flock import Flock
 from ....core.recipe.flock_files import read_flock, rebased, write_flock
+from ...document import refusal
 from ...words import tr
 
 HISTORY = 200
@@ -54,21 +57,34 @@ class Sky(QObject):
         return self.path.parent if self.path is not None else self.kept.parent
 
     def apply(self, change, moving=False):
-        """Edit the flock.
+        """Edit the flock, or say why that cannot be; then nothing is done.
 
         Parameters
         ----------
         change : callable
-            Given the flock, returns another.
+            Given the flock, returns another; may raise `Problem`, and pydantic's `ValidationError` of parts made anew.
         moving : bool, optional
             One of many edits of one gesture, which are one step back.
+
+        Returns
+        -------
+        bool
+            Whether it was done.
         """
+        try:
+            flock = change(self.flock)
+        except (Problem, ValidationError) as error:
+            self._told(refusal(error))
+            self.let_go()
+            self.changed.emit(False)  # whatever showed the new number shows the old one
+            return False
         if self._before is None:
             self._before = self.flock
-        self.flock = change(self.flock)
+        self.flock = flock
         if not moving:
             self._step()
         self.changed.emit(moving)
+        return True
 
     def _step(self):
         if self._before is not None and self._before != self.flock:
@@ -172,5 +188,8 @@ class Sky(QObject):
         try:
             self.kept.parent.mkdir(parents=True, exist_ok=True)
             write_flock(self.kept, rebased(self.flock, self.folder, self.kept.parent))
-        except (OSError, Problem) as problem:
+        except OSError as error:
+            self._told(tr("{}: the copy of the flock cannot be kept ({}); save it elsewhere, or free some space.").format(
+                shown(self.kept), error.strerror))
+        except Problem as problem:
             self._told(tr(problem.sentence))

@@ -446,8 +446,8 @@ class FormationStation(Station):
         there = getattr(self.flock, kind)
         if number >= len(there):
             return
-        changed = changed_layer(there[number], name, value)
-        self.sky.apply(lambda flock: flock.edited(**{kind: (*there[:number], changed, *there[number + 1:])}), moving)
+        self.sky.apply(lambda flock: flock.edited(**{
+            kind: (*there[:number], changed_layer(there[number], name, value), *there[number + 1:])}), moving)
 
     def remove_layer(self, kind, number):
         """Take a deck or a haze out.
@@ -499,7 +499,7 @@ class FormationStation(Station):
             flock = flock.edited(spreads=(*flock.spreads, rule))
             return spread_again(flock, self._radii(flock), called)
 
-        self._try(change, False)
+        self.sky.apply(change, False)
         if first and self.flock.members:
             self._stand_in_it()
 
@@ -512,14 +512,6 @@ class FormationStation(Station):
     def _radii(self, flock):
         found = sources_of(flock, self.window.delivering.library, self.sky.folder)
         return {asset: source.radius for asset, source in found.items()}
-
-    def _try(self, change, moving):
-        try:
-            self.sky.apply(change, moving)
-        except (Problem, ValueError) as problem:
-            self.window.tell(str(problem).splitlines()[0])
-            self.sky.let_go()
-            self.settings.show_flock()
 
     def edit_spread(self, name, value, moving):
         """Change one thing of the spread that is shown, and place its members anew.
@@ -534,14 +526,13 @@ class FormationStation(Station):
         spread = self.spread
         if spread is None:
             return
-        changed_spread = changed_by(spread, name, value)
-
         def change(flock):
+            changed_spread = changed_by(spread, name, value)
             flock = flock.edited(spreads=tuple(changed_spread if s.name == spread.name else s for s in flock.spreads))
             return spread_again(flock, self._radii(flock), spread.name)
 
         self.chosen = []
-        self._try(change, moving)
+        self.sky.apply(change, moving)
 
     def paint(self, x, z, radius, amount):
         """Paint where the members of the spread that is shown stand; they are placed anew when the hand lets go.
@@ -555,16 +546,15 @@ class FormationStation(Station):
         """
         spread = self.spread
         if spread is not None:
-            over = painted_over(spread, x, z, radius, amount)
-            self.sky.apply(lambda flock: flock.edited(
-                spreads=tuple(over if s.name == spread.name else s for s in flock.spreads)), True)
+            self.sky.apply(lambda flock: flock.edited(spreads=tuple(
+                painted_over(spread, x, z, radius, amount) if s is spread else s for s in flock.spreads)), True)
 
     def painted(self):
         """The brush was lifted: place the members of the painted spread."""
         spread = self.spread
         if spread is not None:
             self.chosen = []
-            self._try(lambda flock: spread_again(flock, self._radii(flock), spread.name), False)
+            self.sky.apply(lambda flock: spread_again(flock, self._radii(flock), spread.name), False)
 
     def draw_line(self, points):
         """Let the members of the spread that is shown stand along a line.
@@ -577,10 +567,9 @@ class FormationStation(Station):
         spread = self.spread
         if spread is None:
             return
-        changed_spread = along_line(spread, points)
         self.chosen = []
-        self._try(lambda flock: spread_again(flock.edited(spreads=tuple(
-            changed_spread if s.name == spread.name else s for s in flock.spreads)), self._radii(flock), spread.name), False)
+        self.sky.apply(lambda flock: spread_again(flock.edited(spreads=tuple(
+            along_line(spread, points) if s is spread else s for s in flock.spreads)), self._radii(flock), spread.name), False)
 
     def another_seed(self):
         """Place the members of the spread that is shown anew."""

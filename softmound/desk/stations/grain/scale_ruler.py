@@ -140,7 +140,7 @@ class ScaleRuler(QWidget):
         factor = self.axis.value_at(event.position().x()) / self.axis.value_at(start.x())
         rise = (start.y() - event.position().y()) / (self.height() - self.TOP - self.BOTTOM)
         changes = self._held(grain, grain.feature * factor, max(grain.strength, 1e-3) * 500.0**rise)
-        self._station.edit_grain("size and strength of grain", True, **changes)
+        self._station.edit_grain(tr("size and strength of grain"), True, **changes)
 
     def _held(self, grain, feature, strength):
         (f_low, f_high), (s_low, s_high) = limits(grain, "feature"), limits(grain, "strength")
@@ -160,7 +160,7 @@ class ScaleRuler(QWidget):
         if grain is None or event.key() not in {**sideways, **upward}:
             super().keyPressEvent(event)
             return
-        self._station.edit_grain("size and strength of grain", **self._held(
+        self._station.edit_grain(tr("size and strength of grain"), **self._held(
             grain, grain.feature * sideways.get(event.key(), 1.0), grain.strength * upward.get(event.key(), 1.0)))
 
     def paintEvent(self, _event):

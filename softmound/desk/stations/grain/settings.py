@@ -24,7 +24,7 @@ class GrainSettings(SettingsPanel):
         self.action.activated.connect(lambda n: station.change_action(list(ACTIONS)[n]))
         self.action_row = self.add(Row(text_label(tr("Action"), "field"), self.action))
         self.on = QCheckBox(tr("On"))
-        self.on.clicked.connect(lambda on: station.edit_grain("grain on or off", on=on))
+        self.on.clicked.connect(lambda on: station.edit_grain(tr("grain on or off"), on=on))
         self.add(Row(self.on))
         self._of_grain = [self.action_row]
         self.acts = {}

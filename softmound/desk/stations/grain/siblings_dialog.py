@@ -116,7 +116,7 @@ class SiblingsDialog(QDialog):
 
     def _done(self, job):
         if job is self._job:
-            self.said.setText(job.problem)
+            self.said.setText(tr(job.problem))
 
     def _numbers(self):
         return [item.data(Qt.ItemDataRole.UserRole) for item in self.list.selectedItems()]

@@ -21,7 +21,7 @@ from ...asking import asking
 from ...command import Command
 from ...document import refusing
 from ...figures import figure
-from ...words import tr
+from ...words import in_words, tr
 from ..station import Station
 from .nature_dialog import NatureDialog
 from .paint_hand import PaintHand
@@ -125,7 +125,7 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        self.edit_grain(f"grain {field.replace('_', ' ')}", moving, **{field: value})
+        self.edit_grain(tr("grain {}").format(in_words(field)), moving, **{field: value})
 
     @refusing
     def warp(self, on):
@@ -149,7 +149,7 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        self.document.apply(tr("warp {}").format(field), lambda mound: changed(
+        self.document.apply(tr("warp {}").format(in_words(field)), lambda mound: changed(
             mound, ("grains", self.chosen, "warp"), **{field: value}), moving)
 
     def change_action(self, action):
@@ -163,7 +163,7 @@ class GrainStation(Station):
         if grain is None or grain.action == action:
             return
         kind, kept = ACTIONS[action], {field: getattr(grain, field) for field in Grain.model_fields}
-        self.document.apply(tr("make it {}").format(action), lambda mound: put(
+        self.document.apply(tr("make it {}").format(in_words(action)), lambda mound: put(
             mound, ("grains", self.chosen), lambda _: kind(**kept, **kind.carried(grain))))
 
     @refusing
@@ -185,7 +185,7 @@ class GrainStation(Station):
                                   strength=finest.strength * 0.45, seed=(finest.seed + 12) % 2**31)
         else:
             grain = ACTIONS[action].begun(span_of(mound), mound.light)
-        self.take_grains((*mound.grains, grain), f"add {action}")
+        self.take_grains((*mound.grains, grain), tr("add {}").format(in_words(action)))
         self.choose(len(mound.grains))
 
     def remove(self):
@@ -199,7 +199,7 @@ class GrainStation(Station):
         if grain is None or len(grains) >= MOST_GRAINS:
             return
         copy = grain.edited(seed=(grain.seed + 1) % 2**31)
-        self.take_grains(grains[: self.chosen + 1] + (copy,) + grains[self.chosen + 1 :], "duplicate grain")
+        self.take_grains(grains[: self.chosen + 1] + (copy,) + grains[self.chosen + 1 :], tr("duplicate grain"))
         self.choose(self.chosen + 1)
 
     def shift(self, step):
@@ -212,7 +212,7 @@ class GrainStation(Station):
         grains, other = list(self.document.mound.grains), self.chosen + step
         if grains and 0 <= other < len(grains):
             grains[self.chosen], grains[other] = grains[other], grains[self.chosen]
-            self.take_grains(grains, "order of grains")
+            self.take_grains(grains, tr("order of grains"))
             self.choose(other)
 
     def solo(self):
@@ -223,10 +223,10 @@ class GrainStation(Station):
         alone = [n == self.chosen for n in range(len(grains))]
         if self._soloed is not None and [g.on for g in grains] == alone and len(self._soloed) == len(grains):
             back, self._soloed = self._soloed, None
-            self.take_grains([g.edited(on=on) for g, on in zip(grains, back)], "all grains again")
+            self.take_grains([g.edited(on=on) for g, on in zip(grains, back)], tr("all grains again"))
             return
         self._soloed = [g.on for g in grains]
-        self.take_grains([g.edited(on=on) for g, on in zip(grains, alone)], "solo grain")
+        self.take_grains([g.edited(on=on) for g, on in zip(grains, alone)], tr("solo grain"))
 
     def look_at(self, final):
         """Judge what can be held by the final voxel, or by the draft's.
@@ -325,7 +325,7 @@ class GrainStation(Station):
         if len(self._masks(about)) >= MOST_MASKS:
             self.window.tell(tr("A grain or a patch has at most {} masks; remove one first.").format(MOST_MASKS))
             return
-        self.document.apply(tr("mask {}").format(MASKS[kind].label.lower()), lambda mound: put(
+        self.document.apply(tr("mask {}").format(tr(MASKS[kind].label).lower()), lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, MASKS[kind].begun(bounds, long))))
 
     def edit_mask(self, about, number, field, value, moving, part=()):
@@ -341,7 +341,7 @@ class GrainStation(Station):
         part : sequence of str, optional
             A part of the mask that is changed instead of itself: its noise.
         """
-        self.document.apply(tr("mask {}").format(field), lambda mound: changed(
+        self.document.apply(tr("mask {}").format(in_words(field)), lambda mound: changed(
             mound, (*self._place(about), "where", number, *part), **{field: value}), moving)
 
     def remove_mask(self, about, number):
@@ -395,7 +395,7 @@ class GrainStation(Station):
         value : object
         moving : bool
         """
-        undo_label = "paint" if field == "strokes" else f"patch {field}"
+        undo_label = tr("paint") if field == "strokes" else tr("patch {}").format(in_words(field))
         self.document.apply(undo_label, lambda mound: changed(mound, ("patches", number), **{field: value}), moving)
 
     def edit_tone(self, _field, curve, moving):

@@ -12,7 +12,7 @@ from ...asking import asking
 from ...controls import NumberField, Row
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
-from ...words import tr
+from ...words import in_words, tr
 from .histogram import HistogramStrip
 from .sun_dialog import SunPlaceDialog
 
@@ -98,7 +98,7 @@ class LightSettings(SettingsPanel):
         if (part, field) == ("floor", "kind"):
             self._station.lay_below(value)
             return
-        self._station.edit_part(part, f"{part or 'light'} {field}".replace("_", " "), moving, **{field: value})
+        self._station.edit_part(part, f"{in_words(part or 'light')} {in_words(field)}", moving, **{field: value})
 
     def _begun(self, field, by):
         """A ramp that fits this cloud."""
@@ -119,7 +119,7 @@ class LightSettings(SettingsPanel):
         box.setMinimumContentsLength(12)
         for name in transforms():
             box.addItem(tr(TRANSFORM_WORDS.get(name, name)), name)
-        box.activated.connect(lambda n: self._station.edit_part("", "view transform", transform=box.itemData(n)))
+        box.activated.connect(lambda n: self._station.edit_part("", tr("view transform"), transform=box.itemData(n)))
         self.add(Row(box))
         return box
 
@@ -136,7 +136,7 @@ class LightSettings(SettingsPanel):
             if elevation < -10.0:
                 self._station.window.tell(tr("The sun is far below the horizon there and then; nothing was changed."))
                 return
-            self._station.edit_part("sun", "sun by place and time", azimuth=azimuth, elevation=elevation)
+            self._station.edit_part("sun", tr("sun by place and time"), azimuth=azimuth, elevation=elevation)
 
     def _lamp(self, field, value, moving):
         if self._station.lamp is not None:

@@ -11,7 +11,7 @@ from ....core.recipe.places import changed, put, without
 from ....core.starts.looks_as import looking_as_large_as
 from ...command import Command
 from ...figures import seconds
-from ...words import tr
+from ...words import in_words, tr
 from ..station import Station
 from .settings import LightSettings
 from .situation_tray import SituationTray
@@ -98,7 +98,7 @@ class LightStation(Station):
         ----------
         on : bool
         """
-        self.edit_part("", "exposure by the picture", metered=on, exposure=0.0 if on else round(self._exposure, 2))
+        self.edit_part("", tr("exposure by the picture"), metered=on, exposure=0.0 if on else round(self._exposure, 2))
 
     def lay_below(self, kind):
         """Lay sea, land or nothing below the cloud.
@@ -162,7 +162,7 @@ class LightStation(Station):
         # Enough to be seen from inside by day.
         power = float(f"{2e4 * 4.0 * np.pi * (span / 4.0) ** 2:.2g}")
         self._add_lamp(lambda: Lamp(name=f"Lamp {number + 1}", place=place, radius=max(0.001, float(f"{span / 60:.2g}")),
-                                    power=power), "add a lamp")
+                                    power=power), tr("add a lamp"))
 
     def edit_lamp(self, number, undo_label, moving=False, **changes):
         """Change a lamp.
@@ -175,7 +175,7 @@ class LightStation(Station):
         **changes
             Fields of the lamp.
         """
-        self.document.apply(tr("lamp {}").format(undo_label),
+        self.document.apply(tr("lamp {}").format(in_words(undo_label)),
                             lambda mound: changed(mound, ("light", "lamps", number), **changes), moving)
 
     def duplicate_lamp(self, number):
@@ -183,7 +183,7 @@ class LightStation(Station):
         lamp = self.document.mound.light.lamps[number]
         x, y, z = lamp.place
         self._add_lamp(lambda: lamp.edited(name=f"{lamp.name[:74]} copy", place=(x + 4.0 * lamp.radius, y, z)),
-                       "duplicate a lamp")
+                       tr("duplicate a lamp"))
 
     def remove_lamp(self, number):
         """Remove a lamp."""
@@ -255,7 +255,7 @@ class LightStation(Station):
             return read_sky(path, ticket=ticket)
 
         self.window.jobs.begin(work, lambda pixels: self.edit_part(
-            "sky", "sky picture", kind="image", picture=Arrays(pixels=pixels)))
+            "sky", tr("sky picture"), kind="image", picture=Arrays(pixels=pixels)))
 
     def note(self, mound):
         return "" if mound.mass.forms else tr("There is nothing to light yet: add a blob in Mass.")
@@ -282,5 +282,5 @@ class LightStation(Station):
         ----------
         name : str
         """
-        self.document.apply(tr("light: {}").format(name.lower()), lambda mound: mound.edited(
+        self.document.apply(tr("light: {}").format(tr(name).lower()), lambda mound: mound.edited(
             light=in_situation(mound.light, mound.view, name)))

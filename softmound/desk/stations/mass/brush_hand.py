@@ -7,7 +7,7 @@ from PyQt6.QtGui import QPen, QPolygonF
 from ....core.mass.strokes import next_gesture, stroked
 from ....core.recipe.forms import MOST_PATH
 from ... import style
-from ...words import tr
+from ...words import in_words, tr
 
 APART = 0.12
 """Of the brush's radius: how far the hand must go for another point of the path."""
@@ -85,7 +85,7 @@ class BrushHand:
         station, brush = self._station, self.brush
         if self._against:
             brush = type(brush)(**{**brush.__dict__, "strength": -brush.strength})
-        station.document.apply(tr("{} stroke").format(brush.tool), lambda mound: mound.edited(mass=stroked(
+        station.document.apply(tr("{} stroke").format(in_words(brush.tool)), lambda mound: mound.edited(mass=stroked(
             self._before, brush, self._path, self._first.normal, station.picked, self._gesture)), True)
 
     def release(self):

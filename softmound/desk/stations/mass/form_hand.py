@@ -139,10 +139,10 @@ class FormHand:
         if self._held is None:
             return
         snap = bool(modifiers & Qt.KeyboardModifier.ControlModifier)
-        undo_label, change = {"move": ("move", self._moved_forms), "turn": ("turn", self._turned_forms)}.get(
-            self._held, ("resize", self._sized_forms))
-        kind = "form" if len(self._before) == 1 else "forms"
-        if self._station.replace_all(lambda _: change(at, camera, snap), f"{undo_label} {kind}", True):
+        change = {"move": self._moved_forms, "turn": self._turned_forms}.get(self._held, self._sized_forms)
+        done = {"move": tr("move {}"), "turn": tr("turn {}")}.get(self._held, tr("resize {}"))
+        what = tr("form") if len(self._before) == 1 else tr("forms")
+        if self._station.replace_all(lambda _: change(at, camera, snap), done.format(what), True):
             self._moved = True
 
     def _grid(self):

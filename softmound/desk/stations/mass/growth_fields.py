@@ -10,7 +10,7 @@ from ....core.recipe.time import Growth
 from ...controls import Row, text_label
 from ...part_fields import PartFields
 from ...where_fields import Where
-from ...words import tr
+from ...words import in_words, tr
 
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
@@ -45,7 +45,7 @@ class GrowthFields:
         panel, window = self._panel, self._window
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(
-            tr("growth {}").format(field), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
+            tr("growth {}").format(in_words(field)), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
         title = panel.add(text_label(tr("Gives off where"), "field"))
         self.where = panel.add(Where(GrowthMasks(window.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
@@ -113,13 +113,13 @@ class GrowthMasks:
         mound = self._document.mound
         if len(mound.growth.where) < MOST_MASKS:
             mask = MASKS[kind].begun(bounds_of(mound), span_of(mound) or 1.0)
-            self._document.apply(tr("growth mask {}").format(MASKS[kind].label.lower()),
+            self._document.apply(tr("growth mask {}").format(tr(MASKS[kind].label).lower()),
                                  lambda mound: put(mound, WHERE, lambda masks: (*masks, mask)))
 
     def edit_mask(self, _about, number, field, value, moving, part=()):
         """Change a field of a mask, or of a part of it."""
         place = (*WHERE, number, *part)
-        self._document.apply(tr("growth mask {}").format(field), lambda mound: changed(mound, place, **{field: value}), moving)
+        self._document.apply(tr("growth mask {}").format(in_words(field)), lambda mound: changed(mound, place, **{field: value}), moving)
 
     def remove_mask(self, _about, number):
         """Take a mask away."""

@@ -12,7 +12,7 @@ from ....core.recipe.places import changed, put
 from ...controls import NumberField, Row, emptied, text_label
 from ...part_fields import PartFields
 from ...settings_panel import SettingsPanel
-from ...words import tr
+from ...words import in_words, tr
 from .growth_fields import GrowthFields
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
@@ -70,7 +70,7 @@ class MassSettings(SettingsPanel):
         self._make_strokes()
         self.section("Joining")
         self.joining = self._part_fields(Mass, Mass.rows, lambda field, value, moving: station.edit_mass(
-            field, moving, **{field: value}))
+            in_words(field), moving, **{field: value}))
         self.switches, self.levels = {}, {}
         self._level("base", BaseLevel, tr("Base level"), tr("Flatten the underside"))
         self._level("top", TopLevel, tr("Top level"), tr("Flatten the top"))
@@ -110,11 +110,11 @@ class MassSettings(SettingsPanel):
         self.close_button.clicked.connect(lambda: station.close_holes())
         self.sheet_button.clicked.connect(self._make_sheet)
         self.mending = self.add(Row(self.close_button, self.sheet_button))
-        self.roles = _choices(self, ROLES, "Role", lambda r: self._change("role", "role", r))
+        self.roles = _choices(self, ROLES, "Role", lambda r: self._change("role", tr("role"), r))
         form.append(self.add(Row(*self.roles.values())))
         self.hidden, self.locked = QCheckBox(tr("Hidden")), QCheckBox(tr("Locked"))
-        self.hidden.toggled.connect(lambda on: self._change("hidden", "hide form" if on else "show form", on))
-        self.locked.toggled.connect(lambda on: self._change("locked", "lock form" if on else "unlock form", on))
+        self.hidden.toggled.connect(lambda on: self._change("hidden", tr("hide form") if on else tr("show form"), on))
+        self.locked.toggled.connect(lambda on: self._change("locked", tr("lock form") if on else tr("unlock form"), on))
         self.locked.setToolTip(tr("Neither moved nor sculpted in the picture."))
         form.append(self.add(Row(self.hidden, self.locked)))
         self.earlier, self.later = QPushButton(tr("Earlier")), QPushButton(tr("Later"))
@@ -128,8 +128,8 @@ class MassSettings(SettingsPanel):
         self.linked = self.add(text_label(""))
         self.link_row = self.add(Row(self.unlink))
         self.kinds = {kind: self._part_fields(model, model.rows, self._change_field) for kind, model in FORMS.items()}
-        self.joinings = _choices(self, JOINS, "Joins", lambda k: self._change("joins", "how it joins", k))
-        self.ways = _choices(self, WAYS, "Densities", lambda k: self._change("by", "how densities join", k))
+        self.joinings = _choices(self, JOINS, "Joins", lambda k: self._change("joins", tr("how it joins"), k))
+        self.ways = _choices(self, WAYS, "Densities", lambda k: self._change("by", tr("how densities join"), k))
         self.joining_rows = [self.add(Row(text_label(tr("Joins by")), *self.joinings.values())), self.add(Row(*self.ways.values()))]
         for button in (*self.joinings.values(), *self.ways.values()):
             button.setStyleSheet("padding: 5px 6px;")
@@ -139,12 +139,12 @@ class MassSettings(SettingsPanel):
         form.append(self.age)
         self.own = QCheckBox(tr("Melt of its own"))
         self.own.toggled.connect(
-            lambda on: self._change("melt", "own melt", station.document.mound.mass.melt if on else None))
+            lambda on: self._change("melt", tr("own melt"), station.document.mound.mass.melt if on else None))
         form.append(self.add(Row(self.own)))
         low, high = limits(Blob, "melt")
         self.own_melt = NumberField(tr("Own melt"), low, high, 4.0, "m", tr("Blend radius where this form joins."),
                                     "linear", (0.0, 100.0))
-        self.own_melt.changed.connect(lambda v, m: self._change("melt", "own melt", v, m))
+        self.own_melt.changed.connect(lambda v, m: self._change("melt", tr("own melt"), v, m))
         form.append(self.add(self.own_melt))
         self.moves = QPushButton(tr("Moves…"))
         self.moves.setToolTip(tr("Let it move as numbered files do, or as a stage with time samples; once more: stand still."))
@@ -163,7 +163,7 @@ class MassSettings(SettingsPanel):
         """A part that a form may have: a switch, and its numbers below."""
         box = QCheckBox(tr(model.title))
         box.toggled.connect(lambda on: self._change(
-            part, part, (model(on=True) if "on" in model.model_fields else model()) if on else None))
+            part, in_words(part), (model(on=True) if "on" in model.model_fields else model()) if on else None))
         self.has[part] = box
         self._of_form.append(self.add(Row(box)))
         self.parts[part] = self._part_fields(
@@ -186,7 +186,7 @@ class MassSettings(SettingsPanel):
         self.switches[name] = box
         self.add(Row(box))
         self.levels[name] = self._part_fields(model, model.rows, lambda field, value, moving: self._station.edit_level(
-            name, f"{name} {field.replace('_', ' ')}", moving, **{field: value}), title)
+            name, f"{in_words(name)} {in_words(field)}", moving, **{field: value}), title)
 
     # -- changes --------------------------------------------------------------------------------
 
@@ -198,7 +198,7 @@ class MassSettings(SettingsPanel):
         if isinstance(value, tuple):
             # Of several forms that are edited together each keeps its other two numbers.
             axis = next((n for n, (a, b) in enumerate(zip(value, before)) if a != b), 0)
-            self._station.replace(lambda form: put(form, (field, axis), lambda _: value[axis]), f"form {field}", moving)
+            self._station.replace(lambda form: put(form, (field, axis), lambda _: value[axis]), tr("form {}").format(in_words(field)), moving)
             return
         self._change(field, field, value, moving)
 
@@ -211,17 +211,17 @@ class MassSettings(SettingsPanel):
         form = self._station.form()
         if getattr(form, part, None) is not None:
             self._station.replace(lambda form: changed(form, (part,), **{field: value}),
-                                  f"{part} {field.replace('_', ' ')}", moving)
+                                  f"{in_words(part)} {in_words(field)}", moving)
 
     def _make_sheet(self):
         form = self._station.form()
         extent = (form.surface["vertices"].max(axis=0) - form.surface["vertices"].min(axis=0)) * form.scale
-        self._change("sheet", "make a sheet", float(f"{max(float(extent.max()) * 0.03, 0.01):.2g}"))
+        self._change("sheet", tr("make a sheet"), float(f"{max(float(extent.max()) * 0.03, 0.01):.2g}"))
 
     def _renamed(self):
         form, name = self._station.form(), self.name.text().strip()
         if form is not None and name and name != form.name:
-            self._station.replace(lambda form: form.edited(name=name), "rename form")
+            self._station.replace(lambda form: form.edited(name=name), tr("rename form"))
 
     # -- following the mound --------------------------------------------------------------------
 

@@ -305,7 +305,7 @@ class MassStation(Station):
             wide = {"ring": 3.0, "slab": 4.0}.get(shape, 2.0)
             form = Solid(name=self.new_name(shape.capitalize()), shape=shape, centre=centre, edge=round(radius / 6, 3),
                          size=tuple(round(radius * k, 3) for k in (wide, tall, wide)))
-        self.add_forms((form,), f"add {form.name.split()[0].lower()}")
+        self.add_forms((form,), tr("add {}").format(form.name.split()[0].lower()))
 
     def add_forms(self, forms, undo_label):
         """Add forms after all others and choose them.
@@ -345,7 +345,7 @@ class MassStation(Station):
                 x, y, z = form.centre
                 copy = form.edited(centre=(round(x + float(half_sizes(form)[0][0]), 4), y, z))
             copies.append(copy.edited(name=f"{form.name[:72]} copy", link=form.link if linked else None))
-        undo_label = "linked copy" if linked else "mirror copy" if mirror is not None else "duplicate"
+        undo_label = tr("linked copy") if linked else tr("mirror copy") if mirror is not None else tr("duplicate")
         if self.edit_mass(undo_label, forms=replaced(forms, changes) + tuple(copies)):
             self.pick(range(len(forms), len(forms) + len(copies)))
 
@@ -356,7 +356,7 @@ class MassStation(Station):
             # Not through `replace`, which would take the link from the others as well.
             forms = list(self.document.mound.mass.forms)
             forms[self.chosen] = form.edited(link=None)
-            self.edit_mass("unlink", forms=tuple(forms))
+            self.edit_mass(tr("unlink"), forms=tuple(forms))
 
     def let_move(self):
         """Ask for one of the numbered files by which the chosen form is to move; of one that moves, let it stand still."""
@@ -402,7 +402,7 @@ class MassStation(Station):
         forms = list(mass.forms)
         forms.insert(number + step, forms.pop(number))
         self.chosen, self.picked = number + step, (number + step,)
-        self.edit_mass("order of forms", forms=tuple(forms))
+        self.edit_mass(tr("order of forms"), forms=tuple(forms))
 
     def remove(self):
         """Remove the chosen forms."""
@@ -410,7 +410,7 @@ class MassStation(Station):
             return
         mass, gone = self.document.mound.mass, set(self.picked)
         self.chosen, self.picked = None, ()
-        self.edit_mass("remove form" if len(gone) == 1 else "remove forms",
+        self.edit_mass(tr("remove form") if len(gone) == 1 else tr("remove forms"),
                        forms=tuple(f for n, f in enumerate(mass.forms) if n not in gone))
 
     def remove_gesture(self, gesture):
@@ -421,7 +421,7 @@ class MassStation(Station):
         gesture : int
         """
         mass = without_gesture(self.document.mound.mass, gesture)
-        self.edit_mass("remove stroke", forms=mass.forms)
+        self.edit_mass(tr("remove stroke"), forms=mass.forms)
 
     def make_mesh(self):
         """Turn the chosen forms into one mesh form, beside the work."""
@@ -444,7 +444,7 @@ class MassStation(Station):
             kept = [f for n, f in enumerate(now) if n not in numbers]
             at = sum(1 for n in range(first) if n not in numbers)
             kept.insert(at, mesh)
-            if self.edit_mass("make mesh", forms=tuple(kept)):
+            if self.edit_mass(tr("make mesh"), forms=tuple(kept)):
                 self.pick((at,))
 
         self.window.jobs.begin(work, done)
@@ -478,7 +478,7 @@ class MassStation(Station):
         def done(read):
             with asking(ImportDialog(path, read, self.window)) as dialog:
                 if dialog.exec() == dialog.DialogCode.Accepted:
-                    self.add_forms((dialog.form,), f"import {path.name}")
+                    self.add_forms((dialog.form,), tr("import {}").format(path.name))
 
         self.window.jobs.begin(kind(path), done)
 
@@ -523,4 +523,4 @@ class MassStation(Station):
         mound = self.document.mound
         with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.window)) as dialog:
             if dialog.exec() == dialog.DialogCode.Accepted:
-                self.add_forms(dialog.forms(), "add heap")
+                self.add_forms(dialog.forms(), tr("add heap"))

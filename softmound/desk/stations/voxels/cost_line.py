@@ -75,7 +75,7 @@ class CostLine(QWidget):
 
     def mouseMoveEvent(self, event):
         if self._hand:
-            self._station.edit_voxels("final voxel", True, final=self._voxel_at(event.position().x()))
+            self._station.edit_voxels(tr("final voxel"), True, final=self._voxel_at(event.position().x()))
         else:
             self.setCursor(Qt.CursorShape.SizeHorCursor)
 
@@ -89,7 +89,7 @@ class CostLine(QWidget):
         if event.key() in steps:
             floor, ceiling = limits(Voxels, "final")
             final = float(f"{self._mound.voxels.final * steps[event.key()]:.3g}")
-            self._station.edit_voxels("final voxel", final=min(max(final, floor), ceiling))
+            self._station.edit_voxels(tr("final voxel"), final=min(max(final, floor), ceiling))
         else:
             super().keyPressEvent(event)
 

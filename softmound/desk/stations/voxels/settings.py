@@ -33,11 +33,11 @@ class VoxelsSettings(SettingsPanel):
         self.draft = self.add(NumberField(tr("Draft voxel"), low, high, 1.0, "m",
                                           tr("Voxel size while working: small enough to judge, large enough to follow the hand."),
                                           "log", (0.05, 20.0)))
-        self.draft.changed.connect(lambda v, m: station.edit_voxels("draft voxel", m, draft=v))
+        self.draft.changed.connect(lambda v, m: station.edit_voxels(tr("draft voxel"), m, draft=v))
         self.final = self.add(NumberField(tr("Final voxel"), low, high, 0.5, "m",
                                           tr("Voxel size of the asset. Half of it takes eight times the voxels."),
                                           "log", (0.05, 20.0)))
-        self.final.changed.connect(lambda v, m: station.edit_voxels("final voxel", m, final=v))
+        self.final.changed.connect(lambda v, m: station.edit_voxels(tr("final voxel"), m, final=v))
         self.along = self.add(NumberField(
             tr("Voxels along"), 8, 20_000, 512, "", tr("The same, as voxels along the cloud's longest side."), "log",
             (32, 4096), True))
@@ -46,7 +46,7 @@ class VoxelsSettings(SettingsPanel):
         self.trouble = self.add(text_label("", "trouble"))
         self.fit = QPushButton("")
         self.fit.setToolTip(tr("Take the smallest voxel whose build fits into memory."))
-        self.fit.clicked.connect(lambda: station.edit_voxels("final voxel", final=self._fitting))
+        self.fit.clicked.connect(lambda: station.edit_voxels(tr("final voxel"), final=self._fitting))
         self._fitting = 1.0
         self.fit_row = self.add(Row(self.fit))
         self.build = QPushButton(tr("Build final"))
@@ -68,7 +68,7 @@ class VoxelsSettings(SettingsPanel):
         self.add(Row(text_label(tr("Look at")), self.show_draft, self.show_final))
         self.numbers = self.add(text_label(""))
         self.crumbs = self.add(PartFields(Voxels, Voxels.rows))
-        self.crumbs.changed.connect(lambda field, v, m: station.edit_voxels("crumbs", m, **{field: v}))
+        self.crumbs.changed.connect(lambda field, v, m: station.edit_voxels(tr("crumbs"), m, **{field: v}))
         self.section("Surface")
         self.steps = self.add(SurfaceSteps(station))
         self.section("Skin")
@@ -78,7 +78,7 @@ class VoxelsSettings(SettingsPanel):
     def _along(self, number, moving):
         floor, ceiling = limits(Voxels, "final")
         voxel = float(f"{self._long() / number:.4g}")
-        self._station.edit_voxels("final voxel", moving, final=min(max(voxel, floor), ceiling))
+        self._station.edit_voxels(tr("final voxel"), moving, final=min(max(voxel, floor), ceiling))
 
     def _long(self):
         ahead = self._station.ahead
@@ -86,7 +86,7 @@ class VoxelsSettings(SettingsPanel):
 
     def _auto(self, on):
         mound = self._station.document.mound
-        self._station.edit_voxels("draft voxel", draft=None if on else draft_voxel(mound))
+        self._station.edit_voxels(tr("draft voxel"), draft=None if on else draft_voxel(mound))
 
     def show_building(self, building, finished):
         """Follow the build.

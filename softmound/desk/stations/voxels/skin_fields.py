@@ -5,7 +5,7 @@ from PyQt6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 from ....core.recipe import LowerSkin, Skin
 from ...controls import Row, text_label
 from ...part_fields import PartFields
-from ...words import tr
+from ...words import in_words, tr
 
 
 class SkinFields(QWidget):
@@ -40,11 +40,11 @@ class SkinFields(QWidget):
     def _edit(self, field, value, moving):
         if field == "shell" and value is not None and self._station.document.mound.skin.shell is None:
             value = float(f"{max(self._station.long() / 20.0, 0.02):.2g}")  # a wall that suits this cloud
-        self._station.edit_skin(f"skin {field}", moving, **{field: value})
+        self._station.edit_skin(tr("skin {}").format(in_words(field)), moving, **{field: value})
 
     def _edit_below(self, field, value, moving):
         if self._station.document.mound.skin.below is not None:
-            self._station.edit_skin(f"lower skin {field}", moving, ("below",), **{field: value})
+            self._station.edit_skin(tr("lower skin {}").format(in_words(field)), moving, ("below",), **{field: value})
 
     def show_mound(self, mound):
         """Follow a mound.

@@ -6,7 +6,7 @@ from ....core.engine.density import bounds_of, span_of
 from ....core.recipe import LowerSkin, limits
 from ....core.recipe.places import changed, without
 from ...document import refusing
-from ...words import tr
+from ...words import in_words, tr
 from ..station import Station
 from .cost_line import CostLine
 from .settings import VoxelsSettings
@@ -84,7 +84,8 @@ class VoxelsStation(Station):
         """
         # It can be seen but spoils nothing: about a hundredth of the cloud.
         step = kind.begun(float(f"{max(self.long() / 100.0, 0.01):.2g}"))
-        self.document.apply(tr("{} the surface").format(step.step), lambda mound: mound.edited(steps=(*mound.steps, step)))
+        self.document.apply(tr("{} the surface").format(in_words(step.step)),
+                            lambda mound: mound.edited(steps=(*mound.steps, step)))
 
     def edit_step(self, number, word, moving=False, **changes):
         """Change a step on the surface.
@@ -130,7 +131,7 @@ class VoxelsStation(Station):
         blend = min(float(f"{self.long() / 12.0:.2g}"), limits(LowerSkin, "blend")[1])
         below = LowerSkin(thickness=skin.thickness, core=skin.core, curve=skin.curve, altitude=float(f"{self.middle():.3g}"),
                           blend=blend) if on else None
-        self.edit_skin("lower skin", below=below)
+        self.edit_skin(tr("lower skin"), below=below)
 
     def middle(self):
         """Altitude halfway up the cloud.
