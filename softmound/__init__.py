@@ -6,7 +6,9 @@ rest of `softmound.scripting`.
 
 __version__ = "0.2.0"
 
-_SCRIPTING = ("Cloud", "Mound", "Problem", "at_frame", "build", "export", "picture", "publish", "read", "start", "write")
+_SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
+              "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread",
+              "start", "verify", "write", "write_flock")
 
 
 def __getattr__(name):

@@ -6,32 +6,125 @@ degrees, colours linear RGB. All of it is found as ``softmound.NAME``, too.
 
 from __future__ import annotations
 
+import functools
+import math
 import os
-from collections.abc import Sequence
+import pathlib
+from collections.abc import Callable, Sequence
 from dataclasses import dataclass
-from typing import Any, Union
+from typing import Any, ParamSpec, TypeVar, Union
 
 import numpy as np
 import numpy.typing as npt
+from pydantic import ValidationError
 
-from .core.engine.density import density_grid, draft_voxel
+from .core.engine.density import draft_voxel
+from .core.engine.films import film_of_line
+from .core.engine.forecast import memory_limit, refuse_unless_fits
+from .core.engine.framing import untouched
+from .core.engine.moving import frames_written
+from .core.engine.siblings import sibling
 from .core.engine.stages import Stages
-from .core.engine.stills import Taking, still_of
+from .core.engine.stills import Taking, refuse_too_many_pixels, still_of
+from .core.exchange.export import ExportOptions
 from .core.exchange.pictures import write_picture
-from .core.exchange.stated import metadata_of
-from .core.exchange.vdb import write_vdb
+from .core.exchange.png import png_of
+from .core.formation.filming import take_picture
+from .core.formation.spreading import spread_again
+from .core.formation.standing import bounds_of_flock, sources_of
+from .core.growth.growing import grown
+from .core.growth.kept import KeptGrowth
+from .core.growth.riding import frozen, frozen_mound
+from .core.growth.source import growth_for
+from .core.library.asset import About
 from .core.library.asset import publish as _publish
+from .core.library.choices import MORE, TIERS
+from .core.library.delivery import delivered
+from .core.library.frames import Frames
+from .core.library.index import Index
+from .core.library.receiving import received
+from .core.library.shelf import read_version
+from .core.library.shelf import verify as _verify
+from .core.light.camera import fitted
 from .core.light.looks import held
-from .core.problems import Problem
+from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
+from .core.recipe.flock import Asset, Flock, Kind, Member, Spread
+from .core.recipe.flock_files import read_flock, write_flock
+from .core.recipe.time import TimeLine
 from .core.recipe.timing import at_frame as _at_frame
+from .core.starts.species import STARTS
 from .core.starts.species import start as _start
 from .core.volume.sample import sample
 from .core.volume.windows import read_window
 
 Path = Union[str, "os.PathLike[str]"]
+P = ParamSpec("P")
+R = TypeVar("R")
 
-__all__ = ["Cloud", "Mound", "Problem", "at_frame", "build", "export", "picture", "publish", "read", "start", "write"]
+__all__ = ["Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
+           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread", "start",
+           "verify", "write", "write_flock"]
+
+
+def _refusing(function: Callable[P, R]) -> Callable[P, R]:
+    """A function in which whatever is outside of its limits is a `Problem`, never an error of what stands below."""
+    @functools.wraps(function)
+    def met(*given: P.args, **named: P.kwargs) -> R:
+        try:
+            return function(*given, **named)
+        except ValidationError as error:
+            raise Problem(sentence_for(error, f"softmound.{function.__name__}")) from error
+        except MemoryError as error:
+            raise Problem("Memory ran out; choose a larger voxel or a smaller picture.") from error
+
+    return met
+
+
+def _number(value: Any, low: float, high: float, what: str) -> float:
+    """A number within limits."""
+    try:
+        number = float(value)
+    except (TypeError, ValueError):
+        number = math.nan
+    if not low <= number <= high:
+        raise Problem("{!r} is no {}; give a number from {:g} to {:g}.", value, what, low, high)
+    return number
+
+
+def _whole(value: Any, low: int, high: int, what: str) -> int:
+    """A whole number within limits."""
+    number = _number(value, low, high, what)
+    if number != int(number):
+        raise Problem("{!r} is no {}; give a whole number.", value, what)
+    return int(number)
+
+
+def _voxel(mound: Mound, voxel: float | None) -> float:
+    return draft_voxel(mound) if voxel is None else _number(voxel, 0.005, 500.0, "voxel in metres")
+
+
+def _size(size: Sequence[int]) -> tuple[int, int]:
+    try:
+        width, height = size
+    except (TypeError, ValueError):
+        raise Problem("{!r} is no size; give width and height in pixels.", size) from None
+    found = _whole(width, 16, 16_384, "width in pixels"), _whole(height, 16, 16_384, "height in pixels")
+    refuse_too_many_pixels(*found)
+    return found
+
+
+def _taking(size: Sequence[int], true_light: bool, noise: float, passes: int) -> Taking:
+    return Taking(*_size(size), true=bool(true_light), noise=_number(noise, 0.002, 1.0, "noise"),
+                  passes=_whole(passes, 1, 5_000, "number of passes"))
+
+
+def _frames(mound: Mound, first: int | None, last: int | None) -> tuple[Mound, range]:
+    """A mound with a time line, and which of its frames are meant."""
+    line = mound.time or TimeLine(first=1 if first is None else first, last=TimeLine().last if last is None else last)
+    first = _whole(line.first if first is None else first, -100_000, 1_000_000, "frame")
+    last = _whole(line.last if last is None else last, first, first + 9_999, "last frame")
+    return mound.edited(time=line), range(first, last + 1)
 
 
 @dataclass(frozen=True, eq=False)
@@ -83,8 +176,19 @@ class Cloud:
         -------
         ndarray of float32, shape (n,)
             Between voxels read straight; 0 where nothing is.
+
+        Raises
+        ------
+        Problem
+            When these are no places.
         """
-        found: npt.NDArray[np.float32] = sample(self.grid, np.atleast_2d(np.asarray(points, np.float64)))
+        try:
+            places = np.atleast_2d(np.asarray(points, np.float64))
+        except (TypeError, ValueError) as error:
+            raise Problem("Places are rows of three numbers in metres.") from error
+        if places.ndim != 2 or places.shape[1] != 3 or not np.isfinite(places).all():
+            raise Problem("Places are rows of three finite numbers in metres; these have the shape {}.", places.shape)
+        found: npt.NDArray[np.float32] = sample(self.grid, places)
         return found
 
     def dense(self) -> tuple[npt.NDArray[np.float32], tuple[float, ...]]:
@@ -100,16 +204,64 @@ class Cloud:
         Raises
         ------
         Problem
-            When there is no cloud.
+            When there is no cloud, or too much of it.
         """
         box = self.grid.brick_bounds()
         if box is None:
             raise Problem("This cloud is empty; there is nothing to be made dense.")
         low, high = (np.asarray(corner) for corner in box)
+        count = math.prod(int(n) for n in high + 1 - low)
+        if 4 * count > memory_limit():
+            raise Problem("As one array this cloud takes {:,.1f} GB, more than there is; choose a larger voxel.", 4 * count / 1e9)
         values = read_window(self.grid, low // 8, (high + 1 - low) // 8)
         return values, tuple(float(v) for v in self.grid.world(low))
 
 
+@dataclass(frozen=True)
+class Published:
+    """A published version.
+
+    Attributes
+    ----------
+    folder : str
+    name : str
+    number : int
+    facts : dict
+        Its `asset.json`: see `docs/mound-format.md`.
+    """
+
+    folder: str
+    name: str
+    number: int
+    facts: dict[str, Any]
+
+
+def _published(version: Any) -> Published:
+    return Published(str(version.folder), version.facts["name"], version.number, version.facts)
+
+
+@dataclass(frozen=True, eq=False)
+class Growth:
+    """Frames of a growth in a folder.
+
+    Attributes
+    ----------
+    folder : str
+    frames : list of int
+        Those that are kept.
+    rate : float
+        Frames a second.
+    """
+
+    folder: str
+    frames: list[int]
+    rate: float
+
+
+# -- mounds ------------------------------------------------------------------------------------------
+
+
+@_refusing
 def read(path: Path) -> Mound:
     """Open a `.mound` file.
 
@@ -129,6 +281,7 @@ def read(path: Path) -> Mound:
     return read_mound(path)
 
 
+@_refusing
 def write(mound: Mound, path: Path) -> None:
     """Save a mound, so that a crash leaves the old file or the new one.
 
@@ -145,7 +298,9 @@ def write(mound: Mound, path: Path) -> None:
     write_mound(path, mound)
 
 
-def start(species: str = "mediocris", name: str = "Untitled", **numbers: Any) -> Mound:
+@_refusing
+def start(species: str = "mediocris", name: str = "Untitled", span: float = 300.0, seed: int = 3, looks: float | None = None,
+          **asked: Any) -> Mound:
     """A first shape.
 
     Parameters
@@ -153,8 +308,13 @@ def start(species: str = "mediocris", name: str = "Untitled", **numbers: Any) ->
     species : str, optional
         As `softmound starts` lists them.
     name : str, optional
-    **numbers
-        Of `softmound.core.starts.species.start`: span, height, lean, turrets, seed.
+    span : float, optional
+        Longest side, metres.
+    seed : int, optional
+    looks : float, optional
+        Size of the natural cloud it looks as large as, metres; default the start's own.
+    **asked
+        `height`, `lean`, `turrets`, `tired`.
 
     Returns
     -------
@@ -163,12 +323,46 @@ def start(species: str = "mediocris", name: str = "Untitled", **numbers: Any) ->
     Raises
     ------
     Problem
-        When there is no such species.
+        When there is no such species, or a number is outside its limits.
     """
-    made: Mound = _start(species, name, **numbers)
+    if species not in STARTS:
+        raise Problem("There is no start {!r}; choose one of {}.", species, ", ".join(STARTS))
+    strange = set(asked) - {"height", "lean", "turrets", "tired"}
+    if strange:
+        raise Problem("A start takes no {!r}; it takes span, seed, looks, height, lean, turrets and tired.", min(strange))
+    numbers = {key: _number(value, -1e9, 1e9, key) for key, value in asked.items() if value is not None}
+    if "turrets" in numbers:
+        numbers["turrets"] = _whole(asked["turrets"], 1, 24, "number of turrets")
+    made: Mound = _start(species, name, _number(span, 0.1, 20_000.0, "span in metres"), _whole(seed, 0, 2**31 - 1, "seed"),
+                         None if looks is None else _number(looks, 1e-6, 1e9, "size in metres"), **numbers)
     return made
 
 
+@_refusing
+def at_frame(mound: Mound, frame: float) -> Mound:
+    """A mound as it is at a frame of its time line.
+
+    Parameters
+    ----------
+    mound : Mound
+    frame : float
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+        When it is no frame, or one of its keys cannot be.
+    """
+    return _at_frame(mound, _number(frame, -1e7, 1e7, "frame"))
+
+
+# -- density, pictures, files ------------------------------------------------------------------------
+
+
+@_refusing
 def build(mound: Mound, voxel: float | None = None) -> Cloud:
     """Make the density of a mound.
 
@@ -187,10 +381,14 @@ def build(mound: Mound, voxel: float | None = None) -> Cloud:
     Problem
         When it does not fit into memory.
     """
-    return Cloud(density_grid(mound, draft_voxel(mound) if voxel is None else voxel))
+    voxel, stages = _voxel(mound, voxel), Stages()
+    refuse_unless_fits(stages.forecast(mound), voxel)
+    return Cloud(stages.density(mound, voxel, remember=False))
 
 
-def export(cloud: Cloud, mound: Mound, path: Path) -> None:
+@_refusing
+def export(cloud: Cloud, mound: Mound, path: Path, unit: str = "m", up: str = "y", origin: str = "kept", half: bool = True,
+           grid: str = "density") -> None:
     """Write a cloud as OpenVDB, read it back and compare.
 
     Parameters
@@ -200,18 +398,21 @@ def export(cloud: Cloud, mound: Mound, path: Path) -> None:
         For its name, medium and seeds.
     path : path-like
         .vdb
+    unit, up, origin, half, grid : optional
+        As of `softmound build`.
 
     Raises
     ------
     Problem
         If it cannot be written or does not hold what it should.
     """
-    seeds = [grain.seed for grain in mound.grains]
-    write_vdb(path, cloud.grid, metadata=metadata_of(mound.name, mound.light.medium, seeds))
+    cloud.bounds  # refused here when it is empty
+    delivered(path, mound, cloud.grid, cloud.voxel, ExportOptions(up, unit, origin, half, grid))
 
 
+@_refusing
 def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: float | None = None, true_light: bool = False,
-            noise: float = 0.05, passes: int = 8) -> None:
+            noise: float = 0.05, passes: int = 8, fit: bool | None = None) -> None:
     """Take a picture of a mound in its light, from its view.
 
     Parameters
@@ -229,19 +430,157 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
         When traced light is enough.
     passes : int, optional
         Rays for each pixel of Draft light.
+    fit : bool, optional
+        From so far away that all of it is seen; default where no view was ever chosen.
 
     Raises
     ------
     Problem
         If it cannot be taken or written.
     """
-    stages, voxel = Stages(), draft_voxel(mound) if voxel is None else voxel
-    taking = Taking(int(size[0]), int(size[1]), true=true_light, noise=noise, passes=passes)
-    still = still_of(stages, mound, density_grid(mound, voxel), stages.density_key(mound, voxel), taking)
+    taking, voxel = _taking(size, true_light, noise, passes), _voxel(mound, voxel)
+    cloud, stages = build(mound, voxel), Stages()
+    if untouched(mound.view) if fit is None else fit:
+        low, high = cloud.bounds
+        mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
+    still = still_of(stages, mound, cloud.grid, stages.density_key(mound, voxel), taking)
     write_picture(path, still, held(mound.light, still.radiance), mound)
 
 
-def publish(mound: Mound, library: Path, voxel: float | None = None) -> str:
+@_refusing
+def frames(mound: Mound, folder: Path, first: int | None = None, last: int | None = None, voxel: float | None = None,
+           velocity: bool = False, force: bool = False) -> list[str]:
+    """Write numbered OpenVDB frames of a mound that moves.
+
+    Parameters
+    ----------
+    mound : Mound
+        Without a time line its grains evolve at 24 frames a second.
+    folder : path-like
+    first, last : int, optional
+        Default the whole line.
+    voxel : float, optional
+        Metres; default the draft voxel.
+    velocity : bool, optional
+        With a grid of velocity, by how forms move.
+    force : bool, optional
+        Replace files that are there.
+
+    Returns
+    -------
+    list of str
+        Files, in their order.
+
+    Raises
+    ------
+    Problem
+    """
+    mound, numbers = _frames(mound, first, last)
+    frames_written(mound, folder, numbers, _voxel(mound, voxel), force=force, velocity=velocity)
+    return [str(path) for path in sorted(pathlib.Path(folder).glob("*.vdb"))]
+
+
+@_refusing
+def film(mound: Mound, path: Path, first: int | None = None, last: int | None = None, size: Sequence[int] = (1280, 720),
+         voxel: float | None = None, true_light: bool = False, noise: float = 0.05, passes: int = 4) -> None:
+    """Take a film of a mound that moves.
+
+    Parameters
+    ----------
+    mound : Mound
+    path : path-like
+        .mp4, .webp, .gif or .png; without an ending a folder of numbered pictures.
+    first, last : int, optional
+        Default the whole line.
+    size, voxel, true_light, noise, passes : optional
+        As of `picture`.
+
+    Raises
+    ------
+    Problem
+    """
+    mound, numbers = _frames(mound, first, last)
+    film_of_line(pathlib.Path(path), mound, numbers, _taking(size, true_light, noise, passes), _voxel(mound, voxel))
+
+
+# -- growth ------------------------------------------------------------------------------------------
+
+
+@_refusing
+def grow(mound: Mound, folder: Path, seconds: float = 4.0, cell: float | None = None, rate: float = 24.0, **numbers: Any) -> Growth:
+    """Let smoke and cloud rise from the form of a mound.
+
+    Parameters
+    ----------
+    mound : Mound
+    folder : path-like
+        Goes on there if it holds the same growth; another one is left alone and refused.
+    seconds : float, optional
+        Of the film.
+    cell : float, optional
+        Metres; default a 64th of the span.
+    rate : float, optional
+        Frames a second.
+    **numbers
+        Others of its growth: seed, heat, moisture, wind and so on.
+
+    Returns
+    -------
+    Growth
+
+    Raises
+    ------
+    Problem
+    """
+    chosen = {"seconds": _number(seconds, 0.001, 3_600.0, "time in seconds"), **numbers}
+    if cell is not None:
+        chosen["cell"] = _number(cell, 0.005, 500.0, "cell in metres")
+    mound = mound.edited(growth=(mound.growth or growth_for(mound)).edited(**chosen))
+    kept = grown(mound, folder, _number(rate, 0.1, 240.0, "rate"), going_on=True)
+    return Growth(str(folder), kept.numbers(), kept.rate)
+
+
+@_refusing
+def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float = 0.5, seed: int = 1) -> Mound:
+    """A frame of a growth as a mound of its own, refined.
+
+    Parameters
+    ----------
+    folder : path-like
+        Of a growth.
+    frame : int, optional
+        Default the last that is kept.
+    finer : int, optional
+        Voxels along a cell.
+    detail : float, optional
+        How far noise eats into the edge, 0 to 1.
+    seed : int, optional
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+    """
+    kept = KeptGrowth(folder)
+    numbers = kept.numbers()
+    if not numbers:
+        raise Problem("{}: no frame is kept yet; let it grow first.", folder)
+    held_ = kept.frame(numbers[-1] if frame is None else _whole(frame, 0, 99_999, "frame"))
+    grid = frozen(held_, _whole(finer, 1, 5_000, "number of voxels"), _number(detail, 0.0, 1.0, "share"),
+                  seed=_whole(seed, 0, 2**31 - 1, "seed"))
+    made: Mound = frozen_mound(kept.mound, held_, grid)
+    return made
+
+
+# -- library -----------------------------------------------------------------------------------------
+
+
+@_refusing
+def publish(mound: Mound, library: Path, voxel: float | None = None, tiers: Sequence[int] = (1,), seed: int = 0,
+            more: Sequence[str] = (), first: int | None = None, last: int | None = None, rate: float = 24.0, **about: Any) -> str:
     """Publish a version of a mound.
 
     Parameters
@@ -251,6 +590,18 @@ def publish(mound: Mound, library: Path, voxel: float | None = None) -> str:
         Folder.
     voxel : float, optional
         Of the full tier, metres; default the mound's final voxel.
+    tiers : sequence of int, optional
+        Times by which voxels are wider: 1, 2, 4, 8, 16.
+    seed : int, optional
+        Of the sibling; 0 is the mound itself.
+    more : sequence of str, optional
+        "suns", "turntable", "proxy".
+    first, last : int, optional
+        Publish frames, in which the grains move on.
+    rate : float, optional
+        Frames a second.
+    **about
+        What there is to say of it: note, tags, shots, author, licence, species.
 
     Returns
     -------
@@ -260,26 +611,192 @@ def publish(mound: Mound, library: Path, voxel: float | None = None) -> str:
     Raises
     ------
     Problem
-        If it cannot be written.
+        If it does not fit or cannot be written.
     """
-    return str(_publish(mound, library, mound.voxels.final if voxel is None else voxel))
+    strange = [each for each in tiers if each not in TIERS] + [each for each in more if each not in MORE]
+    if strange or not tiers:
+        raise Problem("{!r} will not do; tiers are some of {}, and more are some of {}.", strange, TIERS, tuple(MORE))
+    span = None
+    if first is not None or last is not None:
+        _, numbers = _frames(mound, first, last)
+        span = Frames(numbers[0], numbers[-1], _number(rate, 0.1, 240.0, "rate"))
+    mound = sibling(mound, _whole(seed, 0, 100_000, "seed"))
+    voxel = mound.voxels.final if voxel is None else _voxel(mound, voxel)
+    tiers = tuple(sorted(set(tiers)))
+    return str(_publish(mound, library, voxel, about=About(**about), tiers=tiers, more=tuple(more), frames=span))
 
 
-def at_frame(mound: Mound, frame: float) -> Mound:
-    """A mound as it is at a frame of its time line.
+@_refusing
+def search(library: Path, words: str = "", tags: Sequence[str] = (), shots: Sequence[str] = (), order: str = "newest",
+           limit: int | None = None) -> list[Published]:
+    """Published versions that match all that is asked for.
 
     Parameters
     ----------
-    mound : Mound
-    frame : float
+    library : path-like
+    words : str, optional
+        Beginnings of words.
+    tags, shots : sequence of str, optional
+    order : str, optional
+        newest, name, span, thick, largest.
+    limit : int, optional
 
     Returns
     -------
-    Mound
+    list of Published
 
     Raises
     ------
     Problem
-        When one of its keys cannot be.
+        If there is no such library or order.
     """
-    return _at_frame(mound, frame)
+    from .core.library.choices import ORDERS
+
+    if not pathlib.Path(library).is_dir():
+        raise Problem("{}: there is no such folder; check the name.", library)
+    if order not in ORDERS:
+        raise Problem("There is no order {!r}; choose one of {}.", order, ", ".join(ORDERS))
+    with Index(library) as index:
+        index.refresh()
+        found = index.search(words, tags=tuple(tags), shots=tuple(shots), order=order,
+                             limit=None if limit is None else _whole(limit, 1, 1_000_000, "number of versions"))
+    return [_published(version) for version in found]
+
+
+@_refusing
+def verify(folder: Path) -> Published:
+    """Check that the files of a version are those that were published.
+
+    Parameters
+    ----------
+    folder : path-like
+
+    Returns
+    -------
+    Published
+
+    Raises
+    ------
+    Problem
+        Names the first file that is missing or differs.
+    """
+    return _published(_verify(folder))
+
+
+@_refusing
+def receive(folder: Path, path: Path, tier: int | None = None, frame: int | None = None, size: Sequence[int] = (640, 400)) -> None:
+    """Render a version from its files alone, as whoever gets it would.
+
+    Parameters
+    ----------
+    folder : path-like
+        Of a version.
+    path : path-like
+        .png
+    tier, frame : int, optional
+    size : sequence of int, optional
+
+    Raises
+    ------
+    Problem
+    """
+    from .core.aside import write_whole
+
+    write_whole(path, png_of(received(read_version(folder), tier, size=_size(size), frame=frame).pixels))
+
+
+# -- flocks ------------------------------------------------------------------------------------------
+
+
+@_refusing
+def place(flock: Flock, asset: str, at: Sequence[float] = (0.0, 0.0, 0.0), size: float = 1.0, turn: float = 0.0) -> Flock:
+    """A flock with one member more.
+
+    Parameters
+    ----------
+    flock : Flock
+    asset : str
+        Name of a published cloud, or a .vdb or .mound file.
+    at : sequence of float, optional
+        Where the middle of its underside stands, metres.
+    size : float, optional
+        Times its own.
+    turn : float, optional
+        About the vertical, degrees.
+
+    Returns
+    -------
+    Flock
+
+    Raises
+    ------
+    Problem
+    """
+    file = asset if asset.endswith((".vdb", ".mound")) else ""
+    shown = Asset(name=pathlib.Path(asset).stem if file else asset, file=file)
+    member = Member.model_validate({"asset": shown, "place": tuple(at), "size": size, "turn": (0.0, turn, 0.0)})
+    return flock.edited(members=(*flock.members, member))
+
+
+@_refusing
+def spread(flock: Flock, library: Path, assets: Sequence[str], count: int = 40, size: Sequence[float] = (4000.0, 4000.0),
+           seed: int = 1, name: str = "Spread", **rule: Any) -> Flock:
+    """A flock with members placed over an area by one seed.
+
+    Parameters
+    ----------
+    flock : Flock
+    library : path-like
+    assets : sequence of str
+        Names of published clouds.
+    count : int, optional
+        At the most.
+    size : sequence of float, optional
+        Width and depth, metres.
+    seed : int, optional
+    name : str, optional
+        Of the spread; one that is there is replaced.
+    **rule
+        Others of `softmound spread`: apart, overlap, turned, sizes, thinning, low, high and so on.
+
+    Returns
+    -------
+    Flock
+
+    Raises
+    ------
+    Problem
+    """
+    kinds = tuple(Kind(asset=Asset(name=asset)) for asset in assets)
+    made = Spread.model_validate({"name": name, "kinds": kinds, "count": count, "size": tuple(size), "seed": seed, **rule})
+    flock = flock.edited(spreads=(*(s for s in flock.spreads if s.name != name), made))
+    radii = {asset: source.radius for asset, source in sources_of(flock, library).items()}
+    placed: Flock = spread_again(flock, radii, name)
+    return placed
+
+
+@_refusing
+def flock_picture(flock: Flock, library: Path, path: Path, size: Sequence[int] = (1280, 720), true_light: bool = False,
+                  noise: float = 0.05, passes: int = 8, fit: bool | None = None, folder: Path = ".") -> None:
+    """Take a picture of a flock.
+
+    Parameters
+    ----------
+    flock : Flock
+    library : path-like
+    path : path-like
+        .png or .exr
+    size, true_light, noise, passes, fit : optional
+        As of `picture`.
+    folder : path-like, optional
+        Of the flock, where files that it names lie.
+
+    Raises
+    ------
+    Problem
+    """
+    taking, sources, view = _taking(size, true_light, noise, passes), sources_of(flock, library, folder), flock.view
+    if untouched(view, flock=True) if fit is None else fit:
+        box = bounds_of_flock(flock, sources)
+        view = view if box is None else fitted(view, box[0], box[1], taking.width, taking.height)
+    take_picture(path, flock, sources, taking, view, folder)

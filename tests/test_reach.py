@@ -267,7 +267,8 @@ class Growths(unittest.TestCase):
         with np.load(path) as held:
             arrays = {name: held[name] for name in held.files}
         wrong = {"low": {"low": np.array([10**9, 0, 0])}, "shape": {"flow": arrays["flow"][:-1]},
-                 "flat": {"cloud": arrays["cloud"][0]}, "words": {"low": np.array(["a", "b", "c"])}, "NaN": {"cloud": np.full_like(arrays["cloud"], np.nan)}}
+                 "flat": {"cloud": arrays["cloud"][0]}, "words": {"low": np.array(["a", "b", "c"])},
+                 "NaN": {"cloud": np.full_like(arrays["cloud"], np.nan)}}
         contents = {"cut": whole[:len(whole) // 2], "empty": b"", "garbage": bytes(range(256)) * 9}
         for name, change in wrong.items():
             np.savez(path, **{**arrays, **change})

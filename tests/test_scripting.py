@@ -1,6 +1,7 @@
 """The interface for scripts: what it does, its types, its examples."""
 
 import csv
+import functools
 import importlib.util
 import pathlib
 import subprocess
@@ -70,6 +71,48 @@ class Interface(unittest.TestCase):
         self.assertEqual((found.stdout, found.returncode), ("", 0))
 
 
+class Limits(unittest.TestCase):
+    """Nothing that a script gives leads anywhere but to an answer or a `Problem`."""
+
+    def test_every_function_refuses_what_cannot_be(self):
+        mound, nan = ball_mound(12.0, 2.0), float("nan")
+        with tempfile.TemporaryDirectory() as name:
+            folder = pathlib.Path(name)
+            picture = functools.partial(softmound.picture, mound, folder / "p.png")
+            flock = softmound.Flock()
+            for number, tried in enumerate((
+                    lambda: softmound.start("nope"), lambda: softmound.start(span=nan), lambda: softmound.start(seed=1.5),
+                    lambda: softmound.start(width=3), lambda: softmound.start(turrets="many"), lambda: softmound.start(name="a/b"),
+                    lambda: softmound.build(mound, voxel=1e-6), lambda: softmound.build(mound, voxel=-1.0),
+                    lambda: softmound.build(mound, voxel=nan), lambda: softmound.build(mound, voxel="fine"),
+                    lambda: softmound.build(mound.edited(mass=mound.mass.edited(forms=tuple(
+                        f.edited(radii=(9e3, 9e3, 9e3)) for f in mound.mass.forms))), voxel=0.01),
+                    lambda: picture(size=(0, 0)), lambda: picture(size=7), lambda: picture(size=(16_384, 16_384), passes=0),
+                    lambda: picture(noise=nan, true_light=True), lambda: mound.edited(name=""),
+                    lambda: mound.edited(voxels=mound.voxels.edited(final=-3.0)), lambda: mound.edited(colour=3),
+                    lambda: softmound.at_frame(mound, nan), lambda: softmound.at_frame(mound, "first"),
+                    lambda: softmound.export(softmound.build(mound, voxel=2.0), mound, folder / "x.vdb", unit="parsec"),
+                    lambda: softmound.build(mound, voxel=2.0).sample([[nan, 0.0, 0.0]]),
+                    lambda: softmound.build(mound, voxel=2.0).sample([1.0, 2.0]),
+                    lambda: softmound.publish(mound, folder, tiers=(3,)), lambda: softmound.publish(mound, folder, tiers=()),
+                    lambda: softmound.publish(mound, folder, note=7), lambda: softmound.publish(mound, folder, colour="red"),
+                    lambda: softmound.publish(mound, folder, more=("films",)),
+                    lambda: softmound.search(folder / "none"), lambda: softmound.search(folder, order="best"),
+                    lambda: softmound.verify(folder), lambda: softmound.receive(folder, folder / "r.png"),
+                    lambda: softmound.grow(mound, folder / "g", seconds=nan),
+                    lambda: softmound.grow(mound, folder / "g", heat=-1e9),
+                    lambda: softmound.freeze(folder),
+                    lambda: softmound.frames(mound, folder / "f", first=3, last=1),
+                    lambda: softmound.film(mound, folder / "f.mp4", size=(1, 1)),
+                    lambda: softmound.place(flock, "Loaf", at=(nan, 0.0, 0.0)), lambda: softmound.place(flock, ""),
+                    lambda: softmound.spread(flock, folder, ["Loaf"]), lambda: softmound.spread(flock, folder, [], wide=3),
+                    lambda: softmound.flock_picture(flock, folder, folder / "s.png"),
+                    lambda: softmound.read_flock(folder / "n.flock"))):
+                with self.subTest(number), self.assertRaises(softmound.Problem):
+                    tried()
+            self.assertEqual([p.name for p in folder.rglob("*") if p.is_file()], [])
+
+
 class Examples(unittest.TestCase):
     def run_one(self, name, *more):
         spec = importlib.util.spec_from_file_location(name, EXAMPLES / f"{name}.py")
@@ -80,8 +123,8 @@ class Examples(unittest.TestCase):
         module.main(pathlib.Path(folder.name), *more)
         return pathlib.Path(folder.name)
 
-    def test_there_are_five(self):
-        self.assertEqual(len(list(EXAMPLES.glob("*.py"))), 5)
+    def test_there_are_eight(self):
+        self.assertEqual(len(list(EXAMPLES.glob("*.py"))), 8)
 
     def test_first_cloud(self):
         folder = self.run_one("first_cloud")
@@ -99,6 +142,22 @@ class Examples(unittest.TestCase):
         filled = [float(row["share_filled"]) for row in rows]
         self.assertGreater(max(filled), 0.05)
         self.assertLess(filled[-1], max(filled))
+
+    def test_a_shelf(self):
+        folder = self.run_one("shelf", 2)
+        self.assertEqual(len(list(folder.glob("shelf/*/v00?/*_2.vdb"))), 2)
+        self.assertEqual(len(list(folder.glob("bun_*.png"))), 2)
+
+    def test_what_rises(self):
+        risen = softmound.read(self.run_one("rising", 0.2) / "risen.mound")
+        self.assertEqual([form.kind for form in risen.mass.forms], ["volume"])
+
+    def test_a_morning(self):
+        folder = self.run_one("morning", 8)
+        flock = softmound.read_flock(folder / "morning.flock")
+        self.assertEqual(sum(member.spread == "" for member in flock.members), 1)
+        self.assertGreater(len(flock.members), 4)
+        self.assertTrue((folder / "morning.png").exists())
 
     def test_a_loop(self):
         self.assertEqual(len(list(self.run_one("loop", 3).glob("*.vdb"))), 3)

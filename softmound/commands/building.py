@@ -233,8 +233,8 @@ def _built(mound, args, *more, whole=None):
     if lost and lost["lost"] > SAID_LOST and not args.quiet:
         x, y, z = lost["lost_at"]
         print(f"softmound: {shown(args.mesh)}: {100.0 * lost['lost']:.0f} % of the model is lost, most of it around x {x:g}, "
-              f"y {y:g}, z {z:g} m; it is thinner than grains and voxels leave there. A larger --span or a smaller --voxel keeps more.",
-              file=sys.stderr)
+              f"y {y:g}, z {z:g} m; it is thinner than grains and voxels leave there. A larger --span or a smaller --voxel "
+              "keeps more.", file=sys.stderr)
     facts.update(lost, seconds=round(time.perf_counter() - begun, 3))
     return facts
 

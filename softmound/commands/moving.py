@@ -173,8 +173,8 @@ def _film(args):
         raise Problem(f"{shown(args.growth or args.mound)}: has no frame in that range; choose another.")
     missing = kept.missing(numbers) if kept is not None else []
     if missing:
-        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would run "
-                      "too fast there; let it grow again, or choose frames before or after by --range.")
+        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would "
+                      "run too fast there; let it grow again, or choose frames before or after by --range.")
     if args.dry_run:
         foretold(args, [out])
         return

@@ -4,13 +4,10 @@ import pathlib
 import time
 
 from ..core.aside import shown
-from ..core.problems import DoesNotFit, Problem
+from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
 from .viewing import kept_or_turned, looking, view_of
-
-BYTES = 220
-"""Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
 
 
 def add_to(actions):
@@ -100,13 +97,14 @@ def _opened(args, progress):
     from ..core.engine.density import draft_voxel
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
+    from ..core.engine.stills import refuse_too_many_pixels
     from ..core.light.denoise import refuse_to_denoise
     from ..core.light.situations import with_floor
     from ..core.recipe import read_mound
 
     if args.denoise:
         refuse_to_denoise()
-    _refuse_too_many_pixels(args)
+    refuse_too_many_pixels(*args.size)
     stages, ticket = Stages(), ticket_for(progress)
     if str(args.source).endswith(".mound"):
         mound, read = read_mound(args.source), {}
@@ -159,17 +157,6 @@ def _read(args, ticket):
     if bounds is not None:
         mound = mound.edited(view=fitted(View(), *(grid.world(b) for b in bounds), *args.size))
     return mound, grid, placement
-
-
-def _refuse_too_many_pixels(args):
-    from ..core.engine.forecast import memory_limit
-
-    width, height = args.size
-    need, limit = width * height * BYTES, memory_limit()
-    if need > limit:
-        share = (limit / need) ** 0.5
-        raise DoesNotFit(f"A picture of {width}x{height} needs about {need / 1e9:,.1f} GB and {limit / 1e9:,.1f} GB are free; the "
-                         f"largest of that shape that fits is about {int(width * share)}x{int(height * share)}.")
 
 
 def _taking(args):

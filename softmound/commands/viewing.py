@@ -67,11 +67,10 @@ def view_of(args, view, bounds, turns=(0.0,), chosen=False):
     -------
     View
     """
+    from ..core.engine.framing import untouched
     from ..core.light.camera import fitted
-    from ..core.recipe import View
 
-    untouched = {"azimuth": view.azimuth, "elevation": view.elevation, "focal": view.focal, "aspect": view.aspect}
-    never_set = not chosen and view == View(**untouched)
+    never_set = not chosen and untouched(view)
     if args.focal is not None:
         view = view.edited(focal=args.focal)
     if args.fit or never_set and args.distance is None and args.target is None:

@@ -90,6 +90,8 @@ def sentence_for(error, source):
         text = Sentence("{} is {}; set it to at least {}", place, value, context.get("ge", context.get("gt")))
     elif kind in ("less_than_equal", "less_than"):
         text = Sentence("{} is {}; set it to at most {}", place, value, context.get("le", context.get("lt")))
+    elif kind == "string_pattern_mismatch":
+        text = Sentence("{} is {}; name it without slashes, control characters, and dots alone", place, value)
     elif kind == "finite_number":
         text = Sentence("{} is not a finite number; give it a real value", place)
     elif kind == "too_long":

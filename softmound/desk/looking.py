@@ -10,6 +10,7 @@ from ..core.engine.painter import Painter, Request
 from ..core.light.camera import camera_of, fitted
 from ..core.light.cut import Cut
 from .cut import CutHand
+from .words import tr
 
 BESIDE = {"toward": 180.0, "away": 0.0}
 """Azimuth of the sun from behind the camera when it looks toward it, or away from it."""

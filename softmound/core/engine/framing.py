@@ -1,6 +1,8 @@
 """Views that a cloud fills."""
 
 from ..light.camera import fitted
+from ..recipe import View
+from ..recipe.flock import Flock
 from .density import bounds_of, density_grid
 
 ALONG = 72
@@ -27,6 +29,19 @@ def seen_box(mound, along=ALONG):
     grid = density_grid(mound, float(f"{(bounds[1] - bounds[0]).max() / along:.3g}"))
     inside = grid.active_bounds()
     return None if inside is None else tuple(grid.world(corner) for corner in inside)
+
+
+def untouched(view, flock=False):
+    """Return whether nobody has chosen from where to look: the view still has the place and distance that all begin with.
+
+    Parameters
+    ----------
+    view : View
+    flock : bool, optional
+        Of a flock, whose views begin elsewhere.
+    """
+    begun = Flock().view if flock else View()
+    return (view.target, view.distance) == (begun.target, begun.distance)
 
 
 def framed(mound, width=1280, height=800):

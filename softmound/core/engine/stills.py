@@ -12,6 +12,8 @@ from ..light.march import OPACITY, march
 from ..light.radiance import behind_of, radiance_of, traced_radiance
 from ..light.surroundings import Surroundings, surroundings_of
 from ..light.tracer import Tracer
+from ..problems import DoesNotFit
+from .forecast import memory_limit
 from .stages import empty_layers, layers_of, paths_of, pixel_shift, settled_draft
 
 MOST_TURNS = 100_000
@@ -20,6 +22,8 @@ DEPTH_TURNS = 24
 """Paths for each pixel that find the distance at which light was last scattered."""
 PADDING = 6
 """Pixels between the pictures of a contact sheet."""
+BYTES = 220
+"""Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
 
 
 @dataclass(frozen=True)
@@ -77,6 +81,25 @@ class Still:
     turns: int
     bias: float = 0.0
     denoised: bool = False
+
+
+def refuse_too_many_pixels(width, height):
+    """Raise unless a picture fits into memory.
+
+    Parameters
+    ----------
+    width, height : int
+
+    Raises
+    ------
+    DoesNotFit
+        Says how large one of that shape can be.
+    """
+    need, limit = width * height * BYTES, memory_limit()
+    if need > limit:
+        share = (limit / need) ** 0.5
+        raise DoesNotFit("A picture of {}x{} needs about {:,.1f} GB and {:,.1f} GB are free; the largest of that shape that fits "
+                         "is about {}x{}.", width, height, need / 1e9, limit / 1e9, int(width * share), int(height * share))
 
 
 def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):

@@ -4,8 +4,9 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..problems import Problem
 from ..volume.bricks import LANES, SIDE, grid_of
-from .meshes import UNITS
+from .meshes import UNITS, UPS
 
 ORIGINS = ("kept", "centre", "base")
 """As the mound has it; the middle of the cloud's box; the middle of the box's underside."""
@@ -40,6 +41,13 @@ class ExportOptions:
     name: str = "density"
     tolerance: float = 0.0
     surface: bool = False
+
+    def __post_init__(self):
+        for value, there, what in ((self.up, UPS, "up-axis"), (self.unit, UNITS, "unit"), (self.origin, ORIGINS, "origin")):
+            if value not in there:
+                raise Problem("{!r} is no {}; choose one of {}.", value, what, ", ".join(there))
+        if not isinstance(self.name, str) or not self.name or len(self.name) > 80 or not self.name.isprintable():
+            raise Problem("{!r} is no name for the grid; give letters and numbers.", self.name)
 
 
 def origin_of(grid, origin):

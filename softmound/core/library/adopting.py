@@ -80,8 +80,8 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
     def like_the_first(number):
         frame = read_density(files[number], grid, unit, up, None)[0]
         if abs(frame.voxel - density.voxel) > 1e-4 * density.voxel:
-            raise Problem("{}: has voxels of {:g} m where those of {} are {:g}; frames of one cloud have one voxel. Write them alike, "
-                          "or adopt them apart.", shown(files[number]), frame.voxel, shown(path), density.voxel)
+            raise Problem("{}: has voxels of {:g} m where those of {} are {:g}; frames of one cloud have one voxel. Write them "
+                          "alike, or adopt them apart.", shown(files[number]), frame.voxel, shown(path), density.voxel)
         return frame
 
     def fill(aside, names):

@@ -168,10 +168,10 @@ def name_of(folder):
     folder = pathlib.Path(folder)
     try:
         return read_text(folder / NAMED, inside=True)
-    except FileNotFoundError:
-        pass  # published before names were written down, or not at all
     except (OSError, UnicodeError, Problem):
-        return ""
+        if os.path.lexists(folder / NAMED):
+            return ""
+        # Published before names were written down, or not at all.
     for path in sorted(folder.glob(f"v[0-9]*/{FACTS}")):
         try:
             name = json.loads(read_text(path, inside=True))["name"]

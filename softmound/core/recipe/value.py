@@ -13,7 +13,8 @@ Share = Annotated[float, Field(ge=0.0, le=1.0)]
 Seed = Annotated[int, Field(ge=0, le=2**31 - 1)]
 Place = tuple[Metres, Metres, Metres]
 Colour = tuple[Share, Share, Share]
-Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/\\]+$")]
+Name = Annotated[str, Field(min_length=1, max_length=80, pattern=r"^[^\x00-\x1f/\\]*[^\x00-\x1f/\\.][^\x00-\x1f/\\]*$")]
+"""Of one character at least that is no dot: dots alone mean folders."""
 
 
 class Value(BaseModel):

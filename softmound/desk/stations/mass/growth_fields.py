@@ -45,7 +45,8 @@ class GrowthFields:
         panel, window = self._panel, self._window
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
         self.fields.changed.connect(lambda field, value, moving: window.document.apply(
-            tr("growth {}").format(in_words(field)), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})), moving))
+            tr("growth {}").format(in_words(field)), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})),
+            moving))
         title = panel.add(text_label(tr("Gives off where"), "field"))
         self.where = panel.add(Where(GrowthMasks(window.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
@@ -119,7 +120,8 @@ class GrowthMasks:
     def edit_mask(self, _about, number, field, value, moving, part=()):
         """Change a field of a mask, or of a part of it."""
         place = (*WHERE, number, *part)
-        self._document.apply(tr("growth mask {}").format(in_words(field)), lambda mound: changed(mound, place, **{field: value}), moving)
+        self._document.apply(tr("growth mask {}").format(in_words(field)),
+                             lambda mound: changed(mound, place, **{field: value}), moving)
 
     def remove_mask(self, _about, number):
         """Take a mask away."""

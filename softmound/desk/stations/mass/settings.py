@@ -198,7 +198,8 @@ class MassSettings(SettingsPanel):
         if isinstance(value, tuple):
             # Of several forms that are edited together each keeps its other two numbers.
             axis = next((n for n, (a, b) in enumerate(zip(value, before)) if a != b), 0)
-            self._station.replace(lambda form: put(form, (field, axis), lambda _: value[axis]), tr("form {}").format(in_words(field)), moving)
+            self._station.replace(lambda form: put(form, (field, axis), lambda _: value[axis]),
+                                  tr("form {}").format(in_words(field)), moving)
             return
         self._change(field, field, value, moving)
 
