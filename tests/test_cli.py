@@ -2,6 +2,7 @@
 
 import contextlib
 import io
+import itertools
 import json
 import os
 import pathlib
@@ -19,6 +20,8 @@ from PIL import Image
 from softmound import cli, interrupting
 from softmound.cli import main
 from softmound.commands.building import reseeded
+from softmound.core.engine.density import density_grid
+from softmound.core.light.camera import camera_of
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.starts.species import start
 from softmound.core.volume.reference import vdb
@@ -67,7 +70,14 @@ class Command(unittest.TestCase):
         path = self.folder / "tower.mound"
         code, _, _ = self.run_command("new", path, "--start", "congestus", "--span", "900", "--seed", "5")
         self.assertEqual(code, 0)
-        self.assertEqual(read_mound(path), start("congestus", "tower", 900.0, 5))
+        made, begun = read_mound(path), start("congestus", "tower", 900.0, 5)
+        self.assertEqual(made.edited(view=begun.view), begun)
+        # All of it is seen, and it fills the picture.
+        grid, camera = density_grid(made, 12.0), camera_of(made.view, 1280, 800)
+        low, high = (grid.world(corner) for corner in grid.active_bounds())
+        at = np.array([camera.pixel(corner)[:2] for corner in itertools.product(*zip(low, high))])
+        self.assertTrue((at >= 0.0).all() and (at <= (1280.0, 800.0)).all(), at)
+        self.assertGreater(max(np.ptp(at[:, 0]) / 1280.0, np.ptp(at[:, 1]) / 800.0), 0.8)
         self.assertIn("congestus", self.refused("new", self.folder / "x.mound", "--start", "loaf"))
         self.assertIn("span", self.refused("new", self.folder / "x.mound", "--span", "0"))
 

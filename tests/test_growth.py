@@ -444,7 +444,7 @@ class Frames(unittest.TestCase):
         with self.assertRaisesRegex(Problem, "damaged"):
             kept.frame(2)
         (self.folder / "growth.json").write_text("{}")
-        with self.assertRaisesRegex(Problem, "damaged"):
+        with self.assertRaisesRegex(Problem, "growth.json: the field format is missing"):
             KeptGrowth(self.folder)
         with self.assertRaisesRegex(Problem, "no growth"):
             KeptGrowth(self.folder / "nowhere")

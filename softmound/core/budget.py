@@ -167,6 +167,7 @@ def remembered(function):
     Returns
     -------
     callable
+        With `forget`, which lets go of all results, and `known`, whether there is one of some arguments.
     """
     name = f"{function.__module__}.{function.__qualname__}"
 
@@ -176,4 +177,5 @@ def remembered(function):
         return MEMORY.made((name, *arguments), lambda: (function(*arguments),), size_of)[0]
 
     found.forget = lambda: MEMORY.forget(name)
+    found.known = lambda *arguments: MEMORY.get((name, *arguments)) is not None
     return found

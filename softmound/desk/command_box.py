@@ -3,8 +3,9 @@
 from dataclasses import dataclass
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QDialog, QLabel, QLineEdit, QListWidget, QListWidgetItem, QVBoxLayout
+from PyQt6.QtWidgets import QDialog, QHeaderView, QLabel, QLineEdit, QTreeWidget, QTreeWidgetItem, QVBoxLayout
 
+from . import style
 from .manual_dialog import chapters
 from .words import tr
 
@@ -21,13 +22,15 @@ class Entry:
     words : str
         Its name.
     kind : str
-        What it is, and its keys.
+        What it is, and where.
     act : callable
+    keys : str
     """
 
     words: str
     kind: str
     act: callable
+    keys: str = ""
 
 
 def entries_of(window):
@@ -41,13 +44,12 @@ def entries_of(window):
     -------
     list of Entry
     """
-    found = [Entry(tr(name), tr("station, {}").format(n), lambda name=name: window.open_station(name))
+    found = [Entry(tr(name), tr("station"), lambda name=name: window.open_station(name), str(n))
              for n, name in enumerate(window.stations, 1)]
     for command, station in window.commands():
         if command.name != "box":
-            where = ", ".join(part for part in (tr("in {}").format(tr(station)) if station else "", command.keys) if part)
-            found.append(Entry(tr(command.words).rstrip("…"), ", ".join(filter(None, (tr("command"), where))),
-                               lambda command=command: window.actions_[command.name].trigger()))
+            found.append(Entry(tr(command.words).rstrip("…"), tr("command in {}").format(tr(station)) if station else tr("command"),
+                               lambda command=command: window.actions_[command.name].trigger(), command.keys or ""))
     for name, station in window.stations.items():
         for words, control in station.settings.named_controls():
             found.append(Entry(words, tr("number of {}").format(tr(name)), lambda n=name, c=control: _go(window, n, c)))
@@ -81,7 +83,7 @@ def matching(entries, typed):
         name = entry.words.lower()
         return (not name.startswith(typed.lower().strip()), not all(w in name for w in words), len(name))
 
-    held = [e for e in entries if all(w in f"{e.words} {e.kind}".lower() for w in words)]
+    held = [e for e in entries if all(w in f"{e.words} {e.kind} {e.keys}".lower() for w in words)]
     return sorted(held, key=rank)[:MOST] if words else held[:MOST]
 
 
@@ -101,7 +103,7 @@ class CommandBox(QDialog):
     def __init__(self, entries, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Find anything"))
-        self.resize(560, 420)
+        self.resize(640, 460)
         self._entries, self.chosen = entries, None
         column = QVBoxLayout(self)
         self.line = QLineEdit()
@@ -109,7 +111,17 @@ class CommandBox(QDialog):
         self.line.setAccessibleName(tr("Find anything"))
         self.line.textChanged.connect(self._show)
         self.line.installEventFilter(self)
-        self.list = QListWidget()
+        self.list = QTreeWidget()
+        self.list.setColumnCount(3)
+        self.list.setHeaderHidden(True)
+        self.list.setRootIsDecorated(False)
+        self.list.setAllColumnsShowFocus(True)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        header = self.list.header()
+        header.setStretchLastSection(False)
+        header.setSectionResizeMode(0, QHeaderView.ResizeMode.Stretch)
+        for column_ in (1, 2):
+            header.setSectionResizeMode(column_, QHeaderView.ResizeMode.ResizeToContents)
         self.list.setAccessibleName(tr("What was found"))
         self.list.itemActivated.connect(lambda _: self._take())
         self.list.itemClicked.connect(lambda _: self._take())
@@ -122,18 +134,21 @@ class CommandBox(QDialog):
     def _show(self, typed):
         self.list.clear()
         for entry in matching(self._entries, typed):
-            item = QListWidgetItem(f"{entry.words}    {entry.kind}")
-            item.setData(Qt.ItemDataRole.UserRole, entry)
-            self.list.addItem(item)
-        self.list.setCurrentRow(0)
-        self.none.setVisible(self.list.count() == 0)
+            item = QTreeWidgetItem([entry.words, entry.kind, entry.keys])
+            item.setData(0, Qt.ItemDataRole.UserRole, entry)
+            for quiet in (1, 2):
+                item.setForeground(quiet, style.QUIET)
+            self.list.addTopLevelItem(item)
+        self.list.setCurrentItem(self.list.topLevelItem(0))
+        self.none.setVisible(self.list.topLevelItemCount() == 0)
 
     def eventFilter(self, watched, event):
         if watched is self.line and event.type() == event.Type.KeyPress:
             steps = {Qt.Key.Key_Down: 1, Qt.Key.Key_Up: -1, Qt.Key.Key_PageDown: 8, Qt.Key.Key_PageUp: -8}
-            if event.key() in steps and self.list.count():
-                row = self.list.currentRow() + steps[event.key()]
-                self.list.setCurrentRow(min(max(row, 0), self.list.count() - 1))
+            count = self.list.topLevelItemCount()
+            if event.key() in steps and count:
+                row = self.list.indexOfTopLevelItem(self.list.currentItem()) + steps[event.key()]
+                self.list.setCurrentItem(self.list.topLevelItem(min(max(row, 0), count - 1)))
                 return True
             if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
                 self._take()
@@ -143,5 +158,5 @@ class CommandBox(QDialog):
     def _take(self):
         item = self.list.currentItem()
         if item is not None:
-            self.chosen = item.data(Qt.ItemDataRole.UserRole)
+            self.chosen = item.data(0, Qt.ItemDataRole.UserRole)
             self.accept()

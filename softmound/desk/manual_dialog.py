@@ -3,12 +3,14 @@
 import pathlib
 import re
 
-from PyQt6.QtCore import QUrl
+from PyQt6.QtCore import Qt, QUrl
 from PyQt6.QtGui import QTextDocument
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLineEdit, QListWidget, QTextBrowser, QVBoxLayout
 
+from . import style
 from .words import tr
 
+_STYLE = re.compile(r"<style>.*?</style>", re.DOTALL)
 MANUAL = pathlib.Path(__file__).parent / "manual"
 """HTML made of `docs/` by `docs/make_manual.py`."""
 
@@ -26,6 +28,40 @@ def chapters():
         title = re.search(r"<title>(.*?)</title>", path.read_text(encoding="utf-8"))
         found.append((path.stem, title.group(1) if title else path.stem))
     return found
+
+
+class Page(QTextBrowser):
+    """A page of the manual, in the colours of the ground it is read on."""
+
+    def __init__(self):
+        super().__init__()
+        self.setAccessibleName(tr("Page of the manual"))
+        self.setSearchPaths([str(MANUAL)])
+        self.setOpenExternalLinks(False)
+        self._colour()
+
+    def loadResource(self, kind, name):
+        """Called by Qt: what a page says, without the colours that it has in a browser."""
+        if kind == QTextDocument.ResourceType.HtmlResource and name.isLocalFile():
+            return _STYLE.sub("", pathlib.Path(name.toLocalFile()).read_text(encoding="utf-8"))
+        return super().loadResource(kind, name)
+
+    def changeEvent(self, event):
+        """Called by Qt: on another ground it is coloured anew, where it was being read."""
+        super().changeEvent(event)
+        if event.type() == event.Type.PaletteChange and self.source().isValid():
+            at = self.verticalScrollBar().value()
+            self._colour()
+            self.reload()
+            self.verticalScrollBar().setValue(at)
+
+    def _colour(self):
+        self.document().setDefaultStyleSheet(f"""
+            body {{ color: {style.TEXT.name()}; line-height: 150%; }}
+            h1 {{ font-size: 22px; font-weight: 600; }} h2 {{ font-size: 17px; font-weight: 600; }} h3 {{ font-size: 14px; }}
+            a {{ color: {style.BLUE.name()}; }}
+            code, pre {{ background: {style.RAISED.name()}; color: {style.TEXT.name()}; }}
+            td, th {{ padding: 4px 10px; }}""")
 
 
 class ManualDialog(QDialog):
@@ -52,18 +88,17 @@ class ManualDialog(QDialog):
         self.find.textChanged.connect(self._seek)
         self.list = QListWidget()
         self.list.setAccessibleName(tr("Chapters"))
-        self.list.setFixedWidth(220)
-        self.find.setFixedWidth(220)
+        self.list.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self.list.currentRowChanged.connect(self._open)
         side.addWidget(self.find)
         side.addWidget(self.list)
-        self.page = QTextBrowser()
-        self.page.setAccessibleName(tr("Page of the manual"))
-        self.page.setSearchPaths([str(MANUAL)])
+        self.page = Page()
         row.addLayout(side)
         row.addWidget(self.page, 1)
         self._shown = []
         self._seek("")
+        for each in (self.find, self.list):  # as wide as the longest title
+            each.setFixedWidth(self.list.sizeHintForColumn(0) + 2 * self.list.frameWidth() + 28)
         at = next((n for n, (file, _) in enumerate(self._shown) if file == chapter), 0)
         self.list.setCurrentRow(at)
 

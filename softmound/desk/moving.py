@@ -262,7 +262,7 @@ class Moving(QObject):
         if self.grown is None or not self._numbers:
             return None
         grown_, number, medium = self.grown, self.shown, self._window.document.mound.light.medium
-        return lambda _camera, _ticket: (clouds_of_frame(grown_, number, medium), False)
+        return lambda *_: (clouds_of_frame(grown_, number, medium), False, True)
 
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""

@@ -15,6 +15,10 @@ from .words import tr
 VEIL = 175
 
 
+WORDS_APART, TICKS_APART = 16.0, 4.0
+"""Pixels between words of the rail, and between its marks, at the least."""
+
+
 class AltitudeRail(QWidget):
     """Metres up the left side of the picture, with the base and top levels as handles.
 
@@ -121,6 +125,31 @@ class AltitudeRail(QWidget):
     def _metres(self):
         return self.height() / self._camera.pixel(self._view.target)[2]
 
+    def marks(self):
+        """Marks of the rail.
+
+        Returns
+        -------
+        list of (float, str)
+            Row and words of each, from below; without words between those that have some. Looked at steeply altitudes lie close
+            together: of words that would run into one another only the first are said.
+        """
+        step = nice(self._metres() / 6, nice_step)
+        lowest = altitude_at(self._view, self._camera, self.y() + self.height())
+        first, found, said = math.floor(lowest / (step / 4)) * (step / 4), [], math.inf
+        for n in range(60):
+            altitude = first + n * step / 4
+            row = self.altitude_pixel(altitude)
+            if row is None or row - self.y() < 8:
+                break
+            row -= self.y()
+            if row > self.height() - 8 or found and abs(found[-1][0] - row) < TICKS_APART:
+                continue
+            whole = abs(altitude / step - round(altitude / step)) < 1e-6 and row > 14 and abs(said - row) >= WORDS_APART
+            said = row if whole else said
+            found.append((row, length(altitude) if whole else ""))
+        return found
+
     def paintEvent(self, _event):
         if self._camera is None or self._camera.pixel(self._view.target) is None:
             return
@@ -129,26 +158,12 @@ class AltitudeRail(QWidget):
         painter.setPen(Qt.PenStyle.NoPen)
         painter.setBrush(style.with_alpha(style.GROUND, VEIL))
         painter.drawRoundedRect(QRectF(0, 0, self.width() - 8, self.height()), 6, 6)
-        step = nice(self._metres() / 6, nice_step)
         painter.setFont(style.text_font(11))
-        lowest = altitude_at(self._view, self._camera, self.y() + self.height())
-        first = math.floor(lowest / (step / 4)) * (step / 4)
-        for n in range(60):
-            altitude = first + n * step / 4
-            row = self.altitude_pixel(altitude)
-            if row is None or row - self.y() < 8:
-                break
-            row -= self.y()
-            if row > self.height() - 8:
-                continue
-            whole = abs(altitude / step - round(altitude / step)) < 1e-6
-            painter.setPen(QPen(style.TEXT if whole else style.QUIET, 1))
-            right = self.width() - 12
-            painter.drawLine(QPointF(right - (9 if whole else 5), row), QPointF(right, row))
-            if whole and row > 14:
-                painter.drawText(QRectF(2, row - 8, right - 14, 16),
-                                 Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter,
-                                 length(altitude))
+        right = self.width() - 12
+        for row, text in self.marks():
+            painter.setPen(QPen(style.TEXT if text else style.QUIET, 1))
+            painter.drawLine(QPointF(right - (9 if text else 5), row), QPointF(right, row))
+            painter.drawText(QRectF(2, row - 8, right - 14, 16), Qt.AlignmentFlag.AlignRight | Qt.AlignmentFlag.AlignVCenter, text)
         for name in self._levels:
             row = self.handle_row(name)
             if row is None:

@@ -67,7 +67,7 @@ class Picture(QWidget):
         self.mound = None
         self.hand = None
         self.bare = False
-        self.note = ""
+        self.note = self.caption = ""
         self._image = self._cloud = None
         self._stride = 1
         self._drag = None
@@ -132,6 +132,18 @@ class Picture(QWidget):
         """
         self.note = text
         self.update()
+
+    def show_caption(self, text):
+        """Say below in the picture what is seen in it, where that is not plain.
+
+        Parameters
+        ----------
+        text : str
+            Empty for nothing.
+        """
+        if text != self.caption:
+            self.caption = text
+            self.update()
 
     def want_dome(self, wanted):
         """Show the sun dome or not.
@@ -402,6 +414,8 @@ class Picture(QWidget):
             self.hand.paint(painter, self.camera())
         if self.flight.on:
             self._paint_note(painter, WORDS, self.height() - 70.0)
+        elif self.caption:
+            self._paint_note(painter, self.caption, self.height() - 50.0)
         if self.note:
             self._paint_note(painter, self.note, self.height() / 2)
 

@@ -3,6 +3,12 @@
 import numpy as np
 from PyQt6.QtGui import QImage
 
+from ..core.problems import Problem
+from ..core.regular import read
+
+LARGEST_THUMB = 16 * 2**20
+"""Bytes."""
+
 
 def pixels_of(image, opacity=False):
     """The colours of an image.
@@ -24,6 +30,24 @@ def pixels_of(image, opacity=False):
     bits.setsize(image.sizeInBytes())
     lines = np.frombuffer(bits, np.uint8).reshape(image.height(), image.bytesPerLine())
     return lines[:, : channels * image.width()].reshape(image.height(), image.width(), channels).copy()
+
+
+def thumb_of(version):
+    """The small picture that was published with a version.
+
+    Parameters
+    ----------
+    version : Version
+
+    Returns
+    -------
+    QImage
+        Null where there is none that could be read.
+    """
+    try:
+        return QImage.fromData(read(version.thumb, LARGEST_THUMB, inside=True))
+    except (OSError, Problem):
+        return QImage()
 
 
 def image_of_pixels(pixels):

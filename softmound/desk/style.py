@@ -3,7 +3,7 @@
 import pathlib
 
 from PyQt6.QtCore import QByteArray, QRectF, QSettings, Qt
-from PyQt6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPixmap
+from PyQt6.QtGui import QColor, QFont, QFontDatabase, QIcon, QPainter, QPalette, QPixmap
 from PyQt6.QtSvg import QSvgRenderer
 from PyQt6.QtWidgets import QAbstractButton
 
@@ -91,6 +91,12 @@ QScrollBar::add-line, QScrollBar::sub-line, QScrollBar::add-page, QScrollBar::su
     background: none; width: 0; height: 0; }}
 QListView {{ background: transparent; border: none; outline: none; selection-background-color: {BARLEY.name()}; }}
 QListView::item:selected {{ background: {BARLEY.name()}; color: {INK.name()}; border-radius: 6px; }}
+QTextBrowser {{ background: {GROUND.name()}; border: 1px solid {LINE.name()}; border-radius: 6px; padding: 4px 10px;
+    selection-background-color: {BARLEY.name()}; selection-color: {INK.name()}; }}
+QTreeView {{ background: transparent; border: none; outline: none; selection-background-color: {BARLEY.name()};
+    selection-color: {INK.name()}; }}
+QTreeView::item {{ padding: 3px 6px; }}
+QTreeView::item:selected {{ background: {BARLEY.name()}; color: {INK.name()}; }}
 QDialog, QMessageBox, QFileDialog, QColorDialog {{ background: {PANEL.name()}; }}
 QCheckBox {{ spacing: 8px; background: transparent; }}
 QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1px solid {EDGE.name()};
@@ -129,6 +135,23 @@ def dress(application):
     font.setFeature(QFont.Tag("tnum"), 1)
     application.setFont(font)
     application.setStyle("Fusion")
+    _colour(application)
+
+
+def _colour(application):
+    """Give all widgets the colours of the ground: what no rule of the sheet names would take those of the platform."""
+    palette, role = QPalette(), QPalette.ColorRole
+    for roles, colour in (
+            ((role.Window, role.Button, role.AlternateBase), PANEL), ((role.Base,), GROUND), ((role.ToolTipBase,), RAISED),
+            ((role.WindowText, role.Text, role.ButtonText, role.ToolTipText, role.BrightText), TEXT),
+            ((role.PlaceholderText,), QUIET), ((role.Highlight, role.Accent), BARLEY), ((role.HighlightedText,), INK),
+            ((role.Link, role.LinkVisited), BLUE), ((role.Light, role.Midlight), RAISED), ((role.Mid, role.Dark), LINE),
+            ((role.Shadow,), DEEP)):
+        for each in roles:
+            palette.setColor(each, colour)
+    for each in (role.WindowText, role.Text, role.ButtonText):
+        palette.setColor(QPalette.ColorGroup.Disabled, each, FAINT)
+    application.setPalette(palette)
     application.setStyleSheet(sheet())
 
 
@@ -148,7 +171,7 @@ def change_ground(application):
     other = "dark" if ground() == "light" else "light"
     QSettings("softmound", "look").setValue("ground", other)
     put_on(other)
-    application.setStyleSheet(sheet())
+    _colour(application)
     for widget in application.allWidgets():
         if isinstance(widget, QAbstractButton) and widget.icon().cacheKey() in _ICONS:
             widget.setIcon(icon(*_ICONS[widget.icon().cacheKey()]))

@@ -22,6 +22,7 @@ from .command_box import CommandBox, entries_of
 from .commands import help_rows, table
 from .delivering import Delivering
 from .document import Document
+from .empty_card import EmptyCard
 from .explaining import explain
 from .files import OPENED, Files
 from .finished import Finished
@@ -97,6 +98,7 @@ class Window(QMainWindow):
         self.actions_ = {command.name: self._action(command, station) for command, station in self._table}
         self._lay_out()
         self.tour = Tour(self)
+        self.empty_card = EmptyCard(self.document, self.picture)
         self.setAcceptDrops(True)
         self._connect()
         for station in self.stations.values():
@@ -225,6 +227,7 @@ class Window(QMainWindow):
         for fields in self.station.settings.findChildren(PartFields):
             fields.show_keyed(keyed)
         self.picture.show_note(self.station.note(told))
+        self.picture.show_caption(self.station.caption(told))
         self.time_line.follow()
         self.picture.show_mound(self.station.as_seen(self.document.seen))
 
@@ -289,6 +292,7 @@ class Window(QMainWindow):
     def _shown(self, answer):
         """A picture is on the screen: say its facts, and once it is at rest show its miniatures."""
         self.status.show_answer(answer)
+        self.empty_card.show_answer(answer)
         if answer.request.placed is not None:
             if self.station.placed() is None and answer.request.number == self.looking.newest:
                 self._show_made(FRESH)  # a frame of its growth: the mound is what it was

@@ -25,6 +25,7 @@ from ..ticket import Stopped, Ticket
 from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.cut_facts import facts_of_cut
 from .density import bounds_of, draft_voxel
+from .emptiness import emptied
 from .forecast import memory_limit
 from .graph import reaches
 from .miniatures import miniatures
@@ -48,6 +49,10 @@ STEADY = 0.06
 """Stops by which an exposure by the picture may be off before it changes: a picture must not flicker under the hand."""
 LEAST_MARCH = 0.03
 """What of it marching has in any case, however long the stages before take."""
+HASTE = 0.8
+"""Seconds of reading files before something of a sky is shown."""
+SHOWING = 0.1
+"""Share of the time, at most, that goes into pictures of True light that is still being traced."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -133,6 +138,8 @@ class Answer:
         How far what is seen is, see `core.light.carrying`; of pictures of light and of clay.
     members : int
         Of many clouds: how many there are.
+    emptied : Emptied or None
+        Last of all, of a mound that has no cloud: what took it away.
     bias : float
         True light that is done: what more paths would not put right, see `Levels.bias`; infinite where it is not known.
     """
@@ -155,6 +162,7 @@ class Answer:
     away: object = None
     members: int = 0
     left: float = 0.0
+    emptied: object = None
 
 
 def finer_voxels(mound, camera, draft):
@@ -302,7 +310,11 @@ class Painter:
         for made in self._rested(finer, camera, ticket, begun):
             made = replace(made, request=request)
             yield made
-        if request.moving or made.grid.brick_bounds() is None:
+        if request.moving:
+            return
+        if made.grid.brick_bounds() is None:
+            if request.grid is None:
+                yield replace(made, emptied=emptied(mound, ticket))
             return
         yield replace(made, ahead=self.stages.forecast(mound, ticket), miniatures=miniatures(self._small, mound, ticket))
         if request.way == "true":
@@ -312,7 +324,15 @@ class Painter:
 
     def _of_placed(self, request, camera, ticket, begun):
         """Pictures of many clouds: the same as of one, but for what only one mound has."""
-        mound, (clouds, air) = request.mound, request.placed(camera, ticket.quiet())
+        mound, (clouds, air, whole) = request.mound, request.placed(camera, ticket.quiet(), HASTE)
+        if not whole:
+            # Something to be seen at once: what was read within a moment, coarsely.
+            if clouds:
+                hasty = replace(request, grid=clouds[0].grid, moving=True)
+                scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
+                for made in self._rested(hasty, camera, ticket, begun, scene=scene):
+                    yield replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
+            clouds, air, _ = request.placed(camera, ticket.quiet(), None)
         grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
         scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
         made = None
@@ -407,15 +427,15 @@ class Painter:
         shadow = self.stages.shadow(scene, RESTING, ticket)  # as in the picture that it takes the place of
         behind = behind_of(made.radiance, light, camera, shadow=shadow)
         begun = shown = time.perf_counter()
-        turns = 0
+        turns, took = 0, 0.0
         while True:
             tracer.add(1, ticket)
             now, noise = time.perf_counter(), tracer.noise()
             enough = noise <= request.noise and (tracer.turns >= LEAST or not request.denoise)
-            # As often as it pays: the noise falls by a sixth, or two seconds went by.
-            if not enough and tracer.turns < 1.4 * turns and now - shown < 2.0:
+            # As often as it pays: the noise fell by a sixth, or two seconds went by; and pictures take a tenth of the time at most.
+            if not enough and (now - shown < took / SHOWING - took or tracer.turns < 1.4 * turns and now - shown < 2.0):
                 continue
-            turns, shown = tracer.turns, now
+            turns = tracer.turns
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
             radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
             if request.denoise and tracer.turns >= LEAST:
@@ -429,6 +449,8 @@ class Painter:
                           bias=bias, left=left, passes=tracer.turns, seconds=now - begun, ahead=None, miniatures={})
             if enough:
                 return
+            shown = time.perf_counter()
+            took = shown - now
 
     def _exposed(self, light, radiance):
         """A light with the exposure of a picture, which stays what it was where it would hardly change."""

@@ -153,6 +153,17 @@ def _broad_of(deck):
     return noise_points(places, noise) - np.float32(mean_of(noise))
 
 
+def _laid(deck):
+    """Where the tiles of a deck lie, in tiles across the wind and along it from the middle one, and the kind of each."""
+    across, along, voxel = _widths(deck)
+    wide, long = across * voxel, along * voxel
+    rows, columns = (math.ceil(deck.reach / w) + 1 for w in (wide, long))
+    kinds = np.random.default_rng(deck.seed).integers(0, KINDS, (2 * rows + 1, 2 * columns + 1))
+    # A tile of which a corner would only just be reached is left out.
+    return [(i, j, int(kinds[i + rows, j + columns])) for i in range(-rows, rows + 1) for j in range(-columns, columns + 1)
+            if math.hypot(max(abs(i) - 0.3, 0.0) * wide, max(abs(j) - 0.3, 0.0) * long) <= deck.reach]
+
+
 def deck_clouds(deck, ticket=None):
     """A deck as placed clouds.
 
@@ -170,20 +181,13 @@ def deck_clouds(deck, ticket=None):
     wide, long = across * voxel, along * voxel
     turn = rotation_matrix((0.0, deck.along, 0.0))
     medium = Medium(extinction=deck.density)
-    rows, columns = (math.ceil(deck.reach / w) + 1 for w in (wide, long))
-    kinds = np.random.default_rng(deck.seed).integers(0, KINDS, (2 * rows + 1, 2 * columns + 1))
     # Held here: each is asked for again and again, and need not be kept between two of them.
     found, tiles, key = [], {}, f"deck {shape!r}"
-    for i in range(-rows, rows + 1):
-        for j in range(-columns, columns + 1):
-            # A tile of which a corner would only just be reached is left out.
-            if math.hypot(max(abs(i) - 0.3, 0.0) * wide, max(abs(j) - 0.3, 0.0) * long) > deck.reach:
-                continue
-            kind = int(kinds[i + rows, j + columns])
-            if kind not in tiles:
-                tiles[kind] = tile(shape, kind, ticket)
-            place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])
-            found.append(PlacedCloud(tiles[kind], medium, Placing(place, turn), key=f"{key} {kind}", layer=True))
+    for i, j, kind in _laid(deck):
+        if kind not in tiles:
+            tiles[kind] = tile(shape, kind, ticket)
+        place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])
+        found.append(PlacedCloud(tiles[kind], medium, Placing(place, turn), key=f"{key} {kind}", layer=True))
     return found
 
 
@@ -228,6 +232,12 @@ def haze_cloud(haze):
     shape = haze.edited(name="Haze", visibility=30.0, hidden=False)
     medium = Medium(extinction=min(max(KOSCHMIEDER / (1000.0 * haze.visibility), 1e-4), 100.0), anisotropy=0.75)
     return PlacedCloud(_hazy(shape), medium, key=f"haze {shape!r}", layer=True)
+
+
+def layers_known(flock):
+    """Whether what takes long of all layers of a flock that are not hidden is in memory: bool."""
+    return all(MEMORY.get((f"{__name__}.tile", _shape_of(deck), kind)) is not None
+               for deck in flock.decks if not deck.hidden for kind in {kind for _, _, kind in _laid(deck)})
 
 
 def layer_clouds(flock, ticket=None):

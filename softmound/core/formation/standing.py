@@ -1,7 +1,10 @@
 """The members of a flock as placed clouds: which grid each shows, and where it stands."""
 
+import concurrent.futures
+import math
 import os
 import pathlib
+import time
 from dataclasses import dataclass, replace
 from functools import cached_property
 
@@ -23,7 +26,7 @@ from ..machine import free_memory
 from ..problems import Problem
 from ..recipe.files import read_mound
 from ..recipe.flock import Member
-from .layers import layer_clouds
+from .layers import layer_clouds, layers_known
 
 UNEVEN = 0.01
 """Of a member's size, squared, by which its sides may differ: what rounding leaves."""
@@ -31,6 +34,8 @@ HARDLY = 0.25
 """Voxels that a cloud may be from where the round earth would have it."""
 BRICKS_OVER = 1.6
 """Voxels of the bricks of a cloud beside those that carry something, at most, about."""
+AT_ONCE = 2
+"""Files that are read side by side."""
 FINE = 1.2
 """Pixels of the picture that a voxel of the tier that is shown may be wide."""
 
@@ -66,7 +71,7 @@ def _stamp(path):
     return stat.st_mtime_ns, stat.st_size
 
 
-@dataclass(frozen=True)
+@dataclass(frozen=True, eq=False)
 class Source:
     """What an asset of a flock is.
 
@@ -90,6 +95,13 @@ class Source:
         if self.facts is None:
             return self._own(path, stamp)[0]
         return _tier(path, stamp, in_file_of(self.facts))
+
+    def known(self, reduction):
+        """Whether the grid of a tier is in memory: bool."""
+        path = self.tiers[reduction]
+        if self.facts is None:
+            return (_built if path.endswith(".mound") else _foreign).known(path, _stamp(path))
+        return _tier.known(path, _stamp(path), in_file_of(self.facts))
 
     def _own(self, path, stamp):
         """Grid and medium of a file that is in no library: a grid of anybody's, or a mound."""
@@ -292,7 +304,7 @@ def tiers_that_fit(flock, sources, camera=None, limit=None):
     return found
 
 
-def clouds_of(flock, sources, camera=None, ticket=None):
+def clouds_of(flock, sources, camera=None, ticket=None, seconds=None):
     """The members of a flock, its decks and its hazes as placed clouds; those of one asset share its grid.
 
     Parameters
@@ -302,6 +314,8 @@ def clouds_of(flock, sources, camera=None, ticket=None):
     camera : Camera, optional
         Tiers are chosen for its pictures; default the full grids.
     ticket : Ticket, optional
+    seconds : float, optional
+        Read files for so long; what is not in memory by then is left out, and so are layers that are not.
 
     Returns
     -------
@@ -313,18 +327,37 @@ def clouds_of(flock, sources, camera=None, ticket=None):
     Problem
         When they need more memory than there is, see `tiers_that_fit`.
     """
+    placed_ = [(member, n) for member, n in zip(flock.members, tiers_that_fit(flock, sources, camera)) if n is not None]
+    _read(dict.fromkeys((sources[member.asset], n) for member, n in placed_), seconds)
     found = []
-    for member, reduction in zip(flock.members, tiers_that_fit(flock, sources, camera)):
-        if reduction is None:
-            continue
+    for member, reduction in placed_:
         source = sources[member.asset]
+        if seconds is not None and not source.known(reduction):
+            continue
         medium = source.medium
         if member.density != 1.0:
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
                                  f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
-    found += layer_clouds(flock, ticket)
+    if seconds is None or layers_known(flock):
+        found += layer_clouds(flock, ticket)
     return on_the_earth(found) if flock.curved else found
+
+
+def all_known(flock, sources, camera):
+    """Whether all that a picture of a flock shows is in memory: bool; see `clouds_of`."""
+    return layers_known(flock) and all(
+        sources[member.asset].known(reduction) for member, reduction in zip(flock.members, tiers_that_fit(flock, sources, camera))
+        if reduction is not None)
+
+
+def _read(wanted, seconds):
+    """Bring grids into memory, two at a time, since each is read in a process of its own."""
+    ends = math.inf if seconds is None else time.monotonic() + seconds
+    with concurrent.futures.ThreadPoolExecutor(AT_ONCE) as pool:
+        for _ in pool.map(lambda each: each[0].grid(each[1]) if time.monotonic() < ends else None,
+                          [each for each in wanted if not each[0].known(each[1])]):
+            pass
 
 
 def on_the_earth(clouds):

@@ -13,6 +13,8 @@ NATURE = 0.05
 """Amplitude of nature's slope at the size of the cloud, in parts of it."""
 RESOLVED = 2.0
 """Voxels that a feature takes at least."""
+WORTH = 0.5
+"""Voxels below which a feature shows nothing. Between this and `RESOLVED` it cannot be held, but it keeps edges crisp."""
 WIDEST_GAP = 2.7
 """Of two neighbouring sizes, from the finest of one grain to the largest of the next finer one."""
 
@@ -94,6 +96,29 @@ class Advice:
     grains: tuple
 
 
+def _worth(grain, voxel):
+    """Octaves of a grain that are not finer than anything at a voxel could show: int."""
+    return int((octaves_of(grain)[0] >= WORTH * voxel).sum())
+
+
+def worthwhile(grains, voxel):
+    """Grains without octaves that cost time for nothing.
+
+    Parameters
+    ----------
+    grains : tuple of Grain
+    voxel : float
+        Final one, metres.
+
+    Returns
+    -------
+    tuple of Grain
+        Each with one octave at the least.
+    """
+    return tuple(grain if (kept := max(_worth(grain, voxel), 1)) == len(octaves_of(grain)[0]) else grain.edited(octaves=kept)
+                 for grain in grains)
+
+
 def advised(grains, voxel):
     """What is missing between grains, and what lies below what the voxel can hold.
 
@@ -109,7 +134,7 @@ def advised(grains, voxel):
         The coarsest first.
     """
     found = []
-    finest = RESOLVED * voxel
+    finest, worth = RESOLVED * voxel, WORTH * voxel
     live = sorted((n for n, g in enumerate(grains) if g.on), key=lambda n: -grains[n].feature)
     for above, below in zip(live, live[1:]):
         end, start = float(octaves_of(grains[above])[0][-1]), grains[below].feature
@@ -131,20 +156,20 @@ def advised(grains, voxel):
     for number in live:
         grain = grains[number]
         sizes, _ = octaves_of(grain)
-        kept = int((sizes >= finest).sum())
+        kept = _worth(grain, voxel)
         if kept == len(sizes):
             continue
-        low, high = float(sizes[-1]), min(finest, float(sizes[0]))
+        low, high = float(sizes[-1]), min(worth, float(sizes[0]))
         if kept:
             changed = grain.edited(octaves=kept)
-            what = Sentence("{} octave of {} at {:.3g} m is finer than two final voxels and cannot be held."
+            what = Sentence("{} octave of {} at {:.3g} m is finer than half of a final voxel and costs time for nothing."
                             if len(sizes) - kept == 1 else
-                            "{} octaves of {} at {:.3g} m are finer than two final voxels and cannot be held.",
+                            "{} octaves of {} at {:.3g} m are finer than half of a final voxel and cost time for nothing.",
                             len(sizes) - kept, Sentence(grain.action), grain.feature)
             remedy = "Keep 1 octave" if kept == 1 else Sentence("Keep {} octaves", kept)
         else:
             changed = grain.edited(on=False)
-            what = Sentence("All of {} at {:.3g} m is finer than two final voxels and cannot be held.",
+            what = Sentence("All of {} at {:.3g} m is finer than half of a final voxel and costs time for nothing.",
                             Sentence(grain.action), grain.feature)
             remedy = "Turn it off"
         found.append(Advice("waste", what, remedy, low, high, grains[:number] + (changed,) + grains[number + 1 :]))

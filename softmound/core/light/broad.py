@@ -3,7 +3,6 @@
 import math
 
 import numpy as np
-import scipy
 
 AVERAGED = 2.0 * math.sqrt(math.pi)
 """A Gaussian averages 4 pi sigma^2 pixels, so that noise falls by this times its width."""
@@ -25,8 +24,8 @@ def brighter(right, given, sigma, least=0.0):
     ndarray of float32, shape (rows, columns, channels)
         1 where the other is dark all around.
     """
-    out = np.ones_like(given)
-    for n in range(given.shape[2]):
-        wanted, broad = (scipy.ndimage.gaussian_filter(each[..., n], sigma) + np.float32(least) for each in (right, given))
-        np.divide(wanted, broad, out=out[..., n], where=broad > 1e-9)
-    return out
+    import cv2  # six times as fast as SciPy's, and a tenth of a second to load
+
+    wanted, broad = (cv2.GaussianBlur(np.ascontiguousarray(each, np.float32), (0, 0), sigma, borderType=cv2.BORDER_REFLECT)
+                     + np.float32(least) for each in (right, given))
+    return np.divide(wanted, broad, out=np.ones_like(given), where=broad > 1e-9)

@@ -61,7 +61,7 @@ class Member(Value):
     turn: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
     size: Size = 1.0
     mirrored: bool = False
-    density: Times = 1.0
+    density: Annotated[float, Field(ge=0.0, le=10_000.0)] = 1.0
     tint: Colour = (1.0, 1.0, 1.0)
     hidden: bool = False
     locked: bool = False

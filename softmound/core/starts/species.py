@@ -19,6 +19,7 @@ from ..grain.actions.streak import Streak
 from ..grain.masks.height import ByHeight
 from ..grain.masks.paint import Painted
 from ..grain.masks.tired import ByTired
+from ..grain.scales import worthwhile
 from ..mass.kinds.blob import Blob
 from ..mass.kinds.points import Points
 from ..mass.thickness import inner_balls, spread_over
@@ -190,6 +191,7 @@ def start(species, name, span=300.0, seed=3, looks=None, **asked):
         light=Light(sun=own.get("sun", Sun(azimuth=118.0, elevation=36.0)), sky=SKY, metered=True),
         view=View(azimuth=0.0, elevation=-6.0),
     )
+    mound = mound.edited(grains=worthwhile(mound.grains, mound.voxels.final))
     sized = mound if span == MADE else resized_mound(mound, span / MADE, keep_look=False)
     return looking_as_large_as(sized, kind.looks if looks is None else looks, span)
 
@@ -264,7 +266,7 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
         grains = (*_broad(mound.grains, balls), *grains)
         forms = (form, _lumps_over(balls, span))
     mass = mound.mass.edited(forms=forms, melt=rounded(0.15 * thin), base=base, top=mound.mass.top.edited(on=False))
-    return mound.edited(mass=mass, grains=grains, skin=skin,
+    return mound.edited(mass=mass, grains=worthwhile(grains, final), skin=skin,
                         voxels=mound.voxels.edited(final=final), steps=(Grow(metres=rounded(taken)), *mound.steps))
 
 

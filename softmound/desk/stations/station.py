@@ -99,6 +99,15 @@ class Station(QObject):
         """
         return ""
 
+    def caption(self, _mound):
+        """What is seen in the picture, where that is not plain.
+
+        Returns
+        -------
+        str
+        """
+        return ""
+
     def as_seen(self, mound):
         """What the picture shows of a mound: its light, its view, and what is drawn over it.
 

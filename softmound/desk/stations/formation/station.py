@@ -6,7 +6,7 @@ from PyQt6.QtCore import QRectF, Qt
 
 from ....core.formation.picking import corners_of, member_at
 from ....core.formation.spreading import painted_over, spread_again, taken_out
-from ....core.formation.standing import bounds_of_flock, clouds_of, sources_of
+from ....core.formation.standing import all_known, bounds_of_flock, clouds_of, sources_of
 from ....core.library.index import Index
 from ....core.light.camera import fitted
 from ....core.recipe import BaseLevel, KeptView, Mass, Problem
@@ -96,7 +96,12 @@ class FormationStation(Station):
         self.sources()
         flock, sources = self.flock, dict(self._sources)
         there = flock.edited(members=tuple(m for m in flock.members if m.asset in sources))
-        return lambda camera, ticket: (tuple(clouds_of(there, sources, camera, ticket)), there.air)
+
+        def placed(camera, ticket, seconds=None):
+            whole = seconds is None or all_known(there, sources, camera)
+            return tuple(clouds_of(there, sources, camera, ticket, None if whole else seconds)), there.air, whole
+
+        return placed
 
     def sources(self):
         """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""

@@ -242,14 +242,15 @@ class ScaleRuler(QWidget):
             return
         advice = self._advice[0]
         left = 110
-        room = QRectF(left, 8, self.remedy.x() - left - 12, 20)
-        text = painter.fontMetrics().elidedText(tr(advice.sentence), Qt.TextElideMode.ElideRight, int(room.width()))
-        painter.setPen(style.ROSE)
-        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight, text)
+        room = QRectF(left, 1, self.remedy.x() - left - 12, 34)
+        # It is advice and no trouble: nothing goes wrong by it.
+        painter.setPen(style.BLUE)
+        painter.drawText(room, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight | Qt.TextFlag.TextWordWrap,
+                         tr(advice.sentence))
         bottom = self.height() - self.BOTTOM
         low, high = (min(max(self.axis.x_of(size), self.LEFT), self.width() - self.RIGHT)
                      for size in (advice.low, advice.high))
-        painter.setPen(QPen(style.ROSE, 3))
+        painter.setPen(QPen(style.BLUE, 3))
         painter.drawLine(QPointF(low, bottom), QPointF(max(high, low + 2), bottom))
 
     def _paint_hill(self, painter, number, bottom):

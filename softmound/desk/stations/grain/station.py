@@ -13,6 +13,7 @@ from ....core.grain.characters import (
     save_character,
     sized_character,
 )
+from ....core.grain.scales import worthwhile
 from ....core.recipe import Patch, Problem, Warp, limits
 from ....core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
 from ....core.recipe.places import changed, put, without
@@ -256,7 +257,8 @@ class GrainStation(Station):
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
         self.document.apply(tr("character {}").format(tr(name)),
-                            lambda now: now.edited(grains=sized_character(grains, span_of(mound), level)))
+                            lambda now: now.edited(grains=worthwhile(
+                                sized_character(grains, span_of(mound), level), mound.voxels.final)))
 
     def take_character_file(self, path=None):
         """Ask for a file of grains and take it.

@@ -5,7 +5,7 @@ from html import escape
 
 import numpy as np
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtGui import QImage, QPixmap
+from PyQt6.QtGui import QPixmap
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QLineEdit, QVBoxLayout
 
 from ....core.exchange.meshes import UNITS, UPS
@@ -15,7 +15,7 @@ from ... import style
 from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory
 from ...lengths import length, sizes
-from ...pixels import image_of_pixels
+from ...pixels import image_of_pixels, thumb_of
 from ...words import tr
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
@@ -171,7 +171,7 @@ class BesideDialog(QDialog):
             picture.setFixedSize(self.WIDE, self.WIDE * 2 // 3)
             picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
             picture.setAccessibleName(tr("{} version {}").format(version.facts["name"], version.number))
-            picture.setPixmap(_fitting(QImage(str(version.thumb)), self.WIDE))
+            picture.setPixmap(_fitting(thumb_of(version), self.WIDE))
             self.pictures.append(picture)
             grid.addWidget(picture, 0, column)
             grid.addWidget(text_label(f"{version.facts['name']} v{version.number:03d}", "title"), 1, column)

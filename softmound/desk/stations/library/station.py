@@ -87,6 +87,12 @@ class LibraryStation(Station):
         if self.alike_lit:
             self._wait.start()
 
+    def caption(self, mound):
+        if self.chosen is None:
+            return ""
+        return tr("In the picture: the open mound “{}”, not the chosen {} v{:03d}.").format(
+            mound.name, self.chosen.facts["name"], self.chosen.number)
+
     def show_tile(self, tile):
         mound = self.document.mound
         tile.show_state(COMPUTING if self.window.jobs.busy else FRESH if self.published_now(mound) else OLD)
@@ -241,6 +247,7 @@ class LibraryStation(Station):
             Of those found.
         """
         self.chosen = self.found[number] if number is not None else None
+        self.window.picture.show_caption(self.caption(self.document.mound))
         self.tray.show_state()
         self.settings.show_mound(self.document.mound)
 

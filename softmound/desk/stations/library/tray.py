@@ -2,7 +2,7 @@
 
 
 from PyQt6.QtCore import QAbstractListModel, QMimeData, QModelIndex, QRectF, QSize, Qt, QUrl
-from PyQt6.QtGui import QImage, QPainter, QPainterPath, QPen
+from PyQt6.QtGui import QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import (
     QAbstractItemView,
     QComboBox,
@@ -22,7 +22,7 @@ from ....core.library.choices import ORDERS
 from ... import style
 from ...figures import memory
 from ...lengths import length
-from ...pixels import image_of_pixels
+from ...pixels import image_of_pixels, thumb_of
 from ...words import tr
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
@@ -85,7 +85,7 @@ class _Versions(QAbstractListModel):
         if version.folder in self.relit:
             return self.relit[version.folder]
         if version.folder not in self._images:
-            self._images[version.folder] = QImage(str(version.thumb))
+            self._images[version.folder] = thumb_of(version)
         return self._images[version.folder]
 
     def rowCount(self, parent=QModelIndex()):
