@@ -58,7 +58,7 @@ def from_tables():
               for word in (take.label, take.sentence)}
     for kind in (*_kinds_of(Value), *ACTIONS.values(), *MASKS.values(), *STEPS.values()):
         found |= {getattr(kind, name) for name in ("label", "sentence", "title") if isinstance(getattr(kind, name, None), str)}
-        found |= {name.replace("_", " ") for name in kind.model_fields}
+        found |= {name.replace("_", " ") for name in getattr(kind, "model_fields", ()) if getattr(kind, "rows", ())}
         for rows in (getattr(kind, name) for name in dir(kind) if name.endswith("rows") or name == "every_row"):
             for row in rows if isinstance(rows, tuple) else (rows,):
                 found |= {getattr(row, name) for name in _OF_ROWS if isinstance(getattr(row, name, None), str)}

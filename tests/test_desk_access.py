@@ -33,17 +33,17 @@ from .scenes import lumpy_mound
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 
 
-def luminance(colour):
-    """Relative luminance of a colour (WCAG 2.1, section 1.4.3)."""
-    parts = np.array(colour[:3], float) / 255.0
+def luminance(colours):
+    """Relative luminance of colours (WCAG 2.1, section 1.4.3)."""
+    parts = np.array(colours, float)[..., :3] / 255.0
     parts = np.where(parts <= 0.04045, parts / 12.92, ((parts + 0.055) / 1.055) ** 2.4)
-    return float(parts @ [0.2126, 0.7152, 0.0722])
+    return parts @ [0.2126, 0.7152, 0.0722]
 
 
 def contrast(a, b):
-    """Contrast of two colours, 1 to 21 (WCAG 2.1, section 1.4.3)."""
-    high, low = sorted((luminance(a), luminance(b)), reverse=True)
-    return (high + 0.05) / (low + 0.05)
+    """Contrast of two colours, or of some to one, 1 to 21 (WCAG 2.1, section 1.4.3)."""
+    a, b = luminance(a), luminance(b)
+    return (np.maximum(a, b) + 0.05) / (np.minimum(a, b) + 0.05)
 
 
 def words_of(widget):
@@ -58,10 +58,11 @@ def colours_of(widget, whole):
     corner = widget.mapTo(window, widget.rect().topLeft())
     image = whole.copy(widget.rect().translated(corner)).convertToFormat(QImage.Format.Format_RGBA8888)
     pixels = np.frombuffer(image.constBits().asstring(image.sizeInBytes()), np.uint8)
-    pixels = pixels.reshape(image.height(), image.bytesPerLine() // 4, 4)[:, : image.width(), :3].reshape(-1, 3)
-    values, counts = np.unique(pixels, axis=0, return_counts=True)
+    pixels = pixels.reshape(image.height(), image.bytesPerLine() // 4, 4)[:, : image.width(), :3].astype(np.uint32)
+    packed, counts = np.unique(pixels @ np.array([65536, 256, 1], np.uint32), return_counts=True)
+    values = np.stack([packed >> 16, packed >> 8 & 255, packed & 255], axis=-1)
     ground = values[counts.argmax()]
-    return ground, max(values, key=lambda value: contrast(value, ground))
+    return ground, values[contrast(values, ground).argmax()]
 
 
 class Names(DeskTest):

@@ -230,7 +230,7 @@ class Ruler(GrainTest):
         self.assertEqual([a.kind for a in ruler._advice], ["waste"])
         self.click(ruler.remedy)
         finest = octaves_of(self.grains()[2])[0][-1]
-        self.assertGreaterEqual(finest, 2.0 * mound.voxels.final)
+        self.assertGreaterEqual(finest, 0.5 * mound.voxels.final)
         self.assertEqual(ruler._advice, [])
         self.assertFalse(ruler.remedy.isVisible())
 

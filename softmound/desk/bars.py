@@ -89,7 +89,7 @@ class TopBar(QWidget):
         for name, verb, what in (("undo", tr("Undo"), undo_label), ("redo", tr("Redo"), redo_label)):
             action, button = self._actions[name]
             action.setEnabled(what is not None)
-            action.setText(f"{verb} {tr(what)}" if what else verb)
+            action.setText(f"{verb} {what}" if what else verb)
             button.setEnabled(what is not None)
             button.setToolTip(f"{action.text()} ({action.shortcut().toString()})")
 

@@ -38,6 +38,7 @@ class Page(QTextBrowser):
         self.setAccessibleName(tr("Page of the manual"))
         self.setSearchPaths([str(MANUAL)])
         self.setOpenExternalLinks(False)
+        self.setHorizontalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
         self._colour()
 
     def loadResource(self, kind, name):
@@ -77,7 +78,7 @@ class ManualDialog(QDialog):
     def __init__(self, chapter="", parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Manual"))
-        self.resize(980, 680)
+        self.resize(1080, 700)
         self._all = chapters()
         row = QHBoxLayout(self)
         side = QVBoxLayout()

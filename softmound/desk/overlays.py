@@ -17,6 +17,8 @@ VEIL = 175
 
 WORDS_APART, TICKS_APART = 16.0, 4.0
 """Pixels between words of the rail, and between its marks, at the least."""
+LEAST_SEEN, MARKS = 0.05, 40
+"""Share of its length that an altitude is taken to be seen of at the least; marks above and below what is looked at."""
 
 
 class AltitudeRail(QWidget):
@@ -134,20 +136,22 @@ class AltitudeRail(QWidget):
             Row and words of each, from below; without words between those that have some. Looked at steeply altitudes lie close
             together: of words that would run into one another only the first are said.
         """
-        step = nice(self._metres() / 6, nice_step)
-        lowest = altitude_at(self._view, self._camera, self.y() + self.height())
-        first, found, said = math.floor(lowest / (step / 4)) * (step / 4), [], math.inf
-        for n in range(60):
-            altitude = first + n * step / 4
-            row = self.altitude_pixel(altitude)
-            if row is None or row - self.y() < 8:
-                break
-            row -= self.y()
-            if row > self.height() - 8 or found and abs(found[-1][0] - row) < TICKS_APART:
+        # Seen from above or below a metre of altitude is that much shorter on the screen.
+        seen = max(abs(math.cos(math.radians(self._view.elevation))), LEAST_SEEN)
+        step = nice(self._metres() / seen / 6, nice_step)
+        middle, rows = round(self._view.target[1] / step * 4), {}
+        for n in range(middle - MARKS, middle + MARKS + 1):
+            row = self.altitude_pixel(n * step / 4)
+            if row is not None and 8 <= row - self.y() <= self.height() - 8:
+                rows[n] = row - self.y()
+        found, last, said = [], math.inf, math.inf
+        for n in sorted(rows, key=lambda n: (-rows[n], n % 4 != 0)):
+            row = rows[n]
+            if abs(last - row) < TICKS_APART:
                 continue
-            whole = abs(altitude / step - round(altitude / step)) < 1e-6 and row > 14 and abs(said - row) >= WORDS_APART
-            said = row if whole else said
-            found.append((row, length(altitude) if whole else ""))
+            whole = n % 4 == 0 and row > 14 and abs(said - row) >= WORDS_APART
+            said, last = row if whole else said, row
+            found.append((row, length(n * step / 4) if whole else ""))
         return found
 
     def paintEvent(self, _event):

@@ -157,12 +157,12 @@
     </message>
     <message>
         <location filename="softmound/desk/command_box.py" />
-        <source>station, {}</source>
+        <source>station</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/command_box.py" />
-        <source>in {}</source>
+        <source>command in {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -434,12 +434,6 @@
     <message>
         <location filename="softmound/desk/delivering.py" />
         <source>There is no cloud to take pictures of yet: add a blob in Mass.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/document.py" />
-        <location filename="softmound/desk/document.py" />
-        <source>Not done</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -877,6 +871,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/manual_dialog.py" />
+        <source>Page of the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="tables.py" />
         <location filename="softmound/desk/manual_dialog.py" />
         <source>Manual</source>
@@ -891,11 +890,6 @@
     <message>
         <location filename="softmound/desk/manual_dialog.py" />
         <source>Chapters</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/manual_dialog.py" />
-        <source>Page of the manual</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1708,6 +1702,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/formation/sky.py" />
+        <source>{}: the copy of the flock cannot be kept ({}); save it elsewhere, or free some space.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>Place clouds of the library on the plan below, or spread them.</source>
         <translation type="unfinished" />
@@ -1895,6 +1894,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
+        <source>size and strength of grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/scale_ruler.py" />
         <source>Nothing to measure yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
@@ -1933,6 +1938,11 @@
         <location filename="tables.py" />
         <location filename="softmound/desk/stations/grain/settings.py" />
         <source>On</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <source>grain on or off</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2092,6 +2102,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/grain/station.py" />
+        <source>grain {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
         <source>warp {}</source>
         <translation type="unfinished" />
     </message>
@@ -2106,8 +2121,34 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>add {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/grain/station.py" />
         <source>remove grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>duplicate grain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>order of grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>all grains again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>solo grain</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2169,6 +2210,16 @@
     <message>
         <location filename="softmound/desk/stations/grain/station.py" />
         <source>add patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>paint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <source>patch {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2739,6 +2790,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
+        <source>In the picture: the open mound “{}”, not the chosen {} v{:03d}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
         <source>A picture of a cloud, or a drawn outline</source>
         <translation type="unfinished" />
     </message>
@@ -2930,6 +2986,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>view transform</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="tables.py" />
         <location filename="softmound/desk/stations/light/settings.py" />
         <source>A picture of all directions</source>
@@ -2938,6 +2999,11 @@
     <message>
         <location filename="softmound/desk/stations/light/settings.py" />
         <source>The sun is far below the horizon there and then; nothing was changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <source>sun by place and time</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2977,6 +3043,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
+        <source>exposure by the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
         <source>sea or land below</source>
         <translation type="unfinished" />
     </message>
@@ -2987,7 +3058,17 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
+        <source>add a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
         <source>lamp {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>duplicate a lamp</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3023,6 +3104,11 @@
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
         <source>go back to a snapshot</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>sky picture</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3211,6 +3297,33 @@
     <message>
         <location filename="softmound/desk/stations/mass/form_hand.py" />
         <source>The form is locked: unlock it in its settings to move it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>move {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>turn {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>resize {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/form_hand.py" />
+        <source>forms</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3430,6 +3543,32 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>role</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>hide form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>show form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>lock form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>unlock form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Neither moved nor sculpted in the picture.</source>
         <translation type="unfinished" />
@@ -3456,12 +3595,28 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>how it joins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>how densities join</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Joins by</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Melt of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>own melt</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3483,6 +3638,21 @@
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Let it move as numbered files do, or as a stage with time samples; once more: stand still.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>form {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>make a sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <source>rename form</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3547,6 +3717,26 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
+        <source>linked copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>mirror copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>duplicate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>unlink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
         <source>One of its numbered files, or a stage</source>
         <translation type="unfinished" />
     </message>
@@ -3567,6 +3757,26 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
+        <source>order of forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>remove form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>remove forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>remove stroke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
         <source>Not done: choose at least one form that adds.</source>
         <translation type="unfinished" />
     </message>
@@ -3577,7 +3787,17 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
+        <source>make mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
         <source>{}: not a file that becomes a form; choose one that ends in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>import {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3593,6 +3813,11 @@
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
         <source>place photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>add heap</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3684,6 +3909,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/station.py" />
         <source>sun</source>
         <translation type="unfinished" />
@@ -3696,6 +3922,15 @@
     <message>
         <location filename="softmound/desk/stations/voxels/cost_line.py" />
         <source>Memory and time a build needs, over the voxel size. Drag the barley marker to set the final voxel, or use the arrow keys. Both are foretold from a trial of a few bricks on this machine and from its past builds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <location filename="softmound/desk/stations/voxels/cost_line.py" />
+        <source>final voxel</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3731,6 +3966,12 @@
     <message>
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>Voxel size while working: small enough to judge, large enough to follow the hand.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>draft voxel</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3780,6 +4021,12 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>crumbs</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>Finished in an earlier session and kept: nothing has to be built.</source>
         <translation type="unfinished" />
@@ -3826,6 +4073,16 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/voxels/skin_fields.py" />
+        <source>skin {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/skin_fields.py" />
+        <source>lower skin {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/skin_fields.py" />
         <source>A skin thinner than the final voxel would alias: it is built {:.3g} m thick.</source>
         <translation type="unfinished" />
     </message>
@@ -3837,6 +4094,11 @@
     <message>
         <location filename="softmound/desk/stations/voxels/station.py" />
         <source>remove step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/station.py" />
+        <source>lower skin</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4386,6 +4648,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A picture of {}x{} needs about {:,.1f} GB and {:,.1f} GB are free; the largest of that shape that fits is about {}x{}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A reference photograph</source>
         <translation type="unfinished" />
     </message>
@@ -4491,12 +4758,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>All forms are hidden.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>All of {} at {:.3g} m is finer than two final voxels and cannot be held.</source>
+        <source>All of {} at {:.3g} m is finer than half of a final voxel and costs time for nothing.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All parts of the cloud are crumbs, smaller than {:g} m, and are dropped.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5586,6 +5863,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, and voxels are {} m at the least. Choose fewer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Frames to be played</source>
         <translation type="unfinished" />
     </message>
@@ -5752,6 +6034,11 @@
     <message>
         <location filename="tables.py" />
         <source>Hide or show the tray</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hide {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6121,6 +6408,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Keep crumbs</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Keep it</source>
         <translation type="unfinished" />
     </message>
@@ -6446,6 +6738,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Memory ran out; nothing was changed. Choose a larger voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Metres from the edge to the core: thin looks like plaster, thick like cotton wool.</source>
         <translation type="unfinished" />
     </message>
@@ -6596,6 +6893,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Not done</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Not enough memory for a voxel of {:g} m; choose a larger one.</source>
         <translation type="unfinished" />
     </message>
@@ -6622,6 +6924,11 @@
     <message>
         <location filename="tables.py" />
         <source>Nothing in the grid lies within its surface; choose another threshold or grid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Nothing is left of the forms; undo what was done last, or make them larger.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7021,6 +7328,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Remove that patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Remove that step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Remove what is chosen in the station</source>
         <translation type="unfinished" />
     </message>
@@ -7237,6 +7554,11 @@
     <message>
         <location filename="tables.py" />
         <source>Shots, with commas</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Show all forms</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7596,6 +7918,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The base level at {:g} m lies above all that there is, so nothing is left.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The bright parts of the cloud lie just below white, whatever the light; the number below is then how much brighter than that.</source>
         <translation type="unfinished" />
     </message>
@@ -7612,6 +7939,11 @@
     <message>
         <location filename="tables.py" />
         <source>The density at which the surface lies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The grain {} “{}” eats all of the cloud away.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7646,12 +7978,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The patch “{}” thins all of the cloud away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The pattern changes with it, smoothly.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>The pattern stays where it is: moving the form changes it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The picture could not be made; the mound is as it was.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7676,6 +8018,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The step “{}” on the surface takes all of it away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The sun</source>
         <translation type="unfinished" />
     </message>
@@ -7686,12 +8033,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The top level at {:g} m lies below all that there is, so that nothing is left.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The view transform {!r} of this OpenColorIO config does not work ({}); choose another in Light.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The work could not be done ({}); nothing was changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>There is no cloud to publish; add a blob above the base level first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no form yet that adds something.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7816,12 +8178,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Turn that grain off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn the base level off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Turn the sun</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Turn the tool round</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn the top level off</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8156,17 +8533,12 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>action</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>active voxels</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>add a lamp</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>add heap</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8181,7 +8553,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>all grains again</source>
+        <source>albedo</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8191,7 +8563,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>along</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>altitude</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>an age</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>anchor</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>anisotropy</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8201,7 +8593,47 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>aspect</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>at surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>azimuth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>before</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>blend</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>buds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>by</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8211,7 +8643,52 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>cell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>centre</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>close</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>coat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>contrast</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>cools</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>core</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>count</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8221,12 +8698,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>dabs</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>density</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>draft voxel</source>
+        <source>depth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>diameter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>direction</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>distance</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>draft</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8236,12 +8743,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>duplicate a lamp</source>
+        <source>dries</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>duplicate grain</source>
+        <source>ease</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8251,7 +8758,32 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>exposure by the picture</source>
+        <source>edge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>elevation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>emits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>even</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>exposure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>extinction</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8266,7 +8798,32 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>final voxel</source>
+        <source>feature</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fewer below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>field</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fill</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>filter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>final</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8276,7 +8833,52 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>flicker</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>floor</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>focal</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>from nothing to all</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>gain</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>generations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>glow</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>glow by</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>glow strength</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8291,7 +8893,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>grain on or off</source>
+        <source>grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>ground</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8306,7 +8913,17 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>hide form</source>
+        <source>heat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>hidden</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>high</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8351,12 +8968,17 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>how densities join</source>
+        <source>horizon</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>how it joins</source>
+        <source>invert</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>inverted</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8431,12 +9053,67 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>jitter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>joins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>kelvin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>kind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>km</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>lacunarity</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lamps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>last</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>least</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lee</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>lenses one above another, smoothed by the wind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>level</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8451,32 +9128,27 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>linked copy</source>
+        <source>link</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>lock form</source>
+        <source>locked</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>lower skin</source>
+        <source>loop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>low</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>m/s</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>make a sheet</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>make mesh</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8501,17 +9173,47 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>medium</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>melt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>metered</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>metres</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>metric</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>middle</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>mirror copy</source>
+        <source>mirror</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>mm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>moisture</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8527,6 +9229,11 @@
     <message>
         <location filename="tables.py" />
         <source>moves the surface along its normal</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>name</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8551,17 +9258,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>octaves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>offset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>once</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>optical depth</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>order of forms</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>order of grains</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8576,7 +9293,57 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>own melt</source>
+        <source>over</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>pace</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>passes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>patch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>patches</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>patchy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>period</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>phase</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>place</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>power</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8591,6 +9358,36 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>radii</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>radius</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>ragged size</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>raggedness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>rate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>reach</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>reading the sky</source>
         <translation type="unfinished" />
     </message>
@@ -8601,22 +9398,17 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>remove form</source>
+        <source>room</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>remove forms</source>
+        <source>rotation</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>remove stroke</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>rename form</source>
+        <source>rough</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8626,22 +9418,72 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>scale</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>second</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>seconds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sequence</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>shape</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>share</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>show form</source>
+        <source>shear</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>size and strength of grain</source>
+        <source>sheet</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>sky picture</source>
+        <source>shell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>shrink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>size</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sky</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>smoke</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8651,7 +9493,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>solo grain</source>
+        <source>soft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>softness</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8661,7 +9508,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>spacing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>standing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>step</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>step's place</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>steps</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8681,12 +9548,32 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>sun by place and time</source>
+        <source>strength</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>stretch</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>strokes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>summed</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>sun, sky and what the cloud is made of</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>surface</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8701,7 +9588,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>taper</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>target</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>the copy of the work could not be written: %s</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the field {} is missing; add it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the field {} is not known to this version; remove it or update Soft Mound</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8741,7 +9648,52 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>thickness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>thins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>threshold</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>tint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>tint by</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>tired</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>tone</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>too small to tell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>top</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8751,7 +9703,27 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>unlock form</source>
+        <source>toward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>transform</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>turn</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>uneven</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>upward</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8761,12 +9733,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>variation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>varies the density inside</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>view transform</source>
+        <source>visibility</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8776,7 +9753,57 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>warms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>weaker below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>where</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>whirls</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>wider than tall, hardly grown: fair weather</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>width</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>wind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>zenith</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{!r} is no name for the grid; give letters and numbers.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{!r} is no {}; choose one of {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8786,22 +9813,47 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{} octave of {} at {:.3g} m is finer than two final voxels and cannot be held.</source>
+        <source>{} holds too many entries; keep at most {}</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{} octaves of {} at {:.3g} m are finer than two final voxels and cannot be held.</source>
+        <source>{} is not a finite number; give it a real value</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} is {}: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} is {}; name it without slashes, control characters, and dots alone</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} is {}; set it to at least {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} is {}; set it to at most {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} octave of {} at {:.3g} m is finer than half of a final voxel and costs time for nothing.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} octaves of {} at {:.3g} m are finer than half of a final voxel and cost time for nothing.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>{}: OpenColorIO cannot read this config ({}); correct OCIO in the environment.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>{}: a file cannot be deleted ({}).</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8827,6 +9879,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: cannot be brought back ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be changed ({}); look who may write there.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9001,6 +10058,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: has voxels of {:g} m where those of {} are {:g}; frames of one cloud have one voxel. Write them alike, or adopt them apart.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds another growth, or a damaged one, so this one cannot go on there; choose another folder, or let it be replaced.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds no asset.json; name the folder of a version.</source>
         <translation type="unfinished" />
     </message>
@@ -9061,6 +10128,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: is a link, where a file of its own has to lie; it is not followed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is a pipe or a device and no file; choose a file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: is a sequence; files of its frames cannot be dropped.</source>
         <translation type="unfinished" />
     </message>
@@ -9081,7 +10158,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: is larger than a flock can be; restore it from a copy.</source>
+        <source>{}: is larger than {:,} bytes, which such a file never is; restore it from a copy.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9116,12 +10193,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: is not what was published, so nothing can be put right by it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>{}: is not what was published; publish the mound again.</source>
+        <source>{}: is not what was published, so nothing is done by what it says; publish the mound again.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9132,6 +10204,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: is there already; say --force, or choose another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is {:,} by {:,} pixels, more than a picture of ours can be; choose another.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9321,6 +10398,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: the name {!r} points outside of it; it is not touched.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: the recipe in it is damaged; open the mound itself.</source>
         <translation type="unfinished" />
     </message>
@@ -9406,7 +10488,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: written in format {}; open it with a newer Soft Mound.</source>
+        <source>{}: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {} ({} more problems).</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9417,6 +10504,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: {} would unpack to {:,.0f} MiB, more than the {:.0f} MiB allowed; it is not opened.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
