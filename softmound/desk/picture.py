@@ -415,7 +415,7 @@ class Picture(QWidget):
         if self.flight.on:
             self._paint_note(painter, WORDS, self.height() - 70.0)
         elif self.caption:
-            self._paint_note(painter, self.caption, self.height() - 50.0)
+            self._paint_note(painter, self.caption, 92.0)
         if self.note:
             self._paint_note(painter, self.note, self.height() / 2)
 
