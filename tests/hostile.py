@@ -10,16 +10,19 @@ import pathlib
 import shutil
 import struct
 import zipfile
+import zlib
 from dataclasses import dataclass
 
 import numpy as np
 
-from softmound.core.library.asset import publish
+from softmound.core.growth.growing import grown
+from softmound.core.library.asset import FACTS, publish, seal_of
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.volume import Volume
 from softmound.core.recipe import Arrays, write_mound
 from softmound.core.recipe.files import mound_json
+from softmound.core.recipe.time import Growth
 from softmound.core.volume.reference import vdb
 
 from .scenes import ball_mound
@@ -61,7 +64,8 @@ def tries(folder):
     folder = pathlib.Path(folder)
     mound = folder / "bun.mound"
     write_mound(mound, ball_mound())
-    return [*_volumes(folder), *_recipes(folder), *_models(folder), *_points(folder), *_words(folder, mound), *_assets(folder)]
+    return [*_volumes(folder), *_recipes(folder), *_models(folder), *_points(folder), *_words(folder, mound), *_assets(folder),
+            *_reaching(folder), *_growths(folder), *_flocks(folder), *_no_files(folder), *_numbers(folder, mound)]
 
 
 # -- OpenVDB -----------------------------------------------------------------------------------------
@@ -405,6 +409,197 @@ def _assets(folder):
         (copy / "asset.json").write_bytes(flipped)
         # A bit of white space may turn and say the same: then it verifies.
         yield Try(f"asset.json with a bit turned, {n}", ["verify", str(copy)], answers=_same(flipped, whole))
+
+
+# -- what a file may reach ---------------------------------------------------------------------------
+
+
+def _forged(folder, name, version, change, sealed=True):
+    """A library whose one version says something else."""
+    library = folder / f"forged_{name}"
+    copy = library / version.parent.name / version.name
+    shutil.copytree(version, copy)
+    facts = json.loads((copy / FACTS).read_text())
+    change(facts)
+    if sealed:
+        facts["seal"] = seal_of(facts)
+    (copy / FACTS).write_text(json.dumps(facts))
+    return str(library), str(copy)
+
+
+def _reaching(folder):
+    """Libraries that name files that are not theirs; `victim` lies where they point to."""
+    version = next((folder / "library").glob("*/v001"))
+    (folder / "victim.vdb").write_bytes(b"all that somebody has")
+    ways = ("../../../victim.vdb", str(folder / "victim.vdb"), "..", "a/b.vdb", ".hidden.vdb", "/proc/self/mem", "x" * 300)
+    for n, away in enumerate(ways):
+        def elsewhere(facts, away=away):
+            facts["tiers"][0]["file"] = away
+            facts["files"][away] = {"bytes": 21, "sha256": "0" * 64}
+
+        for sealed in (True, False):
+            library, copy = _forged(folder, f"tier{n}{sealed}", version, elsewhere, sealed)
+            for command in (["library", "drop", library, "Test Bun", "--tiers", "1"], ["library", "bring", library, "Test Bun"],
+                            ["verify", copy], ["receive", copy, "--picture", str(folder / "r.png")]):
+                yield Try(f"a tier at {away[:24]}{', sealed' if sealed else ''}: {' '.join(command[:2])}", command)
+    for n, (what, change) in enumerate((
+            ("a voxel of NaN", {"voxel": float("nan")}), ("frames without end", {"frames": {
+                "first": 0, "last": 10**12, "rate": 24.0, "missing": []}}),
+            ("a unit of its own", {"in_file": {"unit": "parsec"}}), ("bounds of one corner", {"bounds": [[0.0, 0.0, 0.0]]}),
+            ("an extinction of 1e300", {"extinction": 1e300}), ("no files", {"files": {}}),
+            ("a name of two dots", {"name": ".."}))):
+        library, copy = _forged(folder, f"facts{n}", version, lambda facts, change=change: facts.update(change))
+        yield Try(f"asset.json with {what}: verify", ["verify", copy])
+        yield Try(f"asset.json with {what}: receive", ["receive", copy, "--picture", str(folder / "r.png")])
+    linked, copy = _forged(folder, "linked", version, lambda facts: None)
+    tier = next(pathlib.Path(copy).glob("*.vdb"))
+    tier.unlink()
+    tier.symlink_to(folder / "victim.vdb")
+    yield Try("a tier that is a link: verify", ["verify", copy])
+    yield Try("a tier that is a link: receive", ["receive", copy, "--picture", str(folder / "r.png")])
+    piped, copy = _forged(folder, "piped", version, lambda facts: None)
+    pathlib.Path(copy, FACTS).unlink()
+    os.mkfifo(pathlib.Path(copy, FACTS))
+    yield Try("asset.json that is a pipe: verify", ["verify", copy])
+    yield Try("asset.json that is a pipe: list", ["library", "list", piped], answers=True)
+    yield Try("asset.json that is a pipe: health", ["library", "health", piped], answers=True)
+    large, copy = _forged(folder, "large", version, lambda facts: facts.update(note="x" * 5_000_000))
+    yield Try("asset.json of five megabytes: verify", ["verify", copy])
+    yield Try("asset.json of five megabytes: list", ["library", "list", large], answers=True)
+    yield Try("a version named by two dots", ["publish", str(folder / "bun.mound"), "--library", str(folder / "dots"),
+                                              "--name", ".."])
+
+
+def _growths(folder):
+    whole = folder / "growth"
+    mound = ball_mound().edited(growth=Growth(seconds=0.1, cell=20.0))
+    grown(mound, whole, 24.0)
+    content = (whole / "frame_00001.npz").read_bytes()
+
+    def freeze(name, copy, *more):
+        return Try(f"{name}: freeze", ["freeze", str(copy), "--frame", "1", "--out", str(folder / "z.mound"), *more])
+
+    for n, (what, changes) in enumerate((("a rate of NaN", {"rate": float("nan")}), ("a rate of -1", {"rate": -1}),
+                                         ("a rate of 1e300", {"rate": 1e300}), ("cells of 0", {"cell": 0}),
+                                         ("a million cells a side", {"shape": [10**6] * 3}), ("no last frame", {"last": None}),
+                                         ("an origin of words", {"origin": ["a", "b", "c"]}))):
+        copy = folder / f"growth{n}"
+        shutil.copytree(whole, copy)
+        said = json.loads((copy / "growth.json").read_text())
+        (copy / "growth.json").write_text(json.dumps({**said, **changes}))
+        yield freeze(f"growth with {what}", copy)
+        yield Try(f"growth with {what}: film", ["film", str(folder / "bun.mound"), "--growth", str(copy), "--out",
+                                                str(folder / "g.mp4")])
+    shapes = {"low": np.zeros(3, np.int64), "cloud": np.ones((2, 2, 2), np.float16), "flow": np.zeros((2, 2, 2, 3), np.float16)}
+    for n, (what, frame) in enumerate((
+            ("cut off", content[: len(content) // 2]), ("of noise", bytes(range(256)) * 20), ("of nothing", b""),
+            ("in another place", {"low": np.full(3, 10**6)}), ("of NaN", {"cloud": np.full((2, 2, 2), np.nan)}),
+            ("of another shape", {"flow": np.zeros((1, 2, 2, 3))}), ("of words", {"low": np.array(["a", "b", "c"])}),
+            ("of objects", {"low": np.array([{}, {}, {}], object)}),
+            ("too large", {"cloud": np.zeros((400, 400, 200), np.float16)}))):
+        copy = folder / f"grown{n}"
+        shutil.copytree(whole, copy)
+        path = copy / "frame_00001.npz"
+        if isinstance(frame, bytes):
+            path.write_bytes(frame)
+        else:
+            np.savez_compressed(path, **{**shapes, **frame})
+        yield freeze(f"frame {what}", copy)
+    yield freeze("1,000 voxels along a cell", whole, "--finer", "1000")
+    other = folder / "other_growth.mound"
+    write_mound(other, mound.edited(growth=Growth(seconds=0.2, cell=20.0)))
+    yield Try("a growth going on where another grows", ["grow", str(other), "--out", str(whole), "--go-on"])
+
+
+def _flocks(folder):
+    def read(name, file, content):
+        path = folder / file
+        path.write_text(content)
+        return Try(name, ["formation", "read", str(path), "--out", str(folder / "read.flock")])
+
+    plain = np.eye(4).tolist()
+    for n, (what, matrix) in enumerate((("flat", np.diag([1, 1, 0, 1])), ("of NaN", np.eye(4) * np.nan), ("sheared", np.array(
+            [[1, 0.4, 0, 0], [0, 1, 0, 0], [0, 0, 1, 0], [0, 0, 0, 1]])), ("stretched", np.diag([1, 2, 1, 1])),
+            ("of two rows", np.eye(2)), ("of 1e200", np.eye(4) * 1e200))):
+        yield read(f"a list with a matrix {what}", f"list{n}.json", json.dumps(
+            {"members": [{"asset": "Bun", "matrix": np.asarray(matrix, float).tolist(), "place": [0, 0, 0]}]}))
+    for n, (what, content) in enumerate((("of no JSON", "{"), ("of a number", "7"), ("of deep brackets", "[" * 50_000),
+                                         ("without places", json.dumps([{"asset": "Bun", "matrix": plain}])),
+                                         ("of no members", "[]"))):
+        yield read(f"a list {what}", f"bad{n}.json", content)
+    flock = json.loads((pathlib.Path(__file__).parents[1] / "demo" / "proving_room.flock").read_text())
+    for n, (what, file) in enumerate((("that is not there", "gone.vdb"), ("that is the memory of the process", "/proc/self/mem"),
+                                      ("that is a device", "/dev/zero"), ("that is a folder", "library"),
+                                      ("that is no OpenVDB", "bun.mound.vdb"), ("that is a mound of nothing", "nothing.mound"))):
+        member = {**flock["members"][0], "asset": {"name": "Bun", "version": 0, "file": file}}
+        path = folder / f"member{n}.flock"
+        path.write_text(json.dumps({**flock, "members": [member]}))
+        picture = ["formation", "picture", str(path), "--out", str(folder / "f.png"), "--size", "64x40"]
+        for what_, command in (("picture", picture), ("check", ["formation", "check", str(path)])):
+            yield Try(f"a flock whose member is a file {what}: {what_}", command)
+
+
+def _no_files(folder):
+    """A pipe that nobody writes to, a device and a folder, wherever a file is read."""
+    pipe = folder / "pipe"
+    os.mkfifo(pipe)
+    named = {}
+    for ending in (".mound", ".vdb", ".obj", ".ply", ".flock", ".json", ".png", ".exr", ".usda"):
+        named[ending] = folder / f"pipe{ending}"
+        os.mkfifo(named[ending])
+    (folder / "dir.mound").mkdir()
+    out = str(folder / "n.png")
+    for name, command in (
+            ("build", ["build", named[".mound"], "--out", folder / "n.vdb"]),
+            ("picture", ["picture", named[".mound"], "--out", out]),
+            ("picture of a volume", ["picture", named[".vdb"], "--out", out]), ("info", ["info", named[".vdb"]]),
+            ("slice", ["slice", named[".vdb"], "--at", "0", "--out", out]),
+            ("cloud", ["cloud", named[".obj"], "--out", folder / "n.vdb"]),
+            ("cloud of a PLY", ["cloud", named[".ply"], "--out", folder / "n.vdb"]),
+            ("recipe", ["recipe", named[".png"], "--out", folder / "n.mound"]),
+            ("recipe of an EXR", ["recipe", named[".exr"], "--out", folder / "n.mound"]),
+            ("formation", ["formation", "check", named[".flock"]]), ("read", ["formation", "read", named[".json"], "--out",
+             folder / "n.flock"]), ("read a stage", ["formation", "read", named[".usda"], "--out", folder / "n.flock"]),
+            ("combine", ["combine", named[".vdb"], folder / "whole.vdb", "--out", folder / "n.vdb"]),
+            ("adopt", ["adopt", named[".vdb"], "--library", folder / "adopted", "--name", "Pipe"]),
+            ("thumb", ["thumb", named[".mound"], "--out", out]), ("frames", ["frames", named[".mound"], "--out", folder / "fr"]),
+            ("build of a folder", ["build", folder / "dir.mound", "--out", folder / "n.vdb"]),
+            ("build of a device", ["build", "/dev/zero", "--out", folder / "n.vdb"]),
+            ("info of a device", ["info", "/dev/zero"]), ("info of memory", ["info", "/proc/self/mem"])):
+        yield Try(f"a pipe or none: {name}", [str(word) for word in command])
+    head = b"\x89PNG\r\n\x1a\n"
+    for n, (width, height) in enumerate(((2**31 - 1, 2**31 - 1), (60_000, 60_000), (0, 0))):
+        chunk = b"IHDR" + struct.pack(">IIBBBBB", width, height, 8, 6, 0, 0, 0)
+        path = folder / f"huge{n}.png"
+        path.write_bytes(head + struct.pack(">I", 13) + chunk + struct.pack(">I", zlib.crc32(chunk)))
+        yield Try(f"PNG of {width} by {height} pixels: recipe", ["recipe", str(path), "--out", str(folder / "n.mound")])
+
+
+def _numbers(folder, mound):
+    """Numbers and options that mean nothing, or not there."""
+    mound, whole, out = str(mound), str(folder / "whole.vdb"), str(folder / "o.png")
+    for name, command in (
+            ("a depth in a PNG", ["picture", mound, "--out", out, "--depth"]),
+            ("a sky in a PNG", ["picture", mound, "--out", out, "--with-sky"]),
+            ("a range of NaN", ["library", "search", str(folder / "library"), "--span", "nan-nan"]),
+            ("a range upside down", ["library", "search", str(folder / "library"), "--span", "9-3"]),
+            ("seconds of 1e9", ["grow", mound, "--out", str(folder / "gr"), "--seconds", "1e9"]),
+            ("seconds of nothing", ["grow", mound, "--out", str(folder / "gr"), "--seconds", "nan"]),
+            ("slowed 0 times", ["move", mound, "--form", "Blob", "--slowed", "0", "--out", str(folder / "mv.mound")]),
+            ("a frame of what stands still", ["receive", str(next((folder / "library").glob("*/v001"))), "--frame", "3",
+                                              "--picture", out]),
+            ("a distance of -1", ["picture", mound, "--out", out, "--distance", "-1"]),
+            ("a target of two numbers", ["picture", mound, "--out", out, "--target", "1,2"]),
+            ("a focal length of 1e9", ["picture", mound, "--out", out, "--focal", "1e9"]),
+            ("a view of NaN", ["picture", mound, "--out", out, "--view", "nan,nan"]),
+            ("a view over the top", ["picture", mound, "--out", out, "--view", "0,120"]),
+            ("a film of a mound that stands still", ["film", mound, "--out", str(folder / "f.mp4")]),
+            ("a growth that is not there", ["freeze", str(folder), "--out", str(folder / "z.mound")]),
+            ("frames of 20 digits", ["frames", mound, "--out", str(folder / "fr"), "--range", f"1-{'9' * 20}"]),
+            ("a tier that is none", ["publish", mound, "--library", str(folder / "p"), "--tiers", "3"]),
+            ("a grid named by nothing", ["build", mound, "--out", str(folder / "b.vdb"), "--name", ""]),
+            ("two files of one name", ["combine", whole, whole, "--out", whole, "--force"])):
+        yield Try(name, command)
 
 
 def _same(one, other):

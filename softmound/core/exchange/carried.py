@@ -87,5 +87,6 @@ def _of_png(path):
 def _of_exr(path):
     import OpenEXR
 
+    opened(path, LARGEST_PICTURE).close()  # a pipe or a device is refused here
     with OpenEXR.File(str(path), header_only=True) as file:
         return str(file.header().get(KEY, ""))

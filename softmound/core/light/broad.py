@@ -26,6 +26,9 @@ def brighter(right, given, sigma, least=0.0):
     """
     import cv2  # six times as fast as SciPy's, and a tenth of a second to load
 
-    wanted, broad = (cv2.GaussianBlur(np.ascontiguousarray(each, np.float32), (0, 0), sigma, borderType=cv2.BORDER_REFLECT)
-                     + np.float32(least) for each in (right, given))
+    def blurred(each):
+        each = np.ascontiguousarray(each, np.float32)
+        return each if sigma <= 0.0 else cv2.GaussianBlur(each, (0, 0), sigma, borderType=cv2.BORDER_REFLECT)
+
+    wanted, broad = (blurred(each) + np.float32(least) for each in (right, given))
     return np.divide(wanted, broad, out=np.ones_like(given), where=broad > 1e-9)

@@ -10,6 +10,8 @@ SAMPLES = 12_000
 ROUNDS = 12
 SHARE = 0.015
 """Of the volume: what all that is thinner makes up does not matter."""
+CREASE, MEET = 0.77, 64
+"""Cosine of the angle at which triangles meet in an edge rather than in a round surface; triangles at a vertex that are looked at."""
 _NEAR = 1e-3
 
 
@@ -75,7 +77,9 @@ def inner_balls(vertices, faces, samples=SAMPLES):
     dice = np.random.default_rng(1)
     u, v = np.sqrt(dice.random(samples)), dice.random(samples)
     shares = np.stack([1.0 - u, u * (1.0 - v), u * v], axis=-1)
-    points, normals = (shares[..., None] * corners[at]).sum(axis=1), across[at] / doubled[at, None]
+    points = (shares[..., None] * corners[at]).sum(axis=1)
+    normals = (shares[..., None] * _smooth_normals(np.asarray(faces), across)[at]).sum(axis=1)
+    normals /= np.linalg.norm(normals, axis=1, keepdims=True)
     tree, largest = scipy.spatial.cKDTree(points), float(np.ptp(points, axis=0).max()) / 2.0
     radii, going = np.full(samples, largest), np.arange(samples)
     for _ in range(ROUNDS):
@@ -88,6 +92,27 @@ def inner_balls(vertices, faces, samples=SAMPLES):
         radii[going] = np.minimum((to[smaller] ** 2).sum(axis=1) / (2.0 * toward[smaller]), radii[going])
     weights = radii / radii.sum()
     return Balls(points - radii[:, None] * normals, normals, radii, weights)
+
+
+def _smooth_normals(faces, across):
+    """Normals at the corners of triangles: ndarray of float64, shape (m, 3, 3), of unit length.
+
+    The mean of those that meet there and hardly turn, by their area: the triangles of a round surface would else be taken for flat
+    ones, in whose edges no ball finds room.
+    """
+    lengths = np.maximum(np.linalg.norm(across, axis=1), 1e-300)
+    units, count = across / lengths[:, None], len(faces)
+    corner, vertex = np.arange(3 * count), faces.reshape(-1)
+    many = np.bincount(vertex)[vertex] > MEET
+    meets = scipy.sparse.csr_matrix((np.ones(3 * count - many.sum(), np.float32), (corner[~many], vertex[~many])),
+                                    shape=(3 * count, int(vertex.max()) + 1))
+    pairs = (meets @ meets.T).tocoo()
+    one, other = pairs.row // 3, pairs.col // 3
+    alike = np.einsum("ij,ij->i", units[one], units[other]) > CREASE
+    summed = units.repeat(3, axis=0) * 1e-9 * lengths.repeat(3)[:, None]
+    for axis in range(3):
+        summed[:, axis] += np.bincount(pairs.row[alike], across[other[alike], axis], minlength=3 * count)
+    return (summed / np.maximum(np.linalg.norm(summed, axis=1, keepdims=True), 1e-300)).reshape(count, 3, 3)
 
 
 def spread_over(places, apart, most):
