@@ -30,6 +30,7 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
+from softmound.core.budget import MEMORY
 from softmound.desk.controls import NumberField
 from softmound.desk.window import Window
 
@@ -200,7 +201,7 @@ class Hands:
 
 
 def memory():
-    """Resident memory of this process.
+    """Resident memory of this process beside what its budget keeps, which grows until the budget is reached.
 
     Returns
     -------
@@ -208,7 +209,7 @@ def memory():
         Bytes.
     """
     with open("/proc/self/statm", encoding="ascii") as file:
-        return int(file.read().split()[1]) * os.sysconf("SC_PAGE_SIZE")
+        return int(file.read().split()[1]) * os.sysconf("SC_PAGE_SIZE") - MEMORY.nbytes
 
 
 def let_loose(seed, seconds):

@@ -6,6 +6,8 @@ import itertools
 import json
 import os
 import pathlib
+import resource
+import shutil
 import signal
 import subprocess
 import sys
@@ -21,6 +23,7 @@ from softmound import cli, interrupting
 from softmound.cli import main
 from softmound.commands.building import reseeded
 from softmound.core.engine.density import density_grid
+from softmound.core.growth.kept import KeptGrowth
 from softmound.core.light.camera import camera_of
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.starts.species import start
@@ -206,12 +209,83 @@ class Command(unittest.TestCase):
         process = subprocess.Popen(
             [sys.executable, "-m", "softmound", "build", str(self.mound), "--out", str(self.folder / "a.vdb"),
              "--voxel", "0.5"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
-        time.sleep(2.5)
+        ends = time.monotonic() + 60.0
+        while not list(self.folder.glob(".*.part*")) and process.poll() is None and time.monotonic() < ends:
+            time.sleep(0.02)  # until something is half written
         process.send_signal(signal.SIGINT)
         _, err = process.communicate(timeout=60)
         self.assertEqual(process.returncode, 130, err)
         self.assertIn("stopped", err)
         self.assertEqual([p.name for p in self.folder.iterdir()], ["bun.mound"])
+
+    def test_a_growth_that_is_stopped_says_what_stays_and_goes_on(self):
+        write_mound(self.mound, ball_mound(60.0))
+        out = self.folder / "growth"
+        for number, code in ((signal.SIGINT, 130), (signal.SIGTERM, 143)):
+            process = subprocess.Popen([sys.executable, "-m", "softmound", "grow", str(self.mound), "--out", str(out), "--seconds",
+                                        "9", "--force"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
+            ends = time.monotonic() + 60.0
+            while not (out / "frame_00002.npz").exists() and process.poll() is None and time.monotonic() < ends:
+                time.sleep(0.02)
+            process.send_signal(number)
+            _, err = process.communicate(timeout=60)
+            self.assertEqual(process.returncode, code, err)
+            self.assertIn("frames up to there are kept", err)
+            self.assertEqual([p.name for p in out.iterdir() if ".part" in p.name], [])
+            kept = KeptGrowth(out)
+            self.assertGreaterEqual(len(kept.numbers()), 3)
+            kept.frame(kept.numbers()[-1])
+            shutil.rmtree(out)
+
+    def test_what_cannot_be_published_leaves_no_name_behind(self):
+        library = self.folder / "library"
+        limits = resource.getrlimit(resource.RLIMIT_FSIZE)
+        resource.setrlimit(resource.RLIMIT_FSIZE, (3_000, limits[1]))
+        try:
+            code, _, err = self.run_command("publish", self.mound, "--library", library, "--quiet")
+        finally:
+            resource.setrlimit(resource.RLIMIT_FSIZE, limits)
+        self.assertEqual(code, 4, err)
+        self.assertFalse(library.exists())
+
+    def test_frames_foretell_and_a_film_misses_none(self):
+        code, text, _ = self.run_command("frames", self.mound, "--out", self.folder / "f", "--range", "1-3", "--dry-run", "--json")
+        ahead = json.loads(text)
+        self.assertEqual((code, ahead["frames"]), (0, 3))
+        self.assertFalse((self.folder / "f").exists())
+        code, text, _ = self.run_command("frames", self.mound, "--out", self.folder / "f", "--range", "1-3", "--json", "--quiet")
+        self.assertLessEqual(json.loads(text)["bytes"], ahead["bytes"] + 30_000)
+        self.assertGreater(ahead["memory_bytes"], 100_000)
+        write_mound(self.mound, ball_mound(60.0))
+        self.run_command("grow", self.mound, "--out", self.folder / "g", "--seconds", "0.2", "--voxel", "12", "--quiet")
+        (self.folder / "g" / "frame_00002.npz").unlink()
+        self.assertIn("frame 2 is missing", self.refused("film", self.mound, "--growth", self.folder / "g", "--out",
+                                                         self.folder / "f.mp4", "--size", "64x40"))
+
+    def test_numbered_files_of_other_voxels_are_not_one_cloud(self):
+        for number, voxel in ((1, "2"), (2, "1")):
+            self.run_command("build", self.mound, "--out", self.folder / f"storm.{number:04d}.vdb", "--voxel", voxel)
+        sentence = self.refused("adopt", self.folder / "storm.####.vdb", "--library", self.folder / "library", "--quiet")
+        self.assertIn("storm.0002.vdb", sentence)
+        self.assertIn("one voxel", sentence)
+
+    def test_a_picture_from_where_it_is_told(self):
+        path = self.folder / "new.mound"
+        write_mound(path, ball_mound(60.0))  # whose view nobody chose: it would be seen from within
+        facts = {}
+        for name, more in (("fitted", ()), ("near", ("--distance", "100", "--target", "0,20,0")), ("again", ("--fit",)),
+                           ("long", ("--fit", "--focal", "135"))):
+            out = self.folder / f"{name}.png"
+            code, _, err = self.run_command("picture", path, "--out", out, "--size", "96x60", "--quiet", *more)
+            self.assertEqual(code, 0, err)
+            facts[name] = np.asarray(Image.open(out).convert("RGB"), float)
+        # The border shows the sky, whose columns are alike from left to right; near to it the cloud fills all.
+        np.testing.assert_allclose(facts["fitted"], facts["again"])
+        for name in ("fitted", "long"):
+            seen = np.abs(facts[name] - facts[name][:, :1]).max(axis=2) > 24.0
+            self.assertTrue(0.1 < seen.mean() < 0.8, seen.mean())
+            self.assertFalse(seen[0].any() or seen[-1].any(), name)
+        self.assertGreater(np.abs(facts["near"] - facts["fitted"]).mean(), 10.0)
 
     def test_an_interrupt_that_a_library_turns_into_its_own_error(self):
         def run(_args):

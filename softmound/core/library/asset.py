@@ -281,12 +281,15 @@ def placed(library, name, fill):
     """
     aside = held = None
     asset = asset_folder(library, name)
+    was_there = asset.parent.exists()
 
     def unclaimed():
-        """A name that nothing was published under is free again."""
+        """A name that nothing was published under is free again, and a library that was made for it goes."""
         if asset.is_dir() and {entry.name for entry in asset.iterdir()} == {NAMED}:
             (asset / NAMED).unlink()
             asset.rmdir()
+            if not was_there and not any(asset.parent.iterdir()):
+                asset.parent.rmdir()
 
     UNDER_WAY.add(unclaimed)
     try:

@@ -11,7 +11,8 @@ ROUNDS = 12
 SHARE = 0.015
 """Of the volume: what all that is thinner makes up does not matter."""
 CREASE, MEET = 0.77, 64
-"""Cosine of the angle at which triangles meet in an edge rather than in a round surface; triangles at a vertex that are looked at."""
+"""Cosine of the angle at which triangles meet in an edge rather than in a round surface; triangles at a vertex, at the most, that
+are looked at."""
 _NEAR = 1e-3
 
 
