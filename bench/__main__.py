@@ -31,36 +31,40 @@ def main(arguments):
     if unknown:
         print(f"bench: no figures named {unknown[0]!r}; there are {', '.join(NAMES)}.", file=sys.stderr)
         return 2
-    found, failed = [], []
+    said = _as_json if "--json" in arguments else _as_row
+    if said is _as_row:
+        versions = ", ".join(f"{n} {metadata.version(n)}" for n in _LIBRARIES)
+        print(f"{_processor()}, {threads()} threads; Python {platform.python_version()}, {versions}\n")
+        print(f"{'figure':<62} {'value':>10} {'unit':<16} {'ratio':>7}  {'aim':<18} peer", flush=True)
+    failed = []
     for name in names:
         print(f"measuring {name}", file=sys.stderr, flush=True)
         try:
-            before = len(found)
-            for figure in import_module(f"bench.{name}").figures():
-                found.append(figure)
-            if len(found) == before:
+            count = 0
+            for count, figure in enumerate(import_module(f"bench.{name}").figures(), 1):
+                # At once: what is measured is there, whatever becomes of the rest.
+                print(said(figure), flush=True)
+            if not count:
                 failed.append(name)
         except Exception:  # the figures of the others are worth having
             failed.append(name)
             traceback.print_exc()
-    if not found:
-        print("bench: nothing was measured.", file=sys.stderr)
-        return 1
-    if "--json" in arguments:
-        print(json.dumps([figure.as_dict() for figure in found], indent=1))
-        return 1 if failed else 0
-    versions = ", ".join(f"{n} {metadata.version(n)}" for n in _LIBRARIES)
-    print(f"{_processor()}, {threads()} threads; Python {platform.python_version()}, {versions}\n")
-    print(f"{'figure':<62} {'value':>10} {'unit':<16} {'ratio':>7}  {'aim':<18} peer")
-    for figure in found:
-        ratio = "" if figure.ratio is None else f"{figure.ratio:.2f}"
-        mark = {True: "ok", False: "MISSED", None: ""}[figure.ok]
-        peer = f"{figure.peer}: {figure.peer_value:.4g} {figure.unit}" if figure.peer else ""
-        print(f"{figure.name:<62} {figure.value:>10.4g} {figure.unit:<16} {ratio:>7}  "
-              f"{figure.aim:<18} {mark:<6} {peer}")
     for name in failed:
         print(f"bench: {name} could not be measured to its end.", file=sys.stderr)
     return 1 if failed else 0
+
+
+def _as_json(figure):
+    """A figure as one line of JSON."""
+    return json.dumps(figure.as_dict())
+
+
+def _as_row(figure):
+    """A figure as a row of the table."""
+    ratio = "" if figure.ratio is None else f"{figure.ratio:.2f}"
+    mark = "" if figure.ok is None else "ok" if figure.ok else "MISSED"
+    peer = f"{figure.peer}: {figure.peer_value:.4g} {figure.unit}" if figure.peer else ""
+    return f"{figure.name:<62} {figure.value:>10.4g} {figure.unit:<16} {ratio:>7}  {figure.aim:<18} {mark:<6} {peer}"
 
 
 def _processor():

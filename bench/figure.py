@@ -1,5 +1,6 @@
 """What a figure is, and how things are timed."""
 
+import math
 import time
 from dataclasses import asdict, dataclass
 
@@ -37,13 +38,18 @@ class Figure:
     ok: bool | None = None
 
     def as_dict(self):
-        """The figure as JSON wants it.
+        """The figure as JSON wants it: what was measured with NumPy as plain numbers, what is not finite as None.
 
         Returns
         -------
         dict
         """
-        return asdict(self)
+        return {name: _plain(value) for name, value in asdict(self).items()}
+
+
+def _plain(value):
+    value = value.item() if isinstance(value, np.generic) else value
+    return None if isinstance(value, float) and not math.isfinite(value) else value
 
 
 def at_least(name, value, unit, peer, peer_value, ratio, least):

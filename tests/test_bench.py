@@ -7,6 +7,8 @@ import types
 import unittest
 from unittest import mock
 
+import numpy as np
+
 from bench import __main__ as bench
 from bench.figure import Figure, at_least, at_most
 
@@ -36,8 +38,18 @@ class Aims(unittest.TestCase):
     def test_as_json_each_has_its_name_value_and_unit(self):
         code, out, _ = told(["noise", "--json"], {"noise": measuring(Figure("speed", 3.0, "m/s"), at_most("wait", 2.0, "s", 3))})
         self.assertEqual(code, 0)
-        found = json.loads(out)
+        found = [json.loads(line) for line in out.splitlines()]
         self.assertEqual([(one["name"], one["value"], one["unit"]) for one in found], [("speed", 3.0, "m/s"), ("wait", 2.0, "s")])
+
+    def test_whatever_a_figure_is_measured_with_is_written(self):
+        of_numpy = at_most("wait", np.float32(2.0), "s", np.float64(3.0))
+        self.assertIsInstance(of_numpy.ok, (bool, np.bool_))
+        strange = Figure("endless", float("inf"), "s", "peer", np.int64(3), np.float64("nan"), "at most 1", np.bool_(False))
+        code, out, _ = told(["noise", "--json"], {"noise": measuring(of_numpy, strange)})
+        self.assertEqual(code, 0)
+        wait, endless = (json.loads(line) for line in out.splitlines())
+        self.assertEqual((wait["value"], wait["ok"]), (2.0, True))
+        self.assertEqual((endless["value"], endless["ratio"], endless["peer_value"], endless["ok"]), (None, None, 3, False))
 
     def test_as_a_table_with_ratio_and_verdict(self):
         measured = measuring(at_most("wait", 9.0, "s", 3), at_least("speed", 30.0, "", "peer", 10.0, 3.0, 2.0))
@@ -61,7 +73,7 @@ class Nothing(unittest.TestCase):
     def test_what_measures_nothing_says_so(self):
         code, _, err = told(["noise"], {"noise": measuring()})
         self.assertEqual(code, 1)
-        self.assertIn("nothing was measured", err)
+        self.assertIn("noise could not be measured", err)
 
     def test_one_that_measures_nothing_among_others_is_named(self):
         code, out, err = told(["noise", "frame"], {"noise": measuring(), "frame": measuring(Figure("frame", 1.0, "ms"))})
