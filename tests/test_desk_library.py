@@ -1,6 +1,8 @@
 """The Library station by hand: cards that turn and play, two side by side, what changes of a version, files dragged in and out,
 and what waits."""
 
+import subprocess
+import sys
 from unittest import mock
 
 import numpy as np
@@ -17,6 +19,7 @@ from softmound.core.library.asset import publish
 from softmound.core.library.frames import Frames
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import verify
+from softmound.core.recipe import write_mound
 from softmound.desk.queue_dialog import QueueDialog
 from softmound.desk.stations.library.dialogs import BesideDialog, pattern_of
 
@@ -40,6 +43,17 @@ class Shelf(DeskTest):
 
     def select(self, row):
         self.library.tray.list.setCurrentIndex(self.library.tray.model.index(row))
+
+    def test_what_others_publish_is_seen_as_it_comes(self):
+        # By processes of their own, as a worker or a colleague does: the first makes the folder of the library.
+        for name in ("Loaf", "Roll"):
+            mound = self.folder / f"{name}.mound"
+            write_mound(mound, ball_mound(name=name))
+            subprocess.run([sys.executable, "-m", "softmound", "publish", str(mound), "--library", str(self.folder_of_library),
+                            "--voxel", "4", "--quiet"], check=True, stdout=subprocess.DEVNULL)
+            self.until(lambda name=name: name in [v.facts["name"] for v in self.library.versions])
+        self.assertEqual(self.library.tray.model.rowCount(), 2)
+        self.rest()
 
     def done(self):
         self.until(lambda: self.window.jobs.job is None)

@@ -21,6 +21,7 @@ from .relighting import Relighting, Wish
 from .settings import LibrarySettings
 from .tray import OUTLINES, ShelfTray, paint_cards
 from .turning import PLAIN, Turning
+from .watching import ShelfWatch
 
 MOST_RELIT = 60
 """Pictures that are made anew in one light; further to the right the cards keep their own."""
@@ -65,6 +66,8 @@ class LibraryStation(Station):
         self._wait.timeout.connect(self._relight)
         self._more = QTimer(window, interval=0, singleShot=True)
         self._more.timeout.connect(self.look_again)
+        self._watch = ShelfWatch(window)
+        self._watch.changed.connect(self._changed_elsewhere)
         self.tray = ShelfTray(self)
         self.settings = LibrarySettings(self)
         self.look_again()
@@ -106,6 +109,7 @@ class LibraryStation(Station):
         if self._index is None or self._index.library != self.folder:
             self._let_go_of_index()
             self._index, self.versions = Index(self.folder), []
+            self._watch.follow(self.folder)
         self._index.refresh(most=AT_ONCE)
         if self._index.behind:
             self._more.start()
@@ -116,7 +120,15 @@ class LibraryStation(Station):
         self.chosen, self.like = (v if v is not None and v.folder in folders else None for v in (self.chosen, self.like))
         self._show_found()
 
+    def _changed_elsewhere(self):
+        """Something was published or put aside by somebody else."""
+        if self._index is not None and self._index.library == self.folder:
+            self._watch.follow(self.folder)
+            if any(self._index.refresh(most=AT_ONCE)):
+                self.look_again()
+
     def end(self):
+        self._watch.end()
         self.turning.end()
         self._relighting.end()
         self._let_go_of_index()
