@@ -1,8 +1,10 @@
 """True light on several levels, what puts it right, and the pictures that are made of it."""
 
 import math
+import sys
 import unittest
 from types import SimpleNamespace
+from unittest import mock
 
 import numpy as np
 from scipy.ndimage import gaussian_filter
@@ -12,11 +14,11 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.painter import STEADY, Painter
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
+from softmound.core.light import denoise
 from softmound.core.light.bounded import BLOCK, BRIGHTEST, Bounded, in_blocks
 from softmound.core.light.broad import brighter
 from softmound.core.light.camera import camera_of
 from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
-from softmound.core.light.denoise import can_denoise
 from softmound.core.light.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
 from softmound.core.light.lamps import lamps_of
 from softmound.core.light.lattice import lit, with_lamps, zone_shares
@@ -431,7 +433,6 @@ class Denoised(unittest.TestCase):
     def still(self, **options):
         return still_of(self.stages, self.mound, self.grid, "lumps", Taking(96, 64, true=True, **options))
 
-    @unittest.skipUnless(can_denoise(), "an extra that is not installed")
     def test_it_is_nearer_to_many_paths_than_what_it_was_made_of(self):
         right = self.still(noise=0.04).radiance
         rough, clean = self.still(noise=0.08, seed=4), self.still(noise=0.08, seed=4, denoise=True)
@@ -445,8 +446,7 @@ class Denoised(unittest.TestCase):
         clear = clean.radiance[..., 3] == 0.0
         np.testing.assert_allclose(clean.radiance[clear], rough.radiance[clear], atol=1e-6)
 
-    @unittest.skipIf(can_denoise(), "it is installed")
-    def test_without_the_package_a_sentence_says_so(self):
-        with self.assertRaises(Problem) as caught:
+    def test_without_the_package_a_sentence_says_which_command_installs_it(self):
+        with mock.patch.object(denoise, "can_denoise", lambda: False), self.assertRaises(Problem) as caught:
             self.still(noise=0.5, denoise=True)
-        self.assertIn("softmound[denoise]", str(caught.exception))
+        self.assertIn(f"{sys.executable} -m pip install pyoidn", str(caught.exception))

@@ -56,7 +56,7 @@ def add_to(actions):
         cloud open.ply --out open.vdb --close-holes --mound open.mound --picture open.png""", writes=True)
     cloud.add_argument("mesh", metavar="MESH", help="OBJ, PLY, STL, GLB, glTF or OFF")
     cloud.add_argument("--span", type=arguments.span, metavar="M",
-                       help="longest side of the model in metres; default what its unit makes it")
+                       help="longest side of the cloud in metres; default that of the model, as its unit makes it")
     cloud.add_argument("--from-unit", default="m", choices=UNITS, help="unit of the model's numbers")
     cloud.add_argument("--from-up", default="y", choices=("y", "z"), help="which axis of the model is up")
     cloud.add_argument("--start", default="mediocris", metavar="NAME", help="species whose grains, skin and light it takes")
@@ -162,10 +162,10 @@ def _build(args):
 
 
 def _cloud(args):
-    from ..core.engine.density import bounds_of
-    from ..core.engine.framing import framed
+    from ..core.engine.framing import seen_box
     from ..core.exchange.foreign import read_triangles
     from ..core.exchange.forms import mesh_form
+    from ..core.light.camera import fitted
     from ..core.recipe import write_mound
     from ..core.starts.species import start_from_form
 
@@ -181,10 +181,20 @@ def _cloud(args):
         raise Problem(f"{args.mesh}: its surface is closed, so --thickness would make it hollow; leave it out, or open the model.")
     name = pathlib.Path(args.mesh).stem.replace("_", " ")[:80] or "Cloud"
     form = mesh_form(read, name, args.from_unit, args.from_up, args.close_holes, None)
-    mound = reseeded(start_from_form(form, name, args.start, args.span, args.thickness, args.level, args.voxel), args.seed)
-    if bounds_of(mound) is None:
-        raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level.")
-    mound = framed(mound)
+
+    def begun(span):
+        return reseeded(start_from_form(form, name, args.start, span, args.thickness, args.level, args.voxel), args.seed)
+
+    mound = begun(args.span)
+    box = seen_box(mound)
+    if box is None:
+        raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level."
+                      if args.level is not None else f"{args.mesh}: nothing of it is left as a cloud; choose a larger --span.")
+    if args.span is not None:
+        # What is asked for is the cloud's, which stands out from its model by lumps.
+        mound = begun(min(max(args.span * args.span / float((box[1] - box[0]).max()), 0.5 * args.span), 2.0 * args.span))
+        box = seen_box(mound)
+    mound = mound.edited(view=fitted(mound.view, *box, 1280, 800))
     facts = _built(mound, args, args.mound, whole=None if args.thickness else form)
     if facts is None:
         return

@@ -18,7 +18,10 @@ def add_to(actions):
         desk loaf.mound --library shelf""")
     desk.add_argument("mound", nargs="?", metavar="X.mound")
     desk.add_argument("--library", metavar="DIR")
-    action(actions, "warm", _warm, "compile the kernels now rather than at first use", "warm")
+    warm = action(actions, "warm", _warm, "compile the kernels now rather than at first use", """
+        warm
+        warm --times""")
+    warm.add_argument("--times", action="store_true", help="compile all anew and print what each kernel costs; keeps nothing")
 
 
 def _desk(args):
@@ -28,7 +31,10 @@ def _desk(args):
     return main(args.mound, args.library)
 
 
-def _warm(_args):
-    from ..core.engine.warm import warm_once
+def _warm(args):
+    from ..core.engine.warm import compile_times, warm_once
 
-    warm_once(sys.stderr)
+    if args.times:
+        compile_times(sys.stdout)
+    else:
+        warm_once(sys.stderr)

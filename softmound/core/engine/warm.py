@@ -1,15 +1,18 @@
 """Compile every kernel once, so that nobody waits for it later."""
 
+import os
 import shutil
+import subprocess
 import sys
 import time
+from collections import Counter
 from dataclasses import replace
 
 import numpy as np
 
 from ..directions import rotation_matrix
 from ..growth.solver import Flowing
-from ..held import child_process
+from ..held import child_process, working_folder
 from ..kernels import CACHE, STAMP
 from ..light.between import veiled
 from ..light.camera import camera_of, fitted
@@ -105,6 +108,60 @@ def warm_once(stream):
     print("  100 %  done", file=stream, flush=True)
     (folder / _MARK).touch()
     _forget_older(folder)
+
+
+def compile_times(stream):
+    """Compile all kernels anew, in one process and kept nowhere, and print what each costs.
+
+    Parameters
+    ----------
+    stream : file object
+        Gets a row for each kernel, the longest first: seconds with those that it calls and that were not compiled yet, seconds
+        without them, and for how many sets of types.
+    """
+    with working_folder() as folder:
+        code = f"from {__name__} import _print_times; _print_times()"
+        with child_process([sys.executable, "-c", code], env={**os.environ, "NUMBA_CACHE_DIR": str(folder)}, text=True,
+                           stdout=subprocess.PIPE) as child:
+            for line in child.stdout:
+                stream.write(line)
+                stream.flush()
+
+
+def _print_times():
+    from numba.core import event
+
+    began, own, whole, count, within = {}, Counter(), Counter(), Counter(), []
+
+    class Heard(event.Listener):
+        """Adds up what compiling takes; what one kernel waits for another is the other's."""
+
+        def on_start(self, happened):
+            within.append([time.perf_counter(), 0.0])
+
+        def on_end(self, happened):
+            begun, inner = within.pop()
+            took = time.perf_counter() - begun
+            kernel = happened.data["dispatcher"].py_func
+            name = f"{kernel.__module__.removeprefix('softmound.core.')}.{kernel.__name__}"
+            own[name] += took - inner
+            whole[name] += took
+            count[name] += 1
+            if within:
+                within[-1][1] += took
+
+    event.register("numba:compile", Heard())
+    begun = time.perf_counter()
+    for step in (warm_shape, warm_light, warm_paths, warm_rest):
+        stage = time.perf_counter()
+        step(lambda *_: None)
+        began[step.__name__] = time.perf_counter() - stage
+    print(f"{'kernel':<48}{'s':>8}{'own s':>8}{'types':>7}")
+    for name, seconds in own.most_common():
+        print(f"{name:<48}{whole[name]:>8.2f}{seconds:>8.2f}{count[name]:>7}")
+    print(f"{'all, in one process':<48}{time.perf_counter() - begun:>8.2f}{sum(own.values()):>8.2f}{sum(count.values()):>7}")
+    for name, seconds in began.items():
+        print(f"{'  ' + name:<48}{seconds:>8.2f}")
 
 
 def _run(steps, told, begin=0.0, end=1.0):

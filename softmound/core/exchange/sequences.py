@@ -14,6 +14,7 @@ from ..mass.mend import open_edges
 from ..problems import Problem
 from ..recipe.arrays import Arrays
 from ..recipe.timing import at_frame
+from ..regular import opened
 from .export import in_metres
 from .foreign import read_points, read_triangles, read_volume
 from .forms import mesh_form, points_form, volume_form
@@ -207,7 +208,10 @@ def _samples(path, stamp):
 
 def _opened(path, usd):
     try:
+        opened(path).close()  # a pipe or a device is refused here
         return usd.Stage.Open(path)
+    except Problem:
+        raise
     except Exception as error:  # of a kind of its own
         raise Problem("{}: is no OpenUSD stage that can be read; check the file.", shown(path)) from error
 

@@ -28,7 +28,8 @@ def brighter(right, given, sigma, least=0.0):
 
     def blurred(each):
         each = np.ascontiguousarray(each, np.float32)
-        return each if sigma <= 0.0 else cv2.GaussianBlur(each, (0, 0), sigma, borderType=cv2.BORDER_REFLECT)
+        # It drops a last axis of one.
+        return each if sigma <= 0.0 else cv2.GaussianBlur(each, (0, 0), sigma, borderType=cv2.BORDER_REFLECT).reshape(each.shape)
 
     wanted, broad = (blurred(each) + np.float32(least) for each in (right, given))
     return np.divide(wanted, broad, out=np.ones_like(given), where=broad > 1e-9)

@@ -4,6 +4,7 @@ It guesses: what it makes of noise looks right and is not measured. So it is use
 """
 
 import importlib.util
+import sys
 
 import numpy as np
 
@@ -28,7 +29,8 @@ def refuse_to_denoise():
     Problem
     """
     if not can_denoise():
-        raise Problem("Denoising needs a package that is not installed; add it with: pip install 'softmound[denoise]'.")
+        raise Problem("Denoising needs a package that is not installed; add it with: {} -m pip install pyoidn cffi.",
+                      sys.executable)
 
 
 def denoised(light, opacity, draft):
