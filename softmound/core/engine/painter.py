@@ -51,8 +51,9 @@ LEAST_MARCH = 0.03
 """What of it marching has in any case, however long the stages before take."""
 HASTE = 0.8
 """Seconds of reading files before something of a sky is shown."""
-SHOWING = 0.1
-"""Share of the time, at most, that goes into pictures of True light that is still being traced."""
+SHOWING, LONGEST_WAIT = 0.1, 10.0
+"""Share of the time, at most, that goes into pictures of True light that is still being traced; seconds after which one is shown in
+any case."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -433,9 +434,10 @@ class Painter:
             now, noise = time.perf_counter(), tracer.noise()
             enough = noise <= request.noise and (tracer.turns >= LEAST or not request.denoise)
             # As often as it pays: the noise fell by a sixth, or two seconds went by; and pictures take a tenth of the time at most.
-            if not enough and (now - shown < took / SHOWING - took or tracer.turns < 1.4 * turns and now - shown < 2.0):
+            wait = min(took / SHOWING - took, LONGEST_WAIT)
+            if not enough and (now - shown < wait or tracer.turns < 1.4 * turns and now - shown < 2.0):
                 continue
-            turns = tracer.turns
+            first, turns = turns == 0, tracer.turns
             left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
             radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
             if request.denoise and tracer.turns >= LEAST:
@@ -450,7 +452,7 @@ class Painter:
             if enough:
                 return
             shown = time.perf_counter()
-            took = shown - now
+            took = 0.0 if first else shown - now  # the first loads what makes them
 
     def _exposed(self, light, radiance):
         """A light with the exposure of a picture, which stays what it was where it would hardly change."""
