@@ -115,7 +115,7 @@ class Scales(unittest.TestCase):
             grains = found[0].grains
         self.assertEqual(advised(grains, 0.5), [])
         live = [g for g in grains if g.on]
-        self.assertTrue(all(octaves_of(g)[0][-1] >= 1.0 for g in live))
+        self.assertTrue(all(octaves_of(g)[0][-1] >= 0.25 for g in live))
         self.assertEqual(advised((Push(feature=20.0, octaves=4),), 0.5), [])
 
 
