@@ -5413,7 +5413,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Denoising needs a package that is not installed; add it with: pip install 'softmound[denoise]'.</source>
+        <source>Denoising needs a package that is not installed; add it with: {} -m pip install pyoidn cffi.</source>
         <translation type="unfinished" />
     </message>
     <message>
