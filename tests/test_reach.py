@@ -180,6 +180,18 @@ class Reach(unittest.TestCase):
         self.assertEqual((other / name).read_bytes(), VICTIM)
         self.assertFalse((self.place / "gone" / name).exists())
 
+    def test_a_version_swapped_before_its_tier_is_dropped(self):
+        version = read_version(self.version)
+        other = self.place / "other"
+        other.mkdir()
+        (other / version.tiers[1]).write_bytes(VICTIM)
+        (other / "asset.json").write_text("{}")
+        self.version.rename(self.place / "gone")
+        self.version.symlink_to(other)
+        with self.assertRaisesRegex(Problem, "meanwhile"):
+            dropped(version, [1])
+        self.assertEqual((other / version.tiers[1]).read_bytes(), VICTIM)
+
     def test_pipes_and_large_pages_of_facts(self):
         facts = self.version / "asset.json"
         content = facts.read_bytes()

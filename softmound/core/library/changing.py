@@ -5,6 +5,7 @@ Its grids never do: a tier that was dropped comes back with the same values, or 
 
 import contextlib
 import hashlib
+import json
 import os
 import pathlib
 
@@ -62,11 +63,15 @@ def _rewritten(version, changes, parts=None):
 
 @contextlib.contextmanager
 def _open(version):
-    """The folder of a version, held open to change it: only of one that is what was published."""
+    """The folder of a version, held open to change it: only of one that is what was published, and what was read of it."""
     refuse_unsealed(version)
     try:
         with Folder(version.folder) as parts:
+            if json.loads(parts.read(FACTS)) != version.facts:
+                raise Problem("{}: was changed by somebody else meanwhile; look at it again.", shown(version.folder))
             yield parts
+    except ValueError as error:
+        raise Problem("{}: was changed by somebody else meanwhile; look at it again.", shown(version.folder)) from error
     except OSError as error:
         raise NotWritten("{}: cannot be changed ({}); look who may write there.", shown(version.folder),
                          error.strerror or error) from error

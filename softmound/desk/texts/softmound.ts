@@ -10468,6 +10468,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: was changed by somebody else meanwhile; look at it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: was published before it was kept what its values are; publish it again first.</source>
         <translation type="unfinished" />
     </message>
