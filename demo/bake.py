@@ -28,7 +28,8 @@ from softmound.core.recipe import (
     write_mound,
 )
 from softmound.core.starts.growth import grown
-from softmound.core.starts.species import start, start_from_form
+from softmound.core.starts.modelled import start_from_form
+from softmound.core.starts.species import start
 
 AIR = Sky(kind="air", ground=(0.08, 0.10, 0.13), altitude=900.0, visibility=80.0)
 """Over a hazy sea, which lies below the horizon behind the cloud."""

@@ -14,7 +14,7 @@ from softmound.core.growth.growing import foretold_growth, grown
 from softmound.core.growth.kept import KeptGrowth
 from softmound.core.growth.moving import carried, centred, condense, divergence, urge, whirls
 from softmound.core.growth.pressure import freed, pressure_of
-from softmound.core.growth.riding import came_from, frozen, frozen_mound, streamed
+from softmound.core.growth.riding import DOMES, _bricks_of, came_from, foretold_freeze, frozen, frozen_mound, streamed
 from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, VAPOUR, Flowing, Weather, kept_whole
 from softmound.core.growth.source import growth_for, source_of
 from softmound.core.kernels import threads, use_threads
@@ -429,6 +429,15 @@ class Frames(unittest.TestCase):
         np.testing.assert_allclose(velocity.getConstAccessor().getValue(tuple(int(v) for v in middle)), frame.flow[tuple(middle)],
                                    rtol=1e-5)
         self.assertEqual(velocity.metadata["unit"], "m/s")
+
+    def test_freezing_is_foretold(self):
+        frame = grown(small(seconds=0.2), self.folder, 24.0).frame(4)
+        for finer in (1, 2, 4):
+            looked_at = len(_bricks_of(frame, frame.cell / finer, DOMES * 0.5 * 5.0 * frame.cell))
+            # Foretold is a box of cells around each, looked at a ball: not less, and not much more.
+            self.assertTrue(0.95 < foretold_freeze(frame, finer)["bricks"] / looked_at < 1.4, finer)
+        with self.assertRaises(DoesNotFit):
+            foretold_freeze(frame, 1000)
 
     def test_what_cannot_be_is_one_sentence(self):
         for mound, kind, word in ((Mound(mass=Mass(), growth=Growth()), Problem, "no form"),

@@ -30,7 +30,8 @@ from softmound.core.recipe.forms import MOST_DABBED
 from softmound.core.starts.growth import grown, turret
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
-from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start, start_from_form
+from softmound.core.starts.modelled import start_from_form
+from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start
 from softmound.core.volume.bricks import LANES, SIDE
 
 VOXEL = 1.0

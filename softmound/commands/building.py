@@ -167,7 +167,7 @@ def _cloud(args):
     from ..core.exchange.forms import mesh_form
     from ..core.light.camera import fitted
     from ..core.recipe import write_mound
-    from ..core.starts.species import start_from_form
+    from ..core.starts.modelled import start_from_form
 
     check_outputs(args, [args.mesh], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)),
                   mound=(args.mound, (".mound",)))
@@ -215,7 +215,7 @@ def _built(mound, args, *more, whole=None):
     from ..core.exchange.export import ExportOptions
     from ..core.exchange.png import png_of
     from ..core.library.delivery import built, built_along, delivered
-    from ..core.starts.species import lost_of
+    from ..core.starts.modelled import lost_of
 
     begun = time.perf_counter()
     options = ExportOptions(args.up, args.unit, args.origin, not args.full, args.name, args.tolerance, args.surface)

@@ -101,11 +101,14 @@ def foretold_freeze(grown, finer=2, detail=0.5, feature=None):
     if not cells.any():
         raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
     far = DOMES * detail * (5.0 * grown.cell if feature is None else feature) / grown.cell
-    # A brick reaches beyond the cells it is looked at for: by what is pushed, by the slope, and by itself.
-    side = 2.0 * (far + 1.5 + SIDE / finer) + 1.0
-    middle = int(np.count_nonzero(scipy.ndimage.maximum_filter(np.pad(cells, 1 + int(far)), 2 * (1 + int(far)) + 1)))
-    bricks = min(middle * max(finer / SIDE, 1.0 / side) ** 3 + np.count_nonzero(cells) ** (2 / 3) * (finer / SIDE + 1.0) ** 2,
-                 np.count_nonzero(cells) * (side * finer / SIDE) ** 3)
+    # Cells within reach, as `_bricks_of` goes, and the bricks that they lie in; of bricks smaller than a cell, those in each.
+    reach = int(np.ceil(far + 1.5))
+    wide = np.argwhere(scipy.ndimage.maximum_filter(np.pad(cells, reach), 2 * reach + 1)) - reach
+    if finer <= SIDE:
+        ends = [np.floor((grown.origin / grown.cell + wide + end) * finer / SIDE) for end in (-0.5, 0.5)]
+        bricks = len(np.unique(np.concatenate(ends), axis=0))
+    else:
+        bricks = len(wide) * (finer / SIDE) ** 3
     memory, voxel = bricks * LANES * 4.0 * 2.5 + grown.cloud.size * 4.0 * 12.0, grown.cell / finer
     if voxel < LEAST_VOXEL or memory > free_memory():
         raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, "

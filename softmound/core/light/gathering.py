@@ -58,7 +58,7 @@ def field_of_light(lattice, scene):
     colours[0], colours[1:4] = outside.sun * back, outside.parts * back
     if len(colours) > 4:
         colours[4:7] = np.eye(3)
-    # As one product of matrices, a hundred times as fast as a sum over the axes of the lattice: each colour of each of the four
+    # As one product of matrices, fourteen times as fast as a sum over the axes of the lattice: each colour of each of the four
     # numbers is so much of each kind of light.
     kinds, moments = lattice.sky.shape[3:]
     shares = np.einsum("nc,mk->nmck", colours, np.eye(moments)).reshape(kinds * moments, CHANNELS).astype(np.float32)
