@@ -22,6 +22,7 @@ from softmound.core.engine.kept import KeptGrids
 from softmound.core.recipe import write_mound
 from softmound.desk import window as window_module
 from softmound.desk.collecting import Collecting
+from softmound.desk.picture import Picture
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.style import dress
 from softmound.desk.window import Window
@@ -31,6 +32,8 @@ from .scenes import lumpy_mound
 PASSES = 2
 """Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""
 
+RATIO = 0.5
+"""Pixels of a picture for one of the widget's, in either direction: a quarter of the rays of those that a screen has."""
 SIZE = (1010, 800)
 """Of the window: pictures take half the time of those at its usual size."""
 LEFT, RIGHT = Qt.MouseButton.LeftButton, Qt.MouseButton.RightButton
@@ -84,8 +87,9 @@ class DeskTest(unittest.TestCase):
         self.application = application()
         FAULTS.clear()
         self.addCleanup(self.check_faults)
-        for module in (painter, window_module):
-            patch = unittest.mock.patch.object(module, "PASSES", PASSES)
+        for owner, name, value in ((painter, "PASSES", PASSES), (window_module, "PASSES", PASSES),
+                                   (Picture, "ratio", lambda _: self.ratio)):
+            patch = unittest.mock.patch.object(owner, name, value)
             patch.start()
             self.addCleanup(patch.stop)
         self._folder = tempfile.TemporaryDirectory()
@@ -108,6 +112,7 @@ class DeskTest(unittest.TestCase):
         self.assertEqual(faults, [])
 
     kinds = STATIONS
+    ratio = RATIO
     sharpens = False  # else every test would wait for pictures of finer voxels
 
     def open_window(self):

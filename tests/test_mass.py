@@ -9,6 +9,7 @@ from scipy.ndimage import binary_closing, binary_dilation, distance_transform_ed
 from scipy.optimize import brentq
 
 from softmound.core.directions import rotation_matrix
+from softmound.core.kernels import serial
 from softmound.core.light.camera import camera_of, fitted
 from softmound.core.mass.at_point import distance_at
 from softmound.core.mass.buds import grown
@@ -51,6 +52,11 @@ def all_distances(mass, voxel, low, high):
 def points_of(coords, voxel):
     """World positions of the voxels of bricks."""
     return voxels_of(coords) * voxel
+
+
+@serial
+def _distance(x, y, z, table, forms, levels, voxels, places, codes, values):
+    return distance_at(x, y, z, table, forms, levels, voxels, places, codes, values)[0]
 
 
 class OneBlob(unittest.TestCase):
@@ -429,8 +435,8 @@ class Fill(unittest.TestCase):
         out = np.empty(x.shape, np.float32)
         fields = shape.fields
         for n in np.ndindex(x.shape):
-            out[n] = distance_at(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.table, shape.forms, shape.levels,
-                                 fields.voxels, fields.places, fields.codes, fields.values)[0]
+            out[n] = _distance(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.table, shape.forms, shape.levels,
+                                 fields.voxels, fields.places, fields.codes, fields.values)
         return x, z, out < 0.0
 
     def test_gaps_narrower_than_it_close_and_nothing_else(self):

@@ -7,6 +7,7 @@ one core). Nothing here reduces across threads, so a result never depends on the
 """
 
 import hashlib
+import inspect
 import os
 import pathlib
 
@@ -24,11 +25,14 @@ os.environ.setdefault("NUMBA_THREADING_LAYER", "tbb")
 os.environ["NUMBA_CACHE_LOCATOR_CLASSES"] = f"{__name__}.Place"
 
 
+_MARKS = b"@kernel", b"@each", b"@serial", b"@row", b"@call", b"@inlined"
+
+
 def _sources():
     """Text of every module that defines kernels, in a fixed order."""
     for path in sorted(pathlib.Path(__file__).parent.rglob("*.py")):
         text = path.read_bytes()
-        if path.name == "kernels.py" or any(mark in text for mark in (b"@kernel", b"@serial", b"@row", b"@call", b"@inlined")):
+        if path.name in ("kernels.py", "compiling.py") or any(mark in text for mark in _MARKS):
             yield text
 
 
@@ -48,6 +52,8 @@ import numpy as np  # noqa: E402
 from numba.core import cgutils, types  # noqa: E402
 from numba.core.caching import UserProvidedCacheLocator  # noqa: E402
 from numba.extending import intrinsic  # noqa: E402
+
+from .compiling import compile_once  # noqa: E402
 
 f32 = np.float32
 u32 = np.uint32
@@ -87,13 +93,48 @@ class Place(UserProvidedCacheLocator):
 prange = numba.prange
 # Rows are inlined before anything else, or the loops over lanes around them would not vectorise;
 # calls are for what runs once in a while, and keep the time to compile short.
-row = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, inline="always")
-call = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True)
+compile_once()
+_AS = {"fastmath": _FAST, "error_model": "numpy", "nogil": True, "no_cfunc_wrapper": True}
+_WITHIN = {**_AS, "no_cpython_wrapper": True}  # called by kernels alone: from Python they would crash
+row = numba.njit(**_WITHIN, inline="always")
+call = numba.njit(**_WITHIN)
 # For what is called in a kernel's inmost loop and is handed many arrays: handing them on costs more than the work.
-inlined = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, forceinline=True)
-serial = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True)
+inlined = numba.njit(**_WITHIN, forceinline=True)
+serial = numba.njit(**_AS, cache=True)
 # An index past its array cannot be raised out of parallel threads, so checked kernels have none.
-kernel = numba.njit(fastmath=_FAST, error_model="numpy", nogil=True, cache=True, parallel=not BOUNDS)
+kernel = numba.njit(**_AS, cache=True, parallel=not BOUNDS)
+
+
+def each(along):
+    """Make a kernel of what is done for each item of an array, items side by side.
+
+    All that a `prange` loop contains is worked over several times by what makes loops parallel, which took two thirds of
+    the time to compile. Here it contains one call, which is put in place by LLVM.
+
+    Parameters
+    ----------
+    along : str
+        The parameter whose items along the first axis are meant.
+
+    Returns
+    -------
+    callable
+        Takes a function of the item's number and further parameters; gives a kernel of these further parameters.
+    """
+    def made(function):
+        body = inlined(function)
+        names = list(inspect.signature(function).parameters)[1:]
+        # The cache knows kernels by their name and line.
+        name = "_".join([function.__name__, *(str(cell.cell_contents) for cell in function.__closure__ or ())])
+        source = f"def {name}({', '.join(names)}):\n for item in prange(len({along})):\n  body(i64(item), {', '.join(names)})"
+        space = {"prange": prange, "body": body, "i64": np.int64, "__name__": function.__module__}
+        exec(compile(source, function.__code__.co_filename, "exec"), space)
+        whole = space[name]
+        whole.__code__ = whole.__code__.replace(co_firstlineno=function.__code__.co_firstlineno)
+        whole.__doc__ = function.__doc__
+        return kernel(whole)
+
+    return made
 
 
 @intrinsic

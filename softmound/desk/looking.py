@@ -199,7 +199,7 @@ class Looking(QObject):
         last = self._last
         if last is None or last.away is None:
             return None
-        ratio = self._picture.devicePixelRatioF()
+        ratio = self._picture.ratio()
         rows, columns = last.away.shape
         row, column = int(y * ratio) // last.stride, int(x * ratio) // last.stride
         if not (0 <= row < rows and 0 <= column < columns) or last.away[row, column] == 0.0:

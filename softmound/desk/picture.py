@@ -224,14 +224,23 @@ class Picture(QWidget):
         """
         return camera_of(self.mound.view, max(self.width(), 1), max(self.height(), 1))
 
+    def ratio(self):
+        """Pixels of a picture for one of the widget's: those of the screen.
+
+        Returns
+        -------
+        float
+        """
+        return self.devicePixelRatioF()
+
     def pixel_size(self):
-        """Size in pixels of the screen.
+        """Size of a picture in pixels.
 
         Returns
         -------
         (int, int)
         """
-        ratio = self.devicePixelRatioF()
+        ratio = self.ratio()
         return max(1, round(self.width() * ratio)), max(1, round(self.height() * ratio))
 
     def resizeEvent(self, _event):
@@ -391,7 +400,7 @@ class Picture(QWidget):
         painter.fillRect(self.rect(), style.GROUND)
         painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
         if self._image is not None:
-            ratio = self._stride / self.devicePixelRatioF()
+            ratio = self._stride / self.ratio()
             painter.drawImage(
                 QRectF(0, 0, self._image.width() * ratio, self._image.height() * ratio), self._image)
         if self.mound is not None:

@@ -106,36 +106,36 @@ class Window(QMainWindow):
         self.open_station(kinds[0].name)
 
     def _lay_out(self):
-        ground = QWidget()
+        # From the outside inward: a part that is put into the window with all that is in it is dressed once more for each step.
+        ground = QWidget(self)
         ground.setObjectName("ground")
+        self.setCentralWidget(ground)
         column = QVBoxLayout(ground)
         column.setContentsMargins(0, 0, 0, 0)
         column.setSpacing(0)
         self.top_bar = TopBar(self.actions_, self._menu())
         column.addWidget(self.top_bar)
-        row = QHBoxLayout()
+        row, middle = QHBoxLayout(), QVBoxLayout()
         row.setSpacing(0)
+        middle.setSpacing(0)
+        column.addLayout(row, 1)
         self.strip = Strip(tuple(self.stations))
         row.addWidget(self.strip)
-        middle = QVBoxLayout()
-        middle.setSpacing(0)
+        row.addLayout(middle, 1)
+        self.trays, self.panels = QStackedWidget(), QStackedWidget()
+        for stack in (self.trays, self.panels):
+            stack.setObjectName("panel")
         middle.addWidget(self.picture, 1)
         middle.addWidget(self.time_line)
-        self.trays, self.panels = QStackedWidget(), QStackedWidget()
-        self.trays.setObjectName("panel")
+        middle.addWidget(self.trays)
+        row.addWidget(self.panels)
         self.trays.setFixedHeight(TRAY_HEIGHT)
-        self.panels.setObjectName("panel")
         for station in self.stations.values():
             self.trays.addWidget(station.tray)
             self.panels.addWidget(station.settings)
         self.panels.setFixedWidth(max(SETTINGS_WIDTH, *(s.settings.least_width() for s in self.stations.values())))
-        middle.addWidget(self.trays)
-        row.addLayout(middle, 1)
-        row.addWidget(self.panels)
-        column.addLayout(row, 1)
         self.status = StatusBar(self.jobs)
         column.addWidget(self.status)
-        self.setCentralWidget(ground)
 
     def _action(self, command, station):
         """The action of a command of the window, or of a station by its name."""

@@ -1,11 +1,15 @@
 """Compile every kernel once, so that nobody waits for it later."""
 
+import gc
 import os
+import queue
 import shutil
 import subprocess
 import sys
+import threading
 import time
 from collections import Counter
+from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 
 import numpy as np
@@ -42,11 +46,11 @@ from ..volume.twin import vdb_of
 from ..volume.windows import window_differs
 from .density import Memories, density_grid
 
-_MARK, _USABLE, _LIT = "complete", "usable", "lit"
+_MARK, _USABLE = "complete", "usable"
 READY = "ready for a first cloud"
 """The words of the step with which a cloud can be made and seen."""
-READY_AT = 0.55
-"""Share of the work that is done by then."""
+MOST = 4
+"""Processes at most: there are few parts that take long."""
 
 
 def warmed():
@@ -70,9 +74,9 @@ def usable():
 
 
 def warm_once(stream):
-    """Compile all kernels unless that was done, with a line for each step: what every cloud needs first.
+    """Compile all kernels unless that was done, with a line for each part: what every cloud needs first.
 
-    Two processes share the work, since one compiles on one core only.
+    As many processes as cores share the work, since one compiles on one core only.
 
     Parameters
     ----------
@@ -81,33 +85,56 @@ def warm_once(stream):
     """
     if warmed():
         return
-    print("Compiling the kernels, once for this machine (about four minutes on two cores).", file=stream, flush=True)
+    print("Compiling the kernels, once for this machine (about two minutes on two cores).", file=stream, flush=True)
     folder = CACHE / STAMP
     folder.mkdir(parents=True, exist_ok=True)
-    lit = folder / _LIT
-    lit.unlink(missing_ok=True)
-    code = (f"import pathlib; from {__name__} import warm_light, warm_paths; warm_light(lambda *_: None); "
-            f"pathlib.Path({str(lit)!r}).touch(); warm_paths(lambda *_: None)")
-    with child_process([sys.executable, "-c", code]) as other:
-        def said(share, words):
-            print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True)
+    waiting, done, lock = queue.SimpleQueue(), [], threading.Lock()
+    for words in PARTS:
+        waiting.put(words)
 
-        # The other half is compiled beside it: what both need is there by the time the rest asks for it.
-        warm_shape(said)
-        while not lit.exists() and other.poll() is None:
-            time.sleep(0.1)
-        if lit.exists():
-            (folder / _USABLE).touch()
-            said(READY_AT, READY)
-        warm_rest(said)
-        said(0.95, "true light")
-        if other.wait():
-            warm_light(lambda *_: None)
-            warm_paths(lambda *_: None)
-    lit.unlink(missing_ok=True)
-    print("  100 %  done", file=stream, flush=True)
+    def said(words):
+        print(f"  {100 * len(done) // len(PARTS):3.0f} %  {words}", file=stream, flush=True)
+
+    def ended(words):
+        with lock:
+            done.append(words)
+            said(words)
+            if words in FIRST and FIRST <= {*done}:
+                (folder / _USABLE).touch()
+                said(READY)
+
+    def shared():
+        code = f"import sys; from {__name__} import compile_parts; compile_parts(sys.stdin, sys.stdout)"
+        with child_process([sys.executable, "-c", code], stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True) as child:
+            while not waiting.empty():
+                words = waiting.get()
+                print(words, file=child.stdin, flush=True)
+                if child.stdout.readline().strip() != words:
+                    return  # what it was at is done below
+                ended(words)
+
+    with ThreadPoolExecutor(min(os.cpu_count() or 1, MOST)) as pool:
+        for _ in range(min(os.cpu_count() or 1, MOST)):
+            pool.submit(shared)
+    for words in [words for words in PARTS if words not in done]:
+        PARTS[words]()  # says what is wrong
+        ended(words)
+    said("done")
     (folder / _MARK).touch()
     _forget_older(folder)
+
+
+def compile_parts(given, told):
+    """Compile parts that are asked for line by line, and say each when it is done.
+
+    Parameters
+    ----------
+    given, told : file objects
+    """
+    gc.disable()  # what Numba makes while it compiles is nearly all kept: looking through it takes a fifth of the time
+    for line in given:
+        PARTS[line.strip()]()
+        print(line.strip(), file=told, flush=True)
 
 
 def compile_times(stream):
@@ -151,52 +178,19 @@ def _print_times():
                 within[-1][1] += took
 
     event.register("numba:compile", Heard())
+    gc.disable()
     begun = time.perf_counter()
-    for step in (warm_shape, warm_light, warm_paths, warm_rest):
+    for words, part in PARTS.items():
         stage = time.perf_counter()
-        step(lambda *_: None)
-        began[step.__name__] = time.perf_counter() - stage
+        part()
+        began[words] = time.perf_counter() - stage
+        print(words, file=sys.stderr, flush=True)
     print(f"{'kernel':<48}{'s':>8}{'own s':>8}{'types':>7}")
     for name, seconds in own.most_common():
         print(f"{name:<48}{whole[name]:>8.2f}{seconds:>8.2f}{count[name]:>7}")
     print(f"{'all, in one process':<48}{time.perf_counter() - begun:>8.2f}{sum(own.values()):>8.2f}{sum(count.values()):>7}")
     for name, seconds in began.items():
         print(f"{'  ' + name:<48}{seconds:>8.2f}")
-
-
-def _run(steps, told, begin=0.0, end=1.0):
-    for number, (words, step) in enumerate(steps):
-        told(begin + (end - begin) * number / len(steps), words)
-        step()
-
-
-def warm_shape(told):
-    """Compile what makes a density, by making one of a tiny mound.
-
-    Parameters
-    ----------
-    told : callable
-        Called as ``told(share, words)`` before each step.
-    """
-    mound = Mound(
-        mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7))), base=BaseLevel(altitude=15.0, fill=12.0)),
-        grains=tuple(grain for kind in ACTIONS.values() if kind.works_on == SURFACE for grain in kind.examples()),
-    )
-
-    def grains():
-        masks = tuple(mask for kind in MASKS.values() for mask in kind.examples())
-        where, rest = masks[: len(masks) // 2], masks[len(masks) // 2 :]
-        density_grid(mound.edited(
-            grains=tuple(grain.edited(where=where) for kind in ACTIONS.values() if kind.works_on != SURFACE
-                         for grain in kind.examples()),
-            patches=(Patch(where=rest),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
-
-    _run((
-        ("noise", lambda: noise_points([[0.0, 1.0, 2.0]], Noise())),
-        ("forms and skin", lambda: (density_grid(mound, 2.0), density_grid(mound, 2.0, None, Memories()))),
-        ("grains", grains),
-        ("picking", lambda: Picker(mound.mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))),
-    ), told, 0.0, READY_AT)
 
 
 def _grid():
@@ -210,92 +204,108 @@ def _camera():
     return camera_of(fitted(View(), np.full(3, -32.0), np.full(3, 32.0), 64, 48), 64, 48)
 
 
-def warm_light(told):
-    """Compile what lights and shows a grid in Draft light, with one that needs no other kernel.
-
-    Parameters
-    ----------
-    told : callable
-        Called as ``told(share, words)`` before each step.
-    """
-    mound, grid, camera, made = Mound(), _grid(), _camera(), {}
-
-    def light():
-        made["lattice"], made["scene"] = lit(coarse_of(grid), mound.light), scene_of(mound.light, grid)
-
-    def sky():
-        # Its table of further orders takes seconds to work out, and is kept in a file.
-        surroundings_of(mound.light.edited(sky=SKY))
-
-    def marching():
-        made["layers"] = march(made["scene"], made["lattice"], camera, sparing=True)
-
-    def tone():
-        for clay in (False, True):
-            composed(made["layers"], made["scene"], camera, clay=clay)
-        carried(np.zeros((48, 64, 4), np.uint8), np.ones((48, 64), np.float32), camera, camera)
-
-    _run((("light", light), ("sky", sky), ("pictures", marching), ("tone", tone)), told)
+def _mound():
+    """A tiny mound with every grain that works on the surface."""
+    return Mound(
+        mass=Mass(forms=(Blob(), Blob(centre=(12, 20, 0), radii=(9, 8, 7))), base=BaseLevel(altitude=15.0, fill=12.0)),
+        grains=tuple(grain for kind in ACTIONS.values() if kind.works_on == SURFACE for grain in kind.examples()),
+    )
 
 
-def warm_paths(told):
-    """Compile True light, lamps and the air between.
+def _shape():
+    noise_points([[0.0, 1.0, 2.0]], Noise())
+    for memories in (None, Memories()):
+        density_grid(_mound(), 2.0, None, memories)
 
-    Parameters
-    ----------
-    told : callable
-        Called as ``told(share, words)`` before each step.
-    """
+
+def _lit():
+    mound, grid, camera = Mound(), _grid(), _camera()
+    lattice, scene = lit(coarse_of(grid), mound.light), scene_of(mound.light, grid)
+    # Its table of further orders takes seconds to work out, and is kept in a file.
+    surroundings_of(mound.light.edited(sky=SKY))
+    layers = march(scene, lattice, camera, sparing=True)
+    composed(layers, scene, camera)
+
+
+def _paths():
     mound, grid, camera = Mound(), _grid(), _camera()
     coarse, scene = coarse_of(grid), scene_of(mound.light, grid)
     lattice, lamps = lit(coarse, mound.light), mound.light.edited(lamps=(Lamp(place=(0.0, 0.0, 0.0)),))
-
-    def paths():
-        with_lamps(lattice, coarse, lamps)
-        for gathering in (False, True):
-            Tracer(scene, lattice, camera, gathering=gathering).add(1)
-        Tracer(scene.under(lamps), lattice, camera).add(1)
-
-    def air():
-        shape = camera.height, camera.width
-        far = replace(scene.under(mound.light.edited(sky=SKY)), air=True)
-        veiled(np.ones((*shape, 3), np.float32), np.ones(shape, np.float32), np.full(shape, 5_000.0, np.float32), far, camera)
-
-    _run((("paths", paths), ("air", air)), told)
+    with_lamps(lattice, coarse, lamps)
+    for gathering in (False, True):
+        Tracer(scene, lattice, camera, gathering=gathering).add(1)
+    Tracer(scene.under(lamps), lattice, camera).add(1)
 
 
-def warm_rest(told):
-    """Compile what not every cloud needs: files, meshes, growth, many clouds in one sky.
+def _grains():
+    masks = tuple(mask for kind in MASKS.values() for mask in kind.examples())
+    where, rest = masks[: len(masks) // 2], masks[len(masks) // 2 :]
+    mound = _mound()
+    density_grid(mound.edited(
+        grains=tuple(grain.edited(where=where) for kind in ACTIONS.values() if kind.works_on != SURFACE
+                     for grain in kind.examples()),
+        patches=(Patch(where=rest),), skin=mound.skin.edited(even=True, tone=mound.skin.curve)), 4.0)
 
-    Parameters
-    ----------
-    told : callable
-        Called as ``told(share, words)`` before each step.
-    """
+
+def _many():
+    # Two clouds, one of them turned: what a sky of many needs beside a single one.
     light, grid, camera = Mound().light, _grid(), _camera()
+    turned = PlacedCloud(grid, light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
+    scene = scene_of(light, grid, turned)
+    coarse, mixture = coarse_in(scene)
+    march(scene, lit(coarse, light, mixture=mixture), camera)
 
-    def windows():
-        grid = _grid()
-        vdb_of(grid)
-        sample(grid, [[0.0, 20.0, 0.0]])
-        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
-        for name in ("gaussian", "median", "flow"):
-            smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
 
-    def fields():
-        balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
-        for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
-            field_of(4.0, *band, 40.0)
+def _growth():
+    Flowing((8, 8, 8), 1.0).step(0.1)
 
-    def many():
-        # Two clouds, one of them turned: what a sky of many needs beside a single one.
-        turned = PlacedCloud(grid, light.medium, Placing(np.full(3, 9.0), rotation_matrix((0.0, 30.0, 0.0))))
-        scene = scene_of(light, grid, turned)
-        coarse, mixture = coarse_in(scene)
-        march(scene, lit(coarse, light, mixture=mixture), camera)
 
-    _run((("windows", windows), ("meshes and points", fields), ("growth", lambda: Flowing((8, 8, 8), 1.0).step(0.1)),
-          ("many clouds", many)), told, READY_AT, 0.95)
+def _fields():
+    balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
+    for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
+        field_of(4.0, *band, 40.0)
+
+
+def _windows():
+    grid = _grid()
+    vdb_of(grid)
+    sample(grid, [[0.0, 20.0, 0.0]])
+    window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+    for name in ("gaussian", "median", "flow"):
+        smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
+
+
+def _hands():
+    mound, grid, camera = Mound(), _grid(), _camera()
+    Picker(_mound().mass).hit((0.0, 20.0, 90.0), (0.0, 0.0, -1.0))
+    scene = scene_of(mound.light, grid)
+    layers = march(scene, lit(coarse_of(grid), mound.light), camera, clay=True)
+    composed(layers, scene, camera, clay=True)
+    carried(np.zeros((48, 64, 4), np.uint8), np.ones((48, 64), np.float32), camera, camera)
+
+
+def _air():
+    mound, grid, camera = Mound(), _grid(), _camera()
+    shape = camera.height, camera.width
+    far = replace(scene_of(mound.light.edited(sky=SKY), grid), air=True)
+    veiled(np.ones((*shape, 3), np.float32), np.ones(shape, np.float32), np.full(shape, 5_000.0, np.float32), far, camera)
+
+
+PARTS = {
+    "light and pictures": _lit,
+    "noise, forms and skin": _shape,
+    "true light": _paths,
+    "grains": _grains,
+    "many clouds": _many,
+    "growth": _growth,
+    "meshes and points": _fields,
+    "files": _windows,
+    "hands": _hands,
+    "air": _air,
+}
+"""What is compiled together, by doing it once with something tiny: in the order of need, and of how long it takes."""
+FIRST = {"light and pictures", "noise, forms and skin"}
+"""What a first cloud needs."""
 
 
 def _forget_older(folder):

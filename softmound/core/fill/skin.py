@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..curves import curve_at, curve_numbers
-from ..kernels import f32, i32, kernel, prange, row
+from ..kernels import each, f32, i32, row
 from ..volume.bricks import LANES, SIDE
 
 CURVE = 3
@@ -19,30 +19,29 @@ def _density(distance, skin):
     return skin[1] * curve_at(max(f32(0), min(f32(1), u)), skin, CURVE)
 
 
-@kernel
-def _fill(distance, coords, voxel, upper, lower, two, altitude, per_metre, out, low, high):
-    for b in prange(distance.shape[0]):
-        y0 = f32(coords[b, 1] * SIDE) * voxel - altitude
-        above = y0 * per_metre >= f32(0.5) or not two
-        below = (y0 + f32(SIDE) * voxel) * per_metre <= f32(-0.5) and two
-        if above or below:
-            # Mostly one skin alone counts in a brick.
-            for lane in range(LANES):
-                out[b, lane] = _density(distance[b, lane], upper if above else lower)
-        else:
-            for lane in range(LANES):
-                share = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre + f32(0.5)
-                share = max(f32(0), min(f32(1), share))
-                one = _density(distance[b, lane], upper)
-                other = _density(distance[b, lane], lower)
-                out[b, lane] = other + share * share * (f32(3) - f32(2) * share) * (one - other)
-        least = out[b, 0]
-        most = out[b, 0]
+@each("distance")
+def _fill(b, distance, coords, voxel, upper, lower, two, altitude, per_metre, out, low, high):
+    y0 = f32(coords[b, 1] * SIDE) * voxel - altitude
+    above = y0 * per_metre >= f32(0.5) or not two
+    below = (y0 + f32(SIDE) * voxel) * per_metre <= f32(-0.5) and two
+    if above or below:
+        # Mostly one skin alone counts in a brick.
         for lane in range(LANES):
-            least = min(least, out[b, lane])
-            most = max(most, out[b, lane])
-        low[b] = least
-        high[b] = most
+            out[b, lane] = _density(distance[b, lane], upper if above else lower)
+    else:
+        for lane in range(LANES):
+            share = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre + f32(0.5)
+            share = max(f32(0), min(f32(1), share))
+            one = _density(distance[b, lane], upper)
+            other = _density(distance[b, lane], lower)
+            out[b, lane] = other + share * share * (f32(3) - f32(2) * share) * (one - other)
+    least = out[b, 0]
+    most = out[b, 0]
+    for lane in range(LANES):
+        least = min(least, out[b, lane])
+        most = max(most, out[b, lane])
+    low[b] = least
+    high[b] = most
 
 
 def thickness_at(part, voxel):

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..curves import curve_at, curve_numbers
-from ..kernels import f32, i32, kernel, prange
+from ..kernels import each, f32, i32
 from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
 from .painting import painted
@@ -13,51 +13,49 @@ _MULTIPLY, _ADD, _SET, _CURVE = range(4)
 _WAYS = ("multiply", "add", "set", "curve")
 
 
-@kernel
-def _patch(density, coords, voxel, place, half, soft, boxed, paint, is_paint, share, masked, way, value, core, curve):
-    for b in prange(density.shape[0]):
-        x0 = f32(coords[b, 0] * SIDE) * voxel - place[0]
-        y0 = f32(coords[b, 1] * SIDE) * voxel - place[1]
-        z0 = f32(coords[b, 2] * SIDE) * voxel - place[2]
-        for lane in range(LANES):
-            if is_paint:
-                part = paint[b, lane]
+@each("density")
+def _patch(b, density, coords, voxel, place, half, soft, boxed, paint, is_paint, share, masked, way, value, core, curve):
+    x0 = f32(coords[b, 0] * SIDE) * voxel - place[0]
+    y0 = f32(coords[b, 1] * SIDE) * voxel - place[1]
+    z0 = f32(coords[b, 2] * SIDE) * voxel - place[2]
+    for lane in range(LANES):
+        if is_paint:
+            part = paint[b, lane]
+        else:
+            x = abs(x0 + f32(i32(lane) >> 6) * voxel)
+            y = abs(y0 + f32((i32(lane) >> 3) & 7) * voxel)
+            z = abs(z0 + f32(i32(lane) & 7) * voxel)
+            if boxed:
+                out = max(x - half[0], max(y - half[1], z - half[2]))
             else:
-                x = abs(x0 + f32(i32(lane) >> 6) * voxel)
-                y = abs(y0 + f32((i32(lane) >> 3) & 7) * voxel)
-                z = abs(z0 + f32(i32(lane) & 7) * voxel)
-                if boxed:
-                    out = max(x - half[0], max(y - half[1], z - half[2]))
-                else:
-                    x /= half[0]
-                    y /= half[1]
-                    z /= half[2]
-                    out = (np.sqrt(x * x + y * y + z * z) - f32(1)) * min(half[0], min(half[1], half[2]))
-                part = max(f32(0), min(f32(1), -out / soft))
-                part = part * part * (f32(3) - f32(2) * part)
-            if masked:
-                part *= share[b, lane]
-            was = density[b, lane]
-            if way == _MULTIPLY:
-                now = was * value
-            elif way == _ADD:
-                now = was + value * core
-            elif way == _SET:
-                now = value * core
-            else:
-                now = core * curve_at(max(f32(0), min(f32(1), was / core)), curve, 0)
-            # Patches work on what there is: outside the cloud there is nothing to make thicker.
-            there = f32(1) if was > f32(0) else f32(0)
-            density[b, lane] = max(f32(0), was + there * part * (now - was))
+                x /= half[0]
+                y /= half[1]
+                z /= half[2]
+                out = (np.sqrt(x * x + y * y + z * z) - f32(1)) * min(half[0], min(half[1], half[2]))
+            part = max(f32(0), min(f32(1), -out / soft))
+            part = part * part * (f32(3) - f32(2) * part)
+        if masked:
+            part *= share[b, lane]
+        was = density[b, lane]
+        if way == _MULTIPLY:
+            now = was * value
+        elif way == _ADD:
+            now = was + value * core
+        elif way == _SET:
+            now = value * core
+        else:
+            now = core * curve_at(max(f32(0), min(f32(1), was / core)), curve, 0)
+        # Patches work on what there is: outside the cloud there is nothing to make thicker.
+        there = f32(1) if was > f32(0) else f32(0)
+        density[b, lane] = max(f32(0), was + there * part * (now - was))
 
 
-@kernel
-def _toned(density, core, curve):
-    for b in prange(density.shape[0]):
-        for lane in range(LANES):
-            toned = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
-            # Nothing stays nothing, wherever the curve begins: else the bricks round the cloud would be seen.
-            density[b, lane] = toned if density[b, lane] > f32(0) else f32(0)
+@each("density")
+def _toned(b, density, core, curve):
+    for lane in range(LANES):
+        toned = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
+        # Nothing stays nothing, wherever the curve begins: else the bricks round the cloud would be seen.
+        density[b, lane] = toned if density[b, lane] > f32(0) else f32(0)
 
 
 def live_patches(patches):

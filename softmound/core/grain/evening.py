@@ -2,20 +2,19 @@
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..noise.sums import slope_in_brick
 from ..volume.bricks import LANES
 
 
-@kernel
-def _evened(distance, voxel, out):
-    for b in prange(distance.shape[0]):
-        slopes = np.empty(LANES, np.float32)
-        for lane in range(LANES):
-            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-            slopes[lane] = np.sqrt(gx * gx + gy * gy + gz * gz)
-        for lane in range(LANES):
-            out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(4), slopes[lane]))
+@each("distance")
+def _evened(b, distance, voxel, out):
+    slopes = np.empty(LANES, np.float32)
+    for lane in range(LANES):
+        gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+        slopes[lane] = np.sqrt(gx * gx + gy * gy + gz * gz)
+    for lane in range(LANES):
+        out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(4), slopes[lane]))
 
 
 def evened(distance, voxel, out=None):

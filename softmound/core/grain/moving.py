@@ -5,7 +5,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import f32, i32, kernel, prange
+from ..kernels import each, f32, i32
 from ..machine import free_memory
 from ..problems import DoesNotFit
 from ..recipe.grains import MOVED, live
@@ -18,56 +18,54 @@ from .where import shares
 CHUNK = 256
 
 
-@kernel
-def _sampled(low, top, nodes, values, tile_values, voxel, places, out):
+@each("places")
+def _sampled(n, low, top, nodes, values, tile_values, voxel, places, out):
     per = f32(1) / voxel
-    for n in prange(places.shape[0]):
-        for lane in range(LANES):
-            x = places[n, 0, lane] * per
-            y = places[n, 1, lane] * per
-            z = places[n, 2, lane] * per
-            fx = np.floor(x)
-            fy = np.floor(y)
-            fz = np.floor(z)
-            u = x - fx
-            v = y - fy
-            w = z - fz
-            i = i32(fx)
-            j = i32(fy)
-            k = i32(fz)
-            total = f32(0)
-            if (i & 7) < 7 and (j & 7) < 7 and (k & 7) < 7:
-                # All eight in one brick, as two in three are.
-                code = code_at(low, top, nodes, i >> 3, j >> 3, k >> 3)
-                if code >= 0:
-                    at = ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)
-                    a = values[code, at] + w * (values[code, at + 1] - values[code, at])
-                    b = values[code, at + 8] + w * (values[code, at + 9] - values[code, at + 8])
-                    c = values[code, at + 64] + w * (values[code, at + 65] - values[code, at + 64])
-                    d = values[code, at + 72] + w * (values[code, at + 73] - values[code, at + 72])
-                    a += v * (b - a)
-                    c += v * (d - c)
-                    total = a + u * (c - a)
-                elif code != NOTHING:
-                    total = tile_values[-2 - code]
-            else:
-                for a in range(2):
-                    for b in range(2):
-                        for c in range(2):
-                            weight = (u if a else f32(1) - u) * (v if b else f32(1) - v) * (w if c else f32(1) - w)
-                            total += weight * value_at(low, top, nodes, values, tile_values, f32(0), i + a, j + b, k + c)
-            out[n, lane] = total
-
-
-@kernel
-def _held(low, top, nodes, values, tile_values, coords, times, out):
-    for n in prange(coords.shape[0]):
-        code = code_at(low, top, nodes, coords[n, 0], coords[n, 1], coords[n, 2])
-        for lane in range(LANES):
+    for lane in range(LANES):
+        x = places[n, 0, lane] * per
+        y = places[n, 1, lane] * per
+        z = places[n, 2, lane] * per
+        fx = np.floor(x)
+        fy = np.floor(y)
+        fz = np.floor(z)
+        u = x - fx
+        v = y - fy
+        w = z - fz
+        i = i32(fx)
+        j = i32(fy)
+        k = i32(fz)
+        total = f32(0)
+        if (i & 7) < 7 and (j & 7) < 7 and (k & 7) < 7:
+            # All eight in one brick, as two in three are.
+            code = code_at(low, top, nodes, i >> 3, j >> 3, k >> 3)
             if code >= 0:
-                out[n, lane] = values[code, lane] * times
-            else:
-                out[n, lane] = f32(0) if code == NOTHING else tile_values[-2 - code] * times
+                at = ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)
+                a = values[code, at] + w * (values[code, at + 1] - values[code, at])
+                b = values[code, at + 8] + w * (values[code, at + 9] - values[code, at + 8])
+                c = values[code, at + 64] + w * (values[code, at + 65] - values[code, at + 64])
+                d = values[code, at + 72] + w * (values[code, at + 73] - values[code, at + 72])
+                a += v * (b - a)
+                c += v * (d - c)
+                total = a + u * (c - a)
+            elif code != NOTHING:
+                total = tile_values[-2 - code]
+        else:
+            for a in range(2):
+                for b in range(2):
+                    for c in range(2):
+                        weight = (u if a else f32(1) - u) * (v if b else f32(1) - v) * (w if c else f32(1) - w)
+                        total += weight * value_at(low, top, nodes, values, tile_values, f32(0), i + a, j + b, k + c)
+        out[n, lane] = total
+
+
+@each("coords")
+def _held(n, low, top, nodes, values, tile_values, coords, times, out):
+    code = code_at(low, top, nodes, coords[n, 0], coords[n, 1], coords[n, 2])
+    for lane in range(LANES):
+        if code >= 0:
+            out[n, lane] = values[code, lane] * times
+        else:
+            out[n, lane] = f32(0) if code == NOTHING else tile_values[-2 - code] * times
 
 
 def moving_reach(grains):

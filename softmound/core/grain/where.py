@@ -6,7 +6,7 @@ import numpy as np
 
 from ..curves import curve_at, curve_numbers
 from ..directions import direction_of
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..recipe.models import BaseLevel, Mass
 from ..volume.bricks import LANES
 
@@ -61,13 +61,12 @@ def landmarks_of(mound):
                  tuple(float(v) for v in direction_of(sun.azimuth, sun.elevation)), mound.mass)
 
 
-@kernel
-def _through(given, curve, invert, out):
+@each("given")
+def _through(b, given, curve, invert, out):
     """Multiply by shares sent through a curve."""
-    for b in prange(given.shape[0]):
-        for lane in range(LANES):
-            share = curve_at(max(f32(0), min(f32(1), given[b, lane])), curve, 0)
-            out[b, lane] *= f32(1) - share if invert else share
+    for lane in range(LANES):
+        share = curve_at(max(f32(0), min(f32(1), given[b, lane])), curve, 0)
+        out[b, lane] *= f32(1) - share if invert else share
 
 
 def depends(grain):

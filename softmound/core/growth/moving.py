@@ -9,7 +9,7 @@ import math
 
 import numpy as np
 
-from ..kernels import borrowed, f32, i32, inlined, kernel, prange, u64
+from ..kernels import borrowed, each, f32, i32, inlined, kernel, prange, u64
 
 
 @inlined
@@ -228,14 +228,13 @@ def carried(fields, flow, step, axis=None, empty=True):
     return out
 
 
-@kernel
-def _centred(u, v, w, wind, out):
-    for i in prange(out.shape[0]):
-        for j in range(out.shape[1]):
-            for k in range(out.shape[2]):
-                out[i, j, k, 0] = f32(0.5) * (u[i, j, k] + u[i + 1, j, k]) + wind[j, 0]
-                out[i, j, k, 1] = f32(0.5) * (v[i, j, k] + v[i, j + 1, k])
-                out[i, j, k, 2] = f32(0.5) * (w[i, j, k] + w[i, j, k + 1]) + wind[j, 1]
+@each("out")
+def _centred(i, u, v, w, wind, out):
+    for j in range(out.shape[1]):
+        for k in range(out.shape[2]):
+            out[i, j, k, 0] = f32(0.5) * (u[i, j, k] + u[i + 1, j, k]) + wind[j, 0]
+            out[i, j, k, 1] = f32(0.5) * (v[i, j, k] + v[i, j + 1, k])
+            out[i, j, k, 2] = f32(0.5) * (w[i, j, k] + w[i, j, k + 1]) + wind[j, 1]
 
 
 def centred(faces, wind):
@@ -258,47 +257,45 @@ def centred(faces, wind):
     return out
 
 
-@kernel
-def _curled(flow, out):
+@each("flow")
+def _curled(i, flow, out):
     last = np.array(flow.shape[:3]) - 1
-    for i in prange(flow.shape[0]):
-        for j in range(flow.shape[1]):
-            for k in range(flow.shape[2]):
-                a = max(i - 1, 0)
-                b = min(i + 1, last[0])
-                c = max(j - 1, 0)
-                d = min(j + 1, last[1])
-                e = max(k - 1, 0)
-                f = min(k + 1, last[2])
-                sx = f32(1) / f32(max(b - a, 1))
-                sy = f32(1) / f32(max(d - c, 1))
-                sz = f32(1) / f32(max(f - e, 1))
-                x = (flow[i, d, k, 2] - flow[i, c, k, 2]) * sy - (flow[i, j, f, 1] - flow[i, j, e, 1]) * sz
-                y = (flow[i, j, f, 0] - flow[i, j, e, 0]) * sz - (flow[b, j, k, 2] - flow[a, j, k, 2]) * sx
-                z = (flow[b, j, k, 1] - flow[a, j, k, 1]) * sx - (flow[i, d, k, 0] - flow[i, c, k, 0]) * sy
-                out[i, j, k, 0] = x
-                out[i, j, k, 1] = y
-                out[i, j, k, 2] = z
-                out[i, j, k, 3] = math.sqrt(x * x + y * y + z * z)
+    for j in range(flow.shape[1]):
+        for k in range(flow.shape[2]):
+            a = max(i - 1, 0)
+            b = min(i + 1, last[0])
+            c = max(j - 1, 0)
+            d = min(j + 1, last[1])
+            e = max(k - 1, 0)
+            f = min(k + 1, last[2])
+            sx = f32(1) / f32(max(b - a, 1))
+            sy = f32(1) / f32(max(d - c, 1))
+            sz = f32(1) / f32(max(f - e, 1))
+            x = (flow[i, d, k, 2] - flow[i, c, k, 2]) * sy - (flow[i, j, f, 1] - flow[i, j, e, 1]) * sz
+            y = (flow[i, j, f, 0] - flow[i, j, e, 0]) * sz - (flow[b, j, k, 2] - flow[a, j, k, 2]) * sx
+            z = (flow[b, j, k, 1] - flow[a, j, k, 1]) * sx - (flow[i, d, k, 0] - flow[i, c, k, 0]) * sy
+            out[i, j, k, 0] = x
+            out[i, j, k, 1] = y
+            out[i, j, k, 2] = z
+            out[i, j, k, 3] = math.sqrt(x * x + y * y + z * z)
 
 
-@kernel
-def _whirled(curl, strength, out):
+@each("curl")
+def _whirled(i, curl, strength, out):
     last = np.array(curl.shape[:3]) - 1
-    for i in prange(curl.shape[0]):
-        for j in range(curl.shape[1]):
-            for k in range(curl.shape[2]):
-                x = curl[min(i + 1, last[0]), j, k, 3] - curl[max(i - 1, 0), j, k, 3]
-                y = curl[i, min(j + 1, last[1]), k, 3] - curl[i, max(j - 1, 0), k, 3]
-                z = curl[i, j, min(k + 1, last[2]), 3] - curl[i, j, max(k - 1, 0), 3]
-                # Where vorticity is even its slope is rounding, which has no way to go.
-                norm = strength / (math.sqrt(x * x + y * y + z * z) + f32(1e-3) * curl[i, j, k, 3] + f32(1e-20))
-                x *= norm
-                y *= norm
-                z *= norm
-                out[i, j, k, 0] = y * curl[i, j, k, 2] - z * curl[i, j, k, 1]
-                out[i, j, k, 1] = z * curl[i, j, k, 0] - x * curl[i, j, k, 2]
-                out[i, j, k, 2] = x * curl[i, j, k, 1] - y * curl[i, j, k, 0]
+    for j in range(curl.shape[1]):
+        for k in range(curl.shape[2]):
+            x = curl[min(i + 1, last[0]), j, k, 3] - curl[max(i - 1, 0), j, k, 3]
+            y = curl[i, min(j + 1, last[1]), k, 3] - curl[i, max(j - 1, 0), k, 3]
+            z = curl[i, j, min(k + 1, last[2]), 3] - curl[i, j, max(k - 1, 0), 3]
+            # Where vorticity is even its slope is rounding, which has no way to go.
+            norm = strength / (math.sqrt(x * x + y * y + z * z) + f32(1e-3) * curl[i, j, k, 3] + f32(1e-20))
+            x *= norm
+            y *= norm
+            z *= norm
+            out[i, j, k, 0] = y * curl[i, j, k, 2] - z * curl[i, j, k, 1]
+            out[i, j, k, 1] = z * curl[i, j, k, 0] - x * curl[i, j, k, 2]
+            out[i, j, k, 2] = x * curl[i, j, k, 1] - y * curl[i, j, k, 0]
 
 
 def whirls(flow, strength):
@@ -321,19 +318,18 @@ def whirls(flow, strength):
     return out
 
 
-@kernel
-def _urged(u, v, w, force, lift, seconds):
-    for i in prange(force.shape[0]):
-        for j in range(force.shape[1]):
-            for k in range(force.shape[2]):
-                # The lower faces of each cell; those at the border are moved by pressure alone.
-                if i > 0:
-                    u[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 0] + force[i - 1, j, k, 0])
-                if j > 0:
-                    v[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 1] + force[i, j - 1, k, 1] + lift[i, j, k]
-                                                        + lift[i, j - 1, k])
-                if k > 0:
-                    w[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 2] + force[i, j, k - 1, 2])
+@each("force")
+def _urged(i, u, v, w, force, lift, seconds):
+    for j in range(force.shape[1]):
+        for k in range(force.shape[2]):
+            # The lower faces of each cell; those at the border are moved by pressure alone.
+            if i > 0:
+                u[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 0] + force[i - 1, j, k, 0])
+            if j > 0:
+                v[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 1] + force[i, j - 1, k, 1] + lift[i, j, k]
+                                                    + lift[i, j - 1, k])
+            if k > 0:
+                w[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 2] + force[i, j, k - 1, 2])
 
 
 def urge(faces, force, lift, seconds):
@@ -352,12 +348,11 @@ def urge(faces, force, lift, seconds):
     _urged(*faces, force, lift, f32(seconds))
 
 
-@kernel
-def _diverging(u, v, w, out):
-    for i in prange(out.shape[0]):
-        for j in range(out.shape[1]):
-            for k in range(out.shape[2]):
-                out[i, j, k] = (u[i + 1, j, k] - u[i, j, k] + v[i, j + 1, k] - v[i, j, k] + w[i, j, k + 1] - w[i, j, k])
+@each("out")
+def _diverging(i, u, v, w, out):
+    for j in range(out.shape[1]):
+        for k in range(out.shape[2]):
+            out[i, j, k] = (u[i + 1, j, k] - u[i, j, k] + v[i, j + 1, k] - v[i, j, k] + w[i, j, k + 1] - w[i, j, k])
 
 
 def divergence(faces):
@@ -409,19 +404,18 @@ def press(faces, pressure):
     _pressed(*faces, pressure)
 
 
-@kernel
-def _condensed(cloud, heat, vapour, holds, warms, dries):
-    for i in prange(cloud.shape[0]):
-        for j in range(cloud.shape[1]):
-            hold = holds[j]
-            for k in range(cloud.shape[2]):
-                # What is too much for the air becomes droplets, and droplets dry up where it could hold more.
-                turned = vapour[i, j, k] - hold
-                if turned < f32(0):
-                    turned = max(turned * dries, -max(cloud[i, j, k], f32(0)))
-                cloud[i, j, k] += turned
-                vapour[i, j, k] -= turned
-                heat[i, j, k] += warms * turned
+@each("cloud")
+def _condensed(i, cloud, heat, vapour, holds, warms, dries):
+    for j in range(cloud.shape[1]):
+        hold = holds[j]
+        for k in range(cloud.shape[2]):
+            # What is too much for the air becomes droplets, and droplets dry up where it could hold more.
+            turned = vapour[i, j, k] - hold
+            if turned < f32(0):
+                turned = max(turned * dries, -max(cloud[i, j, k], f32(0)))
+            cloud[i, j, k] += turned
+            vapour[i, j, k] -= turned
+            heat[i, j, k] += warms * turned
 
 
 def condense(cloud, heat, vapour, holds, warms, dries):

@@ -5,7 +5,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..volume.bricks import SIDE
 from .phase import forward_peak, lobes_of
 from .scene import Mixture, mixture_of
@@ -33,36 +33,34 @@ LONGEST = 4
 """Times as many cells along the longest axis as a single cloud has, that a flat scene may have at the most."""
 
 
-@kernel
-def _average(coords, values, low, block, out):
+@each("coords")
+def _average(b, coords, values, low, block, out):
     per = SIDE // block
-    for b in prange(coords.shape[0]):
-        for x in range(per):
-            for y in range(per):
-                for z in range(per):
-                    total = f32(0)
-                    for i in range(block):
-                        for j in range(block):
-                            for k in range(block):
-                                total += values[
-                                    b, ((x * block + i) << 6) | ((y * block + j) << 3)
-                                    | (z * block + k)
-                                ]
-                    out[(coords[b, 0] - low[0]) * per + x, (coords[b, 1] - low[1]) * per + y,
-                        (coords[b, 2] - low[2]) * per + z] = total / f32(block * block * block)
-
-
-@kernel
-def _shrink(density, factor, out):
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
+    for x in range(per):
+        for y in range(per):
+            for z in range(per):
                 total = f32(0)
-                for i in range(x * factor, min((x + 1) * factor, density.shape[0])):
-                    for j in range(y * factor, min((y + 1) * factor, density.shape[1])):
-                        for k in range(z * factor, min((z + 1) * factor, density.shape[2])):
-                            total += density[i, j, k]
-                out[x, y, z] = total / f32(factor * factor * factor)
+                for i in range(block):
+                    for j in range(block):
+                        for k in range(block):
+                            total += values[
+                                b, ((x * block + i) << 6) | ((y * block + j) << 3)
+                                | (z * block + k)
+                            ]
+                out[(coords[b, 0] - low[0]) * per + x, (coords[b, 1] - low[1]) * per + y,
+                    (coords[b, 2] - low[2]) * per + z] = total / f32(block * block * block)
+
+
+@each("out")
+def _shrink(x, density, factor, out):
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            total = f32(0)
+            for i in range(x * factor, min((x + 1) * factor, density.shape[0])):
+                for j in range(y * factor, min((y + 1) * factor, density.shape[1])):
+                    for k in range(z * factor, min((z + 1) * factor, density.shape[2])):
+                        total += density[i, j, k]
+            out[x, y, z] = total / f32(factor * factor * factor)
 
 
 def coarse_density(grid, cells):
@@ -197,22 +195,21 @@ def _two_levels(density, first, cell, wide_cells, many=False):
     return Coarse(first, cell, density, first + cell * (factor - 1) / 2, cell * factor, small, factor)
 
 
-@kernel
-def _deposit(values, sides, axes, shift, rate, low, out):
+@each("out")
+def _deposit(x, values, sides, axes, shift, rate, low, out):
     """Add a cloud's coarse density, turned and sized, to cells of the world, each the mean of eight places in it."""
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
-                total = f32(0)
-                for part in range(8):
-                    px = f32(low[0] + x) + (f32(part >> 2) - f32(0.5)) * f32(0.5)
-                    py = f32(low[1] + y) + (f32((part >> 1) & 1) - f32(0.5)) * f32(0.5)
-                    pz = f32(low[2] + z) + (f32(part & 1) - f32(0.5)) * f32(0.5)
-                    total += lattice_value(
-                        values, 0, sides, axes[0, 0] * px + axes[0, 1] * py + axes[0, 2] * pz + shift[0],
-                        axes[1, 0] * px + axes[1, 1] * py + axes[1, 2] * pz + shift[1],
-                        axes[2, 0] * px + axes[2, 1] * py + axes[2, 2] * pz + shift[2])
-                out[x, y, z] += rate * total * f32(0.125)
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            total = f32(0)
+            for part in range(8):
+                px = f32(low[0] + x) + (f32(part >> 2) - f32(0.5)) * f32(0.5)
+                py = f32(low[1] + y) + (f32((part >> 1) & 1) - f32(0.5)) * f32(0.5)
+                pz = f32(low[2] + z) + (f32(part & 1) - f32(0.5)) * f32(0.5)
+                total += lattice_value(
+                    values, 0, sides, axes[0, 0] * px + axes[0, 1] * py + axes[0, 2] * pz + shift[0],
+                    axes[1, 0] * px + axes[1, 1] * py + axes[1, 2] * pz + shift[1],
+                    axes[2, 0] * px + axes[2, 1] * py + axes[2, 2] * pz + shift[2])
+            out[x, y, z] += rate * total * f32(0.125)
 
 
 def coarse_in(scene, fine=RESTING, box=None):

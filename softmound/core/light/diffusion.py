@@ -8,7 +8,7 @@ at once.
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange, serial, u64
+from ..kernels import call, each, f32, kernel, prange, serial, u64
 from ..lanes import four_at, put
 
 LIGHTS = 4
@@ -102,15 +102,14 @@ def solved(thick, source, absorbed=None):
     return phi
 
 
-@kernel
-def _refine(coarse, thick, out):
+@each("out")
+def _refine(x, coarse, thick, out):
     """Begin with what a coarser lattice found, whose cells are twice as wide and have a border."""
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
-                for q in range(LIGHTS):
-                    found = coarse[(x >> 1) + 1, (y >> 1) + 1, (z >> 1) + 1, q]
-                    out[x, y, z, q] = found if thick[x, y, z] > EMPTY else f32(0)
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            for q in range(LIGHTS):
+                found = coarse[(x >> 1) + 1, (y >> 1) + 1, (z >> 1) + 1, q]
+                out[x, y, z, q] = found if thick[x, y, z] > EMPTY else f32(0)
 
 
 @kernel

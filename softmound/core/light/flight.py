@@ -9,14 +9,14 @@ Poisson processes add up to one, and what is left of light is the product of wha
 
 import math
 
-from ..kernels import f32, i32, inlined, row
+from ..kernels import f32, i32, inlined
 from ..volume.bricks import NOTHING, SIDE
 from .chance import next_state, share_of
 from .pool import brick_at, layout_of
 from .trilinear import WIDE, in_brick
 
 
-@row
+@inlined
 def _crossing(bricks, grid, x, y, z, dx, dy, dz, reach, extinction, dimming, state):
     """Along a ray in the voxels of one grid: see `flown`, without the number of the cloud."""
     layout = layout_of(bricks, grid)
@@ -113,7 +113,8 @@ def flown(bricks, members, x, y, z, dx, dy, dz, reach, dimming, state):
         Place and direction, in units of the scene; no part of the direction is 0.
     reach : float32
         Units of the scene.
-    dimming : bool
+    dimming : int32
+        0 or 1. Not a truth value: one that is written where `flown` is called would be compiled apart.
     state : uint32
         Of the generator.
 

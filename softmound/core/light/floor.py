@@ -13,7 +13,7 @@ import numpy as np
 import scipy
 
 from ..directions import direction_of
-from ..kernels import borrowed, f32, i32, kernel, prange, row
+from ..kernels import borrowed, each, f32, i32, row
 from .air import RAYLEIGH, haze_extinction
 from .scene import mixture_of
 from .sky import directions_of
@@ -205,11 +205,10 @@ def glitter(lit, dx, dy, dz):
     return mirrored * likely / (f32(4) * squared * squared * max(seen, f32(1e-4)))
 
 
-@kernel
-def _glitters(ways, lit, out):
-    for n in prange(out.shape[0]):
-        floor = borrowed(lit)
-        out[n] = glitter(floor, ways[n, 0], ways[n, 1], ways[n, 2])
+@each("out")
+def _glitters(n, ways, lit, out):
+    floor = borrowed(lit)
+    out[n] = glitter(floor, ways[n, 0], ways[n, 1], ways[n, 2])
 
 
 def sent_up(lit, ways):

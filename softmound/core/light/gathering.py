@@ -18,7 +18,7 @@ import numpy as np
 import scipy
 
 from ..directions import direction_of
-from ..kernels import borrowed, f32, i32, kernel, prange, row, u32, u64
+from ..kernels import borrowed, each, f32, i32, row, u32, u64
 from .chance import WHOLE_TURN, around, cosine_of, next_state, share_of, stirred
 from .flight import flown
 from .lattice import arriving_in, from_lamps, zone_shares
@@ -260,8 +260,8 @@ def _sent(field, sides, x, y, z, dx, dy, dz):
     return max(f32(0), red), max(f32(0), green), max(f32(0), blue)
 
 
-@kernel
-def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, colours, light_field, field_sides, to_field,
+@each("order")
+def gathered(n, whole, clouds, soft, scattering, cosines, peaks, depths, shining, colours, light_field, field_sides, to_field,
              field_shift, camera, followed, order, seed, nth, out):
     """One gathered path for each pixel of some rows.
 
@@ -293,156 +293,155 @@ def gathered(whole, clouds, soft, scattering, cosines, peaks, depths, shining, c
         As of `paths.traced`.
     """
     last = 3 * followed
-    for n in prange(order.shape[0]):
-        bricks = borrowed(whole)
-        members = borrowed(clouds)
-        softer = borrowed(soft)
-        media = borrowed(scattering)
-        lights = borrowed(shining)
-        hues = borrowed(colours)
-        eye = borrowed(camera)
-        alike = depths[0] == f32(1) and depths[1] == f32(1) and depths[2] == f32(1)
-        ramped = hues.values.shape[1] > 0
-        sky = lights.sky
-        sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
-        line = order[n]
-        for column in range(out.shape[1]):
-            state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-                          ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
-            state = next_state(state)
-            down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
-            state = next_state(state)
-            across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
-            dx, dy, dz = ray_of(eye, across, down)
-            x = eye.place[0]
-            y = eye.place[1]
-            z = eye.place[2]
-            red = f32(0)
-            green = f32(0)
-            blue = f32(0)
-            through_r = f32(1)
-            through_g = f32(1)
-            through_b = f32(1)
-            medium = members.medium[0]
-            wx = dx
-            wy = dy
-            wz = dz
-            weight = f32(1)
-            light_r = f32(0)
-            light_g = f32(0)
-            light_b = f32(0)
-            met = False
-            # All flights go through one piece of code: whatever is called twice is compiled twice.
-            for flight in range(5 + last):
-                # As it truly goes, before the forward peak counts as none.
-                exact = flight <= last
-                step = flight - last
-                if step < 0:
-                    step = FIRST if flight == 0 else TO_LAMP + (flight - 1) % 3
-                elif flight > 0 and step == 0:
-                    step = ONWARD
-                dimming = step == TO_LAMP or step == TO_SUN or step == TO_SUN_AGAIN
-                reach = f32(1e30)
-                if step == TO_LAMP:
-                    if lights.lamps.shape[0] == 0:
-                        continue
-                    wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
-                    weight *= two_lobes(media.lobes, medium, dx * wx + dy * wy + dz * wz)
-                    light_r = lights.lamps[chosen, 4]
-                    light_g = lights.lamps[chosen, 5]
-                    light_b = lights.lamps[chosen, 6]
-                elif dimming:
-                    if not sunny:
-                        continue
-                    state = next_state(state)
-                    cosine = f32(1) - share_of(state) * (f32(1) - lights.sun_cosine)
-                    state = next_state(state)
-                    wx, wy, wz = around(lights.sun[0], lights.sun[1], lights.sun[2], cosine, WHOLE_TURN * share_of(state))
-                    light_r = lights.sun_light[0]
-                    light_g = lights.sun_light[1]
-                    light_b = lights.sun_light[2]
-                    cosine = dx * wx + dy * wy + dz * wz
-                    weight = max(f32(0), f32(1) + f32(3) * cosines[medium] * cosine) / _FOUR_PI
-                    if step == TO_SUN:
-                        depth = lattice_value(lights.seen, 0, lights.seen_sides, x * lights.to_seen + lights.seen_shift[0],
-                                              y * lights.to_seen + lights.seen_shift[1], z * lights.to_seen + lights.seen_shift[2])
-                        # Elsewhere than ahead the lattice holds what was turned there by many small steps.
-                        near = f32(0) if exact else ahead_share(cosine)
-                        forward = near * ahead_of(media, medium, cosine, depth)
-                        red += through_r * forward * light_r
-                        green += through_g * forward * light_g
-                        blue += through_b * forward * light_b
-                        weight = two_lobes(media.lobes, medium, cosine) * (f32(1) - near)
-                elif step == ONWARD:
-                    cosine, state = cosine_of(media.lobes, medium, state)
-                    state = next_state(state)
-                    wx, wy, wz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
-                t, left, member, state = flown(bricks, members if exact else softer, x, y, z, wx, wy, wz, reach, dimming,
-                                               state)
-                if dimming:
-                    if not (alike or exact) and left > f32(0):
-                        # A power of an estimate: near enough, and put right with all else.
-                        light_r *= math.pow(left, depths[0] - f32(1))
-                        light_g *= math.pow(left, depths[1] - f32(1))
-                        light_b *= math.pow(left, depths[2] - f32(1))
-                    weight *= left
-                    red += weight * through_r * light_r
-                    green += weight * through_g * light_g
-                    blue += weight * through_b * light_b
+    bricks = borrowed(whole)
+    members = borrowed(clouds)
+    softer = borrowed(soft)
+    media = borrowed(scattering)
+    lights = borrowed(shining)
+    hues = borrowed(colours)
+    eye = borrowed(camera)
+    alike = depths[0] == f32(1) and depths[1] == f32(1) and depths[2] == f32(1)
+    ramped = hues.values.shape[1] > 0
+    sky = lights.sky
+    sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
+    line = order[n]
+    for column in range(out.shape[1]):
+        state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+                      ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
+        state = next_state(state)
+        down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
+        state = next_state(state)
+        across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
+        dx, dy, dz = ray_of(eye, across, down)
+        x = eye.place[0]
+        y = eye.place[1]
+        z = eye.place[2]
+        red = f32(0)
+        green = f32(0)
+        blue = f32(0)
+        through_r = f32(1)
+        through_g = f32(1)
+        through_b = f32(1)
+        medium = members.medium[0]
+        wx = dx
+        wy = dy
+        wz = dz
+        weight = f32(1)
+        light_r = f32(0)
+        light_g = f32(0)
+        light_b = f32(0)
+        met = False
+        # All flights go through one piece of code: whatever is called twice is compiled twice.
+        for flight in range(5 + last):
+            # As it truly goes, before the forward peak counts as none.
+            exact = flight <= last
+            step = flight - last
+            if step < 0:
+                step = FIRST if flight == 0 else TO_LAMP + (flight - 1) % 3
+            elif flight > 0 and step == 0:
+                step = ONWARD
+            dimming = step == TO_LAMP or step == TO_SUN or step == TO_SUN_AGAIN
+            reach = f32(1e30)
+            if step == TO_LAMP:
+                if lights.lamps.shape[0] == 0:
                     continue
-                if t < f32(0):
-                    if step == ONWARD:
-                        r, c = sky_cell(sky, wx, wy, wz)
-                        red += through_r * sky[r, c, 0]
-                        green += through_g * sky[r, c, 1]
-                        blue += through_b * sky[r, c, 2]
-                    break
-                x += wx * t
-                y += wy * t
-                z += wz * t
-                dx = wx
-                dy = wy
-                dz = wz
-                medium = members.medium[member]
-                own_r = media.albedo[medium, 0]
-                own_g = media.albedo[medium, 1]
-                own_b = media.albedo[medium, 2]
+                wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
+                weight *= two_lobes(media.lobes, medium, dx * wx + dy * wy + dz * wz)
+                light_r = lights.lamps[chosen, 4]
+                light_g = lights.lamps[chosen, 5]
+                light_b = lights.lamps[chosen, 6]
+            elif dimming:
+                if not sunny:
+                    continue
+                state = next_state(state)
+                cosine = f32(1) - share_of(state) * (f32(1) - lights.sun_cosine)
+                state = next_state(state)
+                wx, wy, wz = around(lights.sun[0], lights.sun[1], lights.sun[2], cosine, WHOLE_TURN * share_of(state))
+                light_r = lights.sun_light[0]
+                light_g = lights.sun_light[1]
+                light_b = lights.sun_light[2]
+                cosine = dx * wx + dy * wy + dz * wz
+                weight = max(f32(0), f32(1) + f32(3) * cosines[medium] * cosine) / _FOUR_PI
+                if step == TO_SUN:
+                    depth = lattice_value(lights.seen, 0, lights.seen_sides, x * lights.to_seen + lights.seen_shift[0],
+                                          y * lights.to_seen + lights.seen_shift[1], z * lights.to_seen + lights.seen_shift[2])
+                    # Elsewhere than ahead the lattice holds what was turned there by many small steps.
+                    near = f32(0) if exact else ahead_share(cosine)
+                    forward = near * ahead_of(media, medium, cosine, depth)
+                    red += through_r * forward * light_r
+                    green += through_g * forward * light_g
+                    blue += through_b * forward * light_b
+                    weight = two_lobes(media.lobes, medium, cosine) * (f32(1) - near)
+            elif step == ONWARD:
+                cosine, state = cosine_of(media.lobes, medium, state)
+                state = next_state(state)
+                wx, wy, wz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
+            t, left, member, state = flown(bricks, members if exact else softer, x, y, z, wx, wy, wz, reach,
+                                           i32(dimming), state)
+            if dimming:
+                if not (alike or exact) and left > f32(0):
+                    # A power of an estimate: near enough, and put right with all else.
+                    light_r *= math.pow(left, depths[0] - f32(1))
+                    light_g *= math.pow(left, depths[1] - f32(1))
+                    light_b *= math.pow(left, depths[2] - f32(1))
+                weight *= left
+                red += weight * through_r * light_r
+                green += weight * through_g * light_g
+                blue += weight * through_b * light_b
+                continue
+            if t < f32(0):
+                if step == ONWARD:
+                    r, c = sky_cell(sky, wx, wy, wz)
+                    red += through_r * sky[r, c, 0]
+                    green += through_g * sky[r, c, 1]
+                    blue += through_b * sky[r, c, 2]
+                break
+            x += wx * t
+            y += wy * t
+            z += wz * t
+            dx = wx
+            dy = wy
+            dz = wz
+            medium = members.medium[member]
+            own_r = media.albedo[medium, 0]
+            own_g = media.albedo[medium, 1]
+            own_b = media.albedo[medium, 2]
+            if ramped:
+                own_r *= hue_at(hues, i32(0), member, x, y, z)
+                own_g *= hue_at(hues, i32(1), member, x, y, z)
+                own_b *= hue_at(hues, i32(2), member, x, y, z)
+            if exact:
+                if step == FIRST:
+                    met = True
+                    out[line, column, 3] += f32(1)
+                    out[line, column, 4] += t
+                glow_r = media.glow[medium, 0]
+                glow_g = media.glow[medium, 1]
+                glow_b = media.glow[medium, 2]
                 if ramped:
-                    own_r *= hue_at(hues, 0, member, x, y, z)
-                    own_g *= hue_at(hues, 1, member, x, y, z)
-                    own_b *= hue_at(hues, 2, member, x, y, z)
-                if exact:
-                    if step == FIRST:
-                        met = True
-                        out[line, column, 3] += f32(1)
-                        out[line, column, 4] += t
-                    glow_r = media.glow[medium, 0]
-                    glow_g = media.glow[medium, 1]
-                    glow_b = media.glow[medium, 2]
-                    if ramped:
-                        glow_r *= hue_at(hues, 3, member, x, y, z)
-                        glow_g *= hue_at(hues, 4, member, x, y, z)
-                        glow_b *= hue_at(hues, 5, member, x, y, z)
-                    red += through_r * glow_r
-                    green += through_g * glow_g
-                    blue += through_b * glow_b
-                else:
-                    # Light that the lattice says comes from there, back along this way.
-                    light_r, light_g, light_b = _sent(
-                        light_field, field_sides, x * to_field + field_shift[0], y * to_field + field_shift[1],
-                        z * to_field + field_shift[2], -dx, -dy, -dz)
-                    red += through_r * light_r
-                    green += through_g * light_g
-                    blue += through_b * light_b
-                    own_r = _softer(own_r, peaks[medium])
-                    own_g = _softer(own_g, peaks[medium])
-                    own_b = _softer(own_b, peaks[medium])
-                through_r *= own_r
-                through_g *= own_g
-                through_b *= own_b
-            if met:
-                out[line, column, 0] += red
-                out[line, column, 1] += green
-                out[line, column, 2] += blue
-                bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
-                out[line, column, 5] += bright * bright
+                    glow_r *= hue_at(hues, i32(3), member, x, y, z)
+                    glow_g *= hue_at(hues, i32(4), member, x, y, z)
+                    glow_b *= hue_at(hues, i32(5), member, x, y, z)
+                red += through_r * glow_r
+                green += through_g * glow_g
+                blue += through_b * glow_b
+            else:
+                # Light that the lattice says comes from there, back along this way.
+                light_r, light_g, light_b = _sent(
+                    light_field, field_sides, x * to_field + field_shift[0], y * to_field + field_shift[1],
+                    z * to_field + field_shift[2], -dx, -dy, -dz)
+                red += through_r * light_r
+                green += through_g * light_g
+                blue += through_b * light_b
+                own_r = _softer(own_r, peaks[medium])
+                own_g = _softer(own_g, peaks[medium])
+                own_b = _softer(own_b, peaks[medium])
+            through_r *= own_r
+            through_g *= own_g
+            through_b *= own_b
+        if met:
+            out[line, column, 0] += red
+            out[line, column, 1] += green
+            out[line, column, 2] += blue
+            bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
+            out[line, column, 5] += bright * bright

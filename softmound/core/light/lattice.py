@@ -12,7 +12,7 @@ import numpy as np
 
 from ..colour import luminance
 from ..directions import direction_of
-from ..kernels import f32, i32, kernel, prange
+from ..kernels import each, f32, i32
 from .lamps import lamps_of
 from .scene import mixture_of
 from .sky import directions_of
@@ -66,59 +66,57 @@ class Lattice:
         return np.ascontiguousarray(self.sky[..., 1:4, :])
 
 
-@kernel
-def _first_light(density, depth, scale, factor, stride, out):
+@each("out")
+def _first_light(x, density, depth, scale, factor, stride, out):
     """Mean of what arrives in cubes of cells, weighed by what there is to scatter it, from every so many cells."""
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
-                total = f32(0)
-                some = f32(0)
-                for i in range(x * factor, min((x + 1) * factor, density.shape[0]), stride):
-                    for j in range(y * factor, min((y + 1) * factor, density.shape[1]), stride):
-                        for k in range(z * factor, min((z + 1) * factor, density.shape[2]), stride):
-                            if density[i, j, k] > f32(0):
-                                total += density[i, j, k] * transmittance(scale * depth[i, j, k])
-                                some += density[i, j, k]
-                out[x, y, z] = total / some if some > f32(0) else f32(0)
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            total = f32(0)
+            some = f32(0)
+            for i in range(x * factor, min((x + 1) * factor, density.shape[0]), stride):
+                for j in range(y * factor, min((y + 1) * factor, density.shape[1]), stride):
+                    for k in range(z * factor, min((z + 1) * factor, density.shape[2]), stride):
+                        if density[i, j, k] > f32(0):
+                            total += density[i, j, k] * transmittance(scale * depth[i, j, k])
+                            some += density[i, j, k]
+            out[x, y, z] = total / some if some > f32(0) else f32(0)
 
 
-@kernel
-def _from_lamp(small, wide, lamp, radius, extinction, out):
+@each("out")
+def _from_lamp(x, small, wide, lamp, radius, extinction, out):
     """Radiance that light of a lamp of intensity 1 sends on where it is scattered first, by mean and direction."""
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
-                if small[x, y, z] <= f32(0):
-                    continue
-                ax = f32(x) - lamp[0]
-                ay = f32(y) - lamp[1]
-                az = f32(z) - lamp[2]
-                # Near the lamp light falls so fast that the middle of a cell says little about it.
-                parts = 5 if ax * ax + ay * ay + az * az < f32(9) else 1
-                for part in range(parts * parts * parts):
-                    dx = ax + (f32(part // (parts * parts)) + f32(0.5)) / f32(parts) - f32(0.5)
-                    dy = ay + (f32(part // parts % parts) + f32(0.5)) / f32(parts) - f32(0.5)
-                    dz = az + (f32(part % parts) + f32(0.5)) / f32(parts) - f32(0.5)
-                    apart = max(math.sqrt(dx * dx + dy * dy + dz * dz), NEAREST / f32(parts))
-                    steps = i32(max(f32(2), min(apart * f32(2), f32(64))))
-                    depth = f32(0)
-                    for n in range(steps):
-                        t = (f32(n) + f32(0.5)) / f32(steps)
-                        i = i32(math.floor(lamp[0] + dx * t + f32(0.5)))
-                        j = i32(math.floor(lamp[1] + dy * t + f32(0.5)))
-                        k = i32(math.floor(lamp[2] + dz * t + f32(0.5)))
-                        if i >= 0 and j >= 0 and k >= 0 and i < out.shape[0] and j < out.shape[1] and k < out.shape[2]:
-                            depth += small[i, j, k]
-                    depth *= extinction * wide * apart / f32(steps)
-                    # In the middle of a ball that shines evenly there is light as from its radius over the root of 3.
-                    squared = apart * apart * wide * wide + radius * radius * f32(1.0 / 3.0)
-                    arriving = transmittance(depth) / (f32(4.0 * math.pi * parts * parts * parts) * squared)
-                    lean = arriving / apart
-                    out[x, y, z, 0] += arriving
-                    out[x, y, z, 1] += lean * dx
-                    out[x, y, z, 2] += lean * dy
-                    out[x, y, z, 3] += lean * dz
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            if small[x, y, z] <= f32(0):
+                continue
+            ax = f32(x) - lamp[0]
+            ay = f32(y) - lamp[1]
+            az = f32(z) - lamp[2]
+            # Near the lamp light falls so fast that the middle of a cell says little about it.
+            parts = 5 if ax * ax + ay * ay + az * az < f32(9) else 1
+            for part in range(parts * parts * parts):
+                dx = ax + (f32(part // (parts * parts)) + f32(0.5)) / f32(parts) - f32(0.5)
+                dy = ay + (f32(part // parts % parts) + f32(0.5)) / f32(parts) - f32(0.5)
+                dz = az + (f32(part % parts) + f32(0.5)) / f32(parts) - f32(0.5)
+                apart = max(math.sqrt(dx * dx + dy * dy + dz * dz), NEAREST / f32(parts))
+                steps = i32(max(f32(2), min(apart * f32(2), f32(64))))
+                depth = f32(0)
+                for n in range(steps):
+                    t = (f32(n) + f32(0.5)) / f32(steps)
+                    i = i32(math.floor(lamp[0] + dx * t + f32(0.5)))
+                    j = i32(math.floor(lamp[1] + dy * t + f32(0.5)))
+                    k = i32(math.floor(lamp[2] + dz * t + f32(0.5)))
+                    if i >= 0 and j >= 0 and k >= 0 and i < out.shape[0] and j < out.shape[1] and k < out.shape[2]:
+                        depth += small[i, j, k]
+                depth *= extinction * wide * apart / f32(steps)
+                # In the middle of a ball that shines evenly there is light as from its radius over the root of 3.
+                squared = apart * apart * wide * wide + radius * radius * f32(1.0 / 3.0)
+                arriving = transmittance(depth) / (f32(4.0 * math.pi * parts * parts * parts) * squared)
+                lean = arriving / apart
+                out[x, y, z, 0] += arriving
+                out[x, y, z, 1] += lean * dx
+                out[x, y, z, 2] += lean * dy
+                out[x, y, z, 3] += lean * dz
 
 
 def _thick(coarse, mixture):
@@ -337,18 +335,17 @@ def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
     return np.moveaxis(transported(thick, cosine, first, entering), -1, -2)
 
 
-@kernel
-def _toward(sky, first, cell, eye, out):
-    for x in prange(out.shape[0]):
-        for y in range(out.shape[1]):
-            for z in range(out.shape[2]):
-                dx = eye[0] - first[0] - f32(x) * cell
-                dy = eye[1] - first[1] - f32(y) * cell
-                dz = eye[2] - first[2] - f32(z) * cell
-                norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz + f32(1e-12))
-                for n in range(out.shape[3]):
-                    light = sky[x, y, z, n]
-                    out[x, y, z, n] = max(f32(0), light[0] + norm * (dx * light[1] + dy * light[2] + dz * light[3]))
+@each("out")
+def _toward(x, sky, first, cell, eye, out):
+    for y in range(out.shape[1]):
+        for z in range(out.shape[2]):
+            dx = eye[0] - first[0] - f32(x) * cell
+            dy = eye[1] - first[1] - f32(y) * cell
+            dz = eye[2] - first[2] - f32(z) * cell
+            norm = f32(1) / math.sqrt(dx * dx + dy * dy + dz * dz + f32(1e-12))
+            for n in range(out.shape[3]):
+                light = sky[x, y, z, n]
+                out[x, y, z, n] = max(f32(0), light[0] + norm * (dx * light[1] + dy * light[2] + dz * light[3]))
 
 
 def toward_eye(lattice, eye):

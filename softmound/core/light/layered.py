@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 import scipy
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
 from ..volume.lookup import code_at, value_at
 from .trilinear import WIDE
@@ -71,64 +71,61 @@ class LayeredGrid:
         return self.values.nbytes + self.index.nodes.nbytes + self.clearance.nbytes
 
 
-@kernel
-def _widen(low, top, nodes, values, tile_values, background, coords, out):
-    for b in prange(coords.shape[0]):
-        bx = coords[b, 0]
-        by = coords[b, 1]
-        bz = coords[b, 2]
-        own = code_at(low, top, nodes, bx, by, bz)
-        for i in range(WIDE):
-            for j in range(WIDE):
-                line = (i * WIDE + j) * WIDE
-                if own >= 0 and i < SIDE and j < SIDE:
-                    for k in range(SIDE):
-                        out[b, line + k] = values[own, (i << 6) | (j << 3) | k]
-                    out[b, line + SIDE] = value_at(
+@each("coords")
+def _widen(b, low, top, nodes, values, tile_values, background, coords, out):
+    bx = coords[b, 0]
+    by = coords[b, 1]
+    bz = coords[b, 2]
+    own = code_at(low, top, nodes, bx, by, bz)
+    for i in range(WIDE):
+        for j in range(WIDE):
+            line = (i * WIDE + j) * WIDE
+            if own >= 0 and i < SIDE and j < SIDE:
+                for k in range(SIDE):
+                    out[b, line + k] = values[own, (i << 6) | (j << 3) | k]
+                out[b, line + SIDE] = value_at(
+                    low, top, nodes, values, tile_values, background,
+                    bx * SIDE + i, by * SIDE + j, bz * SIDE + SIDE,
+                )
+            else:
+                for k in range(WIDE):
+                    out[b, line + k] = value_at(
                         low, top, nodes, values, tile_values, background,
-                        bx * SIDE + i, by * SIDE + j, bz * SIDE + SIDE,
+                        bx * SIDE + i, by * SIDE + j, bz * SIDE + k,
                     )
-                else:
-                    for k in range(WIDE):
-                        out[b, line + k] = value_at(
-                            low, top, nodes, values, tile_values, background,
-                            bx * SIDE + i, by * SIDE + j, bz * SIDE + k,
-                        )
 
 
-@kernel
-def _occupied(values, out):
+@each("values")
+def _occupied(b, values, out):
     half = SIDE // 2
-    for b in prange(values.shape[0]):
-        bits = 0
-        for part in range(8):
-            i0 = (part >> 2) * half
-            j0 = ((part >> 1) & 1) * half
-            k0 = (part & 1) * half
-            most = f32(0)
-            for i in range(i0, i0 + half + 1):
-                for j in range(j0, j0 + half + 1):
-                    for k in range(k0, k0 + half + 1):
-                        most = max(most, values[b, (i * WIDE + j) * WIDE + k])
-            if most > f32(0):
-                bits |= 1 << part
-        out[b] = bits
+    bits = 0
+    for part in range(8):
+        i0 = (part >> 2) * half
+        j0 = ((part >> 1) & 1) * half
+        k0 = (part & 1) * half
+        most = f32(0)
+        for i in range(i0, i0 + half + 1):
+            for j in range(j0, j0 + half + 1):
+                for k in range(k0, k0 + half + 1):
+                    most = max(most, values[b, (i * WIDE + j) * WIDE + k])
+        if most > f32(0):
+            bits |= 1 << part
+    out[b] = bits
 
 
-@kernel
-def _begins(values, out):
+@each("values")
+def _begins(b, values, out):
     """Which of a brick's three lower faces hold anything, as bits 1, 2 and 4."""
-    for b in prange(values.shape[0]):
-        bits = 0
-        for p in range(SIDE):
-            for q in range(SIDE):
-                if values[b, (p << 3) | q] != f32(0):
-                    bits |= 1
-                if values[b, (p << 6) | q] != f32(0):
-                    bits |= 2
-                if values[b, (p << 6) | (q << 3)] != f32(0):
-                    bits |= 4
-        out[b] = bits
+    bits = 0
+    for p in range(SIDE):
+        for q in range(SIDE):
+            if values[b, (p << 3) | q] != f32(0):
+                bits |= 1
+            if values[b, (p << 6) | q] != f32(0):
+                bits |= 2
+            if values[b, (p << 6) | (q << 3)] != f32(0):
+                bits |= 4
+    out[b] = bits
 
 
 def _fringe(grid):
@@ -148,10 +145,9 @@ def _fringe(grid):
     return near[codes == NOTHING]
 
 
-@kernel
-def _codes(low, top, nodes, coords, out):
-    for b in prange(coords.shape[0]):
-        out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
+@each("coords")
+def _codes(b, low, top, nodes, coords, out):
+    out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
 
 
 def _clearance(coords, bricks):

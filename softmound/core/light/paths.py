@@ -12,7 +12,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import borrowed, call, f32, i32, kernel, prange, row, u32
+from ..kernels import borrowed, call, each, f32, i32, row, u32
 from .chance import WHOLE_TURN, around, cosine_of, drawn, next_state, share_of, stirred
 from .flight import flown
 from .lobes import two_lobes
@@ -221,8 +221,8 @@ def of_a_lamp(lights, x, y, z, state):
             f32(1) / (odds * reach * reach), chosen, state)
 
 
-@kernel
-def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth, out):
+@each("order")
+def traced(n, whole, clouds, scattering, shining, colours, camera, order, seed, nth, out):
     """One path for each pixel of some rows.
 
     Parameters
@@ -241,172 +241,171 @@ def traced(whole, clouds, scattering, shining, colours, camera, order, seed, nth
     out : ndarray of float32, shape (height, width, LAYERS)
         Added to.
     """
-    for n in prange(order.shape[0]):
-        bricks = borrowed(whole)
-        members = borrowed(clouds)
-        media = borrowed(scattering)
-        lights = borrowed(shining)
-        hues = borrowed(colours)
-        eye = borrowed(camera)
-        ramped = hues.values.shape[1] > 0
-        sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
-        sky = lights.sky
-        line = order[n]
-        for column in range(out.shape[1]):
-            state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-                          ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
-            state = next_state(state)
-            down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
-            state = next_state(state)
-            across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
-            dx, dy, dz = ray_of(eye, across, down)
-            x = eye.place[0]
-            y = eye.place[1]
-            z = eye.place[2]
-            t, _, member, state = flown(bricks, members, x, y, z, dx, dy, dz, f32(1e30), False, state)
-            if t < f32(0):
-                continue
-            out[line, column, 3] += f32(1)
-            out[line, column, 4] += t
-            red = f32(0)
-            green = f32(0)
-            blue = f32(0)
-            through_r = f32(1)
-            through_g = f32(1)
-            through_b = f32(1)
-            # How likely the path went this way, and the medium it came from, if from there it was also looked for from the sun.
-            went = f32(0)
-            sought = -1
-            for bounce in range(LONGEST):
-                x += dx * t
-                y += dy * t
-                z += dz * t
-                medium = members.medium[member]
-                if ramped:
-                    red += through_r * media.glow[medium, 0] * hue_at(hues, 3, member, x, y, z)
-                    green += through_g * media.glow[medium, 1] * hue_at(hues, 4, member, x, y, z)
-                    blue += through_b * media.glow[medium, 2] * hue_at(hues, 5, member, x, y, z)
-                    through_r *= media.albedo[medium, 0] * hue_at(hues, 0, member, x, y, z)
-                    through_g *= media.albedo[medium, 1] * hue_at(hues, 1, member, x, y, z)
-                    through_b *= media.albedo[medium, 2] * hue_at(hues, 2, member, x, y, z)
-                else:
-                    red += through_r * media.glow[medium, 0]
-                    green += through_g * media.glow[medium, 1]
-                    blue += through_b * media.glow[medium, 2]
-                    through_r *= media.albedo[medium, 0]
-                    through_g *= media.albedo[medium, 1]
-                    through_b *= media.albedo[medium, 2]
-                strongest = max(through_r, max(through_g, through_b))
-                if bounce >= DIM and strongest < f32(0.5):
-                    state = next_state(state)
-                    if share_of(state) >= f32(2) * strongest:
-                        break
-                    revived = f32(0.5) / strongest
-                    through_r *= revived
-                    through_g *= revived
-                    through_b *= revived
-                # Sunlight is asked for by lot where a rough estimate says that hardly any arrives.
-                near = _arriving(lights, x, y, z)
-                sun_asked = min(f32(1), SURELY * near + SELDOM)
-                # Lights are asked in turn by one piece of code: whatever is called twice is compiled twice.
-                own = near > LOOKED_FOR and sunny
-                for asked in range(4 if own else 3):
-                    ox = x
-                    oy = y
-                    oz = z
-                    reach = f32(1e30)
-                    light_r = f32(0)
-                    light_g = f32(0)
-                    light_b = f32(0)
-                    vx = dx
-                    vy = dy
-                    vz = dz
-                    there = medium
-                    shift = f32(1)
-                    if asked == 1:
-                        state = next_state(state)
-                        if share_of(state) >= lights.sky_asked:
-                            continue
-                        wx, wy, wz, weight, r, c, state = _of_the_sky(lights, media, medium, dx, dy, dz, state)
-                        light_r = sky[r, c, 0]
-                        light_g = sky[r, c, 1]
-                        light_b = sky[r, c, 2]
-                    elif asked == 2:
-                        if lights.lamps.shape[0] == 0:
-                            continue
-                        wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
-                        light_r = lights.lamps[chosen, 4]
-                        light_g = lights.lamps[chosen, 5]
-                        light_b = lights.lamps[chosen, 6]
-                    else:
-                        light_r = lights.sun_light[0]
-                        light_g = lights.sun_light[1]
-                        light_b = lights.sun_light[2]
-                        if asked == 0:
-                            if not sunny:
-                                continue
-                            state = next_state(state)
-                            if share_of(state) >= sun_asked:
-                                continue
-                            shift = f32(1) / sun_asked
-                            if sought >= 0:
-                                cosine = dx * lights.sun[0] + dy * lights.sun[1] + dz * lights.sun[2]
-                                shift *= went / (went + two_lobes(media.lobes, sought, cosine))
-                        else:
-                            # Two steps toward the sun: one that leans to it, and from where that ends, straight.
-                            cosine, state = cosine_of(media.lobes, medium, state)
-                            state = next_state(state)
-                            vx, vy, vz = around(lights.sun[0], lights.sun[1], lights.sun[2], cosine, WHOLE_TURN * share_of(state))
-                            t, _, other, state = flown(bricks, members, x, y, z, vx, vy, vz, f32(1e30), False, state)
-                            if t < f32(0):
-                                continue
-                            ox = x + vx * t
-                            oy = y + vy * t
-                            oz = z + vz * t
-                            # Asked with the same odds as if the path had come here by itself.
-                            odds = min(f32(1), SURELY * _arriving(lights, ox, oy, oz) + SELDOM)
-                            state = next_state(state)
-                            if share_of(state) >= odds:
-                                continue
-                            straight = two_lobes(media.lobes, medium, dx * vx + dy * vy + dz * vz)
-                            shift = straight / ((straight + two_lobes(media.lobes, medium, cosine)) * odds)
-                            there = members.medium[other]
-                            light_r *= media.albedo[there, 0]
-                            light_g *= media.albedo[there, 1]
-                            light_b *= media.albedo[there, 2]
-                            if ramped:
-                                light_r *= hue_at(hues, 0, other, ox, oy, oz)
-                                light_g *= hue_at(hues, 1, other, ox, oy, oz)
-                                light_b *= hue_at(hues, 2, other, ox, oy, oz)
-                        wx, wy, wz, weight, state = _of_the_sun(lights, media, there, vx, vy, vz, state)
-                    weight *= shift * two_lobes(media.lobes, there, vx * wx + vy * wy + vz * wz)
-                    _, left, _, state = flown(bricks, members, ox, oy, oz, wx, wy, wz, reach, True, state)
-                    weight *= left
-                    red += weight * through_r * light_r
-                    green += weight * through_g * light_g
-                    blue += weight * through_b * light_b
-                cosine, state = cosine_of(media.lobes, medium, state)
-                went = two_lobes(media.lobes, medium, cosine)
-                sought = medium if own else -1
+    bricks = borrowed(whole)
+    members = borrowed(clouds)
+    media = borrowed(scattering)
+    lights = borrowed(shining)
+    hues = borrowed(colours)
+    eye = borrowed(camera)
+    ramped = hues.values.shape[1] > 0
+    sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
+    sky = lights.sky
+    line = order[n]
+    for column in range(out.shape[1]):
+        state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+                      ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
+        state = next_state(state)
+        down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
+        state = next_state(state)
+        across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
+        dx, dy, dz = ray_of(eye, across, down)
+        x = eye.place[0]
+        y = eye.place[1]
+        z = eye.place[2]
+        t, _, member, state = flown(bricks, members, x, y, z, dx, dy, dz, f32(1e30), i32(0), state)
+        if t < f32(0):
+            continue
+        out[line, column, 3] += f32(1)
+        out[line, column, 4] += t
+        red = f32(0)
+        green = f32(0)
+        blue = f32(0)
+        through_r = f32(1)
+        through_g = f32(1)
+        through_b = f32(1)
+        # How likely the path went this way, and the medium it came from, if from there it was also looked for from the sun.
+        went = f32(0)
+        sought = -1
+        for bounce in range(LONGEST):
+            x += dx * t
+            y += dy * t
+            z += dz * t
+            medium = members.medium[member]
+            if ramped:
+                red += through_r * media.glow[medium, 0] * hue_at(hues, i32(3), member, x, y, z)
+                green += through_g * media.glow[medium, 1] * hue_at(hues, i32(4), member, x, y, z)
+                blue += through_b * media.glow[medium, 2] * hue_at(hues, i32(5), member, x, y, z)
+                through_r *= media.albedo[medium, 0] * hue_at(hues, i32(0), member, x, y, z)
+                through_g *= media.albedo[medium, 1] * hue_at(hues, i32(1), member, x, y, z)
+                through_b *= media.albedo[medium, 2] * hue_at(hues, i32(2), member, x, y, z)
+            else:
+                red += through_r * media.glow[medium, 0]
+                green += through_g * media.glow[medium, 1]
+                blue += through_b * media.glow[medium, 2]
+                through_r *= media.albedo[medium, 0]
+                through_g *= media.albedo[medium, 1]
+                through_b *= media.albedo[medium, 2]
+            strongest = max(through_r, max(through_g, through_b))
+            if bounce >= DIM and strongest < f32(0.5):
                 state = next_state(state)
-                dx, dy, dz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
-                t, _, member, state = flown(bricks, members, x, y, z, dx, dy, dz, f32(1e30), False, state)
-                if t < f32(0):
-                    r, c = sky_cell(sky, dx, dy, dz)
-                    weight = went / (went + lights.sky_asked * lights.sky_likely[r, c])
-                    red += weight * through_r * sky[r, c, 0]
-                    green += weight * through_g * sky[r, c, 1]
-                    blue += weight * through_b * sky[r, c, 2]
-                    if (lights.sun_cosine < f32(1)
-                            and dx * lights.sun[0] + dy * lights.sun[1] + dz * lights.sun[2] >= lights.sun_cosine):
-                        likely = f32(1) / (WHOLE_TURN * (f32(1) - lights.sun_cosine))
-                        weight = went / (went + likely) * likely
-                        red += weight * through_r * lights.sun_light[0]
-                        green += weight * through_g * lights.sun_light[1]
-                        blue += weight * through_b * lights.sun_light[2]
+                if share_of(state) >= f32(2) * strongest:
                     break
-            out[line, column, 0] += red
-            out[line, column, 1] += green
-            out[line, column, 2] += blue
-            bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
-            out[line, column, 5] += bright * bright
+                revived = f32(0.5) / strongest
+                through_r *= revived
+                through_g *= revived
+                through_b *= revived
+            # Sunlight is asked for by lot where a rough estimate says that hardly any arrives.
+            near = _arriving(lights, x, y, z)
+            sun_asked = min(f32(1), SURELY * near + SELDOM)
+            # Lights are asked in turn by one piece of code: whatever is called twice is compiled twice.
+            own = near > LOOKED_FOR and sunny
+            for asked in range(4 if own else 3):
+                ox = x
+                oy = y
+                oz = z
+                reach = f32(1e30)
+                light_r = f32(0)
+                light_g = f32(0)
+                light_b = f32(0)
+                vx = dx
+                vy = dy
+                vz = dz
+                there = medium
+                shift = f32(1)
+                if asked == 1:
+                    state = next_state(state)
+                    if share_of(state) >= lights.sky_asked:
+                        continue
+                    wx, wy, wz, weight, r, c, state = _of_the_sky(lights, media, medium, dx, dy, dz, state)
+                    light_r = sky[r, c, 0]
+                    light_g = sky[r, c, 1]
+                    light_b = sky[r, c, 2]
+                elif asked == 2:
+                    if lights.lamps.shape[0] == 0:
+                        continue
+                    wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
+                    light_r = lights.lamps[chosen, 4]
+                    light_g = lights.lamps[chosen, 5]
+                    light_b = lights.lamps[chosen, 6]
+                else:
+                    light_r = lights.sun_light[0]
+                    light_g = lights.sun_light[1]
+                    light_b = lights.sun_light[2]
+                    if asked == 0:
+                        if not sunny:
+                            continue
+                        state = next_state(state)
+                        if share_of(state) >= sun_asked:
+                            continue
+                        shift = f32(1) / sun_asked
+                        if sought >= 0:
+                            cosine = dx * lights.sun[0] + dy * lights.sun[1] + dz * lights.sun[2]
+                            shift *= went / (went + two_lobes(media.lobes, sought, cosine))
+                    else:
+                        # Two steps toward the sun: one that leans to it, and from where that ends, straight.
+                        cosine, state = cosine_of(media.lobes, medium, state)
+                        state = next_state(state)
+                        vx, vy, vz = around(lights.sun[0], lights.sun[1], lights.sun[2], cosine, WHOLE_TURN * share_of(state))
+                        t, _, other, state = flown(bricks, members, x, y, z, vx, vy, vz, f32(1e30), i32(0), state)
+                        if t < f32(0):
+                            continue
+                        ox = x + vx * t
+                        oy = y + vy * t
+                        oz = z + vz * t
+                        # Asked with the same odds as if the path had come here by itself.
+                        odds = min(f32(1), SURELY * _arriving(lights, ox, oy, oz) + SELDOM)
+                        state = next_state(state)
+                        if share_of(state) >= odds:
+                            continue
+                        straight = two_lobes(media.lobes, medium, dx * vx + dy * vy + dz * vz)
+                        shift = straight / ((straight + two_lobes(media.lobes, medium, cosine)) * odds)
+                        there = members.medium[other]
+                        light_r *= media.albedo[there, 0]
+                        light_g *= media.albedo[there, 1]
+                        light_b *= media.albedo[there, 2]
+                        if ramped:
+                            light_r *= hue_at(hues, i32(0), other, ox, oy, oz)
+                            light_g *= hue_at(hues, i32(1), other, ox, oy, oz)
+                            light_b *= hue_at(hues, i32(2), other, ox, oy, oz)
+                    wx, wy, wz, weight, state = _of_the_sun(lights, media, there, vx, vy, vz, state)
+                weight *= shift * two_lobes(media.lobes, there, vx * wx + vy * wy + vz * wz)
+                _, left, _, state = flown(bricks, members, ox, oy, oz, wx, wy, wz, reach, i32(1), state)
+                weight *= left
+                red += weight * through_r * light_r
+                green += weight * through_g * light_g
+                blue += weight * through_b * light_b
+            cosine, state = cosine_of(media.lobes, medium, state)
+            went = two_lobes(media.lobes, medium, cosine)
+            sought = medium if own else -1
+            state = next_state(state)
+            dx, dy, dz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
+            t, _, member, state = flown(bricks, members, x, y, z, dx, dy, dz, f32(1e30), i32(0), state)
+            if t < f32(0):
+                r, c = sky_cell(sky, dx, dy, dz)
+                weight = went / (went + lights.sky_asked * lights.sky_likely[r, c])
+                red += weight * through_r * sky[r, c, 0]
+                green += weight * through_g * sky[r, c, 1]
+                blue += weight * through_b * sky[r, c, 2]
+                if (lights.sun_cosine < f32(1)
+                        and dx * lights.sun[0] + dy * lights.sun[1] + dz * lights.sun[2] >= lights.sun_cosine):
+                    likely = f32(1) / (WHOLE_TURN * (f32(1) - lights.sun_cosine))
+                    weight = went / (went + likely) * likely
+                    red += weight * through_r * lights.sun_light[0]
+                    green += weight * through_g * lights.sun_light[1]
+                    blue += weight * through_b * lights.sun_light[2]
+                break
+        out[line, column, 0] += red
+        out[line, column, 1] += green
+        out[line, column, 2] += blue
+        bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
+        out[line, column, 5] += bright * bright

@@ -8,7 +8,7 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import borrowed, f32, i32, kernel, prange, row, u32
+from ..kernels import borrowed, each, f32, i32, row, u32
 from ..noise.fbm import fbm_at
 from ..recipe import Medium
 from .between import veiled
@@ -115,95 +115,93 @@ def _fields(laid, x, z, away):
     return tone + wood * (_WOODS - tone)
 
 
-@kernel
-def _radiance(layers, right, upward, forward, spread, centre_x, centre_y, stride, sun_colour, parts, glow, behind, below, sent,
-              shadow, out):
-    for line in prange(out.shape[0]):
-        laid = borrowed(below)
-        floor = borrowed(sent)
-        shade = borrowed(shadow)
-        lit = floor.lit
-        down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
-        for column in range(out.shape[1]):
-            pixel = layers[line, column]
-            opacity = pixel[4]
-            out[line, column, 3] = opacity
-            for n in range(3):
-                out[line, column, n] = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n] + pixel[2] * parts[1, n]
-                                        + pixel[3] * parts[2, n] + pixel[5 + n] + opacity * glow[n])
-            if opacity >= f32(1):
-                continue
-            across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
-            dx = forward[0] + across * right[0] - down * upward[0]
-            dy = forward[1] + across * right[1] - down * upward[1]
-            dz = forward[2] + across * right[2] - down * upward[2]
-            height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
-            down_here = laid.eye[1] > f32(0) and height < f32(0)
-            v = math.sqrt(abs(height))
-            # Over the floor the air has the colour of the horizon.
-            w = f32(0) if down_here else (v if height > f32(0) else -v)
-            w = (f32(1) - w) * f32(0.5 * (FINE_ROWS - 1))
-            turn = turn_of(dx, dz)
-            u = turn * f32(FINE_COLUMNS)
-            i = min(max(i32(w), 0), FINE_ROWS - 2)
-            j = min(max(i32(u), 0), FINE_COLUMNS - 1)
-            w = min(max(w - f32(i), f32(0)), f32(1))
-            u = min(max(u - f32(j), f32(0)), f32(1))
-            away = f32(0)
-            sunlit = f32(0)
-            tone = f32(1)
-            sparkle = f32(0)
-            k = 0
-            m = 0
-            s = f32(0)
-            t = f32(0)
+@each("out")
+def _radiance(line, layers, right, upward, forward, spread, centre_x, centre_y, stride, sun_colour, parts, glow, behind, below,
+              sent, shadow, out):
+    laid = borrowed(below)
+    floor = borrowed(sent)
+    shade = borrowed(shadow)
+    lit = floor.lit
+    down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
+    for column in range(out.shape[1]):
+        pixel = layers[line, column]
+        opacity = pixel[4]
+        out[line, column, 3] = opacity
+        for n in range(3):
+            out[line, column, n] = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n] + pixel[2] * parts[1, n]
+                                    + pixel[3] * parts[2, n] + pixel[5 + n] + opacity * glow[n])
+        if opacity >= f32(1):
+            continue
+        across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
+        dx = forward[0] + across * right[0] - down * upward[0]
+        dy = forward[1] + across * right[1] - down * upward[1]
+        dz = forward[2] + across * right[2] - down * upward[2]
+        height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
+        down_here = laid.eye[1] > f32(0) and height < f32(0)
+        v = math.sqrt(abs(height))
+        # Over the floor the air has the colour of the horizon.
+        w = f32(0) if down_here else (v if height > f32(0) else -v)
+        w = (f32(1) - w) * f32(0.5 * (FINE_ROWS - 1))
+        turn = turn_of(dx, dz)
+        u = turn * f32(FINE_COLUMNS)
+        i = min(max(i32(w), 0), FINE_ROWS - 2)
+        j = min(max(i32(u), 0), FINE_COLUMNS - 1)
+        w = min(max(w - f32(i), f32(0)), f32(1))
+        u = min(max(u - f32(j), f32(0)), f32(1))
+        away = f32(0)
+        sunlit = f32(0)
+        tone = f32(1)
+        sparkle = f32(0)
+        k = 0
+        m = 0
+        s = f32(0)
+        t = f32(0)
+        if down_here:
+            away = laid.eye[1] / max(-height, f32(1e-6))
+            flat = away / math.sqrt(dx * dx + dy * dy + dz * dz)
+            sunlit = _sunlit(shade, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz)
+            if laid.patches > f32(0):
+                tone = _fields(laid, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz, away)
+            norm = height / dy
+            sparkle = sunlit * glitter(floor, norm * dx, height, norm * dz)
+            s = v * f32(FLOOR_ROWS - 1)
+            t = turn * f32(FLOOR_COLUMNS)
+            k = min(max(i32(s), 0), FLOOR_ROWS - 2)
+            m = min(max(i32(t), 0), FLOOR_COLUMNS - 1)
+            s = min(max(s - f32(k), f32(0)), f32(1))
+            t = min(max(t - f32(m), f32(0)), f32(1))
+        for n in range(3):
+            a = behind[i, j, n] + u * (behind[i, j + 1, n] - behind[i, j, n])
+            b = behind[i + 1, j, n] + u * (behind[i + 1, j + 1, n] - behind[i + 1, j, n])
+            seen = a + w * (b - a)
             if down_here:
-                away = laid.eye[1] / max(-height, f32(1e-6))
-                flat = away / math.sqrt(dx * dx + dy * dy + dz * dz)
-                sunlit = _sunlit(shade, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz)
-                if laid.patches > f32(0):
-                    tone = _fields(laid, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz, away)
-                norm = height / dy
-                sparkle = sunlit * glitter(floor, norm * dx, height, norm * dz)
-                s = v * f32(FLOOR_ROWS - 1)
-                t = turn * f32(FLOOR_COLUMNS)
-                k = min(max(i32(s), 0), FLOOR_ROWS - 2)
-                m = min(max(i32(t), 0), FLOOR_COLUMNS - 1)
-                s = min(max(s - f32(k), f32(0)), f32(1))
-                t = min(max(t - f32(m), f32(0)), f32(1))
-            for n in range(3):
-                a = behind[i, j, n] + u * (behind[i, j + 1, n] - behind[i, j, n])
-                b = behind[i + 1, j, n] + u * (behind[i + 1, j + 1, n] - behind[i + 1, j, n])
-                seen = a + w * (b - a)
-                if down_here:
-                    a = lit[k, m, n] + s * (lit[k + 1, m, n] - lit[k, m, n])
-                    b = lit[k, m + 1, n] + s * (lit[k + 1, m + 1, n] - lit[k, m + 1, n])
-                    up = tone * (a + t * (b - a) + sunlit * floor.sunny[n]) + sparkle * floor.sunlight[n]
-                    seen += math.exp(-floor.haze[n] * away) * (up - seen)
-                out[line, column, n] += (f32(1) - opacity) * seen
+                a = lit[k, m, n] + s * (lit[k + 1, m, n] - lit[k, m, n])
+                b = lit[k, m + 1, n] + s * (lit[k + 1, m + 1, n] - lit[k, m + 1, n])
+                up = tone * (a + t * (b - a) + sunlit * floor.sunny[n]) + sparkle * floor.sunlight[n]
+                seen += math.exp(-floor.haze[n] * away) * (up - seen)
+            out[line, column, n] += (f32(1) - opacity) * seen
 
 
-@kernel
-def _clay(layers, right, forward, out):
-    for line in prange(out.shape[0]):
-        for column in range(out.shape[1]):
-            pixel = layers[line, column]
-            opacity = pixel[4]
-            shade = f32(0)
-            if opacity > f32(0):
-                # One soft key from above the left shoulder, a fill from the front, soft
-                # occlusion from the lattice.
-                key = max(f32(0), (pixel[1] * f32(0.80) + (
-                    pixel[0] * right[0] + pixel[2] * right[2]) * f32(-0.42) - (
-                    pixel[0] * forward[0] + pixel[1] * forward[1] + pixel[2] * forward[2]
-                ) * f32(0.42)) / opacity)
-                open_sky = pixel[3] / opacity
-                shade = (f32(0.20) + f32(0.78) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
-            behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))
-            for n in range(3):
-                tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
-                out[line, column, n] = shade * tint * opacity + behind * (f32(1) - opacity)
-            out[line, column, 3] = opacity
+@each("out")
+def _clay(line, layers, right, forward, out):
+    for column in range(out.shape[1]):
+        pixel = layers[line, column]
+        opacity = pixel[4]
+        shade = f32(0)
+        if opacity > f32(0):
+            # One soft key from above the left shoulder, a fill from the front, soft
+            # occlusion from the lattice.
+            key = max(f32(0), (pixel[1] * f32(0.80) + (
+                pixel[0] * right[0] + pixel[2] * right[2]) * f32(-0.42) - (
+                pixel[0] * forward[0] + pixel[1] * forward[1] + pixel[2] * forward[2]
+            ) * f32(0.42)) / opacity)
+            open_sky = pixel[3] / opacity
+            shade = (f32(0.20) + f32(0.78) * key) * (f32(0.25) + f32(0.75) * open_sky * f32(1.35))
+        behind = f32(0.052) + f32(0.03) * (f32(0.5) - f32(line) / f32(out.shape[0]))
+        for n in range(3):
+            tint = f32(_CLAY[0]) if n == 0 else (f32(_CLAY[1]) if n == 1 else f32(_CLAY[2]))
+            out[line, column, n] = shade * tint * opacity + behind * (f32(1) - opacity)
+        out[line, column, 3] = opacity
 
 
 def radiance_of(layers, scene, camera, *, stride=1, shadow=NO_SHADOW):

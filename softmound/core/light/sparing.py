@@ -7,7 +7,7 @@ narrower than two pixels and falls between the rays is not seen, so this is for 
 import numpy as np
 
 from ..colour import luminance
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from .surroundings import surroundings_of
 
 ALIKE = f32(0.04)
@@ -34,48 +34,46 @@ def brightness_of(light):
     return np.concatenate([[luminance(outside.sun)], luminance(outside.parts), [0.0], lamp, [0.0]]).astype(np.float32)
 
 
-@kernel
-def _bright(few, weights, out):
-    for y in prange(few.shape[0]):
-        for x in range(few.shape[1]):
-            total = f32(0)
-            for n in range(few.shape[2]):
-                total += weights[n] * few[y, x, n]
-            out[y, x] = total
+@each("few")
+def _bright(y, few, weights, out):
+    for x in range(few.shape[1]):
+        total = f32(0)
+        for n in range(few.shape[2]):
+            total += weights[n] * few[y, x, n]
+        out[y, x] = total
 
 
-@kernel
-def _filled(few, bright, dark, out, wanted):
+@each("out")
+def _filled(y, few, bright, dark, out, wanted):
     """Rays there are as they are, those between as the mean of their neighbours, and which of these have to be cast."""
-    for y in prange(out.shape[0]):
-        y0 = y >> 1
-        y1 = y0 + (y & 1)
-        for x in range(out.shape[1]):
-            x0 = x >> 1
-            x1 = x0 + (x & 1)
-            # At the far border there is nothing beyond to lie between.
-            wanted[y, x] = 1 if y1 == few.shape[0] or x1 == few.shape[1] else 0
-            if wanted[y, x] == 1:
-                continue
-            if x1 == x0 and y1 == y0:
-                for n in range(out.shape[2]):
-                    out[y, x, n] = few[y0, x0, n]
-                continue
-            a = bright[y0, x0]
-            b = bright[y0, x1]
-            c = bright[y1, x0]
-            d = bright[y1, x1]
-            most = max(max(a, b), max(c, d))
-            least = min(min(a, b), min(c, d))
-            p = few[y0, x0, OPACITY]
-            q = few[y0, x1, OPACITY]
-            r = few[y1, x0, OPACITY]
-            s = few[y1, x1, OPACITY]
-            if most - least > ALIKE * max(most, dark) or max(max(p, q), max(r, s)) - min(min(p, q), min(r, s)) > ALIKE:
-                wanted[y, x] = 1
-                continue
+    y0 = y >> 1
+    y1 = y0 + (y & 1)
+    for x in range(out.shape[1]):
+        x0 = x >> 1
+        x1 = x0 + (x & 1)
+        # At the far border there is nothing beyond to lie between.
+        wanted[y, x] = 1 if y1 == few.shape[0] or x1 == few.shape[1] else 0
+        if wanted[y, x] == 1:
+            continue
+        if x1 == x0 and y1 == y0:
             for n in range(out.shape[2]):
-                out[y, x, n] = f32(0.25) * (few[y0, x0, n] + few[y0, x1, n] + few[y1, x0, n] + few[y1, x1, n])
+                out[y, x, n] = few[y0, x0, n]
+            continue
+        a = bright[y0, x0]
+        b = bright[y0, x1]
+        c = bright[y1, x0]
+        d = bright[y1, x1]
+        most = max(max(a, b), max(c, d))
+        least = min(min(a, b), min(c, d))
+        p = few[y0, x0, OPACITY]
+        q = few[y0, x1, OPACITY]
+        r = few[y1, x0, OPACITY]
+        s = few[y1, x1, OPACITY]
+        if most - least > ALIKE * max(most, dark) or max(max(p, q), max(r, s)) - min(min(p, q), min(r, s)) > ALIKE:
+            wanted[y, x] = 1
+            continue
+        for n in range(out.shape[2]):
+            out[y, x, n] = f32(0.25) * (few[y0, x0, n] + few[y0, x1, n] + few[y1, x0, n] + few[y1, x1, n])
 
 
 def filled(few, weights, out):

@@ -10,7 +10,7 @@ import math
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32, kernel, prange
 
 BANDS = 16
 BLOCK = 16
@@ -75,15 +75,14 @@ def _sweep(density, across, flipped, slide_i, slide_j, step, first, rows, column
                         before[j] += weight * rest_j * cells[j]
 
 
-@kernel
-def _turn_over(values, out):
+@each("values")
+def _turn_over(x, values, out):
     """Put the last axis first, in squares that the nearest memory holds."""
-    for x in prange(values.shape[0]):
-        for top in range(0, values.shape[1], BLOCK):
-            for low in range(0, values.shape[2], BLOCK):
-                for z in range(low, min(low + BLOCK, values.shape[2])):
-                    for y in range(top, min(top + BLOCK, values.shape[1])):
-                        out[z, x, y] = values[x, y, z]
+    for top in range(0, values.shape[1], BLOCK):
+        for low in range(0, values.shape[2], BLOCK):
+            for z in range(low, min(low + BLOCK, values.shape[2])):
+                for y in range(top, min(top + BLOCK, values.shape[1])):
+                    out[z, x, y] = values[x, y, z]
 
 
 def turned_over(values):

@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..colour import encoded
-from ..kernels import f32, i32, kernel, prange, row, u32
+from ..kernels import each, f32, i32, row, u32
 
 SHOULDER = 1.7
 """How late the curve bends: higher keeps more of the middle straight."""
@@ -42,18 +42,17 @@ def _shown(x, table, dither):
     return np.uint8(min(f32(255), max(f32(0), value + f32(0.5) + dither)))
 
 
-@kernel
-def _screen(scene, gain, table, out):
-    for line in prange(out.shape[0]):
-        for column in range(out.shape[1]):
-            # Triangular noise of half a step either way keeps the sky from showing bands.
-            h = u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-            h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
-            h = u32(h ^ (h >> u32(13)))
-            dither = (f32(h & u32(255)) - f32((h >> u32(8)) & u32(255))) * f32(0.5 / 255)
-            for n in range(3):
-                out[line, column, n] = _shown(gain * scene[line, column, n], table, dither)
-            out[line, column, 3] = np.uint8(min(f32(255), max(f32(0), scene[line, column, 3]) * f32(255) + f32(0.5)))
+@each("out")
+def _screen(line, scene, gain, table, out):
+    for column in range(out.shape[1]):
+        # Triangular noise of half a step either way keeps the sky from showing bands.
+        h = u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+        h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
+        h = u32(h ^ (h >> u32(13)))
+        dither = (f32(h & u32(255)) - f32((h >> u32(8)) & u32(255))) * f32(0.5 / 255)
+        for n in range(3):
+            out[line, column, n] = _shown(gain * scene[line, column, n], table, dither)
+        out[line, column, 3] = np.uint8(min(f32(255), max(f32(0), scene[line, column, 3]) * f32(255) + f32(0.5)))
 
 
 def screen(scene, exposure=0.0):

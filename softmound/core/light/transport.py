@@ -15,7 +15,7 @@ import math
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange, u64
+from ..kernels import call, each, f32, kernel, prange, u64
 from ..lanes import (
     larger,
     one_quarter_each,
@@ -130,46 +130,42 @@ def _walk(thick, slots, source, ways, forward, entering, out):
                         quarters_summed(mean * dz)))
 
 
-@kernel
-def _sweep(thick, slots, source, ways, forward, entering, out):
-    for n in prange(ways.shape[0]):
-        _walk(thick, slots, source, ways[n], forward[n], entering[n], out[n])
+@each("ways")
+def _sweep(n, thick, slots, source, ways, forward, entering, out):
+    _walk(thick, slots, source, ways[n], forward[n], entering[n], out[n])
 
 
-@kernel
-def _add(parts, fresh, out):
+@each("out")
+def _add(n, parts, fresh, out):
     """Mean over directions, in a fixed order."""
     share = f32(1.0 / len(DIRECTIONS))
-    for n in prange(out.shape[0]):
-        for lane in range(out.shape[1]):
-            total = f32(0) if fresh else out[n, lane]
-            for part in range(parts.shape[0]):
-                total += share * parts[part, n, lane]
-            out[n, lane] = total
+    for lane in range(out.shape[1]):
+        total = f32(0) if fresh else out[n, lane]
+        for part in range(parts.shape[0]):
+            total += share * parts[part, n, lane]
+        out[n, lane] = total
 
 
-@kernel
-def _scatter(thick, places, kept, new, cosine, scattered, missing):
+@each("places")
+def _scatter(n, thick, places, kept, new, cosine, scattered, missing):
     """Scatter what arrived anew, and tell what diffusion has still to spread."""
     lean = f32(3) * cosine
-    for n in prange(places.shape[0]):
-        at = places[n]
-        for q in range(LIGHTS):
-            share = kept[n, q]
-            missing[at, q] = thick[at] * (share * new[n, q] - scattered[n, q])
-            scattered[n, q] = share * new[n, q]
-            for m in range(LIGHTS, CELL, LIGHTS):
-                scattered[n, m + q] = share * lean * new[n, m + q]
+    at = places[n]
+    for q in range(LIGHTS):
+        share = kept[n, q]
+        missing[at, q] = thick[at] * (share * new[n, q] - scattered[n, q])
+        scattered[n, q] = share * new[n, q]
+        for m in range(LIGHTS, CELL, LIGHTS):
+            scattered[n, m + q] = share * lean * new[n, m + q]
 
 
-@kernel
-def _spread(spread, places, kept, before, scattered, change):
+@each("places")
+def _spread(n, spread, places, kept, before, scattered, change):
     """Add what diffusion found, and tell how much a turn has changed."""
-    for n in prange(places.shape[0]):
-        for q in range(LIGHTS):
-            scattered[n, q] += EASED * kept[n, q] * spread[places[n], q]
-        for lane in range(CELL):
-            change[n, lane] = scattered[n, lane] - before[n, lane]
+    for q in range(LIGHTS):
+        scattered[n, q] += EASED * kept[n, q] * spread[places[n], q]
+    for lane in range(CELL):
+        change[n, lane] = scattered[n, lane] - before[n, lane]
 
 
 @kernel
@@ -191,16 +187,15 @@ def _products(thick, places, last, older, oldest, sums):
                 sums[block, q, 4] += weight * two * r
 
 
-@kernel
-def _together(last, older, oldest, shares, first, out, source):
+@each("out")
+def _together(n, last, older, oldest, shares, first, out, source):
     """Put three states together, and make the source of the next sweep."""
-    for n in prange(out.shape[0]):
-        for lane in range(CELL):
-            q = lane % LIGHTS
-            value = last[n, lane]
-            value -= shares[q, 0] * (last[n, lane] - older[n, lane]) + shares[q, 1] * (older[n, lane] - oldest[n, lane])
-            out[n, lane] = value
-            source[n, lane] = value + first[n, lane]
+    for lane in range(CELL):
+        q = lane % LIGHTS
+        value = last[n, lane]
+        value -= shares[q, 0] * (last[n, lane] - older[n, lane]) + shares[q, 1] * (older[n, lane] - oldest[n, lane])
+        out[n, lane] = value
+        source[n, lane] = value + first[n, lane]
 
 
 def _shares(thick, places, changes):

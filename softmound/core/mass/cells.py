@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..ticket import chunks
 from ..volume.bricks import SIDE
 from .at_point import row_distance
@@ -46,126 +46,125 @@ class Cells:
     stamps: np.ndarray
 
 
-@kernel
-def _measure(coords, edge, half_diagonal, table, balls, forms, hashes, starts, counts, blobs, melt, only_adds,
-             only_plain_adds, balls_alone, slack, levels, outward, inward, voxels, places, codes, values,
-             out_starts, out_blobs, out_counts, stamps, reach, distance):
+@each("coords")
+def _measure(n, coords, edge, half_diagonal, table, balls, forms, hashes, starts, counts, blobs, melt, only_adds,
+             only_plain_adds, balls_alone, slack, levels, outward, inward, voxels, places, codes, values, out_starts, out_blobs,
+             out_counts, stamps, reach, distance):
     half = edge * f32(0.5)
-    for n in prange(coords.shape[0]):
-        x = f32(coords[n, 0]) * edge + half
-        y = f32(coords[n, 1]) * edge + half
-        z = f32(coords[n, 2]) * edge + half
-        r = half_diagonal + slack
-        for side in range(2):
-            # Where a level presses heights together, a point can stand for one so much farther off.
-            level = levels[side]
-            if level[0] > f32(0) and level[5] * (y - level[1]) - half < level[2]:
-                r += f32(PRESSED) * level[2]
-        reach[n] = r
-        height = pressed(pressed(y, levels[0]), levels[1])
-        first = starts[n]
-        last = first + counts[n]
-        apart = np.empty(counts[n], np.float32)
-        nearest = np.empty(counts[n], np.float32)
-        whole = np.empty(counts[n], np.float32)
-        # As if all rows were balls in plain forms, which most of them are: this loop vectorises.
+    x = f32(coords[n, 0]) * edge + half
+    y = f32(coords[n, 1]) * edge + half
+    z = f32(coords[n, 2]) * edge + half
+    r = half_diagonal + slack
+    for side in range(2):
+        # Where a level presses heights together, a point can stand for one so much farther off.
+        level = levels[side]
+        if level[0] > f32(0) and level[5] * (y - level[1]) - half < level[2]:
+            r += f32(PRESSED) * level[2]
+    reach[n] = r
+    height = pressed(pressed(y, levels[0]), levels[1])
+    first = starts[n]
+    last = first + counts[n]
+    apart = np.empty(counts[n], np.float32)
+    nearest = np.empty(counts[n], np.float32)
+    whole = np.empty(counts[n], np.float32)
+    # As if all rows were balls in plain forms, which most of them are: this loop vectorises.
+    for m in range(counts[n]):
+        which = blobs[first + m]
+        dx = x - balls[0, which]
+        dy = height - balls[1, which]
+        dz = z - balls[2, which]
+        apart[m] = np.sqrt(dx * dx + dy * dy + dz * dz) - balls[3, which]
+    near = f32(FAR)
+    joined = f32(FAR)
+    kept = 0
+    stamp = np.int64(0)
+    if only_plain_adds:
+        # Each row for itself, with little to decide: several times as fast as what follows.
+        for m in range(counts[n]):
+            if not balls_alone and table[blobs[first + m], KIND] != f32(BALL):
+                apart[m] = row_distance(table[blobs[first + m]], x, height, z, voxels, places, codes, values)
+        for m in range(counts[n]):
+            near = min(near, apart[m])
+        for m in range(counts[n]):
+            if apart[m] < joined + melt:  # else the union stays as it is
+                blend = forms[np.int64(table[blobs[first + m], FORM]), 2]
+                joined = melted(joined, apart[m], blend)
+        distance[n] = joined
+        limit = near + f32(2) * (r + melt)
         for m in range(counts[n]):
             which = blobs[first + m]
-            dx = x - balls[0, which]
-            dy = height - balls[1, which]
-            dz = z - balls[2, which]
-            apart[m] = np.sqrt(dx * dx + dy * dy + dz * dz) - balls[3, which]
-        near = f32(FAR)
-        joined = f32(FAR)
-        kept = 0
-        stamp = np.int64(0)
-        if only_plain_adds:
-            # Each row for itself, with little to decide: several times as fast as what follows.
-            for m in range(counts[n]):
-                if not balls_alone and table[blobs[first + m], KIND] != f32(BALL):
-                    apart[m] = row_distance(table[blobs[first + m]], x, height, z, voxels, places, codes, values)
-            for m in range(counts[n]):
-                near = min(near, apart[m])
-            for m in range(counts[n]):
-                if apart[m] < joined + melt:  # else the union stays as it is
-                    blend = forms[np.int64(table[blobs[first + m], FORM]), 2]
-                    joined = melted(joined, apart[m], blend)
-            distance[n] = joined
-            limit = near + f32(2) * (r + melt)
-            for m in range(counts[n]):
-                which = blobs[first + m]
-                out_blobs[out_starts[n] + kept] = which
-                matters = apart[m] <= limit
-                kept += 1 if matters else 0
-                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[which] if matters else stamp
-            out_counts[n] = kept
-            stamps[n] = stamp
-            continue
-        at = first
-        while at < last:
-            begun = at
-            number = np.int64(table[blobs[at], FORM])
-            # Numbers rather than views of rows: a view counts its references, and two threads that
-            # count the same ones wait for each other.
-            plain = forms[number, PLAIN] > f32(0)
-            lower = height
-            if not plain:
-                lower = pressed(pressed(height, forms[number, BASE : BASE + 6]), forms[number, TOP : TOP + 6])
-            own = f32(FAR)
-            least = f32(FAR)
-            sign_before = forms[number, 0]
-            sign_own = forms[number, 1]
-            blend = forms[number, 2]
-            while at < last and np.int64(table[blobs[at], FORM]) == number:
-                d = apart[at - first]
-                if not plain or table[blobs[at], KIND] != f32(BALL):
-                    d = row_distance(table[blobs[at]], x, lower, z, voxels, places, codes, values)
-                    apart[at - first] = d
-                least = min(least, d)
-                if not plain:
-                    own = melted(own, d, blend)
-                elif sign_before < f32(0) or d < joined + blend:  # else a union stays as it is
-                    joined = joined_distance(joined, d, sign_before, sign_own, blend)
-                at += 1
-            cut = least
-            if not plain:
-                for level in range(BASE, TOP + 1, TOP - BASE):
-                    if forms[number, level] > f32(0):
-                        beyond = forms[number, level + 5] * (forms[number, level + 1] - y)
-                        own = max(own, beyond)
-                        cut = max(cut, beyond)
-                joined = joined_distance(joined, own, sign_before, sign_own, blend)
-            nearest[begun - first] = least
-            whole[begun - first] = cut
-            near = min(near, cut)
-        distance[n] = joined
-        # In a union, a form farther than twice the melt behind the nearest cannot change the join. With
-        # other roles the nearest may have been carved away, and only what cannot reach the band is left
-        # out: forms that add beyond it, that carve or keep wholly within it.
-        limit = near + f32(2) * (r + melt)
-        if not only_adds:
-            limit = outward + r + f32(2) * melt
-        depth = inward + r + f32(2) * melt
-        at = first
-        while at < last:
-            begun = at - first
-            number = np.int64(table[blobs[at], FORM])
-            adds = forms[number, 0] > f32(0)
-            if adds:
-                matters = whole[begun] <= limit
-            else:
-                matters = forms[number, 1] * whole[begun] <= depth
-            farthest = nearest[begun] + f32(2) * (r + melt)
-            if adds and forms[number, PLAIN] > f32(0):
-                farthest = min(farthest, limit)
-            while at < last and np.int64(table[blobs[at], FORM]) == number:
-                if matters and apart[at - first] <= farthest:
-                    out_blobs[out_starts[n] + kept] = blobs[at]
-                    kept += 1
-                    stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
-                at += 1
+            out_blobs[out_starts[n] + kept] = which
+            matters = apart[m] <= limit
+            kept += 1 if matters else 0
+            stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[which] if matters else stamp
         out_counts[n] = kept
         stamps[n] = stamp
+        return
+    at = first
+    while at < last:
+        begun = at
+        number = np.int64(table[blobs[at], FORM])
+        # Numbers rather than views of rows: a view counts its references, and two threads that
+        # count the same ones wait for each other.
+        plain = forms[number, PLAIN] > f32(0)
+        lower = height
+        if not plain:
+            lower = pressed(pressed(height, forms[number, BASE : BASE + 6]), forms[number, TOP : TOP + 6])
+        own = f32(FAR)
+        least = f32(FAR)
+        sign_before = forms[number, 0]
+        sign_own = forms[number, 1]
+        blend = forms[number, 2]
+        while at < last and np.int64(table[blobs[at], FORM]) == number:
+            d = apart[at - first]
+            if not plain or table[blobs[at], KIND] != f32(BALL):
+                d = row_distance(table[blobs[at]], x, lower, z, voxels, places, codes, values)
+                apart[at - first] = d
+            least = min(least, d)
+            if not plain:
+                own = melted(own, d, blend)
+            elif sign_before < f32(0) or d < joined + blend:  # else a union stays as it is
+                joined = joined_distance(joined, d, sign_before, sign_own, blend)
+            at += 1
+        cut = least
+        if not plain:
+            for level in range(BASE, TOP + 1, TOP - BASE):
+                if forms[number, level] > f32(0):
+                    beyond = forms[number, level + 5] * (forms[number, level + 1] - y)
+                    own = max(own, beyond)
+                    cut = max(cut, beyond)
+            joined = joined_distance(joined, own, sign_before, sign_own, blend)
+        nearest[begun - first] = least
+        whole[begun - first] = cut
+        near = min(near, cut)
+    distance[n] = joined
+    # In a union, a form farther than twice the melt behind the nearest cannot change the join. With
+    # other roles the nearest may have been carved away, and only what cannot reach the band is left
+    # out: forms that add beyond it, that carve or keep wholly within it.
+    limit = near + f32(2) * (r + melt)
+    if not only_adds:
+        limit = outward + r + f32(2) * melt
+    depth = inward + r + f32(2) * melt
+    at = first
+    while at < last:
+        begun = at - first
+        number = np.int64(table[blobs[at], FORM])
+        adds = forms[number, 0] > f32(0)
+        if adds:
+            matters = whole[begun] <= limit
+        else:
+            matters = forms[number, 1] * whole[begun] <= depth
+        farthest = nearest[begun] + f32(2) * (r + melt)
+        if adds and forms[number, PLAIN] > f32(0):
+            farthest = min(farthest, limit)
+        while at < last and np.int64(table[blobs[at], FORM]) == number:
+            if matters and apart[at - first] <= farthest:
+                out_blobs[out_starts[n] + kept] = blobs[at]
+                kept += 1
+                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
+            at += 1
+    out_counts[n] = kept
+    stamps[n] = stamp
 
 
 def measured(cells, voxel, shape, outward, inward, ticket=None):

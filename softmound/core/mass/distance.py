@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import call, f32, i32, kernel, prange
+from ..kernels import call, each, f32, i32
 from ..noise.fbm import fbm_at
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
@@ -118,51 +118,50 @@ def _roughen(acc, form, x0, y0, z0, voxel, seed):
                                        f32(0), seed)
 
 
-@kernel
-def _evaluate(coords, voxel, table, forms, seeds, starts, counts, rows, levels, base_seed, top_seed,
-              voxels, places, codes, values, out):
-    for b in prange(coords.shape[0]):
-        x0 = f32(coords[b, 0] * SIDE) * voxel
-        y0 = f32(coords[b, 1] * SIDE) * voxel
-        z0 = f32(coords[b, 2] * SIDE) * voxel
-        brick = out[b]
-        heights = np.empty(LANES, np.float32)
-        lower = np.empty(LANES, np.float32)
-        own = np.empty(LANES, np.float32)
+@each("coords")
+def _evaluate(b, coords, voxel, table, forms, seeds, starts, counts, rows, levels, base_seed, top_seed, voxels, places, codes,
+              values, out):
+    x0 = f32(coords[b, 0] * SIDE) * voxel
+    y0 = f32(coords[b, 1] * SIDE) * voxel
+    z0 = f32(coords[b, 2] * SIDE) * voxel
+    brick = out[b]
+    heights = np.empty(LANES, np.float32)
+    lower = np.empty(LANES, np.float32)
+    own = np.empty(LANES, np.float32)
+    for lane in range(LANES):
+        brick[lane] = f32(FAR)
+        y = y0 + f32((i32(lane) >> 3) & 7) * voxel
+        heights[lane] = pressed(pressed(y, levels[0]), levels[1])
+    at = starts[b]
+    last = at + counts[b]
+    while at < last:
+        number = np.int64(table[rows[at], FORM])
+        form = forms[number]
+        if form[PLAIN] > f32(0):
+            _join_row(brick, table[rows[at]], x0, z0, heights, voxel, form[0], form[1], form[2], voxels, places,
+                      codes, values)
+            at += 1
+            continue
+        # A form of several rows that is finished before it takes its role.
         for lane in range(LANES):
-            brick[lane] = f32(FAR)
-            y = y0 + f32((i32(lane) >> 3) & 7) * voxel
-            heights[lane] = pressed(pressed(y, levels[0]), levels[1])
-        at = starts[b]
-        last = at + counts[b]
-        while at < last:
-            number = np.int64(table[rows[at], FORM])
-            form = forms[number]
-            if form[PLAIN] > f32(0):
-                _join_row(brick, table[rows[at]], x0, z0, heights, voxel, form[0], form[1], form[2], voxels, places,
-                          codes, values)
-                at += 1
-                continue
-            # A form of several rows that is finished before it takes its role.
-            for lane in range(LANES):
-                own[lane] = f32(FAR)
-                lower[lane] = pressed(pressed(heights[lane], form[BASE : BASE + 6]), form[TOP : TOP + 6])
-            while at < last and np.int64(table[rows[at], FORM]) == number:
-                _join_row(own, table[rows[at]], x0, z0, lower, voxel, f32(1), f32(1), form[2], voxels, places, codes,
-                          values)
-                at += 1
-            if form[ROUGH] > f32(0):
-                _roughen(own, form, x0, y0, z0, voxel, seeds[number, 0])
-            if form[BASE] > f32(0):
-                flatten(own, x0, y0, z0, voxel, form[BASE : BASE + 6], seeds[number, 1])
-            if form[TOP] > f32(0):
-                flatten(own, x0, y0, z0, voxel, form[TOP : TOP + 6], seeds[number, 2])
-            for lane in range(LANES):
-                brick[lane] = joined_distance(brick[lane], own[lane], form[0], form[1], form[2])
-        if levels[0, 0] > f32(0):
-            flatten(brick, x0, y0, z0, voxel, levels[0], base_seed)
-        if levels[1, 0] > f32(0):
-            flatten(brick, x0, y0, z0, voxel, levels[1], top_seed)
+            own[lane] = f32(FAR)
+            lower[lane] = pressed(pressed(heights[lane], form[BASE : BASE + 6]), form[TOP : TOP + 6])
+        while at < last and np.int64(table[rows[at], FORM]) == number:
+            _join_row(own, table[rows[at]], x0, z0, lower, voxel, f32(1), f32(1), form[2], voxels, places, codes,
+                      values)
+            at += 1
+        if form[ROUGH] > f32(0):
+            _roughen(own, form, x0, y0, z0, voxel, seeds[number, 0])
+        if form[BASE] > f32(0):
+            flatten(own, x0, y0, z0, voxel, form[BASE : BASE + 6], seeds[number, 1])
+        if form[TOP] > f32(0):
+            flatten(own, x0, y0, z0, voxel, form[TOP : TOP + 6], seeds[number, 2])
+        for lane in range(LANES):
+            brick[lane] = joined_distance(brick[lane], own[lane], form[0], form[1], form[2])
+    if levels[0, 0] > f32(0):
+        flatten(brick, x0, y0, z0, voxel, levels[0], base_seed)
+    if levels[1, 0] > f32(0):
+        flatten(brick, x0, y0, z0, voxel, levels[1], top_seed)
 
 
 @dataclass(frozen=True, eq=False)

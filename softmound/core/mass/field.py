@@ -10,7 +10,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange, row
+from ..kernels import call, each, f32, row
 from ..volume.bricks import SIDE
 
 WIDE = SIDE + 1
@@ -155,58 +155,57 @@ def field_at(voxels, places, codes, values, first, count, x, y, z):
     return near
 
 
-@kernel
-def _surface_points(values, coords, voxel, block, out, found):
+@each("coords")
+def _surface_points(b, values, coords, voxel, block, out, found):
     """One point of the surface in each block of cells it crosses: the mean of one cell's crossings."""
-    for b in prange(coords.shape[0]):
-        kept = 0
-        for part in range((SIDE // block) ** 3):
-            i0 = part // ((SIDE // block) * (SIDE // block)) * block
-            j0 = part // (SIDE // block) % (SIDE // block) * block
-            k0 = part % (SIDE // block) * block
-            done = False
-            for cell in range(block * block * block):
-                if done:
-                    break
-                i = i0 + cell // (block * block)
-                j = j0 + cell // block % block
-                k = k0 + cell % block
-                below = 0
-                for corner in range(8):
-                    at = ((i + (corner >> 2)) * WIDE + j + ((corner >> 1) & 1)) * WIDE + k + (corner & 1)
-                    below += 1 if values[b, at] < f32(0) else 0
-                if below == 0 or below == 8:
-                    continue
-                sx = f32(0)
-                sy = f32(0)
-                sz = f32(0)
-                crossings = f32(0)
-                for edge in range(12):
-                    axis = edge >> 2
-                    p = edge & 1
-                    q = (edge >> 1) & 1
-                    if axis == 0:
-                        di, dj, dk = 0, p, q
-                    elif axis == 1:
-                        di, dj, dk = p, 0, q
-                    else:
-                        di, dj, dk = p, q, 0
-                    at = ((i + di) * WIDE + j + dj) * WIDE + k + dk
-                    step = WIDE * WIDE if axis == 0 else (WIDE if axis == 1 else 1)
-                    a = values[b, at]
-                    c = values[b, at + step]
-                    if (a < f32(0)) != (c < f32(0)):
-                        t = a / (a - c)
-                        sx += f32(di) + (t if axis == 0 else f32(0))
-                        sy += f32(dj) + (t if axis == 1 else f32(0))
-                        sz += f32(dk) + (t if axis == 2 else f32(0))
-                        crossings += f32(1)
-                out[b, kept, 0] = (f32(coords[b, 0] * SIDE + i) + sx / crossings) * voxel
-                out[b, kept, 1] = (f32(coords[b, 1] * SIDE + j) + sy / crossings) * voxel
-                out[b, kept, 2] = (f32(coords[b, 2] * SIDE + k) + sz / crossings) * voxel
-                kept += 1
-                done = True
-        found[b] = kept
+    kept = 0
+    for part in range((SIDE // block) ** 3):
+        i0 = part // ((SIDE // block) * (SIDE // block)) * block
+        j0 = part // (SIDE // block) % (SIDE // block) * block
+        k0 = part % (SIDE // block) * block
+        done = False
+        for cell in range(block * block * block):
+            if done:
+                break
+            i = i0 + cell // (block * block)
+            j = j0 + cell // block % block
+            k = k0 + cell % block
+            below = 0
+            for corner in range(8):
+                at = ((i + (corner >> 2)) * WIDE + j + ((corner >> 1) & 1)) * WIDE + k + (corner & 1)
+                below += 1 if values[b, at] < f32(0) else 0
+            if below == 0 or below == 8:
+                continue
+            sx = f32(0)
+            sy = f32(0)
+            sz = f32(0)
+            crossings = f32(0)
+            for edge in range(12):
+                axis = edge >> 2
+                p = edge & 1
+                q = (edge >> 1) & 1
+                if axis == 0:
+                    di, dj, dk = 0, p, q
+                elif axis == 1:
+                    di, dj, dk = p, 0, q
+                else:
+                    di, dj, dk = p, q, 0
+                at = ((i + di) * WIDE + j + dj) * WIDE + k + dk
+                step = WIDE * WIDE if axis == 0 else (WIDE if axis == 1 else 1)
+                a = values[b, at]
+                c = values[b, at + step]
+                if (a < f32(0)) != (c < f32(0)):
+                    t = a / (a - c)
+                    sx += f32(di) + (t if axis == 0 else f32(0))
+                    sy += f32(dj) + (t if axis == 1 else f32(0))
+                    sz += f32(dk) + (t if axis == 2 else f32(0))
+                    crossings += f32(1)
+            out[b, kept, 0] = (f32(coords[b, 0] * SIDE + i) + sx / crossings) * voxel
+            out[b, kept, 1] = (f32(coords[b, 1] * SIDE + j) + sy / crossings) * voxel
+            out[b, kept, 2] = (f32(coords[b, 2] * SIDE + k) + sz / crossings) * voxel
+            kept += 1
+            done = True
+    found[b] = kept
 
 
 CHUNK = 4096
@@ -249,52 +248,51 @@ def _away(points, which, x, y, z):
     return dx * dx + dy * dy + dz * dz
 
 
-@kernel
-def _nearest_pass(ids, neighbours, coords, voxel, points, out):
+@each("coords")
+def _nearest_pass(b, ids, neighbours, coords, voxel, points, out):
     """Every node takes over the nearest point known to one of its six neighbours, within a brick
     forward and backward, between bricks from the pass before."""
     edge = WIDE + 2
-    for b in prange(coords.shape[0]):
-        room = np.full(edge * edge * edge, -1, np.int32)
-        for i in range(-1, WIDE + 1):
-            for j in range(-1, WIDE + 1):
-                for k in range(-1, WIDE + 1):
-                    ni = -1 if i < 0 else (1 if i > SIDE else 0)
-                    nj = -1 if j < 0 else (1 if j > SIDE else 0)
-                    nk = -1 if k < 0 else (1 if k > SIDE else 0)
-                    who = neighbours[b, (ni + 1) * 9 + (nj + 1) * 3 + nk + 1]
-                    if who >= 0:
-                        at = ((i - ni * SIDE) * WIDE + j - nj * SIDE) * WIDE + k - nk * SIDE
-                        room[((i + 1) * edge + j + 1) * edge + k + 1] = ids[who, at]
-        x0 = f32(coords[b, 0] * SIDE)
-        y0 = f32(coords[b, 1] * SIDE)
-        z0 = f32(coords[b, 2] * SIDE)
-        for sweep in range(2):
-            for step in range(NODES):
-                n = step if sweep == 0 else NODES - 1 - step
-                i = n // (WIDE * WIDE)
-                j = (n // WIDE) % WIDE
-                k = n % WIDE
-                x = (x0 + f32(i)) * voxel
-                y = (y0 + f32(j)) * voxel
-                z = (z0 + f32(k)) * voxel
-                at = ((i + 1) * edge + j + 1) * edge + k + 1
-                best = room[at]
-                least = _away(points, best, x, y, z) if best >= 0 else f32(3e38)
-                for side in range(6):
-                    step_to = edge * edge if side < 2 else (edge if side < 4 else 1)
-                    other = room[at + (step_to if side & 1 else -step_to)]
-                    if other >= 0 and other != best:
-                        d = _away(points, other, x, y, z)
-                        if d < least:
-                            least = d
-                            best = other
-                room[at] = best
-        for n in range(NODES):
+    room = np.full(edge * edge * edge, -1, np.int32)
+    for i in range(-1, WIDE + 1):
+        for j in range(-1, WIDE + 1):
+            for k in range(-1, WIDE + 1):
+                ni = -1 if i < 0 else (1 if i > SIDE else 0)
+                nj = -1 if j < 0 else (1 if j > SIDE else 0)
+                nk = -1 if k < 0 else (1 if k > SIDE else 0)
+                who = neighbours[b, (ni + 1) * 9 + (nj + 1) * 3 + nk + 1]
+                if who >= 0:
+                    at = ((i - ni * SIDE) * WIDE + j - nj * SIDE) * WIDE + k - nk * SIDE
+                    room[((i + 1) * edge + j + 1) * edge + k + 1] = ids[who, at]
+    x0 = f32(coords[b, 0] * SIDE)
+    y0 = f32(coords[b, 1] * SIDE)
+    z0 = f32(coords[b, 2] * SIDE)
+    for sweep in range(2):
+        for step in range(NODES):
+            n = step if sweep == 0 else NODES - 1 - step
             i = n // (WIDE * WIDE)
             j = (n // WIDE) % WIDE
             k = n % WIDE
-            out[b, n] = room[((i + 1) * edge + j + 1) * edge + k + 1]
+            x = (x0 + f32(i)) * voxel
+            y = (y0 + f32(j)) * voxel
+            z = (z0 + f32(k)) * voxel
+            at = ((i + 1) * edge + j + 1) * edge + k + 1
+            best = room[at]
+            least = _away(points, best, x, y, z) if best >= 0 else f32(3e38)
+            for side in range(6):
+                step_to = edge * edge if side < 2 else (edge if side < 4 else 1)
+                other = room[at + (step_to if side & 1 else -step_to)]
+                if other >= 0 and other != best:
+                    d = _away(points, other, x, y, z)
+                    if d < least:
+                        least = d
+                        best = other
+            room[at] = best
+    for n in range(NODES):
+        i = n // (WIDE * WIDE)
+        j = (n // WIDE) % WIDE
+        k = n % WIDE
+        out[b, n] = room[((i + 1) * edge + j + 1) * edge + k + 1]
 
 
 @call
@@ -320,38 +318,37 @@ def _closest(which, points, cells, starts, neighbours, x, y, z):
     return least
 
 
-@kernel
-def _signed(ids, coords, neighbours, voxel, points, cells, starts, fine, place, codes, values, out):
+@each("coords")
+def _signed(b, ids, coords, neighbours, voxel, points, cells, starts, fine, place, codes, values, out):
     """Distance to the nearest point, with the sign of the finest level at the same place."""
     ratio = np.int64(round(voxel / fine))
     # Far away one point is as good as the next: their distances differ by (half a voxel)^2 / 2 d.
     far = f32(36) * voxel * voxel
-    for b in prange(coords.shape[0]):
-        for n in range(NODES):
-            i = coords[b, 0] * SIDE + n // (WIDE * WIDE)
-            j = coords[b, 1] * SIDE + (n // WIDE) % WIDE
-            k = coords[b, 2] * SIDE + n % WIDE
-            x = f32(i) * voxel
-            y = f32(j) * voxel
-            z = f32(k) * voxel
-            d = _away(points, ids[b, n], x, y, z)
-            if d < far:
-                d = _closest(ids[b, n], points, cells, starts, neighbours, x, y, z)
-            d = np.sqrt(d)
-            i *= ratio
-            j *= ratio
-            k *= ratio
-            bx = (i >> 3) - place[4]
-            by = (j >> 3) - place[5]
-            bz = (k >> 3) - place[6]
-            negative = False
-            if 0 <= bx < place[1] and 0 <= by < place[2] and 0 <= bz < place[3]:
-                code = codes[place[0] + (bx * place[2] + by) * place[3] + bz]
-                if code >= 0:
-                    negative = values[code, ((i & 7) * WIDE + (j & 7)) * WIDE + (k & 7)] < f32(0)
-                else:
-                    negative = code == INSIDE
-            out[b, n] = -d if negative else d
+    for n in range(NODES):
+        i = coords[b, 0] * SIDE + n // (WIDE * WIDE)
+        j = coords[b, 1] * SIDE + (n // WIDE) % WIDE
+        k = coords[b, 2] * SIDE + n % WIDE
+        x = f32(i) * voxel
+        y = f32(j) * voxel
+        z = f32(k) * voxel
+        d = _away(points, ids[b, n], x, y, z)
+        if d < far:
+            d = _closest(ids[b, n], points, cells, starts, neighbours, x, y, z)
+        d = np.sqrt(d)
+        i *= ratio
+        j *= ratio
+        k *= ratio
+        bx = (i >> 3) - place[4]
+        by = (j >> 3) - place[5]
+        bz = (k >> 3) - place[6]
+        negative = False
+        if 0 <= bx < place[1] and 0 <= by < place[2] and 0 <= bz < place[3]:
+            code = codes[place[0] + (bx * place[2] + by) * place[3] + bz]
+            if code >= 0:
+                negative = values[code, ((i & 7) * WIDE + (j & 7)) * WIDE + (k & 7)] < f32(0)
+            else:
+                negative = code == INSIDE
+        out[b, n] = -d if negative else d
 
 
 def _dense(coords, rows):

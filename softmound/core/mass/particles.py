@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..kernels import call, f32, kernel, prange, serial
+from ..kernels import call, each, f32, serial
 from ..problems import Problem
 from ..ticket import chunks
 from ..volume.bricks import SIDE
@@ -59,32 +59,31 @@ def _within(at, reach, voxel):
     return low, min(np.int64(WIDE), np.int64(np.floor((at + reach) / voxel)) + 1)
 
 
-@kernel
-def _nearest(coords, voxel, balls, starts, counts, which, limit, out):
-    for b in prange(coords.shape[0]):
-        x0 = f32(coords[b, 0] * SIDE) * voxel
-        y0 = f32(coords[b, 1] * SIDE) * voxel
-        z0 = f32(coords[b, 2] * SIDE) * voxel
-        values = out[b]
-        for n in range(NODES):
-            values[n] = limit
-        for at in range(starts[b], starts[b] + counts[b]):
-            ball = balls[which[at]]
-            r = ball[3]
-            zs = z0 - ball[2]
-            i0, i1 = _within(ball[0] - x0, r + limit, voxel)
-            j0, j1 = _within(ball[1] - y0, r + limit, voxel)
-            for i in range(i0, i1):
-                dx = x0 + f32(i) * voxel - ball[0]
-                for j in range(j0, j1):
-                    dy = y0 + f32(j) * voxel - ball[1]
-                    flat = dx * dx + dy * dy
-                    if flat > (r + limit) * (r + limit):
-                        continue
-                    line = (i * WIDE + j) * WIDE
-                    for k in range(WIDE):
-                        dz = zs + f32(k) * voxel
-                        values[line + k] = min(values[line + k], np.sqrt(flat + dz * dz) - r)
+@each("coords")
+def _nearest(b, coords, voxel, balls, starts, counts, which, limit, out):
+    x0 = f32(coords[b, 0] * SIDE) * voxel
+    y0 = f32(coords[b, 1] * SIDE) * voxel
+    z0 = f32(coords[b, 2] * SIDE) * voxel
+    values = out[b]
+    for n in range(NODES):
+        values[n] = limit
+    for at in range(starts[b], starts[b] + counts[b]):
+        ball = balls[which[at]]
+        r = ball[3]
+        zs = z0 - ball[2]
+        i0, i1 = _within(ball[0] - x0, r + limit, voxel)
+        j0, j1 = _within(ball[1] - y0, r + limit, voxel)
+        for i in range(i0, i1):
+            dx = x0 + f32(i) * voxel - ball[0]
+            for j in range(j0, j1):
+                dy = y0 + f32(j) * voxel - ball[1]
+                flat = dx * dx + dy * dy
+                if flat > (r + limit) * (r + limit):
+                    continue
+                line = (i * WIDE + j) * WIDE
+                for k in range(WIDE):
+                    dz = zs + f32(k) * voxel
+                    values[line + k] = min(values[line + k], np.sqrt(flat + dz * dz) - r)
 
 
 def balls_band(centres, radii, voxel, ticket=None):

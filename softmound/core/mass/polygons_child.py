@@ -7,7 +7,7 @@ import sys
 
 import numpy as np
 
-from ..kernels import kernel, prange
+from ..kernels import each
 
 SIDE = 8
 WIDE = SIDE + 1
@@ -66,30 +66,28 @@ def _convert(request):
 EMPTY, BAND, DEEP = range(3)
 
 
-@kernel
-def _kinds(window, limit, out):
+@each("out")
+def _kinds(i, window, limit, out):
     """Of each brick of a window: whether it holds part of the band, or lies wholly inside."""
-    for i in prange(out.shape[0]):
-        for j in range(out.shape[1]):
-            for k in range(out.shape[2]):
-                near = False
-                for x in range(i * SIDE, i * SIDE + SIDE):
-                    for y in range(j * SIDE, j * SIDE + SIDE):
-                        for z in range(k * SIDE, k * SIDE + SIDE):
-                            near |= abs(window[x, y, z]) < limit
-                deep = window[i * SIDE, j * SIDE, k * SIDE] < np.float32(0)
-                out[i, j, k] = BAND if near else (DEEP if deep else EMPTY)
+    for j in range(out.shape[1]):
+        for k in range(out.shape[2]):
+            near = False
+            for x in range(i * SIDE, i * SIDE + SIDE):
+                for y in range(j * SIDE, j * SIDE + SIDE):
+                    for z in range(k * SIDE, k * SIDE + SIDE):
+                        near |= abs(window[x, y, z]) < limit
+            deep = window[i * SIDE, j * SIDE, k * SIDE] < np.float32(0)
+            out[i, j, k] = BAND if near else (DEEP if deep else EMPTY)
 
 
-@kernel
-def _cut(window, at, out):
+@each("at")
+def _cut(b, window, at, out):
     """Bricks of a window with one more layer of voxels each."""
-    for b in prange(at.shape[0]):
-        for i in range(WIDE):
-            for j in range(WIDE):
-                for k in range(WIDE):
-                    out[b, (i * WIDE + j) * WIDE + k] = window[
-                        at[b, 0] * SIDE + i, at[b, 1] * SIDE + j, at[b, 2] * SIDE + k]
+    for i in range(WIDE):
+        for j in range(WIDE):
+            for k in range(WIDE):
+                out[b, (i * WIDE + j) * WIDE + k] = window[
+                    at[b, 0] * SIDE + i, at[b, 1] * SIDE + j, at[b, 2] * SIDE + k]
 
 
 def windows_of_band(grid):

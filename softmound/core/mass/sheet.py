@@ -7,7 +7,7 @@ then the erosion by half the fill (Serra 1982, Image analysis and mathematical m
 import numpy as np
 import scipy
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from ..volume.bricks import SIDE
 from .at_point import distance_at, row_distance
 from .ellipsoid import melted
@@ -25,27 +25,25 @@ THICK = 0.42
 """Radius of a ball, at most, in fills: thick in the middle of a wide gap, thin at the cloud's edge."""
 
 
-@kernel
-def _cut(xs, zs, altitude, table, forms, levels, voxels, places, codes, values, out):
-    for i in prange(len(xs)):
-        for k in range(len(zs)):
-            out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), table, forms, levels, voxels, places, codes, values)[0]
+@each("xs")
+def _cut(i, xs, zs, altitude, table, forms, levels, voxels, places, codes, values, out):
+    for k in range(len(zs)):
+        out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), table, forms, levels, voxels, places, codes, values)[0]
 
 
-@kernel
-def _cut_adding(xs, zs, altitude, table, forms, low, high, voxels, places, codes, values, out):
+@each("xs")
+def _cut_adding(i, xs, zs, altitude, table, forms, low, high, voxels, places, codes, values, out):
     """The same of rows that all add: each is asked only where it can matter, within its box grown by its melt."""
-    for i in prange(len(xs)):
-        x = f32(xs[i])
-        for at in range(table.shape[0]):
-            if x < low[at, 0] or x > high[at, 0]:
-                continue
-            melt = forms[np.int64(table[at, FORM]), 2]
-            for k in range(len(zs)):
-                z = f32(zs[k])
-                if z >= low[at, 1] and z <= high[at, 1]:
-                    d = row_distance(table[at], x, altitude, z, voxels, places, codes, values)
-                    out[i, k] = melted(out[i, k], d, melt)
+    x = f32(xs[i])
+    for at in range(table.shape[0]):
+        if x < low[at, 0] or x > high[at, 0]:
+            continue
+        melt = forms[np.int64(table[at, FORM]), 2]
+        for k in range(len(zs)):
+            z = f32(zs[k])
+            if z >= low[at, 1] and z <= high[at, 1]:
+                d = row_distance(table[at], x, altitude, z, voxels, places, codes, values)
+                out[i, k] = melted(out[i, k], d, melt)
 
 
 def sheet_of(level, table, forms, fields):

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..kernels import call, f32, i32, kernel, prange, u32
+from ..kernels import call, each, f32, i32, u32
 from ..volume.bricks import LANES, SIDE
 from .gradient import gradient_slope, octave_seed
 from .sums import (
@@ -73,70 +73,69 @@ def _slope(ints, floats, places, feature, slope):
         slope[2, n] = floats[MATRIX + 2] * a + floats[MATRIX + 5] * b + floats[MATRIX + 8] * c
 
 
-@kernel
-def _walked(coords, voxel, points, from_points, ints, floats, curl, feature, lead, stride, share, shared, steps, out):
-    for b in prange(out.shape[0]):
-        places = out[b]
-        ahead = np.empty((3, LANES), np.float32)
-        at = np.empty((3, LANES), np.float32)
-        moved = np.zeros((3, LANES), np.float32)
-        raw = np.empty(LANES, np.float32)
-        mix = np.empty(LANES, np.float32)
-        value = np.empty(LANES, np.float32)
-        slopes = np.empty((2, 3, LANES), np.float32)
-        field = np.empty((3, LANES), np.float32)
-        if from_points:
-            for lane in range(LANES):
-                n = min(b * LANES + lane, points.shape[0] - 1)
-                places[0, lane] = points[n, 0]
-                places[1, lane] = points[n, 1]
-                places[2, lane] = points[n, 2]
+@each("out")
+def _walked(b, coords, voxel, points, from_points, ints, floats, curl, feature, lead, stride, share, shared, steps, out):
+    places = out[b]
+    ahead = np.empty((3, LANES), np.float32)
+    at = np.empty((3, LANES), np.float32)
+    moved = np.zeros((3, LANES), np.float32)
+    raw = np.empty(LANES, np.float32)
+    mix = np.empty(LANES, np.float32)
+    value = np.empty(LANES, np.float32)
+    slopes = np.empty((2, 3, LANES), np.float32)
+    field = np.empty((3, LANES), np.float32)
+    if from_points:
+        for lane in range(LANES):
+            n = min(b * LANES + lane, points.shape[0] - 1)
+            places[0, lane] = points[n, 0]
+            places[1, lane] = points[n, 1]
+            places[2, lane] = points[n, 2]
+    else:
+        for lane in range(LANES):
+            n = i32(lane)
+            places[0, lane] = f32(coords[b, 0] * SIDE) * voxel + f32(n >> 6) * voxel
+            places[1, lane] = f32(coords[b, 1] * SIDE) * voxel + f32((n >> 3) & 7) * voxel
+            places[2, lane] = f32(coords[b, 2] * SIDE) * voxel + f32(n & 7) * voxel
+    for _ in range(max(1, steps)):
+        if curl and ints[0, KIND] == GRADIENT and ints[0, WARP] == 0:
+            for noise in range(2):
+                _slope(ints[noise], floats[noise], places, feature, slopes[noise])
         else:
-            for lane in range(LANES):
-                n = i32(lane)
-                places[0, lane] = f32(coords[b, 0] * SIDE) * voxel + f32(n >> 6) * voxel
-                places[1, lane] = f32(coords[b, 1] * SIDE) * voxel + f32((n >> 3) & 7) * voxel
-                places[2, lane] = f32(coords[b, 2] * SIDE) * voxel + f32(n & 7) * voxel
-        for _ in range(max(1, steps)):
-            if curl and ints[0, KIND] == GRADIENT and ints[0, WARP] == 0:
-                for noise in range(2):
-                    _slope(ints[noise], floats[noise], places, feature, slopes[noise])
-            else:
-                for turn in range(8 if curl else 3):
-                    noise = turn >> 2 if curl else turn
-                    axis = (turn & 3) - 1 if curl else -1
+            for turn in range(8 if curl else 3):
+                noise = turn >> 2 if curl else turn
+                axis = (turn & 3) - 1 if curl else -1
+                for n in range(LANES):
+                    ahead[0, n] = places[0, n] + (lead if axis == 0 else f32(0))
+                    ahead[1, n] = places[1, n] + (lead if axis == 1 else f32(0))
+                    ahead[2, n] = places[2, n] + (lead if axis == 2 else f32(0))
+                block(ints[noise], floats[noise], ahead, at, moved, raw, mix, value)
+                if not curl:
                     for n in range(LANES):
-                        ahead[0, n] = places[0, n] + (lead if axis == 0 else f32(0))
-                        ahead[1, n] = places[1, n] + (lead if axis == 1 else f32(0))
-                        ahead[2, n] = places[2, n] + (lead if axis == 2 else f32(0))
-                    block(ints[noise], floats[noise], ahead, at, moved, raw, mix, value)
-                    if not curl:
-                        for n in range(LANES):
-                            field[noise, n] = value[n]
-                    elif axis < 0:
-                        for n in range(LANES):
-                            slopes[noise, 0, n] = -value[n]
-                            slopes[noise, 1, n] = -value[n]
-                            slopes[noise, 2, n] = -value[n]
-                    else:
-                        for n in range(LANES):
-                            slopes[noise, axis, n] = (slopes[noise, axis, n] + value[n]) * (feature / lead)
-            if curl:
-                for n in range(LANES):
-                    field[0, n] = f32(_BROUGHT) * (slopes[0, 1, n] * slopes[1, 2, n] - slopes[0, 2, n] * slopes[1, 1, n])
-                    field[1, n] = f32(_BROUGHT) * (slopes[0, 2, n] * slopes[1, 0, n] - slopes[0, 0, n] * slopes[1, 2, n])
-                    field[2, n] = f32(_BROUGHT) * (slopes[0, 0, n] * slopes[1, 1, n] - slopes[0, 1, n] * slopes[1, 0, n])
-            if steps == 0:
-                places[:] = field
-            else:
-                own = share[i32(b) if shared else i32(0)]
-                for n in range(LANES):
-                    length = np.sqrt(field[0, n] * field[0, n] + field[1, n] * field[1, n] + field[2, n] * field[2, n])
-                    # Never farther than the stated strength, which bounds where density can come from.
-                    back = stride * (own[n] if shared else f32(1)) / max(length, f32(1))
-                    places[0, n] -= back * field[0, n]
-                    places[1, n] -= back * field[1, n]
-                    places[2, n] -= back * field[2, n]
+                        field[noise, n] = value[n]
+                elif axis < 0:
+                    for n in range(LANES):
+                        slopes[noise, 0, n] = -value[n]
+                        slopes[noise, 1, n] = -value[n]
+                        slopes[noise, 2, n] = -value[n]
+                else:
+                    for n in range(LANES):
+                        slopes[noise, axis, n] = (slopes[noise, axis, n] + value[n]) * (feature / lead)
+        if curl:
+            for n in range(LANES):
+                field[0, n] = f32(_BROUGHT) * (slopes[0, 1, n] * slopes[1, 2, n] - slopes[0, 2, n] * slopes[1, 1, n])
+                field[1, n] = f32(_BROUGHT) * (slopes[0, 2, n] * slopes[1, 0, n] - slopes[0, 0, n] * slopes[1, 2, n])
+                field[2, n] = f32(_BROUGHT) * (slopes[0, 0, n] * slopes[1, 1, n] - slopes[0, 1, n] * slopes[1, 0, n])
+        if steps == 0:
+            places[:] = field
+        else:
+            own = share[i32(b) if shared else i32(0)]
+            for n in range(LANES):
+                length = np.sqrt(field[0, n] * field[0, n] + field[1, n] * field[1, n] + field[2, n] * field[2, n])
+                # Never farther than the stated strength, which bounds where density can come from.
+                back = stride * (own[n] if shared else f32(1)) / max(length, f32(1))
+                places[0, n] -= back * field[0, n]
+                places[1, n] -= back * field[1, n]
+                places[2, n] -= back * field[2, n]
 
 
 def _given(noises, origin):

@@ -11,7 +11,7 @@ import numpy as np
 
 from ..curves import LENGTH, curve_at, curve_numbers
 from ..directions import rotation_matrix
-from ..kernels import call, f32, i32, kernel, prange, row, u32
+from ..kernels import call, each, f32, i32, row, u32
 from ..recipe.grains import CELLS, METRICS, NOISES, SUMS
 from ..volume.bricks import LANES, SIDE
 from .cellular import cellular_block
@@ -211,39 +211,38 @@ def slope_in_brick(distance, lane, voxel):
     return gx * half, gy * half, gz * half
 
 
-@kernel
-def _noise(coords, voxel, points, from_points, ints, floats, distance, at_surface, out):
-    for b in prange(out.shape[0]):
-        places = np.empty((3, LANES), np.float32)
-        at = np.empty((3, LANES), np.float32)
-        moved = np.zeros((3, LANES), np.float32)
-        raw = np.empty(LANES, np.float32)
-        mix = np.empty(LANES, np.float32)
-        if from_points:
-            for lane in range(LANES):
-                n = min(b * LANES + lane, points.shape[0] - 1)
-                places[0, lane] = points[n, 0]
-                places[1, lane] = points[n, 1]
-                places[2, lane] = points[n, 2]
-        else:
-            x0 = f32(coords[b, 0] * SIDE) * voxel
-            y0 = f32(coords[b, 1] * SIDE) * voxel
-            z0 = f32(coords[b, 2] * SIDE) * voxel
-            for lane in range(LANES):
-                n = i32(lane)
-                places[0, lane] = x0 + f32(n >> 6) * voxel
-                places[1, lane] = y0 + f32((n >> 3) & 7) * voxel
-                places[2, lane] = z0 + f32(n & 7) * voxel
-        if at_surface > f32(0):
-            for lane in range(LANES):
-                gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-                steep = gx * gx + gy * gy + gz * gz
-                # Down the slope to where the field is nothing: the nearest point, where it is a distance.
-                back = at_surface * distance[b, lane] / max(steep, f32(0.05))
-                places[0, lane] -= back * gx
-                places[1, lane] -= back * gy
-                places[2, lane] -= back * gz
-        block(ints, floats, places, at, moved, raw, mix, out[b])
+@each("out")
+def _noise(b, coords, voxel, points, from_points, ints, floats, distance, at_surface, out):
+    places = np.empty((3, LANES), np.float32)
+    at = np.empty((3, LANES), np.float32)
+    moved = np.zeros((3, LANES), np.float32)
+    raw = np.empty(LANES, np.float32)
+    mix = np.empty(LANES, np.float32)
+    if from_points:
+        for lane in range(LANES):
+            n = min(b * LANES + lane, points.shape[0] - 1)
+            places[0, lane] = points[n, 0]
+            places[1, lane] = points[n, 1]
+            places[2, lane] = points[n, 2]
+    else:
+        x0 = f32(coords[b, 0] * SIDE) * voxel
+        y0 = f32(coords[b, 1] * SIDE) * voxel
+        z0 = f32(coords[b, 2] * SIDE) * voxel
+        for lane in range(LANES):
+            n = i32(lane)
+            places[0, lane] = x0 + f32(n >> 6) * voxel
+            places[1, lane] = y0 + f32((n >> 3) & 7) * voxel
+            places[2, lane] = z0 + f32(n & 7) * voxel
+    if at_surface > f32(0):
+        for lane in range(LANES):
+            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+            steep = gx * gx + gy * gy + gz * gz
+            # Down the slope to where the field is nothing: the nearest point, where it is a distance.
+            back = at_surface * distance[b, lane] / max(steep, f32(0.05))
+            places[0, lane] -= back * gx
+            places[1, lane] -= back * gy
+            places[2, lane] -= back * gz
+    block(ints, floats, places, at, moved, raw, mix, out[b])
 
 
 def _stirred(number):

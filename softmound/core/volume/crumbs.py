@@ -7,7 +7,7 @@ smaller number, so that the order of the work does not show.
 
 import numpy as np
 
-from ..kernels import call, f32, i32, kernel, prange, serial
+from ..kernels import call, each, f32, i32, serial
 from .bricks import LANES, SIDE
 
 MOST_PIECES = 255
@@ -32,50 +32,48 @@ def _join(parents, a, b):
         parents[a] = b
 
 
-@kernel
-def _find_pieces(values, labels, counts):
+@each("values")
+def _find_pieces(b, values, labels, counts):
     """Number the pieces within each brick, from 1; 0 is empty."""
-    for b in prange(values.shape[0]):
-        parents = np.empty(LANES, np.int32)
-        own = labels[b]
-        for lane in range(LANES):
-            n = i32(lane)
-            parents[lane] = n
-            own[lane] = 0
-            if values[b, lane] <= f32(0):
-                continue
-            if n & 7 and values[b, lane - 1] > f32(0):
-                _join(parents, n, i32(n - 1))
-            if n & 56 and values[b, lane - SIDE] > f32(0):
-                _join(parents, n, i32(n - SIDE))
-            if n >= SIDE * SIDE and values[b, lane - SIDE * SIDE] > f32(0):
-                _join(parents, n, i32(n - SIDE * SIDE))
-        count = 0
-        for lane in range(LANES):
-            if values[b, lane] > f32(0):
-                root = _root(parents, i32(lane))
-                # A root is the first voxel of its piece, and so has its number already.
-                if root == lane:
-                    count = min(count + 1, MOST_PIECES)
-                    own[lane] = count
-                else:
-                    own[lane] = own[root]
-        counts[b] = count
+    parents = np.empty(LANES, np.int32)
+    own = labels[b]
+    for lane in range(LANES):
+        n = i32(lane)
+        parents[lane] = n
+        own[lane] = 0
+        if values[b, lane] <= f32(0):
+            continue
+        if n & 7 and values[b, lane - 1] > f32(0):
+            _join(parents, n, i32(n - 1))
+        if n & 56 and values[b, lane - SIDE] > f32(0):
+            _join(parents, n, i32(n - SIDE))
+        if n >= SIDE * SIDE and values[b, lane - SIDE * SIDE] > f32(0):
+            _join(parents, n, i32(n - SIDE * SIDE))
+    count = 0
+    for lane in range(LANES):
+        if values[b, lane] > f32(0):
+            root = _root(parents, i32(lane))
+            # A root is the first voxel of its piece, and so has its number already.
+            if root == lane:
+                count = min(count + 1, MOST_PIECES)
+                own[lane] = count
+            else:
+                own[lane] = own[root]
+    counts[b] = count
 
 
-@kernel
-def _measure(coords, labels, begins, boxes):
+@each("coords")
+def _measure(b, coords, labels, begins, boxes):
     """Box of each piece in voxels; a tile is one piece that fills its brick."""
-    for b in prange(coords.shape[0]):
-        for lane in range(LANES):
-            label = labels[b, lane] if b < labels.shape[0] else 1
-            if label == 0:
-                continue
-            piece = begins[b] + label - 1
-            for axis in range(3):
-                at = coords[b, axis] * SIDE + (i32(lane) >> (6 - 3 * axis) & 7)
-                boxes[piece, axis] = min(boxes[piece, axis], at)
-                boxes[piece, 3 + axis] = max(boxes[piece, 3 + axis], at)
+    for lane in range(LANES):
+        label = labels[b, lane] if b < labels.shape[0] else 1
+        if label == 0:
+            continue
+        piece = begins[b] + label - 1
+        for axis in range(3):
+            at = coords[b, axis] * SIDE + (i32(lane) >> (6 - 3 * axis) & 7)
+            boxes[piece, axis] = min(boxes[piece, axis], at)
+            boxes[piece, 3 + axis] = max(boxes[piece, 3 + axis], at)
 
 
 @serial
@@ -108,12 +106,11 @@ def _gather(parents, boxes):
             boxes[root, 3 + axis] = max(boxes[root, 3 + axis], boxes[n, 3 + axis])
 
 
-@kernel
-def _clear(values, labels, begins, dropped):
-    for b in prange(values.shape[0]):
-        for lane in range(LANES):
-            if labels[b, lane] and dropped[begins[b] + labels[b, lane] - 1]:
-                values[b, lane] = f32(0)
+@each("values")
+def _clear(b, values, labels, begins, dropped):
+    for lane in range(LANES):
+        if labels[b, lane] and dropped[begins[b] + labels[b, lane] - 1]:
+            values[b, lane] = f32(0)
 
 
 def components_of(grid):

@@ -4,7 +4,7 @@ import math
 
 import numpy as np
 
-from ..kernels import call, f32, i32, kernel, prange
+from ..kernels import call, each, f32, i32
 from ..ticket import chunks
 from .bricks import LANES, NOTHING, SIDE, BrickGrid
 from .lookup import code_at, value_at
@@ -18,41 +18,40 @@ MOST_STEP = 0.16
 """Of a step of curvature flow, in squares of the voxel: below 1/6 it is stable."""
 
 
-@kernel
-def _along(low, top, nodes, values, tile_values, background, coords, axis, weights, out):
+@each("coords")
+def _along(b, low, top, nodes, values, tile_values, background, coords, axis, weights, out):
     """Weighted sum along one axis. Lines lie side by side, so that the inner loop is over 64 of them."""
     radius = weights.shape[0] // 2
     reach = (radius + SIDE - 1) // SIDE
     # Lane of line n at step i along the axis: first + n-dependent + i * stride.
     stride = 64 if axis == 0 else 8 if axis == 1 else 1
-    for b in prange(coords.shape[0]):
-        lines = np.empty(((2 * reach + 1) * SIDE, 64), np.float32)
-        for k in range(2 * reach + 1):
-            shift = k - reach
-            code = code_at(low, top, nodes, coords[b, 0] + (shift if axis == 0 else 0),
-                           coords[b, 1] + (shift if axis == 1 else 0), coords[b, 2] + (shift if axis == 2 else 0))
-            if code >= 0:
-                for i in range(SIDE):
-                    for n in range(64):
-                        first = n if axis == 0 else ((n >> 3) << 6) | (n & 7) if axis == 1 else n << 3
-                        lines[k * SIDE + i, n] = values[code, first + i * stride]
-            else:
-                even = background if code == NOTHING else tile_values[-2 - code]
-                for i in range(SIDE):
-                    for n in range(64):
-                        lines[k * SIDE + i, n] = even
-        total = np.empty(64, np.float32)
-        for i in range(SIDE):
-            for n in range(64):
-                total[n] = f32(0)
-            for t in range(weights.shape[0]):
-                w = weights[t]
-                at = reach * SIDE + i + t - radius
+    lines = np.empty(((2 * reach + 1) * SIDE, 64), np.float32)
+    for k in range(2 * reach + 1):
+        shift = k - reach
+        code = code_at(low, top, nodes, coords[b, 0] + (shift if axis == 0 else 0),
+                       coords[b, 1] + (shift if axis == 1 else 0), coords[b, 2] + (shift if axis == 2 else 0))
+        if code >= 0:
+            for i in range(SIDE):
                 for n in range(64):
-                    total[n] += w * lines[at, n]
+                    first = n if axis == 0 else ((n >> 3) << 6) | (n & 7) if axis == 1 else n << 3
+                    lines[k * SIDE + i, n] = values[code, first + i * stride]
+        else:
+            even = background if code == NOTHING else tile_values[-2 - code]
+            for i in range(SIDE):
+                for n in range(64):
+                    lines[k * SIDE + i, n] = even
+    total = np.empty(64, np.float32)
+    for i in range(SIDE):
+        for n in range(64):
+            total[n] = f32(0)
+        for t in range(weights.shape[0]):
+            w = weights[t]
+            at = reach * SIDE + i + t - radius
             for n in range(64):
-                first = n if axis == 0 else ((n >> 3) << 6) | (n & 7) if axis == 1 else n << 3
-                out[b, first + i * stride] = total[n]
+                total[n] += w * lines[at, n]
+        for n in range(64):
+            first = n if axis == 0 else ((n >> 3) << 6) | (n & 7) if axis == 1 else n << 3
+            out[b, first + i * stride] = total[n]
 
 
 @call
@@ -81,61 +80,59 @@ def _middle(some, count):
     return some[wanted]
 
 
-@kernel
-def _median(low, top, nodes, values, tile_values, background, coords, steps, out):
-    for b in prange(coords.shape[0]):
-        some = np.empty(steps.shape[0] ** 3, np.float32)
-        for lane in range(LANES):
-            i = coords[b, 0] * SIDE + (i32(lane) >> 6)
-            j = coords[b, 1] * SIDE + ((i32(lane) >> 3) & 7)
-            k = coords[b, 2] * SIDE + (i32(lane) & 7)
-            count = 0
-            for x in steps:
-                for y in steps:
-                    for z in steps:
-                        some[count] = value_at(low, top, nodes, values, tile_values, background, i + x, j + y, k + z)
-                        count += 1
-            out[b, lane] = _middle(some, count)
+@each("coords")
+def _median(b, low, top, nodes, values, tile_values, background, coords, steps, out):
+    some = np.empty(steps.shape[0] ** 3, np.float32)
+    for lane in range(LANES):
+        i = coords[b, 0] * SIDE + (i32(lane) >> 6)
+        j = coords[b, 1] * SIDE + ((i32(lane) >> 3) & 7)
+        k = coords[b, 2] * SIDE + (i32(lane) & 7)
+        count = 0
+        for x in steps:
+            for y in steps:
+                for z in steps:
+                    some[count] = value_at(low, top, nodes, values, tile_values, background, i + x, j + y, k + z)
+                    count += 1
+        out[b, lane] = _middle(some, count)
 
 
-@kernel
-def _flow(low, top, nodes, values, tile_values, background, coords, step, out):
+@each("coords")
+def _flow(b, low, top, nodes, values, tile_values, background, coords, step, out):
     """One step of mean curvature flow: the field falls by its curvature times its slope (Osher and Sethian 1988,
     J. Comput. Phys. 79)."""
-    for b in prange(coords.shape[0]):
-        field = np.empty((SIDE + 2, SIDE + 2, SIDE + 2), np.float32)
-        for x in range(SIDE + 2):
-            for y in range(SIDE + 2):
-                for z in range(SIDE + 2):
-                    within = 0 < x <= SIDE and 0 < y <= SIDE and 0 < z <= SIDE
-                    if not within:
-                        field[x, y, z] = value_at(low, top, nodes, values, tile_values, background,
-                                                  coords[b, 0] * SIDE + x - 1, coords[b, 1] * SIDE + y - 1,
-                                                  coords[b, 2] * SIDE + z - 1)
-        own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
-        for lane in range(LANES):
-            n = i32(lane)
-            field[(n >> 6) + 1, ((n >> 3) & 7) + 1, (n & 7) + 1] = values[own, lane]
-        for x in range(1, SIDE + 1):
-            for y in range(1, SIDE + 1):
-                for z in range(1, SIDE + 1):
-                    c = field[x, y, z]
-                    px = f32(0.5) * (field[x + 1, y, z] - field[x - 1, y, z])
-                    py = f32(0.5) * (field[x, y + 1, z] - field[x, y - 1, z])
-                    pz = f32(0.5) * (field[x, y, z + 1] - field[x, y, z - 1])
-                    xx = field[x + 1, y, z] - f32(2) * c + field[x - 1, y, z]
-                    yy = field[x, y + 1, z] - f32(2) * c + field[x, y - 1, z]
-                    zz = field[x, y, z + 1] - f32(2) * c + field[x, y, z - 1]
-                    xy = f32(0.25) * (field[x + 1, y + 1, z] - field[x - 1, y + 1, z] - field[x + 1, y - 1, z]
-                                      + field[x - 1, y - 1, z])
-                    xz = f32(0.25) * (field[x + 1, y, z + 1] - field[x - 1, y, z + 1] - field[x + 1, y, z - 1]
-                                      + field[x - 1, y, z - 1])
-                    yz = f32(0.25) * (field[x, y + 1, z + 1] - field[x, y - 1, z + 1] - field[x, y + 1, z - 1]
-                                      + field[x, y - 1, z - 1])
-                    slope = px * px + py * py + pz * pz
-                    bend = (xx * (py * py + pz * pz) + yy * (px * px + pz * pz) + zz * (px * px + py * py)
-                            - f32(2) * (px * py * xy + px * pz * xz + py * pz * yz))
-                    out[b, ((x - 1) << 6) | ((y - 1) << 3) | (z - 1)] = c + step * bend / (slope + f32(1e-9))
+    field = np.empty((SIDE + 2, SIDE + 2, SIDE + 2), np.float32)
+    for x in range(SIDE + 2):
+        for y in range(SIDE + 2):
+            for z in range(SIDE + 2):
+                within = 0 < x <= SIDE and 0 < y <= SIDE and 0 < z <= SIDE
+                if not within:
+                    field[x, y, z] = value_at(low, top, nodes, values, tile_values, background,
+                                              coords[b, 0] * SIDE + x - 1, coords[b, 1] * SIDE + y - 1,
+                                              coords[b, 2] * SIDE + z - 1)
+    own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
+    for lane in range(LANES):
+        n = i32(lane)
+        field[(n >> 6) + 1, ((n >> 3) & 7) + 1, (n & 7) + 1] = values[own, lane]
+    for x in range(1, SIDE + 1):
+        for y in range(1, SIDE + 1):
+            for z in range(1, SIDE + 1):
+                c = field[x, y, z]
+                px = f32(0.5) * (field[x + 1, y, z] - field[x - 1, y, z])
+                py = f32(0.5) * (field[x, y + 1, z] - field[x, y - 1, z])
+                pz = f32(0.5) * (field[x, y, z + 1] - field[x, y, z - 1])
+                xx = field[x + 1, y, z] - f32(2) * c + field[x - 1, y, z]
+                yy = field[x, y + 1, z] - f32(2) * c + field[x, y - 1, z]
+                zz = field[x, y, z + 1] - f32(2) * c + field[x, y, z - 1]
+                xy = f32(0.25) * (field[x + 1, y + 1, z] - field[x - 1, y + 1, z] - field[x + 1, y - 1, z]
+                                  + field[x - 1, y - 1, z])
+                xz = f32(0.25) * (field[x + 1, y, z + 1] - field[x - 1, y, z + 1] - field[x + 1, y, z - 1]
+                                  + field[x - 1, y, z - 1])
+                yz = f32(0.25) * (field[x, y + 1, z + 1] - field[x, y - 1, z + 1] - field[x, y + 1, z - 1]
+                                  + field[x, y - 1, z - 1])
+                slope = px * px + py * py + pz * pz
+                bend = (xx * (py * py + pz * pz) + yy * (px * px + pz * pz) + zz * (px * px + py * py)
+                        - f32(2) * (px * py * xy + px * pz * xz + py * pz * yz))
+                out[b, ((x - 1) << 6) | ((y - 1) << 3) | (z - 1)] = c + step * bend / (slope + f32(1e-9))
 
 
 def _rounds(name, voxels, passes):

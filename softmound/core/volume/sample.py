@@ -2,31 +2,30 @@
 
 import numpy as np
 
-from ..kernels import f32, kernel, prange
+from ..kernels import each, f32
 from .lookup import value_at
 
 
-@kernel
-def _sample(low, top, nodes, values, tile_values, background, points, out):
-    for n in prange(points.shape[0]):
-        x = points[n, 0]
-        y = points[n, 1]
-        z = points[n, 2]
-        i = np.int64(np.floor(x))
-        j = np.int64(np.floor(y))
-        k = np.int64(np.floor(z))
-        u = x - i
-        v = y - j
-        w = z - k
-        total = 0.0
-        for a in range(2):
-            for b in range(2):
-                for c in range(2):
-                    weight = (u if a else 1.0 - u) * (v if b else 1.0 - v) * (w if c else 1.0 - w)
-                    total += weight * value_at(
-                        low, top, nodes, values, tile_values, background, i + a, j + b, k + c
-                    )
-        out[n] = total
+@each("points")
+def _sample(n, low, top, nodes, values, tile_values, background, points, out):
+    x = points[n, 0]
+    y = points[n, 1]
+    z = points[n, 2]
+    i = np.int64(np.floor(x))
+    j = np.int64(np.floor(y))
+    k = np.int64(np.floor(z))
+    u = x - i
+    v = y - j
+    w = z - k
+    total = 0.0
+    for a in range(2):
+        for b in range(2):
+            for c in range(2):
+                weight = (u if a else 1.0 - u) * (v if b else 1.0 - v) * (w if c else 1.0 - w)
+                total += weight * value_at(
+                    low, top, nodes, values, tile_values, background, i + a, j + b, k + c
+                )
+    out[n] = total
 
 
 def sample(grid, points):

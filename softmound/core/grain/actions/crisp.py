@@ -4,7 +4,7 @@ from typing import ClassVar, Literal
 
 import numpy as np
 
-from ...kernels import f32, i32, kernel, prange
+from ...kernels import each, f32, i32
 from ...noise.sums import noise_bricks
 from ...recipe.grains import MOVED, Grain, Metres4000, rounded
 from ...recipe.rows import Number
@@ -14,24 +14,23 @@ from ...volume.lookup import value_at
 from ..moving import sampled
 
 
-@kernel
-def _along_slope(low, top, nodes, values, tile_values, coords, amount, voxel, at):
+@each("coords")
+def _along_slope(b, low, top, nodes, values, tile_values, coords, amount, voxel, at):
     """Places of voxels, in metres, moved along the slope of the density there."""
-    for b in prange(coords.shape[0]):
-        for lane in range(LANES):
-            i = coords[b, 0] * SIDE + i32(lane >> 6)
-            j = coords[b, 1] * SIDE + i32((lane >> 3) & 7)
-            k = coords[b, 2] * SIDE + i32(lane & 7)
-            gx = (value_at(low, top, nodes, values, tile_values, f32(0), i + 1, j, k)
-                  - value_at(low, top, nodes, values, tile_values, f32(0), i - 1, j, k))
-            gy = (value_at(low, top, nodes, values, tile_values, f32(0), i, j + 1, k)
-                  - value_at(low, top, nodes, values, tile_values, f32(0), i, j - 1, k))
-            gz = (value_at(low, top, nodes, values, tile_values, f32(0), i, j, k + 1)
-                  - value_at(low, top, nodes, values, tile_values, f32(0), i, j, k - 1))
-            share = amount[b, lane] / max(np.sqrt(gx * gx + gy * gy + gz * gz), f32(1e-6))
-            at[b, 0, lane] = f32(i) * voxel + share * gx
-            at[b, 1, lane] = f32(j) * voxel + share * gy
-            at[b, 2, lane] = f32(k) * voxel + share * gz
+    for lane in range(LANES):
+        i = coords[b, 0] * SIDE + i32(lane >> 6)
+        j = coords[b, 1] * SIDE + i32((lane >> 3) & 7)
+        k = coords[b, 2] * SIDE + i32(lane & 7)
+        gx = (value_at(low, top, nodes, values, tile_values, f32(0), i + 1, j, k)
+              - value_at(low, top, nodes, values, tile_values, f32(0), i - 1, j, k))
+        gy = (value_at(low, top, nodes, values, tile_values, f32(0), i, j + 1, k)
+              - value_at(low, top, nodes, values, tile_values, f32(0), i, j - 1, k))
+        gz = (value_at(low, top, nodes, values, tile_values, f32(0), i, j, k + 1)
+              - value_at(low, top, nodes, values, tile_values, f32(0), i, j, k - 1))
+        share = amount[b, lane] / max(np.sqrt(gx * gx + gy * gy + gz * gz), f32(1e-6))
+        at[b, 0, lane] = f32(i) * voxel + share * gx
+        at[b, 1, lane] = f32(j) * voxel + share * gy
+        at[b, 2, lane] = f32(k) * voxel + share * gz
 
 
 class Crisp(Grain):

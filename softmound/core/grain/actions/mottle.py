@@ -2,7 +2,7 @@
 
 from typing import ClassVar, Literal
 
-from ...kernels import f32, kernel, prange
+from ...kernels import each, f32
 from ...noise.sums import noise_bricks
 from ...recipe.grains import EDGE, Grain, rounded
 from ...recipe.rows import Maybe, Number
@@ -11,14 +11,13 @@ from ...volume.bricks import LANES
 from ..where import shares
 
 
-@kernel
-def _mottle(density, distance, noise, share, masked, signed, per_depth, strength, floor):
-    for b in prange(density.shape[0]):
-        for lane in range(LANES):
-            n = noise[b, lane] if signed else f32(2) * noise[b, lane] - f32(1)
-            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
-            acts = strength * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
-            density[b, lane] *= max(floor, f32(1) + acts * n)
+@each("density")
+def _mottle(b, density, distance, noise, share, masked, signed, per_depth, strength, floor):
+    for lane in range(LANES):
+        n = noise[b, lane] if signed else f32(2) * noise[b, lane] - f32(1)
+        deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
+        acts = strength * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
+        density[b, lane] *= max(floor, f32(1) + acts * n)
 
 
 class Mottle(Grain):

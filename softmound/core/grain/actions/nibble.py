@@ -2,7 +2,7 @@
 
 from typing import ClassVar, Literal
 
-from ...kernels import f32, kernel, prange
+from ...kernels import each, f32
 from ...noise.sums import noise_bricks
 from ...recipe.grains import EDGE, Grain, rounded
 from ...recipe.rows import Number
@@ -13,17 +13,16 @@ from ..where import shares
 _MOST_EATEN = f32(0.999)
 
 
-@kernel
-def _nibble(density, distance, noise, share, masked, signed, core, per_depth, strength):
-    for b in prange(density.shape[0]):
-        for lane in range(LANES):
-            n = f32(0.5) + f32(0.5) * noise[b, lane] if signed else noise[b, lane]
-            deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
-            eaten = strength * n * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
-            eaten = min(_MOST_EATEN, eaten)
-            # What is eaten is taken off and the rest stretched: the core stays, the edge frays.
-            left = max(f32(0), (density[b, lane] - eaten * core) / (f32(1) - eaten))
-            density[b, lane] = min(density[b, lane], left)
+@each("density")
+def _nibble(b, density, distance, noise, share, masked, signed, core, per_depth, strength):
+    for lane in range(LANES):
+        n = f32(0.5) + f32(0.5) * noise[b, lane] if signed else noise[b, lane]
+        deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))
+        eaten = strength * n * (f32(1) - deep) * (share[b, lane] if masked else f32(1))
+        eaten = min(_MOST_EATEN, eaten)
+        # What is eaten is taken off and the rest stretched: the core stays, the edge frays.
+        left = max(f32(0), (density[b, lane] - eaten * core) / (f32(1) - eaten))
+        density[b, lane] = min(density[b, lane], left)
 
 
 class Nibble(Grain):

@@ -3,7 +3,7 @@
 from functools import lru_cache
 from typing import ClassVar, Literal
 
-from ...kernels import f32, i32, kernel, prange
+from ...kernels import each, f32, i32
 from ...noise.sums import mean_of, noise_bricks
 from ...recipe.grains import SIZE, SURFACE, Grain, Metres4000, rounded
 from ...recipe.rows import Choice, Number, Switch
@@ -16,22 +16,21 @@ FINEST = 1.5
 _AS_IS, _OUTWARD, _INWARD = range(3)
 
 
-@kernel
-def _move(total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
+@each("total")
+def _move(b, total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
     """Add to a field what a grain pushes."""
-    for b in prange(total.shape[0]):
-        y0 = f32(coords[b, 1] * SIDE) * voxel - level
-        for lane in range(LANES):
-            rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
-            rise = max(f32(0), min(f32(1), rise))
-            part = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
-            n = noise[b, lane]
-            if mode != _AS_IS:
-                n = f32(0.5) + f32(0.5) * n if signed else n
-                n = -n if mode == _INWARD else n
-            if masked:
-                part *= share[b, lane]
-            total[b, lane] += strength * part * n
+    y0 = f32(coords[b, 1] * SIDE) * voxel - level
+    for lane in range(LANES):
+        rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
+        rise = max(f32(0), min(f32(1), rise))
+        part = least + (f32(1) - least) * rise * rise * (f32(3) - f32(2) * rise)
+        n = noise[b, lane]
+        if mode != _AS_IS:
+            n = f32(0.5) + f32(0.5) * n if signed else n
+            n = -n if mode == _INWARD else n
+        if masked:
+            part *= share[b, lane]
+        total[b, lane] += strength * part * n
 
 
 class Push(Grain):

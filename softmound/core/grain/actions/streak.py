@@ -7,7 +7,7 @@ import numpy as np
 from pydantic import Field
 
 from ...directions import direction_of
-from ...kernels import f32, i32, kernel, prange
+from ...kernels import each, f32, i32
 from ...noise.sums import noise_bricks
 from ...recipe.grains import MOVED, Grain, Metres4000, rounded
 from ...recipe.rows import Number
@@ -19,45 +19,44 @@ MOST_SAMPLES = 48
 """Samples along a streak at the most."""
 
 
-@kernel
-def _streaked(low, top, nodes, values, tile_values, coords, reach, wx, wy, wz, weights, most_of_all, out):
+@each("coords")
+def _streaked(b, low, top, nodes, values, tile_values, coords, reach, wx, wy, wz, weights, most_of_all, out):
     """The most that is found up the wind, tapering with how far off it is."""
     samples = weights.shape[0]
     step = f32(1) / f32(samples)
-    for b in prange(coords.shape[0]):
-        own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
-        # The brick that was looked up last is mostly the next one too.
-        px = i32(0)
-        py = i32(0)
-        pz = i32(0)
-        code = i32(NOTHING)
-        known = False
-        for lane in range(LANES):
-            n = i32(lane)
-            x = f32(coords[b, 0] * SIDE + (n >> 6)) + f32(0.5)
-            y = f32(coords[b, 1] * SIDE + ((n >> 3) & 7)) + f32(0.5)
-            z = f32(coords[b, 2] * SIDE + (n & 7)) + f32(0.5)
-            most = values[own, lane] if own >= 0 else f32(0) if own == NOTHING else tile_values[-2 - own]
-            long = reach[b, lane] * step
-            if reach[b, lane] > f32(0.25):
-                for s in range(samples):
-                    if weights[s] * most_of_all <= most:
-                        break
-                    back = f32(s + 1) * long
-                    i = i32(np.floor(x - wx * back))
-                    j = i32(np.floor(y - wy * back))
-                    k = i32(np.floor(z - wz * back))
-                    if not known or i >> 3 != px or j >> 3 != py or k >> 3 != pz:
-                        known = True
-                        px = i >> 3
-                        py = j >> 3
-                        pz = k >> 3
-                        code = code_at(low, top, nodes, px, py, pz)
-                    if code >= 0:
-                        most = max(most, weights[s] * values[code, ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)])
-                    elif code != NOTHING:
-                        most = max(most, weights[s] * tile_values[-2 - code])
-            out[b, lane] = most
+    own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
+    # The brick that was looked up last is mostly the next one too.
+    px = i32(0)
+    py = i32(0)
+    pz = i32(0)
+    code = i32(NOTHING)
+    known = False
+    for lane in range(LANES):
+        n = i32(lane)
+        x = f32(coords[b, 0] * SIDE + (n >> 6)) + f32(0.5)
+        y = f32(coords[b, 1] * SIDE + ((n >> 3) & 7)) + f32(0.5)
+        z = f32(coords[b, 2] * SIDE + (n & 7)) + f32(0.5)
+        most = values[own, lane] if own >= 0 else f32(0) if own == NOTHING else tile_values[-2 - own]
+        long = reach[b, lane] * step
+        if reach[b, lane] > f32(0.25):
+            for s in range(samples):
+                if weights[s] * most_of_all <= most:
+                    break
+                back = f32(s + 1) * long
+                i = i32(np.floor(x - wx * back))
+                j = i32(np.floor(y - wy * back))
+                k = i32(np.floor(z - wz * back))
+                if not known or i >> 3 != px or j >> 3 != py or k >> 3 != pz:
+                    known = True
+                    px = i >> 3
+                    py = j >> 3
+                    pz = k >> 3
+                    code = code_at(low, top, nodes, px, py, pz)
+                if code >= 0:
+                    most = max(most, weights[s] * values[code, ((i & 7) << 6) | ((j & 7) << 3) | (k & 7)])
+                elif code != NOTHING:
+                    most = max(most, weights[s] * tile_values[-2 - code])
+        out[b, lane] = most
 
 
 class Streak(Grain):

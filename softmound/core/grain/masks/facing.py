@@ -4,7 +4,7 @@ from typing import ClassVar, Literal
 
 import numpy as np
 
-from ...kernels import f32, kernel, prange
+from ...kernels import each, f32
 from ...noise.sums import slope_in_brick
 from ...recipe.grains import Mask
 from ...recipe.rows import Choice
@@ -13,14 +13,13 @@ from ...volume.bricks import LANES
 _WAYS = {"up": (0.0, 1.0, 0.0), "side": (0.0, 1.0, 0.0), "down": (0.0, -1.0, 0.0)}
 
 
-@kernel
-def _facing(distance, voxel, wx, wy, wz, sideways, out):
-    for b in prange(distance.shape[0]):
-        for lane in range(LANES):
-            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-            steep = np.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
-            along = (gx * wx + gy * wy + gz * wz) / steep
-            out[b, lane] = f32(1) - abs(gy) / steep if sideways else f32(0.5) + f32(0.5) * along
+@each("distance")
+def _facing(b, distance, voxel, wx, wy, wz, sideways, out):
+    for lane in range(LANES):
+        gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+        steep = np.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
+        along = (gx * wx + gy * wy + gz * wz) / steep
+        out[b, lane] = f32(1) - abs(gy) / steep if sideways else f32(0.5) + f32(0.5) * along
 
 
 class ByFacing(Mask):

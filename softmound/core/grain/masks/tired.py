@@ -6,7 +6,7 @@ from typing import Annotated, ClassVar, Literal
 import numpy as np
 from pydantic import Field
 
-from ...kernels import f32, kernel, prange
+from ...kernels import each, f32
 from ...mass.cells import Cells
 from ...mass.distance import distance_in
 from ...mass.table import shape_of
@@ -18,19 +18,18 @@ from ...recipe.value import Degrees, Length, Metres, Share
 from ...volume.bricks import LANES, SIDE
 
 
-@kernel
-def _aged(coords, distance, noise, voxel, low, high, east, north, lee, uneven, out):
+@each("coords")
+def _aged(b, coords, distance, noise, voxel, low, high, east, north, lee, uneven, out):
     rise = f32(1) / (high - low) if high != low else f32(1e6)
-    for b in prange(coords.shape[0]):
-        y0 = f32(coords[b, 1] * SIDE) * voxel
-        for lane in range(LANES):
-            y = y0 + f32((lane >> 3) & 7) * voxel
-            old = f32(1) - min(max((y - low) * rise, f32(0)), f32(1))
-            if lee != f32(0):
-                gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-                steep = math.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
-                old += lee * (gx * east + gz * north) / steep
-            out[b, lane] = old + uneven * (f32(2) * noise[b, lane] - f32(1))
+    y0 = f32(coords[b, 1] * SIDE) * voxel
+    for lane in range(LANES):
+        y = y0 + f32((lane >> 3) & 7) * voxel
+        old = f32(1) - min(max((y - low) * rise, f32(0)), f32(1))
+        if lee != f32(0):
+            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+            steep = math.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
+            old += lee * (gx * east + gz * north) / steep
+        out[b, lane] = old + uneven * (f32(2) * noise[b, lane] - f32(1))
 
 
 class ByTired(Mask):
