@@ -1,8 +1,11 @@
 """Makes the small demo library from the demo mounds, once: python demo/stock.py LIBRARY."""
 
+import os
 import pathlib
 import sys
+import time
 
+from softmound.core.engine.warm import warmed
 from softmound.core.library.asset import asset_folder, publish
 from softmound.core.recipe import read_mound
 from softmound.core.ticket import Ticket
@@ -13,12 +16,17 @@ VOXEL = 2.0
 
 
 def main(library):
-    """Publish every demo mound that the library lacks.
+    """Publish every demo mound that the library lacks, once the window has compiled the kernels.
 
     Parameters
     ----------
     library : path-like
     """
+    window = os.getppid()
+    while not warmed():
+        if os.getppid() != window:
+            return  # it was left
+        time.sleep(1.0)
     for path in sorted(HERE.glob("*.mound")):
         mound = read_mound(path)
         if any(asset_folder(library, mound.name).glob("v*/asset.json")):

@@ -1,35 +1,45 @@
 """Runs all tests, or those of the modules named, and closes with one line of counts.
 
+Processes that have loaded all modules and all kernels fork one for each class of tests, so that none loads them again: those
+that took longest when they last ran come first.
+
 With ``--bounds`` every kernel checks its indices while they run: slow, with kernels compiled and kept apart from the others.
+With ``--long`` what takes long and rarely fails runs as well (see `tests.long`).
 """
 
+import contextlib
 import faulthandler
+import gc
+import importlib
+import json
 import os
 import pathlib
+import queue
 import re
 import subprocess
 import sys
 import tempfile
+import threading
 import time
 import unittest
-from concurrent.futures import ThreadPoolExecutor, as_completed
+
+from .long import LONG
 
 HERE = pathlib.Path(__file__).parent
 AT_ONCE = 3
 """Processes side by side: one more than cores, since tests often wait for a child or a picture."""
-GROUPS = 4
-"""Processes for the modules that open no window, which share what it takes to load the kernels."""
-SLOW = ("test_desk_hands", "test_desk_lives", "test_damaged", "test_commands", "test_meshes", "test_exchange")
-"""Modules that start many children and wait for them: begun first, so that none is left to run alone at the end."""
-THREADED = ("test_fill", "test_flow", "test_grain", "test_kernels", "test_light", "test_steps", "test_true")
-"""Modules that compare one thread with several. All others have one: threads that wait for one another lose much time where
-processes share the cores."""
-CONCURRENT = ("test_desk_hands", "test_desk_lives")
-"""Modules in which several threads of Python call kernels for minutes: with as many threads as the application has. With one, the
-threading layer was seen to crash there."""
+THREADED = ("test_fill", "test_flow", "test_grain", "test_kernels", "test_light", "test_steps", "test_true", "test_desk_hands",
+            "test_desk_lives")
+"""Modules that compare one thread with several, or in which several threads of Python call kernels for minutes: with one, the
+threading layer was seen to crash there. All others have one: threads that wait for one another lose much time where processes
+share the cores."""
 UNCHECKED = ("test_cli", "test_kernels", "test_meshes", "test_desk_mass", "test_desk_voxels", "test_damaged", "test_commands",
              "test_desk_hands", "test_desk_lives", "test_desk_gate", "test_ready")
 """Modules that start processes or look at threads, left out where kernels check their indices."""
+SECONDS = pathlib.Path(os.environ.get("XDG_CACHE_HOME") or pathlib.Path.home() / ".cache") / "softmound" / "tests.json"
+"""How long each class took when it last ran."""
+UNKNOWN = 8.0
+"""Seconds of a class that has not run yet."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
 _SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)
 
@@ -95,40 +105,130 @@ def run(names):
     return result.testsRun - failed - len(result.skipped), failed, len(result.skipped)
 
 
+class Nursery:
+    """A process that has loaded what tests need, and forks one for each class that is asked for.
+
+    Parameters
+    ----------
+    threaded : bool
+        With as many threads for the kernels as there are cores, rather than one.
+    """
+
+    def __init__(self, threaded):
+        alone = {} if threaded else {"NUMBA_NUM_THREADS": "1"}
+        self._process = subprocess.Popen([sys.executable, "-m", "tests", "--nursery"], cwd=HERE.parent, text=True,
+                                         env={**os.environ, **alone}, stdin=subprocess.PIPE, stdout=subprocess.PIPE)
+        self.classes = json.loads(self._process.stdout.readline())
+
+    def run(self, name):
+        """What the tests of a class said."""
+        print(name, file=self._process.stdin, flush=True)
+        answer = self._process.stdout.readline()
+        return json.loads(answer) if answer else f"{name}: the process that forks has ended"
+
+    def close(self):
+        """End it."""
+        self._process.stdin.close()
+        self._process.wait()
+
+
+def nursery():
+    """Be one: load everything, then fork for each line of stdin."""
+    said = os.fdopen(os.dup(1), "w")
+    os.dup2(2, 1)  # what modules print is not an answer
+    os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
+    names = sorted(path.stem for path in HERE.glob("test_*.py"))
+    cases = [case for name in names for case in _cases(importlib.import_module(f"tests.{name}"))]
+    from softmound.core.engine.warm import PARTS
+
+    for part in PARTS.values():
+        part()
+    gc.collect()
+    gc.freeze()  # what is here stays in the pages that all share
+    print(json.dumps(cases), file=said, flush=True)
+    for line in sys.stdin:
+        with tempfile.TemporaryFile("w+") as heard:
+            child = os.fork()
+            if child == 0:
+                for of, what in ((os.open(os.devnull, os.O_RDONLY), 0), (heard.fileno(), 1), (heard.fileno(), 2)):
+                    os.dup2(of, what)
+                code = 1
+                try:
+                    code = _counted(*run([line.strip()]))
+                finally:
+                    sys.stdout.flush()
+                    os._exit(code)
+            _, status = os.waitpid(child, 0)
+            heard.seek(0)
+            text = heard.read()
+        if os.WIFSIGNALED(status):
+            text += f"\n{line.strip()} was ended by signal {os.WTERMSIG(status)}"
+        print(json.dumps(text), file=said, flush=True)
+
+
+def _cases(module):
+    """The classes of tests of a module, by their names."""
+    return [f"{module.__name__.removeprefix('tests.')}.{name}" for name, kind in vars(module).items()
+            if isinstance(kind, type) and issubclass(kind, unittest.TestCase) and kind.__module__ == module.__name__
+            and unittest.defaultTestLoader.getTestCaseNames(kind)]
+
+
 def run_all():
-    """Run every module, some at a time; print what each process said when it has ended.
+    """Run every class, some at a time; print what each process said when it has ended.
 
     Returns
     -------
     (int, int, int)
         Passed, failed, skipped. A process that dies before its counts is a failure.
     """
-    modules = sorted(HERE.glob("test_*.py"), key=lambda p: -p.stat().st_size)
-    windows = [[m] for m in modules if "desk" in m.stem and m.stem not in SLOW]
-    slow = [[m] for name in SLOW for m in modules if m.stem == name]
-    groups, threaded = [[] for _ in range(GROUPS)], [m for m in modules if m.stem in THREADED]
-    for module in modules:
-        if "desk" not in module.stem and module.stem not in SLOW + THREADED:
-            min(groups, key=lambda g: sum(m.stat().st_size for m in g)).append(module)
-    total, longest = [0, 0, 0], []
+    seconds = {}
+    with contextlib.suppress(OSError, ValueError):
+        seconds = json.loads(SECONDS.read_text())
+    first = Nursery(threaded=True)
+    single, threaded = queue.SimpleQueue(), queue.SimpleQueue()
+    for name in sorted(first.classes, key=lambda name: -seconds.get(name, UNKNOWN)):
+        (threaded if name.split(".")[0] in THREADED else single).put(name)
+    total, longest, lock = [0, 0, 0], [], threading.Lock()
 
-    def one(group):
-        alone = {} if group[0].stem in THREADED + CONCURRENT else {"NUMBA_NUM_THREADS": "1"}
-        begun = time.monotonic()
-        said = subprocess.run([sys.executable, "-m", "tests", *(m.stem for m in group)], cwd=HERE.parent, text=True,
-                              env={**os.environ, **alone}, stdout=subprocess.PIPE, stderr=subprocess.STDOUT,
-                              check=False).stdout
-        return f"{said}\n{time.monotonic() - begun:6.0f} s in all of {' '.join(m.stem for m in group)}"
+    def take(nursery, names):
+        with contextlib.suppress(queue.Empty):
+            while True:
+                name = names.get_nowait()
+                begun = time.monotonic()
+                said = nursery.run(name)
+                took = time.monotonic() - begun
+                counts = _COUNTS.findall(said)
+                with lock:
+                    seconds[name] = round(took, 1)
+                    print(f"{said}\n{took:6.0f} s in all of {name}", flush=True)
+                    total[:] = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
+                    longest.extend((float(each), test) for each, test in _SLOW.findall(said))
+        nursery.close()
 
-    with ThreadPoolExecutor(AT_ONCE) as pool:
-        for ended in as_completed([pool.submit(one, group) for group in (*slow, threaded, *windows, *groups)]):
-            print(ended.result(), flush=True)
-            counts = _COUNTS.findall(ended.result())
-            total = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
-            longest += [(float(seconds), name) for seconds, name in _SLOW.findall(ended.result())]
-    for seconds, name in sorted(longest, reverse=True)[:12]:
-        print(f"{seconds:6.1f} s  {name}")
+    def one_thread():
+        take(Nursery(threaded=False), single)
+
+    def several_threads():
+        take(first, threaded)
+        one_thread()
+
+    workers = [threading.Thread(target=several_threads), *(threading.Thread(target=one_thread) for _ in range(AT_ONCE - 1))]
+    for worker in workers:
+        worker.start()
+    for worker in workers:
+        worker.join()
+    with contextlib.suppress(OSError):
+        SECONDS.parent.mkdir(parents=True, exist_ok=True)
+        SECONDS.write_text(json.dumps(seconds))
+    for took, name in sorted(longest, reverse=True)[:12]:
+        print(f"{took:6.1f} s  {name}")
     return tuple(total)
+
+
+def _counted(passed, failed, skipped):
+    """Close with the line of counts; the exit code."""
+    print(f"{passed} passed, {failed} failed, {skipped} skipped", flush=True)
+    return 0 if passed and not failed else 1
 
 
 def main(names):
@@ -144,6 +244,9 @@ def main(names):
     int
         0 when all passed.
     """
+    if "--long" in names:
+        os.environ[LONG] = "1"
+        names = [name for name in names if name != "--long"]
     if "--bounds" in names:
         os.environ["SOFTMOUND_BOUNDS"] = "1"
         names = [name for name in names if name != "--bounds"]
@@ -151,13 +254,15 @@ def main(names):
             # What is timed, or looks at threads, is of no use here; the window shows pictures of every kind.
             names = [m.stem for m in sorted(HERE.glob("test_*.py")) if m.stem not in UNCHECKED]
     begun = time.monotonic()
-    passed, failed, skipped = run(names) if names else run_all()
+    counts = run(names) if names else run_all()
     print(f"finished in {time.monotonic() - begun:.0f} s", flush=True)
-    print(f"{passed} passed, {failed} failed, {skipped} skipped", flush=True)
-    return 0 if passed and not failed else 1
+    return _counted(*counts)
 
 
 if __name__ == "__main__":
+    if sys.argv[1:] == ["--nursery"]:
+        nursery()
+        os._exit(0)
     code = main(sys.argv[1:])
     sys.stdout.flush()
     sys.stderr.flush()

@@ -25,6 +25,7 @@ from softmound.core.volume.combine import refuse_unless_it_fits
 from softmound.core.volume.iso import as_density
 from softmound.core.volume.reference import vdb
 
+from .long import long
 from .scenes import ball_mound, box_grid, lumpy_mound, random_grid, said, voxels_of
 
 ROOT = pathlib.Path(__file__).parent.parent
@@ -302,6 +303,7 @@ class Library(Folder):
         folder = self.publish("--note", "softer base, for WB-010")["folder"]
         self.assertEqual(json.loads((pathlib.Path(folder) / "asset.json").read_text())["note"], "softer base, for WB-010")
 
+    @long
     def test_every_turned_bit_of_the_facts_is_noticed(self):
         path = pathlib.Path(self.publish()["folder"]) / "asset.json"
         whole = path.read_bytes()
@@ -338,6 +340,7 @@ class Library(Folder):
 
 
 class Installed(unittest.TestCase):
+    @long
     def test_a_wheel_runs_in_a_clean_environment_and_states_what_it_needs(self):
         import tomllib
 

@@ -11,6 +11,7 @@ import warnings
 from softmound.cli import FAULT, main
 
 from .hostile import tries
+from .long import long
 
 CODES = (2, 3, 4)
 
@@ -39,6 +40,7 @@ def states(folder):
             for about in (path.lstat(),)}
 
 
+@long
 class Hostile(unittest.TestCase):
     def test_an_answer_or_one_sentence(self):
         with tempfile.TemporaryDirectory() as name:

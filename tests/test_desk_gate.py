@@ -31,6 +31,7 @@ from softmound.desk.controls import NumberField
 from softmound.desk.document import Document
 
 from .desk import DeskTest, application
+from .long import long
 from .scenes import lumpy_mound
 
 LEAVING = ("Change folder…", "Open a picture…", "Publish", "Publish…", "Publish this mound", "Build final", "By place and time…",
@@ -99,6 +100,7 @@ class Controls(DeskTest):
         arrays = {a.key: a for a in mound.arrays()}
         self.assertEqual(Mound.model_validate(mound.model_dump(mode="json"), context={"arrays": arrays}), mound)
 
+    @long
     def test_every_number_at_both_ends_and_past_every_limit(self):
         seen = set()
         for place, panel in self.places():

@@ -154,16 +154,16 @@ class WhereAndPatches(GrainTest):
     def test_where_a_grain_acts_is_shown_in_the_picture(self):
         self.choose_from(self.grain.settings.where.add_button, "By facing")
         self.rest()
-        plain = self.pixels().reshape(self.window.picture.height(), -1, 4).astype(int)
+        plain = self.pixels().reshape(self.window.picture.image.height(), -1, 4).astype(int)
         self.click(self.grain.settings.show_where, (8, 8))
         self.rest()
         shown = self.pixels().reshape(plain.shape).astype(int)
         # Warmer on top, where the surface faces up, than below.
         camera = self.window.picture.camera()
         change = (shown - plain)[..., 0] - (shown - plain)[..., 2]
-        (x, top, _), (_, foot, _) = camera.pixel((0.0, 27.0, 3.0)), camera.pixel((0.0, 11.0, 9.0))
+        (x, top, _), (_, foot, _) = self.ratio * np.array([camera.pixel((0.0, 27.0, 3.0)), camera.pixel((0.0, 11.0, 9.0))])
         self.assertGreater(change[round(top), round(x)], change[round(foot), round(x)] + 15)
-        self.assertEqual(np.abs(change[20, 300]), 0)
+        self.assertEqual(np.abs(change[10, 150]), 0)
         self.window.open_station("Light")
         self.rest()
         self.window.open_station("Grain")

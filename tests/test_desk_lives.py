@@ -31,6 +31,7 @@ from softmound.desk.window import Window
 from softmound.logbook import LAST, Actions, Session, report, say_on_stderr
 
 from .desk import _KEPT, FAULTS, DeskTest, application
+from .long import long
 from .scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
@@ -40,6 +41,7 @@ DIALOGS = ("resize", "export", "export_mesh", "pictures", "keys")
 
 
 class Lives(DeskTest):
+    @long
     def test_everything_opened_fifty_times_while_pictures_are_painted(self):
         collecting = _KEPT[1]
         collecting.eager = True

@@ -151,6 +151,8 @@ class Cost(VoxelsTest):
 
 
 class Slicing(VoxelsTest):
+    ratio = 1.0  # single pixels are read
+
     def setUp(self):
         super().setUp()
         ball = ball_mound(10.0, 4.0)

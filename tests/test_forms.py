@@ -2,7 +2,6 @@
 
 import math
 import threading
-import time
 import unittest
 
 import numpy as np
@@ -196,8 +195,8 @@ class Meshes(unittest.TestCase):
 
     def test_a_conversion_can_be_stopped_and_the_next_one_works(self):
         made = trimesh.creation.icosphere(7, 30.0)
-        ticket = Ticket()
-        ended = []
+        begun, ended = threading.Event(), []
+        ticket = Ticket(lambda *_: begun.set())
 
         def convert():
             try:
@@ -206,7 +205,7 @@ class Meshes(unittest.TestCase):
                 ended.append("stopped")
         thread = threading.Thread(target=convert)
         thread.start()
-        time.sleep(0.3)
+        self.assertTrue(begun.wait(20))
         ticket.stop()
         thread.join(20)
         self.assertEqual(ended, ["stopped"])

@@ -55,6 +55,8 @@ from softmound.core.recipe import (
 from softmound.core.recipe.forms import BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel
 from softmound.core.recipe.value import Value
 
+from .long import long
+
 ABOUT = np.array([1.0, 0.0, 0.0, 0.0, 0.0])
 GRID = dict(coords=np.array([[0, 1, 0], [0, 2, 0]], np.int32), values=np.full((2, 512), 0.6, np.float32),
             tiles=np.zeros((0, 3), np.int32), tile_values=np.zeros(0, np.float32), about=ABOUT)
@@ -186,6 +188,7 @@ def first_stale(path, mound):
     return {{"lamps": "lamps", "once": "layers"}.get(path[1], "pixels")}
 
 
+@long
 class EveryField(unittest.TestCase):
     @classmethod
     def setUpClass(cls):

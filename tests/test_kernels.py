@@ -1,5 +1,7 @@
-"""The place of compiled kernels."""
+"""The place of compiled kernels, and how they are made."""
 
+import gc
+import io
 import os
 import pathlib
 import shutil
@@ -7,6 +9,11 @@ import subprocess
 import sys
 import tempfile
 import unittest
+
+import numpy as np
+
+from softmound.core.engine.warm import PARTS, compile_parts
+from softmound.core.kernels import BOUNDS, call, each, f32, i32, inlined, threads, use_threads
 
 PACKAGE = pathlib.Path(__file__).resolve().parents[1] / "softmound"
 LOOK = """
@@ -26,3 +33,63 @@ class Place(unittest.TestCase):
                                   env={**os.environ, "PYTHONPATH": folder}).stdout.split()
         self.assertTrue(said[0].startswith(folder))
         self.assertEqual(said[1:], ["1", "0"])
+
+
+@call
+def _twice(x):
+    return f32(2) * x
+
+
+@inlined
+def _more(x, y):
+    return _twice(x) + y
+
+
+@each("out")
+def _rows(n, values, shift, out):
+    """Twice the values of a row, and more; rows of which the first value is 0 stay."""
+    if values[n, 0] == f32(0):
+        return
+    for column in range(values.shape[1]):
+        out[n, column] = _more(values[n, column], shift * f32(n))
+
+
+def _scaled(factor):
+    @each("out")
+    def scaled(n, out):
+        out[n] = i32(factor * n)
+
+    return scaled
+
+
+class Made(unittest.TestCase):
+    def test_each_item_is_done_once_by_however_many_threads(self):
+        values = np.random.default_rng(4).random((301, 7)).astype(np.float32)
+        values[::5, 0] = 0.0
+        expected = np.where(values[:, :1] == 0.0, np.float32(-1), 2.0 * values + 0.5 * np.arange(301)[:, None])
+        count = threads()
+        try:
+            for some in (1, count):
+                use_threads(some)
+                out = np.full(values.shape, -1.0, np.float32)
+                _rows(values, f32(0.5), out)
+                np.testing.assert_allclose(out, expected, rtol=1e-6)
+        finally:
+            use_threads(count)
+        _rows(values[:0], f32(0.5), np.zeros((0, 7), np.float32))  # nothing to do
+
+    def test_kernels_of_one_name_are_told_apart_by_what_they_enclose(self):
+        made = [_scaled(factor) for factor in (3, 5)]
+        for kernel, factor in zip(made, (3, 5)):
+            out = np.empty(9, np.int64)
+            kernel(out)
+            np.testing.assert_array_equal(out, factor * np.arange(9))
+        self.assertNotEqual(*(kernel.__name__ for kernel in made))
+
+    @unittest.skipIf(BOUNDS, "checked kernels are compiled here")
+    def test_parts_are_compiled_as_they_are_asked_for(self):
+        self.addCleanup(gc.enable)
+        told = io.StringIO()
+        compile_parts(["air\n", "growth\n"], told)
+        self.assertEqual(told.getvalue().split(), ["air", "growth"])
+        self.assertIn("air", PARTS)

@@ -19,6 +19,7 @@ from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.reference import vdb
 
+from .long import long
 from .scenes import ball_mound, dense_of, lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
@@ -125,6 +126,7 @@ class Publishing(unittest.TestCase):
             publish(ball_mound(), blocked / "library")
         self.assertIn("could not be published to", str(caught.exception))
 
+    @long
     def test_killed_at_every_step_leaves_the_old_state_or_the_new(self):
         source = pathlib.Path(self._folder.name) / "bun.mound"
         write_mound(source, ball_mound())

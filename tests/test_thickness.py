@@ -11,6 +11,8 @@ from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.thickness import inner_balls, spread_over
 from softmound.core.starts.modelled import lost_of, start_from_form
 
+from .long import long
+
 BOX = np.array([[0, 2, 1], [1, 2, 3], [4, 5, 6], [5, 7, 6], [0, 1, 4], [1, 5, 4], [2, 6, 3], [3, 6, 7], [0, 4, 2], [2, 4, 6],
                 [1, 3, 5], [3, 7, 5]])
 
@@ -74,6 +76,7 @@ class Balls(unittest.TestCase):
         self.assertLess(np.linalg.norm(places[:, None] - chosen[None], axis=-1).min(axis=1).max(), 2.5)
 
 
+@long
 class Kept(unittest.TestCase):
     def test_a_thin_plate_and_a_ball_keep_their_volume(self):
         for name, (vertices, faces), volume in (("plate", box(100.0, 3.0, 60.0), 100.0 * 3.0 * 60.0),

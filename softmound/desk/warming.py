@@ -9,8 +9,6 @@ from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLabel, QProgressBar, QPushBut
 from ..core.engine.warm import READY, usable, warmed
 from .words import tr
 
-MINUTES = 2
-"""How long it takes on two cores until a cloud can be made and seen, about."""
 PATIENCE = 3000
 """Milliseconds in which what compiles has to end when it is told to."""
 
@@ -81,10 +79,10 @@ class Warming(QDialog):
         title.setObjectName("title")
         about = QLabel(
             tr(
-                "What makes and lights clouds is compiled for this processor, once. It takes about {} "
-                "minutes until you can begin; what only some need is compiled while you work. From then on Soft Mound "
+                "What makes and lights clouds is compiled for this processor, once. It takes about a "
+                "minute until you can begin; what only some need is compiled while you work. From then on Soft Mound "
                 "starts in seconds."
-            ).format(MINUTES)
+            )
         )
         about.setWordWrap(True)
         self.bar, self.words = QProgressBar(), QLabel(tr("beginning"))

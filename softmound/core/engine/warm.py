@@ -1,5 +1,6 @@
 """Compile every kernel once, so that nobody waits for it later."""
 
+import contextlib
 import gc
 import os
 import queue
@@ -9,10 +10,10 @@ import sys
 import threading
 import time
 from collections import Counter
-from concurrent.futures import ThreadPoolExecutor
 from dataclasses import replace
 
 import numpy as np
+from numba.core import event
 
 from ..directions import rotation_matrix
 from ..growth.solver import Flowing
@@ -51,6 +52,8 @@ READY = "ready for a first cloud"
 """The words of the step with which a cloud can be made and seen."""
 MOST = 4
 """Processes at most: there are few parts that take long."""
+FUNCTIONS, TOLD = 300, 20
+"""How many functions are compiled, about, and how often it is said how far that is."""
 
 
 def warmed():
@@ -85,53 +88,92 @@ def warm_once(stream):
     """
     if warmed():
         return
-    print("Compiling the kernels, once for this machine (about two minutes on two cores).", file=stream, flush=True)
+    print("Compiling the kernels, once for this machine (two minutes on two cores, one until a first cloud).", file=stream,
+          flush=True)
     folder = CACHE / STAMP
     folder.mkdir(parents=True, exist_ok=True)
     waiting, done, lock = queue.SimpleQueue(), [], threading.Lock()
     for words in PARTS:
         waiting.put(words)
+    compiled, told = 0, -1
 
-    def said(words):
-        print(f"  {100 * len(done) // len(PARTS):3.0f} %  {words}", file=stream, flush=True)
+    def said(share, words):
+        print(f"  {100 * share:3.0f} %  {words}", file=stream, flush=True)
+
+    def one_more(words):
+        nonlocal compiled, told
+        with lock:
+            compiled += 1
+            share = min(compiled / FUNCTIONS, 0.99)
+            if int(share * TOLD) > told:
+                told = int(share * TOLD)
+                said(share, words)
 
     def ended(words):
         with lock:
             done.append(words)
-            said(words)
             if words in FIRST and FIRST <= {*done}:
                 (folder / _USABLE).touch()
-                said(READY)
+                said(min(compiled / FUNCTIONS, 0.99), READY)
 
     def shared():
         code = f"import sys; from {__name__} import compile_parts; compile_parts(sys.stdin, sys.stdout)"
         with child_process([sys.executable, "-c", code], stdin=subprocess.PIPE, stdout=subprocess.PIPE, text=True) as child:
-            while not waiting.empty():
-                words = waiting.get()
-                print(words, file=child.stdin, flush=True)
-                if child.stdout.readline().strip() != words:
-                    return  # what it was at is done below
-                ended(words)
+            with contextlib.suppress(queue.Empty, BrokenPipeError):  # what a process that ended was at is done below
+                while True:
+                    words = waiting.get_nowait()
+                    print(words, file=child.stdin, flush=True)
+                    for line in child.stdout:
+                        if line.strip() == words:
+                            ended(words)
+                            break
+                        one_more(words)
 
-    with ThreadPoolExecutor(min(os.cpu_count() or 1, MOST)) as pool:
-        for _ in range(min(os.cpu_count() or 1, MOST)):
-            pool.submit(shared)
+    workers = [threading.Thread(target=shared) for _ in range(min(os.cpu_count() or 1, MOST))]
+    for worker in workers:
+        worker.start()
+    for worker in workers:
+        worker.join()
     for words in [words for words in PARTS if words not in done]:
         PARTS[words]()  # says what is wrong
         ended(words)
-    said("done")
+    said(1.0, "done")
     (folder / _MARK).touch()
     _forget_older(folder)
 
 
+class _Heard(event.Listener):
+    """Tells how long compiling a function took; what it waits for another is the other's.
+
+    Parameters
+    ----------
+    told : callable
+        Called with the function, the seconds with those that it calls and that were not compiled yet, and those without them.
+    """
+
+    def __init__(self, told):
+        self._told, self._within = told, []
+
+    def on_start(self, _happened):
+        self._within.append([time.perf_counter(), 0.0])
+
+    def on_end(self, happened):
+        begun, inner = self._within.pop()
+        took = time.perf_counter() - begun
+        if self._within:
+            self._within[-1][1] += took
+        self._told(happened.data["dispatcher"].py_func, took, took - inner)
+
+
 def compile_parts(given, told):
-    """Compile parts that are asked for line by line, and say each when it is done.
+    """Compile parts that are asked for line by line; say each when it is done, and a line for each function before.
 
     Parameters
     ----------
     given, told : file objects
     """
     gc.disable()  # what Numba makes while it compiles is nearly all kept: looking through it takes a fifth of the time
+    event.register("numba:compile", _Heard(lambda *_: print("", file=told, flush=True)))
     for line in given:
         PARTS[line.strip()]()
         print(line.strip(), file=told, flush=True)
@@ -156,28 +198,15 @@ def compile_times(stream):
 
 
 def _print_times():
-    from numba.core import event
+    began, own, whole, count = {}, Counter(), Counter(), Counter()
 
-    began, own, whole, count, within = {}, Counter(), Counter(), Counter(), []
+    def heard(function, took, without):
+        name = f"{function.__module__.removeprefix('softmound.core.')}.{function.__name__}"
+        own[name] += without
+        whole[name] += took
+        count[name] += 1
 
-    class Heard(event.Listener):
-        """Adds up what compiling takes; what one kernel waits for another is the other's."""
-
-        def on_start(self, happened):
-            within.append([time.perf_counter(), 0.0])
-
-        def on_end(self, happened):
-            begun, inner = within.pop()
-            took = time.perf_counter() - begun
-            kernel = happened.data["dispatcher"].py_func
-            name = f"{kernel.__module__.removeprefix('softmound.core.')}.{kernel.__name__}"
-            own[name] += took - inner
-            whole[name] += took
-            count[name] += 1
-            if within:
-                within[-1][1] += took
-
-    event.register("numba:compile", Heard())
+    event.register("numba:compile", _Heard(heard))
     gc.disable()
     begun = time.perf_counter()
     for words, part in PARTS.items():

@@ -4463,7 +4463,7 @@
     </message>
     <message>
         <location filename="softmound/desk/warming.py" />
-        <source>What makes and lights clouds is compiled for this processor, once. It takes about {} minutes until you can begin; what only some need is compiled while you work. From then on Soft Mound starts in seconds.</source>
+        <source>What makes and lights clouds is compiled for this processor, once. It takes about a minute until you can begin; what only some need is compiled while you work. From then on Soft Mound starts in seconds.</source>
         <translation type="unfinished" />
     </message>
     <message>
