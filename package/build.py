@@ -1,6 +1,7 @@
 """Builds the packages: python -m package.build [--out DIR] [--wheel]."""
 
 import argparse
+import os
 import pathlib
 import re
 import shutil
@@ -8,11 +9,13 @@ import subprocess
 import sys
 import tempfile
 
+import llvmlite.binding as llvm
 from PyQt6.QtCore import QByteArray, QRectF
 from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
 
 from softmound import __version__
+from softmound.core.target import KINDS
 
 from .pages import completion, write_pages
 
@@ -37,13 +40,41 @@ done
 """
 
 
-def wheel(out):
+def compiled(source):
+    """Compile the kernels for kinds of processors, so that nobody waits for that at the first start.
+
+    Parameters
+    ----------
+    source : pathlib.Path
+        Checkout that they are put into.
+
+    Returns
+    -------
+    list of str
+        For which: those that the processor which builds can run.
+    """
+    made = []
+    for kind, wants in KINDS.items():
+        if not {feature for feature, there in llvm.get_host_cpu_features().items() if there}.issuperset(wants):
+            continue
+        with tempfile.TemporaryDirectory() as cache:
+            subprocess.run([sys.executable, "-m", "softmound", "warm"], check=True, cwd=source,
+                           env={**os.environ, "PYTHONPATH": str(source), "XDG_CACHE_HOME": cache, "SOFTMOUND_KIND": kind})
+            for folder in pathlib.Path(cache, "softmound", "kernels").glob(f"*-{kind}"):
+                shutil.copytree(folder, source / "softmound" / "compiled" / kind / folder.name.removesuffix(f"-{kind}"))
+        made.append(kind)
+    return made
+
+
+def wheel(out, bare=False):
     """Build the wheel.
 
     Parameters
     ----------
     out : pathlib.Path
         Folder.
+    bare : bool, optional
+        Without compiled kernels.
 
     Returns
     -------
@@ -53,6 +84,8 @@ def wheel(out):
         # From a copy: building leaves things beside the sources.
         source = pathlib.Path(folder, "source")
         shutil.copytree(ROOT, source, ignore=shutil.ignore_patterns(".git", ".venv", "__pycache__", "docs", "tests", "bench"))
+        if not bare:
+            compiled(source)
         subprocess.run([sys.executable, "-m", "pip", "wheel", "--quiet", "--no-deps", "--wheel-dir", str(out), str(source)],
                        check=True)
     return max(out.glob("softmound-*.whl"), key=lambda p: p.stat().st_mtime)

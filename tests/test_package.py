@@ -82,7 +82,7 @@ class Wheel(unittest.TestCase):
     def test_it_holds_the_program_its_fonts_and_its_manual_and_runs_from_there(self):
         with tempfile.TemporaryDirectory() as folder:
             folder = pathlib.Path(folder)
-            made = wheel(folder)
+            made = wheel(folder, bare=True)
             with zipfile.ZipFile(made) as archive:
                 names = archive.namelist()
                 for wanted in ("softmound/cli.py", "softmound/desk/manual/01_first_cloud.html", "softmound/desk/texts/softmound.ts",

@@ -1,9 +1,7 @@
 """How every Numba kernel of the product is compiled: one place for the flags.
 
 Kernels work in float32, have no branches in their inner loop, and release the interpreter lock.
-Vectors of 512 bits are asked for where the processor has them, since LLVM prefers 256 bits by
-itself and that halves the speed of the noise (measured: 140 against 84 million evaluations/s on
-one core). Nothing here reduces across threads, so a result never depends on their number.
+Nothing here reduces across threads, so a result never depends on their number.
 """
 
 import hashlib
@@ -11,14 +9,11 @@ import inspect
 import os
 import pathlib
 
-import llvmlite.binding as llvm
 import platformdirs
 
+from .target import of_kind, of_this_machine, shipped_for, unpacked
+
 # Numba reads its configuration from the environment when it is first imported.
-os.environ.setdefault("NUMBA_CPU_NAME", llvm.get_host_cpu_name())
-os.environ.setdefault(
-    "NUMBA_CPU_FEATURES", llvm.get_host_cpu_features().flatten() + ",-prefer-256-bit"
-)
 # Kernels are called from several Python threads at once; the fallback layer cannot do that.
 os.environ.setdefault("NUMBA_THREADING_LAYER", "tbb")
 # Numba looks for compiled kernels below the path of their source; see `Place`.
@@ -45,6 +40,17 @@ BOUNDS = os.environ.get("SOFTMOUND_BOUNDS") == "1"
 if BOUNDS:
     STAMP = f"{STAMP}-bounds"
     os.environ["NUMBA_BOUNDSCHECK"] = "1"
+# Which of the kinds of processors kernels are compiled for: said by what makes the packages, else what came with one.
+KIND = os.environ.get("SOFTMOUND_KIND", "")
+if not (KIND or BOUNDS or (CACHE / STAMP).is_dir()):
+    KIND = shipped_for(STAMP)
+    if KIND:
+        unpacked(KIND, STAMP, CACHE / f"{STAMP}-{KIND}")
+if KIND:
+    STAMP = f"{STAMP}-{KIND}"
+_NAME, _FEATURES = of_kind(KIND) if KIND else of_this_machine()
+os.environ.setdefault("NUMBA_CPU_NAME", _NAME)
+os.environ.setdefault("NUMBA_CPU_FEATURES", _FEATURES)
 os.environ.setdefault("NUMBA_CACHE_DIR", str(CACHE / STAMP))
 
 import numba  # noqa: E402  (the environment above has to be set first)
