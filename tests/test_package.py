@@ -11,12 +11,15 @@ import tempfile
 import unittest
 import xml.etree.ElementTree as ElementTree
 import zipfile
+from unittest import mock
 
+import llvmlite.binding as llvm
 from PIL import Image
 
 from package.build import DEPENDS, SIZES, shared, wheel
 from package.pages import actions_of, completion, write_pages
 from softmound.cli import parser
+from softmound.core import target
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 
@@ -99,3 +102,28 @@ class Wheel(unittest.TestCase):
 
 if __name__ == "__main__":
     unittest.main()
+
+
+class Kinds(unittest.TestCase):
+    def test_the_best_kind_that_the_processor_is_of_is_unpacked_once(self):
+        with tempfile.TemporaryDirectory() as name, mock.patch.object(target, "SHIPPED", pathlib.Path(name, "shipped")):
+            for kind in target.KINDS:
+                made = target.SHIPPED / kind / "abc"
+                made.mkdir(parents=True)
+                (made / "kernel.nbi").write_text(kind)
+            for has, wanted in (*((features, kind) for kind, features in target.KINDS.items()), (("avx",), "")):
+                there = {**dict.fromkeys(has, True), "amx": False}
+                with mock.patch.object(target.llvm, "get_host_cpu_features", return_value=there):
+                    self.assertEqual(target.shipped_for("abc"), wanted)
+                    self.assertEqual(target.shipped_for("other sources"), "")
+            folder = pathlib.Path(name, "cache", "abc-x86-64-v3")
+            target.unpacked("x86-64-v3", "abc", folder)
+            (folder / "more.nbi").touch()
+            target.unpacked("x86-64-v3", "abc", folder)  # what came to it stays
+            self.assertEqual(sorted(p.name for p in folder.iterdir()), ["kernel.nbi", "more.nbi"])
+            self.assertEqual([p.name for p in folder.parent.iterdir()], ["abc-x86-64-v3"])
+
+    def test_a_kind_has_what_the_kinds_below_it_have(self):
+        best, lower = target.KINDS.values()
+        self.assertLess(set(lower), set(best))
+        self.assertLessEqual(set(best), set(llvm.get_host_cpu_features()))  # as LLVM calls them

@@ -87,6 +87,7 @@ class Warming(QDialog):
         about.setWordWrap(True)
         self.bar, self.words = QProgressBar(), QLabel(tr("beginning"))
         self.bar.setRange(0, 100)
+        self.bar.setTextVisible(False)  # it is too low for that
         self.bar.setAccessibleName(tr("How far it is"))
         self.words.setObjectName("quiet")
         row = QHBoxLayout()
