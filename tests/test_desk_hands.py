@@ -9,7 +9,7 @@ import sys
 import unittest
 
 ROOT = pathlib.Path(__file__).parent.parent
-SECONDS = float(os.environ.get("SOFTMOUND_HANDS", 300.0 if os.environ.get("CI") else 40.0))
+SECONDS = float(os.environ.get("SOFTMOUND_HANDS", 60.0))
 
 
 class Hands(unittest.TestCase):
