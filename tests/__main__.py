@@ -217,6 +217,7 @@ def run_all():
         worker.start()
     for worker in workers:
         worker.join()
+    total[1] += single.qsize() + threaded.qsize()  # what was left because all that fork have ended
     with contextlib.suppress(OSError):
         SECONDS.parent.mkdir(parents=True, exist_ok=True)
         SECONDS.write_text(json.dumps(seconds))
