@@ -9,13 +9,12 @@ import subprocess
 import sys
 import tempfile
 
-import llvmlite.binding as llvm
 from PyQt6.QtCore import QByteArray, QRectF
 from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
 
 from softmound import __version__
-from softmound.core.target import KINDS
+from softmound.core.target import KINDS, runs
 
 from .pages import completion, write_pages
 
@@ -41,29 +40,19 @@ done
 
 
 def compiled(source):
-    """Compile the kernels for kinds of processors, so that nobody waits for that at the first start.
+    """Compile the kernels for the kinds of processors that this one is of, so that nobody waits for that at the first start.
 
     Parameters
     ----------
     source : pathlib.Path
         Checkout that they are put into.
-
-    Returns
-    -------
-    list of str
-        For which: those that the processor which builds can run.
     """
-    made = []
-    for kind, wants in KINDS.items():
-        if not {feature for feature, there in llvm.get_host_cpu_features().items() if there}.issuperset(wants):
-            continue
+    for kind in filter(runs, KINDS):
         with tempfile.TemporaryDirectory() as cache:
             subprocess.run([sys.executable, "-m", "softmound", "warm"], check=True, cwd=source,
                            env={**os.environ, "PYTHONPATH": str(source), "XDG_CACHE_HOME": cache, "SOFTMOUND_KIND": kind})
             for folder in pathlib.Path(cache, "softmound", "kernels").glob(f"*-{kind}"):
                 shutil.copytree(folder, source / "softmound" / "compiled" / kind / folder.name.removesuffix(f"-{kind}"))
-        made.append(kind)
-    return made
 
 
 def wheel(out, bare=False):

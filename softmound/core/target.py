@@ -48,6 +48,22 @@ def of_kind(kind):
     return kind, ",".join(f"+{feature}" for feature in KINDS[kind]) + WIDE
 
 
+def runs(kind):
+    """Return whether this processor is of a kind.
+
+    Parameters
+    ----------
+    kind : str
+        Of `KINDS`.
+
+    Returns
+    -------
+    bool
+    """
+    has = llvm.get_host_cpu_features()
+    return all(has.get(feature, False) for feature in KINDS[kind])
+
+
 def shipped_for(stamp):
     """Best kind that this processor is of and for which kernels came with the package.
 
@@ -61,8 +77,7 @@ def shipped_for(stamp):
     str
         Of `KINDS`, or nothing.
     """
-    has = {feature for feature, there in llvm.get_host_cpu_features().items() if there}
-    return next((kind for kind, wants in KINDS.items() if has.issuperset(wants) and (SHIPPED / kind / stamp).is_dir()), "")
+    return next((kind for kind in KINDS if runs(kind) and (SHIPPED / kind / stamp).is_dir()), "")
 
 
 def unpacked(kind, stamp, folder):
