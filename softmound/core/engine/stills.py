@@ -5,7 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..light.camera import camera_of
-from ..light.coarse import SHARP
+from ..light.coarse import RESTING, SHARP
 from ..light.denoise import LEAST, denoised
 from ..light.looks import looked
 from ..light.march import OPACITY, march
@@ -22,6 +22,8 @@ DEPTH_TURNS = 24
 """Paths for each pixel that find the distance at which light was last scattered."""
 PADDING = 6
 """Pixels between the pictures of a contact sheet."""
+SMALL = 4
+"""Pixels, along a picture's longer side, for each cell of `RESTING` up to which `SHARP` shows nothing more."""
 BYTES = 220
 """Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
 
@@ -143,11 +145,13 @@ def still_of_scene(stages, scene, taking, frame=0, ticket=None):
     Still
     """
     light, camera = scene.light, camera_of(scene.seen_from, taking.width, taking.height)
+    # Of a small picture a cell of the coarser lattice covers a few pixels only.
+    fine = SHARP if max(taking.width, taking.height) > SMALL * RESTING.sky else RESTING
     noise, bias, turns = 0.0, 0.0, taking.passes
     if not scene.clouds:
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
-    shadow = stages.shadow(scene, SHARP)
+    shadow = stages.shadow(scene, fine)
     if taking.true:
         tracer = paths_of(stages, scene, camera, alone=taking.alone, seed=taking.seed, frame=frame, ticket=ticket)
         enough = LEAST if taking.denoise else 0
@@ -159,20 +163,20 @@ def still_of_scene(stages, scene, taking, frame=0, ticket=None):
         radiance, turns = traced_radiance(tracer, light, shadow), tracer.turns
         bias = 0.0 if taking.alone else tracer.bias()[0]
     if taking.denoise or not taking.true:
-        drafted = _drafted(stages, scene, camera, taking.passes, frame, shadow, ticket)
+        drafted = _drafted(stages, scene, camera, taking.passes, fine, frame, shadow, ticket)
         radiance = _denoised(radiance, drafted, light, camera, shadow) if taking.true else drafted
     return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns, bias, taking.true and taking.denoise)
 
 
-def _drafted(stages, scene, camera, passes, frame, shadow, ticket):
+def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
     """Draft light of a picture."""
     total = 0.0
     for nth in range(passes):
         if ticket is not None:
             ticket.tick(nth / passes)
-        total = total + layers_of(stages, scene, camera, nth=nth, fine=SHARP, frame=frame)
+        total = total + layers_of(stages, scene, camera, nth=nth, fine=fine, frame=frame)
     radiance = radiance_of(total / np.float32(passes), scene, camera, shadow=shadow)
-    return settled_draft(stages, scene, camera, radiance, shadow=shadow, fine=SHARP, frame=frame, ticket=ticket)
+    return settled_draft(stages, scene, camera, radiance, shadow=shadow, fine=fine, frame=frame, ticket=ticket)
 
 
 def _denoised(radiance, drafted, light, camera, shadow):

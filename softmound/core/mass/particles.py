@@ -132,7 +132,7 @@ def balls_band(centres, radii, voxel, ticket=None):
     values = np.empty((len(coords), NODES), np.float32)
     first, many = starts[tuple(at.T)], counts[tuple(at.T)]
     for part in chunks(len(coords), CHUNK, ticket):
-        _nearest(coords[part], f32(voxel), balls, first[part], many[part], which, f32(reach), values[part])
+        _nearest(np.ascontiguousarray(coords[part]), f32(voxel), balls, first[part], many[part], which, f32(reach), values[part])
     inside = (np.argwhere(counts < 0) + low).astype(np.int32)
     deep = values.max(axis=1) < -reach
     outside = values.min(axis=1) >= reach

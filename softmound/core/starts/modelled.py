@@ -5,6 +5,7 @@ from dataclasses import replace
 import numpy as np
 import scipy
 
+from ..budget import remembered
 from ..directions import rotation_matrix
 from ..fill.steps.grow import Grow
 from ..grain.masks.paint import Painted
@@ -125,10 +126,15 @@ def lost_of(form, grid):
     return {"lost": round(lost, 4), "lost_at": where}
 
 
+@remembered
+def _balls_in(surface):
+    """Balls within a surface, in its own unit."""
+    return inner_balls(surface["vertices"], surface["faces"])
+
+
 def _balls_of(form):
     """Balls within a model as it stands in the world."""
-    size = float(form.scale[0])
-    balls = inner_balls(form.surface["vertices"], form.surface["faces"])
+    size, balls = float(form.scale[0]), _balls_in(form.surface)
     return replace(balls, centres=size * balls.centres @ rotation_matrix(form.rotation).T + form.centre, radii=size * balls.radii)
 
 
