@@ -9,7 +9,8 @@ import numpy as np
 
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
-from softmound.core.library.asset import TIERS, publish, sealed
+from softmound.core.library.asset import TIERS, publish
+from softmound.core.library.folders import sealed
 from softmound.core.library.index import Index
 from softmound.core.recipe import read_mound
 from softmound.core.volume.halved import reduced

@@ -5,8 +5,9 @@ import pathlib
 import sys
 import time
 
-from softmound.core.engine.warm import warmed
-from softmound.core.library.asset import asset_folder, publish
+from softmound.core.compiled import warmed
+from softmound.core.library.asset import publish
+from softmound.core.library.folders import asset_folder
 from softmound.core.recipe import read_mound
 from softmound.core.ticket import Ticket
 

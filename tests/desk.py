@@ -113,13 +113,15 @@ class DeskTest(unittest.TestCase):
 
     kinds = STATIONS
     ratio = RATIO
-    sharpens = False  # else every test would wait for pictures of finer voxels
+    sharpens = settles = reduces = False
+    """Else every test would wait for pictures of finer voxels, for light put right by paths and for miniatures."""
 
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
         window = self.window = Window(self.folder / "library", self.kinds)
         window.builder.kept = KeptGrids(self.folder / "kept")
-        window.looking.painter.sharpens = self.sharpens
+        painting = window.looking.painter
+        painting.sharpens, painting.settles, painting.reduces = self.sharpens, self.settles, self.reduces
         window.document.read(self.path)
         window.looking.shown.connect(self.shown.append)
         window.resize(*SIZE)

@@ -16,7 +16,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from softmound.core.growth.growing import grown
-from softmound.core.library.asset import FACTS, publish, seal_of
+from softmound.core.library.asset import publish
+from softmound.core.library.folders import FACTS, seal_of
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.volume import Volume

@@ -256,6 +256,16 @@ class Answers(Folder):
         loaded = {line.split("|")[-1].strip() for line in out.splitlines()}
         self.assertFalse(loaded & {"numpy", "numba", "scipy", "pydantic", "PyQt6.QtCore"})
 
+    def test_what_computes_nothing_reads_nothing_that_computes(self):
+        self.run_("publish", self.mound, "--library", self.folder / "shelf", "--voxel", "4")
+        for action in (("starts",), ("library", "list", self.folder / "shelf"), ("info", next(self.folder.rglob("*.vdb")))):
+            with self.subTest(action):
+                out = subprocess.run([sys.executable, "-X", "importtime", "-m", "softmound", *map(str, action)], cwd=ROOT,
+                                     text=True, capture_output=True, check=True)
+                self.assertTrue(out.stdout.strip())
+                loaded = {line.split("|")[-1].strip() for line in out.stderr.splitlines()}
+                self.assertFalse(loaded & {"numba", "llvmlite", "scipy.ndimage"})
+
     def test_relative_paths_start_where_one_stands(self):
         (self.folder / ".here").mkdir()
         done = subprocess.run([ROOT / "run", "cli", "new", "here.mound"], cwd=self.folder, capture_output=True, text=True)

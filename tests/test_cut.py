@@ -12,7 +12,8 @@ from softmound.core.engine.density import density_grid, surface_triangles
 from softmound.core.engine.overlay import mask_lattice, tint_amount, tinted
 from softmound.core.engine.stages import Stages
 from softmound.core.exchange.export import ExportOptions, exported, origin_of
-from softmound.core.exchange.meshes import UNITS, from_metres, in_metres
+from softmound.core.exchange.meshes import from_metres, in_metres
+from softmound.core.exchange.units import UNITS
 from softmound.core.exchange.vdb import compare, write_vdb
 from softmound.core.fill.steps.grow import Grow
 from softmound.core.fill.steps.smooth import Smooth

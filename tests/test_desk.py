@@ -25,7 +25,6 @@ from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
 from softmound.core.starts.looks_as import looks_as_large_as
 from softmound.core.starts.species import STARTS, start
-from softmound.desk.application import offer_recovery
 from softmound.desk.axis import LogAxis
 from softmound.desk.command import Command
 from softmound.desk.commands import help_rows, table
@@ -34,6 +33,7 @@ from softmound.desk.document import Document, forget_left_behind, left_behind, r
 from softmound.desk.figures import count, figure, memory, seconds
 from softmound.desk.keys_dialog import KeysDialog
 from softmound.desk.overlays import nice_step
+from softmound.desk.recovery import offer_recovery
 from softmound.desk.settings_panel import SettingsPanel
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.stations.station import Station
@@ -351,7 +351,7 @@ class Views(DeskTest):
         self.rest()
         self.shown.clear()
         self.drag(self.window.picture, (300, 200), (380, 200), RIGHT)
-        self.until(lambda: self.shown and self.shown[-1].miniatures)
+        self.until(lambda: self.shown and self.shown[-1].ahead)
         self.assertEqual(self.shown[0].passes, 0)
         rows, columns = self.shown[0].pixels.shape[:2]
         width, height = self.window.picture.pixel_size()
@@ -397,6 +397,7 @@ class Views(DeskTest):
     def test_states_on_the_strip(self):
         self.until(lambda: self.window.strip.tiles["Mass"].state == FRESH)
         self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
+        self.window.looking.painter.reduces = True
         self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.assertEqual(self.window.strip.tiles["Mass"].state, COMPUTING)
         made = [self.window.strip.tiles[name] for name, station in self.window.stations.items() if station.made]

@@ -1,5 +1,8 @@
 """The Formation station by hand: the plan, members, spreads, undo, files, and what the picture shows."""
 
+import pathlib
+import shutil
+import tempfile
 from unittest import mock
 
 import cv2
@@ -26,6 +29,14 @@ from .scenes import ball_mound
 
 
 class Formation(DeskTest):
+    @classmethod
+    def setUpClass(cls):
+        super().setUpClass()
+        shelf = cls.enterClassContext(tempfile.TemporaryDirectory())
+        cls.shelf = pathlib.Path(shelf)
+        for name in ("Loaf", "Roll"):
+            publish(ball_mound(12.0, 2.0).edited(name=name), cls.shelf, 2.0)
+
     def setUp(self):
         super().setUp()
         self.station = self.window.stations["Formation"]
@@ -35,7 +46,7 @@ class Formation(DeskTest):
 
     def opened(self, *names):
         for name in names or ("Loaf", "Roll"):
-            publish(ball_mound(12.0, 2.0).edited(name=name), self.library, 2.0)
+            shutil.copytree(self.shelf / name.lower(), self.library / name.lower())
         self.window.open_station("Formation")
         self.rest()
 

@@ -8,10 +8,10 @@ from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QWhatsThis, QWidget
 
+from softmound.core.compiled import READY
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
-from softmound.core.engine.warm import READY
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.recipe import write_mound
 from softmound.desk import warming

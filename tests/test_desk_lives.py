@@ -22,10 +22,10 @@ from PyQt6.QtGui import QImage
 from PyQt6.QtWidgets import QApplication, QDialog
 
 from softmound.core.held import MARK, Held, abandoned, is_held, sweep, working_folder
-from softmound.desk.application import keep_going, welcome_back
 from softmound.desk.asking import asking
 from softmound.desk.comparing import STRONGER, Comparison, Side
 from softmound.desk.pixels import pixels_of
+from softmound.desk.recovery import keep_going, welcome_back
 from softmound.desk.relay import Relay
 from softmound.desk.window import Window
 from softmound.logbook import LAST, Actions, Session, report, say_on_stderr

@@ -21,7 +21,7 @@ import numpy as np
 from softmound.core.budget import MEMORY, Cache, remembered
 from softmound.core.engine.background import Job
 from softmound.core.engine.calibration import PastBuilds, PeakMemory
-from softmound.core.engine.density import band_for, bounds_of, density_grid
+from softmound.core.engine.density import band_for, bounds_of, density_grid, draft_voxel
 from softmound.core.engine.forecast import forecast, memory_limit, refuse_unless_fits
 from softmound.core.engine.keys import key_of
 from softmound.core.engine.miniatures import SIZE, miniatures
@@ -396,6 +396,13 @@ class Painting(unittest.TestCase):
         self.painter.stop()
         self.wait(lambda: self.painter.idle)
         self.assertFalse(any(a.miniatures for a in self.answers))
+
+    def test_what_is_prepared_is_there_for_the_first_picture(self):
+        mound = lumpy_mound()
+        self.painter.prepare(mound)
+        self.wait(lambda: self.painter.idle)
+        self.assertEqual([(a.request.number, a.pixels.shape[:2]) for a in self.answers], [(0, (1, 1))])
+        self.assertIn(self.painter.stages.density_key(mound, draft_voxel(mound)), self.painter.stages.cache)
 
 
 class Pictures(unittest.TestCase):

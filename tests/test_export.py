@@ -13,7 +13,7 @@ from softmound.cli import main
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.exchange.export import ORIGINS, exported
 from softmound.core.exchange.foreign import read_vdb
-from softmound.core.exchange.meshes import UNITS
+from softmound.core.exchange.units import UNITS
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.recipe import Mass, Mound, Problem, write_mound
 from softmound.core.volume.iso import within_budget

@@ -12,8 +12,9 @@ import unittest
 
 import numpy as np
 
+from softmound.core.compiled import BOUNDS
 from softmound.core.engine.warm import PARTS, compile_parts
-from softmound.core.kernels import BOUNDS, call, each, f32, i32, inlined, threads, use_threads
+from softmound.core.kernels import Late, call, each, f32, i32, inlined, threads, use_threads
 
 PACKAGE = pathlib.Path(__file__).resolve().parents[1] / "softmound"
 LOOK = """
@@ -85,6 +86,20 @@ class Made(unittest.TestCase):
             kernel(out)
             np.testing.assert_array_equal(out, factor * np.arange(9))
         self.assertNotEqual(*(kernel.__name__ for kernel in made))
+
+    def test_a_mark_stands_for_the_kernel_until_it_is_called(self):
+        asked = []
+
+        def make():
+            asked.append(True)
+            return len
+
+        late = Late(make, make)
+        self.assertEqual((late.__name__, asked), ("make", []))
+        self.assertEqual((late([1, 2]), late(""), len(asked)), (2, 0, 1))
+        self.assertIs(late.now(), len)
+        with self.assertRaises(AttributeError):
+            late.__deepcopy__
 
     @unittest.skipIf(BOUNDS, "checked kernels are compiled here")
     def test_parts_are_compiled_as_they_are_asked_for(self):

@@ -14,7 +14,8 @@ import numpy as np
 from softmound.core.engine.density import density_grid
 from softmound.core.exchange.export import ExportOptions
 from softmound.core.held import MARK, Held
-from softmound.core.library.asset import file_name, next_version, publish, recipe_mark, sweep_leftovers
+from softmound.core.library.asset import publish, recipe_mark
+from softmound.core.library.folders import file_name, next_version, sweep_leftovers
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.reference import vdb

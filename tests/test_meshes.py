@@ -13,7 +13,8 @@ from PIL import Image
 from softmound.cli import main
 from softmound.core.exchange.foreign import read_facts, read_photograph, read_points, read_triangles
 from softmound.core.exchange.forms import mesh_form, points_form
-from softmound.core.exchange.meshes import UNITS, in_metres, write_mesh
+from softmound.core.exchange.meshes import in_metres, write_mesh
+from softmound.core.exchange.units import UNITS
 from softmound.core.mass.mend import (
     crossing_faces,
     hole_loops,

@@ -113,7 +113,7 @@ class Kinds(unittest.TestCase):
                 (made / "kernel.nbi").write_text(kind)
             for has, wanted in (*((features, kind) for kind, features in target.KINDS.items()), (("avx",), "")):
                 there = {**dict.fromkeys(has, True), "amx": False}
-                with mock.patch.object(target.llvm, "get_host_cpu_features", return_value=there):
+                with mock.patch.object(llvm, "get_host_cpu_features", return_value=there):
                     self.assertEqual(target.shipped_for("abc"), wanted)
                     self.assertEqual(target.shipped_for("other sources"), "")
             folder = pathlib.Path(name, "cache", "abc-x86-64-v3")

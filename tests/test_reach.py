@@ -15,8 +15,9 @@ import numpy as np
 from softmound.core import regular
 from softmound.core.growth.growing import grown
 from softmound.core.growth.kept import KeptGrowth
-from softmound.core.library.asset import About, publish, seal_of
+from softmound.core.library.asset import About, publish
 from softmound.core.library.changing import brought_back, dropped, mended, retold
+from softmound.core.library.folders import seal_of
 from softmound.core.library.keeping import health, rebuilt
 from softmound.core.library.queue import Queue
 from softmound.core.library.receiving import received

@@ -104,9 +104,6 @@ def _asked(args):
 
 
 def _starts(args):
-    from ..core.aside import write_whole
-    from ..core.engine.start_sheet import sheet_of_starts
-    from ..core.exchange.png import png_of
     from ..core.starts.species import STARTS
 
     if args.sheet is None:
@@ -120,6 +117,10 @@ def _starts(args):
     if args.dry_run:
         foretold(args, [args.sheet])
         return
+    from ..core.aside import write_whole
+    from ..core.engine.start_sheet import sheet_of_starts
+    from ..core.exchange.png import png_of
+
     begun = time.perf_counter()
     with Progress(args) as progress:
         write_whole(args.sheet, png_of(sheet_of_starts(args.size, args.seed, ticket=ticket_for(progress), **_asked(args))))

@@ -8,6 +8,7 @@ import time
 
 from .. import interrupting
 from ..core.aside import shown
+from ..core.exchange.units import UNITS
 from ..core.problems import Problem
 from . import arguments
 
@@ -15,7 +16,6 @@ SCHEMA = 1
 """Version of what ``--json`` prints; it rises when a field changes its meaning or goes."""
 QUIET_FOR, EVERY = 5.0, 5.0
 """Seconds before progress is said off a terminal, and between two lines of it."""
-UNITS = ("m", "cm", "mm", "dm", "ft", "in", "km")
 
 
 def action(actions, name, run, help_, examples, writes=False):

@@ -75,6 +75,9 @@ def add_to(actions):
 
 
 def _info(args):
+    from ..core.exchange.ready import begin
+
+    begin("facts")
     from ..core.exchange.foreign import read_facts
 
     with Progress(args) as progress:

@@ -1,114 +1,94 @@
-"""How every Numba kernel of the product is compiled: one place for the flags.
+"""What marks a function as one that Numba compiles; the flags are in `compiling`.
 
 Kernels work in float32, have no branches in their inner loop, and release the interpreter lock.
 Nothing here reduces across threads, so a result never depends on their number.
+
+To read Numba, and to wrap what is marked, takes as long as a window or a line of the command line needs for all else: it is
+done when a kernel is first called.
 """
 
-import hashlib
+import functools
+import importlib
 import inspect
-import os
-import pathlib
+import threading
 
-import platformdirs
-
-from .target import of_kind, of_this_machine, shipped_for, unpacked
-
-# Numba reads its configuration from the environment when it is first imported.
-# Kernels are called from several Python threads at once; the fallback layer cannot do that.
-os.environ.setdefault("NUMBA_THREADING_LAYER", "tbb")
-# Numba looks for compiled kernels below the path of their source; see `Place`.
-os.environ["NUMBA_CACHE_LOCATOR_CLASSES"] = f"{__name__}.Place"
-
-
-_MARKS = b"@kernel", b"@each", b"@serial", b"@row", b"@call", b"@inlined"
-
-
-def _sources():
-    """Text of every module that defines kernels, in a fixed order."""
-    for path in sorted(pathlib.Path(__file__).parent.rglob("*.py")):
-        text = path.read_bytes()
-        if path.name in ("kernels.py", "compiling.py") or any(mark in text for mark in _MARKS):
-            yield text
-
-
-# Numba's cache sees a change in a kernel's own file only, not in the rows it is built from. A
-# folder named after all sources can never serve a stale kernel.
-CACHE = platformdirs.user_cache_path("softmound") / "kernels"
-STAMP = hashlib.blake2b(b"".join(_sources()), digest_size=8).hexdigest()
-# With SOFTMOUND_BOUNDS=1 every kernel checks its indices and works in one thread: slow, to find what reads past an array.
-BOUNDS = os.environ.get("SOFTMOUND_BOUNDS") == "1"
-if BOUNDS:
-    STAMP = f"{STAMP}-bounds"
-    os.environ["NUMBA_BOUNDSCHECK"] = "1"
-# Which of the kinds of processors kernels are compiled for: said by what makes the packages, else what came with one.
-KIND = os.environ.get("SOFTMOUND_KIND", "")
-if not (KIND or BOUNDS or (CACHE / STAMP).is_dir()):
-    KIND = shipped_for(STAMP)
-    if KIND:
-        unpacked(KIND, STAMP, CACHE / f"{STAMP}-{KIND}")
-if KIND:
-    STAMP = f"{STAMP}-{KIND}"
-_NAME, _FEATURES = of_kind(KIND) if KIND else of_this_machine()
-os.environ.setdefault("NUMBA_CPU_NAME", _NAME)
-os.environ.setdefault("NUMBA_CPU_FEATURES", _FEATURES)
-os.environ.setdefault("NUMBA_CACHE_DIR", str(CACHE / STAMP))
-
-import numba  # noqa: E402  (the environment above has to be set first)
-import numpy as np  # noqa: E402
-from numba.core import cgutils, types  # noqa: E402
-from numba.core.caching import UserProvidedCacheLocator  # noqa: E402
-from numba.extending import intrinsic  # noqa: E402
-
-from .compiling import compile_once  # noqa: E402
+import numpy as np
 
 f32 = np.float32
 u32 = np.uint32
 i32 = np.int32
 u64 = np.uint64
 
-# No reassociation: it would let the compiler order sums differently in a vector and in its tail.
-_FAST = {"contract", "nsz", "arcp", "nnan", "ninf"}
+_MAKING = threading.RLock()
 
 
-class Place(UserProvidedCacheLocator):
-    """Where compiled kernels lie: by their place in the package, not on the disk.
+class Late:
+    """What is made when it is first called, or when a kernel that names it is.
 
-    By itself Numba compiles again in a second checkout, or once the first was moved, at the first
-    picture and with no word about it.
+    Parameters
+    ----------
+    make : callable
+        Makes it.
+    function : callable, optional
+        Whose name and docstring it has.
     """
 
-    @classmethod
-    def get_suitable_cache_subpath(cls, py_file):
-        """Folder of a module below `STAMP`.
+    def __init__(self, make, function=None):
+        self._make, self._made = make, None
+        if function is not None:
+            functools.update_wrapper(self, function)
 
-        Parameters
-        ----------
-        py_file : str
+    def now(self):
+        """What was made."""
+        if self._made is None:
+            with _MAKING:
+                if self._made is None:
+                    self._made = self._make()
+        return self._made
 
-        Returns
-        -------
-        str
-        """
-        package = pathlib.Path(__file__).resolve().parents[1]
-        folder = pathlib.Path(py_file).resolve().parent
-        if not folder.is_relative_to(package):
-            return super().get_suitable_cache_subpath(py_file)  # of a test or a figure
-        return "_".join(folder.relative_to(package).parts)
+    def __call__(self, *arguments):
+        return self.now()(*arguments)
+
+    def __getattr__(self, name):
+        if name.startswith("__"):  # copying and pickling ask for what is not there
+            raise AttributeError(name)
+        return getattr(self.now(), name)
 
 
-prange = numba.prange
-# Rows are inlined before anything else, or the loops over lanes around them would not vectorise;
-# calls are for what runs once in a while, and keep the time to compile short.
-compile_once()
-_AS = {"fastmath": _FAST, "error_model": "numpy", "nogil": True, "no_cfunc_wrapper": True}
-_WITHIN = {**_AS, "no_cpython_wrapper": True}  # called by kernels alone: from Python they would crash
-row = numba.njit(**_WITHIN, inline="always")
-call = numba.njit(**_WITHIN)
-# For what is called in a kernel's inmost loop and is handed many arrays: handing them on costs more than the work.
-inlined = numba.njit(**_WITHIN, forceinline=True)
-serial = numba.njit(**_AS, cache=True)
-# An index past its array cannot be raised out of parallel threads, so checked kernels have none.
-kernel = numba.njit(**_AS, cache=True, parallel=not BOUNDS)
+def _compiling():
+    """The module that reads Numba."""
+    from . import compiling
+
+    return compiling
+
+
+def _codes(code):
+    """A function's code and that of functions in it."""
+    yield code
+    for within in code.co_consts:
+        if inspect.iscode(within):
+            yield from _codes(within)
+
+
+def _settled(function):
+    """A function whose names stand for what was made of them: Numba knows nothing of `Late`."""
+    space = function.__globals__
+    for name in {name for code in _codes(function.__code__) for name in code.co_names}:
+        if isinstance(space.get(name), Late):
+            space[name] = space[name].now()
+    for cell in function.__closure__ or ():
+        if isinstance(cell.cell_contents, Late):
+            cell.cell_contents = cell.cell_contents.now()
+    return function
+
+
+def _marked(kind):
+    """The decorator of `compiling` of that name, used when the function is first called."""
+    return lambda function: Late(lambda: getattr(_compiling(), kind)(_settled(function)), function)
+
+
+row, call, inlined, serial, kernel = map(_marked, ("row", "call", "inlined", "serial", "kernel"))
+prange, borrowed = (Late(lambda name=name: getattr(_compiling(), name)) for name in ("prange", "borrowed"))
 
 
 def each(along):
@@ -143,32 +123,20 @@ def each(along):
     return made
 
 
-@intrinsic
-def borrowed(typing_context, arrays):
-    """A named tuple of arrays that are not counted: taking one out of it in a loop then costs nothing.
-
-    For use within a kernel, whose caller holds the arrays as long as it runs.
+def when_needed(name):
+    """A module that reads Numba by itself, read when a kernel that names it is first called.
 
     Parameters
     ----------
-    arrays : NamedTuple
+    name : str
+        As in an import.
 
     Returns
     -------
-    NamedTuple
-        The same.
+    Late
+        What kernels take for the module.
     """
-    def generate(context, builder, signature, values):
-        whole = values[0]
-        for n, kind in enumerate(arrays.types):
-            if isinstance(kind, types.Array):
-                array = context.make_array(kind)(context, builder, builder.extract_value(whole, n))
-                array.meminfo = cgutils.get_null_value(array.meminfo.type)
-                array.parent = cgutils.get_null_value(array.parent.type)
-                whole = builder.insert_value(whole, array._getvalue(), n)
-        return whole
-
-    return arrays(arrays), generate
+    return Late(lambda: importlib.import_module(name))
 
 
 def threads():
@@ -179,7 +147,7 @@ def threads():
     int
         At least 1.
     """
-    return numba.get_num_threads()
+    return _compiling().numba.get_num_threads()
 
 
 def use_threads(count):
@@ -190,4 +158,4 @@ def use_threads(count):
     count : int
         From 1 to the number of cores numba found.
     """
-    numba.set_num_threads(count)
+    _compiling().numba.set_num_threads(count)

@@ -7,10 +7,12 @@ divided as one number is.
 
 import operator
 
+from .compiling import intrinsic, types  # first, since it says to Numba how it is to be read
+
+# isort: split
 from llvmlite import ir
-from numba.core import types
 from numba.core.datamodel import models, register_default
-from numba.extending import intrinsic, overload
+from numba.extending import overload
 
 from .kernels import row
 

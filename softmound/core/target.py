@@ -9,8 +9,6 @@ import pathlib
 import shutil
 import tempfile
 
-import llvmlite.binding as llvm
-
 SHIPPED = pathlib.Path(__file__).resolve().parents[1] / "compiled"
 """Of a package: a folder for each kind, with one named after the kernels' sources in it."""
 _SECOND = "sse3", "ssse3", "sse4.1", "sse4.2", "popcnt", "cx16", "sahf"
@@ -29,6 +27,8 @@ def of_this_machine():
     (str, str)
         Its name, and its features.
     """
+    import llvmlite.binding as llvm
+
     return llvm.get_host_cpu_name(), llvm.get_host_cpu_features().flatten() + WIDE
 
 
@@ -60,6 +60,8 @@ def runs(kind):
     -------
     bool
     """
+    import llvmlite.binding as llvm
+
     has = llvm.get_host_cpu_features()
     return all(has.get(feature, False) for feature in KINDS[kind])
 
@@ -77,7 +79,7 @@ def shipped_for(stamp):
     str
         Of `KINDS`, or nothing.
     """
-    return next((kind for kind in KINDS if runs(kind) and (SHIPPED / kind / stamp).is_dir()), "")
+    return next((kind for kind in KINDS if (SHIPPED / kind / stamp).is_dir() and runs(kind)), "")
 
 
 def unpacked(kind, stamp, folder):

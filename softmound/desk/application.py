@@ -1,32 +1,15 @@
-"""Opening the application."""
+"""Opening the application: a card at once, the picture begun, and then the window that takes the card's place."""
 
-import logging
-import os
 import pathlib
 import signal
 import sys
 
 import platformdirs
-from PyQt6.QtCore import QTimer, QUrl
-from PyQt6.QtGui import QDesktopServices
-from PyQt6.QtWidgets import QApplication, QMessageBox
+from PyQt6.QtCore import QTimer
 
-# Before the kernels are loaded anywhere.
-from ..core import kernels  # noqa: F401
-from ..core.held import sweep
-from ..core.recipe import Problem, read_mound
-from ..core.starts.species import first_mound
-from ..logbook import Session, report, watch_threads
-from .asking import asked
-from .collecting import Collecting
-from .document import forget_left_behind, left_behind, set_aside
-from .places import keep_place, put_back
-from .style import dress
-from .warming import warm_in_a_window
-from .window import Window
+from ..core.problems import Problem
+from .opening import begun
 from .words import chosen, speak, tr
-
-LOGGER = logging.getLogger(__name__)
 
 
 def library_folder():
@@ -58,23 +41,35 @@ def main(mound=None, library=None):
     Problem
         If the file cannot be opened.
     """
+    application, card = begun(mound)
+    # From here on nearly all is read that there is: a second in which the card is seen.
+    from ..core.recipe import read_mound
+    from ..core.starts.species import first_mound
+    from .warming import warm_in_a_window
+
     opened = read_mound(mound) if mound else None
-    if not os.environ.get("DISPLAY") and not os.environ.get("WAYLAND_DISPLAY"):
-        if "QT_QPA_PLATFORM" not in os.environ:
-            raise Problem(tr("There is no screen to open on; start it from a desktop session."))
-    application = QApplication(sys.argv[:1])
-    application.setApplicationName("Soft Mound")
-    application.setDesktopFileName("softmound")
-    dress(application)
     untold = _speak_as_chosen(application)
-    warm, behind = warm_in_a_window(application)
+    warm, behind = warm_in_a_window(application, card)
     if not warm:  # else the first picture would wait minutes without a word
         return 0
+    from .looking import begun_painter
+
+    painter = begun_painter()
+    first = opened or first_mound("Untitled")
+    painter.prepare(first)
+    from ..core.held import sweep
+    from ..logbook import Session, watch_threads
+    from .collecting import Collecting
+    from .places import keep_place, put_back
+    from .recovery import keep_going, welcome_back
+    from .window import Window
+
     session = Session()
-    window = Window(pathlib.Path(library) if library else library_folder())
-    window.document.open(opened or first_mound("Untitled"), mound)
+    window = Window(pathlib.Path(library) if library else library_folder(), painter=painter)
+    window.document.open(first, mound)
     put_back(window)
     window.show()
+    card.close()
     if untold:
         window.tell(untold)
     if behind is not None:
@@ -109,81 +104,4 @@ def _speak_as_chosen(application):
         speak(application, chosen())
     except Problem as problem:
         return tr(problem.sentence)
-    return ""
-
-
-def keep_going(window, kind, error, trace):
-    """Say that something went wrong, write it down, and go on with the work.
-
-    Parameters
-    ----------
-    window : Window
-    kind, error, trace
-        As for `sys.excepthook`.
-    """
-    report(kind, error, trace)
-    window.document.autosave()
-    window.tell(tr("Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it "
-                "goes on."))
-
-
-def welcome_back(window, session):
-    """Say what became of sessions that did not end by themselves: what is kept of their work, and where it is written.
-
-    Parameters
-    ----------
-    window : Window
-    session : Session
-    """
-    sweep()
-    kept = offer_recovery(window)
-    if not session.crashed:
-        return
-    if not any(session.crashed):
-        text = tr("Soft Mound was ended from outside last time, without being closed.")
-    else:
-        text = tr("Soft Mound crashed last time. What it was doing is written in its log.")
-    said = (tr("The work on {} was recovered.").format(kept) if kept else
-            tr("There was no work to recover: everything had been saved, or was left as it was."))
-    role = QMessageBox.ButtonRole
-    if asked(window, f"{text} {said}", (("Go on", role.AcceptRole), ("Show the log", role.HelpRole))) == 1:
-        QDesktopServices.openUrl(QUrl.fromLocalFile(str(session.log)))
-        window.tell(tr("The log is {}.").format(session.log))
-
-
-def offer_recovery(window):
-    """Offer the mounds that an ended process did not save.
-
-    Parameters
-    ----------
-    window : Window
-
-    Returns
-    -------
-    str
-        The name of the mound that was recovered, if one was.
-    """
-    role = QMessageBox.ButtonRole
-    for copy, path in left_behind():
-        try:
-            mound = read_mound(copy)
-        except Problem as problem:
-            LOGGER.warning("a copy could not be recovered: %s", problem)
-            set_aside(copy)  # not lost: somebody may still make something of it
-            continue
-        pressed = asked(
-            window,
-            tr("“{}” was not saved when Soft Mound ended last time. Its work was kept.").format(mound.name),
-            (
-                (tr("Recover it"), role.AcceptRole),
-                (tr("Throw it away"), role.DestructiveRole),
-                (tr("Ask again later"), role.RejectRole),
-            ),
-        )
-        if pressed == 0 and window.files.may_leave():
-            window.document.open(mound, path, saved=False)
-            forget_left_behind(copy)
-            return f"“{mound.name}”"
-        if pressed == 1:
-            forget_left_behind(copy)
     return ""

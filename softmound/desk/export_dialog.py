@@ -6,7 +6,8 @@ from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
 
 from ..core.exchange.export import ORIGINS, ExportOptions
-from ..core.exchange.meshes import UNITS, UPS, WRITTEN
+from ..core.exchange.meshes import WRITTEN
+from ..core.exchange.units import UNITS, UPS
 from ..core.recipe.models import TIERS
 from .controls import ChoiceRow, NumberField, Row, text_label
 from .figures import figure, memory, seconds

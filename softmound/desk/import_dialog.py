@@ -15,7 +15,8 @@ from PyQt6.QtWidgets import (
 from ..core.exchange.foreign import frames_of, read_facts, read_points, read_triangles, read_vdb
 from ..core.exchange.forms import mesh_form, points_form, volume_form
 from ..core.exchange.handed import SCALARS
-from ..core.exchange.meshes import UNITS, UPS, Triangles, in_metres
+from ..core.exchange.meshes import Triangles, in_metres
+from ..core.exchange.units import UNITS, UPS
 from ..core.recipe import Problem
 from ..core.volume.bricks import BrickGrid
 from .controls import ChoiceRow, NumberField, text_label

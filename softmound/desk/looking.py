@@ -4,9 +4,12 @@ from dataclasses import replace
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
+from ..core.budget import MEMORY
+from ..core.engine.calibration import PastBuilds
 from ..core.engine.carrier import Carrier
 from ..core.engine.density import bounds_of
 from ..core.engine.painter import Painter, Request
+from ..core.engine.stages import Stages
 from ..core.light.camera import camera_of, fitted
 from ..core.light.cut import Cut
 from .cut import CutHand
@@ -16,14 +19,24 @@ BESIDE = {"toward": 180.0, "away": 0.0}
 """Azimuth of the sun from behind the camera when it looks toward it, or away from it."""
 
 
+def begun_painter():
+    """A painter whose results count with all else that is kept.
+
+    Returns
+    -------
+    Painter
+    """
+    return Painter(stages=Stages(MEMORY, past=PastBuilds()))
+
+
 class Looking(QObject):
     """Joins the document, the painter and the picture.
 
     Parameters
     ----------
     window : Window
-    stages : Stages
-        For the pictures.
+    painter : Painter
+        Makes the pictures.
 
     Signals
     -------
@@ -51,10 +64,11 @@ class Looking(QObject):
     shown = pyqtSignal(object)
     way_changed = pyqtSignal()
 
-    def __init__(self, window, stages):
+    def __init__(self, window, painter):
         super().__init__(window)
         self._window, self._document, self._picture = window, window.document, window.picture
-        self.painter = Painter(window.relay.to(self._answered), stages)
+        self.painter = painter
+        painter.deliver = window.relay.to(self._answered)
         self.carrier = Carrier(window.relay.to(self._carried))
         self._last, self._wanted = None, None  # the picture on the screen, and the request that will take its place
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None

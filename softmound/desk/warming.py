@@ -6,7 +6,7 @@ import sys
 from PyQt6.QtCore import QObject, QProcess, Qt, pyqtSignal
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QLabel, QProgressBar, QPushButton, QVBoxLayout
 
-from ..core.engine.warm import READY, usable, warmed
+from ..core.compiled import READY, usable, warmed
 from .words import tr
 
 PATIENCE = 3000
@@ -131,12 +131,14 @@ class Warming(QDialog):
         super().done(result)
 
 
-def warm_in_a_window(application):
+def warm_in_a_window(application, card=None):
     """Compile the kernels unless that was done, with a window that says so until a cloud can be made and seen.
 
     Parameters
     ----------
     application : QApplication
+    card : QWidget, optional
+        Put away before that window comes.
 
     Returns
     -------
@@ -147,6 +149,8 @@ def warm_in_a_window(application):
         return True, None
     if usable():  # it was ended before all was there
         return True, Behind(_begun(application), application)
+    if card is not None:
+        card.hide()
     waiting = Warming()
     if waiting.exec() != QDialog.DialogCode.Accepted:
         return False, None

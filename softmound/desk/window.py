@@ -4,8 +4,6 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtGui import QAction, QKeySequence, QShortcut
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QInputDialog, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
-from ..core.budget import MEMORY
-from ..core.engine.calibration import PastBuilds
 from ..core.engine.density import span_of
 from ..core.engine.kept import KeptGrids
 from ..core.engine.painter import PASSES
@@ -29,7 +27,7 @@ from .finished import Finished
 from .jobs import Jobs
 from .keys_dialog import KeysDialog
 from .leaving import GO_ON, STAY, GoingOn, asked_about_work
-from .looking import Looking
+from .looking import Looking, begun_painter
 from .manual_dialog import ManualDialog
 from .moving import Moving
 from .part_fields import PartFields
@@ -57,6 +55,8 @@ class Window(QMainWindow):
         Folder that is published to.
     kinds : sequence of type, optional
         Its stations: subclasses of `Station`, in the order of the work.
+    painter : Painter, optional
+        Makes its pictures; one that has begun already.
 
     Attributes
     ----------
@@ -75,22 +75,21 @@ class Window(QMainWindow):
         By their words, in the order of the work.
     """
 
-    def __init__(self, library, kinds=STATIONS):
+    def __init__(self, library, kinds=STATIONS, painter=None):
         super().__init__()
         self.setWindowTitle(tr("Soft Mound"))
         self.resize(1280, 800)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
         self.document = Document(self)
         self.relay = Relay()
-        past = PastBuilds()
-        stages = Stages(MEMORY, past=past)
-        self.builder = Stages(stages.cache, KeptGrids(), past)
+        painter = begun_painter() if painter is None else painter
+        self.builder = Stages(painter.stages.cache, KeptGrids(), painter.stages.past)
         self.jobs, self.going_on = Jobs(self), None
         self.picture = Picture()
         self.moving = Moving(self)
         self.time_line = TimeLineBar(self.document, self.moving)
         self.finished = Finished(self, self.builder)
-        self.looking = Looking(self, stages)
+        self.looking = Looking(self, painter)
         self.files = Files(self)
         self.delivering = Delivering(self, self.builder, library)
         self.stations = {kind.name: kind(self) for kind in kinds}
@@ -298,7 +297,7 @@ class Window(QMainWindow):
                 self._show_made(FRESH)  # a frame of its growth: the mound is what it was
             return  # it is not the mound that is seen
         empty = answer.grid.brick_bounds() is None
-        if not answer.miniatures and not (empty and answer.passes == PASSES):
+        if answer.ahead is None and not (empty and answer.passes == PASSES):
             return
         for name, station in self.stations.items():
             if station.made:

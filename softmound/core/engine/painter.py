@@ -201,7 +201,7 @@ class Painter:
 
     Parameters
     ----------
-    deliver : callable
+    deliver : callable, optional
         Called from the painter's thread with each `Answer`.
     stages : Stages, optional
 
@@ -209,13 +209,17 @@ class Painter:
     ----------
     sharpens : bool
         Go on to finer voxels while the hand rests.
+    settles : bool
+        Put Draft light right by paths once the hand rests.
+    reduces : bool
+        Make the miniatures of the stations once the hand rests.
     """
 
-    def __init__(self, deliver, stages=None):
-        self.sharpens = True
+    def __init__(self, deliver=None, stages=None):
+        self.sharpens = self.settles = self.reduces = True
         self.stages = Stages() if stages is None else stages
         self._small = Stages(self.stages.cache)
-        self._deliver = deliver
+        self.deliver = (lambda _answer: None) if deliver is None else deliver
         self._wake = threading.Condition()
         self._waiting = None
         self._ticket = None
@@ -225,6 +229,15 @@ class Painter:
         self._exposure = 0.0
         self._thread = threading.Thread(target=self._run, name="painter", daemon=True)
         self._thread.start()
+
+    def prepare(self, mound):
+        """Make what the first picture of a mound needs, before anybody can see one.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        self.ask(Request(0, mound, 1, 1, moving=True))
 
     def ask(self, request):
         """Take a request; an older one that still waits is forgotten.
@@ -276,7 +289,7 @@ class Painter:
             begun = time.perf_counter()
             try:
                 for answer in self._pictures(request, ticket, begun):
-                    self._deliver(answer)
+                    self.deliver(answer)
             except Stopped:
                 pass
             except Problem as problem:
@@ -286,7 +299,7 @@ class Painter:
                 self._refuse(request, begun, Sentence("The picture could not be made; the mound is as it was."))
 
     def _refuse(self, request, begun, sentence):
-        self._deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, sentence))
+        self.deliver(Answer(request, None, 1, 0, None, time.perf_counter() - begun, sentence))
 
     def _pictures(self, request, ticket, begun):
         mound = request.mound
@@ -317,7 +330,8 @@ class Painter:
             if request.grid is None:
                 yield replace(made, emptied=emptied(mound, ticket))
             return
-        yield replace(made, ahead=self.stages.forecast(mound, ticket), miniatures=miniatures(self._small, mound, ticket))
+        small = miniatures(self._small, mound, ticket) if self.reduces else {}
+        yield replace(made, ahead=self.stages.forecast(mound, ticket), miniatures=small)
         if request.way == "true":
             yield from self._traced(request, self.stages.scene(mound, grid, key), camera, ticket, made)
         elif self.sharpens and request.grid is None and request.way != "slice":
@@ -392,7 +406,8 @@ class Painter:
             layers = [layers_of(self.stages, scene, camera, stride=stride, fine=fine, clay=clay, sparing=True, ticket=ticket)
                       for clay in clays]
             now = time.perf_counter()
-            self._adapt(now - marching, marching - begun)
+            if request.number:  # what is only prepared says nothing of the pace
+                self._adapt(now - marching, marching - begun)
             yield answer(layers, stride, 0)
             return
         total = [0.0] * len(clays)
@@ -401,7 +416,7 @@ class Painter:
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
             if nth + 1 in (1, 2, 4, PASSES):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
-        if not clays[-1] and request.way != "true":  # which begins with paths of its own
+        if self.settles and not clays[-1] and request.way != "true":  # which begins with paths of its own
             yield answer([layers / np.float32(PASSES) for layers in total], 1, PASSES, settle=True)
 
     def _sharpened(self, request, camera, ticket, draft):

@@ -6,7 +6,7 @@ import weakref
 import numpy as np
 
 from ..budget import MOST_BYTES, Cache
-from ..kernels import STAMP
+from ..compiled import STAMP
 from ..light import pool
 from ..light.camera import camera_of
 from ..light.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse

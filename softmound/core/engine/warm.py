@@ -13,12 +13,12 @@ from collections import Counter
 from dataclasses import replace
 
 import numpy as np
-from numba.core import event
 
+from ..compiled import CACHE, FOLDER, READY, mark, warmed
+from ..compiling import numba
 from ..directions import rotation_matrix
-from ..growth.solver import Flowing
+from ..growth.solver import Flowing, Weather
 from ..held import child_process, working_folder
-from ..kernels import CACHE, STAMP
 from ..light.between import veiled
 from ..light.camera import camera_of, fitted
 from ..light.carrying import carried
@@ -32,48 +32,28 @@ from ..light.tracer import Tracer
 from ..mass.field import field_of
 from ..mass.kinds.blob import Blob
 from ..mass.kinds.solid import Solid
+from ..mass.mend import mended
 from ..mass.particles import balls_band
 from ..mass.pick import Picker
 from ..mass.polygons import narrow_band
 from ..mass.solids import solid_triangles
+from ..mass.thickness import COARSE, inner_balls
 from ..noise.sums import noise_points
 from ..recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
 from ..recipe.grains import ACTIONS, MASKS, SURFACE
 from ..starts.species import SKY
 from ..volume.bricks import LANES, grid_of
+from ..volume.crumbs import drop_crumbs
 from ..volume.filters import smoothed
 from ..volume.sample import sample
 from ..volume.twin import vdb_of
 from ..volume.windows import window_differs
 from .density import Memories, density_grid
 
-_MARK, _USABLE = "complete", "usable"
-READY = "ready for a first cloud"
-"""The words of the step with which a cloud can be made and seen."""
 MOST = 4
 """Processes at most: there are few parts that take long."""
 FUNCTIONS, TOLD = 300, 20
 """How many functions are compiled, about, and how often it is said how far that is."""
-
-
-def warmed():
-    """True when the kernels of this version are compiled.
-
-    Returns
-    -------
-    bool
-    """
-    return (CACHE / STAMP / _MARK).exists()
-
-
-def usable():
-    """True when enough of them is compiled for a cloud to be made, seen and lit; what only some need may still be on its way.
-
-    Returns
-    -------
-    bool
-    """
-    return warmed() or (CACHE / STAMP / _USABLE).exists()
 
 
 def warm_once(stream):
@@ -90,8 +70,6 @@ def warm_once(stream):
         return
     print("Compiling the kernels, once for this machine (two minutes on two cores, one until a first cloud).", file=stream,
           flush=True)
-    folder = CACHE / STAMP
-    folder.mkdir(parents=True, exist_ok=True)
     waiting, done, lock = queue.SimpleQueue(), [], threading.Lock()
     for words in PARTS:
         waiting.put(words)
@@ -113,7 +91,7 @@ def warm_once(stream):
         with lock:
             done.append(words)
             if words in FIRST and FIRST <= {*done}:
-                (folder / _USABLE).touch()
+                mark(whole=False)
                 said(min(compiled / FUNCTIONS, 0.99), READY)
 
     def shared():
@@ -138,11 +116,11 @@ def warm_once(stream):
         PARTS[words]()  # says what is wrong
         ended(words)
     said(1.0, "done")
-    (folder / _MARK).touch()
-    _forget_older(folder)
+    mark(whole=True)
+    _forget_older()
 
 
-class _Heard(event.Listener):
+class _Heard(numba.core.event.Listener):
     """Tells how long compiling a function took; what it waits for another is the other's.
 
     Parameters
@@ -173,7 +151,7 @@ def compile_parts(given, told):
     given, told : file objects
     """
     gc.disable()  # what Numba makes while it compiles is nearly all kept: looking through it takes a fifth of the time
-    event.register("numba:compile", _Heard(lambda *_: print("", file=told, flush=True)))
+    numba.core.event.register("numba:compile", _Heard(lambda *_: print("", file=told, flush=True)))
     for line in given:
         PARTS[line.strip()]()
         print(line.strip(), file=told, flush=True)
@@ -206,7 +184,7 @@ def _print_times():
         whole[name] += took
         count[name] += 1
 
-    event.register("numba:compile", _Heard(heard))
+    numba.core.event.register("numba:compile", _Heard(heard))
     gc.disable()
     begun = time.perf_counter()
     for words, part in PARTS.items():
@@ -245,6 +223,10 @@ def _shape():
     noise_points([[0.0, 1.0, 2.0]], Noise())
     for memories in (None, Memories()):
         density_grid(_mound(), 2.0, None, memories)
+    # Not all that adds: its underside is filled another way.
+    carved = Mass(forms=(Blob(), Blob(centre=(12, 20, 0), role="carves")), base=BaseLevel(altitude=15.0, fill=12.0))
+    density_grid(Mound(mass=carved), 2.0)
+    drop_crumbs(_grid(), 500.0)
 
 
 def _lit():
@@ -252,6 +234,8 @@ def _lit():
     lattice, scene = lit(coarse_of(grid), mound.light), scene_of(mound.light, grid)
     # Its table of further orders takes seconds to work out, and is kept in a file.
     surroundings_of(mound.light.edited(sky=SKY))
+    # Light along the last axis, over the sea.
+    lit(coarse_of(grid), mound.light.edited(sun=mound.light.sun.edited(azimuth=0.0, elevation=4.0), floor={"kind": "sea"}))
     layers = march(scene, lattice, camera, sparing=True)
     composed(layers, scene, camera)
 
@@ -286,20 +270,26 @@ def _many():
 
 
 def _growth():
-    Flowing((8, 8, 8), 1.0).step(0.1)
+    for weather in (Weather(), Weather(holds=np.zeros(8, np.float32), whirls=0.1)):
+        Flowing((8, 8, 8), 1.0, weather).step(0.1)
 
 
 def _fields():
     balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
     for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
         field_of(4.0, *band, 40.0)
+    mended(*solid_triangles(Solid(shape="box")))
+    inner_balls(*solid_triangles(Solid(shape="box")), samples=COARSE)
 
 
 def _windows():
     grid = _grid()
-    vdb_of(grid)
-    sample(grid, [[0.0, 20.0, 0.0]])
-    window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+    for _ in range(2):
+        vdb_of(grid)
+        sample(grid, [[0.0, 20.0, 0.0]])
+        window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
+        grid.values.flags.writeable = grid.tile_values.flags.writeable = False  # as a recipe holds it
+    grid = _grid()
     for name in ("gaussian", "median", "flow"):
         smoothed(grid.coords[:1], grid.values[:1], grid.tile_coords[:0], 1.0, 2.0, name, 2.0)
 
@@ -337,9 +327,9 @@ FIRST = {"light and pictures", "noise, forms and skin"}
 """What a first cloud needs."""
 
 
-def _forget_older(folder):
+def _forget_older():
     """Remove compiled kernels of other versions, but the three used last."""
-    others = sorted((p for p in CACHE.iterdir() if p.is_dir() and p != folder),
+    others = sorted((p for p in CACHE.iterdir() if p.is_dir() and p != FOLDER),
                     key=lambda p: p.stat().st_mtime, reverse=True)
     for old in others[3:]:
         shutil.rmtree(old, ignore_errors=True)

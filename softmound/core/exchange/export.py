@@ -6,7 +6,7 @@ import numpy as np
 
 from ..problems import Problem
 from ..volume.bricks import LANES, SIDE, grid_of
-from .meshes import UNITS, UPS
+from .units import UNITS, UPS
 
 ORIGINS = ("kept", "centre", "base")
 """As the mound has it; the middle of the cloud's box; the middle of the box's underside."""
@@ -21,7 +21,7 @@ class ExportOptions:
     up : str
         "y" or "z".
     unit : str
-        One of `meshes.UNITS`.
+        One of `units.UNITS`.
     origin : str
         One of `ORIGINS`.
     half : bool
@@ -88,7 +88,7 @@ def exported(grid, up="y", unit="m", origin="kept"):
     up : str, optional
         "y", or "z": turned a quarter about x, so that nothing is mirrored.
     unit : str, optional
-        One of `meshes.UNITS`: what one of the file's units is.
+        One of `units.UNITS`: what one of the file's units is.
     origin : str or ndarray of float, shape (3,), optional
         See `origin_of`.
 

@@ -147,8 +147,8 @@ def _sky(path, answer, _name):
 
 _TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph, "sky": _sky}
 NEEDS = {"facts": (".vdb_facts", "..volume.tree"), "grid": (".vdb_facts", ".handed", "..volume.twin", "..volume.tree"),
-          "triangles": (".meshes", "trimesh"), "points": (".points", "trimesh"), "photograph": (".photographs",),
-          "sky": (".photographs",)}
+          "triangles": (".meshes", "..mass.mend", "..compiling", "trimesh"), "points": (".points", "trimesh"),
+          "photograph": (".photographs",), "sky": (".photographs",)}
 """Modules that a task loads."""
 
 

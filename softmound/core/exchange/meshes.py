@@ -9,17 +9,14 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..aside import write_whole
-from ..mass.mend import mended, open_edges
 from ..problems import Problem
+from .units import UNITS
 
 ENDINGS = (".obj", ".ply", ".stl", ".glb", ".gltf", ".off")
 WRITTEN = (".obj", ".ply", ".stl", ".glb", ".off")
 MOST_TRIANGLES = 5_000_000
 FARTHEST = 1e9
 """Coordinates beyond this are no model."""
-UNITS = {"m": 1.0, "cm": 0.01, "mm": 0.001, "dm": 0.1, "ft": 0.3048, "in": 0.0254, "km": 1000.0}
-"""Metres in each."""
-UPS = ("y", "z")
 
 
 @dataclass(frozen=True, eq=False)
@@ -71,7 +68,7 @@ def in_metres(vertices, unit="m", up="y"):
     ----------
     vertices : ndarray of float, shape (n, 3)
     unit : str, optional
-        One of `UNITS`.
+        One of `units.UNITS`.
     up : str, optional
         "y", or "z" for files where z is up.
 
@@ -133,6 +130,8 @@ def triangles_of_file(path):
     if faces.min() < 0 or faces.max() >= len(vertices):
         raise Problem("a triangle refers to vertex {} of {}; export the file again.", int(faces.max()), len(vertices))
     refuse_wild(vertices)
+    from ..mass.mend import mended, open_edges
+
     vertices, faces, facts = mended(vertices, faces)
     if not len(faces):
         raise Problem("all its triangles are without area; choose another file.")

@@ -36,19 +36,37 @@ class _Ready:
                     if not again:
                         raise
 
-    def _start(self):
+    def begin(self, task):
+        """Start it, if it is not there yet."""
+        with self._lock:
+            if self._process is None:
+                self._start(task)
+
+    def _start(self, *tasks):
         ours, theirs = socket.socketpair(socket.AF_UNIX, socket.SOCK_SEQPACKET)
         if self._requests is not None:
             self._requests.close()
         with theirs:
             self._process = subprocess.Popen(
-                [sys.executable, "-m", "softmound.core.exchange.ready_child", str(theirs.fileno())], pass_fds=[theirs.fileno()],
+                [sys.executable, "-m", "softmound.core.exchange.ready_child", str(theirs.fileno()), *tasks],
+                pass_fds=[theirs.fileno()],
                 stdin=subprocess.DEVNULL, stdout=subprocess.DEVNULL, stderr=subprocess.DEVNULL, cwd=_ROOT,
                 env={**os.environ, "OPENBLAS_NUM_THREADS": "1"})
         self._requests = ours
 
 
 _READY = _Ready()
+
+
+def begin(task):
+    """Let the process load what a task needs, while the one that will ask does so itself.
+
+    Parameters
+    ----------
+    task : str
+        A key of `foreign_child.NEEDS`.
+    """
+    _READY.begin(task)
 
 
 class Reading:

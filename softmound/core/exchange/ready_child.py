@@ -19,13 +19,15 @@ LONGEST = 65_536
 """Bytes of a request, and of what a reader may say."""
 
 
-def main(number):
+def main(number, *tasks):
     """Serve requests until the other side is gone.
 
     Parameters
     ----------
     number : str
         File descriptor of the socket they come by, each with the descriptor its answer goes to.
+    *tasks : str
+        Whose modules are loaded at once.
 
     Returns
     -------
@@ -36,20 +38,26 @@ def main(number):
     signal.signal(signal.SIGINT, signal.SIG_IGN)
     signal.signal(signal.SIGCHLD, signal.SIG_IGN)
     requests = socket.socket(fileno=int(number))
+    for task in tasks:
+        _load(task)
     while True:
         said, numbers, _, _ = socket.recv_fds(requests, LONGEST, 1)
         if not said:
             return 0
         request = json.loads(said)
-        for module in foreign_child.NEEDS[request["task"]]:
-            # Without memory for it the fork tries again, and says so.
-            with contextlib.suppress(Exception):
-                importlib.import_module(module, __package__)
+        _load(request["task"])
         if os.fork() == 0:
             requests.close()
             _mind(request, socket.socket(fileno=numbers[0]))
         for other in numbers:
             os.close(other)
+
+
+def _load(task):
+    """Load what a task needs; without memory for it the fork tries again, and says so."""
+    for module in foreign_child.NEEDS[task]:
+        with contextlib.suppress(Exception):
+            importlib.import_module(module, __package__)
 
 
 def _mind(request, asker):
@@ -96,4 +104,4 @@ def _read(request, said):
 
 
 if __name__ == "__main__":
-    sys.exit(main(sys.argv[1]))
+    sys.exit(main(*sys.argv[1:]))

@@ -8,7 +8,7 @@ from ..problems import Problem
 from ..recipe import Medium
 from .export import in_metres
 from .foreign import read_volume
-from .meshes import UNITS, UPS
+from .units import UNITS, UPS
 
 MEDIUM = "soft_mound_medium"
 

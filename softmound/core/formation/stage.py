@@ -2,6 +2,7 @@
 sun. And stages of anybody's read as flocks.
 """
 
+import functools
 import os
 import pathlib
 
@@ -9,6 +10,7 @@ import numpy as np
 
 from ..aside import put_in_place, shown
 from ..directions import direction_of
+from ..exchange.units import UNITS
 from ..light.camera import camera_of
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
@@ -165,8 +167,6 @@ def _file_to_metres(source):
 
 def _to_metres(unit, up):
     """Rows of axes from a file's numbers to metres with y up."""
-    from ..exchange.meshes import UNITS
-
     return UNITS[unit] * (np.array([[1.0, 0.0, 0.0], [0.0, 0.0, -1.0], [0.0, 1.0, 0.0]]) if up == "z" else np.eye(3))
 
 
@@ -220,7 +220,7 @@ def read_stage(path, name="Flock"):
     except Exception as error:  # of the library's own kinds
         raise Problem("{}: cannot be read as USD; check the file.", shown(path)) from error
     unit, up = UsdGeom.GetStageMetersPerUnit(stage), UsdGeom.GetStageUpAxis(stage)
-    members = []
+    members, measured = [], functools.cache(_measured)  # many stand there for one file
     for prim in stage.Traverse(Usd.TraverseInstanceProxies()):
         if not prim.IsA(UsdVol.Volume):
             continue
@@ -235,22 +235,28 @@ def read_stage(path, name="Flock"):
             matrix = np.array(UsdGeom.Xformable(prim).ComputeLocalToWorldTransform(Usd.TimeCode.Default()))
             # An instance has its name from the prim that stands for it.
             owner = prim.GetParent() if prim.IsInstanceProxy() else prim
-            members.append(_member(owner.GetName(), os.path.relpath(there, path.absolute().parent), matrix, unit, up, there))
+            file = os.path.relpath(there, path.absolute().parent)
+            members.append(_member(owner.GetName(), file, matrix, unit, up, *measured(there)))
     if not members:
         raise Problem("{}: holds no volume with an OpenVDB file; there is nothing to place.", shown(path))
     return Flock(name=name, members=tuple(members[:MOST_MEMBERS]))
 
 
-def _member(name, file, matrix, unit, up, there):
-    from ..exchange.meshes import in_metres
+def _measured(file):
+    """Where the cloud of a file stands, in metres, and the axes of metres in the file's own numbers."""
     from ..exchange.stated import read_density
 
-    axes, place = matrix[:3, :3].T, matrix[3, :3]
-    grid, _, stated = read_density(there)
-    # The stage is about the file's own numbers, a member about metres.
-    axes = axes @ np.linalg.inv(_to_metres(stated["unit"], stated["up"])).T
+    grid, _, stated = read_density(file)
     low, high = (grid.world(corner) for corner in grid.active_bounds())
     base = np.array([(low[0] + high[0]) / 2.0, low[1], (low[2] + high[2]) / 2.0])
+    return base, np.linalg.inv(_to_metres(stated["unit"], stated["up"])).T
+
+
+def _member(name, file, matrix, unit, up, base, from_metres):
+    from ..exchange.meshes import in_metres
+
+    # The stage is about the file's own numbers, a member about metres.
+    axes, place = matrix[:3, :3].T @ from_metres, matrix[3, :3]
     stands = axes @ base + place
     if up == "Z":
         axes = np.array([[1.0, 0.0, 0.0], [0.0, 0.0, 1.0], [0.0, -1.0, 0.0]]) @ axes

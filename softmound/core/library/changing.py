@@ -20,8 +20,8 @@ from ..recipe import Mound, read_mound
 from ..regular import Folder
 from ..volume.digest import values_digest
 from ..volume.halved import reduced
-from .asset import FACTS, NAMED, asset_folder, claimed_folder, sealed, sweep_leftovers
 from .delivery import built
+from .folders import FACTS, NAMED, asset_folder, claimed_folder, sealed, sweep_leftovers
 from .handoff import HANDOFF, handoff_text, usd_text
 from .placement import in_file_of
 from .shelf import as_stated, listed, read_version, refuse_unsealed

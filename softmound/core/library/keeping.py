@@ -17,9 +17,9 @@ from ..volume.halved import reduced
 from ..volume.tree import SPAN
 from ..volume.twin import node_corners
 from ..volume.windows import read_window, window_differs
-from .asset import ASIDE, FACTS, RETIRED, claimed_folder, next_version
 from .changing import mended
 from .delivery import built
+from .folders import ASIDE, FACTS, RETIRED, claimed_folder, next_version
 from .frames import later
 from .placement import in_file_of
 from .shelf import read_version, verify, versions_in

@@ -5,7 +5,8 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..exchange.export import exported, in_metres, origin_of
-from ..exchange.meshes import UNITS, from_metres
+from ..exchange.meshes import from_metres
+from ..exchange.units import UNITS
 from ..volume.bricks import BrickGrid
 
 
@@ -16,7 +17,7 @@ class InFile:
     Attributes
     ----------
     unit : str
-        One of `exchange.meshes.UNITS`.
+        One of `exchange.units.UNITS`.
     up : str
         "y" or "z".
     at : tuple of float

@@ -8,8 +8,9 @@ at once.
 
 import numpy as np
 
-from ..kernels import call, each, f32, kernel, prange, serial, u64
-from ..lanes import four_at, put
+from ..kernels import call, each, f32, kernel, prange, serial, u64, when_needed
+
+lanes = when_needed("softmound.core.lanes")
 
 LIGHTS = 4
 """Lights that are solved at once."""
@@ -39,7 +40,7 @@ def _relax_slab(thick, absorbed, source, phi, x, parity):
             own = flat[at]
             if own <= EMPTY:
                 continue
-            total = four_at(source, u64(at * LIGHTS))
+            total = lanes.four_at(source, u64(at * LIGHTS))
             conducted = f32(0)
             for step in (up, -up, on, -on, 1, -1):
                 other = flat[at + step]
@@ -48,13 +49,13 @@ def _relax_slab(thick, absorbed, source, phi, x, parity):
                 else:
                     c = f32(1) / (f32(1.5) * (own + other) + _THIN)
                     conducted += c
-                    total = total + c * four_at(phi, u64((at + step) * LIGHTS))
-            before = four_at(phi, u64(at * LIGHTS))
+                    total = total + c * lanes.four_at(phi, u64((at + step) * LIGHTS))
+            before = lanes.four_at(phi, u64(at * LIGHTS))
             if absorbing:
-                found = total / (four_at(absorbed, u64(at * LIGHTS)) + conducted)
+                found = total / (lanes.four_at(absorbed, u64(at * LIGHTS)) + conducted)
             else:
                 found = total * (f32(1) / conducted)
-            put(phi, u64(at * LIGHTS), before + OVER * (found - before))
+            lanes.put(phi, u64(at * LIGHTS), before + OVER * (found - before))
 
 
 @kernel

@@ -15,19 +15,10 @@ import math
 
 import numpy as np
 
-from ..kernels import call, each, f32, kernel, prange, u64
-from ..lanes import (
-    larger,
-    one_quarter_each,
-    put,
-    quarter_0,
-    quarter_1,
-    quarter_2,
-    quarter_3,
-    quarters_summed,
-    sixteen_at,
-)
+from ..kernels import call, each, f32, kernel, prange, u64, when_needed
 from .diffusion import LIGHTS, solved
+
+lanes = when_needed("softmound.core.lanes")
 
 ROUND = 6
 """Directions of the same height."""
@@ -80,24 +71,24 @@ def _walk(thick, slots, source, ways, forward, entering, out):
     """Moments of the mean radiance in each cell along three directions, with what enters from outside."""
     nx, ny, nz = thick.shape
     one = f32(1)
-    ax = sixteen_at(ways, u64(0))
-    ay = sixteen_at(ways, u64(16))
-    az = sixteen_at(ways, u64(32))
-    dx = sixteen_at(ways, u64(48))
-    dy = sixteen_at(ways, u64(64))
-    dz = sixteen_at(ways, u64(80))
-    counts = sixteen_at(ways, u64(96))
-    incoming = sixteen_at(entering, u64(0))
+    ax = lanes.sixteen_at(ways, u64(0))
+    ay = lanes.sixteen_at(ways, u64(16))
+    az = lanes.sixteen_at(ways, u64(32))
+    dx = lanes.sixteen_at(ways, u64(48))
+    dy = lanes.sixteen_at(ways, u64(64))
+    dz = lanes.sixteen_at(ways, u64(80))
+    counts = lanes.sixteen_at(ways, u64(96))
+    incoming = lanes.sixteen_at(entering, u64(0))
     across = ax + ay + az
     share = one / across
     sheet = np.empty(ny * nz * 16, np.float32)
     line = np.empty(nz * 16, np.float32)
     for n in range(ny * nz):
-        put(sheet, u64(n * 16), incoming)
+        lanes.put(sheet, u64(n * 16), incoming)
     for i in range(nx):
         x = i if forward[0] else nx - 1 - i
         for n in range(nz):
-            put(line, u64(n * 16), incoming)
+            lanes.put(line, u64(n * 16), incoming)
         for j in range(ny):
             y = j if forward[1] else ny - 1 - j
             last = incoming
@@ -105,8 +96,8 @@ def _walk(thick, slots, source, ways, forward, entering, out):
                 z = k if forward[2] else nz - 1 - k
                 on_sheet = u64((y * nz + z) * 16)
                 on_line = u64(z * 16)
-                above = sixteen_at(sheet, on_sheet)
-                beside = sixteen_at(line, on_line)
+                above = lanes.sixteen_at(sheet, on_sheet)
+                beside = lanes.sixteen_at(line, on_line)
                 mean = ax * above + ay * beside + az * last
                 own = thick[x, y, z]
                 slot = slots[x, y, z]
@@ -114,20 +105,20 @@ def _walk(thick, slots, source, ways, forward, entering, out):
                 # cells light goes as it came; nothing is lost in them.
                 lean = f32(2)
                 if own > f32(0):
-                    moments = sixteen_at(source, u64(slot * CELL))
-                    light = larger(quarter_0(moments) + dx * quarter_1(moments) + dy * quarter_2(moments)
-                                   + dz * quarter_3(moments), f32(0))
+                    moments = lanes.sixteen_at(source, u64(slot * CELL))
+                    light = lanes.larger(lanes.quarter_0(moments) + dx * lanes.quarter_1(moments) + dy * lanes.quarter_2(moments)
+                                   + dz * lanes.quarter_3(moments), f32(0))
                     lean = one + one / (one + own * f32(0.08))
                     mean = (lean * mean + own * light) / (lean * across + own)
                 else:
                     mean = mean * share
-                put(sheet, on_sheet, larger(above + lean * (mean - above), f32(0)))
-                put(line, on_line, larger(beside + lean * (mean - beside), f32(0)))
-                last = larger(last + lean * (mean - last), f32(0))
+                lanes.put(sheet, on_sheet, lanes.larger(above + lean * (mean - above), f32(0)))
+                lanes.put(line, on_line, lanes.larger(beside + lean * (mean - beside), f32(0)))
+                last = lanes.larger(last + lean * (mean - last), f32(0))
                 if slot >= 0:
-                    put(out, u64(slot * CELL), one_quarter_each(
-                        quarters_summed(mean * counts), quarters_summed(mean * dx), quarters_summed(mean * dy),
-                        quarters_summed(mean * dz)))
+                    lanes.put(out, u64(slot * CELL), lanes.one_quarter_each(
+                        lanes.quarters_summed(mean * counts), lanes.quarters_summed(mean * dx), lanes.quarters_summed(mean * dy),
+                        lanes.quarters_summed(mean * dz)))
 
 
 @each("ways")

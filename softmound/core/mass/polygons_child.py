@@ -23,6 +23,8 @@ def main(gigabytes):
     gigabytes : str
         Limit of the address space.
     """
+    from .. import compiling  # noqa: F401  (before there is a limit)
+
     limit = int(gigabytes) * 2**30
     resource.setrlimit(resource.RLIMIT_AS, (limit, limit))
     resource.setrlimit(resource.RLIMIT_CORE, (0, 0))

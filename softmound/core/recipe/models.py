@@ -5,7 +5,7 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 """
 
 from functools import cache
-from typing import Annotated, ClassVar, Literal
+from typing import Annotated, ClassVar, Literal, get_args, get_origin
 
 from pydantic import ConfigDict, Field, model_validator
 
@@ -442,10 +442,27 @@ class Mound(Value):
         return own
 
 
+def _stated(kind, marks):
+    """Limits among the marks of a type, or of the first of the types it is made of that has some."""
+    flat = [stated for mark in marks for stated in getattr(mark, "metadata", [mark])]
+    most = next((stated.le for stated in flat if hasattr(stated, "le")), None)
+    if most is not None:
+        return next((stated.ge for stated in flat if hasattr(stated, "ge")), None), most
+    if get_origin(kind) is Annotated:
+        return _stated(get_args(kind)[0], kind.__metadata__)
+    parts = get_args(kind)
+    # Of a row of any length the limits are its parts' own.
+    within = (_stated(part, ()) for part in parts if ... not in parts)
+    return next((found for found in within if found is not None), None)
+
+
 @cache
-def _properties(model):
-    """Fields of a model as JSON schema; making it takes milliseconds, and every control asks."""
-    return model.model_json_schema()["properties"]
+def _limits(model, field):
+    stated = model.model_fields[field]
+    found = _stated(stated.annotation, stated.metadata)
+    if found is None:
+        raise KeyError(f"{field} has no limits")
+    return found
 
 
 def limits(model, field):
@@ -463,8 +480,4 @@ def limits(model, field):
     (float, float)
         Inclusive limits.
     """
-    entry = _properties(model if isinstance(model, type) else type(model))[field]
-    for option in [entry, *entry.get("anyOf", []), *entry.get("prefixItems", [])]:
-        if "maximum" in option:
-            return option["minimum"], option["maximum"]
-    raise KeyError(f"{field} has no limits")
+    return _limits(model if isinstance(model, type) else type(model), field)

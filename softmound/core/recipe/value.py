@@ -26,7 +26,7 @@ class Value(BaseModel):
     # Beside the fields, where neither comparing nor copying nor writing sees it.
     __slots__ = ("_mark",)
 
-    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False)
+    model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False, defer_build=True)
 
     @property
     def mark(self):

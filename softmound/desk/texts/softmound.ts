@@ -5,11 +5,6 @@
     <name>desk</name>
     <message>
         <location filename="softmound/desk/application.py" />
-        <source>There is no screen to open on; start it from a desktop session.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
         <source>You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.</source>
         <translation type="unfinished" />
     </message>
@@ -21,56 +16,6 @@
     <message>
         <location filename="softmound/desk/application.py" />
         <source>Not all could be compiled; what is missing is compiled when it is needed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Soft Mound was ended from outside last time, without being closed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Soft Mound crashed last time. What it was doing is written in its log.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>The work on {} was recovered.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>There was no work to recover: everything had been saved, or was left as it was.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>The log is {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>“{}” was not saved when Soft Mound ended last time. Its work was kept.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Recover it</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Throw it away</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Ask again later</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -964,6 +909,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/opening.py" />
+        <source>There is no screen to open on; start it from a desktop session.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/overlays.py" />
         <source>Altitude rail: base and top level</source>
         <translation type="unfinished" />
@@ -1200,6 +1150,56 @@
     <message>
         <location filename="softmound/desk/ramp_field.py" />
         <source>Colour of the stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Soft Mound was ended from outside last time, without being closed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Soft Mound crashed last time. What it was doing is written in its log.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>The work on {} was recovered.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>There was no work to recover: everything had been saved, or was left as it was.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>The log is {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>“{}” was not saved when Soft Mound ended last time. Its work was kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Recover it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Throw it away</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/recovery.py" />
+        <source>Ask again later</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -8,7 +8,7 @@ from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QPixmap
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QLineEdit, QVBoxLayout
 
-from ....core.exchange.meshes import UNITS, UPS
+from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
 from ....core.library.frames import RATE
 from ... import style

@@ -68,6 +68,7 @@ def silhouette(form):
     """
     path = QPainterPath()
     path.setFillRule(Qt.FillRule.WindingFill)
+    middle = sculpted(form).centre
     home = sculpted(form).model_copy(update={"centre": (0.0, 0.0, 0.0)})
 
     def ball(x, y, radius):
@@ -90,7 +91,7 @@ def silhouette(form):
         path.addPolygon(_profile(placed(home, scattered(vertices, faces, SCATTERED, np.random.default_rng(1))[0])))
     if not form.dabbed:
         try:
-            for x, y, _, radius in balls_of(home)[:MOST_DRAWN]:
+            for x, y, _, radius in balls_of(form)[:MOST_DRAWN] - (*middle, 0.0):
                 ball(x, y, radius)
         except Problem:
             pass  # the picture says it
