@@ -36,7 +36,7 @@ class Late:
     def __init__(self, make, function=None):
         self._make, self._made = make, None
         if function is not None:
-            functools.update_wrapper(self, function)
+            functools.update_wrapper(self, function, updated=())  # what it holds is its own
 
     def now(self):
         """What was made."""

@@ -5,7 +5,7 @@ import pathlib
 import sys
 
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QColor, QPainter, QPen, QPixmap
+from PyQt6.QtGui import QPainter, QPen, QPixmap
 from PyQt6.QtWidgets import QApplication, QLabel
 
 from ..core.problems import Problem
@@ -64,7 +64,7 @@ def _drawn(name, ratio):
     painter.save()
     painter.translate(14, 11)
     painter.setPen(Qt.PenStyle.NoPen)
-    painter.setBrush(QColor("#e8e4da") if style.PANEL.lightness() < 128 else style.FAINT)
+    painter.setBrush(style.TEXT if style.PANEL.lightness() < 128 else style.FAINT)
     painter.setClipRect(QRectF(0, 0, 128, BASE - 3))
     for x, y, radius in LUMPS:
         painter.drawEllipse(QPointF(x, y), radius, radius)

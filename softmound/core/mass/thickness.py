@@ -65,7 +65,7 @@ def _nearest(n, places, points, out):
         far[k] = across * across + up * up + on * on
         least = min(least, far[k])
     k = 0
-    while far[k] > least:
+    while k < points.shape[1] - 1 and far[k] > least:
         k += 1
     out[n] = k
 
@@ -100,13 +100,14 @@ def inner_balls(vertices, faces, samples=SAMPLES):
     points = (shares[..., None] * corners[at]).sum(axis=1)
     normals = (shares[..., None] * _smooth_normals(np.asarray(faces), across)[at]).sum(axis=1)
     normals /= np.linalg.norm(normals, axis=1, keepdims=True)
+    middle = points.mean(axis=0)  # from which float32 is fine enough
     radii = np.full(samples, float(np.ptp(points, axis=0).max()) / 2.0)
     for step in (COARSE, 1):  # among a few points first, which brings most of them nearly to their end
         among, going = np.arange(0, samples, step), np.arange(samples)
-        near, places = np.empty(samples, np.int64), np.ascontiguousarray((points[among] - points.mean(axis=0)).T, np.float32)
+        near, places = np.empty(samples, np.int64), np.ascontiguousarray((points[among] - middle).T, np.float32)
         for _ in range(ROUNDS):
             p, n, r = points[going], normals[going], radii[going]
-            _nearest((p - r[:, None] * n - points.mean(axis=0)).astype(np.float32), places, near[: len(going)])
+            _nearest((p - r[:, None] * n - middle).astype(np.float32), places, near[: len(going)])
             found = among[near[: len(going)]]
             to = p - points[found]
             toward, far = np.einsum("ij,ij->i", n, to), np.linalg.norm(to - r[:, None] * n, axis=1)
