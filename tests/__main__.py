@@ -40,19 +40,21 @@ SECONDS = pathlib.Path(os.environ.get("XDG_CACHE_HOME") or pathlib.Path.home() /
 """How long each class took when it last ran."""
 UNKNOWN = 8.0
 """Seconds of a class that has not run yet."""
+SLOW, SHOWN = 0.5, 40
+"""Seconds from which a test is told of by itself, and how many of them are."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
-_SLOW = re.compile(r"^ +([0-9.]+) s  (\S+)$", re.MULTILINE)
+_SLOW = re.compile(r"^ +([0-9.]+) s +([0-9.]+) of the processor  (\S+)$", re.MULTILINE)
 
 
 class TimedResult(unittest.TextTestResult):
-    """Also keeps how long the slow tests took, so that the suite can be kept short."""
+    """Also keeps how long the slow tests took, and how much of the processor, so that the suite can be kept short."""
 
     def __init__(self, *args, **options):
         super().__init__(*args, **options)
         self.slow = []
 
     def startTest(self, test):
-        self._began = time.monotonic()
+        self._began = time.monotonic(), sum(os.times()[:4])
         super().startTest(test)
 
     def addError(self, test, err):
@@ -70,9 +72,9 @@ class TimedResult(unittest.TextTestResult):
 
     def stopTest(self, test):
         super().stopTest(test)
-        taken = time.monotonic() - self._began
-        if taken > 2.0:
-            self.slow.append((taken, test.id()))
+        taken, used = time.monotonic() - self._began[0], sum(os.times()[:4]) - self._began[1]
+        if taken > SLOW:
+            self.slow.append((used, taken, test.id()))
 
 
 def run(names):
@@ -97,8 +99,7 @@ def run(names):
         suite = unittest.defaultTestLoader.loadTestsFromNames(
             [f"tests.{name.removeprefix('tests.')}" for name in names])
         result = unittest.TextTestRunner(verbosity=2, stream=sys.stdout, resultclass=TimedResult).run(suite)
-    for seconds, name in sorted(result.slow, reverse=True)[:12]:
-        print(f"{seconds:6.1f} s  {name}")
+    print_slow(result.slow)
     # Parts of a test are listed each by itself; a test that fails counts once.
     failed = len({getattr(test, "test_case", test).id() for test, _ in result.failures + result.errors}
                  | {test.id() for test in result.unexpectedSuccesses})
@@ -158,9 +159,9 @@ def nursery():
                 finally:
                     sys.stdout.flush()
                     os._exit(code)
-            _, status = os.waitpid(child, 0)
+            _, status, used = os.wait4(child, 0)
             heard.seek(0)
-            text = heard.read()
+            text = f"{heard.read()}{used.ru_utime + used.ru_stime:6.0f} s of the processor"
         if os.WIFSIGNALED(status):
             text += f"\n{line.strip()} was ended by signal {os.WTERMSIG(status)}"
         print(json.dumps(text), file=said, flush=True)
@@ -200,9 +201,9 @@ def run_all():
                 counts = _COUNTS.findall(said)
                 with lock:
                     seconds[name] = round(took, 1)
-                    print(f"{said}\n{took:6.0f} s in all of {name}", flush=True)
+                    print(f"{said},{took:6.0f} s in all of {name}", flush=True)
                     total[:] = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
-                    longest.extend((float(each), test) for each, test in _SLOW.findall(said))
+                    longest.extend((float(used), float(taken), test) for taken, used, test in _SLOW.findall(said))
         nursery.close()
 
     def one_thread():
@@ -224,9 +225,14 @@ def run_all():
     with contextlib.suppress(OSError):
         SECONDS.parent.mkdir(parents=True, exist_ok=True)
         SECONDS.write_text(json.dumps(seconds))
-    for took, name in sorted(longest, reverse=True)[:12]:
-        print(f"{took:6.1f} s  {name}")
+    print_slow(longest)
     return tuple(total)
+
+
+def print_slow(tests):
+    """Print the tests that use the processor for longest: sequence of (seconds of it, seconds, name)."""
+    for used, taken, name in sorted(tests, reverse=True)[:SHOWN]:
+        print(f"{taken:6.1f} s {used:6.1f} of the processor  {name}")
 
 
 def _left_out():

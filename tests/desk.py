@@ -12,15 +12,14 @@ import unittest.mock
 
 import numpy as np
 from PyQt6 import sip
-from PyQt6.QtCore import QEvent, QPoint, QPointF, Qt, QTimer, qInstallMessageHandler
+from PyQt6.QtCore import QEvent, QEventLoop, QPoint, QPointF, Qt, QTimer, qInstallMessageHandler
 from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
-from softmound.core.engine import painter
 from softmound.core.engine.kept import KeptGrids
+from softmound.core.light.coarse import QUICK
 from softmound.core.recipe import write_mound
-from softmound.desk import window as window_module
 from softmound.desk.collecting import Collecting
 from softmound.desk.picture import Picture
 from softmound.desk.stations.registry import STATIONS
@@ -32,10 +31,11 @@ from .scenes import lumpy_mound
 PASSES = 2
 """Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""
 
-RATIO = 0.5
-"""Pixels of a picture for one of the widget's, in either direction: a quarter of the rays of those that a screen has."""
+RATIO = 0.35
+"""Pixels of a picture for one of the widget's, in either direction: an eighth of the rays of those that a screen has."""
 SIZE = (1010, 800)
 """Of the window: pictures take half the time of those at its usual size."""
+LOOKS = 10
 LEFT, RIGHT = Qt.MouseButton.LeftButton, Qt.MouseButton.RightButton
 NONE, SHIFT = Qt.KeyboardModifier.NoModifier, Qt.KeyboardModifier.ShiftModifier
 
@@ -87,16 +87,14 @@ class DeskTest(unittest.TestCase):
         self.application = application()
         FAULTS.clear()
         self.addCleanup(self.check_faults)
-        for owner, name, value in ((painter, "PASSES", PASSES), (window_module, "PASSES", PASSES),
-                                   (Picture, "ratio", lambda _: self.ratio)):
-            patch = unittest.mock.patch.object(owner, name, value)
-            patch.start()
-            self.addCleanup(patch.stop)
+        patch = unittest.mock.patch.object(Picture, "ratio", lambda _: self.ratio)
+        patch.start()
+        self.addCleanup(patch.stop)
         self._folder = tempfile.TemporaryDirectory()
         self.folder = pathlib.Path(self._folder.name)
         self.path = self.folder / "lumpy.mound"
         mound = lumpy_mound()
-        self.mound = mound.edited(voxels=mound.voxels.edited(draft=0.9))
+        self.mound = mound.edited(voxels=mound.voxels.edited(draft=1.2))
         write_mound(self.path, self.mound)
         self.shown = []
         self.window = None
@@ -120,8 +118,10 @@ class DeskTest(unittest.TestCase):
         """Open a window on the saved mound and wait for its first picture."""
         window = self.window = Window(self.folder / "library", self.kinds)
         window.builder.kept = KeptGrids(self.folder / "kept")
+        window.lays_out_ahead = False
         painting = window.looking.painter
         painting.sharpens, painting.settles, painting.reduces = self.sharpens, self.settles, self.reduces
+        painting.resting, painting.passes = QUICK, PASSES
         window.document.read(self.path)
         window.looking.shown.connect(self.shown.append)
         window.resize(*SIZE)
@@ -139,11 +139,11 @@ class DeskTest(unittest.TestCase):
         self.window = None
 
     def until(self, condition, seconds=60):
-        """Let the interface work until something is so."""
-        ends = time.monotonic() + seconds
+        """Let the interface work until something is so; what no event tells of is looked at every `LOOKS` milliseconds."""
+        ends, looks = time.monotonic() + seconds, QTimer(interval=LOOKS)
+        looks.start()
         while not condition():
-            self.application.processEvents()
-            time.sleep(0.002)
+            self.application.processEvents(QEventLoop.ProcessEventsFlag.WaitForMoreEvents)
             self.assertLess(time.monotonic(), ends, "the window did not get there")
 
     def rest(self):

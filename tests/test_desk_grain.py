@@ -236,7 +236,7 @@ class Ruler(GrainTest):
 
     def test_the_limit_of_the_draft_or_of_the_final_voxel(self):
         ruler = self.grain.tray.ruler
-        self.assertEqual(ruler.voxel(), 0.9)
+        self.assertEqual(ruler.voxel(), self.mound.voxels.draft)
         self.click(self.grain.tray.final)
         self.assertEqual(ruler.voxel(), self.window.document.mound.voxels.final)
 

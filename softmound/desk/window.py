@@ -1,12 +1,11 @@
 """The window: strip, picture, tray, settings and bars, and the stations that fill them."""
 
-from PyQt6.QtCore import Qt
+from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QAction, QKeySequence, QShortcut
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QInputDialog, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
 from ..core.engine.density import span_of
 from ..core.engine.kept import KeptGrids
-from ..core.engine.painter import PASSES
 from ..core.engine.stages import Stages
 from ..core.recipe import Problem
 from ..core.recipe.places import changed
@@ -43,7 +42,9 @@ from .tour import Tour
 from .words import tr
 
 TRAY_HEIGHT = 176
-SETTINGS_WIDTH = 300
+SETTINGS_WIDTH = 320
+AHEAD = 150
+"""Milliseconds between stations that are laid out before somebody opens them."""
 
 
 class Window(QMainWindow):
@@ -73,6 +74,8 @@ class Window(QMainWindow):
         What leaves the desk.
     stations : dict of str to Station
         By their words, in the order of the work.
+    lays_out_ahead : bool
+        Once a picture is there, stations are laid out that nobody has opened yet.
     """
 
     def __init__(self, library, kinds=STATIONS, painter=None):
@@ -99,6 +102,9 @@ class Window(QMainWindow):
         self.tour = Tour(self)
         self.empty_card = EmptyCard(self.document, self.picture)
         self.setAcceptDrops(True)
+        self.lays_out_ahead = True
+        self._ahead = QTimer(self, interval=AHEAD)
+        self._ahead.timeout.connect(self._lay_out_next)
         self._connect()
         for station in self.stations.values():
             station.join()
@@ -129,10 +135,7 @@ class Window(QMainWindow):
         middle.addWidget(self.trays)
         row.addWidget(self.panels)
         self.trays.setFixedHeight(TRAY_HEIGHT)
-        for station in self.stations.values():
-            self.trays.addWidget(station.tray)
-            self.panels.addWidget(station.settings)
-        self.panels.setFixedWidth(max(SETTINGS_WIDTH, *(s.settings.least_width() for s in self.stations.values())))
+        self.panels.setFixedWidth(SETTINGS_WIDTH)
         self.status = StatusBar(self.jobs)
         column.addWidget(self.status)
 
@@ -200,6 +203,7 @@ class Window(QMainWindow):
         """
         self.strip.open(name)
         station = self.station
+        self._lay_out_station(station)
         self.trays.setCurrentWidget(station.tray)
         self.panels.setCurrentWidget(station.settings)
         self.picture.want_dome(station.dome)
@@ -207,6 +211,20 @@ class Window(QMainWindow):
         self.show_steps()
         self._show_station()
         self.looking.look(self.looking.way)
+
+    def _lay_out_station(self, station):
+        for stack, page in ((self.trays, station.tray), (self.panels, station.settings)):
+            if stack.indexOf(page) < 0:
+                stack.addWidget(page)
+        self.panels.setFixedWidth(max(self.panels.minimumWidth(), station.settings.least_width()))
+
+    def _lay_out_next(self):
+        """Lay out a station that nobody has opened yet, so that it opens at once."""
+        left = [station for station in self.stations.values() if not station.laid_out]
+        if left:
+            self._lay_out_station(left[0])
+        if len(left) <= 1:
+            self._ahead.stop()
 
     def show_hand(self):
         """Give the picture the hand and the tools of the open station, or those of the cut."""
@@ -291,13 +309,16 @@ class Window(QMainWindow):
     def _shown(self, answer):
         """A picture is on the screen: say its facts, and once it is at rest show its miniatures."""
         self.status.show_answer(answer)
+        if self.lays_out_ahead and not answer.request.moving:
+            self.lays_out_ahead = False
+            self._ahead.start()
         self.empty_card.show_answer(answer)
         if answer.request.placed is not None:
             if self.station.placed() is None and answer.request.number == self.looking.newest:
                 self._show_made(FRESH)  # a frame of its growth: the mound is what it was
             return  # it is not the mound that is seen
         empty = answer.grid.brick_bounds() is None
-        if answer.ahead is None and not (empty and answer.passes == PASSES):
+        if answer.ahead is None and not (empty and answer.passes == self.looking.painter.passes):
             return
         for name, station in self.stations.items():
             if station.made:

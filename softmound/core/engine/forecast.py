@@ -153,13 +153,16 @@ class Forecast:
     corrections: tuple = (1.0, 1.0)
 
     def _within(self, low, high):
-        # Between the points' distances the count rises evenly: no steps in the cost line.
-        rank = np.arange(len(self.distances))
-        if not len(rank):
-            return 0.0
-        last = float(len(rank))
-        upper = np.interp(high, self.distances, rank, left=0.0, right=last)
-        return (upper - np.interp(low, self.distances, rank, left=0.0, right=last)) * self.volume
+        return (self._below(high) - self._below(low)) * self.volume
+
+    def _below(self, distance):
+        """How many points have less; between the points' distances the count rises evenly: no steps in the cost line."""
+        distances = self.distances
+        at = int(distances.searchsorted(np.float32(distance), "right"))
+        if at in (0, len(distances)):
+            return float(at)
+        before, after = float(distances[at - 1]), float(distances[at])
+        return at - 1 + min(max((distance - before) / (after - before), 0.0), 1.0)
 
     def bricks(self, voxel):
         """Bricks that will be computed.

@@ -213,10 +213,15 @@ class Painter:
         Put Draft light right by paths once the hand rests.
     reduces : bool
         Make the miniatures of the stations once the hand rests.
+    resting : Fineness
+        Of the lattices that the light of a picture at rest is read from.
+    passes : int
+        Rays for each pixel at rest.
     """
 
     def __init__(self, deliver=None, stages=None):
         self.sharpens = self.settles = self.reduces = True
+        self.resting, self.passes = RESTING, PASSES
         self.stages = Stages() if stages is None else stages
         self._small = Stages(self.stages.cache)
         self.deliver = (lambda _answer: None) if deliver is None else deliver
@@ -363,14 +368,13 @@ class Painter:
             *_, last = self._rested(replace(request, grid=grid), camera, ticket, begun, SHARP, scene)
             yield replace(last, request=request, members=made.members)
 
-    def _rested(self, request, camera, ticket, begun, fine=RESTING, scene=None):
+    def _rested(self, request, camera, ticket, begun, fine=None, scene=None):
         """The picture of a request's grid: a coarse one while the hand moves, else ever smoother ones."""
         mound, grid, key = request.mound, request.grid, request.key
         clays = {"clay": (True,), "slice": (True,), "both": (True, False)}.get(request.way, (False,))
         scene = self.stages.scene(mound, grid, key) if scene is None else scene
         cut = self._cut_facts(request, grid, key) if request.way == "slice" else None
-        if request.moving:
-            fine = self._moving_light(scene)
+        fine = self._moving_light(scene) if request.moving else fine or self.resting
         shadow = NO_SHADOW if clays[-1] else self.stages.shadow(scene, fine, ticket)
         over = None  # made with the first picture, and put over each that refines it
 
@@ -398,7 +402,7 @@ class Painter:
                           exposure=0.0 if light is None else light.exposure)
 
         if not scene.clouds:
-            yield answer([empty_layers(camera)] * len(clays), 1, PASSES)
+            yield answer([empty_layers(camera)] * len(clays), 1, self.passes)
             return
         if request.moving:
             stride = self._stride
@@ -411,13 +415,13 @@ class Painter:
             yield answer(layers, stride, 0)
             return
         total = [0.0] * len(clays)
-        for nth in range(PASSES):
+        for nth in range(self.passes):
             for n, clay in enumerate(clays):
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
-            if nth + 1 in (1, 2, 4, PASSES):
+            if nth + 1 in (1, 2, 4, self.passes):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
         if self.settles and not clays[-1] and request.way != "true":  # which begins with paths of its own
-            yield answer([layers / np.float32(PASSES) for layers in total], 1, PASSES, settle=True)
+            yield answer([layers / np.float32(self.passes) for layers in total], 1, self.passes, settle=True)
 
     def _sharpened(self, request, camera, ticket, draft):
         """Pictures of the mound at ever finer voxels, down to its final one or to what a pixel can show."""
@@ -440,7 +444,7 @@ class Painter:
         """
         light = request.mound.light
         tracer = paths_of(self.stages, scene, camera, alone=request.alone, ticket=ticket)
-        shadow = self.stages.shadow(scene, RESTING, ticket)  # as in the picture that it takes the place of
+        shadow = self.stages.shadow(scene, self.resting, ticket)  # as in the picture that it takes the place of
         behind = behind_of(made.radiance, light, camera, shadow=shadow)
         begun = shown = time.perf_counter()
         turns, took = 0, 0.0
@@ -505,7 +509,7 @@ class Painter:
 
     def _moving_light(self, scene):
         """Light of the last resting picture serves when only the view moves."""
-        known = (fine for fine in (SHARP, RESTING) if self.stages.lattice_key(scene, fine) in self.stages.cache)
+        known = (fine for fine in (SHARP, self.resting) if self.stages.lattice_key(scene, fine) in self.stages.cache)
         return next(known, QUICK)
 
     def _adapt(self, march, before):

@@ -1,5 +1,7 @@
 """What the window iterates over: a page of the application, and what it has to offer."""
 
+from functools import cached_property
+
 from PyQt6.QtCore import QObject
 
 from ...core.mass.pick import Picker
@@ -36,7 +38,6 @@ class Station(QObject):
         Key of the one in hand.
     hand : object or None
         Takes gestures in the picture: press, drag, release, double, hover, paint.
-    tray, settings : QWidget
     """
 
     name = ""
@@ -51,9 +52,40 @@ class Station(QObject):
         super().__init__(window)
         self.window, self.document = window, window.document
         self.hand = None
-        self.tray = None
-        self.settings = None
         self._picker = (None, None)
+
+    @cached_property
+    def tray(self):
+        """Below the picture: QWidget, made when it is first asked for."""
+        return self.make_tray()
+
+    @cached_property
+    def settings(self):
+        """Beside the picture: SettingsPanel, made when it is first asked for."""
+        return self.make_settings()
+
+    @property
+    def laid_out(self):
+        """Whether somebody has asked for its tray: nothing need be shown in it before."""
+        return "tray" in vars(self)
+
+    def make_tray(self):
+        """Make the tray.
+
+        Returns
+        -------
+        QWidget
+        """
+        raise NotImplementedError
+
+    def make_settings(self):
+        """Make the settings.
+
+        Returns
+        -------
+        SettingsPanel
+        """
+        raise NotImplementedError
 
     def join(self):
         """Follow what happens elsewhere in the window; called once, when all of it is there."""

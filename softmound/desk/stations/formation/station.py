@@ -61,9 +61,14 @@ class FormationStation(Station):
         super().__init__(window)
         self.sky, self.files = Sky(self, window.tell), FlockFiles(self)
         self.chosen, self._spread_name, self._sources, self._known = [], "", {}, None
-        self.tray, self.settings = FormationTray(self), FormationSettings(self)
         self.hand = self._members_hand = MemberHand(self)
         self.sky.changed.connect(self._changed)
+
+    def make_tray(self):
+        return FormationTray(self)
+
+    def make_settings(self):
+        return FormationSettings(self)
 
     @property
     def flock(self):

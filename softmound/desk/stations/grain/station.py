@@ -57,8 +57,12 @@ class GrainStation(Station):
         self._soloed = None
         self._painting = None
         self._paint_hand = PaintHand(self)
-        self.tray = GrainTray(self)
-        self.settings = GrainSettings(self)
+
+    def make_tray(self):
+        return GrainTray(self)
+
+    def make_settings(self):
+        return GrainSettings(self)
 
     def follow(self, mound):
         self.chosen = min(self.chosen, max(len(mound.grains) - 1, 0))

@@ -68,9 +68,15 @@ class LibraryStation(Station):
         self._more.timeout.connect(self.look_again)
         self._watch = ShelfWatch(window)
         self._watch.changed.connect(self._changed_elsewhere)
-        self.tray = ShelfTray(self)
-        self.settings = LibrarySettings(self)
         self.look_again()
+
+    def make_tray(self):
+        tray = ShelfTray(self)
+        tray.show_versions(self.found, bool(self.versions))
+        return tray
+
+    def make_settings(self):
+        return LibrarySettings(self)
 
     @property
     def folder(self):
@@ -245,6 +251,8 @@ class LibraryStation(Station):
             self.found = self._index.search(self.words, order=self.order)
         else:
             self.found = self.versions
+        if not self.laid_out:
+            return
         self.tray.show_versions(self.found, bool(self.versions))
         if self.alike_lit:
             self._relight()

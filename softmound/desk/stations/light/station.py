@@ -38,8 +38,12 @@ class LightStation(Station):
         super().__init__(window)
         self.lamp, self._exposure = None, 0.0
         self.snapshots = Snapshots(self)
-        self.tray = LightTray(self, SituationTray(self))
-        self.settings = LightSettings(self)
+
+    def make_tray(self):
+        return LightTray(self, SituationTray(self))
+
+    def make_settings(self):
+        return LightSettings(self)
 
     def join(self):
         self.window.looking.shown.connect(self._shown)

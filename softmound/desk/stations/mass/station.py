@@ -85,8 +85,12 @@ class MassStation(Station):
         self.brush = Brush()
         self._brush_sized = False
         self._placing, self._brushing = FormHand(self), BrushHand(self)
-        self.tray = FormTray(self)
-        self.settings = MassSettings(self)
+
+    def make_tray(self):
+        return FormTray(self)
+
+    def make_settings(self):
+        return MassSettings(self)
 
     @property
     def hand(self):

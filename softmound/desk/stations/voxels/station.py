@@ -20,13 +20,17 @@ class VoxelsStation(Station):
     def __init__(self, window):
         super().__init__(window)
         self.ahead = None
-        self.tray = CostLine(self)
-        self.settings = VoxelsSettings(self)
+
+    def make_tray(self):
+        return CostLine(self)
+
+    def make_settings(self):
+        return VoxelsSettings(self)
 
     def join(self):
         self.window.looking.shown.connect(self._shown)
         self.window.jobs.changed.connect(self._show_building)
-        self.window.finished.found.connect(self.settings.show_numbers)
+        self.window.finished.found.connect(lambda numbers: self.settings.show_numbers(numbers))
 
     def _shown(self, answer):
         if answer.ahead is not None and answer.ahead is self.window.looking.ahead:
@@ -35,6 +39,8 @@ class VoxelsStation(Station):
                 self.show_mound(self.document.mound)
 
     def _show_building(self):
+        if not self.laid_out:
+            return
         finished = self.window.finished.of(self.document.mound) is not None
         self.settings.show_building(self.window.jobs.busy, finished)
 
