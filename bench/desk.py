@@ -38,7 +38,7 @@ def opened(path):
         window.show()
         until(application, lambda: window.looking._shown > 0 or path is None, 60)
         yield application, window
-        window.document._saved = window.document.mound  # nobody is there to be asked
+        window.document.history.saved(window.document.path)  # nobody is there to be asked
         window.close()
 
 

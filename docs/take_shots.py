@@ -159,7 +159,7 @@ def main():
         window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")
         formation = window.stations["Formation"]
-        formation.sky.open(ROOT / "demo" / "morning_shelf.flock")
+        formation.document.read(ROOT / "demo" / "morning_shelf.flock", "open flock")
         window.open_station("Formation")
         formation.tray.plan.fit()
         formation.choose(4)
@@ -178,7 +178,7 @@ def main():
         rest()
         shot("time")
         window.moving.let_go()
-        window.document._saved = window.document.mound
+        window.document.history.saved(window.document.path)
         # The first step of the tour, and anything found by its name.
         window.begin_tour()
         window.tour.on()
@@ -196,7 +196,7 @@ def main():
         kind, panel = light.settings.fields["floor", "kind"], light.settings
         panel.verticalScrollBar().setValue(kind.mapTo(panel.widget(), QPoint(0, -60)).y())
         shot("light-land")
-        window.document._saved = window.document.mound
+        window.document.history.saved(window.document.path)
         window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")
         shot("light-behind")
@@ -210,7 +210,7 @@ def main():
         window.looking.look("true")
         true_enough()
         shot("light-true")
-        window.document._saved = window.document.mound
+        window.document.history.saved(window.document.path)
         window.close()
 
 

@@ -27,6 +27,7 @@ from .core.engine.siblings import sibling
 from .core.engine.stages import Stages
 from .core.engine.stills import Taking, refuse_too_many_pixels, still_of
 from .core.exchange.export import ExportOptions
+from .core.exchange.numbered import Frames
 from .core.exchange.pictures import write_picture
 from .core.exchange.png import png_of
 from .core.formation.filming import take_picture
@@ -40,7 +41,6 @@ from .core.library.asset import About
 from .core.library.asset import publish as _publish
 from .core.library.choices import MORE, TIERS
 from .core.library.delivery import delivered
-from .core.library.frames import Frames
 from .core.library.index import Index
 from .core.library.receiving import received
 from .core.library.shelf import read_version

@@ -140,7 +140,7 @@ def nursery():
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
     names = sorted(path.stem for path in HERE.glob("test_*.py"))
     cases = [case for name in names for case in _cases(importlib.import_module(f"tests.{name}"))]
-    from softmound.core.engine.warm import PARTS
+    from softmound.core.warm import PARTS
 
     for part in PARTS.values():
         part()
@@ -220,7 +220,7 @@ def run_all():
         worker.join()
     total[1] += single.qsize() + threaded.qsize()  # what was left because all that fork have ended
     for name in _left_out():
-        print(f"FAIL: {name} was compiled while tests ran: engine.warm leaves it out, and somebody would wait for it")
+        print(f"FAIL: {name} was compiled while tests ran: core.warm leaves it out, and somebody would wait for it")
         total[1] += 1
     with contextlib.suppress(OSError):
         SECONDS.parent.mkdir(parents=True, exist_ok=True)
@@ -236,7 +236,7 @@ def print_slow(tests):
 
 
 def _left_out():
-    """Kernels that were compiled after all that `engine.warm` compiles."""
+    """Kernels that were compiled after all that `core.warm` compiles."""
     from softmound.core.compiled import FOLDER
 
     whole = FOLDER / "complete"

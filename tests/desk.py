@@ -132,7 +132,7 @@ class DeskTest(unittest.TestCase):
 
     def close(self, window):
         """Close a window, giving up what is not saved."""
-        window.document._saved = window.document.mound
+        window.document.history.saved(window.document.path)
         window.jobs.end()
         window.close()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)

@@ -270,7 +270,7 @@ def let_loose(seed, seconds):
             if FAULTS and not before:
                 before = list(hands.done)
         leaving.stop()
-        window.document._saved = window.document.mound
+        window.document.history.saved(window.document.path)
         window.jobs.end()
         window.close()
         QApplication.sendPostedEvents(None, QEvent.Type.DeferredDelete.value)
@@ -283,4 +283,5 @@ def let_loose(seed, seconds):
 if __name__ == "__main__":
     # Should the interface hang, this says where, and ends it.
     faulthandler.dump_traceback_later(float(sys.argv[2]) + HANGS, exit=True)
-    print(json.dumps(let_loose(int(sys.argv[1]), float(sys.argv[2]))))
+    print(json.dumps(let_loose(int(sys.argv[1]), float(sys.argv[2]))), flush=True)
+    os._exit(0)  # at once: threads of the kernels take minutes to end by themselves where other processes share the cores

@@ -6,6 +6,7 @@ import io
 import numpy as np
 
 from softmound.core.grain.actions.push import Push
+from softmound.core.light.camera import camera_of
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, Voxels, eased
 from softmound.core.volume import LANES, SIDE, grid_of
@@ -102,6 +103,25 @@ def box_grid(low, high, value=1.0, voxel=1.0, offset=(0.0, 0.0, 0.0)):
     at = voxels_of(coords)
     inside = np.all((at >= low) & (at <= high), axis=-1)
     return grid_of(voxel, coords, np.where(inside, np.float32(value), np.float32(0)), offset=offset)
+
+
+def horizon_of(view, width, height):
+    """Where the horizon lies on the picture of a view: where a level ray goes.
+
+    Parameters
+    ----------
+    view : View
+    width, height : int
+        Pixels.
+
+    Returns
+    -------
+    float
+        Pixels from above.
+    """
+    camera = camera_of(view, width, height)
+    level = camera.forward * [1.0, 0.0, 1.0]
+    return camera.pixel(camera.eye + 1e6 * level / np.linalg.norm(level))[1]
 
 
 def voxels_of(coords):

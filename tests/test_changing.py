@@ -16,13 +16,13 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages
 from softmound.core.exchange.export import ExportOptions
 from softmound.core.exchange.foreign import read_vdb
+from softmound.core.exchange.numbered import Frames, files_of, frame_name, later
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
 from softmound.core.library.asset import About, publish
 from softmound.core.library.batch import jobs_of, published_all
 from softmound.core.library.changing import brought_back, dropped, mended, renamed, retold
-from softmound.core.library.frames import Frames, files_of, frame_name, later
 from softmound.core.library.handoff import HANDOFF
 from softmound.core.library.index import Index
 from softmound.core.library.keeping import health, rebuilt

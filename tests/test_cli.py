@@ -208,7 +208,7 @@ class Command(unittest.TestCase):
         write_mound(self.mound, ball_mound(200.0))
         process = subprocess.Popen(
             [sys.executable, "-m", "softmound", "build", str(self.mound), "--out", str(self.folder / "a.vdb"),
-             "--voxel", "0.5"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
+             "--voxel", "0.7"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
         ends = time.monotonic() + 60.0
         while not list(self.folder.glob(".*.part*")) and process.poll() is None and time.monotonic() < ends:
             time.sleep(0.02)  # until something is half written
@@ -223,7 +223,7 @@ class Command(unittest.TestCase):
         out = self.folder / "growth"
         for number, code in ((signal.SIGINT, 130), (signal.SIGTERM, 143)):
             process = subprocess.Popen([sys.executable, "-m", "softmound", "grow", str(self.mound), "--out", str(out), "--seconds",
-                                        "9", "--force"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
+                                        "90", "--voxel", "6", "--force"], cwd=ROOT, stderr=subprocess.PIPE, text=True)
             ends = time.monotonic() + 60.0
             while not (out / "frame_00002.npz").exists() and process.poll() is None and time.monotonic() < ends:
                 time.sleep(0.02)

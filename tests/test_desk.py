@@ -18,6 +18,8 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QAbstractButton, QApplication, QFileDialog, QWidget
 
 from softmound.core.directions import direction_of
+from softmound.core.editing import forget_left_behind, left_behind
+from softmound.core.editing.copies import recovery_folder
 from softmound.core.engine.density import density_grid, span_of
 from softmound.core.engine.painter import finer_voxels
 from softmound.core.light.camera import camera_of
@@ -29,11 +31,11 @@ from softmound.desk.axis import LogAxis
 from softmound.desk.command import Command
 from softmound.desk.commands import help_rows, table
 from softmound.desk.controls import NumberField, linear_colour, screen_colour
-from softmound.desk.document import Document, forget_left_behind, left_behind, recent, recovery_folder
 from softmound.desk.figures import count, figure, memory, seconds
 from softmound.desk.keys_dialog import KeysDialog
 from softmound.desk.overlays import nice_step
 from softmound.desk.recovery import offer_recovery
+from softmound.desk.remembered import recent
 from softmound.desk.settings_panel import SettingsPanel
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.stations.station import Station
@@ -95,9 +97,9 @@ class Blobs(DeskTest):
 
     def test_a_drag_is_one_step_of_history(self):
         at = self.pixel_of(0)
-        depth = len(self.window.document._undo)
+        depth = len(self.window.document.history._undo)
         self.drag(self.window.picture, at, (at[0] + 80, at[1]), steps=15)
-        self.assertEqual(len(self.window.document._undo), depth + 1)
+        self.assertEqual(len(self.window.document.history._undo), depth + 1)
         self.assertEqual(self.window.document.undo_label, "move form")
 
     def test_escape_puts_a_held_blob_back(self):
@@ -811,7 +813,7 @@ class Building(DeskTest):
         self.assertEqual(opened.call_args[0][0].toLocalFile(), str(self.window.stations["Library"].chosen.folder))
         self.window.stations["Mass"].edit_mass("melt", melt=4.0)
         self.assertEqual(self.window.strip.tiles["Library"].state, OLD)
-        self.window.document._saved = self.window.document.mound
+        self.window.document.history.saved(self.window.document.path)
         self.click(self.window.stations["Library"].settings.open)
         self.assertEqual(self.window.document.mound.mass.melt, 2.5)
 
@@ -1070,7 +1072,7 @@ class Files(DeskTest):
 
     def test_a_failed_save_keeps_everything(self):
         self.window.stations["Mass"].edit_mass("melt", melt=7.0)
-        self.window.document.path = self.folder / "gone" / "x.mound"
+        self.window.document.history.path = self.folder / "gone" / "x.mound"
         asked = self.answer("OK")
         self.assertFalse(self.window.files.save())
         self.assertIn("could not be written", asked[0])
@@ -1080,7 +1082,7 @@ class Files(DeskTest):
         document = self.window.document
         self.window.stations["Mass"].edit_mass("melt", melt=7.0)
         document.autosave()
-        copy = recovery_folder() / f"{document._id}.mound"
+        copy = document.copy.file
         note = copy.with_suffix(".json")
         self.until(lambda: note.exists() and note.read_text())
         self.assertEqual(read_mound(copy).mass.melt, 7.0)
@@ -1091,7 +1093,7 @@ class Files(DeskTest):
 
     def test_a_copy_never_outlives_a_save(self):
         document = self.window.document
-        copy = recovery_folder() / f"{document._id}.mound"
+        copy = document.copy.file
         for n in range(4):
             self.window.stations["Mass"].edit_mass("melt", melt=5.0 + n)
             document.autosave()
@@ -1106,14 +1108,14 @@ class Files(DeskTest):
         script = (
             "import os, sys, time\n"
             "from tests.desk import application\n"
-            "from softmound.desk.document import Document, recovery_folder\n"
+            "from softmound.desk.documents.mound import MoundDocument\n"
             "application()\n"
-            "document = Document()\n"
+            "document = MoundDocument()\n"
             "document.read(sys.argv[1])\n"
             "mass = document.mound.mass.edited(melt=11.0)\n"
             "document.apply('melt', lambda _: document.mound.edited(mass=mass))\n"
             "document.autosave()\n"
-            "note = recovery_folder() / f'{document._id}.json'\n"
+            "note = document.copy.file.with_suffix('.json')\n"
             "while not note.exists() or not note.read_text():\n"
             "    time.sleep(0.02)\n"
             "os.kill(os.getpid(), 9)\n")
@@ -1141,54 +1143,6 @@ class Files(DeskTest):
         self.assertIs(self.window.document.mound, before)
         self.assertFalse(copy.exists())
         forget_left_behind(copy)
-
-
-class Documents(unittest.TestCase):
-    def setUp(self):
-        application()
-        self.document = Document()
-        self.document.open(lumpy_mound())
-
-    def tearDown(self):
-        self.document.close()
-
-    def melt(self, value, moving=False):
-        mound = self.document.mound
-        self.document.apply(f"melt {value}", lambda _: mound.edited(mass=mound.mass.edited(melt=value)), moving)
-
-    def test_a_long_history_comes_back_step_by_step(self):
-        for n in range(50):
-            self.melt(float(n + 10))
-        for n in reversed(range(50)):
-            self.assertEqual(self.document.mound.mass.melt, n + 10)
-            self.document.undo()
-        self.assertEqual(self.document.mound, lumpy_mound())
-        self.document.undo()
-        for _ in range(50):
-            self.document.redo()
-        self.assertEqual(self.document.mound.mass.melt, 59.0)
-        self.document.redo()
-
-    def test_an_edit_after_undo_forgets_the_redo(self):
-        self.melt(3.0)
-        self.document.undo()
-        self.melt(4.0)
-        self.assertIsNone(self.document.redo_label)
-
-    def test_a_gesture_that_ends_where_it_began_is_nothing(self):
-        self.melt(3.0, True)
-        self.melt(2.5, True)
-        self.document.let_go()
-        self.assertIsNone(self.document.undo_label)
-        self.assertFalse(self.document.dirty)
-
-    def test_undo_in_the_middle_of_a_gesture_ends_it(self):
-        self.melt(3.0, True)
-        self.melt(4.0, True)
-        self.document.undo()
-        self.assertEqual(self.document.mound.mass.melt, 2.5)
-        self.document.redo()
-        self.assertEqual(self.document.mound.mass.melt, 4.0)
 
 
 class Fields(unittest.TestCase):

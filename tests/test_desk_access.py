@@ -195,7 +195,7 @@ class Sizes(DeskTest):
             "application = QApplication([]); dress(application); window = Window(pathlib.Path(tempfile.mkdtemp())); window.show(); "
             "application.processEvents(); picture = window.picture; "
             "print(json.dumps([window.devicePixelRatioF(), picture.width(), window.width(), list(picture.pixel_size())])); "
-            "window.document._saved = window.document.mound; window.close()")
+            "window.document.history.saved(window.document.path); window.close()")
         for scale in ("1.5", "2"):
             environment = {**os.environ, "QT_QPA_PLATFORM": "offscreen", "QT_SCALE_FACTOR": scale, "PYTHONPATH": str(ROOT),
                            "XDG_DATA_HOME": str(self.folder), "XDG_STATE_HOME": str(self.folder)}

@@ -15,17 +15,17 @@ from PyQt6.QtWidgets import QFileDialog
 
 from softmound.core.directions import direction_of
 from softmound.core.exchange.foreign import read_vdb
-from softmound.core.formation.plate import filled, horizon_of
+from softmound.core.formation.plate import filled
 from softmound.core.formation.stage import read_stage
 from softmound.core.library.asset import publish
 from softmound.core.recipe import read_mound
 from softmound.core.recipe.flock import Asset, Flock, Member
 from softmound.core.recipe.flock_files import read_flock, write_flock
+from softmound.desk.documents.flock import FlockDocument
 from softmound.desk.picture_dialog import PictureDialog
-from softmound.desk.stations.formation.sky import Sky
 
 from .desk import DeskTest
-from .scenes import ball_mound
+from .scenes import ball_mound, horizon_of
 
 
 class Formation(DeskTest):
@@ -40,7 +40,7 @@ class Formation(DeskTest):
     def setUp(self):
         super().setUp()
         self.station = self.window.stations["Formation"]
-        self.station.sky.kept = self.folder / "present.flock"
+        self.station.document.copy.file = self.folder / "present.flock"
         self.tray, self.panel = self.station.tray, self.station.settings
         self.library = self.folder / "library"
 
@@ -242,11 +242,11 @@ class Formation(DeskTest):
 
     def test_the_copy_outlives_the_program(self):
         flock = self.spread()
-        self.station.sky.keep()
-        again = Sky(self.window, self.fail, self.folder / "present.flock")
+        self.station.document.close()
+        again = FlockDocument(self.window, self.folder / "present.flock")
         self.assertEqual(again.flock.members, flock.members)
         (self.folder / "present.flock").write_text("torn")
-        self.assertEqual(Sky(self.window, self.fail, self.folder / "present.flock").flock, Flock())
+        self.assertEqual(FlockDocument(self.window, self.folder / "present.flock").flock, Flock())
 
     def test_the_recipe_of_a_member_is_opened(self):
         self.opened("Loaf")
@@ -323,7 +323,7 @@ class Formation(DeskTest):
         self.panel.own.click()
         member = self.station.flock.members[1]
         self.assertTrue(member.asset.file.endswith(".mound"))
-        written = self.station.sky.folder / member.asset.file
+        written = self.station.document.folder / member.asset.file
         self.assertEqual(read_mound(written).name, written.stem)
         self.assertNotEqual(member.asset, asset)
         self.rest()
@@ -393,7 +393,7 @@ class Formation(DeskTest):
     def test_a_plate_that_is_gone_is_said_and_the_sky_stays(self):
         self.with_plate()
         (self.folder / "field.png").unlink()
-        self.station.sky.changed.emit(False)
+        self.station.document.changed.emit(False)
         self.until(lambda: "plate is gone" in self.window.status.said.text())
         self.assertIsNone(self.station.plate.reference())
         self.rest()
@@ -427,7 +427,7 @@ class Formation(DeskTest):
     def test_members_are_chosen_and_moved_in_the_picture(self):
         self.opened()
         assets = [Asset(name=name) for name in ("Loaf", "Roll")]
-        self.station.sky.apply(lambda flock: flock.edited(members=(
+        self.station.document.apply("members", lambda flock: flock.edited(members=(
             Member(asset=assets[0], place=(-30.0, 100.0, 0.0)), Member(asset=assets[1], place=(30.0, 100.0, 0.0)),
             Member(asset=assets[1], place=(30.0, 100.0, 400.0)))))
         self.station.look(self.station.flock.view.edited(target=(0.0, 112.0, 0.0), distance=200.0, azimuth=0.0, elevation=10.0,

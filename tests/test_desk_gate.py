@@ -28,7 +28,7 @@ from softmound.core.mass.kinds.trail import Trail
 from softmound.core.recipe import Arrays, Dabs, Lamp, LowerSkin, Mound, Paint, Patch, Ramp, Reference, Warp
 from softmound.core.recipe.places import changed, put, without
 from softmound.desk.controls import NumberField
-from softmound.desk.document import Document
+from softmound.desk.documents.mound import MoundDocument
 
 from .desk import DeskTest, application
 from .long import long
@@ -154,7 +154,7 @@ class Controls(DeskTest):
 class Gate(unittest.TestCase):
     def setUp(self):
         application()
-        self.document = Document()
+        self.document = MoundDocument()
         self.addCleanup(self.document.close)
         self.document.open(lumpy_mound())
         self.said = []

@@ -8,8 +8,8 @@ from PyQt6.QtWidgets import QApplication, QWidget
 
 from softmound.core.problems import Problem
 from softmound.desk import leaving
-from softmound.desk.document import settings
 from softmound.desk.places import keep_place, put_back
+from softmound.desk.remembered import settings
 
 from .desk import DeskTest
 

@@ -11,12 +11,12 @@ from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QLabel
 
+from softmound.core.exchange.numbered import Frames
 from softmound.core.exchange.png import png_of
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
 from softmound.core.library.asset import publish
-from softmound.core.library.frames import Frames
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import verify
 from softmound.core.recipe import write_mound

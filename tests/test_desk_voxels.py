@@ -259,7 +259,7 @@ class Volumes(VoxelsTest):
             self.click(dialog.ups["z"])
             self.assertEqual(dialog.joins, "density")
             self.click(dialog.add_button)
-        self.window.document._saved = self.now()
+        self.window.document.history.saved(self.window.document.path)
         self.dialog(ImportDialog, take)
         self.window.files.open(self.folder / "loaf_close.vdb")
         self.until(lambda: self.window.document.mound.name == "loaf close")

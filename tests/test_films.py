@@ -11,8 +11,9 @@ import numpy as np
 import platformdirs
 
 from softmound.cli import main
-from softmound.core.engine.films import film_of_growth, film_of_line, moving_stills
+from softmound.core.engine.films import film_of_line, moving_stills
 from softmound.core.engine.stills import Taking
+from softmound.core.growth.films import film_of_growth
 from softmound.core.growth.growing import grown
 from softmound.core.light.camera import camera_of
 from softmound.core.recipe import View, write_mound

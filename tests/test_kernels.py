@@ -13,8 +13,8 @@ import unittest
 import numpy as np
 
 from softmound.core.compiled import BOUNDS
-from softmound.core.engine.warm import PARTS, compile_parts
 from softmound.core.kernels import Late, call, each, f32, i32, inlined, threads, use_threads
+from softmound.core.warm import PARTS, compile_parts
 
 PACKAGE = pathlib.Path(__file__).resolve().parents[1] / "softmound"
 LOOK = """

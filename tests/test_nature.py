@@ -156,7 +156,7 @@ class Characters(unittest.TestCase):
         low, high = bounds_of(mound)
         for name, natural in (("Cauliflower", True), ("Whipped", False)):
             worn = mound.edited(grains=sized_character(CHARACTERS[name], span_of(mound), mound.mass.base.altitude))
-            found = {f.name: f for f in nature_of(worn, density_grid(worn, float((high - low).max()) / 260))}
+            found = {f.name: f for f in nature_of(worn, density_grid(worn, float((high - low).max()) / 200))}
             with self.subTest(name):
                 self.assertEqual(found["Outline dimension"].natural and found["Spectrum slope"].natural, natural)
 

@@ -7,12 +7,14 @@ import random
 import tempfile
 import unittest
 from contextlib import redirect_stderr, redirect_stdout
+from unittest import mock
 
 import numpy as np
 from scipy.ndimage import binary_erosion
 
 from bench.look import facing_down
 from softmound.cli import main
+from softmound.core.engine import start_sheet
 from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles
 from softmound.core.engine.painter import finer_voxels
 from softmound.core.engine.start_sheet import PADDING, sheet_of_starts, start_picture
@@ -197,12 +199,20 @@ class Starts(unittest.TestCase):
         self.assertLess(dimension, 1.5)
 
     def test_a_sheet_shows_each_and_every_picture_holds_a_cloud(self):
-        page = sheet_of_starts((60, 40), columns=4)
+        taken = []
+
+        def kept(mound, *given, **named):
+            taken.append((mound.name, start_picture(mound, *given, **named)))
+            return taken[-1][1]
+
+        with mock.patch.object(start_sheet, "start_picture", kept):
+            page = sheet_of_starts((60, 40), columns=4)
         rows = -(-len(STARTS) // 4)
         self.assertEqual(page.shape, (rows * (40 + PADDING) + PADDING, 4 * (60 + PADDING) + PADDING, 3))
         self.assertTrue(png_of(page))
-        for species in STARTS:
-            opacity = start_picture(start(species, "x"), 60, 40).pixels[..., 3] / 255.0
+        self.assertEqual([species for species, _ in taken], list(STARTS))
+        for species, picture in taken:
+            opacity = picture.pixels[..., 3] / 255.0
             self.assertGreater(opacity.mean(), 0.02, species)
             self.assertLess(opacity[[0, -1]].max(), 0.6, species)
 

@@ -316,7 +316,7 @@ class Gathered(unittest.TestCase):
             light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0), sky=DARK,
                           medium=Medium(extinction=depth / 16.0, anisotropy=g))
             two, camera = self.levels(light, grid, view, 440)
-            exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)), photons=1_000_000)
+            exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)))
             scale = (camera.spread * 4000.0) ** 2 / 16.0**2
             alone = float(two.gathered.layers()[0][..., 1].sum()) * scale
             both = float(two.layers()[0][..., 1].sum()) * scale

@@ -32,7 +32,7 @@ def _desk(args):
 
 
 def _warm(args):
-    from ..core.engine.warm import compile_times, warm_once
+    from ..core.warm import compile_times, warm_once
 
     if args.times:
         compile_times(sys.stdout)

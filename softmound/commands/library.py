@@ -157,9 +157,9 @@ def _about(args):
 
 def _publish(args):
     from ..core.engine.stages import Stages
+    from ..core.exchange.numbered import Frames
     from ..core.library.asset import publish
     from ..core.library.folders import asset_folder, next_version
-    from ..core.library.frames import Frames
     from ..core.library.shelf import read_version
     from ..core.recipe import read_mound
 

@@ -154,9 +154,10 @@ def _frames(args):
 
 
 def _film(args):
-    from ..core.engine.films import film_of_growth, film_of_line
+    from ..core.engine.films import film_of_line
     from ..core.engine.stills import Taking
     from ..core.exchange.pictures import FILMS
+    from ..core.growth.films import film_of_growth
     from ..core.growth.kept import KeptGrowth
     from ..core.recipe import read_mound
 

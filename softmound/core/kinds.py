@@ -7,6 +7,9 @@ from functools import cached_property
 
 from pydantic_core import core_schema
 
+WORDS = set()
+"""Those by which kinds are told apart, of all registries that were read."""
+
 
 class Kinds(Mapping):
     """All kinds of one thing by their words, in the order an artist sees them.
@@ -35,7 +38,9 @@ class Kinds(Mapping):
             found += [kind for kind in named if isinstance(kind, type) and kind.__module__ == module.name
                       and self._field in getattr(kind, "model_fields", ())]
         found.sort(key=lambda kind: (kind.order, kind.__name__))
-        return {kind.model_fields[self._field].default: kind for kind in found}
+        kinds = {kind.model_fields[self._field].default: kind for kind in found}
+        WORDS.update(kinds)
+        return kinds
 
     def __getitem__(self, word):
         return self._found[word]

@@ -1,6 +1,6 @@
 """What can be wrong with something from outside, said in one sentence."""
 
-
+from .kinds import WORDS
 from .sentences import Sentence
 
 
@@ -78,7 +78,7 @@ def sentence_for(error, source):
     first = error.errors(include_url=False)[0]
     # Behind the number of a form, a grain, a step or a mask the checker names its kind, which is no step in the file.
     steps = [step for before, step in zip(("", *first["loc"]), first["loc"])
-             if not (isinstance(before, int) and step in _kinds())]
+             if not (isinstance(before, int) and step in WORDS)]
     place = ".".join(str(step) for step in steps) or "the recipe"
     kind, value, context = first["type"], _short(first.get("input")), first.get("ctx", {})
     more = len(error.errors()) - 1
@@ -103,15 +103,6 @@ def sentence_for(error, source):
     else:
         text = Sentence("{} is {}: {}", place, value, f"{first['msg'][:1].lower()}{first['msg'][1:]}")
     return Sentence("{}: {} ({} more problems).", source, text, more) if more else Sentence("{}: {}.", source, text)
-
-
-def _kinds():
-    """Words by which the recipe tells apart kinds of forms, steps, grains and masks."""
-    from .recipe.forms import FORMS  # here, since recipes say what is wrong with them in this way
-    from .recipe.grains import ACTIONS, MASKS
-    from .recipe.steps import STEPS
-
-    return {*FORMS, *STEPS, *ACTIONS, *MASKS}
 
 
 def _short(value):

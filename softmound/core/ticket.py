@@ -88,3 +88,30 @@ def chunks(count, size, ticket=None):
         if ticket is not None:
             ticket.tick(start / count)
         yield slice(start, min(start + size, count))
+
+
+def one_by_one(things, words, ticket=None, low=0.0, high=1.0):
+    """Go through things, and say before each how far that is.
+
+    Parameters
+    ----------
+    things : sequence
+    words : callable
+        Given number and thing, what is being done with it, for the status line.
+    ticket : Ticket, optional
+    low, high : float, optional
+        Shares of the whole at the first and after the last.
+
+    Yields
+    ------
+    object
+
+    Raises
+    ------
+    Stopped
+    """
+    for number, thing in enumerate(things):
+        if ticket is not None:
+            share = (high - low) / len(things)
+            ticket.step(low + share * number, low + share * (number + 1), words(number, thing))
+        yield thing

@@ -67,7 +67,7 @@ class TopBar(QWidget):
 
         Parameters
         ----------
-        document : Document
+        document : MoundDocument
         """
         self.name.setText(document.mound.name)
         if document.dirty:

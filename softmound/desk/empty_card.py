@@ -14,7 +14,7 @@ class EmptyCard(QWidget):
 
     Parameters
     ----------
-    document : Document
+    document : MoundDocument
     picture : QWidget
         It lies in the middle of it.
     """

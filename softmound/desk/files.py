@@ -11,9 +11,9 @@ from ..core.fill.volumes import voxel_of_volume
 from ..core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
 from ..core.starts.species import STARTS, start
 from .asking import asked, asking
-from .document import recent
 from .import_dialog import ENDINGS, ImportDialog
 from .pixels import pixels_of
+from .remembered import recent
 from .wall_dialog import WallDialog
 from .words import tr
 
@@ -129,13 +129,7 @@ class Files(QObject):
         if not path:
             return False
         path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
-        before = self._document.mound
-        if path != self._document.path:
-            self._document.mound = before.edited(name=path.stem.replace("_", " ")[:80])
-        saved = self._save_to(path)
-        if not saved:
-            self._document.mound = before
-        return saved
+        return self._save_to(path)
 
     def _save_to(self, path):
         image = self._window.picture.image

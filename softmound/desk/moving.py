@@ -6,10 +6,11 @@ import platformdirs
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
 
 from ..core.engine.density import draft_voxel
-from ..core.engine.films import TAKES, clouds_of_frame, film_of_growth, film_of_line
+from ..core.engine.films import TAKES, film_of_line
 from ..core.engine.keys import key_of
 from ..core.engine.stages import Stages, layers_of
 from ..core.exchange.sequences import mound_at
+from ..core.growth.films import clouds_of_frame, film_of_growth
 from ..core.growth.frames import growth_written
 from ..core.growth.growing import foretold_growth, grown, same_growth
 from ..core.growth.kept import KeptGrowth, key_of_growth
@@ -22,6 +23,7 @@ from ..core.light.radiance import radiance_of
 from ..core.problems import Problem
 from ..core.recipe.time import TimeLine
 from ..core.recipe.timing import turn_of_line
+from ..core.ticket import one_by_one
 from .asking import asking
 from .lengths import length
 from .picture_dialog import PictureDialog
@@ -208,8 +210,7 @@ class Moving(QObject):
 
         def work(ticket):
             nonlocal light
-            for at, number in enumerate(wanted):
-                ticket.step(at / len(wanted), (at + 1) / len(wanted), f"frame {number}")
+            for number in one_by_one(wanted, lambda _, n: f"frame {n}", ticket):
                 if grown_ is None:
                     still = mound_at(mound, number, folder)
                     key = stages.density_key(still, voxel)
@@ -251,7 +252,7 @@ class Moving(QObject):
         if self.grown is not None:
             self.shown = number
         else:
-            self._window.document.frame = number
+            self._window.document.go_to(number, unseen=True)
         self._window.picture.show_pixels(self._pictures[number], COARSER)
         self.changed.emit()
 

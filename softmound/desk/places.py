@@ -2,7 +2,7 @@
 
 from PyQt6.QtCore import QByteArray
 
-from .document import settings
+from .remembered import settings
 
 _KEY = "window"
 

@@ -6,11 +6,11 @@ from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 from PyQt6.QtWidgets import QMessageBox
 
+from ..core.editing import forget_left_behind, left_behind, set_aside
 from ..core.held import sweep
 from ..core.recipe import Problem, read_mound
 from ..logbook import report
 from .asking import asked
-from .document import forget_left_behind, left_behind, set_aside
 from .words import tr
 
 LOGGER = logging.getLogger(__name__)

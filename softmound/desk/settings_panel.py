@@ -18,8 +18,8 @@ from PyQt6.QtWidgets import (
 from . import style
 from .controls import EDGE, ColourField, NumberField, Row, text_label
 from .curve_field import CurveField
-from .document import settings
 from .ramp_field import RampField
+from .remembered import settings
 from .words import tr
 
 FINDABLE = (NumberField, ColourField, CurveField, RampField, QCheckBox, QComboBox, QPushButton)

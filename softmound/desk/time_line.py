@@ -168,7 +168,7 @@ class TimeLineBar(QWidget):
 
     Parameters
     ----------
-    document : Document
+    document : MoundDocument
     moving : Moving
     """
 

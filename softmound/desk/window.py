@@ -18,7 +18,7 @@ from .bars import StatusBar, TopBar
 from .command_box import CommandBox, entries_of
 from .commands import help_rows, table
 from .delivering import Delivering
-from .document import Document
+from .documents.mound import MoundDocument
 from .empty_card import EmptyCard
 from .explaining import explain
 from .files import OPENED, Files
@@ -61,7 +61,7 @@ class Window(QMainWindow):
 
     Attributes
     ----------
-    document : Document
+    document : MoundDocument
     jobs : Jobs
         Work beside the hand.
     picture : Picture
@@ -83,7 +83,7 @@ class Window(QMainWindow):
         self.setWindowTitle(tr("Soft Mound"))
         self.resize(1280, 800)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.document = Document(self)
+        self.document = MoundDocument(self)
         self.relay = Relay()
         painter = begun_painter() if painter is None else painter
         self.builder = Stages(painter.stages.cache, KeptGrids(), painter.stages.past)
@@ -358,7 +358,7 @@ class Window(QMainWindow):
 
     def escape(self):
         """Stop the work, or let go of what is held."""
-        if self.document.give_up() or self.station.settings.left():
+        if self.station.document.give_up() or self.station.settings.left():
             return
         if self.jobs.busy:
             self.jobs.stop()

@@ -6,15 +6,16 @@ import os
 import pathlib
 
 from ..aside import shown
+from ..exchange.numbered import frame_name, plain_name
 from ..exchange.sequences import mound_at
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..exchange.velocity import corners_of, velocity_grid
 from ..kernels import use_threads
-from ..library.frames import frame_name, plain_name
 from ..mass.velocity import velocity_at
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
+from ..ticket import one_by_one
 from .density import density_grid, draft_voxel
 from .forecast import forecast
 
@@ -65,9 +66,7 @@ def frames_written(mound, folder, numbers, voxel=None, workers=1, force=False, t
     for number in (numbers[0], numbers[-1]):
         mound_at(mound, number, source)  # what cannot be is told before any work
     if workers <= 1:
-        for at, (number, path) in enumerate(zip(numbers, paths)):
-            if ticket is not None:
-                ticket.step(at / len(numbers), (at + 1) / len(numbers), f"frame {number}")
+        for number, path in one_by_one(list(zip(numbers, paths)), lambda _, frame: f"frame {frame[0]}", ticket):
             _write(mound, number, voxel, path, source, velocity, ticket)
     else:
         _shared(mound, numbers, paths, voxel, min(workers, len(numbers)), folder, source, velocity, ticket)

@@ -8,6 +8,7 @@ from ..exchange.png import png_of
 from ..light.camera import fitted
 from ..light.looks import held, looked
 from ..recipe.files import mound_json
+from ..ticket import one_by_one
 from ..volume.numbers import numbers_of
 from .density import density_grid, draft_voxel
 from .forecast import forecast
@@ -47,9 +48,7 @@ def report_of(mound, voxel=None, ticket=None):
     grid = density_grid(mound, voxel, ticket)
     numbers = numbers_of(grid, mound.light.medium.extinction)
     pictures = []
-    for n, (words, turn) in enumerate(SIDES if numbers is not None else ()):
-        if ticket is not None:
-            ticket.step(0.3 + 0.6 * n / 4, 0.3 + 0.6 * (n + 1) / 4, f"picture {words}")
+    for words, turn in one_by_one(SIDES if numbers is not None else (), lambda _, side: f"picture {side[0]}", ticket, 0.3, 0.9):
         view = mound.view
         if turn is not None:
             low, high = (grid.world(corner) for corner in grid.active_bounds())

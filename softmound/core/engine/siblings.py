@@ -3,6 +3,7 @@
 from ..light.camera import fitted
 from ..recipe.models import Mass
 from ..recipe.value import Value
+from ..ticket import one_by_one
 from .density import bounds_of, density_grid, span_of
 from .stages import Stages, picture
 
@@ -71,9 +72,7 @@ def sheet(mound, count, which=WHICH, ticket=None):
     (int, Mound, ndarray of uint8, shape (height, width, 4))
         Number, recipe and picture of each, the mound itself first.
     """
-    for number in range(count):
-        if ticket is not None:
-            ticket.step(number / count, (number + 1) / count, "siblings")
+    for number in one_by_one(range(count), lambda *_: "siblings", ticket):
         made = sibling(mound, number, which)
         bounds = bounds_of(made)
         voxel = max(span_of(made) / VOXELS_ALONG, 0.005)

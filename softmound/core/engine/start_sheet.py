@@ -7,6 +7,7 @@ import numpy as np
 from ..light.camera import camera_of, fitted
 from ..light.radiance import composed
 from ..starts.species import STARTS, start
+from ..ticket import one_by_one
 from .density import bounds_of
 from .stages import Stages, layers_of
 
@@ -83,9 +84,7 @@ def sheet_of_starts(size, seed=3, columns=4, ticket=None, **asked):
     width, height = size
     high, wide = height + PADDING, width + PADDING
     page = np.full((-(-len(STARTS) // columns) * high + PADDING, columns * wide + PADDING, 3), (34, 38, 42), np.uint8)
-    for number, species in enumerate(STARTS):
-        if ticket is not None:
-            ticket.step(number / len(STARTS), (number + 1) / len(STARTS), species)
+    for number, species in enumerate(one_by_one(STARTS, lambda _, species: species, ticket)):
         row, column = divmod(number, columns)
         top, left = PADDING + row * high, PADDING + column * wide
         picture = start_picture(start(species, species, seed=seed, **asked), width, height, ticket).pixels

@@ -13,6 +13,7 @@ from ..light.radiance import behind_of, radiance_of, traced_radiance
 from ..light.surroundings import Surroundings, surroundings_of
 from ..light.tracer import Tracer
 from ..problems import DoesNotFit
+from ..ticket import one_by_one
 from .forecast import memory_limit
 from .stages import empty_layers, layers_of, paths_of, pixel_shift, settled_draft
 
@@ -288,12 +289,8 @@ def frames_taken(stages, mounds, grid, key, taking, ticket=None):
     (int, Still)
         Number from 0, and the picture.
     """
-    for number, mound in enumerate(mounds):
-        part = None
-        if ticket is not None:
-            ticket.step(number / len(mounds), (number + 1) / len(mounds), f"picture {number + 1} of {len(mounds)}")
-            part = ticket
-        yield number, still_of(stages, mound, grid, key, taking, frame=number, ticket=part)
+    for number, mound in enumerate(one_by_one(mounds, lambda n, _: f"picture {n + 1} of {len(mounds)}", ticket)):
+        yield number, still_of(stages, mound, grid, key, taking, frame=number, ticket=ticket)
 
 
 def sheet_of(mound):

@@ -9,7 +9,6 @@ import numpy as np
 
 from ..aside import shown
 from ..budget import remembered
-from ..library.frames import files_of
 from ..mass.mend import open_edges
 from ..problems import Problem
 from ..recipe.arrays import Arrays
@@ -19,6 +18,7 @@ from .export import in_metres
 from .foreign import read_points, read_triangles, read_volume
 from .forms import mesh_form, points_form, volume_form
 from .meshes import Triangles
+from .numbered import files_of
 
 STAGES = (".usd", ".usda", ".usdc")
 

@@ -79,23 +79,6 @@ def filled(shape, width, height):
     return (width - wide) / 2.0, (height - high) / 2.0, wide, high
 
 
-def horizon_of(view, width, height):
-    """Where the horizon lies on the picture of a view.
-
-    Parameters
-    ----------
-    view : View
-    width, height : int
-        Pixels.
-
-    Returns
-    -------
-    float
-        Pixels from above.
-    """
-    return height / 2.0 - math.tan(math.radians(view.elevation)) / camera_of(view, width, height).spread
-
-
 def levelled(view, y, width, height):
     """A view turned up or down, the eye where it is, so that its horizon lies at a height of the picture.
 

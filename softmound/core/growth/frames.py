@@ -5,9 +5,10 @@ import pathlib
 import numpy as np
 
 from ..aside import put_in_place
+from ..exchange.numbered import frame_name, plain_name
 from ..exchange.stated import metadata_of
 from ..exchange.velocity import stated
-from ..library.frames import frame_name, plain_name
+from ..ticket import one_by_one
 from ..volume.reference import vdb, write_grids
 from ..volume.twin import vdb_of
 from ..volume.windows import grid_of_dense
@@ -42,9 +43,7 @@ def growth_written(kept, folder, velocity=False, ticket=None):
     folder = pathlib.Path(folder)
     folder.mkdir(parents=True, exist_ok=True)
     numbers, files = kept.numbers(), []
-    for at, number in enumerate(numbers):
-        if ticket is not None:
-            ticket.step(at / len(numbers), (at + 1) / len(numbers), f"writing frame {number}")
+    for number in one_by_one(numbers, lambda _, n: f"writing frame {n}", ticket):
         grown = kept.frame(number)
         grid, said = grid_of_frame(grown), metadata_of(kept.mound.name, kept.mound.light.medium, [kept.mound.growth.seed])
         grids = [vdb_of(grid, metadata={**said, "frames_per_second": kept.rate})]

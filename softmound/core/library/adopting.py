@@ -6,6 +6,7 @@ from pydantic import ValidationError
 
 from ..aside import shown
 from ..engine.stages import Stages, picture
+from ..exchange.numbered import RATE, Frames, files_of
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of, read_density
 from ..light.camera import fitted
@@ -15,7 +16,6 @@ from ..recipe import Light, Sky, View
 from ..recipe.models import Mound
 from ..volume.numbers import numbers_of
 from .asset import THUMB, THUMB_PASSES, About, Moving, facts_of, fill_files, placed
-from .frames import RATE, Frames, files_of
 from .likeness import shape_of
 from .placement import InFile
 

@@ -20,6 +20,7 @@ from ..engine.stages import Stages, picture
 from ..engine.stills import Taking, sheet, sheet_of, turntable
 from ..exchange.export import ExportOptions
 from ..exchange.meshes import write_mesh
+from ..exchange.numbered import Frames, frame_name, later, moves
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
@@ -33,7 +34,6 @@ from ..volume.halved import reduced
 from ..volume.iso import within_budget
 from ..volume.numbers import numbers_of
 from .folders import ASIDE, FACTS, NAMED, asset_folder, claimed_folder, file_name, next_version, sealed, sweep_leftovers
-from .frames import Frames, frame_name, later, moves
 from .handoff import HANDOFF, handoff_text, usd_text
 from .likeness import shape_of
 from .placement import placed_by

@@ -18,6 +18,7 @@ from ..exchange.vdb import write_vdb
 from ..problems import NotWritten, Problem, sentence_for
 from ..recipe import Mound, read_mound
 from ..regular import Folder
+from ..ticket import one_by_one
 from ..volume.digest import values_digest
 from ..volume.halved import reduced
 from .delivery import built
@@ -214,9 +215,7 @@ def brought_back(version, tiers=None, ticket=None):
     in_file, files = in_file_of(facts), dict(facts["files"])
     metadata = metadata_of(facts["name"], mound.light.medium, facts["seeds"], in_file.unit, in_file.up)
     with _open(version) as parts:
-        for number, (times, tier) in enumerate(made.items()):
-            if ticket is not None:
-                ticket.step(0.7 + 0.3 * number / len(made), 0.7 + 0.3 * (number + 1) / len(made), "writing")
+        for times, tier in one_by_one(made.items(), lambda *_: "writing", ticket, 0.7):
             name = told[times]["file"]
             write_vdb(version.folder / name, in_file.written(tier), in_file.name, in_file.half, metadata, ticket, folder=parts)
             with parts.opened(name) as file:

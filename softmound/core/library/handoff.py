@@ -1,7 +1,7 @@
 """What goes with an asset to whoever renders it: a page that says what its numbers are, in general terms, and a scene with it."""
 
+from ..exchange.numbered import frame_name, frames_of
 from ..exchange.units import UNITS
-from .frames import frame_name, frames_of
 from .placement import in_file_of
 
 HANDOFF = "handoff.txt"

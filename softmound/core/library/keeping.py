@@ -9,6 +9,7 @@ import numpy as np
 from ..aside import shown, sync_folder
 from ..engine.stages import Stages
 from ..exchange.foreign import read_vdb
+from ..exchange.numbered import later
 from ..exchange.vdb import HALF_ROUNDING, HALF_SMALLEST
 from ..problems import NotWritten, Problem
 from ..recipe import read_mound
@@ -20,7 +21,6 @@ from ..volume.windows import read_window, window_differs
 from .changing import mended
 from .delivery import built
 from .folders import ASIDE, FACTS, RETIRED, claimed_folder, next_version
-from .frames import later
 from .placement import in_file_of
 from .shelf import read_version, verify, versions_in
 

@@ -9,13 +9,13 @@ from typing import Annotated, Literal
 from pydantic import AfterValidator, BaseModel, ConfigDict, Field, ValidationError, model_validator
 
 from ..aside import shown
+from ..exchange.numbered import MOST, frame_name, frames_of
 from ..exchange.units import UNITS, UPS
 from ..problems import Problem, sentence_for
 from ..recipe import Medium
 from ..recipe.value import Name
 from ..regular import Folder, is_plain, read_text
 from .folders import FACTS, asset_folder, seal_of
-from .frames import MOST, frame_name, frames_of
 
 
 def _plain(name):

@@ -340,9 +340,6 @@ AnyForm = Annotated[Form, FORMS]
 PARTS = {"buds": Buds, "coat": Coat, "rough": Roughness, "base": BaseLevel, "top": TopLevel}
 """What any form may have besides, in the order an artist sees it."""
 
-SHARED = frozenset(Form.model_fields) - {"name", "centre", "rotation", "mirror", "hidden", "locked"}
-"""Fields of every form that linked copies share; those of its kind besides, but for its place."""
-
 
 def like(form, other):
     """A linked copy brought up to date: everything of `other` but its own name and place.

@@ -28,8 +28,6 @@ class Numbers:
         Volume at density 1 that would hold as much, m3.
     depth : tuple of float
         Largest optical depth straight through the cloud along x, y and z.
-    depth_mean : tuple of float
-        Its mean over all lines of voxels that meet the cloud.
     water : float
         Mass of water in kg.
     """
@@ -44,7 +42,6 @@ class Numbers:
     volume: float
     filled: float
     depth: tuple
-    depth_mean: tuple
     water: float
 
     def as_dict(self):
@@ -81,12 +78,11 @@ def numbers_of(grid, extinction, water=WATER):
     total = float(grid.values.sum(dtype=np.float64)) + LANES * float(grid.tile_values.sum(dtype=np.float64))
     most = max(float(v.max()) for v in (grid.values, grid.tile_values) if len(v))
     cell = grid.voxel**3
-    depths = [column_depths(grid, axis) * extinction for axis in range(3)]
+    depths = tuple(float(column_depths(grid, axis).max()) * extinction for axis in range(3))
     return Numbers(
         tuple(int(d) for d in bounds[1] - bounds[0] + 1), active, len(grid.coords), len(grid.tile_coords),
         grid.nbytes, total / active, most, active * cell, total * cell,
-        tuple(float(d.max()) for d in depths), tuple(float(d[d > 0.0].mean()) for d in depths),
-        total * cell * water / 1000.0,
+        depths, total * cell * water / 1000.0,
     )
 
 

@@ -28,6 +28,8 @@ class Station(QObject):
         Its miniature is made of the mound; else the station shows one by itself, by `show_tile`.
     dome : bool
         Whether the picture shows the sun dome.
+    document : Document
+        What is edited in it: the window's mound, unless it has one of its own.
     commands : tuple of Command
         What it does by name; each is given the station.
     gestures : tuple of (str, str)

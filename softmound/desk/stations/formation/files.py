@@ -29,7 +29,7 @@ class FlockFiles:
 
     def open(self):
         """Ask for a flock, a stage or a list, and open it."""
-        station, sky = self._station, self._station.sky
+        station, document = self._station, self._station.document
         path, _ = QFileDialog.getOpenFileName(station.settings, tr("Open a flock"), str(self._window.files.folder),
                                               tr("Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)"))
         if not path:
@@ -38,10 +38,10 @@ class FlockFiles:
         ending = path.suffix.lower()
         try:
             if ending == ".flock":
-                sky.open(path)
+                document.read(path, tr("open flock"))
             else:
                 reader = read_stage if ending in ENDINGS else read_list
-                sky.begin(rebased(reader(path, path.stem[:80]), path.parent, sky.kept.parent))
+                document.replace(rebased(reader(path, path.stem[:80]), path.parent, document.copy.file.parent), tr("open flock"))
         except Problem as problem:
             self._window.tell(tr(problem.sentence))
             return
@@ -52,23 +52,24 @@ class FlockFiles:
 
     def save(self):
         """Ask for a name, and save the flock."""
-        station, sky = self._station, self._station.sky
-        start = sky.path or self._window.files.folder / f"{sky.flock.name}.flock"
+        station, document = self._station, self._station.document
+        start = document.path or self._window.files.folder / f"{document.flock.name}.flock"
         path, _ = QFileDialog.getSaveFileName(station.settings, tr("Save the flock"), str(start), tr("Flocks (*.flock)"))
         if not path:
             return
         path = pathlib.Path(path)
         try:
-            sky.save(path if path.suffix == ".flock" else path.with_name(path.name + ".flock"), self._window.delivering.library)
+            document.save(path if path.suffix == ".flock" else path.with_name(f"{path.name}.flock"),
+                          self._window.delivering.library)
         except Problem as problem:
             self._window.tell(tr(problem.sentence))
             return
-        self._window.tell(tr("Saved {}.").format(sky.path.name))
+        self._window.tell(tr("Saved {}.").format(document.path.name))
         station.settings.show_flock()
 
     def export(self):
         """Ask where to, and write the flock as a stage, a list or one grid."""
-        window, flock, folder = self._window, self._station.flock, self._station.sky.folder
+        window, flock, folder = self._window, self._station.flock, self._station.document.folder
         start = window.files.folder / f"{flock.name}.usda"
         path, _ = QFileDialog.getSaveFileName(self._station.settings, tr("Export the flock"), str(start),
                                               tr("OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)"))
@@ -86,7 +87,7 @@ class FlockFiles:
     def take(self):
         """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
         station, window = self._station, self._window
-        flock, folder, library = station.flock, station.sky.folder, window.delivering.library
+        flock, folder, library = station.flock, station.document.folder, window.delivering.library
         takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
         if not (flock.decks or flock.hazes or any(m.asset in station.sources() and not m.hidden for m in flock.members)):
             window.tell(tr("There is nothing to take pictures of: place clouds of the library on the plan first."))

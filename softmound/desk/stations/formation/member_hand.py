@@ -57,7 +57,7 @@ class MemberHand:
     def release(self):
         """Let go: one step of history."""
         if self._last is not None and self._moved:
-            self._station.sky.let_go()
+            self._station.document.let_go()
         self._last = None
 
     def double(self, at, _camera):

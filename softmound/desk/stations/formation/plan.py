@@ -142,7 +142,7 @@ class Plan(QWidget):
             self._station.draw_line(self._way)
             self._way = []
         if self._held is not None and self._held[1] is not None and self._moved:
-            self._station.sky.let_go()
+            self._station.document.let_go()
         self._held = None
 
     def mouseDoubleClickEvent(self, event):
@@ -161,7 +161,7 @@ class Plan(QWidget):
         if event.key() in steps and self._station.chosen:
             x, z = steps[event.key()]
             self._station.shift(x * 5.0 / self.scale, z * 5.0 / self.scale)
-            self._station.sky.let_go()
+            self._station.document.let_go()
         else:
             super().keyPressEvent(event)
 

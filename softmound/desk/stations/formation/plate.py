@@ -46,7 +46,7 @@ class PlateHand:
 
     def release(self):
         """Let go: one step of history."""
-        self._station.sky.let_go()
+        self._station.document.let_go()
         self._station.window.looking.ask(False)
 
     def double(self, *_):
@@ -119,7 +119,7 @@ class PlateRows:
         self.choose.setToolTip(tr("Choose the photograph that stands behind the clouds, here and in pictures and films."))
         self.choose.clicked.connect(self.ask)
         self.drop.setToolTip(tr("The file stays where it is."))
-        self.drop.clicked.connect(lambda: self._apply(lambda flock: flock.edited(plate=None)))
+        self.drop.clicked.connect(lambda: self._apply(tr("remove photograph"), lambda flock: flock.edited(plate=None)))
         panel.add(Row(self.choose, self.drop))
 
     # -- what is shown --------------------------------------------------------------------------
@@ -168,7 +168,7 @@ class PlateRows:
     def _look_for(self, plate):
         """Read its photograph, beside the work, when it is another than what was read."""
         station = self._station
-        folder, path = station.sky.folder, file_of(plate, station.sky.folder)
+        folder, path = station.document.folder, file_of(plate, station.document.folder)
         try:
             stamp = str(path), path.stat().st_mtime_ns
         except OSError:
@@ -211,10 +211,10 @@ class PlateRows:
         ----------
         path : pathlib.Path
         """
-        named = named_from(path, self._station.sky.folder)
+        named = named_from(path, self._station.document.folder)
         before = self._station.flock.plate
         plate = Plate(file=named) if before is None else before.edited(file=named)
-        self._apply(lambda flock: flock.edited(plate=plate))
+        self._apply(tr("photograph behind"), lambda flock: flock.edited(plate=plate))
 
     def point(self, what, x, y, width, height):
         """Take the horizon, or the sun, from a place of the picture.
@@ -244,10 +244,10 @@ class PlateRows:
         if self._read[1] is not None:
             _, top, _, high = filled(self._read[1]["pixels"].shape[:2], *size)
             view = levelled(view, top + horizon * high, *size)
-        self._apply(lambda flock: flock.edited(plate=plate, view=view), moving)
+        self._apply(tr("horizon"), lambda flock: flock.edited(plate=plate, view=view), moving, True)
 
     def _edit(self, moving, **changes):
-        self._apply(lambda flock: flock.edited(plate=flock.plate.edited(**changes)), moving)
+        self._apply(tr("photograph behind"), lambda flock: flock.edited(plate=flock.plate.edited(**changes)), moving)
 
-    def _apply(self, change, moving=False):
-        self._station.sky.apply(change, moving)
+    def _apply(self, undo_label, change, moving=False, with_view=False):
+        self._station.document.apply(undo_label, change, moving, with_view)

@@ -202,7 +202,7 @@ class FormationSettings(SettingsPanel):
         self.show_view()
         self.forget.setEnabled(bool(views))
         self.pictures.setEnabled(bool(flock.members or flock.decks or flock.hazes))
-        path = station.sky.path
+        path = station.document.path
         self.file.setText(", ".join((flock.name, tr("not saved as a file") if path is None else path.name)))
         self.file.setToolTip("" if path is None else str(path))
         for button in (self.save, self.export):

@@ -11,9 +11,10 @@ from ....core.library.index import Index
 from ....core.light.camera import fitted
 from ....core.recipe import BaseLevel, KeptView, Mass, Problem
 from ....core.recipe.files import read_mound, write_mound
-from ....core.recipe.flock import MOST_MEMBERS, Asset, Kind, Member, Spread
+from ....core.recipe.flock import MOST_MEMBERS, Asset, Flock, Kind, Member, Spread
 from ... import style
 from ...command import Command
+from ...documents.flock import FlockDocument
 from ...strip import FRESH
 from ...words import tr
 from ..station import Station
@@ -21,7 +22,6 @@ from .files import FlockFiles
 from .layers import LAYERS, changed_layer
 from .member_hand import MemberHand
 from .settings import FormationSettings
-from .sky import Sky
 from .spreads import along_line, changed_by
 from .tray import FormationTray
 
@@ -37,7 +37,7 @@ class FormationStation(Station):
 
     Attributes
     ----------
-    sky : Sky
+    document : FlockDocument
         The flock that is worked on.
     files : FlockFiles
         Where it comes from and goes to.
@@ -59,10 +59,13 @@ class FormationStation(Station):
 
     def __init__(self, window):
         super().__init__(window)
-        self.sky, self.files = Sky(self, window.tell), FlockFiles(self)
+        self.document, self.files = FlockDocument(self), FlockFiles(self)
         self.chosen, self._spread_name, self._sources, self._known = [], "", {}, None
         self.hand = self._members_hand = MemberHand(self)
-        self.sky.changed.connect(self._changed)
+        self.document.changed.connect(self._changed)
+        self.document.looked.connect(self._looked)
+        self.document.named.connect(self._named)
+        self.document.refused.connect(self._refused)
 
     def make_tray(self):
         return FormationTray(self)
@@ -73,7 +76,7 @@ class FormationStation(Station):
     @property
     def flock(self):
         """The flock that is worked on."""
-        return self.sky.flock
+        return self.document.flock
 
     @property
     def plate(self):
@@ -116,14 +119,14 @@ class FormationStation(Station):
             return self._sources
         self._known = known
         try:
-            self._sources = sources_of(self.flock, self.window.delivering.library, self.sky.folder)
+            self._sources = sources_of(self.flock, self.window.delivering.library, self.document.folder)
         except Problem as problem:
             self.window.tell(tr(problem.sentence))
             self._sources = {}
             for asset in wanted:
                 try:
                     one = self.flock.edited(members=(Member(asset=asset),), spreads=())
-                    self._sources.update(sources_of(one, self.window.delivering.library, self.sky.folder))
+                    self._sources.update(sources_of(one, self.window.delivering.library, self.document.folder))
                 except Problem:
                     continue
         return self._sources
@@ -133,15 +136,11 @@ class FormationStation(Station):
         source = self._sources.get(member.asset)
         return (50.0 if source is None else source.radius) * member.size
 
-    def look(self, view, moving=False):
-        self.sky.look(view)
+    def _looked(self, moving):
         self.tray.plan.update()
         self.settings.show_view()
-        self.window.show_look(moving)
-
-    def turn_sun(self, azimuth, elevation, moving):
-        self.sky.apply(lambda flock: flock.edited(light=flock.light.edited(
-            sun=flock.light.sun.edited(azimuth=azimuth, elevation=elevation))), moving)
+        if self.window.station is self:
+            self.window.show_look(moving)
 
     def fit(self):
         box = bounds_of_flock(self.flock.edited(members=tuple(m for m in self.flock.members if m.asset in self.sources())),
@@ -168,20 +167,8 @@ class FormationStation(Station):
         tile.blank = _paint_sky
         tile.show_state(FRESH)
 
-    @property
-    def steps(self):
-        return self.sky.steps
-
-    def undo(self):
-        self.sky.undo()
-
-    def redo(self):
-        self.sky.redo()
-
     def end(self):
-        self.sky.let_go()
-        if self.flock.members or self.flock.decks or self.flock.hazes or self.sky.kept.exists():
-            self.sky.keep()
+        self.document.close()
 
     def let_go(self):
         if self.hand is not self._members_hand:
@@ -206,7 +193,7 @@ class FormationStation(Station):
     def show_again(self):
         """Show what has come meanwhile: the photograph of the plate."""
         if self.window.station is self:
-            self.window.picture.show_mound(self.as_seen(self.document.mound))
+            self.window.picture.show_mound(self.as_seen(self.window.document.mound))
             self.window.picture.update()
 
     def _look_into_library(self):
@@ -226,10 +213,19 @@ class FormationStation(Station):
         self.tray.show_flock()
         self.settings.show_flock()
         if self.window.station is self:
-            self.window.picture.show_mound(self.as_seen(self.document.mound))
+            self.window.picture.show_mound(self.as_seen(self.window.document.mound))
             self.window.picture.show_note(self.note(None))
-            self.window.show_steps()
             self.window.looking.ask(moving)
+
+    def _named(self):
+        if self.window.station is self:
+            self.window.show_steps()
+
+    def _refused(self, sentence):
+        """An edit was not done: say why, and show again what is so."""
+        self.window.tell(sentence)
+        self.document.let_go()
+        self._changed(False)
 
     # -- choosing -------------------------------------------------------------------------------
 
@@ -268,7 +264,7 @@ class FormationStation(Station):
         taken = {m.group for m in self.flock.members}
         name = "" if all(m.group and m.group == chosen[0].group for m in chosen) else next(
             name for n in range(1, MOST_MEMBERS + 2) if (name := tr("Group {}").format(n)) not in taken)
-        self._edit(lambda m: m.edited(group=name), False)
+        self._edit(tr("group members") if name else tr("ungroup members"), lambda m: m.edited(group=name))
 
     def choose_spread(self, number):
         """Show the numbers of another spread.
@@ -283,7 +279,7 @@ class FormationStation(Station):
 
     # -- members --------------------------------------------------------------------------------
 
-    def _edit(self, change, moving):
+    def _edit(self, undo_label, change, moving=False):
         """Change the chosen members; what a spread placed counts as changed by hand from now on."""
         def edited(flock):
             members = list(flock.members)
@@ -291,7 +287,7 @@ class FormationStation(Station):
                 members[number] = change(members[number])
             return flock.edited(members=tuple(members))
 
-        self.sky.apply(edited, moving)
+        self.document.apply(undo_label, edited, moving)
 
     def shift(self, x, z):
         """Move the chosen members, but those that are locked.
@@ -301,7 +297,7 @@ class FormationStation(Station):
         x, z : float
             Metres.
         """
-        self._edit(lambda m: m if m.locked else m.edited(
+        self._edit(tr("move members"), lambda m: m if m.locked else m.edited(
             place=(min(max(m.place[0] + x, -5e4), 5e4), m.place[1], min(max(m.place[2] + z, -5e4), 5e4)), moved=True), True)
 
     def lift(self, metres):
@@ -311,7 +307,7 @@ class FormationStation(Station):
         ----------
         metres : float
         """
-        self._edit(lambda m: m if m.locked else m.edited(
+        self._edit(tr("lift members"), lambda m: m if m.locked else m.edited(
             place=(m.place[0], min(max(m.place[1] + metres, -5e4), 5e4), m.place[2]), moved=True), True)
 
     def member_seen_at(self, at):
@@ -353,7 +349,7 @@ class FormationStation(Station):
             return member.edited(**{name: value}, moved=member.moved or name not in ("hidden", "locked"))
 
         if self.chosen:
-            self._edit(change, moving)
+            self._edit(tr("change members"), change, moving)
 
     def make_own(self):
         """Write the recipe of the chosen member as a mound of its own, beside the flock, and show that from now on."""
@@ -364,18 +360,18 @@ class FormationStation(Station):
         if recipe is None:
             self.window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
-        taken = {p.name for p in self.sky.folder.glob("*.mound")}
+        taken = {p.name for p in self.document.folder.glob("*.mound")}
         named = next(f"{member.asset.name}{more}" for more in ("", *(f" {n}" for n in range(2, 10_000)))
                      if f"{member.asset.name}{more}.mound" not in taken)
         try:
             mound = read_mound(recipe)
-            write_mound(self.sky.folder / f"{named}.mound", mound.edited(name=named[:80]))
+            write_mound(self.document.folder / f"{named}.mound", mound.edited(name=named[:80]))
         except Problem as problem:
             self.window.tell(tr(problem.sentence))
             return
         asset = Asset(name=named[:80], file=f"{named}.mound")
-        self._edit(lambda m: m.edited(asset=asset, name=named[:80], moved=True), False)
-        self.window.tell(tr("Written: {}.mound; what you save there is shown here.").format(self.sky.folder / named))
+        self._edit(tr("own mound"), lambda m: m.edited(asset=asset, name=named[:80], moved=True))
+        self.window.tell(tr("Written: {}.mound; what you save there is shown here.").format(self.document.folder / named))
 
     def place_one(self, x, z):
         """Place the asset that the tray names.
@@ -393,7 +389,7 @@ class FormationStation(Station):
         first = not self.flock.members
         member = Member(asset=Asset(name=asset), name=asset, place=(round(x, 3), altitude, round(z, 3)))
         self.chosen = [len(self.flock.members)]
-        self.sky.apply(lambda flock: flock.edited(members=(*flock.members, member)))
+        self.document.apply(tr("place {}").format(asset), lambda flock: flock.edited(members=(*flock.members, member)))
         if first:
             self.fit()
 
@@ -401,7 +397,7 @@ class FormationStation(Station):
         """Take the chosen members out."""
         if self.chosen:
             numbers, self.chosen = list(self.chosen), []
-            self.sky.apply(lambda flock: taken_out(flock, numbers))
+            self.document.apply(tr("remove members"), lambda flock: taken_out(flock, numbers))
 
     def open_mound(self):
         """Make the recipe of the chosen member the present mound."""
@@ -410,7 +406,7 @@ class FormationStation(Station):
             self.window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
         self.window.files.open(mound)
-        if self.document.path == mound:  # the present one was not to be kept
+        if self.window.document.path == mound:  # the present one was not to be kept
             self.window.open_station("Mass")
 
     def _recipe_of(self, member):
@@ -439,7 +435,7 @@ class FormationStation(Station):
             return
         taken = {layer.name for layer in there}
         name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
-        self.sky.apply(lambda flock: flock.edited(**{kind: (*there, model(name=name))}))
+        self.document.apply(tr("add {}").format(name), lambda flock: flock.edited(**{kind: (*there, model(name=name))}))
 
     def edit_layer(self, kind, number, name, value, moving):
         """Change one thing of a deck or a haze.
@@ -456,7 +452,7 @@ class FormationStation(Station):
         there = getattr(self.flock, kind)
         if number >= len(there):
             return
-        self.sky.apply(lambda flock: flock.edited(**{
+        self.document.apply(tr("change {}").format(there[number].name), lambda flock: flock.edited(**{
             kind: (*there[:number], changed_layer(there[number], name, value), *there[number + 1:])}), moving)
 
     def remove_layer(self, kind, number):
@@ -468,7 +464,9 @@ class FormationStation(Station):
         number : int
         """
         there = getattr(self.flock, kind)
-        self.sky.apply(lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
+        if number < len(there):
+            self.document.apply(tr("remove {}").format(there[number].name),
+                                lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
 
     def edit_sky(self, name, value):
         """Turn the air between or the earth's curve on or off.
@@ -479,7 +477,8 @@ class FormationStation(Station):
             "air" or "curved".
         value : bool
         """
-        self.sky.apply(lambda flock: flock.edited(**{name: value}))
+        self.document.apply(tr("air between") if name == "air" else tr("curve of the earth"),
+                            lambda flock: flock.edited(**{name: value}))
 
     # -- spreads --------------------------------------------------------------------------------
 
@@ -509,7 +508,7 @@ class FormationStation(Station):
             flock = flock.edited(spreads=(*flock.spreads, rule))
             return spread_again(flock, self._radii(flock), called)
 
-        self.sky.apply(change, False)
+        self.document.apply(tr("spread"), change)
         if first and self.flock.members:
             self._stand_in_it()
 
@@ -520,7 +519,7 @@ class FormationStation(Station):
         self.look(view.edited(focal=24.0, distance=view.distance * 0.33, elevation=-3.0))
 
     def _radii(self, flock):
-        found = sources_of(flock, self.window.delivering.library, self.sky.folder)
+        found = sources_of(flock, self.window.delivering.library, self.document.folder)
         return {asset: source.radius for asset, source in found.items()}
 
     def edit_spread(self, name, value, moving):
@@ -542,7 +541,7 @@ class FormationStation(Station):
             return spread_again(flock, self._radii(flock), spread.name)
 
         self.chosen = []
-        self.sky.apply(change, moving)
+        self.document.apply(tr("change spread"), change, moving)
 
     def paint(self, x, z, radius, amount):
         """Paint where the members of the spread that is shown stand; they are placed anew when the hand lets go.
@@ -556,7 +555,7 @@ class FormationStation(Station):
         """
         spread = self.spread
         if spread is not None:
-            self.sky.apply(lambda flock: flock.edited(spreads=tuple(
+            self.document.apply(tr("paint spread"), lambda flock: flock.edited(spreads=tuple(
                 painted_over(spread, x, z, radius, amount) if s is spread else s for s in flock.spreads)), True)
 
     def painted(self):
@@ -564,7 +563,7 @@ class FormationStation(Station):
         spread = self.spread
         if spread is not None:
             self.chosen = []
-            self.sky.apply(lambda flock: spread_again(flock, self._radii(flock), spread.name), False)
+            self.document.apply(tr("paint spread"), lambda flock: spread_again(flock, self._radii(flock), spread.name))
 
     def draw_line(self, points):
         """Let the members of the spread that is shown stand along a line.
@@ -578,8 +577,8 @@ class FormationStation(Station):
         if spread is None:
             return
         self.chosen = []
-        self.sky.apply(lambda flock: spread_again(flock.edited(spreads=tuple(
-            along_line(spread, points) if s is spread else s for s in flock.spreads)), self._radii(flock), spread.name), False)
+        self.document.apply(tr("spread along a line"), lambda flock: spread_again(flock.edited(spreads=tuple(
+            along_line(spread, points) if s is spread else s for s in flock.spreads)), self._radii(flock), spread.name))
 
     def another_seed(self):
         """Place the members of the spread that is shown anew."""
@@ -592,7 +591,7 @@ class FormationStation(Station):
         if spread is None:
             return
         self.chosen = []
-        self.sky.apply(lambda flock: flock.edited(
+        self.document.apply(tr("remove spread"), lambda flock: flock.edited(
             spreads=tuple(s for s in flock.spreads if s.name != spread.name),
             members=tuple(m.edited(spread="") if m.spread == spread.name else m for m in flock.members
                           if m.spread != spread.name or m.moved or m.locked)))
@@ -601,15 +600,16 @@ class FormationStation(Station):
 
     def take_light(self):
         """Show the flock in the light of the present mound."""
-        light = self.document.mound.light.edited(lamps=())
-        self.sky.apply(lambda flock: flock.edited(light=light))
+        light = self.window.document.mound.light.edited(lamps=())
+        self.document.apply(tr("light of the mound"), lambda flock: flock.edited(light=light))
 
     def keep_view(self):
         """Keep where the flock is looked at from."""
         taken = {kept.name for kept in self.flock.views}
         called = next(name for n in range(1, 300) if (name := tr("View {}").format(n)) not in taken)
         if len(taken) < 200:
-            self.sky.apply(lambda flock: flock.edited(views=(*flock.views, KeptView(name=called, view=flock.view))))
+            kept = KeptView(name=called, view=self.flock.view)
+            self.document.apply(tr("keep view"), lambda flock: flock.edited(views=(*flock.views, kept)))
             self.settings.views.setCurrentText(called)
 
     def forget_view(self, number):
@@ -620,7 +620,8 @@ class FormationStation(Station):
         number : int
         """
         if 0 <= number < len(self.flock.views):
-            self.sky.apply(lambda flock: flock.edited(views=(*flock.views[:number], *flock.views[number + 1:])))
+            self.document.apply(tr("forget view"),
+                                lambda flock: flock.edited(views=(*flock.views[:number], *flock.views[number + 1:])))
 
     def take_pictures(self):
         self.files.take()
@@ -637,7 +638,7 @@ class FormationStation(Station):
     def begin(self):
         """Begin an empty flock; the one before comes back by undo."""
         self.chosen = []
-        self.sky.begin()
+        self.document.replace(Flock(), tr("new flock"))
 
 
 def _paint_sky(painter):

@@ -20,7 +20,7 @@ from ....core.recipe.places import changed, put, without
 from ....core.recipe.snapshots import with_snapshot
 from ...asking import asking
 from ...command import Command
-from ...document import refusing
+from ...documents.document import refusing
 from ...figures import figure
 from ...words import in_words, tr
 from ..station import Station

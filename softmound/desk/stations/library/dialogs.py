@@ -8,9 +8,9 @@ from PyQt6.QtCore import Qt, QTimer
 from PyQt6.QtGui import QPixmap
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QLineEdit, QVBoxLayout
 
+from ....core.exchange.numbered import RATE
 from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
-from ....core.library.frames import RATE
 from ... import style
 from ...controls import ChoiceRow, NumberField, text_label
 from ...figures import count, figure, memory

@@ -103,7 +103,7 @@ class GrowthMasks:
 
     Parameters
     ----------
-    document : Document
+    document : MoundDocument
     """
 
     def __init__(self, document):

@@ -21,7 +21,7 @@ from ....core.recipe.sequence import Sequence
 from ....core.recipe.time import TimeLine
 from ...asking import asking
 from ...command import Command
-from ...document import refusing
+from ...documents.document import refusing
 from ...photographs import PhotographDialog, asked_for, reading
 from ...words import tr
 from ..station import Station

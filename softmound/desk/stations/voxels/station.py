@@ -5,7 +5,7 @@ from dataclasses import replace
 from ....core.engine.density import bounds_of, span_of
 from ....core.recipe import LowerSkin, limits
 from ....core.recipe.places import changed, without
-from ...document import refusing
+from ...documents.document import refusing
 from ...words import in_words, tr
 from ..station import Station
 from .cost_line import CostLine
@@ -52,6 +52,7 @@ class VoxelsStation(Station):
             self.ahead = replace(self.ahead, skin=mound.skin)
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)
+        self._show_building()
 
     def edit_voxels(self, undo_label, moving=False, **changes):
         """Change a voxel size.

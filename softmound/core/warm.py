@@ -14,41 +14,41 @@ from dataclasses import replace
 
 import numpy as np
 
-from ..compiled import CACHE, FOLDER, READY, mark, warmed
-from ..compiling import numba
-from ..directions import rotation_matrix
-from ..growth.solver import Flowing, Weather
-from ..held import child_process, working_folder
-from ..light.between import veiled
-from ..light.camera import camera_of, fitted
-from ..light.carrying import carried
-from ..light.coarse import coarse_in, coarse_of
-from ..light.lattice import lit, with_lamps
-from ..light.march import march
-from ..light.radiance import composed
-from ..light.scene import PlacedCloud, Placing, scene_of
-from ..light.surroundings import surroundings_of
-from ..light.tracer import Tracer
-from ..mass.field import field_of
-from ..mass.kinds.blob import Blob
-from ..mass.kinds.solid import Solid
-from ..mass.mend import mended
-from ..mass.particles import balls_band
-from ..mass.pick import Picker
-from ..mass.polygons import narrow_band
-from ..mass.solids import solid_triangles
-from ..mass.thickness import COARSE, inner_balls
-from ..noise.sums import noise_points
-from ..recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
-from ..recipe.grains import ACTIONS, MASKS, SURFACE
-from ..starts.species import SKY
-from ..volume.bricks import LANES, grid_of
-from ..volume.crumbs import drop_crumbs
-from ..volume.filters import smoothed
-from ..volume.sample import sample
-from ..volume.twin import vdb_of
-from ..volume.windows import window_differs
-from .density import Memories, density_grid
+from .compiled import CACHE, FOLDER, READY, mark, warmed
+from .compiling import numba
+from .directions import rotation_matrix
+from .engine.density import Memories, density_grid
+from .growth.solver import Flowing, Weather
+from .held import child_process, working_folder
+from .light.between import veiled
+from .light.camera import camera_of, fitted
+from .light.carrying import carried
+from .light.coarse import coarse_in, coarse_of
+from .light.lattice import lit, with_lamps
+from .light.march import march
+from .light.radiance import composed
+from .light.scene import PlacedCloud, Placing, scene_of
+from .light.surroundings import surroundings_of
+from .light.tracer import Tracer
+from .mass.field import field_of
+from .mass.kinds.blob import Blob
+from .mass.kinds.solid import Solid
+from .mass.mend import mended
+from .mass.particles import balls_band
+from .mass.pick import Picker
+from .mass.polygons import narrow_band
+from .mass.solids import solid_triangles
+from .mass.thickness import COARSE, inner_balls
+from .noise.sums import noise_points
+from .recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
+from .recipe.grains import ACTIONS, MASKS, SURFACE
+from .starts.species import SKY
+from .volume.bricks import LANES, grid_of
+from .volume.crumbs import drop_crumbs
+from .volume.filters import smoothed
+from .volume.sample import sample
+from .volume.twin import vdb_of
+from .volume.windows import window_differs
 
 MOST = 4
 """Processes at most: there are few parts that take long."""

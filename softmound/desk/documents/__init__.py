@@ -1,0 +1,1 @@
+"""What is edited at the desk: mounds and flocks, with their files."""
