@@ -150,15 +150,16 @@ def main(translations):
     """
     with tempfile.TemporaryDirectory() as folder:
         names = gathered(folder)
-        for path in map(pathlib.Path, translations or [SHIPPED / f"{TEMPLATE}.ts"]):
-            made = pathlib.Path(folder) / path.name
+        paths = [pathlib.Path(path) for path in translations or [SHIPPED / f"{TEMPLATE}.ts"]]
+        for path in paths:
             if translations and path.exists():
-                shutil.copy(path, made)
-            with contextlib.chdir(folder):
-                lupdate(names, [made.name], no_obsolete=True, no_summary=True)
+                shutil.copy(path, pathlib.Path(folder) / path.name)
+        with contextlib.chdir(folder):
+            lupdate(names, [path.name for path in paths], no_obsolete=True, no_summary=True)
+        for path in paths:
             path.parent.mkdir(parents=True, exist_ok=True)
             # In which file is enough: with the line every change of the code would change the texts.
-            path.write_text(re.sub(r' line="\d+"', "", made.read_text()))
+            path.write_text(re.sub(r' line="\d+"', "", (pathlib.Path(folder) / path.name).read_text()))
             print(path)
 
 

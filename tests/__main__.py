@@ -16,6 +16,7 @@ import os
 import pathlib
 import queue
 import re
+import select
 import subprocess
 import sys
 import tempfile
@@ -40,6 +41,8 @@ SECONDS = pathlib.Path(os.environ.get("XDG_CACHE_HOME") or pathlib.Path.home() /
 """How long each class took when it last ran."""
 UNKNOWN = 8.0
 """Seconds of a class that has not run yet."""
+LOOKS = 0.05
+"""Seconds after which it is seen that a class has ended, at the latest."""
 SLOW, SHOWN = 0.5, 40
 """Seconds from which a test is told of by itself, and how many of them are."""
 _COUNTS = re.compile(r"^(\d+) passed, (\d+) failed, (\d+) skipped$", re.MULTILINE)
@@ -113,19 +116,32 @@ class Nursery:
     ----------
     threaded : bool
         With as many threads for the kernels as there are cores, rather than one.
+    ended : queue.SimpleQueue
+        Gets (nursery, class, what its tests said, seconds) for each that has ended; a class of None once the process has.
     """
 
-    def __init__(self, threaded):
+    def __init__(self, threaded, ended):
         alone = {} if threaded else {"NUMBA_NUM_THREADS": "1"}
         self._process = subprocess.Popen([sys.executable, "-m", "tests", "--nursery"], cwd=HERE.parent, text=True,
                                          env={**os.environ, **alone}, stdin=subprocess.PIPE, stdout=subprocess.PIPE)
-        self.classes = json.loads(self._process.stdout.readline())
+        self._ended = ended
+        self.running = 0
 
-    def run(self, name):
-        """What the tests of a class said."""
+    def classes(self):
+        """Wait until it has loaded all: list of the names of all classes of tests."""
+        found = json.loads(self._process.stdout.readline())
+        threading.Thread(target=self._listen, daemon=True).start()
+        return found
+
+    def _listen(self):
+        for line in self._process.stdout:
+            self._ended.put((self, *json.loads(line)))
+        self._ended.put((self, None, "", 0.0))
+
+    def begin(self, name):
+        """Let the tests of a class run."""
+        self.running += 1
         print(name, file=self._process.stdin, flush=True)
-        answer = self._process.stdout.readline()
-        return json.loads(answer) if answer else f"{name}: the process that forks has ended"
 
     def close(self):
         """End it."""
@@ -134,7 +150,7 @@ class Nursery:
 
 
 def nursery():
-    """Be one: load everything, then fork for each line of stdin."""
+    """Be one: load everything, then fork for each line of stdin; tell of each child that has ended."""
     said = os.fdopen(os.dup(1), "w")
     os.dup2(2, 1)  # what modules print is not an answer
     os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
@@ -147,24 +163,41 @@ def nursery():
     gc.collect()
     gc.freeze()  # what is here stays in the pages that all share
     print(json.dumps(cases), file=said, flush=True)
-    for line in sys.stdin:
-        with tempfile.TemporaryFile("w+") as heard:
-            child = os.fork()
-            if child == 0:
-                for of, what in ((os.open(os.devnull, os.O_RDONLY), 0), (heard.fileno(), 1), (heard.fileno(), 2)):
-                    os.dup2(of, what)
-                code = 1
-                try:
-                    code = _counted(*run([line.strip()]))
-                finally:
-                    sys.stdout.flush()
-                    os._exit(code)
-            _, status, used = os.wait4(child, 0)
-            heard.seek(0)
-            text = f"{heard.read()}{used.ru_utime + used.ru_stime:6.0f} s of the processor"
-        if os.WIFSIGNALED(status):
-            text += f"\n{line.strip()} was ended by signal {os.WTERMSIG(status)}"
-        print(json.dumps(text), file=said, flush=True)
+    running, text = {}, b""
+    while True:
+        if select.select([0], [], [], LOOKS)[0]:
+            more = os.read(0, 4096)
+            if not more:
+                return
+            *lines, text = (text + more).split(b"\n")
+            for name in lines:
+                heard = tempfile.TemporaryFile("w+")
+                running[_forked(name.decode(), heard)] = name.decode(), heard, time.monotonic()
+        for child in list(running):
+            ended, status, used = os.wait4(child, os.WNOHANG)
+            if ended:
+                name, heard, begun = running.pop(child)
+                with heard:
+                    heard.seek(0)
+                    told = f"{heard.read()}{used.ru_utime + used.ru_stime:6.0f} s of the processor"
+                if os.WIFSIGNALED(status):
+                    told += f"\n{name} was ended by signal {os.WTERMSIG(status)}"
+                print(json.dumps((name, told, time.monotonic() - begun)), file=said, flush=True)
+
+
+def _forked(name, heard):
+    """Run the tests of a class in a child of this process; its number."""
+    child = os.fork()
+    if child == 0:
+        for of, what in ((os.open(os.devnull, os.O_RDONLY), 0), (heard.fileno(), 1), (heard.fileno(), 2)):
+            os.dup2(of, what)
+        code = 1
+        try:
+            code = _counted(*run([name]))
+        finally:
+            sys.stdout.flush()
+            os._exit(code)
+    return child
 
 
 def _cases(module):
@@ -185,40 +218,30 @@ def run_all():
     seconds = {}
     with contextlib.suppress(OSError, ValueError):
         seconds = json.loads(SECONDS.read_text())
-    first = Nursery(threaded=True)
-    single, threaded = queue.SimpleQueue(), queue.SimpleQueue()
-    for name in sorted(first.classes, key=lambda name: -seconds.get(name, UNKNOWN)):
-        (threaded if name.split(".")[0] in THREADED else single).put(name)
-    total, longest, lock = [0, 0, 0], [], threading.Lock()
-
-    def take(nursery, names):
-        with contextlib.suppress(queue.Empty):
-            while True:
-                name = names.get_nowait()
-                begun = time.monotonic()
-                said = nursery.run(name)
-                took = time.monotonic() - begun
-                counts = _COUNTS.findall(said)
-                with lock:
-                    seconds[name] = round(took, 1)
-                    print(f"{said},{took:6.0f} s in all of {name}", flush=True)
-                    total[:] = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
-                    longest.extend((float(used), float(taken), test) for taken, used, test in _SLOW.findall(said))
+    ended = queue.SimpleQueue()
+    nurseries = threaded, single = Nursery(True, ended), Nursery(False, ended)
+    left = {nursery: [] for nursery in nurseries}
+    for name in sorted(threaded.classes(), key=lambda name: -seconds.get(name, UNKNOWN)):
+        left[threaded if name.split(".")[0] in THREADED else single].append(name)
+    single.classes()
+    total, longest = [0, 0, 0], []
+    while any(left.values()) or any(nursery.running for nursery in nurseries):
+        for nursery, most in ((threaded, 1), (single, AT_ONCE)):
+            while left[nursery] and nursery.running < most and sum(each.running for each in nurseries) < AT_ONCE:
+                nursery.begin(left[nursery].pop(0))
+        nursery, name, said, took = ended.get()
+        if name is None:  # it has died, and with it what it ran and what was left for it
+            total[1] += nursery.running + len(left[nursery])
+            nursery.running, left[nursery] = 0, []
+            continue
+        nursery.running -= 1
+        counts = _COUNTS.findall(said)
+        seconds[name] = round(took, 1)
+        print(f"{said},{took:6.0f} s in all of {name}", flush=True)
+        total = [a + b for a, b in zip(total, map(int, counts[-1]) if counts else (0, 1, 0))]
+        longest.extend((float(used), float(taken), test) for taken, used, test in _SLOW.findall(said))
+    for nursery in nurseries:
         nursery.close()
-
-    def one_thread():
-        take(Nursery(threaded=False), single)
-
-    def several_threads():
-        take(first, threaded)
-        one_thread()
-
-    workers = [threading.Thread(target=several_threads), *(threading.Thread(target=one_thread) for _ in range(AT_ONCE - 1))]
-    for worker in workers:
-        worker.start()
-    for worker in workers:
-        worker.join()
-    total[1] += single.qsize() + threaded.qsize()  # what was left because all that fork have ended
     for name in _left_out():
         print(f"FAIL: {name} was compiled while tests ran: core.warm leaves it out, and somebody would wait for it")
         total[1] += 1

@@ -154,7 +154,7 @@ def random_grid(seed, voxel=0.5, offset=(1.0, -2.0, 3.0)):
     BrickGrid
     """
     dice = np.random.default_rng(seed)
-    places = np.unique(dice.integers(-20, 25, (90, 3)), axis=0)
+    places = np.unique(dice.integers((-20, -6, -6), (25, 7, 7), (90, 3)), axis=0)
     dice.shuffle(places)
     coords, tiles = places[:60], places[60:75]
     values = dice.random((len(coords), LANES)).astype(np.float32)

@@ -21,6 +21,7 @@ from softmound.core.exchange.stated import metadata_of, stated_medium, stated_pl
 from softmound.core.light.phase import lobes_of, phase
 from softmound.core.mass.mend import mended, open_edges, with_holes_closed
 from softmound.core.recipe import Medium, read_mound, write_mound
+from softmound.core.volume import grid_of
 from softmound.core.volume.combine import refuse_unless_it_fits
 from softmound.core.volume.iso import as_density
 from softmound.core.volume.reference import vdb
@@ -164,7 +165,9 @@ class AsMeant(Folder):
         self.assertEqual(len(one), len(both))
 
     def test_combining_more_than_memory_holds_is_refused_before_it_begins(self):
-        grid = box_grid((0, 0, 0), (400, 400, 400))
+        # Of tiles, so that only what would be made of them is large.
+        coords = np.stack(np.meshgrid(*[np.arange(50)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
+        grid = grid_of(1.0, np.empty((0, 3), np.int32), np.empty((0, 512), np.float32), coords, np.ones(len(coords), np.float32))
         with self.assertRaisesRegex(Exception, "smallest voxel that fits"):
             refuse_unless_it_fits([grid, grid], 1e-3)
         refuse_unless_it_fits([grid, grid], 1.0)

@@ -606,7 +606,7 @@ class Sharpening(DeskTest):
         window.document.apply("voxels", lambda _: mound)
         number = window.looking.newest
         voxels = []
-        window.looking.shown.connect(lambda answer: voxels.append(answer.grid.voxel))
+        window.looking.shown.connect(lambda answer: answer.request.number >= number and voxels.append(answer.grid.voxel))
         camera = window.picture.camera()
         wanted = finer_voxels(mound, camera, 1.6)
         self.assertGreater(len(wanted), 0)

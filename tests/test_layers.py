@@ -31,7 +31,7 @@ from softmound.core.volume.windows import grid_of_dense
 
 from .scenes import ball_mound
 
-SMALL = Deck(lumps=60.0, thickness=60.0, reach=400.0, waves=20.0, wavelength=240.0, stretched=1.25, altitude=100.0)
+SMALL = Deck(lumps=60.0, thickness=72.0, reach=400.0, waves=20.0, wavelength=240.0, stretched=1.25, altitude=100.0)
 
 
 def density_in(clouds, points):

@@ -96,11 +96,12 @@ class Mending(unittest.TestCase):
         self.assertTrue(trimesh.Trimesh(vertices, whole, process=False).is_watertight)
 
     def test_crossing_is_counted_against_every_pair(self):
-        other = self.ball.copy().apply_translation((1.7, 0.4, 0.1))
-        both = trimesh.util.concatenate([self.ball, other])
+        ball = trimesh.creation.icosphere(2, 2.0)
+        other = ball.copy().apply_translation((1.7, 0.4, 0.1))
+        both = trimesh.util.concatenate([ball, other])
         # A second method: a triangle of one ball crosses if an edge of either passes through the other.
         expected = set()
-        for a, b, shift in ((self.ball, other, 0), (other, self.ball, len(self.ball.faces))):
+        for a, b, shift in ((ball, other, 0), (other, ball, len(ball.faces))):
             edges = a.vertices[a.faces[:, [0, 1, 1, 2, 2, 0]]].reshape(-1, 2, 3)
             way = edges[:, 1] - edges[:, 0]
             for number in range(len(b.faces)):
@@ -111,7 +112,7 @@ class Mending(unittest.TestCase):
                 at = edges[:, 0] + t[:, None] * way
                 inside = np.all([np.cross(v - u, at - u) @ normal >= 0.0 for u, v in ((p, q), (q, r), (r, p))], axis=0)
                 for edge in np.flatnonzero((t > 0.0) & (t < 1.0) & inside):
-                    expected |= {edge // 3 + shift, number + (len(self.ball.faces) if shift == 0 else 0)}
+                    expected |= {edge // 3 + shift, number + (len(ball.faces) if shift == 0 else 0)}
         self.assertEqual(crossing_faces(both.vertices, both.faces), len(expected))
         self.assertEqual(crossing_faces(self.ball.vertices, self.ball.faces), 0)
         self.assertGreater(len(expected), 20)

@@ -166,7 +166,7 @@ class Layers(Commands):
         self.assertEqual([d.name for d in read_flock(self.folder / "sky.flock").decks], ["High"])
 
     def test_a_sky_of_a_deck_alone_is_a_picture(self):
-        self.run_it("formation", "deck", "@sky.flock", "--set", "reach=600", "--set", "lumps=80", "--set", "thickness=60")
+        self.run_it("formation", "deck", "@sky.flock", "--set", "reach=600", "--set", "lumps=80", "--set", "thickness=150")
         facts = self.run_it("formation", "picture", "@sky.flock", "--library", "@none", "--out", "@sky.png", "--size", "64x40",
                             "--passes", "1")
         self.assertGreater(facts["members"], 0)

@@ -108,12 +108,12 @@ class Steps(unittest.TestCase):
         width = 3.0
         blurred = (RADIUS + math.sqrt(RADIUS**2 - 4.0 * width**2)) / 2.0
         flowed = math.sqrt(RADIUS**2 - 2.0 * width**2)
-        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width))), blurred, delta=0.06)
-        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width, filter="flow"))), flowed, delta=0.08)
+        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width)), 0.6), blurred, delta=0.06)
+        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width, filter="flow")), 0.6), flowed, delta=0.08)
         # A mean over a cube of half side h blurs like a Gaussian of variance h^2 / 3 along each axis.
         side = (RADIUS + math.sqrt(RADIUS**2 - 4.0 * width**2 / 3.0)) / 2.0
-        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width, filter="mean"))), side, delta=0.06)
-        self.assertLess(radius_of(self.ball(Smooth(width=width, filter="median"))), RADIUS)
+        self.assertAlmostEqual(radius_of(self.ball(Smooth(width=width, filter="mean")), 0.6), side, delta=0.06)
+        self.assertLess(radius_of(self.ball(Smooth(width=width, filter="median")), 0.6), RADIUS)
 
     def test_a_plane_stays_where_it_is(self):
         coords = np.stack(np.meshgrid(np.arange(3), np.arange(3), np.arange(3), indexing="ij"), -1).reshape(-1, 3)

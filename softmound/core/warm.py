@@ -46,6 +46,7 @@ from .starts.species import SKY
 from .volume.bricks import LANES, grid_of
 from .volume.crumbs import drop_crumbs
 from .volume.filters import smoothed
+from .volume.resample import resampled
 from .volume.sample import sample
 from .volume.twin import vdb_of
 from .volume.windows import window_differs
@@ -287,6 +288,7 @@ def _windows():
     for _ in range(2):
         vdb_of(grid)
         sample(grid, [[0.0, 20.0, 0.0]])
+        resampled(grid, 2.0 * grid.voxel)
         window_differs(grid, (0, 0, 0), np.zeros((8, 8, 8), np.float32))
         grid.values.flags.writeable = grid.tile_values.flags.writeable = False  # as a recipe holds it
     grid = _grid()

@@ -11,10 +11,10 @@ from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.moving import moved_by, worked_on
 from ..grain.where import landmarks_of
 from ..machine import free_memory
-from ..mass.cells import Cells, chosen, first_cells, measured
+from ..mass.cells import Cells, chosen
 from ..mass.distance import Band, box_of, descended
 from ..mass.field import BAND, NODES
-from ..mass.levels import FAR
+from ..mass.survey import surveyed
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
 from ..recipe import limits
@@ -342,8 +342,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     margin = 2 * edge  # so that large bricks find their surroundings
     low, high = (np.floor((corner + sign * margin) / edge).astype(np.int64)
                  for corner, sign in zip(box, (-1, 1)))
-    cells = first_cells(low, high, 1, len(shape.table))
-    distance, _, cells = measured(cells, voxel, shape, FAR, FAR, ticket)
+    distance, cells = surveyed(low, high, voxel, shape, ticket)
     # Rows of points parallel to a level would all have one distance: spread them evenly.
     spread = (cells.coords[:, 0] * 0.7548776662 + cells.coords[:, 2] * 0.5698402910) % 1.0
     height = (cells.coords[:, 1] + spread) * edge

@@ -63,7 +63,7 @@ DEEP = f32(0.5)
 SUN, ZENITH, HORIZON, GROUND, OPACITY, RED, GREEN, BLUE, AWAY = range(9)
 """Layers of a picture: sun and three zones of the sky, each per unit, opacity, lamps, and the mean distance at which light is
 taken in metres, times the opacity."""
-NORMAL, OPENNESS = (0, 1, 2), 3
+OPENNESS = 3
 """Layers of Clay, which has its opacity where the others have it."""
 LAYERS = 9
 HALF = SIDE // 2

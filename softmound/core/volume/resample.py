@@ -2,13 +2,28 @@
 
 import numpy as np
 
+from ..kernels import each, f32
 from ..ticket import chunks
 from .bricks import LANES, SIDE, grid_of
-from .sample import sample
+from .sample import value_between
 
 CHUNK = 512
 _CORNERS = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3)
-_WITHIN = np.stack([np.arange(LANES) >> 6, (np.arange(LANES) >> 3) & 7, np.arange(LANES) & 7], axis=-1)
+
+
+@each("coords")
+def _mean_of_samples(n, coords, back, start, within, low, top, nodes, values, tile_values, background, out):
+    for lane in range(LANES):
+        total = 0.0
+        for m in range(within.shape[0]):
+            x = coords[n, 0] * SIDE + (lane >> 6) + within[m, 0]
+            y = coords[n, 1] * SIDE + ((lane >> 3) & 7) + within[m, 1]
+            z = coords[n, 2] * SIDE + (lane & 7) + within[m, 2]
+            total += value_between(
+                low, top, nodes, values, tile_values, background, back[0, 0] * x + back[0, 1] * y + back[0, 2] * z + start[0],
+                back[1, 0] * x + back[1, 1] * y + back[1, 2] * z + start[1],
+                back[2, 0] * x + back[2, 1] * y + back[2, 2] * z + start[2])
+        out[n, lane] = total / within.shape[0]
 
 
 def resampled(grid, voxel, ticket=None, *, offset=None, axes=None, shift=None):
@@ -35,15 +50,15 @@ def resampled(grid, voxel, ticket=None, *, offset=None, axes=None, shift=None):
     axes = np.eye(3) if axes is None else np.asarray(axes, float)
     shift = np.zeros(3) if shift is None else np.asarray(shift, float)
     coords = _reached(grid, voxel, offset, axes, shift)
-    back = np.linalg.inv(axes)
+    inverse = np.linalg.inv(axes)
+    # From voxels of the result to voxels of the grid.
+    back, start = inverse * (voxel / grid.voxel), (inverse @ (offset - shift) - grid.offset) / grid.voxel
     step = float(np.cbrt(abs(np.linalg.det(axes)))) * grid.voxel
     subsamples = (_CORNERS - 0.5) * 0.5 if voxel > 1.001 * step else np.zeros((1, 3))
-    values = np.zeros((len(coords), LANES), np.float32)
+    values, index = np.empty((len(coords), LANES), np.float32), grid.index
     for part in chunks(len(coords), CHUNK, ticket):
-        at = coords[part].astype(np.int64)[:, None, :] * SIDE + _WITHIN
-        for corner in subsamples:
-            values[part] += sample(grid, ((at + corner) * voxel + offset - shift) @ back.T)
-    values /= np.float32(len(subsamples))
+        _mean_of_samples(coords[part], back, start, subsamples, index.low, index.top, index.nodes, grid.values, grid.tile_values,
+                         f32(grid.background), values[part])
     return gathered(voxel, coords, values, tuple(offset))
 
 

@@ -382,7 +382,7 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/document.py" />
+        <location filename="softmound/desk/documents/mound.py" />
         <source>key</source>
         <translation type="unfinished" />
     </message>
@@ -1290,6 +1290,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/files.py" />
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <source>open flock</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
         <source>Save the flock</source>
         <translation type="unfinished" />
     </message>
@@ -1454,6 +1460,12 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>remove photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/formation/plate.py" />
         <source>No photograph stands behind the clouds.</source>
         <translation type="unfinished" />
@@ -1466,6 +1478,18 @@
     <message>
         <location filename="softmound/desk/stations/formation/plate.py" />
         <source>A plate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>photograph behind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <source>horizon</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1702,11 +1726,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/formation/sky.py" />
-        <source>{}: the copy of the flock cannot be kept ({}); save it elsewhere, or free some space.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>Place clouds of the library on the plan below, or spread them.</source>
         <translation type="unfinished" />
@@ -1718,13 +1737,53 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/station.py" />
+        <source>group members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>ungroup members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>move members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>lift members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>change members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>It has no recipe: it was adopted, or its files are gone.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/station.py" />
+        <source>own mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
         <source>Written: {}.mound; what you save there is shown here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>place {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>remove members</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1738,14 +1797,87 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>add {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>change {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>remove {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>air between</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>curve of the earth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>Spread {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>change spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>paint spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>spread along a line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>remove spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>light of the mound</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>View {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>keep view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>forget view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/station.py" />
+        <source>new flock</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2118,12 +2250,6 @@
     <message>
         <location filename="softmound/desk/stations/grain/station.py" />
         <source>A mound has at most {} grains; remove one first.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/station.py" />
-        <location filename="softmound/desk/stations/grain/station.py" />
-        <source>add {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3803,11 +3929,6 @@
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
         <source>add photograph</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/station.py" />
-        <source>remove photograph</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8968,11 +9089,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>horizon</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>invert</source>
         <translation type="unfinished" />
     </message>
@@ -9594,11 +9710,6 @@
     <message>
         <location filename="tables.py" />
         <source>target</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>the copy of the work could not be written: %s</source>
         <translation type="unfinished" />
     </message>
     <message>
