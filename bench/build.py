@@ -7,6 +7,8 @@ import subprocess
 import sys
 import time
 
+from bench.figure import Figure, at_most
+from bench.scene import DEMO, hero
 from softmound.core.engine.background import Job
 from softmound.core.engine.density import density_grid, span_of, voxel_along
 from softmound.core.fill.steps.grow import Grow
@@ -14,9 +16,6 @@ from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.recipe import read_mound
 from softmound.core.starts.species import STARTS, start
-
-from .figure import Figure, at_most
-from .scene import DEMO, hero
 
 SIZES = (256, 512, 1024)
 STOPS = 20

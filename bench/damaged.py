@@ -9,9 +9,8 @@ import sys
 import tempfile
 import time
 
+from bench.figure import Figure, at_most
 from tests.hostile import tries
-
-from .figure import Figure, at_most
 
 SECONDS, GIGABYTES = 5.0, 2.0
 """What a refusal may take."""

@@ -26,8 +26,8 @@ def opened(path):
         os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         from PyQt6.QtWidgets import QApplication
 
+        from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
-        from softmound.desk.window import Window
 
         application = QApplication.instance() or QApplication([])
         dress(application)

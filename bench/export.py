@@ -3,13 +3,12 @@
 import pathlib
 import tempfile
 
+from bench.figure import Figure, timed
+from bench.scene import hero
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.exchange.vdb import compare, write_vdb
 from softmound.core.volume.reference import vdb
 from softmound.core.volume.twin import vdb_of
-
-from .figure import Figure, timed
-from .scene import hero
 
 ALONG = 1024
 

@@ -7,6 +7,8 @@ import time
 
 import numpy as np
 
+from bench.figure import Figure, at_most, timed
+from bench.scene import DEMO
 from softmound.core.engine.calibration import PeakMemory
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.engine.stills import Taking, still_of_scene
@@ -15,13 +17,10 @@ from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import spread_again
 from softmound.core.formation.standing import bounds_of_flock, scene_of_flock, sources_of
 from softmound.core.library.asset import publish
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.coarse import QUICK
+from softmound.core.light.lattices.coarse import QUICK
+from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.recipe import read_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Spread
-
-from .figure import Figure, at_most, timed
-from .scene import DEMO
 
 HEROES = ("cottage_loaf", "brioche", "flour_drift", "burnt_crust", "meringue_spire")
 VOXEL = 2.0

@@ -5,6 +5,9 @@ import time
 import numpy as np
 from PyQt6.QtCore import QPointF, Qt
 
+from bench.desk import opened, until
+from bench.figure import Figure, at_most, timed
+from bench.scene import DEMO
 from softmound.core.engine.density import density_grid, draft_voxel
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
@@ -15,10 +18,6 @@ from softmound.core.mass.sampling import field_for, forget_fields
 from softmound.core.recipe import Mass, Mound, Skin
 from softmound.core.starts.heaps import pile
 from softmound.core.volume.reference import vdb
-
-from .desk import opened, until
-from .figure import Figure, at_most, timed
-from .scene import DEMO
 
 LONG = (128, 256, 512)
 BAND = 3

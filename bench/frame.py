@@ -8,19 +8,18 @@ import tempfile
 
 import numpy as np
 
+from bench.figure import Figure, at_least, timed
+from bench.scene import tall
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import bounds_of, density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.kernels import threads
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.coarse import coarse_of
-from softmound.core.light.lattice import lit
-from softmound.core.light.march import march
-from softmound.core.light.radiance import composed
-from softmound.core.light.scene import scene_of
-
-from .figure import Figure, at_least, timed
-from .scene import tall
+from softmound.core.light.lattices.coarse import coarse_of
+from softmound.core.light.lattices.lattice import lit
+from softmound.core.light.marching.march import march
+from softmound.core.light.picture.radiance import composed
+from softmound.core.light.scene.camera import camera_of, fitted
+from softmound.core.light.scene.scene import scene_of
 
 WIDTH, HEIGHT = 640, 400
 ROUNDS = 5

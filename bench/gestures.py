@@ -2,8 +2,8 @@
 
 import time
 
-from .desk import opened, until
-from .figure import Figure, at_most
+from bench.desk import opened, until
+from bench.figure import Figure, at_most
 
 VOXEL = 1.2
 """Of the published cloud, 300 m across, metres."""
@@ -20,7 +20,7 @@ def figures():
     from PyQt6.QtWidgets import QAbstractButton, QApplication
 
     from softmound.core.starts.species import STARTS
-    from softmound.desk.wall_dialog import WallDialog
+    from softmound.desk.dialogs.wall_dialog import WallDialog
 
     with opened(None) as (application, window):
         waits, made = {}, []

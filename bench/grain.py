@@ -5,14 +5,13 @@ import time
 
 import numpy as np
 
+from bench.desk import opened, until
+from bench.figure import Figure, at_most, timed
+from bench.scene import hero
 from softmound.core.engine.density import band_for, density_grid, voxel_along
 from softmound.core.grain.actions.push import Push
 from softmound.core.noise.sums import noise_bricks
 from softmound.core.recipe import write_mound
-
-from .desk import opened, until
-from .figure import Figure, at_most, timed
-from .scene import hero
 
 EDITS = 40
 ALONG = 512

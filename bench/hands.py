@@ -6,7 +6,7 @@ import subprocess
 import sys
 import time
 
-from .figure import Figure, at_most
+from bench.figure import Figure, at_most
 
 HOUR, ROUND = 3600.0, 300.0
 

@@ -4,12 +4,11 @@ import time
 
 import numpy as np
 
-from softmound.core.light.camera import turned
+from bench.desk import opened, until
+from bench.figure import Figure, at_most
+from bench.scene import DEMO
+from softmound.core.light.scene.camera import turned
 from softmound.core.mass.placing import hand_step, moved
-
-from .desk import opened, until
-from .figure import Figure, at_most
-from .scene import DEMO
 
 MOVES = 50
 

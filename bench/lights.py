@@ -10,19 +10,18 @@ import time
 
 import numpy as np
 
+from bench.figure import Figure
+from bench.scene import DEMO
 from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_draft
 from softmound.core.engine.stills import Taking, frames_taken, turntable
-from softmound.core.light.bounded import BLOCK, in_blocks
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import RESTING
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.situations import in_situation
+from softmound.core.light.lattices.coarse import RESTING
+from softmound.core.light.paths.bounded import BLOCK, in_blocks
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.situations import in_situation
 from softmound.core.recipe import Lamp, Light, read_mound
-
-from .figure import Figure
-from .scene import DEMO
 
 SIZE, ALONG = (180, 114), 160
 NOISE, LONGEST, REFERENCE = 0.05, 40.0, 30.0

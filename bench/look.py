@@ -5,6 +5,8 @@ import time
 import numpy as np
 from scipy.ndimage import gaussian_filter
 
+from bench.figure import Figure, at_least
+from bench.scene import DEMO
 from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles, voxel_along
 from softmound.core.engine.nature import nature_of
@@ -13,22 +15,19 @@ from softmound.core.engine.start_sheet import start_picture
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.grain.actions.push import Push
 from softmound.core.grain.characters import CHARACTERS, NATURAL, sized_character
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import RESTING, SHARP, Fineness, coarse_of
-from softmound.core.light.lattice import lit
-from softmound.core.light.looks import looked
-from softmound.core.light.march import march
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.scene import scene_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import RESTING, SHARP, Fineness, coarse_of
+from softmound.core.light.lattices.lattice import lit
+from softmound.core.light.marching.march import march
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.looks import looked
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.scene import scene_of
 from softmound.core.mass.surface import areas_and_normals
 from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.species import STARTS, Wish, lumps, start
 from softmound.core.volume.nature import outline_dimension, silhouettes, spectrum_slope
-
-from .figure import Figure, at_least
-from .scene import DEMO
 
 ALONG = 220
 """Voxels along the clouds whose outlines are measured."""

@@ -3,13 +3,12 @@
 import numpy as np
 from pyfastnoiselite.pyfastnoiselite import FastNoiseLite, FractalType, NoiseType
 
+from bench.figure import Figure, at_least, timed
 from softmound.core.grain.actions.stir import Stir, vector_field
 from softmound.core.grain.where import Landmarks
 from softmound.core.kernels import threads, use_threads
 from softmound.core.noise.sums import noise_bricks
 from softmound.core.recipe import Noise, Warp
-
-from .figure import Figure, at_least, timed
 
 OCTAVES = 5
 BRICKS = 3000

@@ -3,9 +3,9 @@
 import math
 
 from softmound.core.kernels import call, f32, kernel, prange, u32
-from softmound.core.light.chance import around, cosine_of, next_state, share_of, stirred
-from softmound.core.light.lobes import two_lobes
-from softmound.core.light.pool import density_at
+from softmound.core.light.paths.random_numbers import around, cosine_of, next_state, share_of, stirred
+from softmound.core.light.scene.lobes import two_lobes
+from softmound.core.light.scene.pool import density_at
 
 
 @call

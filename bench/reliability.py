@@ -8,15 +8,14 @@ import sys
 import tempfile
 import time
 
+from bench.figure import Figure, at_most
+from bench.scene import DEMO
 from softmound.core.library.asset import publish
 from softmound.core.library.index import Index
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.problems import Problem
 from softmound.core.recipe import read_mound, write_mound
-
-from .figure import Figure, at_most
-from .scene import DEMO
 
 KILLS, SAVES, EACH = 100, 100, 100
 DAMAGED = 2000

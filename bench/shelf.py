@@ -7,18 +7,18 @@ import time
 
 import numpy as np
 
+from bench.figure import Figure
+from bench.scene import DEMO
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.exchange.vdb import write_vdb
-from softmound.core.library.asset import TIERS, publish
+from softmound.core.library.asset import publish
+from softmound.core.library.choices import TIERS
 from softmound.core.library.folders import sealed
 from softmound.core.library.index import Index
 from softmound.core.recipe import read_mound
 from softmound.core.volume.halved import reduced
 from softmound.core.volume.reference import vdb
 from softmound.core.volume.twin import vdb_of
-
-from .figure import Figure
-from .scene import DEMO
 
 ALONG, MANY = 512, 5000
 WORDS = ("loaf", "hero", "cong", "dawn tower", "wb 01", "bri", "night", "torn loaf", "zzz", "h")

@@ -8,13 +8,13 @@ import time
 
 import numpy as np
 
-from .figure import at_most
-from .scene import DEMO
+from bench.figure import at_most
+from bench.scene import DEMO
 
 _SCRIPT = """
 import os, sys
 from softmound.commands import desk  # as the command line does
-from softmound.desk import application, opening
+from softmound.desk.shell import application, opening
 
 def told(word, show):
     def shown(*arguments):
@@ -28,7 +28,7 @@ begun = application.begun
 
 def hooked(mound):
     made = begun(mound)
-    from softmound.desk import window
+    from softmound.desk.shell import window
 
     class Watched(window.Window):
         def __init__(self, *arguments, **options):

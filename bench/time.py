@@ -8,15 +8,14 @@ import numpy as np
 from scipy.fft import dct, dst, idct, idst
 from scipy.ndimage import map_coordinates
 
+from bench.desk import opened, until
+from bench.figure import Figure, at_least, at_most, timed
+from bench.scene import hero
 from softmound.core.engine.density import voxel_along
-from softmound.core.engine.moving import frames_written
+from softmound.core.engine.line_frames import frames_written
 from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, Flowing, Weather
 from softmound.core.kernels import threads
 from softmound.core.recipe.time import TimeLine
-
-from .desk import opened, until
-from .figure import Figure, at_least, at_most, timed
-from .scene import hero
 
 SIDES = (64, 128, 192, 256)
 PEERS = (128, 192)

@@ -5,29 +5,28 @@ import time
 
 import numpy as np
 
+from bench.figure import Figure, at_least
+from bench.plain import plain_paths
+from bench.scene import hero
 from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, voxel_along
-from softmound.core.light.bounded import in_blocks
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.coarse import SHARP, coarse_of
-from softmound.core.light.lattice import lit
-from softmound.core.light.levels import Levels
-from softmound.core.light.march import march
-from softmound.core.light.phase import lobes_of
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.scene import scene_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import SHARP, coarse_of
+from softmound.core.light.lattices.lattice import lit
+from softmound.core.light.marching.march import march
+from softmound.core.light.paths.bounded import in_blocks
+from softmound.core.light.paths.multilevel import Levels
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of, fitted
+from softmound.core.light.scene.phase import lobes_of
+from softmound.core.light.scene.scene import scene_of
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.starts.heaps import heap
 from softmound.core.volume import grid_of
 from tests.slab import slab_radiance
 from tests.sphere import ball_grid, ball_intensity
-
-from .figure import Figure, at_least
-from .plain import plain_paths
-from .scene import hero
 
 WHITE = (1.0, 1.0, 1.0)
 NOISE, USEFUL = 0.05, 0.08

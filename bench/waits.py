@@ -6,16 +6,15 @@ import sys
 import tempfile
 import time
 
+from bench.desk import opened, until
+from bench.figure import Figure, at_most, timed
+from bench.scene import hero
 from softmound.core.engine.density import Memories, density_grid, draft_voxel, span_of, voxel_along
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.recipe import write_mound
 from softmound.core.recipe.grains import MOVED, live
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.starts.species import start
-
-from .desk import opened, until
-from .figure import Figure, at_most, timed
-from .scene import hero
 
 SIZES = {420: 6.0, 1024: 40.0}
 """Voxels along, and seconds that a character may take."""

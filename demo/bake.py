@@ -3,6 +3,7 @@
 import pathlib
 
 import numpy as np
+from softmound.core.light.camera import fitted
 
 from softmound.core.engine.density import bounds_of
 from softmound.core.exchange.foreign import read_triangles
@@ -10,7 +11,6 @@ from softmound.core.exchange.forms import mesh_form
 from softmound.core.exchange.meshes import write_mesh
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
-from softmound.core.light.camera import fitted
 from softmound.core.recipe import (
     BaseLevel,
     Coat,

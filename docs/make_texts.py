@@ -24,14 +24,14 @@ from softmound.core.engine import films, takes
 from softmound.core.formation import filming
 from softmound.core.grain.characters import CHARACTERS
 from softmound.core.library.choices import MORE, ORDERS
-from softmound.core.light.situations import NAMES
+from softmound.core.light.scene.situations import NAMES
 from softmound.core.recipe.forms import SHAPES, TOOLS
 from softmound.core.recipe.grains import ACTIONS, MASKS
 from softmound.core.recipe.models import TIERS
 from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
 from softmound.core.starts.species import STARTS
-from softmound.desk.commands import table
+from softmound.desk.shell.commands import table
 from softmound.desk.words import CONTEXT, SHIPPED, TEMPLATE
 
 ROOT = pathlib.Path(__file__).parents[1]

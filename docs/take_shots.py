@@ -30,11 +30,11 @@ def main():
         from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
         from softmound.core.recipe.time import Growth
-        from softmound.desk.commands import help_rows
-        from softmound.desk.keys_dialog import KeysDialog
+        from softmound.desk.dialogs.keys_dialog import KeysDialog
+        from softmound.desk.dialogs.wall_dialog import WallDialog
+        from softmound.desk.shell.commands import help_rows
+        from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
-        from softmound.desk.wall_dialog import WallDialog
-        from softmound.desk.window import Window
 
         library = pathlib.Path(home) / "The Weather Bakery"
         stock(library)
@@ -162,7 +162,7 @@ def main():
         formation.document.read(ROOT / "demo" / "morning_shelf.flock", "open flock")
         window.open_station("Formation")
         formation.tray.plan.fit()
-        formation.choose(4)
+        formation.members.choose(4)
         shot("formation")
         # A turret that has grown, on the time line.
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")

@@ -13,10 +13,9 @@ from PyQt6.QtCore import QByteArray, QRectF
 from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
 
+from package.pages import completion, write_pages
 from softmound import __version__
 from softmound.core.target import KINDS, runs
-
-from .pages import completion, write_pages
 
 HERE = pathlib.Path(__file__).resolve().parent
 ROOT = HERE.parent

@@ -6,7 +6,8 @@ import os
 import sys
 
 from . import __version__, interrupting
-from .commands import building, desk, formation, library, moving, pictures, reading
+from .commands import building, desk, formation, library, pictures, reading
+from .commands import motion as moving
 from .commands.common import SCHEMA
 from .core.problems import DoesNotFit, NotWritten, Problem
 

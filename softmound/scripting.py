@@ -22,7 +22,7 @@ from .core.engine.density import draft_voxel
 from .core.engine.films import film_of_line
 from .core.engine.forecast import memory_limit, refuse_unless_fits
 from .core.engine.framing import untouched
-from .core.engine.moving import frames_written
+from .core.engine.line_frames import frames_written
 from .core.engine.siblings import sibling
 from .core.engine.stages import Stages
 from .core.engine.stills import Taking, refuse_too_many_pixels, still_of
@@ -45,8 +45,8 @@ from .core.library.index import Index
 from .core.library.receiving import received
 from .core.library.shelf import read_version
 from .core.library.shelf import verify as _verify
-from .core.light.camera import fitted
-from .core.light.looks import held
+from .core.light.picture.looks import held
+from .core.light.scene.camera import fitted
 from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
 from .core.recipe.flock import Asset, Flock, Kind, Member, Spread

@@ -24,7 +24,7 @@ import threading
 import time
 import unittest
 
-from .long import LONG
+from tests.long import LONG
 
 HERE = pathlib.Path(__file__).parent
 AT_ONCE = 3

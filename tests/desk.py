@@ -17,16 +17,15 @@ from PyQt6.QtGui import QMouseEvent
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
-from softmound.core.engine.kept import KeptGrids
-from softmound.core.light.coarse import QUICK
+from softmound.core.engine.grid_store import KeptGrids
+from softmound.core.light.lattices.coarse import QUICK
 from softmound.core.recipe import write_mound
-from softmound.desk.collecting import Collecting
-from softmound.desk.picture import Picture
+from softmound.desk.shell.collecting import Collecting
+from softmound.desk.shell.window import Window
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.style import dress
-from softmound.desk.window import Window
-
-from .scenes import lumpy_mound
+from softmound.desk.view.picture import Picture
+from tests.scenes import lumpy_mound
 
 PASSES = 2
 """Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""

@@ -31,11 +31,10 @@ from PyQt6.QtWidgets import (
 )
 
 from softmound.core.budget import MEMORY
-from softmound.desk.controls import NumberField
-from softmound.desk.window import Window
-
-from .desk import FAULTS, application
-from .scenes import lumpy_mound
+from softmound.desk.fields.controls import NumberField
+from softmound.desk.shell.window import Window
+from tests.desk import FAULTS, application
+from tests.scenes import lumpy_mound
 
 LAST = 14
 WARM = 0.4

@@ -25,8 +25,7 @@ from softmound.core.recipe import Arrays, write_mound
 from softmound.core.recipe.files import mound_json
 from softmound.core.recipe.time import Growth
 from softmound.core.volume.reference import vdb
-
-from .scenes import ball_mound
+from tests.scenes import ball_mound
 
 
 @dataclass(frozen=True)

@@ -6,9 +6,9 @@ import io
 import numpy as np
 
 from softmound.core.grain.actions.push import Push
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.kinds.blob import Blob
-from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, Voxels, eased
+from softmound.core.recipe import Arrays, BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, Voxels, eased
 from softmound.core.volume import LANES, SIDE, grid_of
 
 NO_BASE = BaseLevel(on=False)
@@ -80,6 +80,27 @@ def lumpy_mound():
         skin=Skin(thickness=1.5),
         light=Light(sun=Sun(azimuth=70.0, elevation=40.0), medium=Medium(extinction=0.6)),
     )
+
+
+def missing(kinds, there):
+    """One of every kind of a registry that is not among those that are there: no list by hand has to know all kinds.
+
+    Parameters
+    ----------
+    kinds : Kinds
+    there : sequence of Value
+
+    Returns
+    -------
+    tuple of Value
+    """
+    return tuple(kind() for kind in kinds.values() if not any(isinstance(one, kind) for one in there))
+
+
+def tetrahedron():
+    """A small closed surface, as a mesh has it: Arrays."""
+    return Arrays(vertices=np.array([[0, 0, 0], [9, 0, 0], [0, 9, 0], [0, 0, 9]], np.float32),
+                  faces=np.array([[0, 2, 1], [0, 1, 3], [0, 3, 2], [1, 2, 3]], np.int32))
 
 
 def box_grid(low, high, value=1.0, voxel=1.0, offset=(0.0, 0.0, 0.0)):

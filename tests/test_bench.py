@@ -1,6 +1,7 @@
 """The bench's own frame: names, what is said of a figure, and what happens where nothing could be measured."""
 
 import contextlib
+import importlib
 import io
 import json
 import types
@@ -92,6 +93,11 @@ class Nothing(unittest.TestCase):
         self.assertIn("first", out)
         self.assertIn("second", out)
         self.assertIn("no such peer", err)
+
+    def test_every_module_that_measures_can_be_read(self):
+        for name in bench.NAMES:
+            with self.subTest(name):
+                self.assertTrue(callable(importlib.import_module(f"bench.{name}").figures))
 
     def test_an_hour_of_hands_is_measured_only_by_its_name(self):
         asked = []

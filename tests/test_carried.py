@@ -20,8 +20,7 @@ from softmound.core.exchange.carried import KEY, mound_of_picture, text_of
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.problems import Problem
 from softmound.core.recipe import Mass, Mound, write_mound
-
-from .scenes import ball_mound, lumpy_mound, said
+from tests.scenes import ball_mound, lumpy_mound, said
 
 
 class Pictures(unittest.TestCase):

@@ -9,13 +9,12 @@ from PyQt6.QtCore import Qt
 
 from softmound.core.engine.carrier import MOST, Carrier, carried_to
 from softmound.core.engine.painter import PASSES, Answer, Painter, Request
-from softmound.core.light.camera import camera_of, turned
-from softmound.core.light.carrying import away_of, carried
-from softmound.core.light.march import AWAY, LAYERS, OPACITY
+from softmound.core.light.marching.march import AWAY, LAYERS, OPACITY
+from softmound.core.light.picture.carrying import away_of, carried
+from softmound.core.light.scene.camera import camera_of, turned
 from softmound.core.recipe import Mound, View
-
-from .desk import DeskTest
-from .scenes import ball_mound
+from tests.desk import DeskTest
+from tests.scenes import ball_mound
 
 WIDE, HIGH = 240, 150
 

@@ -34,9 +34,8 @@ from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import BrickGrid
 from softmound.core.volume.digest import values_digest
-
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
-from .test_shelf import ROOT, Shelf
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
+from tests.test_shelf import ROOT, Shelf
 
 
 class Digests(unittest.TestCase):

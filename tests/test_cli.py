@@ -24,12 +24,11 @@ from softmound.cli import main
 from softmound.commands.building import reseeded
 from softmound.core.engine.density import density_grid
 from softmound.core.growth.kept import KeptGrowth
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import Mound, read_mound, write_mound
 from softmound.core.starts.species import start
 from softmound.core.volume.reference import vdb
-
-from .scenes import ball_mound, lumpy_mound, said
+from tests.scenes import ball_mound, lumpy_mound, said
 
 ROOT = pathlib.Path(__file__).parent.parent
 

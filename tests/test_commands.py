@@ -18,16 +18,15 @@ from softmound.cli import main, parser
 from softmound.core.exchange.export import exported, in_metres
 from softmound.core.exchange.foreign import read_volume
 from softmound.core.exchange.stated import metadata_of, stated_medium, stated_placement
-from softmound.core.light.phase import lobes_of, phase
+from softmound.core.light.scene.phase import lobes_of, phase
 from softmound.core.mass.mend import mended, open_edges, with_holes_closed
 from softmound.core.recipe import Medium, read_mound, write_mound
 from softmound.core.volume import grid_of
 from softmound.core.volume.combine import refuse_unless_it_fits
 from softmound.core.volume.iso import as_density
 from softmound.core.volume.reference import vdb
-
-from .long import long
-from .scenes import ball_mound, box_grid, lumpy_mound, random_grid, said, voxels_of
+from tests.long import long
+from tests.scenes import ball_mound, box_grid, lumpy_mound, random_grid, said, voxels_of
 
 ROOT = pathlib.Path(__file__).parent.parent
 

@@ -20,9 +20,9 @@ from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.masks.facing import ByFacing
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.library.delivery import built, delivered
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.cut import Cut, cut_layer, on_plate, plate_of, with_cut
-from softmound.core.light.scene import scene_of
+from softmound.core.light.picture.cut import Cut, cut_layer, on_plate, plate_of, with_cut
+from softmound.core.light.scene.camera import camera_of, fitted
+from softmound.core.light.scene.scene import scene_of
 from softmound.core.recipe import Problem, Skin, View, eased
 from softmound.core.volume import grid_of
 from softmound.core.volume.cut_facts import facts_of_cut, whole_histograms
@@ -30,8 +30,7 @@ from softmound.core.volume.reference import vdb
 from softmound.core.volume.slices import ramp
 from softmound.core.volume.twin import brick_windows, tile_runs, vdb_of
 from softmound.core.volume.windows import read_window, window_differs
-
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid
 
 SIZE = 160, 120
 

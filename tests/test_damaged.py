@@ -9,9 +9,8 @@ import unittest
 import warnings
 
 from softmound.cli import FAULT, main
-
-from .hostile import tries
-from .long import long
+from tests.hostile import tries
+from tests.long import long
 
 CODES = (2, 3, 4)
 

@@ -22,28 +22,27 @@ from softmound.core.editing import forget_left_behind, left_behind
 from softmound.core.editing.copies import recovery_folder
 from softmound.core.engine.density import density_grid, span_of
 from softmound.core.engine.painter import finer_voxels
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
 from softmound.core.starts.looks_as import looks_as_large_as
 from softmound.core.starts.species import STARTS, start
-from softmound.desk.axis import LogAxis
-from softmound.desk.command import Command
-from softmound.desk.commands import help_rows, table
-from softmound.desk.controls import NumberField, linear_colour, screen_colour
-from softmound.desk.figures import count, figure, memory, seconds
-from softmound.desk.keys_dialog import KeysDialog
-from softmound.desk.overlays import nice_step
-from softmound.desk.recovery import offer_recovery
-from softmound.desk.remembered import recent
-from softmound.desk.settings_panel import SettingsPanel
+from softmound.desk.dialogs.keys_dialog import KeysDialog
+from softmound.desk.dialogs.wall_dialog import PICTURE, WallDialog
+from softmound.desk.documents.recovery import offer_recovery
+from softmound.desk.fields.axis import LogAxis
+from softmound.desk.fields.controls import NumberField, linear_colour, screen_colour
+from softmound.desk.fields.figures import count, figure, memory, seconds
+from softmound.desk.fields.settings_panel import SettingsPanel
+from softmound.desk.shell.command import Command
+from softmound.desk.shell.commands import help_rows, table
+from softmound.desk.shell.remembered import recent
+from softmound.desk.shell.strip import COMPUTING, FRESH, OLD
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.stations.station import Station
-from softmound.desk.strip import COMPUTING, FRESH, OLD
-from softmound.desk.wall_dialog import PICTURE, WallDialog
-
-from .desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
-from .scenes import lumpy_mound
+from softmound.desk.view.overlays import nice_step
+from tests.desk import LEFT, PASSES, RIGHT, SHIFT, DeskTest, application
+from tests.scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
 CTRL = Qt.KeyboardModifier.ControlModifier

@@ -25,10 +25,9 @@ from PyQt6.QtWidgets import (
 
 from softmound.core.recipe.time import TimeLine
 from softmound.desk import style
-from softmound.desk.controls import NumberField
-
-from .desk import DeskTest
-from .scenes import lumpy_mound
+from softmound.desk.fields.controls import NumberField
+from tests.desk import DeskTest
+from tests.scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 
@@ -191,7 +190,7 @@ class Sizes(DeskTest):
     def test_larger_interfaces_open_as_well(self):
         code = (
             "import json, sys; from PyQt6.QtWidgets import QApplication; from softmound.desk.style import dress; "
-            "from softmound.desk.window import Window; import pathlib, tempfile; "
+            "from softmound.desk.shell.window import Window; import pathlib, tempfile; "
             "application = QApplication([]); dress(application); window = Window(pathlib.Path(tempfile.mkdtemp())); window.show(); "
             "application.processEvents(); picture = window.picture; "
             "print(json.dumps([window.devicePixelRatioF(), picture.width(), window.width(), list(picture.pixel_size())])); "
@@ -214,7 +213,7 @@ class Colours(DeskTest):
         self.window.document.open(lumpy_mound())
         self.rest()
         tile = self.window.strip.tiles["Mass"]
-        from softmound.desk.strip import COMPUTING, FRESH
+        from softmound.desk.shell.strip import COMPUTING, FRESH
 
         pictures = []
         for state in (FRESH, COMPUTING):

@@ -16,36 +16,35 @@ from softmound.core.exchange.foreign import read_triangles
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.grain.scales import advised
 from softmound.core.library.asset import publish
-from softmound.core.light.camera import camera_of, fitted
+from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe.arrays import Arrays
 from softmound.core.recipe.models import Reference
 from softmound.core.recipe.steps import STEPS
 from softmound.core.starts.species import STARTS, start
 from softmound.desk import style
-from softmound.desk.command_box import CommandBox, entries_of
-from softmound.desk.commands import help_rows
-from softmound.desk.export_dialog import ExportDialog, MeshDialog
-from softmound.desk.import_dialog import ImportDialog
-from softmound.desk.keys_dialog import KeysDialog
-from softmound.desk.manual_dialog import ManualDialog, chapters
-from softmound.desk.overlays import WORDS_APART, AltitudeRail
-from softmound.desk.photographs import PhotographDialog
-from softmound.desk.picture_dialog import PictureDialog
-from softmound.desk.queue_dialog import QueueDialog
-from softmound.desk.resize_dialog import ResizeDialog
+from softmound.desk.dialogs.command_box import CommandBox, entries_of
+from softmound.desk.dialogs.export_dialog import ExportDialog, MeshDialog
+from softmound.desk.dialogs.import_dialog import ImportDialog
+from softmound.desk.dialogs.keys_dialog import KeysDialog
+from softmound.desk.dialogs.manual_dialog import ManualDialog, chapters
+from softmound.desk.dialogs.picture_dialog import PictureDialog
+from softmound.desk.dialogs.queue_dialog import QueueDialog
+from softmound.desk.dialogs.resize_dialog import ResizeDialog
+from softmound.desk.dialogs.wall_dialog import WallDialog
+from softmound.desk.shell.commands import help_rows
+from softmound.desk.shell.warming import Warming
 from softmound.desk.stations.grain.nature_dialog import NatureDialog
 from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
 from softmound.desk.stations.library.dialogs import AdoptDialog, BesideDialog, SayDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
 from softmound.desk.stations.registry import STATIONS
-from softmound.desk.wall_dialog import WallDialog
-from softmound.desk.warming import Warming
-
-from .desk import DeskTest
-from .scenes import ball_mound, lumpy_mound
-from .test_desk_access import colours_of, contrast, words_of
+from softmound.desk.view.overlays import WORDS_APART, AltitudeRail
+from softmound.desk.view.photographs import PhotographDialog
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, lumpy_mound
+from tests.test_desk_access import colours_of, contrast, words_of
 
 LONG_SHOWN = 0.08
 """Seconds that a slow desk takes to show a picture."""

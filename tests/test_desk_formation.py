@@ -21,11 +21,10 @@ from softmound.core.library.asset import publish
 from softmound.core.recipe import read_mound
 from softmound.core.recipe.flock import Asset, Flock, Member
 from softmound.core.recipe.flock_files import read_flock, write_flock
+from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.documents.flock import FlockDocument
-from softmound.desk.picture_dialog import PictureDialog
-
-from .desk import DeskTest
-from .scenes import ball_mound, horizon_of
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, horizon_of
 
 
 class Formation(DeskTest):
@@ -108,7 +107,7 @@ class Formation(DeskTest):
         before = self.station.flock.members[3]
         self.drag(start, start + QPoint(30, -20))
         after = self.station.flock.members[3]
-        self.assertEqual((self.station.chosen, after.moved), ([3], True))
+        self.assertEqual((self.station.members.chosen, after.moved), ([3], True))
         self.assertAlmostEqual(after.place[0] - before.place[0], 30.0 / self.tray.plan.scale, delta=0.5)
         self.assertAlmostEqual(after.place[2] - before.place[2], 20.0 / self.tray.plan.scale, delta=0.5)
         # One drag is one step.
@@ -125,7 +124,7 @@ class Formation(DeskTest):
         self.spread()
         QTest.mouseClick(self.tray.plan, Qt.MouseButton.LeftButton, pos=self.place_of(1))
         QTest.mouseClick(self.tray.plan, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.ShiftModifier, self.place_of(2))
-        self.assertEqual(self.station.chosen, [1, 2])
+        self.assertEqual(self.station.members.chosen, [1, 2])
         for name, value in (("size", 2.5), ("altitude", 950.0), ("turn", 33.0), ("density", 0.5)):
             self.panel.member[name].changed.emit(value, False)
         self.click(self.panel.mirrored)
@@ -142,7 +141,7 @@ class Formation(DeskTest):
         self.assertGreater(self.station.flock.members[1].place[0], before[0])
         numbers = {self.station.flock.members[n].number for n in (1, 2)}
         self.window.actions_["remove"].trigger()
-        self.assertEqual((len(self.station.flock.members), self.station.chosen), (38, []))
+        self.assertEqual((len(self.station.flock.members), self.station.members.chosen), (38, []))
         self.assertEqual(set(self.station.flock.spreads[0].without), numbers)
         self.rest()
 
@@ -159,7 +158,7 @@ class Formation(DeskTest):
         self.assertEqual(self.station.flock.spreads[0].area, "disc")
         self.click(self.tray.spread)
         self.assertEqual([s.name for s in self.station.flock.spreads], ["Spread 1", "Spread 2"])
-        self.station.choose_spread(1)
+        self.station.spreads.choose(1)
         self.click(self.panel.drop)
         self.assertEqual([s.name for s in self.station.flock.spreads], ["Spread 1"])
         self.assertEqual(len(self.station.flock.members), 12)
@@ -261,7 +260,7 @@ class Formation(DeskTest):
         self.click(self.tray.paint)
         here = plan.pixel(*plan.middle).toPoint()
         self.drag(here - QPoint(40, 0), here + QPoint(40, 0))
-        spread = self.station.spread
+        spread = self.station.spreads.present
         self.assertEqual(spread.area, "painted")
         self.assertGreater(max(max(row) for row in spread.painted), 0.3)
         members = [m for m in self.station.flock.members if m.spread == spread.name]
@@ -271,15 +270,15 @@ class Formation(DeskTest):
             self.assertLess(abs(away.y()), 45.0)
         painted = spread.painted
         self.drag(here - QPoint(40, 0), here + QPoint(40, 0), Qt.KeyboardModifier.AltModifier)
-        self.assertLess(sum(map(sum, self.station.spread.painted)), sum(map(sum, painted)))
+        self.assertLess(sum(map(sum, self.station.spreads.present.painted)), sum(map(sum, painted)))
         self.click(self.tray.line)
         self.assertFalse(self.tray.paint.isChecked())
         self.drag(here - QPoint(60, 10), here + QPoint(60, 10))
-        self.assertEqual((self.station.spread.area, len(self.station.spread.points) > 1), ("line", True))
+        self.assertEqual((self.station.spreads.present.area, len(self.station.spreads.present.points) > 1), ("line", True))
         self.click(self.tray.line)
         self.assertEqual(plan.brush, "")
         self.station.undo()
-        self.assertEqual(self.station.spread.area, "painted")
+        self.assertEqual(self.station.spreads.present.area, "painted")
         self.rest()
 
     def test_decks_and_hazes_are_added_edited_and_removed(self):
@@ -308,17 +307,17 @@ class Formation(DeskTest):
 
     def test_members_are_grouped_tinted_and_made_mounds_of_their_own(self):
         self.spread()
-        self.station.choose(0)
-        self.station.choose(1, more=True)
+        self.station.members.choose(0)
+        self.station.members.choose(1, more=True)
         self.window.actions_["group"].trigger()
-        self.station.choose(None)
-        self.station.choose(1)
-        self.assertEqual(sorted(self.station.chosen), [0, 1])
+        self.station.members.choose(None)
+        self.station.members.choose(1)
+        self.assertEqual(sorted(self.station.members.chosen), [0, 1])
         self.panel.tint.changed.emit((1.0, 0.5, 0.25), False)
         self.assertEqual({m.tint for m in self.station.flock.members[:2]}, {(1.0, 0.5, 0.25)})
         self.panel.group.click()
-        self.station.choose(1)
-        self.assertEqual(self.station.chosen, [1])
+        self.station.members.choose(1)
+        self.assertEqual(self.station.members.chosen, [1])
         asset = self.station.flock.members[1].asset
         self.panel.own.click()
         member = self.station.flock.members[1]
@@ -434,7 +433,7 @@ class Formation(DeskTest):
                                                          focal=35.0))
         self.rest()
         picture = self.window.picture
-        self.station.fit_member(1)
+        self.station.members.fit(1)
         self.rest()
 
         def seen(number):
@@ -445,7 +444,7 @@ class Formation(DeskTest):
         self.rest()
         for number in (0, 1):
             self.drag_in_picture(seen(number), seen(number))
-            self.assertEqual(self.station.chosen, [number])
+            self.assertEqual(self.station.members.chosen, [number])
         start = seen(0)
         self.drag_in_picture(start, start + QPoint(40, 0))
         moved = self.station.flock.members[0].place
@@ -455,7 +454,7 @@ class Formation(DeskTest):
         self.assertAlmostEqual(x, start.x() + 40, delta=3.0)  # it went along with the hand
         self.assertTrue(self.station.flock.members[0].moved)
         self.drag_in_picture(QPoint(5, picture.height() - 5), QPoint(5, picture.height() - 5))
-        self.assertEqual(self.station.chosen, [])
+        self.assertEqual(self.station.members.chosen, [])
         QTest.mousePress(picture, Qt.MouseButton.LeftButton, Qt.KeyboardModifier.AltModifier, seen(1))
         before = seen(1)
         self.mouse(picture, QEvent.Type.MouseMove, (before.x(), before.y() - 30), modifiers=Qt.KeyboardModifier.AltModifier)
@@ -480,8 +479,8 @@ class Formation(DeskTest):
         self.assertTrue(rows.fields["reach"].isVisibleTo(self.panel))
         rows.boxed.click()
         self.assertFalse(rows.fields["reach"].isVisibleTo(self.panel))
-        self.station.edit_layer("hazes", 0, "deep", 500.0, False)
-        self.station.edit_layer("hazes", 0, "x", -70.0, False)
+        self.station.layers.edit("hazes", 0, "deep", 500.0, False)
+        self.station.layers.edit("hazes", 0, "x", -70.0, False)
         haze = self.station.flock.hazes[0]
         self.assertEqual((haze.boxed, haze.size, haze.centre), (True, (4000.0, 500.0), (-70.0, 0.0)))
         self.assertEqual(rows.fields["deep"].value, 500.0)

@@ -8,31 +8,25 @@ import numpy as np
 from PyQt6.QtWidgets import QAbstractButton, QComboBox
 
 from softmound.core.fill.steps.grow import Grow
-from softmound.core.fill.steps.smooth import Smooth
-from softmound.core.grain.actions.crisp import Crisp
-from softmound.core.grain.actions.mottle import Mottle
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
-from softmound.core.grain.actions.stir import Stir
-from softmound.core.grain.actions.streak import Streak
-from softmound.core.grain.masks.depth import ByDepth
-from softmound.core.grain.masks.facing import ByFacing
 from softmound.core.grain.masks.height import ByHeight
-from softmound.core.grain.masks.noise import ByNoise
-from softmound.core.grain.masks.paint import Painted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.kinds.trail import Trail
+from softmound.core.mass.kinds.volume import Volume
 from softmound.core.recipe import Arrays, Dabs, Lamp, LowerSkin, Mound, Paint, Patch, Ramp, Reference, Warp
+from softmound.core.recipe.grains import ACTIONS, MASKS
 from softmound.core.recipe.places import changed, put, without
-from softmound.desk.controls import NumberField
+from softmound.core.recipe.steps import STEPS
 from softmound.desk.documents.mound import MoundDocument
-
-from .desk import DeskTest, application
-from .long import long
-from .scenes import lumpy_mound
+from softmound.desk.fields.controls import NumberField
+from tests.desk import DeskTest, application
+from tests.long import long
+from tests.scenes import lumpy_mound, missing, tetrahedron
+from tests.test_graph import GRID
 
 LEAVING = ("Change folder…", "Open a picture…", "Publish", "Publish…", "Publish this mound", "Build final", "By place and time…",
            "From a file…", "Siblings…", "Against nature…", "Stop")
@@ -42,15 +36,14 @@ LEAVING = ("Change folder…", "Open a picture…", "Publish", "Publish…", "Pu
 def full_mound():
     """A mound that has one of everything a control can be shown for."""
     mound = lumpy_mound()
-    where = (ByHeight(), ByDepth(), ByFacing(), ByNoise(), Painted())
-    triangles = Arrays(vertices=np.array([[0, 0, 0], [9, 0, 0], [0, 9, 0], [0, 0, 9]], np.float32),
-                       faces=np.array([[0, 2, 1], [0, 1, 3], [0, 3, 2], [1, 2, 3]], np.int32))
-    forms = (Blob(), Solid(shape="cone"), Mesh(surface=triangles, sheet=1.0),
-             Points(cloud=Arrays(positions=np.zeros((3, 3), np.float32))), Trail(dabs=(Dabs(path=((0.0, 0.0, 0.0, 1.0),)),)))
+    masks, first = missing(MASKS, ()), (Push(), Nibble())
+    forms = (Blob(), Solid(shape="cone"), Mesh(surface=tetrahedron(), sheet=1.0),
+             Points(cloud=Arrays(positions=np.zeros((3, 3), np.float32))), Trail(dabs=(Dabs(path=((0.0, 0.0, 0.0, 1.0),)),)),
+             Volume(grid=Arrays(**GRID)))
     medium = mound.light.medium.edited(tint_by=Ramp(), glow_by=Ramp())
     return mound.edited(
-        mass=mound.mass.edited(forms=forms), steps=(Smooth(), Grow()), patches=(Patch(), Patch(by="curve", where=(ByHeight(),))),
-        grains=(Push(warp=Warp(), where=where), Stir(), Nibble(), Mottle(depth=4.0), Streak(), Crisp()),
+        mass=mound.mass.edited(forms=forms), steps=missing(STEPS, ()), patches=(Patch(), Patch(by="curve", where=(ByHeight(),))),
+        grains=(Push(warp=Warp(), where=masks[:5]), Nibble(where=masks[5:]), *missing(ACTIONS, first)),
         skin=mound.skin.edited(below=LowerSkin(), shell=5.0, tone=mound.skin.curve),
         light=mound.light.edited(lamps=(Lamp(),), medium=medium))
 

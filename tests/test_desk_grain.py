@@ -13,8 +13,7 @@ from softmound.core.recipe import SKIN_CURVES
 from softmound.core.recipe.grains import ACTIONS
 from softmound.desk.stations.grain.nature_dialog import NatureDialog
 from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
-
-from .desk import SHIFT, DeskTest
+from tests.desk import SHIFT, DeskTest
 
 
 class GrainTest(DeskTest):

@@ -14,16 +14,15 @@ from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.recipe import write_mound
-from softmound.desk import warming
-from softmound.desk.command_box import CommandBox, entries_of, matching
-from softmound.desk.explaining import words_for
-from softmound.desk.manual_dialog import ManualDialog, chapters
-from softmound.desk.telling import long_work_ended, message_of
-from softmound.desk.tour import STEPS
-from softmound.desk.warming import Behind, Warming, warm_in_a_window
-
-from .desk import DeskTest
-from .scenes import ball_mound, lumpy_mound
+from softmound.desk.dialogs.command_box import CommandBox, entries_of, matching
+from softmound.desk.dialogs.manual_dialog import ManualDialog, chapters
+from softmound.desk.shell import warming
+from softmound.desk.shell.explaining import words_for
+from softmound.desk.shell.telling import long_work_ended, message_of
+from softmound.desk.shell.tour import STEPS
+from softmound.desk.shell.warming import Behind, Warming, warm_in_a_window
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, lumpy_mound
 
 
 class Home(DeskTest):

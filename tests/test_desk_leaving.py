@@ -7,11 +7,10 @@ from PyQt6.QtCore import QByteArray
 from PyQt6.QtWidgets import QApplication, QWidget
 
 from softmound.core.problems import Problem
-from softmound.desk import leaving
-from softmound.desk.places import keep_place, put_back
-from softmound.desk.remembered import settings
-
-from .desk import DeskTest
+from softmound.desk.shell import leaving
+from softmound.desk.shell.places import keep_place, put_back
+from softmound.desk.shell.remembered import settings
+from tests.desk import DeskTest
 
 
 class Leaving(DeskTest):

@@ -20,11 +20,10 @@ from softmound.core.library.asset import publish
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import verify
 from softmound.core.recipe import write_mound
-from softmound.desk.queue_dialog import QueueDialog
+from softmound.desk.dialogs.queue_dialog import QueueDialog
 from softmound.desk.stations.library.dialogs import BesideDialog, pattern_of
-
-from .desk import DeskTest
-from .scenes import ball_mound, box_grid
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, box_grid
 
 
 class Shelf(DeskTest):
@@ -153,7 +152,8 @@ class Shelf(DeskTest):
     def test_a_version_becomes_a_form(self):
         self.stocked("Loaf")
         before = len(self.window.document.mound.mass.forms)
-        with mock.patch("softmound.desk.import_dialog.ImportDialog.exec", lambda dialog: (dialog._accept(), dialog.result())[1]):
+        with mock.patch("softmound.desk.dialogs.import_dialog.ImportDialog.exec",
+                        lambda dialog: (dialog._accept(), dialog.result())[1]):
             self.click(self.library.settings.form)
             self.done()
         forms = self.window.document.mound.mass.forms
@@ -299,13 +299,13 @@ class Shelf(DeskTest):
         delivering = self.window.delivering
         delivering.queue = Queue(home)
         for answer, there in ((2, 0), (0, 1)):
-            with mock.patch("softmound.desk.delivering.asked", return_value=answer) as question:
+            with mock.patch("softmound.desk.work.delivering.asked", return_value=answer) as question:
                 delivering.go_on()
             self.assertIn("Left", question.call_args[0][1])
             self.done()
             self.assertEqual(len(self.library.versions), there)
             delivering.queue.close()
             delivering.queue = Queue(home)
-        with mock.patch("softmound.desk.delivering.asked") as question:
+        with mock.patch("softmound.desk.work.delivering.asked") as question:
             delivering.go_on()
         question.assert_not_called()

@@ -8,14 +8,13 @@ from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QInputDialog
 
 from softmound.core.engine.density import bounds_of
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import Arrays, Lamp, Reference
-from softmound.desk import scale_bar
-from softmound.desk.comparing import difference, matched
-from softmound.desk.picture_dialog import PictureDialog
+from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
-
-from .desk import DeskTest
+from softmound.desk.view import scale_bar
+from softmound.desk.view.comparing import difference, matched
+from tests.desk import DeskTest
 
 
 class LightTest(DeskTest):

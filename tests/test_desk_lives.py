@@ -22,17 +22,16 @@ from PyQt6.QtGui import QImage
 from PyQt6.QtWidgets import QApplication, QDialog
 
 from softmound.core.held import MARK, Held, abandoned, is_held, sweep, working_folder
-from softmound.desk.asking import asking
-from softmound.desk.comparing import STRONGER, Comparison, Side
-from softmound.desk.pixels import pixels_of
-from softmound.desk.recovery import keep_going, welcome_back
-from softmound.desk.relay import Relay
-from softmound.desk.window import Window
+from softmound.desk.dialogs.asking import asking
+from softmound.desk.documents.recovery import keep_going, welcome_back
+from softmound.desk.shell.window import Window
+from softmound.desk.view.comparing import STRONGER, Comparison, Side
+from softmound.desk.view.pixels import pixels_of
+from softmound.desk.work.relay import Relay
 from softmound.logbook import LAST, Actions, Session, report, say_on_stderr
-
-from .desk import _KEPT, FAULTS, DeskTest, application
-from .long import long
-from .scenes import lumpy_mound
+from tests.desk import _KEPT, FAULTS, DeskTest, application
+from tests.long import long
+from tests.scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
 TIMES = 50

@@ -18,12 +18,11 @@ from softmound.core.mass.mend import open_edges
 from softmound.core.mass.placing import degrees_of
 from softmound.core.mass.sculpt import sculpted, triangles
 from softmound.core.recipe import Arrays, Coat, read_mound, write_mound
-from softmound.desk.import_dialog import ImportDialog
-from softmound.desk.photographs import PhotographDialog, frame_of
+from softmound.desk.dialogs.import_dialog import ImportDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
-
-from .desk import NONE, SHIFT, DeskTest
-from .scenes import NO_BASE, lumpy_mound
+from softmound.desk.view.photographs import PhotographDialog, frame_of
+from tests.desk import NONE, SHIFT, DeskTest
+from tests.scenes import NO_BASE, lumpy_mound
 
 CONTROL, ALT = Qt.KeyboardModifier.ControlModifier, Qt.KeyboardModifier.AltModifier
 ROOT = pathlib.Path(__file__).parent.parent

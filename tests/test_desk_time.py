@@ -15,9 +15,8 @@ from softmound.core.exchange.forms import mesh_form
 from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
 from softmound.desk import style
-
-from .desk import DeskTest
-from .scenes import ball_mound, lumpy_mound
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, lumpy_mound
 
 
 class Time(DeskTest):

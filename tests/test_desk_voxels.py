@@ -16,11 +16,10 @@ from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import SKIN_CURVES, eased
 from softmound.core.volume.sample import sample
 from softmound.core.volume.slices import ramp
-from softmound.desk.export_dialog import ExportDialog, MeshDialog
-from softmound.desk.import_dialog import ImportDialog
-
-from .desk import NONE, SHIFT, DeskTest
-from .scenes import ball_mound, box_grid
+from softmound.desk.dialogs.export_dialog import ExportDialog, MeshDialog
+from softmound.desk.dialogs.import_dialog import ImportDialog
+from tests.desk import NONE, SHIFT, DeskTest
+from tests.scenes import ball_mound, box_grid
 
 ALT = Qt.KeyboardModifier.AltModifier
 

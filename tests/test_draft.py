@@ -7,28 +7,27 @@ import numpy as np
 
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import serial
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.coarse import coarse_of
-from softmound.core.light.diffusion import solved
-from softmound.core.light.lamps import LUX
-from softmound.core.light.lattice import lit, toward_eye, with_lamps, zone_shares
-from softmound.core.light.layered import layered_of
-from softmound.core.light.march import march
-from softmound.core.light.onward import HALFWAY, TURNS, ahead, onward_table
-from softmound.core.light.phase import forward_peak, lobes_of, mean_cosine, moments, phase
-from softmound.core.light.radiance import radiance_of, turn_of
-from softmound.core.light.reach import SQUARE, reach_of
-from softmound.core.light.scene import scene_of
-from softmound.core.light.sparing import brightness_of, filled
-from softmound.core.light.transport import DIRECTIONS, transported
-from softmound.core.light.transport import TURNS as SWEEPS
+from softmound.core.light.lattices.coarse import coarse_of
+from softmound.core.light.lattices.diffusion import solved
+from softmound.core.light.lattices.lattice import lit, toward_eye, with_lamps, zone_shares
+from softmound.core.light.lattices.small_angle import HALFWAY, TURNS, ahead, onward_table
+from softmound.core.light.lattices.transport import DIRECTIONS, transported
+from softmound.core.light.lattices.transport import TURNS as SWEEPS
+from softmound.core.light.marching.march import march
+from softmound.core.light.marching.reach import SQUARE, reach_of
+from softmound.core.light.marching.sparing import brightness_of, filled
+from softmound.core.light.picture.radiance import radiance_of, turn_of
+from softmound.core.light.scene.camera import camera_of, fitted
+from softmound.core.light.scene.lamps import LUX
+from softmound.core.light.scene.layered import layered_of
+from softmound.core.light.scene.phase import forward_peak, lobes_of, mean_cosine, moments, phase
+from softmound.core.light.scene.scene import scene_of
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
-
-from .scenes import ball_mound, box_grid, lumpy_mound, random_grid
-from .sphere import ball_grid, ball_intensity
+from tests.scenes import ball_mound, box_grid, lumpy_mound, random_grid
+from tests.sphere import ball_grid, ball_intensity
 
 MEDIA = (Medium(anisotropy=0.85), Medium(phase="droplets", diameter=12.0), Medium(phase="droplets", diameter=40.0),
          Medium(phase="two lobes", anisotropy=0.7, second=-0.4, share=0.3))

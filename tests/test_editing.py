@@ -12,8 +12,7 @@ from softmound.core.editing.history import MOST
 from softmound.core.problems import NotWritten
 from softmound.core.recipe import read_mound, write_mound
 from softmound.core.recipe.flock import Flock
-
-from .scenes import lumpy_mound
+from tests.scenes import lumpy_mound
 
 
 class Steps(unittest.TestCase):

@@ -32,13 +32,12 @@ from softmound.core.grain.actions.push import Push
 from softmound.core.grain.actions.stir import Stir
 from softmound.core.grain.actions.streak import Streak
 from softmound.core.grain.moving import worked_on
-from softmound.core.light.camera import fitted
+from softmound.core.light.scene.camera import fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, Skin
 from softmound.core.starts.species import first_mound
 from softmound.core.ticket import Stopped, Ticket, chunks
-
-from .scenes import ball_mound, lumpy_mound
+from tests.scenes import ball_mound, lumpy_mound
 
 
 class Keys(unittest.TestCase):

@@ -20,8 +20,7 @@ from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import LANES, grid_of
 from softmound.core.volume.reference import vdb
 from softmound.core.volume.twin import grid_from, vdb_of
-
-from .scenes import box_grid, dense_of, lumpy_mound, random_grid
+from tests.scenes import box_grid, dense_of, lumpy_mound, random_grid
 
 
 def read_by_library(path, grid):

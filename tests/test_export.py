@@ -21,8 +21,7 @@ from softmound.core.volume.reference import vdb
 from softmound.core.volume.resample import resampled
 from softmound.core.volume.sample import sample
 from softmound.core.volume.slices import coloured, ramp, slice_of
-
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
 
 
 class Placement(unittest.TestCase):

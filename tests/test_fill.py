@@ -21,8 +21,7 @@ from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.distance import distance_in
 from softmound.core.recipe import Skin, eased
 from softmound.core.volume.iso import within_budget
-
-from .scenes import ball_mound, dense_of, lumpy_mound, voxels_of
+from tests.scenes import ball_mound, dense_of, lumpy_mound, voxels_of
 
 
 def skin_of(values, **fields):

@@ -15,13 +15,12 @@ from softmound.core.engine.films import film_of_line, moving_stills
 from softmound.core.engine.stills import Taking
 from softmound.core.growth.films import film_of_growth
 from softmound.core.growth.growing import grown
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import View, write_mound
 from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
-from softmound.desk.picture_dialog import PictureDialog
-
-from .desk import DeskTest
-from .scenes import ball_mound, said
+from softmound.desk.dialogs.picture_dialog import PictureDialog
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, said
 
 TAKING = Taking(120, 80, passes=1)
 

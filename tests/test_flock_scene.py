@@ -14,14 +14,13 @@ from softmound.core.formation.layers import haze_cloud
 from softmound.core.formation.picking import corners_of, member_at
 from softmound.core.formation.plate import filled, levelled, sun_seen_at
 from softmound.core.formation.standing import Source, clouds_of, placing_of, tier_bytes, tiers_that_fit
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.problems import Problem
 from softmound.core.recipe import View
 from softmound.core.recipe.flock import Asset, Flock, Haze, Member, Plate
 from softmound.core.recipe.flock_files import read_flock, rebased, write_flock
 from softmound.core.volume.sample import sample
-
-from .scenes import horizon_of, said
+from tests.scenes import horizon_of, said
 
 SIZE = 640, 400
 

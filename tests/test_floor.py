@@ -12,22 +12,21 @@ from softmound.core.colour import luminance
 from softmound.core.directions import direction_of
 from softmound.core.engine.stages import Stages, picture
 from softmound.core.engine.stills import Taking, frames_taken, turntable
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import coarse_in, coarse_of
-from softmound.core.light.floor import NO_SHADOW, floor_light, mirrored_share, sent_up, shadow_of, slope_variance
-from softmound.core.light.lattice import lit
-from softmound.core.light.march import march
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.scene import PlacedCloud, Placing, scene_of
-from softmound.core.light.situations import in_situation, with_floor
-from softmound.core.light.sky import directions_of
-from softmound.core.light.surroundings import radiance, surroundings_of
+from softmound.core.light.lattices.coarse import coarse_in, coarse_of
+from softmound.core.light.lattices.lattice import lit
+from softmound.core.light.marching.march import march
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.floor import NO_SHADOW, floor_light, mirrored_share, sent_up, shadow_of, slope_variance
+from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
+from softmound.core.light.scene.situations import in_situation, with_floor
+from softmound.core.light.scene.sky import directions_of
+from softmound.core.light.scene.surroundings import radiance, surroundings_of
 from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import Floor, Light, Medium, Mound, Sky, Sun, View, limits, read_mound, write_mound
 from softmound.core.recipe.resize import resized_mound
-
-from .scenes import ball_mound, box_grid
-from .sphere import ball_grid
+from tests.scenes import ball_mound, box_grid
+from tests.sphere import ball_grid
 
 BLACK = Sky(kind="plain", zenith=(0.0, 0.0, 0.0))
 WHITE = Sky(kind="plain", zenith=(1.0, 1.0, 1.0))

@@ -23,8 +23,7 @@ from softmound.core.noise.sums import noise_points
 from softmound.core.recipe import Noise, Warp
 from softmound.core.recipe.curve import SKIN_CURVES, Curve
 from softmound.core.volume.sample import sample
-
-from .scenes import ball_mound, voxels_of
+from tests.scenes import ball_mound, voxels_of
 
 ROOT = pathlib.Path(__file__).parent.parent
 

@@ -23,14 +23,13 @@ from softmound.core.formation.stage import read_stage, write_stage
 from softmound.core.formation.standing import bounds_of_flock, clouds_of, placing_of, reduction_for, scene_of_flock, sources_of
 from softmound.core.library.asset import publish
 from softmound.core.library.shelf import of_asset
-from softmound.core.light.camera import camera_of, fitted
-from softmound.core.light.scene import scene_of
+from softmound.core.light.scene.camera import camera_of, fitted
+from softmound.core.light.scene.scene import scene_of
 from softmound.core.recipe import KeptView, Problem, View
 from softmound.core.recipe.flock import Asset, Flock, Kind, Member, Spread
 from softmound.core.recipe.flock_files import read_flock, write_flock
 from softmound.core.volume.sample import sample
-
-from .scenes import ball_mound, box_grid, lumpy_mound, said
+from tests.scenes import ball_mound, box_grid, lumpy_mound, said
 
 LOAF, ROLL = Asset(name="Loaf"), Asset(name="Roll")
 

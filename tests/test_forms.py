@@ -8,7 +8,7 @@ import numpy as np
 import trimesh
 
 from softmound.core.directions import rotation_matrix
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.buds import balls_of, grown, surface_of
 from softmound.core.mass.distance import band_of, box_of, distance_in
 from softmound.core.mass.field import packed
@@ -42,8 +42,7 @@ from softmound.core.recipe.resize import sized_form
 from softmound.core.starts.heaps import pile
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.reference import vdb
-
-from .scenes import NO_BASE, voxels_of
+from tests.scenes import NO_BASE, voxels_of
 
 MIDDLE = (0.3, 1.2, -0.4)
 

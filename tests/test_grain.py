@@ -34,8 +34,7 @@ from softmound.core.recipe import BaseLevel, Curve, Mass, Noise, Paint, Patch, S
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import SIDE
 from softmound.core.volume.memory import BrickMemory
-
-from .scenes import NO_BASE, ball_mound, dense_of, lumpy_mound, voxels_of
+from tests.scenes import NO_BASE, ball_mound, dense_of, lumpy_mound, voxels_of
 
 ONE = Push(octaves=1, feature=10.0, seed=4)
 

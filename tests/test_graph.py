@@ -24,8 +24,9 @@ from softmound.core.grain.masks.form import ByForm
 from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
-from softmound.core.light.coarse import Fineness
+from softmound.core.light.lattices.coarse import Fineness
 from softmound.core.mass.kinds.blob import Blob
+from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.points import Points
 from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.kinds.trail import Trail
@@ -52,10 +53,12 @@ from softmound.core.recipe import (
     View,
     Warp,
 )
-from softmound.core.recipe.forms import BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel
+from softmound.core.recipe.forms import FORMS, BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel
+from softmound.core.recipe.grains import ACTIONS, MASKS
+from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
-
-from .long import long
+from tests.long import long
+from tests.scenes import missing, tetrahedron
 
 ABOUT = np.array([1.0, 0.0, 0.0, 0.0, 0.0])
 GRID = dict(coords=np.array([[0, 1, 0], [0, 2, 0]], np.int32), values=np.full((2, 512), 0.6, np.float32),
@@ -78,16 +81,19 @@ def rich():
             positions=np.array([[0.0, 0.0, 0.0], [3.0, 4.0, 1.0]]), ages=np.array([0.2, 0.8]))),
         Trail(centre=(0.0, 30.0, 0.0), dabs=(Dabs(path=((0.0, 0.0, 0.0, 1.0), (6.0, 0.0, 0.0, 0.5)), radius=3.0),)),
         Volume(grid=Arrays(**GRID), joins="density", by="add", centre=(10.0, 4.0, 8.0)),
+        Mesh(surface=tetrahedron(), centre=(-4.0, 24.0, 14.0)),
         Blob(name="Unseen", hidden=True, centre=(30.0, 20.0, 0.0)),
     )
+    low, side, streaked = (ByHeight(high=40.0), ByForm(form=1)), (ByDepth(), ByFacing(toward="sun"), Painted(
+        strokes=(Paint(path=((0.0, 30.0, 0.0, 1.0),)),))), (ByNoise(noise=Noise(feature=20.0, octaves=1)),)
     return Mound(
         mass=Mass(forms=forms, melt=3.0, base=BaseLevel(altitude=8.0), top=TopLevel(on=True, altitude=40.0)),
         steps=(Smooth(width=2.0), Grow(metres=0.7, after=True)),
-        grains=(Push(feature=9.0, strength=2.0, octaves=2, weaker_below=0.5, where=(ByHeight(high=40.0), ByForm(form=1)), **noise),
-                Nibble(feature=6.0, octaves=2, where=(ByDepth(), ByFacing(toward="sun"), Painted(
-                    strokes=(Paint(path=((0.0, 30.0, 0.0, 1.0),)),)))),
-                Mottle(feature=5.0, octaves=2, depth=6.0), Stir(feature=8.0, strength=2.0, steps=1, octaves=1),
-                Streak(feature=5.0, strength=3.0, octaves=1, where=(ByNoise(noise=Noise(feature=20.0, octaves=1)),)),
+        grains=(Push(feature=9.0, strength=2.0, octaves=2, weaker_below=0.5, where=low, **noise),
+                Nibble(feature=6.0, octaves=2, where=side),
+                Mottle(feature=5.0, octaves=2, depth=6.0, where=missing(MASKS, (*low, *side, *streaked))),
+                Stir(feature=8.0, strength=2.0, steps=1, octaves=1),
+                Streak(feature=5.0, strength=3.0, octaves=1, where=streaked),
                 Crisp(feature=3.0, strength=1.0, octaves=1)),
         patches=(Patch(centre=(0.0, 24.0, 0.0), size=(12.0, 12.0, 12.0), curve=curve, where=(ByHeight(),)),
                  Patch(shape="paint", strokes=(Paint(path=((8.0, 24.0, 0.0, 1.0),)),), value=0.4)),
@@ -197,6 +203,10 @@ class EveryField(unittest.TestCase):
 
     def test_there_are_many_and_all_kinds_of_parts(self):
         self.assertGreater(len(self.changed), 250)
+        masks = [mask for grain in self.mound.grains for mask in grain.where]
+        for kinds, there in ((FORMS, self.mound.mass.forms), (STEPS, self.mound.steps), (ACTIONS, self.mound.grains),
+                             (MASKS, masks)):
+            self.assertEqual({type(one) for one in there}, set(kinds.values()))
         seen = {path for path, _ in self.changed}
         for path in (("mass", "forms", 0, "buds", "shrink"), ("grains", 0, "warp", "seed"), ("grains", 0, "where", 1, "soft"),
                      ("skin", "below", "blend"), ("light", "medium", "tint_by", "stops"), ("light", "lamps", 0, "flicker")):

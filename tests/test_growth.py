@@ -9,10 +9,10 @@ import unittest
 import numpy as np
 from scipy.ndimage import map_coordinates
 
+from softmound.core.growth.advection import carried, centred, condense, divergence, urge, whirls
 from softmound.core.growth.frames import growth_written
 from softmound.core.growth.growing import foretold_growth, grown
 from softmound.core.growth.kept import KeptGrowth
-from softmound.core.growth.moving import carried, centred, condense, divergence, urge, whirls
 from softmound.core.growth.pressure import freed, pressure_of
 from softmound.core.growth.riding import DOMES, _bricks_of, came_from, foretold_freeze, frozen, frozen_mound, streamed
 from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, VAPOUR, Flowing, Weather, kept_whole
@@ -24,8 +24,7 @@ from softmound.core.recipe.time import Growth
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.reference import vdb
 from softmound.core.volume.windows import grid_of_dense
-
-from .scenes import ball_mound
+from tests.scenes import ball_mound
 
 
 def still(shape):

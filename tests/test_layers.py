@@ -15,21 +15,20 @@ from softmound.core.formation.merging import merged
 from softmound.core.formation.spreading import painted_at, painted_by, painted_over, spread_members
 from softmound.core.formation.stage import read_stage, write_stage
 from softmound.core.formation.standing import clouds_of, on_the_earth, sources_of
-from softmound.core.light import air
-from softmound.core.light.air import STEPS, air_between, air_radiance, haze_extinction
-from softmound.core.light.between import veiled
-from softmound.core.light.camera import camera_of
-from softmound.core.light.march import AWAY, OPACITY, march
-from softmound.core.light.radiance import traced_light
-from softmound.core.light.scene import PlacedCloud, Placing, scene_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.marching.march import AWAY, OPACITY, march
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.aerial import veiled
+from softmound.core.light.picture.radiance import traced_light
+from softmound.core.light.scene import air
+from softmound.core.light.scene.air import STEPS, air_between, air_radiance, haze_extinction
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
 from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.recipe.files import write_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
 from softmound.core.volume.sample import sample
 from softmound.core.volume.windows import grid_of_dense
-
-from .scenes import ball_mound
+from tests.scenes import ball_mound
 
 SMALL = Deck(lumps=60.0, thickness=72.0, reach=400.0, waves=20.0, wavelength=240.0, stretched=1.25, altitude=100.0)
 

@@ -6,14 +6,13 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QInputDialog
 
-from softmound.desk import lengths
-from softmound.desk.axis import LogAxis
-from softmound.desk.controls import NumberField
-from softmound.desk.overlays import nice_step
-from softmound.desk.scale_bar import length_text
-
-from .desk import DeskTest
-from .scenes import ball_mound
+from softmound.desk.fields import lengths
+from softmound.desk.fields.axis import LogAxis
+from softmound.desk.fields.controls import NumberField
+from softmound.desk.view.overlays import nice_step
+from softmound.desk.view.scale_bar import length_text
+from tests.desk import DeskTest
+from tests.scenes import ball_mound
 
 
 class Words(unittest.TestCase):

@@ -14,27 +14,26 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.painter import STEADY, Painter
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
-from softmound.core.light import denoise
-from softmound.core.light.bounded import BLOCK, BRIGHTEST, Bounded, in_blocks
-from softmound.core.light.broad import brighter
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
-from softmound.core.light.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
-from softmound.core.light.lamps import lamps_of
-from softmound.core.light.lattice import lit, with_lamps, zone_shares
-from softmound.core.light.levels import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, Levels
-from softmound.core.light.looks import exposure_of
-from softmound.core.light.members import members_of
-from softmound.core.light.phase import lobes_of, moments
-from softmound.core.light.scene import PlacedCloud, Placing, scene_of
-from softmound.core.light.surroundings import surroundings_of
-from softmound.core.light.tracer import Tracer
-from softmound.core.light.transport import DIRECTIONS
+from softmound.core.light.lattices.coarse import QUICK, RESTING, SHARP, Fineness, coarse_of
+from softmound.core.light.lattices.lattice import lit, with_lamps, zone_shares
+from softmound.core.light.lattices.transport import DIRECTIONS
+from softmound.core.light.paths.bounded import BLOCK, BRIGHTEST, Bounded, in_blocks
+from softmound.core.light.paths.gathering import coloured_field, cosines_of, field_of_light, gathers, needs_colours, softened
+from softmound.core.light.paths.low_pass import brighter
+from softmound.core.light.paths.multilevel import EACH_OF_BURIED, LEFT, NARROWEST, UNTOLD, Levels
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture import denoise
+from softmound.core.light.picture.looks import exposure_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.lamps import lamps_of
+from softmound.core.light.scene.members import members_of
+from softmound.core.light.scene.phase import lobes_of, moments
+from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
+from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.problems import Problem
 from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
-
-from .scenes import ball_mound, lumpy_mound
-from .sphere import ball_grid
+from tests.scenes import ball_mound, lumpy_mound
+from tests.sphere import ball_grid
 
 SUNNY = Light(sun=Sun(azimuth=60.0, elevation=30.0), sky=Sky(kind="air"), medium=Medium(extinction=0.4))
 VIEW = View(target=(0, 16, 0), distance=90.0, azimuth=20.0)

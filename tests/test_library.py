@@ -19,9 +19,8 @@ from softmound.core.library.folders import file_name, next_version, sweep_leftov
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.reference import vdb
-
-from .long import long
-from .scenes import ball_mound, dense_of, lumpy_mound
+from tests.long import long
+from tests.scenes import ball_mound, dense_of, lumpy_mound
 
 ROOT = pathlib.Path(__file__).parent.parent
 

@@ -10,26 +10,25 @@ from scipy.ndimage import map_coordinates
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import kernel, prange, threads, use_threads
-from softmound.core.light.air import HAZE_HEIGHT, OZONE, RAYLEIGH, RAYLEIGH_HEIGHT, haze_extinction, sunlight
-from softmound.core.light.camera import altitude_at, approached, camera_of, fitted, flown, slid, turned
-from softmound.core.light.coarse import coarse_density, coarse_of, shrunk
-from softmound.core.light.lamps import LUX
-from softmound.core.light.lattice import lit, with_lamps
-from softmound.core.light.march import LAYERS, march
-from softmound.core.light.phase import draine, henyey_greenstein, lobes_of, mean_cosine, phase
-from softmound.core.light.radiance import composed
-from softmound.core.light.scene import scene_of
-from softmound.core.light.situations import NAMES, in_situation
-from softmound.core.light.sky import gradient_radiance
-from softmound.core.light.surroundings import radiance, surroundings_of
-from softmound.core.light.sweep import depth_toward
-from softmound.core.light.tone import tone_curve
-from softmound.core.light.transmittance import transmittance
+from softmound.core.light.lattices.coarse import coarse_density, coarse_of, shrunk
+from softmound.core.light.lattices.lattice import lit, with_lamps
+from softmound.core.light.lattices.sweep import depth_toward
+from softmound.core.light.marching.march import LAYERS, march
+from softmound.core.light.marching.transmittance import transmittance
+from softmound.core.light.picture.radiance import composed
+from softmound.core.light.picture.tone import tone_curve
+from softmound.core.light.scene.air import HAZE_HEIGHT, OZONE, RAYLEIGH, RAYLEIGH_HEIGHT, haze_extinction, sunlight
+from softmound.core.light.scene.camera import altitude_at, approached, camera_of, fitted, flown, slid, turned
+from softmound.core.light.scene.lamps import LUX
+from softmound.core.light.scene.phase import draine, henyey_greenstein, lobes_of, mean_cosine, phase
+from softmound.core.light.scene.scene import scene_of
+from softmound.core.light.scene.situations import NAMES, in_situation
+from softmound.core.light.scene.sky import gradient_radiance
+from softmound.core.light.scene.surroundings import radiance, surroundings_of
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
-
-from .scenes import ball_mound, box_grid, lumpy_mound, random_grid
+from tests.scenes import ball_mound, box_grid, lumpy_mound, random_grid
 
 
 class Phase(unittest.TestCase):

@@ -11,8 +11,8 @@ from softmound.cli import parser
 from softmound.core.recipe.flock import Deck, Flock, Haze, Spread
 from softmound.core.recipe.models import FORMAT, Mound
 from softmound.core.recipe.time import Growth, TimeLine
-from softmound.desk.commands import table
-from softmound.desk.manual_dialog import MANUAL, chapters
+from softmound.desk.dialogs.manual_dialog import MANUAL, chapters
+from softmound.desk.shell.commands import table
 from softmound.desk.stations.registry import STATIONS
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]

@@ -10,7 +10,7 @@ from scipy.optimize import brentq
 
 from softmound.core.directions import rotation_matrix
 from softmound.core.kernels import serial
-from softmound.core.light.camera import camera_of, fitted
+from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.mass.at_point import distance_at
 from softmound.core.mass.buds import grown
 from softmound.core.mass.cells import first_cells
@@ -24,8 +24,7 @@ from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import BaseLevel, Buds, Mass, TopLevel, View
 from softmound.core.starts.heaps import heap
 from softmound.core.volume.memory import BrickMemory
-
-from .scenes import NO_BASE, lumpy_mound, voxels_of
+from tests.scenes import NO_BASE, lumpy_mound, voxels_of
 
 
 def exact_distance(blob, point):

@@ -26,8 +26,7 @@ from softmound.core.mass.mend import (
     without_degenerate,
 )
 from softmound.core.recipe import Mass, Mound, Problem, read_mound, write_mound
-
-from .scenes import lumpy_mound, said
+from tests.scenes import lumpy_mound, said
 
 ROOT = pathlib.Path(__file__).parent.parent
 

@@ -17,8 +17,7 @@ from softmound.core.recipe.flock_files import read_flock
 from softmound.core.recipe.time import Growth, TimeLine
 from softmound.core.recipe.timing import at_frame, keyed_with
 from softmound.core.volume.reference import vdb
-
-from .scenes import ball_mound, lumpy_mound, said
+from tests.scenes import ball_mound, lumpy_mound, said
 
 QUICKLY = ("--seconds", "0.25", "--voxel", "2", "--set", "patch=8", "--set", "over=20", "--set", "pace=4")
 

@@ -21,8 +21,7 @@ from softmound.core.starts.species import start
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import grid_of
 from softmound.core.volume.nature import edge_softness, outline_dimension, spectrum_slope
-
-from .scenes import ball_mound, lumpy_mound
+from tests.scenes import ball_mound, lumpy_mound
 
 
 def koch(level, size):

@@ -5,17 +5,16 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.stages import Stages
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import Fineness, coarse_in, within
-from softmound.core.light.lattice import lit
-from softmound.core.light.march import march
-from softmound.core.light.nested import nested, small_of
-from softmound.core.light.radiance import radiance_of
-from softmound.core.light.scene import PlacedCloud, Placing, scene_of
+from softmound.core.light.lattices.coarse import Fineness, coarse_in, within
+from softmound.core.light.lattices.lattice import lit
+from softmound.core.light.lattices.nested import nested, small_of
+from softmound.core.light.marching.march import march
+from softmound.core.light.picture.radiance import radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
 from softmound.core.recipe import Lamp, Light, Medium, Sun, View
-
-from .scenes import box_grid
-from .sphere import ball_grid
+from tests.scenes import box_grid
+from tests.sphere import ball_grid
 
 VIEW = View(target=(0, 70, 0), distance=420, azimuth=0, elevation=8, focal=50)
 COARSE, EVEN = Fineness(64, 16), Fineness(160, 64)

@@ -8,13 +8,12 @@ import unittest
 import numpy as np
 
 from softmound.core.engine.density import density_grid
-from softmound.core.engine.kept import KeptGrids
+from softmound.core.engine.grid_store import KeptGrids
 from softmound.core.engine.stages import Stages
 from softmound.core.ticket import Ticket
 from softmound.core.volume.numbers import column_depths, histogram_of, numbers_of
-
-from .desk import DeskTest
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid
+from tests.desk import DeskTest
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid
 
 
 class Counting(unittest.TestCase):

@@ -25,15 +25,14 @@ from softmound.core.exchange.foreign import read_sky
 from softmound.core.exchange.photographs import laid_behind
 from softmound.core.exchange.pictures import exr_bytes_to, write_film, write_picture, written_frames
 from softmound.core.exchange.vdb import write_vdb
-from softmound.core.light import looks
-from softmound.core.light.camera import fitted
-from softmound.core.light.easing import eased
-from softmound.core.light.looks import exposure_colours, exposure_of, held, histogram, looked, metered_exposure, transforms
-from softmound.core.light.sunplace import sun_at
+from softmound.core.light.paths.easing import eased
+from softmound.core.light.picture import looks
+from softmound.core.light.picture.looks import exposure_colours, exposure_of, held, histogram, looked, metered_exposure, transforms
+from softmound.core.light.scene.camera import fitted
+from softmound.core.light.scene.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
 from softmound.core.ticket import Stopped
-
-from .scenes import box_grid, lumpy_mound
+from tests.scenes import box_grid, lumpy_mound
 
 
 def grey(value, opacity=1.0, size=(8, 12)):

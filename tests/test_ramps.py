@@ -7,18 +7,17 @@ from pydantic import ValidationError
 
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import coarse_of
-from softmound.core.light.phase import albedo_of, thick_share
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.ramps import colours_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import coarse_of
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.phase import albedo_of, thick_share
+from softmound.core.light.scene.ramps import colours_of
 from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import Light, Medium, Mound, Ramp, Sky, Sun, View, parse_mound
 from softmound.core.recipe.files import mound_json
 from softmound.core.recipe.resize import resized_mound
-
-from .scenes import ball_mound, box_grid
+from tests.scenes import ball_mound, box_grid
 
 WHITE, BLACK = (1.0, 1.0, 1.0), (0.0, 0.0, 0.0)
 UPWARD = Ramp(by="height", low=0.0, high=40.0, stops=((0.0, (0.2, 0.4, 1.0)), (1.0, WHITE)))

@@ -24,8 +24,7 @@ from softmound.core.library.receiving import received
 from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.problems import Problem
 from softmound.core.recipe.time import Growth
-
-from .scenes import ball_mound
+from tests.scenes import ball_mound
 
 VICTIM = b"all that somebody has"
 

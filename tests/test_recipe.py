@@ -45,8 +45,7 @@ from softmound.core.recipe.resize import resized_mound
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.species import STARTS, first_mound, start
 from softmound.core.volume.sample import sample
-
-from .scenes import lumpy_mound
+from tests.scenes import lumpy_mound
 
 
 def mound_zip(members, compression=zipfile.ZIP_DEFLATED):

@@ -6,8 +6,8 @@ from typing import get_args
 
 from pydantic import ValidationError
 
-from softmound.core.light.phase import PHASES
-from softmound.core.light.skies import SKIES
+from softmound.core.light.scene.phase import PHASES
+from softmound.core.light.scene.skies import SKIES
 from softmound.core.recipe import (
     BaseLevel,
     Buds,
@@ -137,7 +137,7 @@ class Panels(unittest.TestCase):
         cls.application = QApplication.instance() or QApplication([])
 
     def test_a_panel_is_made_of_each_and_tells_what_it_is_told(self):
-        from softmound.desk.part_fields import PartFields
+        from softmound.desk.fields.part_fields import PartFields
 
         for model, rows in SHOWN:
             with self.subTest(model.__name__):

@@ -9,20 +9,19 @@ from softmound.core.directions import direction_of, rotation_matrix
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.stages import Stages, layers_of
 from softmound.core.kernels import serial
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import FILLED, LONGEST, RESTING, Fineness, coarse_in
-from softmound.core.light.lattice import lit, with_lamps
-from softmound.core.light.march import AWAY, LAYERS, march
-from softmound.core.light.pool import density_at
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.scene import PlacedCloud, Placing, scene_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import FILLED, LONGEST, RESTING, Fineness, coarse_in
+from softmound.core.light.lattices.lattice import lit, with_lamps
+from softmound.core.light.marching.march import AWAY, LAYERS, march
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.pool import density_at
+from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
 from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
 from softmound.core.volume import grid_of
 from softmound.core.volume.combine import combined
 from softmound.core.volume.sample import sample
-
-from .scenes import ball_mound, box_grid, lumpy_mound, random_grid
+from tests.scenes import ball_mound, box_grid, lumpy_mound, random_grid
 
 WHITE = (1.0, 1.0, 1.0)
 SUNNY = Light(sun=Sun(azimuth=70.0, elevation=25.0), medium=Medium(extinction=0.4))

@@ -14,8 +14,7 @@ import numpy as np
 import softmound
 from softmound import scripting
 from softmound.core.exchange.foreign import read_vdb
-
-from .scenes import ball_mound
+from tests.scenes import ball_mound
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 EXAMPLES = ROOT / "docs" / "examples"

@@ -26,8 +26,7 @@ from softmound.core.mass.sculpt import (
 from softmound.core.mass.strokes import Brush, gestures_of, next_gesture, stroked, without_gesture
 from softmound.core.mass.surface import placed
 from softmound.core.recipe import Arrays, Mass, Stroke
-
-from .scenes import NO_BASE
+from tests.scenes import NO_BASE
 
 TOP = ((0.0, 10.0, 0.0, 1.0),)
 

@@ -20,8 +20,7 @@ from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound, write_moun
 from softmound.core.recipe.sequence import Sequence
 from softmound.core.recipe.time import TimeLine
 from softmound.core.volume.windows import grid_of_dense
-
-from .scenes import said
+from tests.scenes import said
 
 
 class Sequences(unittest.TestCase):

@@ -11,15 +11,14 @@ from softmound.core.engine.density import density_grid
 from softmound.core.engine.painter import Painter, Request
 from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_draft
 from softmound.core.engine.stills import Taking, still_of
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import RESTING, SHARP
-from softmound.core.light.levels import AGAINST, looks_against
-from softmound.core.light.radiance import behind_of, radiance_of
-from softmound.core.light.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import RESTING, SHARP
+from softmound.core.light.paths.multilevel import AGAINST, looks_against
+from softmound.core.light.paths.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.picture.radiance import behind_of, radiance_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import Light, Medium, Ramp, Sky, Sun, View
-
-from .scenes import lumpy_mound
+from tests.scenes import lumpy_mound
 
 SIZE = (60, 40)
 VIEW = View(target=(0, 16, 0), distance=90.0, azimuth=20.0)

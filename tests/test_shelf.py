@@ -34,8 +34,7 @@ from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.halved import halved, reduced
-
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
 
 ROOT = pathlib.Path(__file__).parent.parent
 

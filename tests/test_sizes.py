@@ -21,8 +21,7 @@ from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
 from softmound.core.recipe import Curve, KeptView, Lamp, LowerSkin, Noise, Paint, Patch, Skin, Warp, eased
 from softmound.core.recipe.resize import resized_mound
-
-from .scenes import NO_BASE, dense_of, lumpy_mound
+from tests.scenes import NO_BASE, dense_of, lumpy_mound
 
 FACTOR = 2.0
 PAINT = (Paint(path=((2.0, 20.0, 6.0, 1.0), (6.0, 20.0, 5.0, 0.6)), radius=6.0),)

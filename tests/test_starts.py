@@ -21,7 +21,7 @@ from softmound.core.engine.start_sheet import PADDING, sheet_of_starts, start_pi
 from softmound.core.exchange.png import png_of
 from softmound.core.grain.actions.push import FINEST, Push
 from softmound.core.grain.surface import pushed
-from softmound.core.light.camera import camera_of
+from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.solid import Solid

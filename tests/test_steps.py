@@ -20,8 +20,7 @@ from softmound.core.volume.combine import combined
 from softmound.core.volume.filters import smoothed
 from softmound.core.volume.numbers import numbers_of
 from softmound.core.volume.resample import resampled
-
-from .scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, voxels_of
+from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, voxels_of
 
 RADIUS = 12.0
 

@@ -8,7 +8,7 @@ from unittest import mock
 import numpy as np
 
 from softmound.core import stored as stored_module
-from softmound.core.light.air import _further_orders
+from softmound.core.light.scene.air import _further_orders
 from softmound.core.stored import stored
 
 CALLS = []

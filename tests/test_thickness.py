@@ -10,8 +10,7 @@ from softmound.core.exchange.meshes import Triangles
 from softmound.core.mass.kinds.solid import Solid
 from softmound.core.mass.thickness import inner_balls, spread_over
 from softmound.core.starts.modelled import lost_of, start_from_form
-
-from .long import long
+from tests.long import long
 
 BOX = np.array([[0, 2, 1], [1, 2, 3], [4, 5, 6], [5, 7, 6], [0, 1, 4], [1, 5, 4], [2, 6, 3], [3, 6, 7], [0, 4, 2], [2, 4, 6],
                 [1, 3, 5], [3, 7, 5]])

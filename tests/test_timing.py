@@ -8,7 +8,7 @@ import numpy as np
 from scipy.interpolate import CubicHermiteSpline
 
 from softmound.core.engine.density import density_grid
-from softmound.core.engine.moving import frames_written
+from softmound.core.engine.line_frames import frames_written
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.problems import Problem
 from softmound.core.recipe import Noise, parse_mound
@@ -24,8 +24,7 @@ from softmound.core.recipe.timing import (
     with_value,
     without_key,
 )
-
-from .scenes import ball_mound, lumpy_mound
+from tests.scenes import ball_mound, lumpy_mound
 
 
 class Keys(unittest.TestCase):

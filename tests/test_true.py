@@ -10,23 +10,22 @@ from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import threads, use_threads
-from softmound.core.light import photons
-from softmound.core.light import tracer as tracer_module
-from softmound.core.light.camera import camera_of
-from softmound.core.light.coarse import SHARP, coarse_of
-from softmound.core.light.lamps import LUX, kelvin_colour, lamps_of
-from softmound.core.light.lattice import Lattice, lit
-from softmound.core.light.levels import Levels
-from softmound.core.light.phase import henyey_greenstein
-from softmound.core.light.scene import PlacedCloud, scene_of
-from softmound.core.light.surroundings import surroundings_of
-from softmound.core.light.tracer import Tracer
+from softmound.core.light.lattices.coarse import SHARP, coarse_of
+from softmound.core.light.lattices.lattice import Lattice, lit
+from softmound.core.light.paths import photons
+from softmound.core.light.paths import tracer as tracer_module
+from softmound.core.light.paths.multilevel import Levels
+from softmound.core.light.paths.tracer import Tracer
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.light.scene.lamps import LUX, kelvin_colour, lamps_of
+from softmound.core.light.scene.phase import henyey_greenstein
+from softmound.core.light.scene.scene import PlacedCloud, scene_of
+from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
-
-from .scenes import box_grid, lumpy_mound
-from .slab import slab_radiance
-from .sphere import ball_grid, ball_intensity
+from tests.scenes import box_grid, lumpy_mound
+from tests.slab import slab_radiance
+from tests.sphere import ball_grid, ball_intensity
 
 WHITE = (1.0, 1.0, 1.0)
 DARK = Sky(strength=0.0)

@@ -7,15 +7,14 @@ import unittest
 import numpy as np
 
 from softmound.cli import main
-from softmound.core.engine.moving import frames_written
+from softmound.core.engine.line_frames import frames_written
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.velocity import velocity_at
 from softmound.core.recipe import Arrays, Mass, write_mound
 from softmound.core.recipe.time import Key, Keyed, TimeLine
 from softmound.core.volume.reference import vdb
-
-from .scenes import ball_mound, said
+from tests.scenes import ball_mound, said
 
 RATE = 24.0
 

@@ -11,8 +11,7 @@ from softmound.core.volume.bricks import index_of
 from softmound.core.volume.memory import BrickMemory
 from softmound.core.volume.sample import sample
 from softmound.core.volume.windows import bricks_of, read_window
-
-from .scenes import box_grid, dense_of, random_grid
+from tests.scenes import box_grid, dense_of, random_grid
 
 
 class Index(unittest.TestCase):

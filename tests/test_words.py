@@ -27,17 +27,16 @@ from PyQt6.QtWidgets import (
 from docs.make_texts import from_code, main
 from softmound.core.problems import DoesNotFit, Problem
 from softmound.core.sentences import Sentence
-from softmound.desk.command_box import CommandBox, entries_of
-from softmound.desk.commands import help_rows
-from softmound.desk.export_dialog import ExportDialog
-from softmound.desk.keys_dialog import KeysDialog
-from softmound.desk.resize_dialog import ResizeDialog
+from softmound.desk.dialogs.command_box import CommandBox, entries_of
+from softmound.desk.dialogs.export_dialog import ExportDialog
+from softmound.desk.dialogs.keys_dialog import KeysDialog
+from softmound.desk.dialogs.resize_dialog import ResizeDialog
+from softmound.desk.dialogs.wall_dialog import WallDialog
+from softmound.desk.shell.commands import help_rows
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
-from softmound.desk.wall_dialog import WallDialog
 from softmound.desk.words import CONTEXT, SHIPPED, Words, choose, chosen, languages, speak, tr, words_of
-
-from .desk import DeskTest, application
+from tests.desk import DeskTest, application
 
 WORD = re.compile(r"[A-Za-z]{2,}")
 UNTOUCHED = {

@@ -166,7 +166,7 @@ def _cloud(args):
     from ..core.engine.framing import seen_box
     from ..core.exchange.foreign import read_triangles
     from ..core.exchange.forms import mesh_form
-    from ..core.light.camera import fitted
+    from ..core.light.scene.camera import fitted
     from ..core.recipe import write_mound
     from ..core.starts.modelled import start_from_form
 

@@ -25,7 +25,7 @@ def add_to(actions):
 
 
 def _desk(args):
-    from ..desk.application import main
+    from ..desk.shell.application import main
 
     interrupting.leave_ending_to_others()
     return main(args.mound, args.library)

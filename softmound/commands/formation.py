@@ -187,7 +187,7 @@ def _changes(args):
 def _seeing(flock, sources):
     """A view that has all members in it, from a little below them."""
     from ..core.formation.standing import bounds_of_flock
-    from ..core.light.camera import fitted
+    from ..core.light.scene.camera import fitted
 
     box = bounds_of_flock(flock, sources)
     return flock.view if box is None else fitted(flock.view, *box, 1280, 720)

@@ -98,8 +98,8 @@ def _opened(args, progress):
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
     from ..core.engine.stills import refuse_too_many_pixels
-    from ..core.light.denoise import refuse_to_denoise
-    from ..core.light.situations import with_floor
+    from ..core.light.picture.denoise import refuse_to_denoise
+    from ..core.light.scene.situations import with_floor
     from ..core.recipe import read_mound
 
     if args.denoise:
@@ -148,7 +148,7 @@ def _opened(args, progress):
 def _read(args, ticket):
     """A mound around the grid of a file, placed and lit as the file states it or the options say."""
     from ..core.exchange.stated import read_density
-    from ..core.light.camera import fitted
+    from ..core.light.scene.camera import fitted
     from ..core.recipe import Light, Mound, View
 
     grid, medium, placement = read_density(args.source, args.grid, args.unit, args.up, ticket)
@@ -167,7 +167,7 @@ def _taking(args):
 
 
 def _check_transform(name):
-    from ..core.light.looks import transforms
+    from ..core.light.picture.looks import transforms
 
     if name is not None and name not in transforms():
         raise Problem(f"There is no view transform {name!r}; there are: {'; '.join(transforms())}.")

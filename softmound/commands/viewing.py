@@ -68,7 +68,7 @@ def view_of(args, view, bounds, turns=(0.0,), chosen=False):
     View
     """
     from ..core.engine.framing import untouched
-    from ..core.light.camera import fitted
+    from ..core.light.scene.camera import fitted
 
     never_set = not chosen and untouched(view)
     if args.focal is not None:

@@ -20,16 +20,16 @@ from .directions import rotation_matrix
 from .engine.density import Memories, density_grid
 from .growth.solver import Flowing, Weather
 from .held import child_process, working_folder
-from .light.between import veiled
-from .light.camera import camera_of, fitted
-from .light.carrying import carried
-from .light.coarse import coarse_in, coarse_of
-from .light.lattice import lit, with_lamps
-from .light.march import march
-from .light.radiance import composed
-from .light.scene import PlacedCloud, Placing, scene_of
-from .light.surroundings import surroundings_of
-from .light.tracer import Tracer
+from .light.lattices.coarse import coarse_in, coarse_of
+from .light.lattices.lattice import lit, with_lamps
+from .light.marching.march import march
+from .light.paths.tracer import Tracer
+from .light.picture.aerial import veiled
+from .light.picture.carrying import carried
+from .light.picture.radiance import composed
+from .light.scene.camera import camera_of, fitted
+from .light.scene.scene import PlacedCloud, Placing, scene_of
+from .light.scene.surroundings import surroundings_of
 from .mass.field import field_of
 from .mass.kinds.blob import Blob
 from .mass.kinds.solid import Solid

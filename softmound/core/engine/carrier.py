@@ -6,8 +6,8 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..light.camera import camera_of
-from ..light.carrying import carried
+from ..light.picture.carrying import carried
+from ..light.scene.camera import camera_of
 
 LOGGER = logging.getLogger(__name__)
 MOST = 300_000

@@ -1,6 +1,6 @@
 """Views that a cloud fills."""
 
-from ..light.camera import fitted
+from ..light.scene.camera import fitted
 from ..recipe import View
 from ..recipe.flock import Flock
 from .density import bounds_of, density_grid

@@ -14,9 +14,9 @@ from ..grain.edge import edge_depth, live_patches
 from ..grain.moving import moving_reach
 from ..grain.surface import reach_of
 from ..grain.where import landmarks_of
-from ..light.lattice import zone_shares
-from ..light.phase import lobes_of
-from ..light.scene import Scene
+from ..light.lattices.lattice import zone_shares
+from ..light.scene.phase import lobes_of
+from ..light.scene.scene import Scene
 from ..recipe.grains import EDGE, MOVED, SURFACE, live
 from .keys import key_of
 

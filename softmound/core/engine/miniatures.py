@@ -2,9 +2,9 @@
 
 import numpy as np
 
-from ..light.camera import camera_of, fitted
-from ..light.coarse import QUICK
-from ..light.radiance import composed
+from ..light.lattices.coarse import QUICK
+from ..light.picture.radiance import composed
+from ..light.scene.camera import camera_of, fitted
 from .density import bounds_of, span_of
 from .stages import layers_of, picture
 

@@ -4,8 +4,8 @@ import numpy as np
 
 from ..fill.skin import depth_of
 from ..grain.where import landmarks_of, shares
-from ..light.lattice import Lattice
-from ..light.march import HORIZON, OPACITY, ZENITH, march
+from ..light.lattices.lattice import Lattice
+from ..light.marching.march import HORIZON, OPACITY, ZENITH, march
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
 from .density import band_for, made

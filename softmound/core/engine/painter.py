@@ -7,16 +7,16 @@ from dataclasses import dataclass, field, replace
 
 import numpy as np
 
-from ..light.camera import camera_of
-from ..light.carrying import away_of
-from ..light.coarse import QUICK, RESTING, SHARP
-from ..light.cut import cut_layer, with_cut
-from ..light.denoise import LEAST, denoised
-from ..light.easing import eased
-from ..light.floor import NO_SHADOW
-from ..light.looks import held, looked
-from ..light.radiance import behind_of, clay_of, radiance_of, traced_light, traced_radiance
-from ..light.tone import screen
+from ..light.lattices.coarse import QUICK, RESTING, SHARP
+from ..light.paths.easing import eased
+from ..light.picture.carrying import away_of
+from ..light.picture.cut import cut_layer, with_cut
+from ..light.picture.denoise import LEAST, denoised
+from ..light.picture.looks import held, looked
+from ..light.picture.radiance import behind_of, clay_of, radiance_of, traced_light, traced_radiance
+from ..light.picture.tone import screen
+from ..light.scene.camera import camera_of
+from ..light.scene.floor import NO_SHADOW
 from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..recipe.grains import MOVED, live
@@ -82,7 +82,7 @@ class Request:
     alone : bool, optional
         True light: by whole paths alone, rather than gathered ones put right by them.
     denoise : bool, optional
-        True light: take what noise is left out of it, once there are paths enough: see `core.light.denoise`.
+        True light: take what noise is left out of it, once there are paths enough: see `core.light.picture.denoise`.
     placed : callable, optional
         Given the camera and a ticket, the clouds to show instead of the mound, tuple of PlacedCloud, and whether the air between
         is seen. The light and the view are the mound's.
@@ -136,7 +136,7 @@ class Answer:
     noise, left : float
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
     away : ndarray of float32, shape (rows, columns), or None
-        How far what is seen is, see `core.light.carrying`; of pictures of light and of clay.
+        How far what is seen is, see `core.light.picture.carrying`; of pictures of light and of clay.
     members : int
         Of many clouds: how many there are.
     emptied : Emptied or None

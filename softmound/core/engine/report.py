@@ -5,8 +5,8 @@ import html
 
 from ... import __version__
 from ..exchange.png import png_of
-from ..light.camera import fitted
-from ..light.looks import held, looked
+from ..light.picture.looks import held, looked
+from ..light.scene.camera import fitted
 from ..recipe.files import mound_json
 from ..ticket import one_by_one
 from ..volume.numbers import numbers_of

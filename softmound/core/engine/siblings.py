@@ -1,6 +1,6 @@
 """Siblings: the same mound under other seeds, each as a small lit picture."""
 
-from ..light.camera import fitted
+from ..light.scene.camera import fitted
 from ..recipe.models import Mass
 from ..recipe.value import Value
 from ..ticket import one_by_one

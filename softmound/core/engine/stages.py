@@ -7,21 +7,21 @@ import numpy as np
 
 from ..budget import MOST_BYTES, Cache
 from ..compiled import STAMP
-from ..light import pool
-from ..light.camera import camera_of
-from ..light.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
-from ..light.floor import NO_SHADOW, shadow_of
-from ..light.gathering import coloured_field, needs_colours
-from ..light.lattice import lit, with_lamps
-from ..light.layered import layered_of
-from ..light.levels import Levels, looks_against
-from ..light.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
-from ..light.nested import nested
-from ..light.radiance import behind_of, composed, traced_light
-from ..light.ramps import hues_of
-from ..light.scene import PlacedCloud, Scene, grids_of, mixture_of
-from ..light.settling import correction, enough, settled
-from ..light.tracer import Tracer
+from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
+from ..light.lattices.lattice import lit, with_lamps
+from ..light.lattices.nested import nested
+from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
+from ..light.paths.gathering import coloured_field, needs_colours
+from ..light.paths.multilevel import Levels, looks_against
+from ..light.paths.settling import correction, enough, settled
+from ..light.paths.tracer import Tracer
+from ..light.picture.radiance import behind_of, composed, traced_light
+from ..light.scene import pool
+from ..light.scene.camera import camera_of
+from ..light.scene.floor import NO_SHADOW, shadow_of
+from ..light.scene.layered import layered_of
+from ..light.scene.ramps import hues_of
+from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
@@ -453,7 +453,7 @@ def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None
 
 
 def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RESTING, frame=0, ticket=None):
-    """A picture in Draft light, put right by a few gathered paths: see `core.light.settling`.
+    """A picture in Draft light, put right by a few gathered paths: see `core.light.paths.settling`.
 
     Parameters
     ----------

@@ -4,8 +4,8 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..light.camera import camera_of, fitted
-from ..light.radiance import composed
+from ..light.picture.radiance import composed
+from ..light.scene.camera import camera_of, fitted
 from ..starts.species import STARTS, start
 from ..ticket import one_by_one
 from .density import bounds_of

@@ -4,14 +4,14 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..light.camera import camera_of
-from ..light.coarse import RESTING, SHARP
-from ..light.denoise import LEAST, denoised
-from ..light.looks import looked
-from ..light.march import OPACITY, march
-from ..light.radiance import behind_of, radiance_of, traced_radiance
-from ..light.surroundings import Surroundings, surroundings_of
-from ..light.tracer import Tracer
+from ..light.lattices.coarse import RESTING, SHARP
+from ..light.marching.march import OPACITY, march
+from ..light.paths.tracer import Tracer
+from ..light.picture.denoise import LEAST, denoised
+from ..light.picture.looks import looked
+from ..light.picture.radiance import behind_of, radiance_of, traced_radiance
+from ..light.scene.camera import camera_of
+from ..light.scene.surroundings import Surroundings, surroundings_of
 from ..problems import DoesNotFit
 from ..ticket import one_by_one
 from .forecast import memory_limit
@@ -48,7 +48,7 @@ class Taking:
     alone : bool
         True light: by whole paths alone, rather than gathered ones put right by them.
     denoise : bool
-        True light: take what noise is left out of it, see `core.light.denoise`.
+        True light: take what noise is left out of it, see `core.light.picture.denoise`.
     """
 
     width: int = 1280

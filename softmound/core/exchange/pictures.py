@@ -10,7 +10,7 @@ from PIL import Image
 
 from ... import __version__
 from ..aside import put_in_place, write_whole
-from ..light.looks import held, looked
+from ..light.picture.looks import held, looked
 from ..problems import Problem
 from .carried import KEY, text_of
 from .png import png_of

@@ -3,7 +3,7 @@
 from pydantic import ValidationError
 
 from ..aside import shown
-from ..light.phase import lobes_of, mean_cosine
+from ..light.scene.phase import lobes_of, mean_cosine
 from ..problems import Problem
 from ..recipe import Medium
 from .export import in_metres

@@ -7,7 +7,7 @@ from ..engine.stills import still_of_scene
 from ..engine.takes import Take
 from ..exchange.photographs import laid_behind
 from ..exchange.pictures import FILMS, write_picture, written_frames
-from ..light.looks import held
+from ..light.picture.looks import held
 from ..problems import Problem
 from ..recipe import View
 from .plate import photograph_of

@@ -12,8 +12,8 @@ import numpy as np
 
 from ..budget import MEMORY, remembered
 from ..directions import rotation_matrix
-from ..light.air import KOSCHMIEDER
-from ..light.scene import PlacedCloud, Placing
+from ..light.scene.air import KOSCHMIEDER
+from ..light.scene.scene import PlacedCloud, Placing
 from ..noise.sums import mean_of, noise_points
 from ..recipe import Medium, Noise
 from ..volume.windows import grid_of_dense

@@ -11,7 +11,7 @@ import numpy as np
 from ..aside import shown
 from ..directions import angles_of
 from ..exchange.foreign import read_photograph
-from ..light.camera import camera_of
+from ..light.scene.camera import camera_of
 from ..problems import Problem
 
 STEEPEST = 80.0

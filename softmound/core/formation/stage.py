@@ -11,7 +11,7 @@ import numpy as np
 from ..aside import put_in_place, shown
 from ..directions import direction_of
 from ..exchange.units import UNITS
-from ..light.camera import camera_of
+from ..light.scene.camera import camera_of
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
 from .beside import all_in_files

@@ -19,9 +19,9 @@ from ..exchange.stated import read_density
 from ..library.placement import in_file_of
 from ..library.receiving import medium_of
 from ..library.shelf import of_asset
-from ..light.air import GROUND_RADIUS
-from ..light.camera import camera_of
-from ..light.scene import PlacedCloud, Placing, scene_of
+from ..light.scene.air import GROUND_RADIUS
+from ..light.scene.camera import camera_of
+from ..light.scene.scene import PlacedCloud, Placing, scene_of
 from ..machine import free_memory
 from ..problems import Problem
 from ..recipe.files import read_mound

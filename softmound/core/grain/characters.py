@@ -8,9 +8,6 @@ import platformdirs
 from pydantic import TypeAdapter, ValidationError
 
 from ..aside import write_whole
-from ..grain.masks.facing import ByFacing
-from ..grain.masks.height import ByHeight
-from ..grain.masks.tired import ByTired
 from ..problems import Problem, sentence_for
 from ..recipe.grains import MOST_GRAINS, AnyGrain, Noise
 from ..regular import read_text
@@ -19,6 +16,9 @@ from .actions.nibble import Nibble
 from .actions.push import Push
 from .actions.stir import Stir
 from .actions.streak import Streak
+from .masks.facing import ByFacing
+from .masks.height import ByHeight
+from .masks.tired import ByTired
 
 MADE_FOR = 300.0
 """Span in metres for which the ready sets are written."""

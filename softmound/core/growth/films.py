@@ -3,7 +3,7 @@
 from ..engine.stages import Stages
 from ..engine.stills import still_of_scene
 from ..exchange.pictures import written_frames
-from ..light.scene import PlacedCloud
+from ..light.scene.scene import PlacedCloud
 from ..ticket import one_by_one
 from .frames import grid_of_frame
 

@@ -10,7 +10,7 @@ from functools import lru_cache
 import numpy as np
 import scipy
 
-from .moving import divergence, press
+from .advection import divergence, press
 
 
 @lru_cache(maxsize=4)
@@ -52,7 +52,7 @@ def freed(faces, threads=1):
     Parameters
     ----------
     faces : tuple of ndarray of float32
-        As of `core.growth.moving.centred`; changed.
+        As of `core.growth.advection.centred`; changed.
     threads : int, optional
 
     Returns

@@ -11,7 +11,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ..kernels import threads
-from .moving import carried, centred, condense, urge, whirls
+from .advection import carried, centred, condense, urge, whirls
 from .pressure import freed
 
 CLOUD, HEAT, VAPOUR = FIELDS = range(3)

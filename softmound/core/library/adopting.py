@@ -9,8 +9,8 @@ from ..engine.stages import Stages, picture
 from ..exchange.numbered import RATE, Frames, files_of
 from ..exchange.png import png_of
 from ..exchange.stated import metadata_of, read_density
-from ..light.camera import fitted
-from ..light.scene import scene_of
+from ..light.scene.camera import fitted
+from ..light.scene.scene import scene_of
 from ..problems import Problem, sentence_for
 from ..recipe import Light, Sky, View
 from ..recipe.models import Mound

@@ -25,7 +25,7 @@ from ..exchange.png import png_of
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..held import MARK, UNDER_WAY, Held
-from ..light.phase import lobes_of, mean_cosine
+from ..light.scene.phase import lobes_of, mean_cosine
 from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
 from ..recipe.value import Value

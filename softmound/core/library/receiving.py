@@ -7,9 +7,9 @@ import numpy as np
 from ..aside import shown
 from ..engine.stages import Stages, picture
 from ..exchange.foreign import read_vdb
-from ..light.camera import fitted
-from ..light.coarse import SHARP
-from ..light.scene import scene_of
+from ..light.lattices.coarse import SHARP
+from ..light.scene.camera import fitted
+from ..light.scene.scene import scene_of
 from ..problems import Problem
 from ..recipe import Light, Medium, Sun, View
 from .placement import in_file_of

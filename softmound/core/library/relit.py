@@ -3,9 +3,9 @@
 from ..budget import remembered
 from ..engine.stages import Stages, picture
 from ..exchange.foreign import read_vdb
-from ..light.camera import fitted
-from ..light.coarse import QUICK
-from ..light.scene import scene_of
+from ..light.lattices.coarse import QUICK
+from ..light.scene.camera import fitted
+from ..light.scene.scene import scene_of
 from ..problems import Problem
 from .likeness import within
 from .placement import in_file_of

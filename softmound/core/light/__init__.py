@@ -1,0 +1,1 @@
+"""Density to light and pictures."""

@@ -9,8 +9,8 @@ from ...core.editing import Copy, History
 from ...core.problems import Problem, sentence_for
 from ...core.sentences import Sentence
 from ...logbook import actions
-from ..relay import Relay
 from ..words import tr
+from ..work.relay import Relay
 
 RESTS = 1.5
 """Seconds after an edit until the copy is written."""

@@ -11,7 +11,7 @@ from ...core.problems import Problem
 from ...core.recipe import Mound, read_mound, write_mound
 from ...core.recipe.places import part_at
 from ...core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, with_keys
-from ..remembered import remember_recent
+from ..shell.remembered import remember_recent
 from ..words import tr
 from .document import Document
 

@@ -11,8 +11,8 @@ from ....core.formation.stage import ENDINGS, read_stage
 from ....core.formation.standing import sources_of
 from ....core.problems import Problem
 from ....core.recipe.flock_files import rebased
-from ...asking import asking
-from ...picture_dialog import PictureDialog
+from ...dialogs.asking import asking
+from ...dialogs.picture_dialog import PictureDialog
 from ...words import tr
 
 
@@ -34,7 +34,7 @@ class FlockFiles:
                                               tr("Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)"))
         if not path:
             return
-        station.chosen, path = [], pathlib.Path(path)
+        station.members.chosen, path = [], pathlib.Path(path)
         ending = path.suffix.lower()
         try:
             if ending == ".flock":

@@ -1,9 +1,9 @@
-"""The rows of decks and hazes in the settings of Formation."""
+"""Decks and hazes of a flock, and their rows in the settings of Formation."""
 
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
 from ....core.recipe.flock import Deck, Haze
-from ...controls import NumberField, Row
+from ...fields.controls import NumberField, Row
 from ...words import tr
 
 DECK = {
@@ -86,6 +86,67 @@ def changed_layer(layer, name, value):
     return layer.edited(**{field: tuple(pair)})
 
 
+class Layers:
+    """Adds, changes and removes decks and hazes of the flock of a station.
+
+    Parameters
+    ----------
+    station : FormationStation
+    """
+
+    def __init__(self, station):
+        self._station = station
+
+    def add(self, kind):
+        """Add a deck or a haze.
+
+        Parameters
+        ----------
+        kind : str
+            Of `LAYERS`.
+        """
+        word, model, *_ = LAYERS[kind]
+        there = getattr(self._station.flock, kind)
+        if len(there) >= 8:
+            self._station.window.tell(tr("Eight decks are the most a flock can have; remove one first.") if kind == "decks" else
+                             tr("Eight hazes are the most a flock can have; remove one first."))
+            return
+        taken = {layer.name for layer in there}
+        name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
+        self._station.document.apply(tr("add {}").format(name), lambda flock: flock.edited(**{kind: (*there, model(name=name))}))
+
+    def edit(self, kind, number, name, value, moving):
+        """Change one thing of a deck or a haze.
+
+        Parameters
+        ----------
+        kind : str
+        number : int
+        name : str
+            Of its model.
+        value : float or bool
+        moving : bool
+        """
+        there = getattr(self._station.flock, kind)
+        if number >= len(there):
+            return
+        self._station.document.apply(tr("change {}").format(there[number].name), lambda flock: flock.edited(**{
+            kind: (*there[:number], changed_layer(there[number], name, value), *there[number + 1:])}), moving)
+
+    def remove(self, kind, number):
+        """Take a deck or a haze out.
+
+        Parameters
+        ----------
+        kind : str
+        number : int
+        """
+        there = getattr(self._station.flock, kind)
+        if number < len(there):
+            self._station.document.apply(tr("remove {}").format(there[number].name),
+                                lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
+
+
 class LayerRows:
     """Which layer of a kind is shown, its numbers, and buttons to add and remove.
 
@@ -121,10 +182,10 @@ class LayerRows:
         self.more = QPushButton(tr("Add {}").format(tr(word).lower()))
         self.drop = QPushButton(tr("Remove {}").format(tr(word).lower()))
         self.more.setToolTip(tr(about))
-        self.more.clicked.connect(lambda: (station.add_layer(kind), self.which.setCurrentIndex(self.which.count() - 1),
+        self.more.clicked.connect(lambda: (station.layers.add(kind), self.which.setCurrentIndex(self.which.count() - 1),
                                            self.show_flock()))
         self.drop.setToolTip(tr("Take it out of the sky."))
-        self.drop.clicked.connect(lambda: station.remove_layer(kind, self.number))
+        self.drop.clicked.connect(lambda: station.layers.remove(kind, self.number))
         panel.add(Row(self.more, self.drop))
 
     @property
@@ -133,7 +194,7 @@ class LayerRows:
         return max(self.which.currentIndex(), 0)
 
     def _edit(self, name, value, moving):
-        self._station.edit_layer(self._kind, self.number, name, value, moving)
+        self._station.layers.edit(self._kind, self.number, name, value, moving)
 
     def show_flock(self):
         """Follow the flock."""

@@ -28,15 +28,15 @@ class MemberHand:
     def press(self, at, modifiers, camera):
         """Choose what is under the pointer."""
         station = self._station
-        number = station.member_seen_at(at)
+        number = station.members.seen_at(at)
         more = bool(modifiers & Qt.KeyboardModifier.ShiftModifier)
         if number is None:
             if not more:
-                station.choose(None)
+                station.members.choose(None)
             self._last = None
             return
-        if more or number not in station.chosen:
-            station.choose(number, more)
+        if more or number not in station.members.chosen:
+            station.members.choose(number, more)
         seen = camera.pixel(station.flock.members[number].place)
         self._last, self._per_pixel, self._moved = at, 1.0 / seen[2] if seen is not None else 1.0, False
 
@@ -46,13 +46,13 @@ class MemberHand:
             return
         step, self._last, self._moved = at - self._last, at, True
         if modifiers & Qt.KeyboardModifier.AltModifier:
-            self._station.lift(-step.y() * self._per_pixel)
+            self._station.members.lift(-step.y() * self._per_pixel)
             return
         flat = camera.forward * [1.0, 0.0, 1.0]
         flat = flat / max((flat @ flat) ** 0.5, 1e-9)
         away = -step.y() * self._per_pixel / max(abs(float(camera.forward[1])), LEAST)
         way = camera.right * step.x() * self._per_pixel + flat * away
-        self._station.shift(float(way[0]), float(way[2]))
+        self._station.members.shift(float(way[0]), float(way[2]))
 
     def release(self):
         """Let go: one step of history."""
@@ -62,19 +62,19 @@ class MemberHand:
 
     def double(self, at, _camera):
         """Fit the member into the picture."""
-        number = self._station.member_seen_at(at)
+        number = self._station.members.seen_at(at)
         if number is not None:
-            self._station.fit_member(number)
+            self._station.members.fit(number)
 
     def hover(self, at, _camera):
         """The cursor over the picture."""
-        there = self._station.member_seen_at(at) is not None
+        there = self._station.members.seen_at(at) is not None
         return Qt.CursorShape.OpenHandCursor if there else Qt.CursorShape.ArrowCursor
 
     def paint(self, painter, camera):
         """Frame the chosen members by their corners."""
         station = self._station
-        for number in station.chosen[:MARKED]:
+        for number in station.members.chosen[:MARKED]:
             member = station.flock.members[number]
             source = station.sources().get(member.asset)
             if source is None:

@@ -7,10 +7,10 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QImage, QPainter, QPen, QPolygonF
 from PyQt6.QtWidgets import QWidget
 
-from ....core.light.camera import camera_of
+from ....core.light.scene.camera import camera_of
 from ... import style
-from ...lengths import nice
-from ...scale_bar import length_text
+from ...fields.lengths import nice
+from ...view.scale_bar import length_text
 from ...words import tr
 
 LEAST = 3.0
@@ -60,7 +60,7 @@ class Plan(QWidget):
         if self.brush == "paint":
             if begins:  # a stroke is what it began as
                 self._less = bool(event.modifiers() & Qt.KeyboardModifier.AltModifier)
-            self._station.paint(x, z, TIP / self.scale, -0.5 if self._less else 0.35)
+            self._station.spreads.paint(x, z, TIP / self.scale, -0.5 if self._less else 0.35)
         else:
             far = not self._way or math.hypot(x - self._way[-1][0], z - self._way[-1][1]) * self.scale > 8.0
             self._way = [(x, z)] if begins else [*self._way, (x, z)] if far else self._way
@@ -97,7 +97,7 @@ class Plan(QWidget):
         for number, member in enumerate(self._station.flock.members):
             middle = self.pixel(member.place[0], member.place[2])
             away = math.hypot(middle.x() - point.x(), middle.y() - point.y())
-            reach = max(self._station.radius_of(member) * self.scale, NEAR)
+            reach = max(self._station.members.radius_of(member) * self.scale, NEAR)
             if away <= reach and not member.hidden and (found is None or away < found[0]):
                 found = away, number
         return None if found is None else found[1]
@@ -113,10 +113,10 @@ class Plan(QWidget):
             return
         number = self.at(point)
         more = bool(event.modifiers() & Qt.KeyboardModifier.ShiftModifier)
-        if number is not None and (more or number not in station.chosen):
-            station.choose(number, more)
+        if number is not None and (more or number not in station.members.chosen):
+            station.members.choose(number, more)
         elif number is None and not more:
-            station.choose(None)
+            station.members.choose(None)
         self._held, self._moved = (self.place(point), number), False
 
     def mouseMoveEvent(self, event):
@@ -132,14 +132,14 @@ class Plan(QWidget):
             self.middle = self.middle[0] + x - now[0], self.middle[1] + z - now[1]
             self.update()
         else:
-            self._station.shift(now[0] - x, now[1] - z)
+            self._station.members.shift(now[0] - x, now[1] - z)
             self._held = now, number
 
     def mouseReleaseEvent(self, event):
         if self.brush == "paint":
-            self._station.painted()
+            self._station.spreads.painted()
         elif self.brush == "line" and len(self._way) > 1:
-            self._station.draw_line(self._way)
+            self._station.spreads.draw_line(self._way)
             self._way = []
         if self._held is not None and self._held[1] is not None and self._moved:
             self._station.document.let_go()
@@ -147,7 +147,7 @@ class Plan(QWidget):
 
     def mouseDoubleClickEvent(self, event):
         if not self.brush and event.button() == Qt.MouseButton.LeftButton and self.at(event.position()) is None:
-            self._station.place_one(*self.place(event.position()))
+            self._station.members.place(*self.place(event.position()))
 
     def wheelEvent(self, event):
         before = self.place(event.position())
@@ -158,9 +158,9 @@ class Plan(QWidget):
 
     def keyPressEvent(self, event):
         steps = {Qt.Key.Key_Left: (-1, 0), Qt.Key.Key_Right: (1, 0), Qt.Key.Key_Up: (0, 1), Qt.Key.Key_Down: (0, -1)}
-        if event.key() in steps and self._station.chosen:
+        if event.key() in steps and self._station.members.chosen:
             x, z = steps[event.key()]
-            self._station.shift(x * 5.0 / self.scale, z * 5.0 / self.scale)
+            self._station.members.shift(x * 5.0 / self.scale, z * 5.0 / self.scale)
             self._station.document.let_go()
         else:
             super().keyPressEvent(event)
@@ -177,17 +177,17 @@ class Plan(QWidget):
         painter.setClipRect(frame)
         station = self._station
         for spread in station.flock.spreads:
-            self._paint_area(painter, spread, spread is station.spread)
+            self._paint_area(painter, spread, spread is station.spreads.present)
         if len(self._way) > 1:
             painter.setPen(QPen(style.BARLEY, 2.0))
             painter.drawPolyline(QPolygonF([self.pixel(*point) for point in self._way]))
         self._paint_camera(painter)
         painter.setPen(Qt.PenStyle.NoPen)
         for number, member in enumerate(station.flock.members):
-            radius = max(station.radius_of(member) * self.scale, LEAST / 2.0)
+            radius = max(station.members.radius_of(member) * self.scale, LEAST / 2.0)
             by_hand = member.moved or not member.spread
-            colour = style.BARLEY if number in station.chosen else style.BLUE if by_hand else style.TEXT
-            painter.setBrush(style.with_alpha(colour, 50 if member.hidden else 190 if number in station.chosen else 120))
+            colour = style.BARLEY if number in station.members.chosen else style.BLUE if by_hand else style.TEXT
+            painter.setBrush(style.with_alpha(colour, 50 if member.hidden else 190 if number in station.members.chosen else 120))
             painter.drawEllipse(self.pixel(member.place[0], member.place[2]), radius, radius)
         self._paint_scale(painter)
 

@@ -12,8 +12,9 @@ from ....core.problems import Problem
 from ....core.recipe import Arrays, Reference
 from ....core.recipe.flock import Plate
 from ....core.recipe.flock_files import named_from
-from ... import photographs, style
-from ...controls import NumberField, Row, text_label
+from ... import style
+from ...fields.controls import NumberField, Row, text_label
+from ...view import photographs
 from ...words import tr
 
 WIDEST = 5.0

@@ -3,9 +3,9 @@
 from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
 
 from ....core.recipe import View, limits
-from ...controls import ChoiceRow, ColourField, NumberField, Row, text_label
-from ...figures import figure
-from ...settings_panel import SettingsPanel
+from ...fields.controls import ChoiceRow, ColourField, NumberField, Row, text_label
+from ...fields.figures import figure
+from ...fields.settings_panel import SettingsPanel
 from ...words import tr
 from .layers import LAYERS, LayerRows
 from .plate import PlateRows
@@ -55,49 +55,49 @@ class FormationSettings(SettingsPanel):
         self.member = {}
         for name, row in MEMBER.items():
             field = self.add(NumberField(*row))
-            field.changed.connect(lambda value, moving, n=name: station.edit_chosen(n, value, moving))
+            field.changed.connect(lambda value, moving, n=name: station.members.edit(n, value, moving))
             self.member[name] = field
         self.tint = self.add(ColourField("Tint", (1.0, 1.0, 1.0), tr("Multiplies its own colour.")))
-        self.tint.changed.connect(lambda value, moving: station.edit_chosen("tint", value, moving))
+        self.tint.changed.connect(lambda value, moving: station.members.edit("tint", value, moving))
         self.mirrored, self.hidden, self.locked = QCheckBox(tr("Mirrored")), QCheckBox(tr("Hidden")), QCheckBox(tr("Locked"))
         self.locked.setToolTip(tr("Spreading again leaves it as it is, and the hand does not move it."))
         for name, box in (("mirrored", self.mirrored), ("hidden", self.hidden), ("locked", self.locked)):
-            box.clicked.connect(lambda on, n=name: station.edit_chosen(n, bool(on), False))
+            box.clicked.connect(lambda on, n=name: station.members.edit(n, bool(on), False))
         self.add(Row(self.mirrored, self.hidden, self.locked))
         self.remove = QPushButton(tr("Remove"))
         self.remove.setToolTip(tr("Take them out (Delete); spreading again does not bring them back."))
         self.remove.clicked.connect(station.remove)
         self.open = QPushButton(tr("Open its mound"))
         self.open.setToolTip(tr("Make its recipe the present mound."))
-        self.open.clicked.connect(station.open_mound)
+        self.open.clicked.connect(station.members.open_mound)
         self.add(Row(self.remove, self.open))
         self.group = QPushButton(tr("Group"))
         self.group.setToolTip(tr("Let the chosen members be chosen together from now on, or no longer (Ctrl+G)."))
-        self.group.clicked.connect(station.group)
+        self.group.clicked.connect(station.members.group)
         self.own = QPushButton(tr("Make its own mound"))
         self.own.setToolTip(tr("Write its recipe as a mound of its own beside the flock; it stays where it stands, and follows "
                             "what you save there."))
-        self.own.clicked.connect(station.make_own)
+        self.own.clicked.connect(station.members.make_own)
         self.add(Row(self.group, self.own))
         self.section("Spread")
         self.which = QComboBox()
         self.which.setAccessibleName(tr("Which spread"))
-        self.which.activated.connect(lambda n: station.choose_spread(n))
+        self.which.activated.connect(lambda n: station.spreads.choose(n))
         self.add(Row(self.which))
         self.area = ChoiceRow({"rectangle": "Rectangle", "disc": "Disc"}, "rectangle", "Area")
-        self.area.chosen.connect(lambda area: station.edit_spread("area", area, False))
+        self.area.chosen.connect(lambda area: station.spreads.edit("area", area, False))
         self.add(self.area)
         self.spread = {}
         for name, row in SPREAD.items():
             field = self.add(NumberField(*row))
-            field.changed.connect(lambda value, moving, n=name: station.edit_spread(n, value, moving))
+            field.changed.connect(lambda value, moving, n=name: station.spreads.edit(n, value, moving))
             self.spread[name] = field
         self.again = QPushButton(tr("Another seed"))
         self.again.setToolTip(tr("Place all of them anew; what was changed by hand stays."))
-        self.again.clicked.connect(station.another_seed)
+        self.again.clicked.connect(station.spreads.another_seed)
         self.drop = QPushButton(tr("Remove spread"))
         self.drop.setToolTip(tr("With all that it placed and nobody changed."))
-        self.drop.clicked.connect(station.remove_spread)
+        self.drop.clicked.connect(station.spreads.remove)
         self.add(Row(self.again, self.drop))
         self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
         self.plate = PlateRows(self, station)
@@ -149,8 +149,8 @@ class FormationSettings(SettingsPanel):
     def show_flock(self):
         """Follow the flock, what is chosen of it, and the chosen spread."""
         station = self._station
-        flock, spread = station.flock, station.spread
-        chosen = [flock.members[n] for n in station.chosen]
+        flock, spread = station.flock, station.spreads.present
+        chosen = [flock.members[n] for n in station.members.chosen]
         self.about.setText(
             tr("Choose members in the picture or on the plan.")
             if not chosen

@@ -29,13 +29,13 @@ class FormationTray(QWidget):
         self.asset.setToolTip(tr("An asset of the library."))
         self.place = QPushButton(tr("Place one"))
         self.place.setToolTip(tr("In the middle of the plan; a double click on the plan places it there."))
-        self.place.clicked.connect(lambda: station.place_one(*self.plan.middle))
+        self.place.clicked.connect(lambda: station.members.place(*self.plan.middle))
         self.spread = QPushButton(tr("Spread it"))
         self.spread.setToolTip(tr("Place many of it over what the plan shows, by a rule and one seed."))
-        self.spread.clicked.connect(lambda: station.spread_asset())
+        self.spread.clicked.connect(lambda: station.spreads.of_one())
         self.all = QPushButton(tr("Whole sky"))
         self.all.setToolTip(tr("Spread every asset of the library over what the plan shows."))
-        self.all.clicked.connect(lambda: station.spread_all())
+        self.all.clicked.connect(lambda: station.spreads.of_all())
         self.fit = QPushButton(tr("Fit plan"))
         self.fit.setToolTip(tr("Show all members on the plan."))
         self.fit.clicked.connect(lambda: self.plan.fit())
@@ -98,7 +98,7 @@ class FormationTray(QWidget):
 
     def show_flock(self):
         """Follow the flock."""
-        flock, chosen = self._station.flock, len(self._station.chosen)
+        flock, chosen = self._station.flock, len(self._station.members.chosen)
         members = len(flock.members)
         words = (tr("one member") if members == 1 else tr("{:,} members").format(members)) + (
             tr(", {} chosen").format(chosen) if chosen else "")

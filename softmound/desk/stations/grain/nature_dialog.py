@@ -7,8 +7,8 @@ from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout, QWidget
 
 from ... import style
-from ...controls import text_label
-from ...figures import figure
+from ...fields.controls import text_label
+from ...fields.figures import figure
 from ...words import tr
 
 

@@ -11,8 +11,8 @@ from ....core.engine.density import draft_voxel, span_of
 from ....core.grain.scales import NATURE, RESOLVED, advised, hill, octaves_of, summed
 from ....core.recipe import limits
 from ... import style
-from ...axis import LogAxis
-from ...lengths import length, size_of_unit
+from ...fields.axis import LogAxis
+from ...fields.lengths import length, size_of_unit
 from ...words import tr
 
 TINTS = (style.BLUE, style.BARLEY, style.LICHEN, style.ROSE)

@@ -4,11 +4,11 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QLabel, QPushButton, QVBoxLayo
 
 from ....core.recipe import Noise, Patch, Skin, Warp
 from ....core.recipe.grains import ACTIONS
-from ...controls import Row, emptied, text_label
-from ...lengths import length
-from ...part_fields import PartFields
-from ...settings_panel import SettingsPanel
-from ...where_fields import Where
+from ...fields.controls import Row, emptied, text_label
+from ...fields.lengths import length
+from ...fields.part_fields import PartFields
+from ...fields.settings_panel import SettingsPanel
+from ...fields.where_fields import Where
 from ...words import tr
 
 

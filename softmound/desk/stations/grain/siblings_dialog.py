@@ -6,9 +6,9 @@ from PyQt6.QtWidgets import QCheckBox, QDialog, QHBoxLayout, QListWidget, QListW
 
 from ....core.engine.background import Job
 from ....core.engine.siblings import SIZE, WHICH, sheet
-from ...controls import Row, text_label
-from ...relay import Relay
+from ...fields.controls import Row, text_label
 from ...words import tr
+from ...work.relay import Relay
 
 COUNT = 12
 _WORDS = {"grains": "Grains", "levels": "Levels", "buds": "Buds and coats"}

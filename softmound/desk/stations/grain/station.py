@@ -18,10 +18,10 @@ from ....core.recipe import Patch, Problem, Warp, limits
 from ....core.recipe.grains import ACTIONS, MASKS, MOST_GRAINS, MOST_MASKS, Grain
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.snapshots import with_snapshot
-from ...asking import asking
-from ...command import Command
+from ...dialogs.asking import asking
 from ...documents.document import refusing
-from ...figures import figure
+from ...fields.figures import figure
+from ...shell.command import Command
 from ...words import in_words, tr
 from ..station import Station
 from .nature_dialog import NatureDialog

@@ -8,8 +8,8 @@ from ....core.library.changing import brought_back, dropped, renamed, retold
 from ....core.library.keeping import empty, health, rebuilt, restore, retire, retired
 from ....core.library.shelf import verify
 from ....core.recipe import Problem
-from ...asking import asked, asking
-from ...figures import figure, memory
+from ...dialogs.asking import asked, asking
+from ...fields.figures import figure, memory
 from ...words import tr
 from .dialogs import BesideDialog, SayDialog
 

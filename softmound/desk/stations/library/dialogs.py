@@ -12,10 +12,10 @@ from ....core.exchange.numbered import RATE
 from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
 from ... import style
-from ...controls import ChoiceRow, NumberField, text_label
-from ...figures import count, figure, memory
-from ...lengths import length, sizes
-from ...pixels import image_of_pixels, thumb_of
+from ...fields.controls import ChoiceRow, NumberField, text_label
+from ...fields.figures import count, figure, memory
+from ...fields.lengths import length, sizes
+from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish

@@ -8,7 +8,7 @@ from ....core.library.shelf import Version
 from ....core.problems import Problem
 from ....core.recipe import Light, View
 from ....core.ticket import Stopped, Ticket
-from ...relay import Relay
+from ...work.relay import Relay
 
 
 @dataclass(frozen=True)

@@ -7,10 +7,10 @@ from PyQt6.QtWidgets import QMenu, QPushButton
 
 from ....core.library.choices import MORE, TIERS
 from ... import style
-from ...controls import Row, text_label
-from ...figures import count, figure, memory, seconds
-from ...lengths import length, sizes
-from ...settings_panel import SettingsPanel
+from ...fields.controls import Row, text_label
+from ...fields.figures import count, figure, memory, seconds
+from ...fields.lengths import length, sizes
+from ...fields.settings_panel import SettingsPanel
 from ...words import tr
 from .about_fields import AboutFields
 

@@ -11,8 +11,8 @@ from ....core.library.adopting import adopt
 from ....core.library.asset import recipe_mark
 from ....core.library.index import Index
 from ....core.library.likeness import apart, apart_from_outline, outline_in
-from ...asking import asking
-from ...strip import COMPUTING, FRESH, OLD
+from ...dialogs.asking import asking
+from ...shell.strip import COMPUTING, FRESH, OLD
 from ...words import tr
 from ..station import Station
 from .caring import Caring

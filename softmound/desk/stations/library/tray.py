@@ -20,9 +20,9 @@ from PyQt6.QtWidgets import (
 
 from ....core.library.choices import ORDERS
 from ... import style
-from ...figures import memory
-from ...lengths import length
-from ...pixels import image_of_pixels, thumb_of
+from ...fields.figures import memory
+from ...fields.lengths import length
+from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")

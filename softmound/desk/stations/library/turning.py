@@ -4,7 +4,7 @@ import numpy as np
 from PyQt6.QtCore import QTimer
 
 from ....core.recipe import Light, Sky, View
-from ...pixels import image_of_pixels
+from ...view.pixels import image_of_pixels
 from .relighting import Relighting, Wish
 
 SIDES = 12

@@ -4,7 +4,7 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPainter, QPen
 from PyQt6.QtWidgets import QWidget
 
-from ....core.light.looks import histogram
+from ....core.light.picture.looks import histogram
 from ... import style
 from ...words import tr
 

@@ -4,14 +4,14 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QPushButton
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.photographs import SKY_ENDINGS
-from ....core.light.denoise import can_denoise
-from ....core.light.looks import transforms
+from ....core.light.picture.denoise import can_denoise
+from ....core.light.picture.looks import transforms
 from ....core.recipe import Floor, Lamp, Light, Medium, Ramp, Sky, Sun, View
 from ....core.starts.looks_as import SIZE, looks_as_large_as
-from ...asking import asking
-from ...controls import NumberField, Row
-from ...part_fields import PartFields
-from ...settings_panel import SettingsPanel
+from ...dialogs.asking import asking
+from ...fields.controls import NumberField, Row
+from ...fields.part_fields import PartFields
+from ...fields.settings_panel import SettingsPanel
 from ...words import in_words, tr
 from .histogram import HistogramStrip
 from .sun_dialog import SunPlaceDialog

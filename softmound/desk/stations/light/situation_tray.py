@@ -4,10 +4,10 @@ from PyQt6.QtCore import QPointF, QRectF, QSize, Qt
 from PyQt6.QtGui import QLinearGradient, QPainter, QPainterPath, QPen
 from PyQt6.QtWidgets import QAbstractButton, QHBoxLayout, QVBoxLayout, QWidget
 
-from ....core.light.situations import NAMES, in_situation
+from ....core.light.scene.situations import NAMES, in_situation
 from ....core.recipe import Light, View
 from ... import style
-from ...controls import screen_colour
+from ...fields.controls import screen_colour
 from ...words import tr
 
 

@@ -4,12 +4,12 @@ from PyQt6.QtCore import QObject
 
 from ....core.engine.density import bounds_of, draft_voxel
 from ....core.engine.stages import Stages, picture
-from ....core.light.camera import camera_of
+from ....core.light.scene.camera import camera_of
 from ....core.recipe.places import changed
 from ....core.recipe.snapshots import with_snapshot
-from ...comparing import NOW, Comparison, Side
-from ...photographs import image_of
-from ...pixels import image_of_pixels, pixels_of
+from ...view.comparing import NOW, Comparison, Side
+from ...view.photographs import image_of
+from ...view.pixels import image_of_pixels, pixels_of
 from ...words import tr
 
 MINIATURE = (120, 75)

@@ -5,12 +5,12 @@ from PyQt6.QtWidgets import QInputDialog
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
-from ....core.light.situations import in_situation, with_floor
+from ....core.light.scene.situations import in_situation, with_floor
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
 from ....core.starts.looks_as import looking_as_large_as
-from ...command import Command
-from ...figures import seconds
+from ...fields.figures import seconds
+from ...shell.command import Command
 from ...words import in_words, tr
 from ..station import Station
 from .settings import LightSettings

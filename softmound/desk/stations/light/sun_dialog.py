@@ -5,8 +5,8 @@ from datetime import UTC, datetime, timedelta
 from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
-from ....core.light.sunplace import sun_at
-from ...controls import NumberField, text_label
+from ....core.light.scene.sunplace import sun_at
+from ...fields.controls import NumberField, text_label
 from ...words import tr
 
 

@@ -13,11 +13,11 @@ from PyQt6.QtWidgets import (
     QWidget,
 )
 
-from ....core.light.lamps import kelvin_colour
+from ....core.light.scene.lamps import kelvin_colour
 from ... import style
-from ...controls import ChoiceRow, emptied, screen_colour, text_label
-from ...figures import figure
-from ...photographs import image_of
+from ...fields.controls import ChoiceRow, emptied, screen_colour, text_label
+from ...fields.figures import figure
+from ...view.photographs import image_of
 from ...words import tr
 
 PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}

@@ -14,7 +14,7 @@ from ....core.mass.placing import about_axis, hand_step, moved, sized, sized_alo
 from ....core.mass.sculpt import edges_of, triangles
 from ....core.mass.surface import placed
 from ... import style
-from ...overlays import nice_step
+from ...view.overlays import nice_step
 from ...words import tr
 
 HANDLE = 7

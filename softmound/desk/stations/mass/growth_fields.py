@@ -7,9 +7,9 @@ from ....core.growth.source import growth_for
 from ....core.recipe.grains import MASKS, MOST_MASKS
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.time import Growth
-from ...controls import Row, text_label
-from ...part_fields import PartFields
-from ...where_fields import Where
+from ...fields.controls import Row, text_label
+from ...fields.part_fields import PartFields
+from ...fields.where_fields import Where
 from ...words import in_words, tr
 
 WHERE = ("growth", "where")

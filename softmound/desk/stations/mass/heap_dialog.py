@@ -3,7 +3,7 @@
 from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
 
 from ....core.starts.heaps import pile
-from ...controls import NumberField, text_label
+from ...fields.controls import NumberField, text_label
 from ...words import tr
 
 

@@ -9,9 +9,9 @@ from ....core.mass.strokes import gestures_of
 from ....core.recipe import BaseLevel, Mass, TopLevel, limits
 from ....core.recipe.forms import FORMS, PARTS, Form
 from ....core.recipe.places import changed, put
-from ...controls import NumberField, Row, emptied, text_label
-from ...part_fields import PartFields
-from ...settings_panel import SettingsPanel
+from ...fields.controls import NumberField, Row, emptied, text_label
+from ...fields.part_fields import PartFields
+from ...fields.settings_panel import SettingsPanel
 from ...words import in_words, tr
 from .growth_fields import GrowthFields
 

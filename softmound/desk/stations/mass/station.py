@@ -19,10 +19,10 @@ from ....core.problems import Problem
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.sequence import Sequence
 from ....core.recipe.time import TimeLine
-from ...asking import asking
-from ...command import Command
+from ...dialogs.asking import asking
 from ...documents.document import refusing
-from ...photographs import PhotographDialog, asked_for, reading
+from ...shell.command import Command
+from ...view.photographs import PhotographDialog, asked_for, reading
 from ...words import tr
 from ..station import Station
 from .brush_hand import BrushHand
@@ -468,7 +468,7 @@ class MassStation(Station):
         path : path-like, optional
             Instead of asking.
         """
-        from ...import_dialog import ENDINGS, ImportDialog, chosen_file
+        from ...dialogs.import_dialog import ENDINGS, ImportDialog, chosen_file
 
         path = chosen_file(self.tray) if path is None else pathlib.Path(path)
         if path is None:

@@ -26,8 +26,8 @@ from ....core.mass.surface import placed, scattered
 from ....core.problems import Problem
 from ....core.recipe.forms import SHAPES
 from ... import style
-from ...lengths import sizes
-from ...photographs import image_of
+from ...fields.lengths import sizes
+from ...view.photographs import image_of
 from ...words import tr
 from .form_hand import TINTS
 

@@ -11,9 +11,9 @@ from ....core.engine.forecast import memory_limit
 from ....core.recipe import Voxels, limits
 from ....core.recipe.models import TIERS
 from ... import style
-from ...axis import LogAxis
-from ...figures import count, memory, seconds
-from ...lengths import length, size_of_unit
+from ...fields.axis import LogAxis
+from ...fields.figures import count, memory, seconds
+from ...fields.lengths import length, size_of_unit
 from ...words import tr
 
 

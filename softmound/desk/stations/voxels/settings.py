@@ -8,11 +8,11 @@ from ....core.engine.density import draft_voxel
 from ....core.engine.forecast import memory_limit
 from ....core.recipe import Voxels, limits
 from ....core.volume.numbers import WATER
-from ...controls import NumberField, Row, text_label
-from ...figures import count, figure, grouped, memory, seconds
-from ...lengths import length
-from ...part_fields import PartFields
-from ...settings_panel import SettingsPanel
+from ...fields.controls import NumberField, Row, text_label
+from ...fields.figures import count, figure, grouped, memory, seconds
+from ...fields.lengths import length
+from ...fields.part_fields import PartFields
+from ...fields.settings_panel import SettingsPanel
 from ...words import tr
 from .skin_fields import SkinFields
 from .surface_steps import SurfaceSteps

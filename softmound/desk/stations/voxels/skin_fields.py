@@ -3,8 +3,8 @@
 from PyQt6.QtWidgets import QCheckBox, QVBoxLayout, QWidget
 
 from ....core.recipe import LowerSkin, Skin
-from ...controls import Row, text_label
-from ...part_fields import PartFields
+from ...fields.controls import Row, text_label
+from ...fields.part_fields import PartFields
 from ...words import in_words, tr
 
 

@@ -4,8 +4,8 @@ from PyQt6.QtWidgets import QCheckBox, QPushButton, QVBoxLayout, QWidget
 
 from ....core.recipe.steps import STEPS
 from ... import style
-from ...controls import Row, emptied, text_label
-from ...part_fields import PartFields
+from ...fields.controls import Row, emptied, text_label
+from ...fields.part_fields import PartFields
 from ...words import tr
 
 

@@ -1,0 +1,438 @@
+"""Advection of fields with a flow: MacCormack's scheme on back traces, kept within what was there.
+
+Selle, Fedkiw, Kim, Liu and Rossignac (2008, An unconditionally stable MacCormack method, Journal of Scientific Computing 35,
+equations 4 to 8): a field is traced back, the result traced forth, and half of the error that this shows is taken away; where
+that would leave the values from which the trace came, they bound it.
+"""
+
+import math
+
+import numpy as np
+
+from ..kernels import borrowed, each, f32, i32, inlined, kernel, prange, u64
+
+
+@inlined
+def _corner(place, side):
+    """Lower and upper corner, and share between them, of an index coordinate that is held within a side."""
+    held = min(max(place, f32(0)), f32(side - 1))
+    low = min(i32(held), i32(max(side - 2, 0)))
+    return u64(low), u64(min(low + 1, side - 1)), held - f32(low)
+
+
+@inlined
+def _flow_at(flow, sides, x, y, z):
+    """Flow at a place in cells, where the middle of the first cell is 0; `flow` is flat, so that no index is looked at twice."""
+    i, a, u = _corner(x, sides[0])
+    j, b, v = _corner(y, sides[1])
+    k, c, w = _corner(z, sides[2])
+    high = u64(sides[1])
+    deep = u64(sides[2])
+    # Eight corners, four of each side of x.
+    e = ((i * high + j) * deep + k) * u64(3)
+    f = ((i * high + j) * deep + c) * u64(3)
+    g = ((i * high + b) * deep + k) * u64(3)
+    h = ((i * high + b) * deep + c) * u64(3)
+    m = ((a * high + j) * deep + k) * u64(3)
+    n = ((a * high + j) * deep + c) * u64(3)
+    o = ((a * high + b) * deep + k) * u64(3)
+    q = ((a * high + b) * deep + c) * u64(3)
+    one = f32(1)
+    p0 = (one - u) * (one - v)
+    p1 = (one - u) * v
+    p2 = u * (one - v)
+    p3 = u * v
+    t = one - w
+    fx = p0 * (t * flow[e] + w * flow[f]) + p1 * (t * flow[g] + w * flow[h]) + p2 * (t * flow[m] + w * flow[n]) + p3 * (
+        t * flow[o] + w * flow[q])
+    d = u64(1)
+    fy = p0 * (t * flow[e + d] + w * flow[f + d]) + p1 * (t * flow[g + d] + w * flow[h + d]) + p2 * (
+        t * flow[m + d] + w * flow[n + d]) + p3 * (t * flow[o + d] + w * flow[q + d])
+    d = u64(2)
+    fz = p0 * (t * flow[e + d] + w * flow[f + d]) + p1 * (t * flow[g + d] + w * flow[h + d]) + p2 * (
+        t * flow[m + d] + w * flow[n + d]) + p3 * (t * flow[o + d] + w * flow[q + d])
+    return fx, fy, fz
+
+
+@inlined
+def _near(flow, sides, i, j, k, back_x, back_y, back_z):
+    """Flow at the first value of a field: in the middle of a cell, or on a face, between that cell and the one before."""
+    i1 = min(i, i32(sides[0] - 1))
+    j1 = min(j, i32(sides[1] - 1))
+    k1 = min(k, i32(sides[2] - 1))
+    a = ((u64(i1) * u64(sides[1]) + u64(j1)) * u64(sides[2]) + u64(k1)) * u64(3)
+    b = ((u64(max(i - back_x, 0)) * u64(sides[1]) + u64(max(j - back_y, 0))) * u64(sides[2]) + u64(max(k - back_z, 0))) * u64(3)
+    half = f32(0.5)
+    return (half * (flow[a] + flow[b]), half * (flow[a + u64(1)] + flow[b + u64(1)]), half * (flow[a + u64(2)] + flow[b + u64(2)]))
+
+
+@inlined
+def _beyond(x, y, z, sides):
+    """True outside the grid but for below it."""
+    edge = f32(0.5)
+    return (x < -edge or x > f32(sides[0]) - edge or z < -edge or z > f32(sides[2]) - edge or y > f32(sides[1]) - edge)
+
+
+@inlined
+def _corners(a, a1, b, b1, c, c1, high, deep):
+    """Where the eight values around a place stand in a flat field: those at the lower x first, then y, then z."""
+    low = a * high
+    top = a1 * high
+    return ((low + b) * deep + c, (low + b) * deep + c1, (low + b1) * deep + c, (low + b1) * deep + c1,
+            (top + b) * deep + c, (top + b) * deep + c1, (top + b1) * deep + c, (top + b1) * deep + c1)
+
+
+@inlined
+def _blend(f, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w):
+    one = f32(1)
+    near = (one - v) * ((one - w) * f[at + e00] + w * f[at + e01]) + v * ((one - w) * f[at + e10] + w * f[at + e11])
+    far = (one - v) * ((one - w) * f[at + f00] + w * f[at + f01]) + v * ((one - w) * f[at + f10] + w * f[at + f11])
+    return (one - u) * near + u * far
+
+
+@kernel
+def _traced(fields, count, sides, back, flow, cells, step, empty, places, out):
+    """Fields as they were where their places come from, by the midpoint rule, and these places.
+
+    `back` is 1 along the axis on whose faces the fields lie, half a cell before the middles.
+    """
+    for i in prange(sides[0]):
+        values = borrowed((fields,))[0]
+        flowing = borrowed((flow,))[0]
+        target = borrowed((out,))[0]
+        came = borrowed((places,))[0]
+        high = u64(sides[1])
+        deep = u64(sides[2])
+        size = u64(sides[0]) * high * deep
+        bx = i32(back[0])
+        by = i32(back[1])
+        bz = i32(back[2])
+        off_x = f32(0.5) * f32(bx)
+        off_y = f32(0.5) * f32(by)
+        off_z = f32(0.5) * f32(bz)
+        half = f32(0.5) * step
+        for j in range(sides[1]):
+            for k in range(sides[2]):
+                here = (u64(i) * high + u64(j)) * deep + u64(k)
+                fx, fy, fz = _near(flowing, cells, i32(i), i32(j), i32(k), bx, by, bz)
+                fx, fy, fz = _flow_at(flowing, cells, f32(i) - off_x - half * fx, f32(j) - off_y - half * fy,
+                                      f32(k) - off_z - half * fz)
+                x = f32(i) - step * fx
+                y = f32(j) - step * fy
+                z = f32(k) - step * fz
+                came[here * u64(3)] = x
+                came[here * u64(3) + u64(1)] = y
+                came[here * u64(3) + u64(2)] = z
+                if empty and _beyond(x, y, z, sides):
+                    for n in range(count):
+                        target[u64(n) * size + here] = f32(0)
+                    continue
+                a, a1, u = _corner(x, sides[0])
+                b, b1, v = _corner(y, sides[1])
+                c, c1, w = _corner(z, sides[2])
+                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                for n in range(count):
+                    at = u64(n) * size
+                    target[at + here] = _blend(values, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)
+
+
+@kernel
+def _mended(fields, once, count, sides, back, flow, cells, step, empty, places, out):
+    """Traced fields without half of the error that the way back shows, within what was around where they come from."""
+    for i in prange(sides[0]):
+        values = borrowed((fields,))[0]
+        found = borrowed((once,))[0]
+        flowing = borrowed((flow,))[0]
+        target = borrowed((out,))[0]
+        came = borrowed((places,))[0]
+        high = u64(sides[1])
+        deep = u64(sides[2])
+        size = u64(sides[0]) * high * deep
+        bx = i32(back[0])
+        by = i32(back[1])
+        bz = i32(back[2])
+        off_x = f32(0.5) * f32(bx)
+        off_y = f32(0.5) * f32(by)
+        off_z = f32(0.5) * f32(bz)
+        half = f32(0.5) * step
+        for j in range(sides[1]):
+            for k in range(sides[2]):
+                here = (u64(i) * high + u64(j)) * deep + u64(k)
+                still = True
+                for n in range(count):
+                    if values[u64(n) * size + here] != f32(0) or found[u64(n) * size + here] != f32(0):
+                        still = False
+                if still and empty:
+                    # Where nothing is and nothing came there is nothing to be mended.
+                    for n in range(count):
+                        target[u64(n) * size + here] = f32(0)
+                    continue
+                x = came[here * u64(3)]
+                y = came[here * u64(3) + u64(1)]
+                z = came[here * u64(3) + u64(2)]
+                fx, fy, fz = _near(flowing, cells, i32(i), i32(j), i32(k), bx, by, bz)
+                fx, fy, fz = _flow_at(flowing, cells, f32(i) - off_x + half * fx, f32(j) - off_y + half * fy,
+                                      f32(k) - off_z + half * fz)
+                ahead_x = f32(i) + step * fx
+                ahead_y = f32(j) + step * fy
+                ahead_z = f32(k) + step * fz
+                if _beyond(x, y, z, sides) or _beyond(ahead_x, ahead_y, ahead_z, sides):
+                    for n in range(count):
+                        target[u64(n) * size + here] = found[u64(n) * size + here]
+                    continue
+                a, a1, u = _corner(ahead_x, sides[0])
+                b, b1, v = _corner(ahead_y, sides[1])
+                c, c1, w = _corner(ahead_z, sides[2])
+                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                a, a1, _ = _corner(x, sides[0])
+                b, b1, _ = _corner(y, sides[1])
+                c, c1, _ = _corner(z, sides[2])
+                g00, g01, g10, g11, h00, h01, h10, h11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                for n in range(count):
+                    at = u64(n) * size
+                    there = _blend(found, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)
+                    right = found[at + here] + f32(0.5) * (values[at + here] - there)
+                    least = min(min(min(values[at + g00], values[at + g01]), min(values[at + g10], values[at + g11])),
+                                min(min(values[at + h00], values[at + h01]), min(values[at + h10], values[at + h11])))
+                    most = max(max(max(values[at + g00], values[at + g01]), max(values[at + g10], values[at + g11])),
+                               max(max(values[at + h00], values[at + h01]), max(values[at + h10], values[at + h11])))
+                    target[at + here] = min(max(right, least), most)
+
+
+def carried(fields, flow, step, axis=None, empty=True):
+    """Fields after they went with a flow for a while.
+
+    Parameters
+    ----------
+    fields : ndarray of float32, shape (n, X, Y, Z)
+    flow : ndarray of float32, shape (x, y, z, 3)
+        Velocity in the middles of cells, metres a second.
+    step : float
+        Seconds, divided by the edge of a cell in metres.
+    axis : int, optional
+        On whose faces the fields lie; default in the middles of cells.
+    empty : bool, optional
+        There is nothing outside; else what is outside is like the border.
+
+    Returns
+    -------
+    ndarray of float32, shape (n, X, Y, Z)
+    """
+    fields = np.ascontiguousarray(fields, np.float32)
+    once, out = np.empty(fields.size, np.float32), np.empty_like(fields)
+    sides, cells = np.array(fields.shape[1:]), np.array(flow.shape[:3])
+    back, places = np.array([int(n == axis) for n in range(3)]), np.empty(3 * fields[0].size, np.float32)
+    given = len(fields), sides, back, np.ascontiguousarray(flow).ravel(), cells, f32(step), empty, places
+    _traced(fields.ravel(), *given, once)
+    _mended(fields.ravel(), once, *given, out.reshape(-1))
+    return out
+
+
+@each("out")
+def _centred(i, u, v, w, wind, out):
+    for j in range(out.shape[1]):
+        for k in range(out.shape[2]):
+            out[i, j, k, 0] = f32(0.5) * (u[i, j, k] + u[i + 1, j, k]) + wind[j, 0]
+            out[i, j, k, 1] = f32(0.5) * (v[i, j, k] + v[i, j + 1, k])
+            out[i, j, k, 2] = f32(0.5) * (w[i, j, k] + w[i, j, k + 1]) + wind[j, 1]
+
+
+def centred(faces, wind):
+    """Velocity in the middles of cells.
+
+    Parameters
+    ----------
+    faces : tuple of ndarray of float32
+        Velocity through the faces along each axis, shapes (X + 1, Y, Z), (X, Y + 1, Z), (X, Y, Z + 1).
+    wind : ndarray of float32, shape (Y, 2)
+        Along x and z, which is added.
+
+    Returns
+    -------
+    ndarray of float32, shape (X, Y, Z, 3)
+    """
+    shape = (faces[1].shape[0], faces[0].shape[1], faces[0].shape[2])
+    out = np.empty((*shape, 3), np.float32)
+    _centred(*faces, wind, out)
+    return out
+
+
+@each("flow")
+def _curled(i, flow, out):
+    last = np.array(flow.shape[:3]) - 1
+    for j in range(flow.shape[1]):
+        for k in range(flow.shape[2]):
+            a = max(i - 1, 0)
+            b = min(i + 1, last[0])
+            c = max(j - 1, 0)
+            d = min(j + 1, last[1])
+            e = max(k - 1, 0)
+            f = min(k + 1, last[2])
+            sx = f32(1) / f32(max(b - a, 1))
+            sy = f32(1) / f32(max(d - c, 1))
+            sz = f32(1) / f32(max(f - e, 1))
+            x = (flow[i, d, k, 2] - flow[i, c, k, 2]) * sy - (flow[i, j, f, 1] - flow[i, j, e, 1]) * sz
+            y = (flow[i, j, f, 0] - flow[i, j, e, 0]) * sz - (flow[b, j, k, 2] - flow[a, j, k, 2]) * sx
+            z = (flow[b, j, k, 1] - flow[a, j, k, 1]) * sx - (flow[i, d, k, 0] - flow[i, c, k, 0]) * sy
+            out[i, j, k, 0] = x
+            out[i, j, k, 1] = y
+            out[i, j, k, 2] = z
+            out[i, j, k, 3] = math.sqrt(x * x + y * y + z * z)
+
+
+@each("curl")
+def _whirled(i, curl, strength, out):
+    last = np.array(curl.shape[:3]) - 1
+    for j in range(curl.shape[1]):
+        for k in range(curl.shape[2]):
+            x = curl[min(i + 1, last[0]), j, k, 3] - curl[max(i - 1, 0), j, k, 3]
+            y = curl[i, min(j + 1, last[1]), k, 3] - curl[i, max(j - 1, 0), k, 3]
+            z = curl[i, j, min(k + 1, last[2]), 3] - curl[i, j, max(k - 1, 0), 3]
+            # Where vorticity is even its slope is rounding, which has no way to go.
+            norm = strength / (math.sqrt(x * x + y * y + z * z) + f32(1e-3) * curl[i, j, k, 3] + f32(1e-20))
+            x *= norm
+            y *= norm
+            z *= norm
+            out[i, j, k, 0] = y * curl[i, j, k, 2] - z * curl[i, j, k, 1]
+            out[i, j, k, 1] = z * curl[i, j, k, 0] - x * curl[i, j, k, 2]
+            out[i, j, k, 2] = x * curl[i, j, k, 1] - y * curl[i, j, k, 0]
+
+
+def whirls(flow, strength):
+    """Acceleration that keeps small whirls alive: vorticity confinement.
+
+    Fedkiw, Stam and Jensen (2001, Visual simulation of smoke, SIGGRAPH, equation 11), for an edge of a cell of 1.
+
+    Parameters
+    ----------
+    flow : ndarray of float32, shape (X, Y, Z, 3)
+    strength : float
+
+    Returns
+    -------
+    ndarray of float32, shape (X, Y, Z, 3)
+    """
+    curl, out = np.empty((*flow.shape[:3], 4), np.float32), np.empty_like(flow)
+    _curled(flow, curl)
+    _whirled(curl, f32(strength), out)
+    return out
+
+
+@each("force")
+def _urged(i, u, v, w, force, lift, seconds):
+    for j in range(force.shape[1]):
+        for k in range(force.shape[2]):
+            # The lower faces of each cell; those at the border are moved by pressure alone.
+            if i > 0:
+                u[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 0] + force[i - 1, j, k, 0])
+            if j > 0:
+                v[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 1] + force[i, j - 1, k, 1] + lift[i, j, k]
+                                                    + lift[i, j - 1, k])
+            if k > 0:
+                w[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 2] + force[i, j, k - 1, 2])
+
+
+def urge(faces, force, lift, seconds):
+    """Let forces act on a flow, in place.
+
+    Parameters
+    ----------
+    faces : tuple of ndarray of float32
+        As of `centred`; changed.
+    force : ndarray of float32, shape (X, Y, Z, 3)
+        In the middles of cells, metres a second squared.
+    lift : ndarray of float32, shape (X, Y, Z)
+        Upward, besides.
+    seconds : float
+    """
+    _urged(*faces, force, lift, f32(seconds))
+
+
+@each("out")
+def _diverging(i, u, v, w, out):
+    for j in range(out.shape[1]):
+        for k in range(out.shape[2]):
+            out[i, j, k] = (u[i + 1, j, k] - u[i, j, k] + v[i, j + 1, k] - v[i, j, k] + w[i, j, k + 1] - w[i, j, k])
+
+
+def divergence(faces):
+    """What flows out of each cell: ndarray of float32, shape (X, Y, Z), for an edge of a cell of 1.
+
+    Parameters
+    ----------
+    faces : tuple of ndarray of float32
+        As of `centred`.
+    """
+    out = np.empty((faces[1].shape[0], faces[0].shape[1], faces[0].shape[2]), np.float32)
+    _diverging(*faces, out)
+    return out
+
+
+@kernel
+def _pressed(u, v, w, pressure):
+    wide, high, deep = pressure.shape
+    for i in prange(wide + 1):
+        for j in range(high + 1):
+            for k in range(deep + 1):
+                # Beyond an open side the pressure is the opposite, so that it is nothing at the side itself.
+                if j < high and k < deep:
+                    here = pressure[i, j, k] if i < wide else -pressure[wide - 1, j, k]
+                    before = pressure[i - 1, j, k] if i > 0 else -pressure[0, j, k]
+                    u[i, j, k] -= here - before
+                if i < wide and k < deep:
+                    if j == 0:
+                        v[i, j, k] = f32(0)
+                    else:
+                        here = pressure[i, j, k] if j < high else -pressure[i, high - 1, k]
+                        v[i, j, k] -= here - pressure[i, j - 1, k]
+                if i < wide and j < high:
+                    here = pressure[i, j, k] if k < deep else -pressure[i, j, deep - 1]
+                    before = pressure[i, j, k - 1] if k > 0 else -pressure[i, j, 0]
+                    w[i, j, k] -= here - before
+
+
+def press(faces, pressure):
+    """Take the slope of a pressure from a flow, in place; nothing goes through the ground.
+
+    Parameters
+    ----------
+    faces : tuple of ndarray of float32
+        As of `centred`; changed.
+    pressure : ndarray of float32, shape (X, Y, Z)
+        Times seconds, for an edge of a cell of 1.
+    """
+    _pressed(*faces, pressure)
+
+
+@each("cloud")
+def _condensed(i, cloud, heat, vapour, holds, warms, dries):
+    for j in range(cloud.shape[1]):
+        hold = holds[j]
+        for k in range(cloud.shape[2]):
+            # What is too much for the air becomes droplets, and droplets dry up where it could hold more.
+            turned = vapour[i, j, k] - hold
+            if turned < f32(0):
+                turned = max(turned * dries, -max(cloud[i, j, k], f32(0)))
+            cloud[i, j, k] += turned
+            vapour[i, j, k] -= turned
+            heat[i, j, k] += warms * turned
+
+
+def condense(cloud, heat, vapour, holds, warms, dries):
+    """Let vapour become droplets and the other way round, in place.
+
+    Harris, Baxter, Scheuermann and Lastra (2003, Simulation of cloud dynamics on graphics hardware, section 3), with what air can
+    hold given for each altitude.
+
+    Parameters
+    ----------
+    cloud, heat, vapour : ndarray of float32, shape (X, Y, Z)
+        Droplets and vapour in shares of what saturates the air at the base level; degrees above the air around. Changed.
+    holds : ndarray of float32, shape (Y,)
+        Vapour that the air can hold at each altitude.
+    warms : float
+        Degrees for a share of 1 that becomes droplets.
+    dries : float
+        Share of what the air could still hold that dries up, 0 to 1.
+    """
+    _condensed(cloud, heat, vapour, holds, f32(warms), f32(dries))

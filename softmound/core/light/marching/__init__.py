@@ -1,0 +1,1 @@
+"""Draft light: one march of a ray for each pixel."""

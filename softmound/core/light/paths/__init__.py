@@ -1,0 +1,1 @@
+"""True light: paths, one by one."""

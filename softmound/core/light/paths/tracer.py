@@ -1,0 +1,238 @@
+"""True light of a picture: paths added up, turn by turn, until their noise is as low as wanted."""
+
+import time
+
+import numpy as np
+
+from ...colour import luminance
+from ...directions import direction_of
+from ...kernels import f32, threads, u32
+from ..scene.lamps import lamps_of
+from ..scene.members import eye_of, media_of, members_of
+from ..scene.surroundings import surroundings_of
+from .gathering import cosines_of, field_of_light, gathered, peaks_of, softened
+from .paths import LAYERS, Hues, Lights, traced
+from .photons import BURIED, DEEP, PIXELS, STRANDS, scattered_shares, shone
+
+STRIP = 0.15
+"""Seconds after which a turn looks whether it is to stop, about."""
+EVEN = 4.0
+"""How uneven a sky may be, as its mean square over the square of its mean, before its bright parts are looked for."""
+
+PARTS = 4
+"""Looks at whether it is to stop while the photons of a turn are on their way."""
+LEAST_PHOTONS = 4096
+"""In a turn, however small the picture: what one photon brings is seen in many pixels, so that its noise is blurred away by more
+photons only."""
+
+
+class Tracer:
+    """Paths through a scene, added up until there are enough.
+
+    Parameters
+    ----------
+    scene : Scene
+        With at least one cloud.
+    lattice : Lattice
+        Of the same scene: where sunlight is worth asking for. The result does not depend on it, the noise does.
+    camera : Camera
+    seed : int, optional
+        Another seed gives other noise; the same seed the same picture, bit by bit.
+    frame : int, optional
+        For the flicker of lamps.
+    around : Surroundings, optional
+        Others than those of the light.
+    hues : sequence of Colours, optional
+        Colours that change within each cloud.
+    gathering : bool, optional
+        Take the rest of a path from the lattice: see `core.light.paths.gathering`. The result then depends on the lattice.
+    followed : int, optional
+        Of gathered paths: collisions more that are followed before.
+    field : Coloured, optional
+        From `coloured_field`, where gathering needs one; default that of the lattice.
+
+    Attributes
+    ----------
+    turns : int
+        Paths for each pixel so far.
+    """
+
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
+                 followed=0, field=None):
+        self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
+        self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
+        self._total = np.zeros_like(self._sums, np.float64)
+        # The first turn goes strip by strip, since nobody knows yet how long it takes.
+        self._strips = max(camera.height // 32, 1)
+        members, media = members_of(scene)
+        outside = surroundings_of(scene.light) if around is None else around
+        lamps = lamps_of(scene.light.lamps, frame)
+        # Where nothing comes straight, asking for it brings but noise; the lattice knows what is scattered on.
+        within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED)
+        asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
+        lights, eye = _lights(scene, lattice, outside, asked), eye_of(scene, camera)
+        self._photons = None
+        if gathering:
+            if field is None:
+                field = field_of_light(lattice, scene), np.ones(3, np.float32)
+            field, depths = field
+            self._kernel = gathered
+            self._arguments = (
+                scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), peaks_of(media), depths,
+                lights, _hues(scene, members, hues), field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
+                ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye, followed)
+        else:
+            self._kernel = traced
+            colours = _hues(scene, members, hues)
+            self._arguments = (scene.bricks, members, media_of(media), lights, colours, eye)
+            if sent:
+                self._photons = (scene.bricks, members, media_of(media), *_table(scene, sent), colours, eye)
+                self._shone = np.zeros((STRANDS, camera.height, camera.width, 3), np.float32)
+
+    @property
+    def sends_photons(self):
+        """True where lamps are buried in the clouds: see `core.light.paths.photons`."""
+        return self._photons is not None
+
+    @property
+    def latest(self):
+        """Light that the last turn found: ndarray of float32, shape (height, width, 3), which the next one writes over."""
+        return self._sums[..., :3]
+
+    @property
+    def cloud(self):
+        """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
+        return self._total[..., 3] > 0.5 * self.turns
+
+    @property
+    def bright(self):
+        """Luminance so far: ndarray of float64, shape (height, width)."""
+        return luminance(self._total[..., :3]) / max(self.turns, 1)
+
+    def add(self, turns=1, ticket=None):
+        """Trace more paths for each pixel.
+
+        Parameters
+        ----------
+        turns : int, optional
+        ticket : Ticket, optional
+            Looked at after each; what was traced until then stays.
+        """
+        for _ in range(turns):
+            self._turn(ticket)
+
+    def _turn(self, ticket):
+        """One path for each pixel, in strips of rows that take about `STRIP` seconds, so that it can be stopped."""
+        begun, strands, strips = time.perf_counter(), threads(), self._strips
+        self._sums[:] = 0.0
+        for strip in range(strips):
+            if ticket is not None:
+                ticket.tick(0.0)
+            rows = np.arange(strip, self.camera.height, strips)
+            # Dealt out in turn, so that all threads get as much cloud.
+            order = np.concatenate([rows[n::strands] for n in range(strands)])
+            self._kernel(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+        if self._photons is not None:
+            self._add_photons(ticket)
+        self.turns += 1
+        # Sums of many numbers are kept in double precision.
+        self._total += self._sums
+        taken = time.perf_counter() - begun
+        self._strips = min(max(round(taken / STRIP), 1), max(self.camera.height // (4 * strands), 1))
+
+    def _add_photons(self, ticket):
+        """Light of buried lamps, a share of a turn's photons at a time."""
+        photons = max(self.camera.width * self.camera.height // PIXELS, LEAST_PHOTONS)
+        self._shone[:] = 0.0
+        for part in range(PARTS):
+            if ticket is not None:
+                ticket.tick(0.0)
+            shone(*self._photons, photons // (STRANDS * PARTS), u32(self._seed & 0xFFFFFFFF),
+                  self.turns * PARTS + part, self._shone)
+        found = self._shone.sum(axis=0) / np.float32(PARTS)
+        # The square is that of all light of the turn.
+        before, more = luminance(self._sums[..., :3]), luminance(found)
+        self._sums[..., 5] += more * (2.0 * before + more)
+        self._sums[..., :3] += found
+
+    def layers(self):
+        """What the paths amount to.
+
+        Returns
+        -------
+        radiance : ndarray of float32, shape (height, width, 3)
+            Of the cloud alone, linear RGB.
+        opacity : ndarray of float32, shape (height, width)
+        depth : ndarray of float32, shape (height, width)
+            Mean distance from the camera at which light was last scattered, metres; infinite where there is no cloud.
+        """
+        mean = self._total / max(self.turns, 1)
+        with np.errstate(divide="ignore", invalid="ignore"):
+            depth = np.where(mean[..., 3] > 0.0, mean[..., 4] / mean[..., 3] * self._unit, np.inf)
+        return mean[..., :3].astype(np.float32), mean[..., 3].astype(np.float32), depth.astype(np.float32)
+
+    def noise(self):
+        """Standard error of a pixel's luminance, root mean square over the cloud, in the cloud's mean luminance.
+
+        Returns
+        -------
+        float
+            Infinite before the second path.
+        """
+        if self.turns < 2:
+            return float("inf")
+        n = self.turns
+        mean, cloud = self.bright, self.cloud
+        spread = np.maximum(self._total[..., 5] / n - mean**2, 0.0) / (n - 1)
+        if not cloud.any() or mean[cloud].mean() <= 0.0:
+            return 0.0
+        return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
+
+
+def _table(scene, lamps):
+    """Lamps as kernels read them: place, radius and irradiance in units of the scene, and the rising sums of their odds."""
+    table, odds = np.zeros((len(lamps), 7), np.float32), np.zeros(len(lamps), np.float32)
+    if lamps:
+        table[:, :3] = (np.array([lamp.place for lamp in lamps], float) - scene.origin) / scene.unit
+        table[:, 3] = [lamp.radius / scene.unit for lamp in lamps]
+        # Irradiance at a distance of one unit.
+        table[:, 4:] = np.array([lamp.intensity for lamp in lamps]) / scene.unit**2
+        share = luminance(table[:, 4:])
+        odds[:] = np.cumsum(share) / share.sum()
+        odds[-1] = 1.0
+    return table, odds
+
+
+def _lights(scene, lattice, outside, lamps):
+    """Sun, sky and lamps as paths read them."""
+    light, unit, origin, sky = scene.light, scene.unit, scene.origin, outside.sky
+    bright = luminance(sky.astype(np.float64))
+    total = float(bright.sum())
+    likely = bright / total if total > 0.0 else np.full(bright.shape, 1.0 / bright.size)
+    rows = np.cumsum(likely.sum(axis=1))
+    columns = np.cumsum(likely, axis=1) / np.maximum(likely.sum(axis=1, keepdims=True), 1e-300)
+    rows[-1] = columns[:, -1] = 2.0
+    asked = min(max((float((likely**2).sum()) * bright.size - EVEN) / EVEN, 0.0), 1.0) if total > 0.0 else 0.0
+    table, odds = _table(scene, lamps)
+    return Lights(
+        # The tiny number keeps an axis-parallel ray from dividing by zero.
+        (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
+        f32(np.cos(np.radians(light.sun.size / 2.0))), outside.sun.astype(np.float32),
+        sky, (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
+        rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
+        lattice.sun.ravel(), np.array(lattice.sun.shape), f32(unit / lattice.sun_cell),
+        ((origin - lattice.sun_first) / lattice.sun_cell).astype(np.float32))
+
+
+def _hues(scene, members, hues):
+    """Colours as paths read them."""
+    count = len(scene.clouds)
+    if hues is None:
+        return Hues(np.zeros((6, 0), np.float32), np.zeros(count, np.int64), np.full((count, 3), 2), members.axes, members.shift)
+    cells = np.array([hue.values[0].size for hue in hues])
+    to = np.array([cloud.grid.voxel / hue.cell for cloud, hue in zip(scene.clouds, hues)], np.float32)
+    shift = np.array([(np.asarray(cloud.grid.offset) - hue.first) / hue.cell for cloud, hue in zip(scene.clouds, hues)])
+    return Hues(
+        np.concatenate([hue.values.reshape(6, -1) for hue in hues], axis=1), (np.cumsum(cells) - cells).astype(np.int64),
+        np.array([hue.values.shape[1:] for hue in hues]), members.axes * to[:, None, None],
+        (members.shift * to[:, None] + shift).astype(np.float32))

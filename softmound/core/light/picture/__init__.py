@@ -1,0 +1,1 @@
+"""From light to pixels."""

@@ -1,0 +1,1 @@
+"""All that is lit: clouds, media, lamps, and what surrounds them."""

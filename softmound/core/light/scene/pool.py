@@ -1,0 +1,214 @@
+"""Bricks of any number of grids in one pool, as rays read them.
+
+A kernel takes one named tuple, however many grids there are. Of a single grid nothing is copied.
+"""
+
+import math
+from typing import NamedTuple
+
+import numpy as np
+
+from ...kernels import call, f32, i32, row, u64
+from ...volume.bricks import NOTHING, SIDE
+from ..lattices.trilinear import WIDE, in_brick
+from .layered import TILE
+
+
+class Bricks(NamedTuple):
+    """Widened bricks of G grids: N with voxels, M of one value; a grid is known by its number.
+
+    Few arrays, and no views of them in kernels, since handing on and counting each costs as much as looking up a brick:
+    kernels begin with `borrowed`.
+
+    Attributes
+    ----------
+    values : ndarray of float32, shape (N * 729,)
+        Flat; see `LayeredGrid`.
+    tile_values : ndarray of float32, shape (M,)
+    octants : ndarray of uint8, shape (N,)
+    most : ndarray of float32, shape (N,)
+        Largest density of each.
+    clearance : ndarray of int32, flat
+        Of all grids; -1 minus a row of the pool or, from `TILE` on, minus `TILE` plus a row of the tiles.
+    nodes : ndarray of int32, shape (K, 4096)
+        Codes as of `BrickIndex`, with rows of the pool.
+    top : ndarray of int32, flat
+        Of all grids: rows of `nodes`.
+    about : ndarray of int64, shape (G, 14)
+        Of a grid: where it begins in `clearance`, its sides there (0 where it has none) and its first brick coordinate, by axis;
+        then the same in `top`.
+    box : ndarray of float32, shape (G, 6)
+        Lower and upper voxel coordinates between which density can be found.
+    """
+
+    values: np.ndarray
+    tile_values: np.ndarray
+    octants: np.ndarray
+    most: np.ndarray
+    clearance: np.ndarray
+    nodes: np.ndarray
+    top: np.ndarray
+    about: np.ndarray
+    box: np.ndarray
+
+
+def pooled(grids):
+    """Bricks of several grids in one pool.
+
+    Parameters
+    ----------
+    grids : sequence of LayeredGrid
+
+    Returns
+    -------
+    Bricks
+        Numbered as they were given.
+    """
+    rows = np.cumsum([0, *(len(s.values) for s in grids)])
+    tiles = np.cumsum([0, *(len(s.tile_values) for s in grids)])
+    nodes = np.cumsum([0, *(len(s.index.nodes) for s in grids)])
+    return Bricks(
+        _joined([s.values.reshape(-1) for s in grids], np.float32),
+        _joined([s.tile_values for s in grids], np.float32),
+        _joined([s.octants for s in grids], np.uint8),
+        _joined([s.most[: len(s.values)] for s in grids], np.float32),
+        _joined([_moved_on(s.clearance, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32),
+        _joined([_codes_moved_on(s.index.nodes, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32, (0, 4096)),
+        _joined([np.where(s.index.top >= 0, s.index.top + nodes[n], NOTHING).reshape(-1) for n, s in enumerate(grids)],
+                np.int32),
+        np.concatenate([_places([s.clearance for s in grids], [s.first for s in grids]),
+                        _places([s.index.top for s in grids], [s.index.low for s in grids])], axis=1),
+        np.array([[*s.low, *s.high] for s in grids], np.float32).reshape(-1, 6))
+
+
+def nbytes(bricks):
+    """Bytes that a pool holds.
+
+    Parameters
+    ----------
+    bricks : Bricks
+
+    Returns
+    -------
+    int
+    """
+    return sum(part.nbytes for part in bricks)
+
+
+def _joined(parts, dtype, empty=(0,)):
+    if len(parts) == 1:
+        return np.ascontiguousarray(parts[0], dtype)
+    return np.concatenate(parts).astype(dtype, copy=False) if parts else np.zeros(empty, dtype)
+
+
+def _places(arrays, first):
+    """Where each of some arrays begins in one flat array of all, its sides, and the coordinate of its first element."""
+    sides = np.array([a.shape for a in arrays], np.int64).reshape(-1, 3)
+    begin = np.concatenate([[0], np.cumsum(sides.prod(axis=1))])[: len(arrays)]
+    return np.concatenate([begin[:, None], sides, np.array(first, np.int64).reshape(-1, 3)], axis=1).astype(np.int64)
+
+
+def _moved_on(clearance, rows, tiles):
+    flat = clearance.reshape(-1)
+    if not rows and not tiles:
+        return flat
+    return np.where(flat >= 0, flat, flat - np.where(flat >= -TILE, rows, tiles)).astype(np.int32)
+
+
+def _codes_moved_on(nodes, rows, tiles):
+    if not rows and not tiles:
+        return nodes
+    return np.where(nodes >= 0, nodes + rows, np.where(nodes == NOTHING, nodes, nodes - tiles)).astype(np.int32)
+
+
+@row
+def layout_of(bricks, grid):
+    """How bricks of a grid are found, as a tuple that costs nothing in a loop.
+
+    Parameters
+    ----------
+    bricks : Bricks
+    grid : int
+        Number of the grid.
+
+    Returns
+    -------
+    tuple
+        Whether by clearances, else by nodes; where the grid begins there; its sides; its first coordinate.
+    """
+    about = bricks.about
+    mapped = about[grid, 1] > 0
+    n = 0 if mapped else 7
+    return (mapped, about[grid, n], i32(about[grid, n + 1]), i32(about[grid, n + 2]), i32(about[grid, n + 3]),
+            i32(about[grid, n + 4]), i32(about[grid, n + 5]), i32(about[grid, n + 6]))
+
+
+@row
+def brick_at(bricks, layout, bx, by, bz):
+    """What there is at a brick coordinate.
+
+    Parameters
+    ----------
+    bricks : Bricks
+    layout : tuple
+        From `layout_of`.
+    bx, by, bz : int32
+        Anywhere.
+
+    Returns
+    -------
+    apart : int32
+        For nothing: how many bricks away the nearest one is that holds something, at least 1. For anything else 0.
+    code : int32
+        Row of the pool, `NOTHING`, or `-2 - tile`.
+    """
+    x = i32(bx - layout[5])
+    y = i32(by - layout[6])
+    z = i32(bz - layout[7])
+    apart = i32(1)
+    code = i32(NOTHING)
+    if layout[0]:
+        if x >= 0 and y >= 0 and z >= 0 and x < layout[2] and y < layout[3] and z < layout[4]:
+            apart = bricks.clearance[u64(layout[1] + i32(i32(i32(x * layout[3]) + y) * layout[4]) + z)]
+            if apart <= 0:
+                code = i32(-1 - apart)
+                apart = i32(0)
+                if code >= TILE:
+                    code = i32(-2 - (code - TILE))
+    else:
+        nx = i32(x >> 4)
+        ny = i32(y >> 4)
+        nz = i32(z >> 4)
+        if nx >= 0 and ny >= 0 and nz >= 0 and nx < layout[2] and ny < layout[3] and nz < layout[4]:
+            node = bricks.top[u64(layout[1] + (nx * layout[3] + ny) * layout[4] + nz)]
+            if node >= 0:
+                code = bricks.nodes[node, ((x & 15) << 8) | ((y & 15) << 4) | (z & 15)]
+            apart = i32(1) if code == NOTHING else i32(0)
+    return apart, code
+
+
+@call
+def density_at(bricks, grid, x, y, z):
+    """Density anywhere.
+
+    Parameters
+    ----------
+    bricks : Bricks
+    grid : int
+        Number of the grid.
+    x, y, z : float32
+        Voxels.
+
+    Returns
+    -------
+    float32
+    """
+    bx = i32(math.floor(x)) >> 3
+    by = i32(math.floor(y)) >> 3
+    bz = i32(math.floor(z)) >> 3
+    _, code = brick_at(bricks, layout_of(bricks, grid), bx, by, bz)
+    if code >= 0:
+        return in_brick(bricks.values, code * WIDE**3, x - f32(bx * SIDE), y - f32(by * SIDE), z - f32(bz * SIDE))
+    if code == NOTHING:
+        return f32(0)
+    return bricks.tile_values[-2 - code]

@@ -1,0 +1,1 @@
+"""Dialogs, which end with the question they ask."""

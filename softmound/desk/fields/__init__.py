@@ -1,0 +1,1 @@
+"""Controls of the settings."""

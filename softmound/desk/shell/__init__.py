@@ -1,0 +1,1 @@
+"""The window and what holds it together: bars, strip, commands, starting and leaving."""

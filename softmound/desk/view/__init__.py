@@ -1,0 +1,1 @@
+"""The picture, what lies on it, and what moves in it."""

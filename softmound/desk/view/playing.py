@@ -1,0 +1,434 @@
+"""What moves in the window: playing a time line from memory, and a growth that is let run, looked at and frozen."""
+
+import shutil
+
+import platformdirs
+from PyQt6.QtCore import QObject, QTimer, pyqtSignal
+
+from ...core.engine.density import draft_voxel
+from ...core.engine.films import TAKES, film_of_line
+from ...core.engine.keys import key_of
+from ...core.engine.stages import Stages, layers_of
+from ...core.exchange.sequences import mound_at
+from ...core.growth.films import clouds_of_frame, film_of_growth
+from ...core.growth.frames import growth_written
+from ...core.growth.growing import foretold_growth, grown, same_growth
+from ...core.growth.kept import KeptGrowth, key_of_growth
+from ...core.growth.riding import frozen, frozen_mound
+from ...core.growth.source import growth_for
+from ...core.light.lattices.coarse import QUICK
+from ...core.light.picture.looks import held, looked
+from ...core.light.picture.radiance import radiance_of
+from ...core.light.scene.camera import camera_of
+from ...core.problems import Problem
+from ...core.recipe.time import TimeLine
+from ...core.recipe.timing import turn_of_line
+from ...core.ticket import one_by_one
+from ..dialogs.asking import asking
+from ..dialogs.picture_dialog import PictureDialog
+from ..fields.lengths import length
+from ..words import tr
+from ..work.relay import Relay
+
+RATE = 24.0
+"""Frames a second of a growth whose mound has no time line."""
+KEPT_GROWTHS = 3
+"""Folders of frames that stay on this machine."""
+MADE = "Frames to be played"
+"""What is made in the queue."""
+MOST_PLAYED = 1_000_000_000
+"""Bytes of pictures that are kept to be played."""
+COARSER = 2
+"""Pixels of the screen along one of a frame that is played."""
+
+
+class Moving(QObject):
+    """Plays the time line, and looks after the growth.
+
+    Parameters
+    ----------
+    window : Window
+
+    Attributes
+    ----------
+    grown : KeptGrowth or None
+        The growth that is looked at.
+    shown : int
+        Its frame that is seen.
+    begins : (pathlib.Path, int) or None
+        The growth, and its frame, from which the next one goes on.
+
+    Signals
+    -------
+    changed()
+        Another frame is kept or shown, playing began or ended.
+    """
+
+    changed = pyqtSignal()
+
+    def __init__(self, window):
+        super().__init__(window)
+        self._window, self._relay, self._stages = window, Relay(), Stages()
+        self.grown, self.shown, self._numbers, self.begins = None, 0, [], None
+        self._pictures, self._key, self._exposed = {}, None, None
+        self._timer = QTimer(self)
+        self._timer.timeout.connect(self._next)
+        self._making = None
+        window.document.changed.connect(self._edited)
+
+    def _edited(self, moving):
+        """The mound is another: what was played is old, and perhaps the growth as well."""
+        if self.playing:
+            self._timer.stop()
+        mound = self._window.document.mound
+        if mound.growth is None:
+            self.begins = None
+        if self.grown is not None and not moving and (mound.growth is None or self.folder() != self.grown.folder):
+            self.let_go()
+
+    # -- the line -------------------------------------------------------------------------------
+
+    @property
+    def playing(self):
+        """Whether frames go by: bool."""
+        return self._timer.isActive()
+
+    @property
+    def line(self):
+        """The time line, or one of the growth that is looked at: TimeLine or None."""
+        if self.grown is not None and self._numbers:
+            return TimeLine(first=self._numbers[0], last=max(self._numbers[-1], self._numbers[0]), rate=self.grown.rate, loop=True)
+        return self._window.document.mound.time
+
+    @property
+    def frame(self):
+        """Frame that is seen: int."""
+        return self.shown if self.grown is not None else self._window.document.frame
+
+    @property
+    def kept(self):
+        """Frames that can be played at once: set of int."""
+        return set(self._pictures) if self._key == self._key_now() else set()
+
+    @property
+    def growth_frames(self):
+        """Frames of the growth that is looked at: list of int."""
+        return list(self._numbers)
+
+    def _key_now(self):
+        window = self._window
+        mound, size = window.document.mound, window.picture.pixel_size()
+        which = str(self.grown.folder) if self.grown is not None else key_of(
+            "moving", mound.mass, mound.grains, mound.steps, mound.patches, mound.skin, mound.voxels, mound.time, mound.keyed)
+        return which, key_of("seen", mound.light, mound.view), size
+
+    def go_to(self, frame, moving=False):
+        """Show a frame.
+
+        Parameters
+        ----------
+        frame : int
+            Held within the line.
+        moving : bool, optional
+            The hand has not let go yet.
+        """
+        line = self.line
+        if line is None:
+            return
+        frame = min(max(frame, line.first), line.last)
+        if self.grown is None:
+            self._window.document.go_to(frame, moving)
+        elif frame != self.shown or not moving:
+            self.shown = max((n for n in self._numbers if n <= frame), default=self._numbers[0])
+            self._window.looking.ask(moving)
+        self.changed.emit()
+
+    def step(self, by):
+        """Go on or back by some frames.
+
+        Parameters
+        ----------
+        by : int
+        """
+        if self.line is not None:
+            self.stop()
+            self.go_to(turn_of_line(self.line, self.frame + by))
+
+    def play(self):
+        """Play from memory; frames that are not there yet are made first, once. Again: stop."""
+        if self.playing or self._making is not None:
+            self.stop()
+            return
+        line = self.line
+        if line is None:
+            self._window.tell(tr("There is nothing to play: give the mound a time line (Ctrl+L), or let it grow."))
+            return
+        if self._key != self._key_now():
+            self._pictures, self._key, self._exposed = {}, self._key_now(), None
+        wanted = [n for n in (self._numbers if self.grown is not None else range(line.first, line.last + 1))
+                  if n not in self._pictures]
+        width, height = self._window.picture.pixel_size()
+        most = MOST_PLAYED // (4 * -(-width // COARSER) * -(-height // COARSER))
+        if len(wanted) > most:
+            self._window.tell(tr("{:,} frames are more than can be kept to be played; shorten the line to {:,}.")
+                                .format(len(wanted), most))
+            return
+        if wanted:
+            self._make(wanted)
+        else:
+            self._timer.start(int(1000.0 / line.rate))
+        self.changed.emit()
+
+    def stop(self):
+        """Stop playing, and making frames to be played."""
+        jobs = self._window.jobs
+        if self._making is not None:
+            self._making = None
+            if jobs.present is not None and jobs.present.name == MADE:
+                jobs.stop()
+            for piece in jobs.queue:  # it may wait behind other work, which is not ours to stop
+                if piece.name == MADE:
+                    jobs.take_out(piece)
+        if self.playing:
+            self._timer.stop()
+            if self.grown is None:
+                self._window.document.framed.emit(False)
+            else:
+                self._window.looking.ask(False)
+        self.changed.emit()
+
+    def _make(self, wanted):
+        """Let frames be made in the background, and played once all are there."""
+        window, token = self._window, object()
+        self._making, keep = token, self._relay.to(self._keep)
+        mound, (width, height) = window.document.mound, window.picture.pixel_size()
+        grown_, stages = self.grown, self._stages
+        camera = camera_of(mound.view, width, height)
+        folder = window.document.folder
+        first = mound if mound.time is None else mound_at(mound, mound.time.first, folder)
+        voxel, light = draft_voxel(first), self._exposed
+
+        def work(ticket):
+            nonlocal light
+            for number in one_by_one(wanted, lambda _, n: f"frame {n}", ticket):
+                if grown_ is None:
+                    still = mound_at(mound, number, folder)
+                    key = stages.density_key(still, voxel)
+                    scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
+                else:
+                    scene = stages.scene_of(mound.light, mound.view, clouds_of_frame(grown_, number, mound.light.medium))
+                layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
+                seen = radiance_of(layers, scene, camera, stride=COARSER)
+                # Exposed like the first, or it would flicker.
+                light = held(scene.light, seen) if light is None else light
+                own = scene.light if not scene.light.metered else scene.light.edited(metered=False, exposure=light.exposure)
+                keep(token, number, looked(seen, own), light)
+                ticket.tick(1.0)
+
+        window.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted), passing=True)
+
+    def _keep(self, token, number, pixels, light):
+        if token is self._making:
+            self._pictures[number], self._exposed = pixels, light
+            self._window.picture.show_pixels(pixels, COARSER)
+            self.changed.emit()
+
+    def _over(self, token, wanted):
+        """The frames are made, or will not be."""
+        if token is self._making:
+            self._making = None
+            if self._pictures.keys() >= set(wanted):
+                self.play()
+            self.changed.emit()
+
+    def _next(self):
+        line = self.line
+        if line is None or not self._pictures:
+            self.stop()
+            return
+        there = sorted(self._pictures)
+        after = [n for n in there if n > self.frame]
+        number = after[0] if after else there[0]
+        if self.grown is not None:
+            self.shown = number
+        else:
+            self._window.document.go_to(number, unseen=True)
+        self._window.picture.show_pixels(self._pictures[number], COARSER)
+        self.changed.emit()
+
+    # -- growth ---------------------------------------------------------------------------------
+
+    def placed(self):
+        """What the picture shows instead of the mound: a frame of the growth; None where that is not looked at."""
+        if self.grown is None or not self._numbers:
+            return None
+        grown_, number, medium = self.grown, self.shown, self._window.document.mound.light.medium
+        return lambda *_: (clouds_of_frame(grown_, number, medium), False, True)
+
+    def folder(self):
+        """Where the growth of the present mound is kept: pathlib.Path."""
+        mound = self._window.document.mound
+        key = key_of_growth(mound, self.rate)
+        if self.begins is not None:
+            key = key_of("goes on", key, str(self.begins[0]), self.begins[1])
+        return platformdirs.user_cache_path("softmound") / "growths" / key[:24]
+
+    @property
+    def rate(self):
+        """Frames a second of a growth: float."""
+        time = self._window.document.mound.time
+        return time.rate if time is not None else RATE
+
+    def foretold(self):
+        """What the growth would take, in words; why it cannot, where it cannot: str."""
+        mound = self._window.document.mound
+        if mound.growth is None:
+            return ""
+        try:
+            said = foretold_growth(mound, self.rate)
+        except Problem as problem:
+            return tr(problem.sentence)
+        wide, high, deep = said["shape"]
+        return tr("{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk").format(
+            wide, high, deep, length(said["cell"]), said["frames"], said["memory_bytes"] / 1e9, said["disk_bytes"] / 1e9)
+
+    def grow(self):
+        """Let the mound grow, or go on where it was stopped; the newest frame is seen."""
+        window = self._window
+        if window.document.mound.growth is None:
+            window.document.apply(tr("growth"), lambda mound: mound.edited(growth=growth_for(mound)))
+        mound, folder, rate, begins = window.document.mound, self.folder(), self.rate, self.begins
+        told = self._relay.to(self._grew)
+
+        def work(ticket):
+            _sweep(folder, begins)
+            if begins is None or (folder / "growth.json").exists():  # or go on where it was stopped
+                same = same_growth(folder, mound, rate) is not None
+                return grown(mound, folder, rate, going_on=same, ticket=ticket, told=told)
+            return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0])
+
+        window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
+
+    def _grew(self, number, kept, whole=False):
+        newest = self.grown is None or self.shown == (self._numbers[-1] if self._numbers else 0) or self.grown.folder != kept.folder
+        self.grown, self._numbers = kept, kept.numbers()
+        if newest:
+            self.shown = number
+            # While it runs the next one comes before this could be refined.
+            self._window.looking.ask(not whole)
+        self.changed.emit()
+
+    def go_on_from_here(self):
+        """Let the next growth go on from the frame that is seen, by whatever numbers it has then; again: from the start."""
+        if self.begins is not None:
+            self.begins = None
+        elif self.grown is None or not self._numbers:
+            self._window.tell(tr("Let it grow, and go to the frame from which it is to go on."))
+            return
+        else:
+            self.begins = self.grown.folder, self.shown
+            self._window.tell(tr("The next growth goes on from frame {}: change its numbers, then let it grow.").format(self.shown))
+        self.let_go()
+        self.changed.emit()
+
+    def another_seed(self):
+        """Let it grow with another seed; the growth before stays on this machine for a while."""
+        document = self._window.document
+        if document.mound.growth is not None:
+            document.apply(tr("growth seed"), lambda mound: mound.edited(growth=mound.growth.edited(
+                seed=(mound.growth.seed + 1) % 2**31)))
+            self.grow()
+
+    def look_at_growth(self):
+        """Show the growth of the present mound that is kept, if there is one."""
+        try:
+            kept = KeptGrowth(self.folder())
+        except Problem as problem:
+            self._window.tell(tr(problem.sentence))
+            return
+        self.grown, self._numbers = kept, kept.numbers()
+        self.go_to(self._numbers[-1] if self._numbers else 0)
+
+    def let_go(self):
+        """Look at the mound itself again."""
+        if self.grown is not None:
+            self.stop()
+            self.grown, self._numbers = None, []
+            self._window.looking.ask(False)
+            self.changed.emit()
+
+    def freeze(self, finer=3, detail=0.7):
+        """Make the frame of the growth that is seen the form of the mound.
+
+        Parameters
+        ----------
+        finer : int, optional
+            Voxels along a cell.
+        detail : float, optional
+            See `core.growth.riding.frozen`.
+        """
+        if self.grown is None or not self._numbers:
+            self._window.tell(tr("There is no frame to freeze: let the mound grow first."))
+            return
+        kept, number, mound = self.grown, self.shown, self._window.document.mound
+
+        def work(ticket):
+            frame, seed = kept.frame(number), kept.mound.growth.seed
+            return frozen_mound(mound, frame, frozen(frame, finer, detail, seed=seed, ticket=ticket))
+
+        def done(made):
+            self.let_go()
+            # What was changed meanwhile of its light and what is beside it stays; the shape is the frozen one.
+            self._window.document.apply(tr("freeze"), lambda now: made.edited(
+                name=now.name, light=now.light, view=now.view, views=now.views, references=now.references, snapshots=now.snapshots))
+
+        self._window.jobs.begin(work, done, tr("Freeze frame {}").format(number))
+
+    def take_film(self):
+        """Ask how, and take a film of the line, or of the growth that is looked at, beside the work."""
+        window, line = self._window, self.line
+        if line is None:
+            window.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
+            return
+        mound, kept, folder = window.document.mound, self.grown, window.document.folder
+        with asking(PictureDialog(mound, str(window.files.folder), False, window, TAKES)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            path, taking = dialog.path, dialog.taking()
+
+        def work(ticket):
+            if kept is not None:
+                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
+            return film_of_line(path, mound, range(line.first, line.last + 1), taking, folder=folder, ticket=ticket)
+
+        window.jobs.begin(work, window.tell, tr("Film {}").format(path.name))
+
+    def write(self, folder):
+        """Write the frames of the growth as numbered OpenVDB files with velocity.
+
+        Parameters
+        ----------
+        folder : path-like
+        """
+        kept = self.grown
+        self._window.jobs.begin(
+            lambda ticket: growth_written(kept, folder, True, ticket),
+            lambda files: self._window.tell(tr("Written: {} frames in {}.").format(len(files), folder)),
+            tr("Growth as OpenVDB"),
+        )
+
+    def end(self):
+        """The window closes."""
+        self._timer.stop()
+        self._making = None
+        self._relay.close()
+
+
+def _sweep(folder, begins=None):
+    """Remove the frames of growths not looked at for longest, but for the newest, this, and that from which it goes on."""
+    stay = (folder, begins[0]) if begins is not None else (folder,)
+    if folder.parent.is_dir():
+        others = sorted((p for p in folder.parent.iterdir() if p.is_dir() and p not in stay),
+                        key=lambda p: p.stat().st_mtime, reverse=True)
+        for old in others[KEPT_GROWTHS - 1:]:
+            shutil.rmtree(old, ignore_errors=True)

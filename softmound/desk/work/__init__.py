@@ -1,0 +1,1 @@
+"""Work beside the hand, and what leaves the desk."""

@@ -1,0 +1,211 @@
+"""What leaves the desk: published versions, files of density and of the surface, and pictures."""
+
+import pathlib
+
+from PyQt6.QtCore import QObject, pyqtSignal
+from PyQt6.QtWidgets import QMessageBox
+
+from ...core.engine.density import bounds_of, draft_voxel
+from ...core.exchange.meshes import write_mesh
+from ...core.library.asset import About
+from ...core.library.delivery import built, delivered
+from ...core.library.queue import Queue
+from ...core.problems import Problem
+from ...core.volume.iso import within_budget
+from ..dialogs.asking import asked, asking
+from ..dialogs.export_dialog import ExportDialog, MeshDialog
+from ..dialogs.picture_dialog import PictureDialog
+from ..words import tr
+
+FEW, MOST_PUBLISHED = 4, 2000
+"""Clouds that are kept in the queue while the hand waits; and that may wait in it."""
+
+
+class Delivering(QObject):
+    """Joins the window, the dialogs that ask how, and the jobs that do it.
+
+    Parameters
+    ----------
+    window : Window
+    stages : Stages
+        Of the builds.
+    library : pathlib.Path
+        Folder published to.
+
+    Attributes
+    ----------
+    about : About
+        What there is to say of what is published next.
+    tiers : tuple of int
+        Which files it gets, see `core.library.choices.TIERS`.
+    more : tuple of str
+        What else goes with it, see `core.library.choices.MORE`.
+
+    queue : Queue
+        What is still to be published.
+
+    Signals
+    -------
+    published()
+        The library holds more than before.
+    """
+
+    published = pyqtSignal()
+
+    def __init__(self, window, stages, library):
+        super().__init__(window)
+        self.published_count = 0  # of this session
+        self._window, self._stages, self.library = window, stages, pathlib.Path(library)
+        self.about, self.tiers, self.more = About(), (1,), ()
+        self.queue, self._order = Queue(), []
+        window.jobs.changed.connect(self._keep_order)
+
+    def _mound(self, nothing, there):
+        """The present mound, or None when there is nothing: then that is said."""
+        mound = self._window.document.mound
+        if there(mound):
+            return mound
+        self._window.tell(nothing)
+        return None
+
+    def publish(self, mounds=None):
+        """Build mounds and add a version of each to the library, beside the work.
+
+        Parameters
+        ----------
+        mounds : sequence of Mound, optional
+            Default the present one.
+        """
+        if mounds is None:
+            mound = self._mound(tr("There is no cloud to publish yet: add a blob in Mass."), lambda mound: mound.mass.forms)
+            mounds = [] if mound is None else [mound]
+        if not mounds:
+            return
+        given = self.library, self.about, self.tiers, self.more
+
+        def kept(_ticket=None):
+            return [self.queue.add(mound, *given) for mound in mounds]
+
+        if len(mounds) > FEW:
+            self._window.jobs.begin(kept, self._put_in_queue, tr("Put {} clouds in the queue").format(len(mounds)))
+            return
+        try:
+            self._put_in_queue(kept())
+        except Problem as problem:
+            self._window.tell(tr(problem.sentence))
+
+    def _put_in_queue(self, kept):
+        stages = self._stages
+
+        def done(folder):
+            self.published_count += 1
+            self.published.emit()
+            self._window.tell(tr("Published as {} {}.").format(folder.parent.name, folder.name))
+
+        for waiting in kept:
+            self._window.jobs.begin(
+                lambda ticket, w=waiting: w.publish(stages, ticket),
+                done,
+                tr("Publish {}").format(waiting.mound.name),
+                lambda w=waiting: self.queue.forget(w.mark),
+                waiting.mark,
+                MOST_PUBLISHED,
+            )
+
+    def go_on(self):
+        """Ask whether to publish what an earlier start had still to publish, if there is any."""
+        kept = self.queue.left_behind()
+        if not kept:
+            return
+        names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
+        many = tr("{} clouds were").format(len(kept)) if len(kept) > 1 else tr("A cloud was")
+        answer = asked(
+            self._window,
+            tr("{} still to be published when Soft Mound ended: {}. Nothing was lost.").format(many, names),
+            [
+                (tr("Publish now"), QMessageBox.ButtonRole.AcceptRole),
+                ("Forget", QMessageBox.ButtonRole.DestructiveRole),
+                (tr("Ask again next time"), QMessageBox.ButtonRole.RejectRole),
+            ],
+        )
+        if answer == 0:
+            self._put_in_queue(kept)
+        elif answer == 1:
+            for waiting in kept:
+                self.queue.forget(waiting.mark)
+
+    def _keep_order(self):
+        jobs = self._window.jobs
+        marks = [piece.mark for piece in (jobs.present, *jobs.queue) if piece is not None and piece.mark]
+        if marks != self._order and len(marks) > 1:
+            self.queue.reorder(marks)
+        self._order = marks
+
+    def end(self):
+        """Let go of the queue; what waits in it is asked about at the next start."""
+        self.queue.close()
+
+    def export(self):
+        """Ask how, and write OpenVDB files beside the work."""
+        window = self._window
+        mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
+        if mound is None:
+            return
+        with asking(ExportDialog(mound, window.looking.ahead, str(window.files.folder), window)) as dialog:
+            if dialog.exec() != ExportDialog.DialogCode.Accepted:
+                return
+            files, options, stages = dialog.files(), dialog.options(), self._stages
+
+        def work(ticket):
+            for path, voxel in files:
+                delivered(path, mound, built(stages, mound, voxel, ticket), voxel, options, ticket)
+            return files
+
+        def done(files):
+            window.finished.find(mound)
+            names = ", ".join(path.name for path, _ in files)
+            window.tell(tr("Exported {} to {}, read back and compared.").format(names, files[0][0].parent))
+
+        window.jobs.begin(work, done)
+
+    def export_mesh(self):
+        """Ask how, and write the surface of the density as a mesh beside the work."""
+        window = self._window
+        mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
+        if mound is None:
+            return
+        final = window.finished.of(mound)
+        with asking(MeshDialog(mound, final is not None, str(window.files.folder), window)) as dialog:
+            if dialog.exec() != MeshDialog.DialogCode.Accepted:
+                return
+            path, iso, budget, stages = dialog.path, dialog.iso.value, round(dialog.budget.value), self._stages
+
+        def work(ticket):
+            ticket.step(0.0, 1.0, "making the mesh")
+            grid = stages.density(mound, draft_voxel(mound), ticket, remember=False) if final is None else final
+            vertices, faces, _ = within_budget(grid, iso, budget)
+            ticket.tick(0.9)
+            write_mesh(path, vertices, faces)
+            return len(faces)
+
+        window.jobs.begin(work, lambda triangles: window.tell(tr("Exported {:,} triangles to {}.").format(triangles, path)))
+
+    def take_pictures(self):
+        """Ask how, and take pictures beside the work."""
+        window, stages = self._window, self._stages
+        mound = self._mound(tr("There is no cloud to take pictures of yet: add a blob in Mass."),
+                            lambda mound: bounds_of(mound) is not None)
+        if mound is None:
+            return
+        final = window.finished.of(mound)
+        with asking(PictureDialog(mound, str(window.files.folder), final is not None, window)) as dialog:
+            if dialog.exec() != PictureDialog.DialogCode.Accepted:
+                return
+            of_final, work_with = dialog.grid == "final" and final is not None, dialog.work()
+        voxel = mound.voxels.final if of_final else draft_voxel(mound)
+        key = stages.density_key(mound, voxel)
+
+        def grid_of(ticket):
+            return (final if of_final else stages.density(mound, voxel, ticket, remember=False)), key
+
+        window.jobs.begin(work_with(stages, mound, grid_of), window.tell)
