@@ -4,6 +4,8 @@ In scripts: ``import softmound``, then ``softmound.read``, ``start``, ``build``,
 rest of `softmound.scripting`.
 """
 
+from typing import Any
+
 __version__ = "0.2.0"
 
 _SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
@@ -11,7 +13,7 @@ _SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_f
               "start", "verify", "write", "write_flock")
 
 
-def __getattr__(name):
+def __getattr__(name: str) -> Any:
     # Kernels are loaded only when something is asked for: the command line begins without them.
     if name in _SCRIPTING:
         from . import scripting
@@ -20,5 +22,5 @@ def __getattr__(name):
     raise AttributeError(f"module {__name__!r} has no attribute {name!r}")
 
 
-def __dir__():
+def __dir__() -> list[str]:
     return [*globals(), *_SCRIPTING]

@@ -6,11 +6,13 @@ import pathlib
 import re
 import tempfile
 import unittest
+from unittest import mock
 
 import numpy as np
 from PIL import Image
 
 from softmound.cli import main
+from softmound.core.engine import report
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.nature import nature_of
 from softmound.core.engine.report import report_of
@@ -75,7 +77,8 @@ class Reports(unittest.TestCase):
         with tempfile.TemporaryDirectory() as folder:
             path, out = pathlib.Path(folder, "lumpy.mound"), pathlib.Path(folder, "lumpy.html")
             write_mound(path, mound)
-            self.assertEqual(said(main, ["report", path, "--out", out, "--voxel", "2"])[0], 0)
+            with mock.patch.object(report, "SIZE", (96, 60)):
+                self.assertEqual(said(main, ["report", path, "--out", out, "--voxel", "2"])[0], 0)
             text = out.read_text()
         grid = density_grid(mound, 2.0)
         self.assertIn(f"{grid.active_voxels():,}", text)

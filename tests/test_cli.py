@@ -187,7 +187,8 @@ class Command(unittest.TestCase):
         self.assertIn("folder", self.refused("build", self.mound, "--out", self.folder / "a.vdb",
                                              "--picture", self.folder / "no" / "a.png"))
         self.assertIn("no such file", self.refused("info", self.folder / "none.vdb"))
-        self.assertIn("not an OpenVDB", self.refused("info", self.mound))
+        (self.folder / "note.txt").write_text("no cloud")
+        self.assertIn("not an OpenVDB", self.refused("info", self.folder / "note.txt"))
         self.assertIn("asset.json", self.refused("verify", self.folder))
 
     def test_bad_words(self):

@@ -260,13 +260,28 @@ class Answers(Folder):
 
     def test_what_computes_nothing_reads_nothing_that_computes(self):
         self.run_("publish", self.mound, "--library", self.folder / "shelf", "--voxel", "4")
-        for action in (("starts",), ("library", "list", self.folder / "shelf"), ("info", next(self.folder.rglob("*.vdb")))):
+        for action in (("starts",), ("library", "list", self.folder / "shelf"), ("info", next(self.folder.rglob("*.vdb"))),
+                       ("info", self.mound)):
             with self.subTest(action):
                 out = subprocess.run([sys.executable, "-X", "importtime", "-m", "softmound", *map(str, action)], cwd=ROOT,
                                      text=True, capture_output=True, check=True)
                 self.assertTrue(out.stdout.strip())
                 loaded = {line.split("|")[-1].strip() for line in out.stderr.splitlines()}
                 self.assertFalse(loaded & {"numba", "llvmlite", "scipy.ndimage"})
+
+    def test_what_a_mound_holds(self):
+        mound = lumpy_mound()
+        write_mound(self.mound, mound)
+        facts = self.run_("info", self.mound)
+        self.assertEqual(facts["forms"], {"blob": 3})
+        self.assertEqual(facts["grains"], {"push 1": 8.0, "push 2": 3.0})
+        self.assertEqual((facts["base_level"], facts["top_level"]), (mound.mass.base.altitude, None))
+        self.assertEqual((facts["name"], facts["final_voxel"], facts["frames"]), (mound.name, 0.8, None))
+        code, out, _ = said(main, ["info", str(self.mound)])
+        self.assertEqual(code, 0)
+        self.assertIn("blob 3", out)
+        self.assertIn("azimuth 70, elevation 40", out)
+        self.assertIn("there is no such file", self.run_("info", self.folder / "none.mound", code=2)["error"])
 
     def test_relative_paths_start_where_one_stands(self):
         (self.folder / ".here").mkdir()

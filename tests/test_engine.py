@@ -425,10 +425,10 @@ class Pictures(unittest.TestCase):
 
     def test_miniatures_of_each_step(self):
         made = miniatures(Stages(), lumpy_mound())
-        self.assertEqual(set(made), {"Mass", "Voxels", "Grain", "Light"})
+        self.assertEqual(set(made), {"shape", "voxels", "grain", "light"})
         for pixels in made.values():
             self.assertEqual(pixels.shape, (SIZE[1], SIZE[0], 4))
-        self.assertFalse(np.array_equal(made["Mass"], made["Grain"]))
+        self.assertFalse(np.array_equal(made["shape"], made["grain"]))
         self.assertEqual(miniatures(Stages(), lumpy_mound().edited(mass=first_mound("x").mass.edited(forms=()))), {})
 
 

@@ -204,7 +204,7 @@ class Coloured(unittest.TestCase):
             # The brightest colour flies as it is; how far others fly is not quite right, their colour is.
             self.assertAlmostEqual(float(field.field[coarse.small > 0.3][:, 0].mean() / bright[0]), 1.0, delta=0.03)
             tracer = Tracer(scene, lit(coarse, light), camera_of(VIEW, 60, 40), gathering=True, field=field)
-            tracer.add(150)
+            tracer.add(80)
             radiance, opacity, _ = tracer.layers()
             cloud = opacity > 0.9
             with self.subTest(anisotropy):
@@ -219,7 +219,7 @@ class Coloured(unittest.TestCase):
             ("glow", self.light(glow=(1.0, 0.5, 0.1), glow_strength=0.05)), ("ramp", self.light(tint_by=ramp)),
             ("lamp", self.light(albedo=0.95).edited(lamps=(lamp,)))):
             two, right, cloud = self.both(light, grid, name)
-            two.gathered.add(120)
+            two.gathered.add(70)
             found = two.gathered.layers()[0][cloud].mean(axis=0) / right[cloud].mean(axis=0)
             with self.subTest(name):
                 np.testing.assert_allclose(found, 1.0, atol=0.08)
@@ -230,7 +230,7 @@ class Coloured(unittest.TestCase):
         scene, camera = stages.scene(mound, grid, name), camera_of(VIEW, 48, 32)
         lattice, hues = stages.lattice(scene, SHARP), stages.hues(scene)[1]
         alone = Tracer(scene, lattice, camera, seed=5, hues=hues)
-        alone.add(400)
+        alone.add(240)
         right, opacity, _ = alone.layers()
         return Levels(scene, lattice, camera, hues=hues, field=stages.field(scene, SHARP)), right, opacity > 0.9
 

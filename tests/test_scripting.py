@@ -66,7 +66,8 @@ class Interface(unittest.TestCase):
         with tempfile.TemporaryDirectory() as folder:
             found = subprocess.run([sys.executable, "-m", "mypy", "--ignore-missing-imports", "--follow-imports=silent",
                                     "--disallow-untyped-defs", "--no-error-summary", "--cache-dir", folder,
-                                    "softmound/scripting.py"],
+                                    "softmound/__init__.py", "softmound/scripting.py", "softmound/core/editing",
+                                    "softmound/core/kinds.py"],
                                    cwd=ROOT, capture_output=True, text=True)
         self.assertEqual((found.stdout, found.returncode), ("", 0))
 

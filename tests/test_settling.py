@@ -99,7 +99,7 @@ class Settled(unittest.TestCase):
         for name, sun in (("in front", IN_FRONT), ("beside", Sun(azimuth=120.0, elevation=30.0))):
             light = light_of(sun, extinction=1.2)
             scene = self.scene(light)
-            truth, cloud = self.halves(scene, 250)
+            truth, cloud = self.halves(scene, 130)
             layers = np.mean([layers_of(self.stages, scene, self.camera, nth=n) for n in range(8)], axis=0)
             before = radiance_of(layers, scene, self.camera)
             after = settled_draft(self.stages, scene, self.camera, before, fine=RESTING)
@@ -111,8 +111,8 @@ class Settled(unittest.TestCase):
 
     def test_against_the_sun_one_collision_more_halves_what_is_wrong(self):
         scene = self.scene(light_of(BEHIND))
-        truth, cloud = self.halves(scene, 500)
-        near, far = (self.wrong(self.halves(scene, 250, followed=n)[0], truth, cloud) for n in (0, 1))
+        truth, cloud = self.halves(scene, 260)
+        near, far = (self.wrong(self.halves(scene, 130, followed=n)[0], truth, cloud) for n in (0, 1))
         self.assertLess(far, 0.75 * near)
 
     def test_paths_that_are_followed_lose_no_light(self):

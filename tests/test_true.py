@@ -54,7 +54,7 @@ class Buried(unittest.TestCase):
             away = 2000.0
             light = self.light(sigma, lamp, anisotropy=g)
             tracer, camera = traced(ball_grid(radius, 0.25), light, View(target=(0.0, 0.0, 0.0), distance=away, focal=800.0,
-                                                                          elevation=0.0), (60, 40), 60)
+                                                                          elevation=0.0), (60, 40), 32)
             self.assertTrue(tracer.sends_photons)
             seen = float((tracer.layers()[0] @ LUMINANCE).sum()) * camera.spread**2 * away**2
             self.assertAlmostEqual(seen / (intensity * (1.0 - math.exp(-sigma * radius))), 1.0, delta=0.045)
@@ -202,7 +202,7 @@ class Theory(unittest.TestCase):
         light = Light(sun=Sun(azimuth=0.0, elevation=sun_elevation, colour=WHITE, strength=1.0, size=0.0), sky=DARK,
                       medium=Medium(extinction=depth / (8.0 * high), anisotropy=0.6))
         view = View(target=(0.0, 0.0, 0.0), distance=1500.0, elevation=89.0, focal=800.0)
-        tracer, _ = traced(grid, light, view, (30, 20), turns=1200)
+        tracer, _ = traced(grid, light, view, (30, 20), turns=700)
         got = float(tracer.layers()[0][..., 1].mean())
         sine = math.sin(math.radians(sun_elevation))
         # The bricks are 16 voxels deep; their trilinear border below adds half of one.
@@ -217,7 +217,7 @@ class Theory(unittest.TestCase):
         for depth, azimuth in ((1.5, 60.0), (5.0, 140.0)):
             light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0), sky=DARK,
                           medium=Medium(extinction=depth / radius, anisotropy=g))
-            tracer, camera = traced(grid, light, view, (60, 40), turns=250)
+            tracer, camera = traced(grid, light, view, (60, 40), turns=150)
             pixel = (camera.spread * 4000.0) ** 2
             got = float(tracer.layers()[0][..., 1].sum()) * pixel / radius**2
             exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)))
@@ -314,7 +314,7 @@ class Gathered(unittest.TestCase):
         for azimuth, near in ((50.0, 0.06), (120.0, 0.1)):
             light = Light(sun=Sun(azimuth=azimuth, elevation=0.0, colour=WHITE, strength=1.0 / math.pi, size=0.0), sky=DARK,
                           medium=Medium(extinction=depth / 16.0, anisotropy=g))
-            two, camera = self.levels(light, grid, view, 440)
+            two, camera = self.levels(light, grid, view, 264)
             exact = ball_intensity(depth, g, -math.cos(math.radians(azimuth)))
             scale = (camera.spread * 4000.0) ** 2 / 16.0**2
             alone = float(two.gathered.layers()[0][..., 1].sum()) * scale

@@ -16,10 +16,11 @@ def add_to(actions):
     ----------
     actions : argparse subparsers
     """
-    info = action(actions, "info", _info, "say what an OpenVDB file holds", """
+    info = action(actions, "info", _info, "say what an OpenVDB file or a mound holds", """
         info loaf.vdb
-        info loaf.vdb --json""")
-    info.add_argument("file", metavar="FILE.vdb")
+        info loaf.vdb --json
+        info loaf.mound""")
+    info.add_argument("file", metavar="FILE")
 
     report = action(actions, "report", _report, "write a report of a mound: pictures, numbers, nature check, cost, recipe", """
         report loaf.mound --out loaf.html
@@ -75,6 +76,9 @@ def add_to(actions):
 
 
 def _info(args):
+    if args.file.lower().endswith(".mound"):
+        _info_of_mound(args)
+        return
     from ..core.exchange.ready import begin
 
     begin("facts")
@@ -94,6 +98,28 @@ def _info(args):
             print(f"  {key.replace('_', ' '):<14}{said(grid[key])}")
         for key, value in grid["metadata"].items():
             print(f"    {key:<24}{said(value)}")
+
+
+def _info_of_mound(args):
+    """Say what a recipe holds; nothing is computed of it."""
+    from collections import Counter
+
+    from ..core.recipe import read_mound
+
+    mound = read_mound(args.file)
+    light, levels = mound.light, {word: level.altitude if level.on else None for word, level in
+                                  (("base_level", mound.mass.base), ("top_level", mound.mass.top))}
+    print_facts({
+        "file": args.file, "bytes": os.path.getsize(args.file), "name": mound.name,
+        "forms": dict(Counter(form.kind for form in mound.mass.forms)), "melt": mound.mass.melt, **levels,
+        "steps": [step.step for step in mound.steps] or None, "grains": {f"{grain.action} {n}": grain.feature for n, grain in
+                                                                 enumerate(mound.grains, 1) if grain.on},
+        "patches": len(mound.patches), "final_voxel": mound.voxels.final, "draft_voxel": mound.voxels.draft,
+        "extinction": light.medium.extinction, "sun": {"azimuth": light.sun.azimuth, "elevation": light.sun.elevation},
+        "sky": light.sky.kind, "lamps": len(light.lamps), "views": [kept.name for kept in mound.views] or None,
+        "frames": None if mound.time is None else {"first": mound.time.first, "last": mound.time.last, "rate": mound.time.rate},
+        "grows": mound.growth is not None,
+    }, args)
 
 
 def _report(args):

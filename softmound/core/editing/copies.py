@@ -2,19 +2,22 @@
 
 import json
 import logging
+import os
 import pathlib
 import threading
 import uuid
+from collections.abc import Callable
 
 import platformdirs
 
 from ..held import Held, is_held
 from ..problems import NotWritten, Problem
+from ..recipe.value import Value
 
 LOGGER = logging.getLogger(__name__)
 
 
-def recovery_folder():
+def recovery_folder() -> pathlib.Path:
     """Folder of the copies of mounds that are not saved yet.
 
     Returns
@@ -42,12 +45,14 @@ class Copy:
     file : pathlib.Path
     """
 
-    def __init__(self, write, failed, file=None):
+    def __init__(self, write: Callable[[pathlib.Path, Value, pathlib.Path | None], None], failed: Callable[[Problem], None],
+                 file: str | os.PathLike[str] | None = None) -> None:
         self._write, self._failed, self._own = write, failed, file is None
         self.file = recovery_folder() / f"{uuid.uuid4().hex}.mound" if file is None else pathlib.Path(file)
-        self._held, self._writing, self._generation, self._ill = None, threading.Lock(), 0, False
+        self._held: Held | None = None
+        self._writing, self._generation, self._ill = threading.Lock(), 0, False
 
-    def keep(self, value, path=None, wait=False):
+    def keep(self, value: Value, path: pathlib.Path | None = None, wait: bool = False) -> None:
         """Write the copy.
 
         Parameters
@@ -65,7 +70,7 @@ class Copy:
         else:
             threading.Thread(target=self._keep, args=given, daemon=True).start()
 
-    def _keep(self, value, path, generation):
+    def _keep(self, value: Value, path: pathlib.Path | None, generation: int) -> None:
         with self._writing:
             if generation != self._generation:
                 return  # saved, closed or edited further before this thread came to it
@@ -84,7 +89,7 @@ class Copy:
                     self._ill = True
                     self._failed(error if isinstance(error, Problem) else NotWritten("{}: {}", file, error.strerror))
 
-    def forget(self):
+    def forget(self) -> None:
         """Remove the copy: what it holds is saved, or not wanted."""
         with self._writing:
             self._generation += 1
@@ -95,7 +100,7 @@ class Copy:
                 self._held = None
 
 
-def left_behind():
+def left_behind() -> list[tuple[pathlib.Path, pathlib.Path | None]]:
     """Mounds whose process ended without saving.
 
     Returns
@@ -118,7 +123,7 @@ def left_behind():
     return found
 
 
-def forget_left_behind(copy):
+def forget_left_behind(copy: pathlib.Path) -> None:
     """Remove a copy that was recovered or is not wanted.
 
     Parameters
@@ -129,7 +134,7 @@ def forget_left_behind(copy):
     copy.with_suffix(".json").unlink(missing_ok=True)
 
 
-def set_aside(copy):
+def set_aside(copy: pathlib.Path) -> None:
     """Keep a copy that cannot be read, without offering it again.
 
     Parameters

@@ -1,6 +1,10 @@
 """Undo and redo of a value that is edited step by step."""
 
+import pathlib
 from typing import NamedTuple
+
+from ..recipe.models import View
+from ..recipe.value import Value
 
 MOST = 400
 """Steps that can be taken back."""
@@ -20,10 +24,10 @@ class Step(NamedTuple):
         The file that the value belonged to and what was saved there; None for every step that did not change files.
     """
 
-    value: object
+    value: Value
     label: str
     with_view: bool = False
-    file: tuple | None = None
+    file: tuple[pathlib.Path | None, Value | None] | None = None
 
 
 class History:
@@ -46,10 +50,10 @@ class History:
         A gesture is on: the hand has not let go.
     """
 
-    def __init__(self, value):
+    def __init__(self, value: Value) -> None:
         self.begin(value)
 
-    def begin(self, value, path=None, saved=True):
+    def begin(self, value: Value, path: pathlib.Path | None = None, saved: bool = True) -> None:
         """Begin with another value, and nothing to be taken back.
 
         Parameters
@@ -61,30 +65,31 @@ class History:
         """
         self.value, self.path, self.moving = value, path, False
         self._saved = value if saved else None
-        self._undo, self._redo = [], []
+        self._undo: list[Step] = []
+        self._redo: list[Step] = []
 
     @property
-    def begun(self):
+    def begun(self) -> Value:
         """The value with which the present gesture began; outside of one the present value."""
         return self._undo[-1].value if self.moving else self.value
 
     @property
-    def dirty(self):
+    def dirty(self) -> bool:
         """Whether there is something that is not saved: bool."""
         return self._saved is None or any(getattr(self.value, field) != getattr(self._saved, field)
                                           for field in type(self.value).model_fields if field != "view")
 
     @property
-    def undo_label(self):
+    def undo_label(self) -> str | None:
         """What undo would take back: str or None."""
         return self._undo[-1].label if self._undo else None
 
     @property
-    def redo_label(self):
+    def redo_label(self) -> str | None:
         """What redo would bring again: str or None."""
         return self._redo[-1].label if self._redo else None
 
-    def take(self, value, label, moving=False, with_view=False):
+    def take(self, value: Value, label: str, moving: bool = False, with_view: bool = False) -> bool:
         """Go on to another value; all values of one gesture are one step.
 
         Parameters
@@ -110,7 +115,7 @@ class History:
             self._undo.pop()  # put back where it was: nothing happened
         return True
 
-    def replace(self, value, label, path=None, saved=False):
+    def replace(self, value: Value, label: str, path: pathlib.Path | None = None, saved: bool = False) -> None:
         """Go on to a value of another file; taken back, the file that it belongs to is the one before.
 
         Parameters
@@ -124,12 +129,12 @@ class History:
         self._push(Step(self.value, label, True, (self.path, self._saved)))
         self.value, self.path, self._saved = value, path, value if saved else None
 
-    def _push(self, step):
+    def _push(self, step: Step) -> None:
         self._undo.append(step)
         del self._undo[:-MOST]
         self._redo.clear()
 
-    def let_go(self):
+    def let_go(self) -> bool:
         """End a gesture at its last value.
 
         Returns
@@ -139,7 +144,7 @@ class History:
         """
         return self.moving and self.take(self.value, "")
 
-    def give_up(self):
+    def give_up(self) -> bool:
         """End a gesture, and go back to what it began with.
 
         Returns
@@ -153,7 +158,7 @@ class History:
         self._put(self._undo.pop())
         return True
 
-    def look(self, view):
+    def look(self, view: View) -> None:
         """Change the view: no step.
 
         Parameters
@@ -162,7 +167,7 @@ class History:
         """
         self.value = self.value.edited(view=view)
 
-    def undo(self):
+    def undo(self) -> bool:
         """Take back the last step.
 
         Returns
@@ -172,7 +177,7 @@ class History:
         """
         return self._go(self._undo, self._redo)
 
-    def redo(self):
+    def redo(self) -> bool:
         """Bring the last step again that was taken back.
 
         Returns
@@ -182,7 +187,7 @@ class History:
         """
         return self._go(self._redo, self._undo)
 
-    def _go(self, source, target):
+    def _go(self, source: list[Step], target: list[Step]) -> bool:
         self.let_go()
         if not source:
             return False
@@ -191,13 +196,14 @@ class History:
         self._put(step)
         return True
 
-    def _put(self, step):
+    def _put(self, step: Step) -> None:
         # Nobody wants to be carried about by taking back.
-        self.value = step.value if step.with_view else step.value.edited(view=self.value.view)
+        view = self.value.view  # type: ignore[attr-defined]
+        self.value = step.value if step.with_view else step.value.edited(view=view)
         if step.file is not None:
             self.path, self._saved = step.file
 
-    def saved(self, path, value=None):
+    def saved(self, path: pathlib.Path | None, value: Value | None = None) -> None:
         """Note that the value is on disk.
 
         Parameters

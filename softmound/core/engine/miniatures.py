@@ -16,7 +16,7 @@ BLOCKS = 26
 
 
 def miniatures(stages, mound, ticket=None):
-    """One small picture for each station that shows a step of the recipe.
+    """One small picture for each step of the recipe.
 
     Parameters
     ----------
@@ -28,7 +28,7 @@ def miniatures(stages, mound, ticket=None):
     Returns
     -------
     dict of str to ndarray of uint8, shape (124, 208, 4)
-        Under "Mass", "Voxels", "Grain" and "Light".
+        Under "shape", "voxels", "grain" and "light".
     """
     bounds = bounds_of(mound)
     if bounds is None:
@@ -37,12 +37,12 @@ def miniatures(stages, mound, ticket=None):
     span = max(span_of(mound), 0.01)
     plain = small.edited(grains=())
     made = {}
-    for name, recipe, clay in (("Mass", plain, True), ("Grain", small, True), ("Light", small, False)):
+    for name, recipe, clay in (("shape", plain, True), ("grain", small, True), ("light", small, False)):
         voxel = max(span / CELLS, 1e-4)
         key = stages.density_key(recipe, voxel)
         grid = stages.density(recipe, voxel, ticket, remember=False)
         made[name] = picture(stages, stages.scene(recipe, grid, key), *SIZE, fine=QUICK, clay=clay, ticket=ticket)
-    made["Voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
+    made["voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
     return made
 
 

@@ -126,7 +126,7 @@ class Answer:
     ahead : Forecast or None
         Once the hand rests: what a build will need.
     miniatures : dict
-        Last of all: small pictures by station, ndarray of uint8, shape (height, width, 4).
+        Last of all: small pictures by step, ndarray of uint8, shape (height, width, 4).
     cut : CutFacts or None
         Of a slice: what it amounts to.
     radiance : ndarray of float32, shape (rows, columns, 4), or None

@@ -252,7 +252,7 @@ class Window(QMainWindow):
     def show_tiles(self):
         """Show on the strip how the stations stand whose miniatures are not made of the mound."""
         for name, station in self.stations.items():
-            if not station.made:
+            if not station.miniature:
                 station.show_tile(self.strip.tiles[name])
 
     # -- following the document -----------------------------------------------------------------
@@ -322,8 +322,8 @@ class Window(QMainWindow):
         if answer.ahead is None and not (empty and answer.passes == self.looking.painter.passes):
             return
         for name, station in self.stations.items():
-            if station.made:
-                pixels = answer.miniatures.get(name)
+            if station.miniature:
+                pixels = answer.miniatures.get(station.miniature)
                 if pixels is not None:
                     self.strip.tiles[name].show_image(image_of_pixels(pixels))
                 elif not answer.miniatures:
@@ -334,7 +334,7 @@ class Window(QMainWindow):
 
     def _show_made(self, state):
         for name, station in self.stations.items():
-            if station.made:
+            if station.miniature:
                 self.strip.tiles[name].show_state(state)
 
     # -- what commands do -----------------------------------------------------------------------

@@ -24,8 +24,8 @@ class Station(QObject):
     ----------
     name : str
         Its word.
-    made : bool
-        Its miniature is made of the mound; else the station shows one by itself, by `show_tile`.
+    miniature : str
+        Which of `core.engine.miniatures` the strip shows of it; empty where the station shows one by itself, by `show_tile`.
     dome : bool
         Whether the picture shows the sun dome.
     document : Document
@@ -43,7 +43,7 @@ class Station(QObject):
     """
 
     name = ""
-    made = True
+    miniature = ""
     dome = False
     commands = ()
     gestures = ()

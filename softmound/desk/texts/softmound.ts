@@ -4,381 +4,706 @@
 <context>
     <name>desk</name>
     <message>
-        <location filename="softmound/desk/application.py" />
-        <source>You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>All is compiled now.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/application.py" />
-        <source>Not all could be compiled; what is missing is compiled when it is needed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>Menu</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>Menu (Alt+M)</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>not saved</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>saved {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>saved</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/bars.py" />
-        <source>Undo</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/bars.py" />
-        <source>Redo</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>Voxels and memory</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>Timing and messages</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>one cloud</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>{} clouds</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>{} seen · {} of {} kept</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>no voxels</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source> · {} active</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>{} voxels · {} m{} · {} of {} kept</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/bars.py" />
-        <source>lit in {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>station</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>command in {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>command</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>number of {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>chapter of the manual</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>Find anything</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>A command, a station, a number, a chapter</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>What was found</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/command_box.py" />
+        <location filename="softmound/desk/dialogs/command_box.py" />
         <source>Nothing has that name.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/commands.py" />
-        <source>Stations</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Export OpenVDB</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/commands.py" />
-        <source>Open {}</source>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>File</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/commands.py" />
-        <location filename="softmound/desk/commands.py" />
-        <source>In {}</source>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Choose…</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>left</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Tiers: each in a file of its own</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>right</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Tier: {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>On the {}</source>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Which axis is up</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>What is seen on the {}: a snapshot, a photograph, or the present picture.</source>
+        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Unit of its numbers</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>One on the left of a line that can be dragged, the other on its right.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Name of the grid</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>Both whole clouds side by side, as large as each other; drag the marks on a photograph to the top and the base of its cloud.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Pruning tolerance</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>How the two differ, {:g} times as strong, on grey.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Densities so close to one another become one: a smaller file, a little off.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>Compare by: {}</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Also the surface, as a level set</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>Done</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/comparing.py" />
-        <source>Back to the present picture alone.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/controls.py" />
-        <source>Drag the track or the number, double-click to type, Backspace resets.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/controls.py" />
-        <source>{}, typed</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/controls.py" />
-        <source>Click to choose, Backspace resets.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/curve_field.py" />
-        <source>{}: ready curves</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/curve_field.py" />
-        <source>{} over {}. Drag the points; double-click adds one, Delete takes it away; with the keyboard, Tab goes to the plan, N to the next point, arrows move it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>{} at ({}) m</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/cut.py" />
-        <source>Slice</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Slice: square to {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Cut square to the {} axis.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Slice: place in metres</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Where the cut lies on its axis. Drag in the picture, or type.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>at</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Contours</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>{} lines of equal density between the ends of the range.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <location filename="softmound/desk/cut.py" />
-        <source>Point at the cut to read it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>{:.0%} of the cut is cloud, {} dense on average and {} at most. Drag the two ends of the range of colours; double-click takes all.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>Slice: range of colours</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>nothing to count</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>density 0 to {} · whole {} voxels</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/cut.py" />
-        <source>optical depth 0 to {} · whole along {}, cut along {}</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Export</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
-        <location filename="softmound/desk/delivering.py" />
-        <source>There is no cloud to publish yet: add a blob in Mass.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>OpenVDB (*.vdb)</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Put {} clouds in the queue</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Name a file.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Published as {} {}.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Choose a tier at least.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Publish {}</source>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>There is no folder {}; choose another.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>{} clouds were</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>The grid needs a name other than 'surface'.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>A cloud was</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>{}: about {} and {} to build. Read back and compared before it gets its name.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>{} still to be published when Soft Mound ended: {}. Nothing was lost.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Export mesh</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Publish now</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>A closed surface of the density, for layout. </source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Ask again next time</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>It is taken from the finished grid.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <location filename="softmound/desk/delivering.py" />
-        <source>There is no cloud to export yet: add a blob in Mass.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>It is taken from the draft; build the final grid first for a finer one.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Exported {} to {}, read back and compared.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Density of the surface</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>Exported {:,} triangles to {}.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Lower reaches farther out into the skin.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/delivering.py" />
-        <source>There is no cloud to take pictures of yet: add a blob in Mass.</source>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Triangles at most</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>The surface is made on coarser voxels until it has no more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Meshes ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Let the file's name end in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>{}: holds no grid of single numbers, only of {}; choose another file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>A form from a file</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Meshes, points and volumes ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>An open surface encloses nothing. What shall become of it?</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Close the holes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>A sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Leave it open</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Thickness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Of the sheet.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Add it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Open surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Frame</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Of the sequence of {} files; gaps take the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>How it joins the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>By its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>By its density</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>As a form like any other: grains and skin work on it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Its values stay what they are, beside what the other forms make.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Threshold</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>Density at which the surface lies.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>{:,} points</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>, each with {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/import_dialog.py" />
+        <source>It will be {} (width, height, depth).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/keys_dialog.py" />
+        <location filename="softmound/desk/dialogs/keys_dialog.py" />
+        <source>Keys and gestures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/keys_dialog.py" />
+        <location filename="softmound/desk/dialogs/keys_dialog.py" />
+        <source>Find a key or what it does</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/keys_dialog.py" />
+        <source>Nothing is called so.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Page of the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Find words in the manual</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Chapters</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Take pictures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Draft light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>True light</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>The draft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>The finished grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Width</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Of each picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Height</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>True light is enough when a pixel errs by such a share.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Pictures</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>How many there are: 24 make a second of film.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Give it a name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>This kind is written as {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>What waits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Work that waits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Sooner</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Later</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Take out</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Do it before the one above it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Do it after the one below it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Do not do it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Nothing is being done.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/queue_dialog.py" />
+        <source>Now: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Resize mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Forms, base level, skin, grains, voxels and view scale together; the underside stays at its altitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Longest side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Longest side of the blocked-in shape.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Keep the look: scale the extinction as well</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>Resize</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/resize_dialog.py" />
+        <source>{} times the present {}; extinction {} per metre.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>{}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>{}; no sky has it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>New mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Begin with a cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Every part of it can be changed afterwards: forms, grains and light. Double-click takes one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Starts</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Roll again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Other seeds for all (R).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Begin with it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Close</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Span</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Longest side of the model.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Looks as large as</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Over the span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Lean</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>How far the tops stand downwind, over the height.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Turrets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Towers of thermals, or pieces.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Tired</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>0: crisp and crowded with buds. 1: old and frayed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>As the species has them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Forget what was asked for, but for the span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Making the pictures…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Open a mound, a volume, or what made a picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Opened what made {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Save the mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/files.py" />
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Saved {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>“{}” has changes that are not saved.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Leave without saving</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Open recent</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>Nothing yet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/files.py" />
+        <source>New from a start</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -387,895 +712,461 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/explaining.py" />
-        <source>Choose one.</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/explaining.py" />
-        <source>Type here.</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Soft Mound was ended from outside last time, without being closed.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Export OpenVDB</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Soft Mound crashed last time. What it was doing is written in its log.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>File</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>The work on {} was recovered.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Choose…</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>There was no work to recover: everything had been saved, or was left as it was.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Tiers: each in a file of its own</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>The log is {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Tier: {}</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>“{}” was not saved when Soft Mound ended last time. Its work was kept.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Which axis is up</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Recover it</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Unit of its numbers</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Throw it away</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Name of the grid</source>
+        <location filename="softmound/desk/documents/recovery.py" />
+        <source>Ask again later</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Pruning tolerance</source>
+        <location filename="softmound/desk/fields/controls.py" />
+        <source>Drag the track or the number, double-click to type, Backspace resets.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Densities so close to one another become one: a smaller file, a little off.</source>
+        <location filename="softmound/desk/fields/controls.py" />
+        <source>{}, typed</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Also the surface, as a level set</source>
+        <location filename="softmound/desk/fields/controls.py" />
+        <source>Click to choose, Backspace resets.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Export</source>
+        <location filename="softmound/desk/fields/curve_field.py" />
+        <source>{}: ready curves</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>OpenVDB (*.vdb)</source>
+        <location filename="softmound/desk/fields/curve_field.py" />
+        <source>{} over {}. Drag the points; double-click adds one, Delete takes it away; with the keyboard, Tab goes to the plan, N to the next point, arrows move it.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Name a file.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Choose a tier at least.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>There is no folder {}; choose another.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>The grid needs a name other than 'surface'.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>{}: about {} and {} to build. Read back and compared before it gets its name.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Export mesh</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>A closed surface of the density, for layout. </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>It is taken from the finished grid.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>It is taken from the draft; build the final grid first for a finer one.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Density of the surface</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Lower reaches farther out into the skin.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Triangles at most</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>The surface is made on coarser voxels until it has no more.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Meshes ({})</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/export_dialog.py" />
-        <source>Let the file's name end in {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/figures.py" />
+        <location filename="softmound/desk/fields/figures.py" />
         <source>{:.0f} ms</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/figures.py" />
+        <location filename="softmound/desk/fields/figures.py" />
         <source>{} min {} s</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Open a mound, a volume, or what made a picture</source>
+        <location filename="softmound/desk/fields/ramp_field.py" />
+        <source>Where the first colour stands.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)</source>
+        <location filename="softmound/desk/fields/ramp_field.py" />
+        <source>Where the last one stands.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Opened what made {}.</source>
+        <location filename="softmound/desk/fields/ramp_field.py" />
+        <source>{}: colours</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Save the mound</source>
+        <location filename="softmound/desk/fields/ramp_field.py" />
+        <source>Drag a stop; double-click it for its colour, or the strip for another stop. With the keyboard, N goes to the next stop, arrows move it, Enter changes its colour, + adds one, Delete takes it away.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/formation/files.py" />
-        <location filename="softmound/desk/files.py" />
-        <source>Saved {}.</source>
+        <location filename="softmound/desk/fields/ramp_field.py" />
+        <source>Colour of the stop</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>“{}” has changes that are not saved.</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>Folds or opens this section.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Leave without saving</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>{} settings</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Open recent</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>Find a number  (Ctrl+F)</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>Nothing yet</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>Find a number in {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/files.py" />
-        <source>New from a start</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>Nothing here has that name.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/finished.py" />
-        <source>Final grid built: {} active voxels.</source>
+        <location filename="softmound/desk/fields/settings_panel.py" />
+        <source>{}: {} of {}; Enter for the next, Tab to it</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>{}: holds no grid of single numbers, only of {}; choose another file.</source>
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Everywhere. Masks multiply: {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>A form from a file</source>
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Add a mask</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Meshes, points and volumes ({})</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>An open surface encloses nothing. What shall become of it?</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Close the holes</source>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Remove</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>A sheet</source>
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Remove mask {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Leave it open</source>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Paint</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Thickness</source>
+        <location filename="softmound/desk/stations/grain/settings.py" />
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Paint on the cloud with the left hand; Alt takes paint away.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Of the sheet.</source>
+        <location filename="softmound/desk/shell/application.py" />
+        <source>You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Add it</source>
+        <location filename="softmound/desk/shell/application.py" />
+        <source>All is compiled now.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Open surface</source>
+        <location filename="softmound/desk/shell/application.py" />
+        <source>Not all could be compiled; what is missing is compiled when it is needed.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Frame</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Menu</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Of the sequence of {} files; gaps take the one before.</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Menu (Alt+M)</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>How it joins the mound</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>not saved</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>By its surface</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>saved {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>By its density</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>As a form like any other: grains and skin work on it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Its values stay what they are, beside what the other forms make.</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>saved</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Threshold</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>Density at which the surface lies.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>{:,} points</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>, each with {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/import_dialog.py" />
-        <source>It will be {} (width, height, depth).</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>{} pieces of work wait already; stop some, or wait for them.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>It waits its turn, after the work that is being done.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>Stopped; nothing was changed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>Progress</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/time_line.py" />
-        <location filename="softmound/desk/stations/voxels/settings.py" />
-        <location filename="softmound/desk/jobs.py" />
-        <source>Stop</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>Stop the work in the background (Esc).</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>See what waits, do it sooner or later, or not at all.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/jobs.py" />
-        <source>{} waiting</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Undo</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/keys_dialog.py" />
-        <location filename="softmound/desk/keys_dialog.py" />
-        <source>Keys and gestures</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Redo</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/keys_dialog.py" />
-        <location filename="softmound/desk/keys_dialog.py" />
-        <source>Find a key or what it does</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Voxels and memory</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/keys_dialog.py" />
-        <source>Nothing is called so.</source>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>Timing and messages</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/leaving.py" />
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>one cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>{} clouds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>{} seen · {} of {} kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>no voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source> · {} active</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>{} voxels · {} m{} · {} of {} kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
+        <source>lit in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/commands.py" />
+        <source>Stations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/commands.py" />
+        <source>Open {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/commands.py" />
+        <location filename="softmound/desk/shell/commands.py" />
+        <source>In {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/explaining.py" />
+        <source>Choose one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/explaining.py" />
+        <source>Type here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/leaving.py" />
         <source>“{}” is being done{}. It can go on without the window; Soft Mound ends when it is done.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/leaving.py" />
+        <location filename="softmound/desk/shell/leaving.py" />
         <source>Go on</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/leaving.py" />
+        <location filename="softmound/desk/shell/leaving.py" />
         <source>Stop it</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/manual_dialog.py" />
-        <source>Page of the manual</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/manual_dialog.py" />
-        <source>Manual</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/manual_dialog.py" />
-        <location filename="softmound/desk/manual_dialog.py" />
-        <source>Find words in the manual</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/manual_dialog.py" />
-        <source>Chapters</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>There is nothing to play: give the mound a time line (Ctrl+L), or let it grow.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>{:,} frames are more than can be kept to be played; shorten the line to {:,}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/growth_fields.py" />
-        <location filename="softmound/desk/moving.py" />
-        <source>growth</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>Let it grow, and go to the frame from which it is to go on.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>The next growth goes on from frame {}: change its numbers, then let it grow.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>growth seed</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>There is no frame to freeze: let the mound grow first.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>freeze</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>Freeze frame {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>There is nothing to film: give the mound a time line (Ctrl+L), or let it grow.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>Film {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>Written: {} frames in {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/moving.py" />
-        <source>Growth as OpenVDB</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/opening.py" />
+        <location filename="softmound/desk/shell/opening.py" />
         <source>There is no screen to open on; start it from a desktop session.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/overlays.py" />
-        <source>Altitude rail: base and top level</source>
+        <location filename="softmound/desk/shell/strip.py" />
+        <source>{} station</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/overlays.py" />
-        <source>Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or the one touched last.</source>
+        <location filename="softmound/desk/shell/strip.py" />
+        <source>{}; key {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/overlays.py" />
-        <source>Sun dome</source>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/shell/window.py" />
+        <location filename="softmound/desk/shell/warming.py" />
+        <location filename="softmound/desk/shell/telling.py" />
+        <source>Soft Mound</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/overlays.py" />
-        <source>The sky from above: the middle is overhead, the ring is the horizon, the wedge is where the camera looks. Drag the sun, or use the arrow keys.</source>
+        <location filename="softmound/desk/shell/tour.py" />
+        <source>First cloud</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/light/settings.py" />
-        <location filename="softmound/desk/stations/library/station.py" />
-        <location filename="softmound/desk/photographs.py" />
-        <source>Pictures ({})</source>
+        <location filename="softmound/desk/shell/tour.py" />
+        <source>Skip this step</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Reference photograph</source>
+        <location filename="softmound/desk/shell/tour.py" />
+        <source>Leave</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Shown: {}</source>
+        <location filename="softmound/desk/shell/tour.py" />
+        <source>That was a cloud. The manual goes on from here (Shift+F2); Ctrl+K finds anything.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>How much of the picture behind it hides.</source>
+        <location filename="softmound/desk/shell/tour.py" />
+        <source>step {} of {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>In widths of the picture.</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>Getting ready</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Place across</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>What makes and lights clouds is compiled for this processor, once. It takes about a minute until you can begin; what only some need is compiled while you work. From then on Soft Mound starts in seconds.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Of its middle: 0 is the left side, 1 the right.</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>beginning</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Place down</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>How far it is</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/photographs.py" />
-        <source>Of its middle: 0 is the upper side, 1 the lower.</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>Not now</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture.py" />
-        <source>Picture of the cloud</source>
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>Leave; it begins again at the next start.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/picture.py" />
+        <location filename="softmound/desk/shell/warming.py" />
+        <source>That did not work; start softmound from a terminal to see why.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/picture.py" />
+        <location filename="softmound/desk/shell/window.py" />
         <source>base level</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/picture.py" />
+        <location filename="softmound/desk/view/picture.py" />
+        <location filename="softmound/desk/shell/window.py" />
         <source>top level</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Take pictures</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>{}: ended.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Draft light</source>
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/shell/window.py" />
+        <source>time line</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>True light</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>There is nothing to resize yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>The draft</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>resize mound</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>The finished grid</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>Lengths</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Width</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Of each picture.</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>Language</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Height</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>From the next start on. Translations made with Qt Linguist, named by their language as de.ts, are looked for in {}:</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Noise</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>True light is enough when a pixel errs by such a share.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Pictures</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>How many there are: 24 make a second of film.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>Give it a name.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/picture_dialog.py" />
-        <source>This kind is written as {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>What waits</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Work that waits</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Sooner</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Later</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Take out</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Do it before the one above it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Do it after the one below it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Do not do it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Nothing is being done.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/queue_dialog.py" />
-        <source>Now: {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/ramp_field.py" />
-        <source>Where the first colour stands.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/ramp_field.py" />
-        <source>Where the last one stands.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/ramp_field.py" />
-        <source>{}: colours</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/ramp_field.py" />
-        <source>Drag a stop; double-click it for its colour, or the strip for another stop. With the keyboard, N goes to the next stop, arrows move it, Enter changes its colour, + adds one, Delete takes it away.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/ramp_field.py" />
-        <source>Colour of the stop</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Soft Mound was ended from outside last time, without being closed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Soft Mound crashed last time. What it was doing is written in its log.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>The work on {} was recovered.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>There was no work to recover: everything had been saved, or was left as it was.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>The log is {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>“{}” was not saved when Soft Mound ended last time. Its work was kept.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Recover it</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Throw it away</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/recovery.py" />
-        <source>Ask again later</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Resize mound</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Forms, base level, skin, grains, voxels and view scale together; the underside stays at its altitude.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Longest side</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Longest side of the blocked-in shape.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Keep the look: scale the extinction as well</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>Resize</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/resize_dialog.py" />
-        <source>{} times the present {}; extinction {} per metre.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/scale_bar.py" />
-        <source>{} km</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/scale_bar.py" />
-        <source>{} cm</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>Folds or opens this section.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>{} settings</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>Find a number  (Ctrl+F)</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>Find a number in {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>Nothing here has that name.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/settings_panel.py" />
-        <source>{}: {} of {}; Enter for the next, Tab to it</source>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>Judge colours on the dark ground: before a light one a picture looks darker than it is.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1341,6 +1232,33 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Eight decks are the most a flock can have; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>Eight hazes are the most a flock can have; remove one first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/stations/grain/station.py" />
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>add {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>change {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
+        <source>remove {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/layers.py" />
         <source>Which {}</source>
         <translation type="unfinished" />
     </message>
@@ -1380,6 +1298,62 @@
     <message>
         <location filename="softmound/desk/stations/formation/layers.py" />
         <source>Take it out of the sky.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>Group {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>group members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>ungroup members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>move members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>lift members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>change members</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>It has no recipe: it was adopted, or its files are gone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>own mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>Written: {}.mound; what you save there is shown here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>place {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/members.py" />
+        <source>remove members</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1516,17 +1490,6 @@
     <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Spreading again leaves it as it is, and the hand does not move it.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/where_fields.py" />
-        <location filename="softmound/desk/stations/voxels/surface_steps.py" />
-        <location filename="softmound/desk/stations/mass/tray.py" />
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <location filename="softmound/desk/stations/grain/settings.py" />
-        <location filename="softmound/desk/stations/formation/settings.py" />
-        <source>Remove</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1726,91 +1689,39 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>Spread {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>change spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>paint spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>spread along a line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/formation/spreads.py" />
+        <source>remove spread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>Place clouds of the library on the plan below, or spread them.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Group {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>group members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>ungroup members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>move members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>lift members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>change members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>It has no recipe: it was adopted, or its files are gone.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>own mound</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Written: {}.mound; what you save there is shown here.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>place {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>remove members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Eight decks are the most a flock can have; remove one first.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Eight hazes are the most a flock can have; remove one first.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/station.py" />
-        <location filename="softmound/desk/stations/grain/station.py" />
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>add {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>change {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>remove {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1821,37 +1732,6 @@
     <message>
         <location filename="softmound/desk/stations/formation/station.py" />
         <source>curve of the earth</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>Spread {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>spread</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>change spread</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>paint spread</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>spread along a line</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/station.py" />
-        <source>remove spread</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2135,18 +2015,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/where_fields.py" />
-        <location filename="softmound/desk/stations/grain/settings.py" />
-        <source>Paint</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/where_fields.py" />
-        <location filename="softmound/desk/stations/grain/settings.py" />
-        <source>Paint on the cloud with the left hand; Alt takes paint away.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/grain/settings.py" />
         <location filename="softmound/desk/stations/grain/settings.py" />
         <source>Patch {}</source>
@@ -2198,12 +2066,6 @@
     <message>
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <source>Publish the chosen</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
-        <source>Close</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2925,8 +2787,21 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Pictures ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/library/station.py" />
         <source>Find an outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>There is no cloud to publish yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3053,12 +2928,6 @@
     <message>
         <location filename="softmound/desk/stations/light/settings.py" />
         <source>By place and time…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <location filename="softmound/desk/stations/light/settings.py" />
-        <source>Looks as large as</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3460,6 +3329,12 @@
     <message>
         <location filename="softmound/desk/stations/mass/growth_fields.py" />
         <source>Smoke and cloud rise from the form; the best frame can be frozen and refined.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>growth</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4132,6 +4007,13 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/work/jobs.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <source>Stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>Draft</source>
         <translation type="unfinished" />
@@ -4243,428 +4125,546 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/strip.py" />
-        <source>{} station</source>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>left</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/strip.py" />
-        <source>{}; key {}</source>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>right</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>On the {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>What is seen on the {}: a snapshot, a photograph, or the present picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>One on the left of a line that can be dragged, the other on its right.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>Both whole clouds side by side, as large as each other; drag the marks on a photograph to the top and the base of its cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>How the two differ, {:g} times as strong, on grey.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>Compare by: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>Done</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>Back to the present picture alone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>{} at ({}) m</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/warming.py" />
-        <location filename="softmound/desk/telling.py" />
-        <source>Soft Mound</source>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Slice</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Slice: square to {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Cut square to the {} axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Slice: place in metres</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Where the cut lies on its axis. Drag in the picture, or type.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>at</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Contours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>{} lines of equal density between the ends of the range.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Point at the cut to read it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>{:.0%} of the cut is cloud, {} dense on average and {} at most. Drag the two ends of the range of colours; double-click takes all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>Slice: range of colours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>nothing to count</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>density 0 to {} · whole {} voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/cut.py" />
+        <source>optical depth 0 to {} · whole along {}, cut along {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/overlays.py" />
+        <source>Altitude rail: base and top level</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/overlays.py" />
+        <source>Altitude in metres. Drag a handle, or use the arrow keys, to move the base level or the one touched last.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/overlays.py" />
+        <source>Sun dome</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/overlays.py" />
+        <source>The sky from above: the middle is overhead, the ring is the horizon, the wedge is where the camera looks. Drag the sun, or use the arrow keys.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Reference photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Shown: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>How much of the picture behind it hides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>In widths of the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Place across</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Of its middle: 0 is the left side, 1 the right.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Place down</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <source>Of its middle: 0 is the upper side, 1 the lower.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/picture.py" />
+        <source>Picture of the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>There is nothing to play: give the mound a time line (Ctrl+L), or let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>{:,} frames are more than can be kept to be played; shorten the line to {:,}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Let it grow, and go to the frame from which it is to go on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>The next growth goes on from frame {}: change its numbers, then let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>growth seed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>There is no frame to freeze: let the mound grow first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>freeze</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Freeze frame {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>There is nothing to film: give the mound a time line (Ctrl+L), or let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Film {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Written: {} frames in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Growth as OpenVDB</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/scale_bar.py" />
+        <source>{} km</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/scale_bar.py" />
+        <source>{} cm</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Time line</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Drag to another frame; arrow keys go by one.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Play</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Play from memory; frames are made first, once (Alt+P).</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Film…</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>All frames, lit, as a film or as numbered pictures.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Where the line begins.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Where it ends.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Frames a second.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>With which forms drift at the base level.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Blows to</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Azimuth to which the wind blows.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>So much more wind for each hundred metres of height.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Loop</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>What evolves by itself is after the last frame as at the first.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Drift</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Let forms go with the wind: its numbers below.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Keyed number</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Numbers that have keys; the curve of the chosen one is drawn.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Key</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Remove key</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Take away the key at this frame; where there is none, all keys of the number.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Freeze this frame</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Write OpenVDB…</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Back to the mound</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Make it the form of the mound, refined by detail that rides on its flow.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>All frames, numbered, with velocity in m/s.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Look at the mound itself again; the frames stay (Ctrl+L does so as well).</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/window.py" />
-        <location filename="softmound/desk/time_line.py" />
-        <source>time line</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>remove key</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Write the frames into</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Give {} a key at this frame (Shift+K).</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Change a number first: this gives it a key at this frame (Shift+K).</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
         <source>{}frame {}, {:.2f} s</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/tour.py" />
-        <source>First cloud</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Put {} clouds in the queue</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/tour.py" />
-        <source>Skip this step</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Published as {} {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/tour.py" />
-        <source>Leave</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Publish {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/tour.py" />
-        <source>That was a cloud. The manual goes on from here (Shift+F2); Ctrl+K finds anything.</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>{} clouds were</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/tour.py" />
-        <source>step {} of {}</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>A cloud was</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>{}.</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>{} still to be published when Soft Mound ended: {}. Nothing was lost.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>{}; no sky has it.</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Publish now</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>New mound</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Ask again next time</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Begin with a cloud</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>There is no cloud to export yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Every part of it can be changed afterwards: forms, grains and light. Double-click takes one.</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Exported {} to {}, read back and compared.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Starts</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>Exported {:,} triangles to {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Roll again</source>
+        <location filename="softmound/desk/work/delivering.py" />
+        <source>There is no cloud to take pictures of yet: add a blob in Mass.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Other seeds for all (R).</source>
+        <location filename="softmound/desk/work/finished.py" />
+        <source>Final grid built: {} active voxels.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Begin with it</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>{} pieces of work wait already; stop some, or wait for them.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Span</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>It waits its turn, after the work that is being done.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Longest side of the model.</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>Stopped; nothing was changed.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>The natural cloud that has its optical depth: a model of 300 m can look like 2 km of cloud.</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>Progress</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Over the span.</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>Stop the work in the background (Esc).</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Lean</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>See what waits, do it sooner or later, or not at all.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>How far the tops stand downwind, over the height.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Turrets</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Towers of thermals, or pieces.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Tired</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>0: crisp and crowded with buds. 1: old and frayed.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>As the species has them</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Forget what was asked for, but for the span.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/wall_dialog.py" />
-        <source>Making the pictures…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>Getting ready</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>What makes and lights clouds is compiled for this processor, once. It takes about a minute until you can begin; what only some need is compiled while you work. From then on Soft Mound starts in seconds.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>beginning</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>How far it is</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>Not now</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>Leave; it begins again at the next start.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/warming.py" />
-        <source>That did not work; start softmound from a terminal to see why.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/where_fields.py" />
-        <source>Everywhere. Masks multiply: {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/where_fields.py" />
-        <source>Add a mask</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/where_fields.py" />
-        <source>Remove mask {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>{}: ended.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>There is nothing to resize yet: add a blob in Mass.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>resize mound</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>Lengths</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>Show lengths in; any unit can be typed, as 3 ft or 120 cm, whatever is shown:</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>Language</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>From the next start on. Translations made with Qt Linguist, named by their language as de.ts, are looked for in {}:</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/window.py" />
-        <source>Judge colours on the dark ground: before a light one a picture looks darker than it is.</source>
+        <location filename="softmound/desk/work/jobs.py" />
+        <source>{} waiting</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -43,7 +43,6 @@ class FormationStation(Station):
     """
 
     name = "Formation"
-    made = False
     dome = True
     commands = (
         Command("group", "Group or ungroup the chosen members", "Ctrl+G", lambda s: s.members.group(), "In Formation"),

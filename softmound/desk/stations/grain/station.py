@@ -45,6 +45,7 @@ class GrainStation(Station):
     """
 
     name = "Grain"
+    miniature = "grain"
     dome = True
     commands = (Command("grain", "Add a grain", "G", lambda s: s.add(), opens=True),)
     gestures = (("Drag a hill", "Its feature size sideways, its strength upward"),)

@@ -50,7 +50,6 @@ class LibraryStation(Station):
     """
 
     name = "Library"
-    made = False
 
     def __init__(self, window):
         super().__init__(window)

@@ -30,6 +30,7 @@ class LightStation(Station):
     """
 
     name = "Light"
+    miniature = "light"
     dome = True
     commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)
     gestures = (("Drag on the dome", "Move the sun"),)

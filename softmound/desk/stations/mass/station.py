@@ -59,6 +59,7 @@ class MassStation(Station):
     """
 
     name = "Mass"
+    miniature = "shape"
     tools = TOOLS
     commands = (
         Command("blob", "Add a blob", "B", lambda s: s.add(), opens=True),

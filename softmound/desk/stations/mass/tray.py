@@ -273,10 +273,10 @@ class FormTray(QWidget):
         index = self.model.index(station.chosen) if station.chosen is not None else QModelIndex()
         selection.setCurrentIndex(index, selection.SelectionFlag.NoUpdate)
         selection.blockSignals(blocked)
-        grown = len(mound.mass.forms) > self._count
+        one_more = 0 < self._count == len(mound.mass.forms) - 1
         self._count = len(mound.mass.forms)
-        if station.chosen is None and grown:
-            # A stroke has begun a trail: there it is, without being chosen.
+        if station.chosen is None and one_more:
+            # A stroke has begun a trail: there it is, without being chosen. Of another mound the first forms are seen.
             self.list.scrollTo(self.model.index(self._count - 1))
         if station.chosen is not None:
             # Once the list has laid out a tile that is new.

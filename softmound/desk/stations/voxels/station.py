@@ -16,6 +16,7 @@ class VoxelsStation(Station):
     """The station."""
 
     name = "Voxels"
+    miniature = "voxels"
 
     def __init__(self, window):
         super().__init__(window)
