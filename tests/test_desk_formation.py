@@ -247,6 +247,20 @@ class Formation(DeskTest):
         (self.folder / "present.flock").write_text("torn")
         self.assertEqual(FlockDocument(self.window, self.folder / "present.flock").flock, Flock())
 
+    def test_a_copy_that_cannot_be_kept_is_said_and_the_hand_goes_on(self):
+        self.opened("Loaf")
+        self.click(self.tray.place)
+        self.station.members.shift(5.0, 0.0)
+        (self.folder / "file").write_text("")
+        self.station.document.copy.file = self.folder / "file" / "present.flock"
+        self.station.document.autosave()
+        self.until(lambda: "the copy of the work cannot be kept" in self.window.status.said.text())
+        self.assertTrue(self.station.document.moving)
+        self.station.document.copy.file = self.folder / "present.flock"
+        self.key(Qt.Key.Key_Escape)
+        self.assertEqual(self.station.flock.members[0].place[0], 0.0)
+        self.rest()
+
     def test_the_recipe_of_a_member_is_opened(self):
         self.opened("Loaf")
         self.click(self.tray.place)

@@ -1,5 +1,6 @@
 """Editing without a window: steps, gestures, views, files, and copies that outlive the program."""
 
+import errno
 import json
 import pathlib
 import tempfile
@@ -9,7 +10,6 @@ from unittest import mock
 
 from softmound.core.editing import Copy, History, copies, left_behind, set_aside
 from softmound.core.editing.history import MOST
-from softmound.core.problems import NotWritten
 from softmound.core.recipe import read_mound, write_mound
 from softmound.core.recipe.flock import Flock
 from tests.scenes import lumpy_mound
@@ -205,14 +205,15 @@ class Copies(unittest.TestCase):
 
         def write(file, value, _):
             if full[0]:
-                raise NotWritten("{}: could not be written; free some space.", str(file))
+                raise OSError(errno.ENOSPC, "No space left on device")
             file.write_text(value)
 
         copy = self.copy(write, self.folder / "one")
         for _ in range(3):
             copy.keep("x", wait=True)
         self.assertEqual(len(self.said), 1)
-        self.assertIn("free some space", str(self.said[0]))
+        self.assertEqual(str(self.said[0]), f"{self.folder / 'one'}: the copy of the work cannot be kept (No space left on "
+                                            "device); save it elsewhere, or free some space.")
         full[0] = False
         copy.keep("x", wait=True)
         full[0] = True

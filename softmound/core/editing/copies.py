@@ -10,6 +10,7 @@ from collections.abc import Callable
 
 import platformdirs
 
+from ..aside import shown
 from ..held import Held, is_held
 from ..problems import NotWritten, Problem
 from ..recipe.value import Value
@@ -87,7 +88,9 @@ class Copy:
                 LOGGER.warning("the copy of the work could not be written: %s", error)
                 if not self._ill:
                     self._ill = True
-                    self._failed(error if isinstance(error, Problem) else NotWritten("{}: {}", file, error.strerror))
+                    self._failed(error if isinstance(error, Problem) else NotWritten(
+                        "{}: the copy of the work cannot be kept ({}); save it elsewhere, or free some space.", shown(file),
+                        error.strerror))
 
     def forget(self) -> None:
         """Remove the copy: what it holds is saved, or not wanted."""

@@ -74,13 +74,16 @@ class Document(QObject):
     named()
         File, name or saved state changed.
     refused(str)
-        Why something was not done.
+        Why an edit was not done.
+    warned(str)
+        What is wrong beside the work: its copy cannot be kept.
     """
 
     changed = pyqtSignal(bool)
     looked = pyqtSignal(bool)
     named = pyqtSignal()
     refused = pyqtSignal(str)
+    warned = pyqtSignal(str)
 
     def __init__(self, value, copy=None, parent=None):
         super().__init__(parent)
@@ -107,7 +110,7 @@ class Document(QObject):
         raise NotImplementedError
 
     def _not_kept(self, problem):
-        self.refused.emit(tr(problem.sentence))
+        self.warned.emit(tr(problem.sentence))
 
     @property
     def path(self):

@@ -173,6 +173,7 @@ class Window(QMainWindow):
         document.framed.connect(self._framed)
         document.named.connect(self._named)
         document.refused.connect(self._refused)
+        document.warned.connect(self.tell)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
             tr("base level") if name == "base" else tr("top level"),
             lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))

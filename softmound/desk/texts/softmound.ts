@@ -10479,6 +10479,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: the copy of the work cannot be kept ({}); save it elsewhere, or free some space.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: the entry {!r} does not belong in a mound; it is not opened.</source>
         <translation type="unfinished" />
     </message>

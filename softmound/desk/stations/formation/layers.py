@@ -109,7 +109,7 @@ class Layers:
         there = getattr(self._station.flock, kind)
         if len(there) >= 8:
             self._station.window.tell(tr("Eight decks are the most a flock can have; remove one first.") if kind == "decks" else
-                             tr("Eight hazes are the most a flock can have; remove one first."))
+                                      tr("Eight hazes are the most a flock can have; remove one first."))
             return
         taken = {layer.name for layer in there}
         name = next(n for n in (word, *(f"{word} {k}" for k in range(2, 10))) if n not in taken)
@@ -144,7 +144,7 @@ class Layers:
         there = getattr(self._station.flock, kind)
         if number < len(there):
             self._station.document.apply(tr("remove {}").format(there[number].name),
-                                lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
+                                         lambda flock: flock.edited(**{kind: (*there[:number], *there[number + 1:])}))
 
 
 class LayerRows:

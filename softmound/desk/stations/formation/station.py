@@ -63,6 +63,7 @@ class FormationStation(Station):
         self.document.looked.connect(self._looked)
         self.document.named.connect(self._named)
         self.document.refused.connect(self._refused)
+        self.document.warned.connect(window.tell)
 
     def make_tray(self):
         return FormationTray(self)
