@@ -4,6 +4,7 @@ import gc
 import io
 import os
 import pathlib
+import pickle
 import shutil
 import subprocess
 import sys
@@ -12,7 +13,7 @@ import unittest
 
 import numpy as np
 
-from softmound.core.compiled import BOUNDS
+from softmound.core.compiled import BOUNDS, FOLDER
 from softmound.core.kernels import Late, call, each, f32, i32, inlined, threads, use_threads
 from softmound.core.warm import PARTS, compile_parts
 
@@ -61,6 +62,24 @@ def _scaled(factor):
         out[n] = i32(factor * n)
 
     return scaled
+
+
+class Compiled(unittest.TestCase):
+    def test_no_kernel_waits_for_an_array_of_another_order(self):
+        # An array of one row is in both orders at once: one that is handed on as it comes has its kernel compiled anew
+        # the first time that it holds a single row.
+        from numba.core import types
+
+        seen = 0
+        for path in FOLDER.glob("core_*/*.nbi"):
+            with open(path, "rb") as file:
+                pickle.load(file)
+                _, kept = pickle.load(file)
+            for signature in (key[0] for key in kept):
+                arrays = [kind for kind in signature if isinstance(kind, types.Array)]
+                self.assertEqual({kind.layout for kind in arrays} - {"C"}, set(), path.stem)
+                seen += len(arrays)
+        self.assertGreater(seen, 100)
 
 
 class Made(unittest.TestCase):

@@ -119,7 +119,7 @@ def windows_of_band(grid):
             grid.copyToArray(window, ijk=tuple(int(c) for c in corner))
             kinds = np.empty(tuple(int(s) for s in size), np.int8)
             _kinds(window, limit, kinds)
-            at = np.argwhere(kinds == BAND)
+            at = np.ascontiguousarray(np.argwhere(kinds == BAND))
             values = np.empty((len(at), WIDE**3), np.float32)
             _cut(window, at, values)
             shift = corner // SIDE

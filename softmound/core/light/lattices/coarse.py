@@ -309,5 +309,5 @@ def _gather(density, cloud, extinction, first, cell, box, blocks):
     axes = cloud.placing.axes.T * (cell / (cloud.placing.scale * own_cell))
     shift = (cloud.placing.own(first) - own_first) / own_cell
     part = np.zeros(tuple(high - low), np.float32)
-    _deposit(own.ravel(), np.array(own.shape), axes.astype(np.float32), shift.astype(np.float32), f32(extinction), low, part)
+    _deposit(own.ravel(), np.array(own.shape), axes.astype(np.float32, "C"), shift.astype(np.float32), f32(extinction), low, part)
     density[tuple(slice(a, b) for a, b in zip(low, high))] += part
