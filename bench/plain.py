@@ -68,7 +68,7 @@ def plain_paths(bricks, bound, eye, right, up, forward, spread,
                     light += sun_light * two_lobes(lobes, 0, dx * sun[0] + dy * sun[1] + dz * sun[2])
                 cosine, state = cosine_of(lobes, 0, state)
                 state = next_state(state)
-                dx, dy, dz = around(dx, dy, dz, cosine, f32(2.0 * math.pi) * share_of(state))
+                dx, dy, dz = around((dx, dy, dz), cosine, f32(2.0 * math.pi) * share_of(state))
             out[line, column, 0] += light
             out[line, column, 1] += light * light
             if hit:

@@ -54,8 +54,8 @@ def points_of(coords, voxel):
 
 
 @serial
-def _distance(x, y, z, table, forms, levels, voxels, places, codes, values):
-    return distance_at(x, y, z, table, forms, levels, voxels, places, codes, values)[0]
+def _distance(x, y, z, rows):
+    return distance_at(x, y, z, rows)[0]
 
 
 class OneBlob(unittest.TestCase):
@@ -432,10 +432,8 @@ class Fill(unittest.TestCase):
         shape = shape_of(mass, 1.0, 5.0)
         x, z = np.meshgrid(np.arange(-40.0, 221.0, 2.0), np.arange(-40.0, 91.0, 2.0), indexing="ij")
         out = np.empty(x.shape, np.float32)
-        fields = shape.fields
         for n in np.ndindex(x.shape):
-            out[n] = _distance(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.table, shape.forms, shape.levels,
-                                 fields.voxels, fields.places, fields.codes, fields.values)
+            out[n] = _distance(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.rows)
         return x, z, out < 0.0
 
     def test_gaps_narrower_than_it_close_and_nothing_else(self):

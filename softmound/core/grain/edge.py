@@ -1,9 +1,11 @@
 """What changes density voxel by voxel: grains of the edge, patches, and the curve over all densities."""
 
+from typing import NamedTuple
+
 import numpy as np
 
 from ..curves import curve_at, curve_numbers
-from ..kernels import each, f32, i32
+from ..kernels import borrowed, each, f32, i32
 from ..recipe.grains import EDGE, live
 from ..volume.bricks import LANES, SIDE
 from .painting import painted
@@ -13,8 +15,26 @@ _MULTIPLY, _ADD, _SET, _CURVE = range(4)
 _WAYS = ("multiply", "add", "set", "curve")
 
 
+class _Patching(NamedTuple):
+    """How a patch changes density: middle and half sizes, softness in metres, whether it is a box, whether it is painted and
+    whether a share says where it acts; the way it changes what is there, by how much, and the density of the core.
+    """
+
+    place: np.ndarray
+    half: np.ndarray
+    soft: float
+    boxed: bool
+    is_paint: bool
+    masked: bool
+    way: int
+    value: float
+    core: float
+
+
 @each("density")
-def _patch(b, density, coords, voxel, place, half, soft, boxed, paint, is_paint, share, masked, way, value, core, curve):
+def _patch(b, density, coords, voxel, patching, paint, share, curve):
+    """Change density where a patch is."""
+    place, half, soft, boxed, is_paint, masked, way, value, core = borrowed(patching)
     x0 = f32(coords[b, 0] * SIDE) * voxel - place[0]
     y0 = f32(coords[b, 1] * SIDE) * voxel - place[1]
     z0 = f32(coords[b, 2] * SIDE) * voxel - place[2]
@@ -162,8 +182,8 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
 def _patched(density, distance, coords, voxel, patch, core, landmarks):
     paint = painted(coords, voxel, patch.strokes) if patch.shape == "paint" else density
     share = shares(patch.where, coords, voxel, distance, landmarks)
-    _patch(density, coords, f32(voxel), np.array(patch.centre, np.float32), np.array(patch.size, np.float32) / 2,
-           f32(max(patch.soft, voxel)), patch.shape == "box", paint, patch.shape == "paint",
-           density if share is None else share, share is not None, _WAYS.index(patch.by), f32(patch.value), core,
-           curve_numbers(patch.curve))
+    patching = _Patching(
+        np.array(patch.centre, np.float32), np.array(patch.size, np.float32) / 2, f32(max(patch.soft, voxel)), patch.shape == "box",
+        patch.shape == "paint", share is not None, _WAYS.index(patch.by), f32(patch.value), core)
+    _patch(density, coords, f32(voxel), patching, paint, density if share is None else share, curve_numbers(patch.curve))
     return density

@@ -83,10 +83,11 @@ def _corners(a, a1, b, b1, c, c1, high, deep):
 
 
 @inlined
-def _blend(f, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w):
+def _blend(f, at, c, u, v, w):
+    """Trilinear value between eight corners from `_corners`."""
     one = f32(1)
-    near = (one - v) * ((one - w) * f[at + e00] + w * f[at + e01]) + v * ((one - w) * f[at + e10] + w * f[at + e11])
-    far = (one - v) * ((one - w) * f[at + f00] + w * f[at + f01]) + v * ((one - w) * f[at + f10] + w * f[at + f11])
+    near = (one - v) * ((one - w) * f[at + c[0]] + w * f[at + c[1]]) + v * ((one - w) * f[at + c[2]] + w * f[at + c[3]])
+    far = (one - v) * ((one - w) * f[at + c[4]] + w * f[at + c[5]]) + v * ((one - w) * f[at + c[6]] + w * f[at + c[7]])
     return (one - u) * near + u * far
 
 
@@ -130,10 +131,10 @@ def _traced(fields, count, sides, back, flow, cells, step, empty, places, out):
                 a, a1, u = _corner(x, sides[0])
                 b, b1, v = _corner(y, sides[1])
                 c, c1, w = _corner(z, sides[2])
-                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                corners = _corners(a, a1, b, b1, c, c1, high, deep)
                 for n in range(count):
                     at = u64(n) * size
-                    target[at + here] = _blend(values, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)
+                    target[at + here] = _blend(values, at, corners, u, v, w)
 
 
 @kernel
@@ -183,19 +184,19 @@ def _mended(fields, once, count, sides, back, flow, cells, step, empty, places, 
                 a, a1, u = _corner(ahead_x, sides[0])
                 b, b1, v = _corner(ahead_y, sides[1])
                 c, c1, w = _corner(ahead_z, sides[2])
-                e00, e01, e10, e11, f00, f01, f10, f11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                ahead = _corners(a, a1, b, b1, c, c1, high, deep)
                 a, a1, _ = _corner(x, sides[0])
                 b, b1, _ = _corner(y, sides[1])
                 c, c1, _ = _corner(z, sides[2])
-                g00, g01, g10, g11, h00, h01, h10, h11 = _corners(a, a1, b, b1, c, c1, high, deep)
+                g = _corners(a, a1, b, b1, c, c1, high, deep)
                 for n in range(count):
                     at = u64(n) * size
-                    there = _blend(found, at, e00, e01, e10, e11, f00, f01, f10, f11, u, v, w)
+                    there = _blend(found, at, ahead, u, v, w)
                     right = found[at + here] + f32(0.5) * (values[at + here] - there)
-                    least = min(min(min(values[at + g00], values[at + g01]), min(values[at + g10], values[at + g11])),
-                                min(min(values[at + h00], values[at + h01]), min(values[at + h10], values[at + h11])))
-                    most = max(max(max(values[at + g00], values[at + g01]), max(values[at + g10], values[at + g11])),
-                               max(max(values[at + h00], values[at + h01]), max(values[at + h10], values[at + h11])))
+                    least = min(min(min(values[at + g[0]], values[at + g[1]]), min(values[at + g[2]], values[at + g[3]])),
+                                min(min(values[at + g[4]], values[at + g[5]]), min(values[at + g[6]], values[at + g[7]])))
+                    most = max(max(max(values[at + g[0]], values[at + g[1]]), max(values[at + g[2]], values[at + g[3]])),
+                               max(max(values[at + g[4]], values[at + g[5]]), max(values[at + g[6]], values[at + g[7]])))
                     target[at + here] = min(max(right, least), most)
 
 

@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..kernels import call, f32
+from ..kernels import borrowed, call, f32
 from .ellipsoid import ball_distance, blob_distance, joined_distance, melted
 from .field import field_at
 from .levels import FAR, pressed
@@ -11,7 +11,7 @@ from .solids import box_distance, capsule_distance, cone_distance, ring_distance
 
 
 @call
-def row_distance(b, x, y, z, voxels, places, codes, values):
+def row_distance(b, x, y, z, rows):
     """Signed distance from a point to one row.
 
     Parameters
@@ -19,8 +19,8 @@ def row_distance(b, x, y, z, voxels, places, codes, values):
     b : ndarray of float32, shape (22,)
     x, y, z : float32
         World, metres.
-    voxels, places, codes, values : ndarray
-        All fields, packed.
+    rows : Rows
+        For its fields.
 
     Returns
     -------
@@ -47,28 +47,26 @@ def row_distance(b, x, y, z, voxels, places, codes, values):
     if kind == CAPSULE:
         return capsule_distance(b, across, up, deep)
     smaller = f32(1) / b[12]
-    return b[12] * field_at(voxels, places, codes, values, np.int64(b[13]), np.int64(b[14]),
-                            across * smaller * b[15], up * smaller, deep * smaller)
+    return b[12] * field_at(borrowed(rows), np.int64(b[13]), np.int64(b[14]), across * smaller * b[15], up * smaller,
+                            deep * smaller)
 
 
 @call
-def distance_at(x, y, z, table, forms, levels, voxels, places, codes, values):
+def distance_at(x, y, z, rows):
     """Signed distance from a point to a whole shape, less what is ragged or rough, and the form whose surface is nearest.
 
     Parameters
     ----------
     x, y, z : float32
         World, metres.
-    table, forms, levels : ndarray
-        Of a `Shape`.
-    voxels, places, codes, values : ndarray
-        All fields, packed.
+    rows : Rows
 
     Returns
     -------
     (float32, int)
         Metres, negative inside; -1 where no form adds.
     """
+    table, forms, levels = rows.table, rows.forms, rows.levels
     height = pressed(pressed(y, levels[0]), levels[1])
     joined = f32(FAR)
     nearest = f32(FAR)
@@ -80,7 +78,7 @@ def distance_at(x, y, z, table, forms, levels, voxels, places, codes, values):
         lower = pressed(pressed(height, form[BASE : BASE + 6]), form[TOP : TOP + 6])
         own = f32(FAR)
         while at < table.shape[0] and np.int64(table[at, FORM]) == number:
-            d = row_distance(table[at], x, lower, z, voxels, places, codes, values)
+            d = row_distance(table[at], x, lower, z, rows)
             if form[PLAIN] > f32(0):
                 own = min(own, d)
                 joined = joined_distance(joined, d, form[0], form[1], form[2])

@@ -6,10 +6,11 @@ inside it, which makes the cost grow with the surface and not with blobs times s
 """
 
 from dataclasses import dataclass
+from typing import NamedTuple
 
 import numpy as np
 
-from ..kernels import each, f32
+from ..kernels import borrowed, each, f32, inlined
 from ..ticket import chunks
 from ..volume.bricks import SIDE
 from .at_point import row_distance
@@ -46,79 +47,143 @@ class Cells:
     stamps: np.ndarray
 
 
+class _Lists(NamedTuple):
+    """Rows of each of n cells: `counts` of `blobs` from `starts` on."""
+
+    starts: np.ndarray
+    counts: np.ndarray
+    blobs: np.ndarray
+
+
+class _Kept(NamedTuple):
+    """What is found of each of n cells: as of `Cells`, and distance and reach as of `measured`."""
+
+    starts: np.ndarray
+    counts: np.ndarray
+    blobs: np.ndarray
+    stamps: np.ndarray
+    distance: np.ndarray
+    reach: np.ndarray
+
+
+class _Asked(NamedTuple):
+    """What is asked of cells.
+
+    Attributes
+    ----------
+    edge, half_diagonal : float32
+        Of a cell, metres.
+    slack, melt, outward, inward : float32
+        Metres; the largest melt.
+    only_adds, plain, alone : bool
+        Whether all forms add, whether all rows also join one by one, and whether all are balls.
+    """
+
+    edge: float
+    half_diagonal: float
+    slack: float
+    melt: float
+    outward: float
+    inward: float
+    only_adds: bool
+    plain: bool
+    alone: bool
+
+
 @each("coords")
-def _measure(n, coords, edge, half_diagonal, table, balls, forms, hashes, starts, counts, blobs, melt, only_adds,
-             only_plain_adds, balls_alone, slack, levels, outward, inward, voxels, places, codes, values, out_starts, out_blobs,
-             out_counts, stamps, reach, distance):
-    half = edge * f32(0.5)
-    x = f32(coords[n, 0]) * edge + half
-    y = f32(coords[n, 1]) * edge + half
-    z = f32(coords[n, 2]) * edge + half
-    r = half_diagonal + slack
+def _measure(n, coords, lists, shape, balls, hashes, asked, found):
+    """Distance at the middle of a cell, and which of its rows matter in it."""
+    given, rows, kept = borrowed(lists), borrowed(shape), borrowed(found)
+    half = asked.edge * f32(0.5)
+    place = (f32(coords[n, 0]) * asked.edge + half, f32(coords[n, 1]) * asked.edge + half, f32(coords[n, 2]) * asked.edge + half)
+    reach = _reach(rows.levels, asked, place[1])
+    first, count = given.starts[n], given.counts[n]
+    height = pressed(pressed(place[1], rows.levels[0]), rows.levels[1])
+    apart = np.empty(count, np.float32)
+    # As if all rows were balls in plain forms, which most of them are: this loop vectorises.
+    for m in range(count):
+        which = given.blobs[first + m]
+        dx = place[0] - balls[0, which]
+        dy = height - balls[1, which]
+        dz = place[2] - balls[2, which]
+        apart[m] = np.sqrt(dx * dx + dy * dy + dz * dz) - balls[3, which]
+    if asked.plain:
+        distance, some, stamp = _of_rows(n, given, rows, hashes, asked, kept, (place[0], height, place[2]), reach, apart)
+    else:
+        nearest, whole = np.empty(count, np.float32), np.empty(count, np.float32)
+        distance, near = _of_forms(n, given, rows, place, height, apart, nearest, whole)
+        some, stamp = _mattering(n, given, rows, hashes, asked, kept, reach, near, apart, nearest, whole)
+    kept.counts[n] = some
+    kept.stamps[n] = stamp
+    kept.reach[n] = reach
+    kept.distance[n] = distance
+
+
+@inlined
+def _reach(levels, asked, y):
+    """By how much distances can differ within a cell from that at its middle."""
+    reach = asked.half_diagonal + asked.slack
     for side in range(2):
         # Where a level presses heights together, a point can stand for one so much farther off.
         level = levels[side]
-        if level[0] > f32(0) and level[5] * (y - level[1]) - half < level[2]:
-            r += f32(PRESSED) * level[2]
-    reach[n] = r
-    height = pressed(pressed(y, levels[0]), levels[1])
-    first = starts[n]
-    last = first + counts[n]
-    apart = np.empty(counts[n], np.float32)
-    nearest = np.empty(counts[n], np.float32)
-    whole = np.empty(counts[n], np.float32)
-    # As if all rows were balls in plain forms, which most of them are: this loop vectorises.
-    for m in range(counts[n]):
-        which = blobs[first + m]
-        dx = x - balls[0, which]
-        dy = height - balls[1, which]
-        dz = z - balls[2, which]
-        apart[m] = np.sqrt(dx * dx + dy * dy + dz * dz) - balls[3, which]
-    near = f32(FAR)
-    joined = f32(FAR)
-    kept = 0
-    stamp = np.int64(0)
-    if only_plain_adds:
-        # Each row for itself, with little to decide: several times as fast as what follows.
-        for m in range(counts[n]):
-            if not balls_alone and table[blobs[first + m], KIND] != f32(BALL):
-                apart[m] = row_distance(table[blobs[first + m]], x, height, z, voxels, places, codes, values)
-        for m in range(counts[n]):
-            near = min(near, apart[m])
-        for m in range(counts[n]):
-            if apart[m] < joined + melt:  # else the union stays as it is
-                blend = forms[np.int64(table[blobs[first + m], FORM]), 2]
-                joined = melted(joined, apart[m], blend)
-        distance[n] = joined
-        limit = near + f32(2) * (r + melt)
-        for m in range(counts[n]):
-            which = blobs[first + m]
-            out_blobs[out_starts[n] + kept] = which
-            matters = apart[m] <= limit
-            kept += 1 if matters else 0
-            stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[which] if matters else stamp
-        out_counts[n] = kept
-        stamps[n] = stamp
-        return
+        if level[0] > f32(0) and level[5] * (y - level[1]) - asked.edge * f32(0.5) < level[2]:
+            reach += f32(PRESSED) * level[2]
+    return reach
+
+
+@inlined
+def _stamped(stamp, more):
+    return stamp * np.int64(0x5851F42D4C957F2D) + more
+
+
+@inlined
+def _of_rows(n, given, rows, hashes, asked, kept, place, reach, apart):
+    """Where each row stands for itself, with little to decide: several times as fast as by forms."""
+    first, count = given.starts[n], given.counts[n]
+    near, joined = f32(FAR), f32(FAR)
+    if not asked.alone:
+        for m in range(count):
+            if rows.table[given.blobs[first + m], KIND] != f32(BALL):
+                apart[m] = row_distance(rows.table[given.blobs[first + m]], place[0], place[1], place[2], rows)
+    for m in range(count):
+        near = min(near, apart[m])
+    for m in range(count):
+        if apart[m] < joined + asked.melt:  # else the union stays as it is
+            joined = melted(joined, apart[m], rows.forms[np.int64(rows.table[given.blobs[first + m], FORM]), 2])
+    limit = near + f32(2) * (reach + asked.melt)
+    some, stamp = 0, np.int64(0)
+    for m in range(count):
+        which = given.blobs[first + m]
+        kept.blobs[kept.starts[n] + some] = which
+        matters = apart[m] <= limit
+        some += 1 if matters else 0
+        stamp = _stamped(stamp, hashes[which]) if matters else stamp
+    return joined, some, stamp
+
+
+@inlined
+def _of_forms(n, given, rows, place, height, apart, nearest, whole):
+    """Distance by forms in their order, and that of the nearest one. `apart` gets the distance of each row, `nearest` and `whole`
+    that of each form, as it is and as its levels cut it, at the place of its first row."""
+    first, table, forms = given.starts[n], rows.table, rows.forms
+    last = first + given.counts[n]
+    near, joined = f32(FAR), f32(FAR)
     at = first
     while at < last:
         begun = at
-        number = np.int64(table[blobs[at], FORM])
+        number = np.int64(table[given.blobs[at], FORM])
         # Numbers rather than views of rows: a view counts its references, and two threads that
         # count the same ones wait for each other.
         plain = forms[number, PLAIN] > f32(0)
         lower = height
         if not plain:
             lower = pressed(pressed(height, forms[number, BASE : BASE + 6]), forms[number, TOP : TOP + 6])
-        own = f32(FAR)
-        least = f32(FAR)
-        sign_before = forms[number, 0]
-        sign_own = forms[number, 1]
-        blend = forms[number, 2]
-        while at < last and np.int64(table[blobs[at], FORM]) == number:
+        own, least = f32(FAR), f32(FAR)
+        sign_before, sign_own, blend = forms[number, 0], forms[number, 1], forms[number, 2]
+        while at < last and np.int64(table[given.blobs[at], FORM]) == number:
             d = apart[at - first]
-            if not plain or table[blobs[at], KIND] != f32(BALL):
-                d = row_distance(table[blobs[at]], x, lower, z, voxels, places, codes, values)
+            if not plain or table[given.blobs[at], KIND] != f32(BALL):
+                d = row_distance(table[given.blobs[at]], place[0], lower, place[2], rows)
                 apart[at - first] = d
             least = min(least, d)
             if not plain:
@@ -130,41 +195,45 @@ def _measure(n, coords, edge, half_diagonal, table, balls, forms, hashes, starts
         if not plain:
             for level in range(BASE, TOP + 1, TOP - BASE):
                 if forms[number, level] > f32(0):
-                    beyond = forms[number, level + 5] * (forms[number, level + 1] - y)
+                    beyond = forms[number, level + 5] * (forms[number, level + 1] - place[1])
                     own = max(own, beyond)
                     cut = max(cut, beyond)
             joined = joined_distance(joined, own, sign_before, sign_own, blend)
         nearest[begun - first] = least
         whole[begun - first] = cut
         near = min(near, cut)
-    distance[n] = joined
+    return joined, near
+
+
+@inlined
+def _mattering(n, given, rows, hashes, asked, kept, reach, near, apart, nearest, whole):
+    """List the rows that matter in a cell: how many they are, and their stamp."""
     # In a union, a form farther than twice the melt behind the nearest cannot change the join. With
     # other roles the nearest may have been carved away, and only what cannot reach the band is left
     # out: forms that add beyond it, that carve or keep wholly within it.
-    limit = near + f32(2) * (r + melt)
-    if not only_adds:
-        limit = outward + r + f32(2) * melt
-    depth = inward + r + f32(2) * melt
-    at = first
+    limit = near + f32(2) * (reach + asked.melt) if asked.only_adds else asked.outward + reach + f32(2) * asked.melt
+    depth = asked.inward + reach + f32(2) * asked.melt
+    first, forms = given.starts[n], rows.forms
+    at, last = first, first + given.counts[n]
+    some, stamp = 0, np.int64(0)
     while at < last:
         begun = at - first
-        number = np.int64(table[blobs[at], FORM])
+        number = np.int64(rows.table[given.blobs[at], FORM])
         adds = forms[number, 0] > f32(0)
         if adds:
             matters = whole[begun] <= limit
         else:
             matters = forms[number, 1] * whole[begun] <= depth
-        farthest = nearest[begun] + f32(2) * (r + melt)
+        farthest = nearest[begun] + f32(2) * (reach + asked.melt)
         if adds and forms[number, PLAIN] > f32(0):
             farthest = min(farthest, limit)
-        while at < last and np.int64(table[blobs[at], FORM]) == number:
+        while at < last and np.int64(rows.table[given.blobs[at], FORM]) == number:
             if matters and apart[at - first] <= farthest:
-                out_blobs[out_starts[n] + kept] = blobs[at]
-                kept += 1
-                stamp = stamp * np.int64(0x5851F42D4C957F2D) + hashes[blobs[at]]
+                kept.blobs[kept.starts[n] + some] = given.blobs[at]
+                some += 1
+                stamp = _stamped(stamp, hashes[given.blobs[at]])
             at += 1
-    out_counts[n] = kept
-    stamps[n] = stamp
+    return some, stamp
 
 
 def measured(cells, voxel, shape, outward, inward, ticket=None):
@@ -194,19 +263,14 @@ def measured(cells, voxel, shape, outward, inward, ticket=None):
     stamps = np.empty(count, np.int64)
     starts = np.cumsum(cells.counts) - cells.counts
     blobs = np.empty(int(cells.counts.sum()), np.int32)
-    melt = float(shape.forms[:, 2].max(initial=0.0))
-    fields = shape.fields
     # Between the nodes of a field's coarser levels distances are a little off.
-    half_diagonal = edge * 3**0.5 / 2 * (1.1 if len(fields.voxels) else 1.0)
-    plain = shape.only_adds and bool(np.all(shape.forms[:, PLAIN] > 0.0))
-    alone = bool(np.all(shape.table[:, KIND] == BALL))
+    half_diagonal = edge * 3**0.5 / 2 * (1.1 if len(shape.fields.voxels) else 1.0)
+    asked = _Asked(
+        f32(edge), f32(half_diagonal), f32(shape.slack), f32(shape.forms[:, 2].max(initial=0.0)), f32(outward), f32(inward),
+        shape.only_adds, shape.only_adds and bool(np.all(shape.forms[:, PLAIN] > 0.0)), bool(np.all(shape.table[:, KIND] == BALL)))
     for part in chunks(count, CHUNK, ticket):
-        _measure(
-            cells.coords[part], f32(edge), f32(half_diagonal), shape.table, shape.balls, shape.forms, shape.hashes,
-            cells.starts[part], cells.counts[part], cells.blobs, f32(melt), shape.only_adds, plain, alone, f32(shape.slack),
-            shape.levels, f32(outward), f32(inward), fields.voxels, fields.places, fields.codes, fields.values,
-            starts[part], blobs, counts[part], stamps[part], reach[part], distance[part],
-        )
+        _measure(cells.coords[part], _Lists(cells.starts[part], cells.counts[part], cells.blobs), shape.rows, shape.balls,
+                 shape.hashes, asked, _Kept(starts[part], counts[part], blobs, stamps[part], distance[part], reach[part]))
     return distance, reach, Cells(cells.size, cells.coords, starts, counts, blobs, stamps)
 
 

@@ -4,7 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from ..kernels import call, each, f32, i32
+from ..kernels import borrowed, call, each, f32, i32
 from ..noise.fbm import fbm_at
 from ..ticket import chunks
 from ..volume.bricks import LANES, SIDE, brick_order
@@ -64,8 +64,10 @@ _latest = (None, None)
 
 
 @call
-def _join_row(acc, b, x0, z0, heights, voxel, sign_before, sign_own, melt, voxels, places, codes, values):
-    """Join one row to the distances of a brick."""
+def _join_row(acc, b, x0, z0, heights, voxel, role, shape):
+    """Join one row to the distances of a brick; `role` is two signs and the melt, as `joined_distance` takes them."""
+    rows = borrowed(shape)
+    sign_before, sign_own, melt = role
     kind = np.int64(b[KIND])
     if kind == BALL:
         for lane in range(LANES):
@@ -86,14 +88,13 @@ def _join_row(acc, b, x0, z0, heights, voxel, sign_before, sign_own, melt, voxel
             y = heights[lane] - b[1]
             z = z0 + f32(lane & 7) * voxel - b[2]
             d = b[12] * field_at(
-                voxels, places, codes, values, first, count, (b[3] * x + b[4] * y + b[5] * z) * scale * b[15],
+                rows, first, count, (b[3] * x + b[4] * y + b[5] * z) * scale * b[15],
                 (b[6] * x + b[7] * y + b[8] * z) * scale, (b[9] * x + b[10] * y + b[11] * z) * scale)
             acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
     else:
         for lane in range(LANES):
             n = i32(lane)
-            d = row_distance(b, x0 + f32(n >> 6) * voxel, heights[lane], z0 + f32(n & 7) * voxel, voxels, places,
-                             codes, values)
+            d = row_distance(b, x0 + f32(n >> 6) * voxel, heights[lane], z0 + f32(n & 7) * voxel, rows)
             acc[lane] = joined_distance(acc[lane], d, sign_before, sign_own, melt)
 
 
@@ -119,8 +120,10 @@ def _roughen(acc, form, x0, y0, z0, voxel, seed):
 
 
 @each("coords")
-def _evaluate(b, coords, voxel, table, forms, seeds, starts, counts, rows, levels, base_seed, top_seed, voxels, places, codes,
-              values, out):
+def _evaluate(b, coords, voxel, shape, seeds, starts, counts, blobs, level_seeds, out):
+    """Signed distance in a brick, of the rows in its list."""
+    rows = borrowed(shape)
+    table, forms, levels = rows.table, rows.forms, rows.levels
     x0 = f32(coords[b, 0] * SIDE) * voxel
     y0 = f32(coords[b, 1] * SIDE) * voxel
     z0 = f32(coords[b, 2] * SIDE) * voxel
@@ -135,20 +138,18 @@ def _evaluate(b, coords, voxel, table, forms, seeds, starts, counts, rows, level
     at = starts[b]
     last = at + counts[b]
     while at < last:
-        number = np.int64(table[rows[at], FORM])
+        number = np.int64(table[blobs[at], FORM])
         form = forms[number]
         if form[PLAIN] > f32(0):
-            _join_row(brick, table[rows[at]], x0, z0, heights, voxel, form[0], form[1], form[2], voxels, places,
-                      codes, values)
+            _join_row(brick, table[blobs[at]], x0, z0, heights, voxel, (form[0], form[1], form[2]), rows)
             at += 1
             continue
         # A form of several rows that is finished before it takes its role.
         for lane in range(LANES):
             own[lane] = f32(FAR)
             lower[lane] = pressed(pressed(heights[lane], form[BASE : BASE + 6]), form[TOP : TOP + 6])
-        while at < last and np.int64(table[rows[at], FORM]) == number:
-            _join_row(own, table[rows[at]], x0, z0, lower, voxel, f32(1), f32(1), form[2], voxels, places, codes,
-                      values)
+        while at < last and np.int64(table[blobs[at], FORM]) == number:
+            _join_row(own, table[blobs[at]], x0, z0, lower, voxel, (f32(1), f32(1), form[2]), rows)
             at += 1
         if form[ROUGH] > f32(0):
             _roughen(own, form, x0, y0, z0, voxel, seeds[number, 0])
@@ -159,9 +160,9 @@ def _evaluate(b, coords, voxel, table, forms, seeds, starts, counts, rows, level
         for lane in range(LANES):
             brick[lane] = joined_distance(brick[lane], own[lane], form[0], form[1], form[2])
     if levels[0, 0] > f32(0):
-        flatten(brick, x0, y0, z0, voxel, levels[0], base_seed)
+        flatten(brick, x0, y0, z0, voxel, levels[0], level_seeds[0])
     if levels[1, 0] > f32(0):
-        flatten(brick, x0, y0, z0, voxel, levels[1], top_seed)
+        flatten(brick, x0, y0, z0, voxel, levels[1], level_seeds[1])
 
 
 @dataclass(frozen=True, eq=False)
@@ -315,11 +316,8 @@ def distance_in(shape, voxel, cells, ticket=None, memory=None):
 
 def _computed(shape, voxel, cells, ticket):
     out = np.empty((len(cells.coords), LANES), np.float32)
-    fields = shape.fields
+    seeds = np.array([shape.base.seed, shape.top.seed], np.uint32)
     for part in chunks(len(cells.coords), CHUNK, ticket):
-        _evaluate(
-            cells.coords[part], f32(voxel), shape.table, shape.forms, shape.seeds, cells.starts[part],
-            cells.counts[part], cells.blobs, shape.levels, np.uint32(shape.base.seed), np.uint32(shape.top.seed),
-            fields.voxels, fields.places, fields.codes, fields.values, out[part],
-        )
+        _evaluate(cells.coords[part], f32(voxel), shape.rows, shape.seeds, cells.starts[part], cells.counts[part], cells.blobs,
+                  seeds, out[part])
     return out

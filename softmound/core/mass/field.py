@@ -90,13 +90,12 @@ def _node(values, brick, x, y, z):
 
 
 @row
-def field_at(voxels, places, codes, values, first, count, x, y, z):
+def field_at(rows, first, count, x, y, z):
     """Signed distance of one field at a point.
 
     Parameters
     ----------
-    voxels, places, codes, values : ndarray
-        Of one or several fields, packed: see `Field`.
+    rows : Rows
     first, count : int
         Levels of the field wanted.
     x, y, z : float32
@@ -108,10 +107,11 @@ def field_at(voxels, places, codes, values, first, count, x, y, z):
         Metres, negative inside. Outside the box of the coarsest level a lower bound, whose level
         sets are those of a box.
     """
+    places = rows.places
     near = f32(0)
     weight = f32(0)
     for level in range(first, first + count):
-        h = voxels[level]
+        h = rows.voxels[level]
         inverse = f32(1) / h
         qx = x * inverse
         qy = y * inverse
@@ -137,10 +137,10 @@ def field_at(voxels, places, codes, values, first, count, x, y, z):
         nz = places[level, 3]
         if i < 0 or j < 0 or k < 0 or i >= nx or j >= ny or k >= nz:
             continue
-        code = codes[places[level, 0] + (i * ny + j) * nz + k]
+        code = rows.codes[places[level, 0] + (i * ny + j) * nz + k]
         if code < 0:
             continue
-        d = _node(values, code, qx - f32(bx * SIDE), qy - f32(by * SIDE), qz - f32(bz * SIDE))
+        d = _node(rows.values, code, qx - f32(bx * SIDE), qy - f32(by * SIDE), qz - f32(bz * SIDE))
         if last and beyond > f32(0):
             d = np.sqrt(d * d + beyond)
         if level == first:
@@ -319,8 +319,9 @@ def _closest(which, points, cells, starts, neighbours, x, y, z):
 
 
 @each("coords")
-def _signed(b, ids, coords, neighbours, voxel, points, cells, starts, fine, place, codes, values, out):
+def _signed(b, ids, coords, neighbours, voxel, points, cells, starts, finest, out):
     """Distance to the nearest point, with the sign of the finest level at the same place."""
+    fine, place, codes, values = finest
     ratio = np.int64(round(voxel / fine))
     # Far away one point is as good as the next: their distances differ by (half a voxel)^2 / 2 d.
     far = f32(36) * voxel * voxel
@@ -431,7 +432,7 @@ def field_of(voxel, coords, values, inside, reach):
     codes, place = _dense(everything, np.concatenate([
         np.arange(len(coords), dtype=np.int32), np.full(len(inside), INSIDE, np.int32)]))
     levels = [(voxel, codes, place, values)]
-    finest = np.concatenate([[0], place])
+    finest = f32(voxel), np.concatenate([[0], place]), codes, values
     # The coarsest level reaches as far around the surface as distances are asked for.
     around = int(np.ceil(reach / (SIDE * voxel)))
     long = int(place[:3].max()) + 2 * around
@@ -445,16 +446,16 @@ def field_of(voxel, coords, values, inside, reach):
     # The coarser a level is, the fewer points it takes.
     points = surface_points(values, coords, voxel, 1 if 1 < middle < top else min(4, max(1, top // 4)))
     if 1 < middle < top:
-        levels.append(_level(points, voxel, middle, _dilated(coords, middle), 3, finest, codes, values))
+        levels.append(_level(points, voxel, middle, _dilated(coords, middle), 3, finest))
     low = np.floor_divide(place[3:] - around, top) - 1
     high = np.floor_divide(place[3:] + place[:3] - 1 + around, top) + 1
     box = [np.arange(a, b + 1, dtype=np.int32) for a, b in zip(low, high)]
     bricks = np.stack(np.meshgrid(*box, indexing="ij"), -1).reshape(-1, 3)
-    levels.append(_level(points, voxel, top, bricks, TOP_BRICKS + 3, finest, codes, values))
+    levels.append(_level(points, voxel, top, bricks, TOP_BRICKS + 3, finest))
     return _packed(levels, alone)
 
 
-def _level(points, voxel, factor, bricks, passes, finest, codes, values):
+def _level(points, voxel, factor, bricks, passes, finest):
     coarse = voxel * factor
     points = _thinned(points, coarse / 3)
     own, place = _dense(bricks, np.arange(len(bricks), dtype=np.int32))
@@ -469,7 +470,7 @@ def _level(points, voxel, factor, bricks, passes, finest, codes, values):
     starts = np.concatenate([[0], np.cumsum(np.bincount(cells, minlength=len(bricks) * SIDE**3))])
     ids = _nearest(points, cells, bricks, neighbours, coarse, passes)
     out = np.empty((len(bricks), NODES), np.float32)
-    _signed(ids, bricks, neighbours, f32(coarse), points, cells, starts, f32(voxel), finest, codes, values, out)
+    _signed(ids, bricks, neighbours, f32(coarse), points, cells, starts, finest, out)
     return coarse, own, place, out
 
 

@@ -13,11 +13,11 @@ STEPS = 400
 
 
 @serial
-def _march(origin, way, start, end, tolerance, table, forms, levels, voxels, places, codes, values):
-    along = start
+def _march(origin, way, start, end, tolerance, rows):
+    along, levels = start, rows.levels
     for _ in range(STEPS):
         d, owner = distance_at(f32(origin[0] + along * way[0]), f32(origin[1] + along * way[1]),
-                             f32(origin[2] + along * way[2]), table, forms, levels, voxels, places, codes, values)
+                               f32(origin[2] + along * way[2]), rows)
         if d < tolerance:
             return along, owner
         # Near levels heights are pressed together, so that distances are up to twice as long.
@@ -50,10 +50,10 @@ class Hit:
 
 # A function of the kernels that is called from Python as it is would be compiled at every start, while the hand waits.
 @serial
-def _distances(points, table, forms, levels, voxels, places, codes, values):
+def _distances(points, rows):
     out = np.empty(points.shape[0], np.float32)
     for n in range(points.shape[0]):
-        out[n] = distance_at(points[n, 0], points[n, 1], points[n, 2], table, forms, levels, voxels, places, codes, values)[0]
+        out[n] = distance_at(points[n, 0], points[n, 1], points[n, 2], rows)[0]
     return out
 
 
@@ -68,8 +68,6 @@ class Picker:
     def __init__(self, mass):
         self._box = box_of(mass)
         self._shape = shape_of(mass, fields="ready")
-        self._given = (self._shape.table, self._shape.forms, self._shape.levels, self._shape.fields.voxels,
-                       self._shape.fields.places, self._shape.fields.codes, self._shape.fields.values)
 
     def hit(self, origin, way):
         """First point of the shape along a ray.
@@ -94,7 +92,7 @@ class Picker:
         if far < max(near, 0.0):
             return None
         size = float((self._box[1] - self._box[0]).max())
-        along, owner = _march(origin, way, max(float(near), 0.0), float(far), size * 2e-4, *self._given)
+        along, owner = _march(origin, way, max(float(near), 0.0), float(far), size * 2e-4, self._shape.rows)
         if along < 0.0 or owner < 0:
             return None
         point = origin + along * way
@@ -112,11 +110,11 @@ class Picker:
         float
             Metres.
         """
-        return float(_distances(np.array([point], np.float32), *self._given)[0])
+        return float(_distances(np.array([point], np.float32), self._shape.rows)[0])
 
     def _normal(self, point, step):
         around = point + step * np.concatenate([np.eye(3), -np.eye(3)])
-        distances = _distances(around.astype(np.float32), *self._given).astype(float)
+        distances = _distances(around.astype(np.float32), self._shape.rows).astype(float)
         slope = distances[:3] - distances[3:]
         size = np.linalg.norm(slope)
         return slope / size if size > 0.0 else np.array([0.0, 1.0, 0.0])

@@ -1,5 +1,7 @@
 """Rows of the table that the kernels read, and how forms with a formula write them."""
 
+from typing import NamedTuple
+
 import numpy as np
 
 from .solids import cone_within
@@ -13,6 +15,45 @@ FORM_COLUMNS = 34
 roughness, 1 if that goes with the form, centre 3, rotation 9, base and top level 6 each."""
 PLAIN, ROUGH, ANCHOR, BASE, TOP = 3, 4, 6, 22, 28
 _SHAPES = {"box": BOX, "slab": BOX, "ring": RING, "cone": CONE, "capsule": CAPSULE}
+
+
+class Rows(NamedTuple):
+    """A shape as kernels read it: n rows of k forms.
+
+    Kernels that are run side by side begin with `borrowed`.
+
+    Attributes
+    ----------
+    table : ndarray of float32, shape (n, 22)
+    forms : ndarray of float32, shape (k, 34)
+    levels : ndarray of float32, shape (2, 6)
+        Base and top level of the whole.
+    voxels, places, codes, values : ndarray
+        All fields, packed: see `Field`.
+    """
+
+    table: np.ndarray
+    forms: np.ndarray
+    levels: np.ndarray
+    voxels: np.ndarray
+    places: np.ndarray
+    codes: np.ndarray
+    values: np.ndarray
+
+
+def rows_of(table, forms, levels, fields):
+    """A shape as kernels read it.
+
+    Parameters
+    ----------
+    table, forms, levels : ndarray
+    fields : Field
+
+    Returns
+    -------
+    Rows
+    """
+    return Rows(table, forms, levels, fields.voxels, fields.places, fields.codes, fields.values)
 
 
 def ellipsoid_row(row, radii):

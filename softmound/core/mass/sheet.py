@@ -7,13 +7,13 @@ then the erosion by half the fill (Serra 1982, Image analysis and mathematical m
 import numpy as np
 import scipy
 
-from ..kernels import each, f32
+from ..kernels import borrowed, each, f32
 from ..volume.bricks import SIDE
 from .at_point import distance_at, row_distance
 from .ellipsoid import melted
 from .levels import COLUMNS as LEVEL
 from .levels import FAR
-from .rows import BALL, BASE, COLUMNS, FIELD, FORM, KIND, TOP, row_boxes
+from .rows import BALL, BASE, COLUMNS, FIELD, FORM, KIND, TOP, row_boxes, rows_of
 
 ACROSS = 6
 """Balls across the fill; by eye: fewer leave their roundness in the sheet."""
@@ -26,23 +26,26 @@ THICK = 0.42
 
 
 @each("xs")
-def _cut(i, xs, zs, altitude, table, forms, levels, voxels, places, codes, values, out):
+def _cut(i, xs, zs, altitude, shape, out):
+    """Signed distance along a row of a plane."""
+    rows = borrowed(shape)
     for k in range(len(zs)):
-        out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), table, forms, levels, voxels, places, codes, values)[0]
+        out[i, k] = distance_at(f32(xs[i]), altitude, f32(zs[k]), rows)[0]
 
 
 @each("xs")
-def _cut_adding(i, xs, zs, altitude, table, forms, low, high, voxels, places, codes, values, out):
+def _cut_adding(i, xs, zs, altitude, shape, low, high, out):
     """The same of rows that all add: each is asked only where it can matter, within its box grown by its melt."""
+    rows = borrowed(shape)
     x = f32(xs[i])
-    for at in range(table.shape[0]):
+    for at in range(rows.table.shape[0]):
         if x < low[at, 0] or x > high[at, 0]:
             continue
-        melt = forms[np.int64(table[at, FORM]), 2]
+        melt = rows.forms[np.int64(rows.table[at, FORM]), 2]
         for k in range(len(zs)):
             z = f32(zs[k])
             if z >= low[at, 1] and z <= high[at, 1]:
-                d = row_distance(table[at], x, altitude, z, voxels, places, codes, values)
+                d = row_distance(rows.table[at], x, altitude, z, rows)
                 out[i, k] = melted(out[i, k], d, melt)
 
 
@@ -75,18 +78,19 @@ def sheet_of(level, table, forms, fields):
     margin = level.fill + step
     xs, zs = (np.arange(box[0][axis] - margin, box[1][axis] + margin + step, step) for axis in (0, 2))
     distance = np.full((len(xs), len(zs)), FAR, np.float32)
-    sampled = fields.voxels, fields.places, fields.codes, fields.values
+    whole = np.zeros((2, LEVEL), np.float32)
     if np.all(forms[:, :2] > 0.0):
         low, high = corners
         melt = forms[table[:, FORM].astype(int), 2]
         met = (low[:, 1] - melt <= level.altitude) & (high[:, 1] + melt >= level.altitude)
         grown = melt[met, None]
-        _cut_adding(xs, zs, f32(level.altitude), table[met], forms, (low[met] - grown)[:, ::2].astype(np.float32),
-                    (high[met] + grown)[:, ::2].astype(np.float32), *sampled, distance)
+        _cut_adding(xs, zs, f32(level.altitude), rows_of(table[met], forms, whole, fields),
+                    np.ascontiguousarray((low[met] - grown)[:, ::2], np.float32),
+                    np.ascontiguousarray((high[met] + grown)[:, ::2], np.float32), distance)
     else:
         uncut = forms.copy()
         uncut[:, [BASE, TOP]] = 0.0
-        _cut(xs, zs, f32(level.altitude), table, uncut, np.zeros((2, LEVEL), np.float32), *sampled, distance)
+        _cut(xs, zs, f32(level.altitude), rows_of(table, uncut, whole, fields), distance)
     held = distance < 0.0
     if not held.any():
         return nothing

@@ -26,6 +26,7 @@ from .rows import (
     ROUGH,
     TOP,
     row_boxes,
+    rows_of,
 )
 from .sampling import field_for, own_box, reach_with_melt, ready_field, sampled
 from .sculpt import sculpted
@@ -78,6 +79,11 @@ class Shape:
     def balls(self):
         """Centre and radius of all rows, as far as they are balls: ndarray of float32, shape (4, n)."""
         return np.ascontiguousarray(self.table[:, [0, 1, 2, 12]].T)
+
+    @cached_property
+    def rows(self):
+        """All of it as kernels read it: Rows."""
+        return rows_of(self.table, self.forms, self.levels, self.fields)
 
     @property
     def only_adds(self):

@@ -1,5 +1,7 @@
 """A field of directions from noises, and where points get to that go against it."""
 
+from typing import NamedTuple
+
 import numpy as np
 
 from ..kernels import call, each, f32, i32, u32
@@ -73,8 +75,24 @@ def _slope(ints, floats, places, feature, slope):
         slope[2, n] = floats[MATRIX + 2] * a + floats[MATRIX + 5] * b + floats[MATRIX + 8] * c
 
 
+class _Walk(NamedTuple):
+    """How a field of directions is asked: at points or voxels; whether it is a cross product of slopes, its feature and how far
+    ahead slopes are looked for, in metres; how far a step goes, whether a share says how much of it, and how many there are.
+    """
+
+    from_points: bool
+    curl: bool
+    feature: float
+    lead: float
+    stride: float
+    shared: bool
+    steps: int
+
+
 @each("out")
-def _walked(b, coords, voxel, points, from_points, ints, floats, curl, feature, lead, stride, share, shared, steps, out):
+def _walked(b, coords, voxel, points, ints, floats, walk, share, out):
+    """Directions at the voxels of a brick or at points, or where these come from when they are followed."""
+    from_points, curl, feature, lead, stride, shared, steps = walk
     places = out[b]
     ahead = np.empty((3, LANES), np.float32)
     at = np.empty((3, LANES), np.float32)
@@ -143,8 +161,8 @@ def _given(noises, origin):
     parts = [numbers_of(noise, tuple(origin)) for noise in noises]
     first = noises[0]
     lead = LEAD * first.feature / first.lacunarity ** (first.octaves - 1)
-    return (np.stack([ints for ints, _ in parts]), np.stack([floats for _, floats in parts]), len(noises) == 2, f32(first.feature),
-            f32(lead))
+    return (np.stack([ints for ints, _ in parts]), np.stack([floats for _, floats in parts]),
+            (len(noises) == 2, f32(first.feature), f32(lead)))
 
 
 def field_at(points, noises, origin=(0.0, 0.0, 0.0)):
@@ -167,7 +185,8 @@ def field_at(points, noises, origin=(0.0, 0.0, 0.0)):
     """
     points = np.ascontiguousarray(points, dtype=np.float32)
     out = np.empty((-(-len(points) // LANES), 3, LANES), np.float32)
-    _walked(BLANK, f32(1), points, True, *_given(noises, origin), f32(0), _NO_SHARE, False, 0, out)
+    ints, floats, curl = _given(noises, origin)
+    _walked(BLANK, f32(1), points, ints, floats, _Walk(True, *curl, f32(0), False, 0), _NO_SHARE, out)
     return out.transpose(0, 2, 1).reshape(-1, 3)[: len(points)]
 
 
@@ -196,7 +215,7 @@ def walked_back(coords, voxel, noises, strength, steps, share=None, origin=(0.0,
         Metres.
     """
     out = np.empty((len(coords), 3, LANES), np.float32)
-    given = _given(noises, origin)
-    _walked(np.ascontiguousarray(coords), f32(voxel), np.zeros((1, 3), np.float32), False, *given, f32(strength / steps),
-            _NO_SHARE if share is None else share, share is not None, steps, out)
+    ints, floats, curl = _given(noises, origin)
+    _walked(np.ascontiguousarray(coords), f32(voxel), np.zeros((1, 3), np.float32), ints, floats,
+            _Walk(False, *curl, f32(strength / steps), share is not None, steps), _NO_SHARE if share is None else share, out)
     return out

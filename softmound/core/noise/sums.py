@@ -6,6 +6,7 @@ and every octave reads the same arrays.
 
 import math
 from functools import lru_cache
+from typing import NamedTuple
 
 import numpy as np
 
@@ -58,14 +59,40 @@ def _value_octave(places, scale, sx, sy, sz, seed, raw):
         raw[n] = value_noise(places[0, n] * scale + sx, places[1, n] * scale + sy, places[2, n] * scale + sz, seed)
 
 
+class _Pattern(NamedTuple):
+    """What a sum of octaves is of: the numbers of `numbers_of` that it needs.
+
+    Attributes
+    ----------
+    kind, cell, metric, columns, summed, octaves, inverted : int
+    lacunarity, gain, cosine, sine : float32
+    seed : uint32
+    """
+
+    kind: int
+    cell: int
+    metric: int
+    columns: int
+    summed: int
+    octaves: int
+    inverted: int
+    lacunarity: float
+    gain: float
+    cosine: float
+    sine: float
+    seed: int
+
+
 @row
-def _octave(kind, cell, metric, columns, places, scale, octave, half, seed, raw):
+def _octave(pattern, places, scale, octave, half, raw):
+    """One octave, the first or the second half of an evolving one."""
+    kind = pattern.kind
     # The halves of an evolving pattern must not be nothing at the same points either.
     between = f32(octave) + f32(0.37) * f32(half)
     sx = between * SHIFT[0]
     sy = between * SHIFT[1]
     sz = between * SHIFT[2]
-    s = octave_seed(seed, octave)
+    s = octave_seed(u32(pattern.seed ^ (EVOLVED if half > 0 else u32(0))), octave)
     if kind == GRADIENT:
         _gradient_octave(places, scale, sx, sy, sz, s, raw)
     elif kind == SIMPLEX:
@@ -73,11 +100,12 @@ def _octave(kind, cell, metric, columns, places, scale, octave, half, seed, raw)
     elif kind == VALUE:
         _value_octave(places, scale, sx, sy, sz, s, raw)
     else:
-        cellular_block(places, scale, sx, sy, sz, s, metric, cell, columns, raw)
+        cellular_block(places, scale, sx, sy, sz, s, pattern.metric, pattern.cell, pattern.columns, raw)
 
 
 @row
-def _summed(kind, cell, metric, columns, summed, octaves, inverted, lacunarity, gain, cosine, sine, seed, places, raw, mix, out):
+def _summed(pattern, places, raw, mix, out):
+    kind, summed, cosine, sine = pattern.kind, pattern.summed, pattern.cosine, pattern.sine
     for n in range(LANES):
         out[n] = f32(0)
     scale = f32(1)
@@ -85,9 +113,9 @@ def _summed(kind, cell, metric, columns, summed, octaves, inverted, lacunarity, 
     most = f32(0)
     # Two patterns on a circle: the variance stays, and after one turn all is as it was.
     halves = 2 if sine != f32(0) and kind != CELLULAR else 1
-    for octave in range(octaves):
+    for octave in range(pattern.octaves):
         for half in range(halves):
-            _octave(kind, cell, metric, columns, places, scale, octave, half, u32(seed ^ (EVOLVED if half > 0 else u32(0))), raw)
+            _octave(pattern, places, scale, octave, half, raw)
             weight = f32(1) if halves == 1 else cosine if half == 0 else sine
             for n in range(LANES):
                 mix[n] = weight * raw[n] + (mix[n] if half > 0 else f32(0))
@@ -108,13 +136,13 @@ def _summed(kind, cell, metric, columns, summed, octaves, inverted, lacunarity, 
             for n in range(LANES):
                 out[n] += amplitude * np.sqrt(abs(mix[n]))
         most += amplitude
-        amplitude *= gain
-        scale *= lacunarity
+        amplitude *= pattern.gain
+        scale *= pattern.lacunarity
     share = f32(1) / most
     unsigned = summed != FBM or kind == CELLULAR
     for n in range(LANES):
         value = clamped(out[n] * share)
-        if inverted:
+        if pattern.inverted:
             value = f32(1) - value if unsigned else -value
         out[n] = value
 
@@ -155,11 +183,12 @@ def block(ints, floats, places, at, moved, raw, mix, out):
             at[0, n] = places[0, n] * rate + bent * (moved[0, n] - centre) + drift * floats[SINE]
             at[1, n] = places[1, n] * rate + bent * (moved[1, n] - centre)
             at[2, n] = places[2, n] * rate + bent * (moved[2, n] - centre) + drift * (f32(1) - floats[COSINE])
-        _summed(ints[KIND] if own else ints[_WARP_KIND], ints[_CELL] if own else 0, ints[_METRIC] if own else 0, ints[_COLUMNS],
-                ints[_SUMMED] if own else FBM, ints[OCTAVES] if own else ints[_WARP_OCTAVES],
-                ints[_INVERTED] if own else 0, floats[LACUNARITY] if own else f32(2), floats[GAIN] if own else f32(0.5),
-                floats[COSINE] if own else f32(1), floats[SINE] if own else f32(0),
-                u32(ints[SEED]) if own else u32(u32(ints[_WARP_SEED]) + u32(turn * 977)), at, raw, mix, out)
+        pattern = _Pattern(
+            ints[KIND] if own else ints[_WARP_KIND], ints[_CELL] if own else 0, ints[_METRIC] if own else 0, ints[_COLUMNS],
+            ints[_SUMMED] if own else FBM, ints[OCTAVES] if own else ints[_WARP_OCTAVES], ints[_INVERTED] if own else 0,
+            floats[LACUNARITY] if own else f32(2), floats[GAIN] if own else f32(0.5), floats[COSINE] if own else f32(1),
+            floats[SINE] if own else f32(0), u32(ints[SEED]) if own else u32(u32(ints[_WARP_SEED]) + u32(turn * 977)))
+        _summed(pattern, at, raw, mix, out)
         if not own:
             for n in range(LANES):
                 moved[turn, n] = out[n]

@@ -52,7 +52,8 @@ def read_window(grid, brick, shape):
 
 
 @kernel
-def _farthest(low, top, nodes, values, tile_values, background, bx, by, bz, window, slack, least, worst):
+def _farthest(low, top, nodes, values, tile_values, background, brick, window, slack, least, worst):
+    bx, by, bz = brick
     side = window.shape[0] // SIDE
     for x in prange(side):
         most = f32(0)
@@ -92,7 +93,7 @@ def window_differs(grid, brick, window, slack=0.0, least=0.0):
     worst = np.zeros(window.shape[0] // SIDE, np.float32)
     tiles = grid.tile_values if len(grid.tile_values) else np.zeros(1, np.float32)
     _farthest(index.low, index.top, index.nodes, grid.values, tiles, f32(grid.background),
-              int(brick[0]), int(brick[1]), int(brick[2]), window, f32(slack), f32(least), worst)
+              tuple(int(c) for c in brick), window, f32(slack), f32(least), worst)
     # What is not a number is equal to nothing, but the kernels take it that there is none.
     return bool(worst.max() > 0.0) or not np.isfinite(window.sum(dtype=np.float64))
 

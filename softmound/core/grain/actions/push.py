@@ -1,7 +1,7 @@
 """Push: moves the surface along its normal by a grain's noise."""
 
 from functools import lru_cache
-from typing import ClassVar, Literal
+from typing import ClassVar, Literal, NamedTuple
 
 from ...kernels import each, f32, i32
 from ...noise.sums import mean_of, noise_bricks
@@ -16,9 +16,24 @@ FINEST = 1.5
 _AS_IS, _OUTWARD, _INWARD = range(3)
 
 
+class _Pushing(NamedTuple):
+    """How a grain pushes: how far, outward or inward or both, whether its noise is signed; height from which it fades and over how
+    much of it (1/m), what is left there, and whether a share says where it acts.
+    """
+
+    strength: float
+    mode: int
+    signed: bool
+    level: float
+    per_metre: float
+    least: float
+    masked: bool
+
+
 @each("total")
-def _move(b, total, noise, coords, voxel, strength, mode, signed, level, per_metre, least, share, masked):
+def _move(b, total, noise, coords, voxel, pushing, share):
     """Add to a field what a grain pushes."""
+    strength, mode, signed, level, per_metre, least, masked = pushing
     y0 = f32(coords[b, 1] * SIDE) * voxel - level
     for lane in range(LANES):
         rise = (y0 + f32((i32(lane) >> 3) & 7) * voxel) * per_metre
@@ -109,8 +124,9 @@ class Push(Grain):
                 room[...] = mean_of(noise)
             else:
                 noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
-            _move(distance, room, coords, f32(voxel), f32(-strength), mode, self.signed, f32(landmarks.base.altitude),
-                  f32(1.0 / self.feature), f32(least), room if share is None else share, share is not None)
+            pushing = _Pushing(f32(-strength), mode, self.signed, f32(landmarks.base.altitude), f32(1.0 / self.feature), f32(least),
+                               share is not None)
+            _move(distance, room, coords, f32(voxel), pushing, room if share is None else share)
 
 
 @lru_cache(maxsize=256)

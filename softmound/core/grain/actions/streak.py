@@ -20,9 +20,9 @@ MOST_SAMPLES = 48
 
 
 @each("coords")
-def _streaked(b, low, top, nodes, values, tile_values, coords, reach, wx, wy, wz, weights, most_of_all, out):
+def _streaked(b, low, top, nodes, values, tile_values, coords, reach, way, weights, most_of_all, out):
     """The most that is found up the wind, tapering with how far off it is."""
-    samples = weights.shape[0]
+    samples, wx, wy, wz = weights.shape[0], way[0], way[1], way[2]
     step = f32(1) / f32(samples)
     own = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
     # The brick that was looked up last is mostly the next one too.
@@ -112,4 +112,4 @@ class Streak(Grain):
         way = direction_of(self.azimuth, self.elevation)
         samples = int(np.clip(math.ceil(self.strength / grid.voxel), 4, MOST_SAMPLES))
         weights = ((1.0 - np.arange(1, samples + 1) / samples) ** self.taper).astype(np.float32)
-        _streaked(*grid.tables, coords, reach, *(f32(v) for v in way), weights, f32(grid.most), out)
+        _streaked(*grid.tables, coords, reach, way.astype(np.float32), weights, f32(grid.most), out)

@@ -12,6 +12,8 @@ class Arriving(NamedTuple):
 
     Attributes
     ----------
+    lights : ndarray of int64, shape (M,)
+        Which of them lights each cloud.
     sun : ndarray of float32, flat
         Optical depth toward the sun.
     sun_at, sun_sides : ndarray of int64, shape (K,), (K, 3)
@@ -30,6 +32,7 @@ class Arriving(NamedTuple):
         Directions in units of the scene to cells, and the cell of the eye.
     """
 
+    lights: np.ndarray
     sun: np.ndarray
     sun_at: np.ndarray
     sun_sides: np.ndarray
@@ -69,18 +72,14 @@ def light_arriving(scene, lattice, camera, once):
     turned = not lattice.sun.flags.c_contiguous
     order = [2, 0, 1] if turned else [0, 1, 2]
     suns = [each.sun.transpose(order) for each in lattices]
+    lit_by = np.zeros(len(scene.clouds), np.int64) if lattice.nest is None else lattice.nest.clouds.astype(np.int64)
     return Arriving(
-        _one(suns), _begins(suns), np.array([sun.shape for sun in suns]),
+        lit_by, _one(suns), _begins(suns), np.array([sun.shape for sun in suns]),
         np.array([unit / each.sun_cell for each in lattices], np.float32),
         np.array([((camera.eye - each.sun_first) / each.sun_cell)[order] for each in lattices], np.float32), turned,
         _one(lights), _begins(lights), np.array([light.shape for light in lights]),
         np.array([np.eye(3) * (unit / each.sky_cell) for each in lattices], np.float32),
         np.array([(camera.eye - each.sky_first) / each.sky_cell for each in lattices], np.float32))
-
-
-def lit_by(scene, lattice):
-    """Which of the lattices lights each cloud: ndarray of int64, shape (M,)."""
-    return np.zeros(len(scene.clouds), np.int64) if lattice.nest is None else lattice.nest.clouds.astype(np.int64)
 
 
 def _one(arrays):
@@ -115,6 +114,6 @@ def hues_arriving(scene, hues, camera):
         channels.append(light.ravel())
         sides.append(light.shape)
     count = len(scene.clouds)
-    return Arriving(np.zeros(8, np.float32), np.zeros(count, np.int64), np.full((count, 3), 2), np.zeros(count, np.float32),
-                    np.zeros((count, 3), np.float32), False, np.concatenate(channels), _begins(channels), np.array(sides),
-                    np.array(axes, np.float32), np.array(eyes, np.float32))
+    return Arriving(np.arange(count), np.zeros(8, np.float32), np.zeros(count, np.int64), np.full((count, 3), 2),
+                    np.zeros(count, np.float32), np.zeros((count, 3), np.float32), False, np.concatenate(channels),
+                    _begins(channels), np.array(sides), np.array(axes, np.float32), np.array(eyes, np.float32))

@@ -1,57 +1,156 @@
 """One ray and the clouds it meets: where it enters and leaves each, which of them overlap, and what their mixture does."""
 
 import math
+from typing import NamedTuple
 
-from ...kernels import call, f32, i32, row
+import numpy as np
+
+from ...kernels import call, f32, i32, inlined, row
+from ...vectors import carried, row_of, turned
 from ...volume.bricks import SIDE
+from ..lattices.incident import Arriving
 from ..lattices.small_angle import ahead_share
 from ..lattices.trilinear import WIDE, in_brick
 from ..scene.lobes import two_lobes
-from ..scene.pool import brick_at, layout_of
+from ..scene.members import Media, Members
+from ..scene.pool import Bricks, brick_at, layout_of, through_box
+from .reach import Squares
 
-(OX, OY, OZ, VX, VY, VZ, CELL_X, CELL_Y, CELL_Z, ALONG_X, ALONG_Y, ALONG_Z, ENTERS, LEAVES, COMB, OWN) = range(16)
-"""Columns of the rows that hold a ray in the axes of each cloud it may meet: eye and direction in the cloud's voxels, eye and
-direction in cells of its lattice, where it enters and leaves the cloud, its first point, and how far its points are apart."""
 WIDTH = 16
+"""Numbers of a `Ray`."""
+_ENTERS, _LEAVES, _OWN = 12, 13, 15
 
 
-@row
-def _turned(axes, n, x, y, z):
-    """A direction along other axes."""
-    return (axes[n, 0, 0] * x + axes[n, 0, 1] * y + axes[n, 0, 2] * z,
-            axes[n, 1, 0] * x + axes[n, 1, 1] * y + axes[n, 1, 2] * z,
-            axes[n, 2, 0] * x + axes[n, 2, 1] * y + axes[n, 2, 2] * z)
+class World(NamedTuple):
+    """All that a ray of a picture goes through.
+
+    Attributes
+    ----------
+    bricks : Bricks
+    members : Members
+    media : Media
+    lattices : Arriving
+    squares : Squares
+    """
+
+    bricks: Bricks
+    members: Members
+    media: Media
+    lattices: Arriving
+    squares: Squares
 
 
-@row
-def meeting(bricks, members, lattices, eyes, lit_by, a, near, far, dx, dy, dz, jitter, step):
+class Ray(NamedTuple):
+    """A ray in the axes of one cloud.
+
+    Attributes
+    ----------
+    place, way : (float32, float32, float32)
+        Eye and direction in the cloud's voxels.
+    cell, along : (float32, float32, float32)
+        Eye and direction in cells of its lattice of light.
+    enters, leaves : float32
+        Where it may meet the cloud.
+    comb, own : float32
+        The first of the points at which it samples the cloud, and how far they are apart.
+    """
+
+    place: tuple
+    way: tuple
+    cell: tuple
+    along: tuple
+    enters: float
+    leaves: float
+    comb: float
+    own: float
+
+
+class Met(NamedTuple):
+    """The clouds that a ray may meet, and room for what is found of them.
+
+    Attributes
+    ----------
+    rays : ndarray of float32, shape (n, WIDTH)
+        The ray in the axes of each.
+    active : ndarray of int32, shape (n,)
+        Which of them overlap, the one with the shortest steps first.
+    codes : ndarray of int32, shape (n,)
+        Their bricks, in the order of `active`.
+    first : int
+        Where their list begins in `Squares`.
+    """
+
+    rays: np.ndarray
+    active: np.ndarray
+    codes: np.ndarray
+    first: int
+
+
+@inlined
+def meeting(world, at, way, jitter, step):
     """A ray of the picture where it may meet one cloud.
 
-    Returns the eye and the direction in its voxels, the eye and the direction in cells of its lattice, where the ray enters and
-    leaves it, the first of the points that it samples, and how far they are apart.
+    Parameters
+    ----------
+    world : World
+    at : int
+        Place in the lists of `Squares`.
+    way : (float32, float32, float32)
+        Its direction, in units of the scene.
+    jitter : float32
+        Where the points at which it samples begin, from 0 to 1: every ray has its own, against bands.
+    step : float32
+        Voxels between two of them.
+
+    Returns
+    -------
+    Ray
     """
-    grid = members.grid[a]
-    vx, vy, vz = _turned(members.axes, a, dx, dy, dz)
-    k = lit_by[a]
-    cx, cy, cz = _turned(lattices.sky_axes, k, dx, dy, dz)
-    ox = eyes[a, 0]
-    oy = eyes[a, 1]
-    oz = eyes[a, 2]
-    ix = f32(1) / vx
-    iy = f32(1) / vy
-    iz = f32(1) / vz
-    ax = (bricks.box[grid, 0] - ox) * ix
-    ay = (bricks.box[grid, 1] - oy) * iy
-    az = (bricks.box[grid, 2] - oz) * iz
-    ex = (bricks.box[grid, 3] - ox) * ix
-    ey = (bricks.box[grid, 4] - oy) * iy
-    ez = (bricks.box[grid, 5] - oz) * iz
-    start = max(f32(0), max(min(ax, ex), max(min(ay, ey), min(az, ez))))
-    last = min(max(ax, ex), min(max(ay, ey), max(az, ez)))
-    own = step * members.unit[a]
-    # Every ray samples on its own comb of points, shifted at random against bands.
-    return (ox, oy, oz, vx, vy, vz, lattices.sky_eye[k, 0], lattices.sky_eye[k, 1], lattices.sky_eye[k, 2], cx, cy, cz,
-            max(start, near), min(last, far), start + jitter * own, own)
+    squares, members, lattices = world.squares, world.members, world.lattices
+    a = squares.member[at]
+    own_way, eye, lit_by = turned(members.axes, a, way), row_of(squares.eyes, a), lattices.lights[a]
+    inverse = f32(1) / own_way[0], f32(1) / own_way[1], f32(1) / own_way[2]
+    enters, leaves = through_box(world.bricks.box, members.grid[a], eye, inverse)
+    start, own = max(f32(0), enters), step * members.unit[a]
+    return Ray(eye, own_way, row_of(lattices.sky_eye, lit_by), turned(lattices.sky_axes, lit_by, way),
+               max(start, squares.near[at]), min(leaves, squares.far[at]), start + jitter * own, own)
+
+
+@inlined
+def keep(rays, n, ray):
+    """Write a ray down.
+
+    Parameters
+    ----------
+    rays : ndarray of float32, shape (n, WIDTH)
+    n : int
+    ray : Ray
+    """
+    rays[n, 0], rays[n, 1], rays[n, 2] = ray.place
+    rays[n, 3], rays[n, 4], rays[n, 5] = ray.way
+    rays[n, 6], rays[n, 7], rays[n, 8] = ray.cell
+    rays[n, 9], rays[n, 10], rays[n, 11] = ray.along
+    rays[n, 12] = ray.enters
+    rays[n, 13] = ray.leaves
+    rays[n, 14] = ray.comb
+    rays[n, 15] = ray.own
+
+
+@inlined
+def kept(rays, n):
+    """Read a ray again: as `keep` wrote it.
+
+    Parameters
+    ----------
+    rays : ndarray of float32, shape (n, WIDTH)
+    n : int
+
+    Returns
+    -------
+    Ray
+    """
+    return Ray(row_of(rays, n), (rays[n, 3], rays[n, 4], rays[n, 5]), (rays[n, 6], rays[n, 7], rays[n, 8]),
+               (rays[n, 9], rays[n, 10], rays[n, 11]), rays[n, 12], rays[n, 13], rays[n, 14], rays[n, 15])
 
 
 @row
@@ -63,26 +162,26 @@ def stretch(rays, count, cursor, active):
     """
     begin = f32(1e30)
     for n in range(count):
-        if rays[n, LEAVES] > max(cursor, rays[n, ENTERS]):
-            begin = min(begin, max(cursor, rays[n, ENTERS]))
+        if rays[n, _LEAVES] > max(cursor, rays[n, _ENTERS]):
+            begin = min(begin, max(cursor, rays[n, _ENTERS]))
     end = f32(1e30)
     some = 0
     for n in range(count):
-        if rays[n, LEAVES] <= begin or rays[n, ENTERS] >= rays[n, LEAVES]:
+        if rays[n, _LEAVES] <= begin or rays[n, _ENTERS] >= rays[n, _LEAVES]:
             continue
-        if rays[n, ENTERS] <= begin:
-            end = min(end, rays[n, LEAVES])
+        if rays[n, _ENTERS] <= begin:
+            end = min(end, rays[n, _LEAVES])
             active[some] = n
-            if rays[n, OWN] < rays[active[0], 15]:
+            if rays[n, _OWN] < rays[active[0], _OWN]:
                 active[some] = active[0]
                 active[0] = n
             some += 1
         else:
-            end = min(end, rays[n, ENTERS])
+            end = min(end, rays[n, _ENTERS])
     return begin, end, some
 
 
-@row
+@inlined
 def scattered(media, medium, cosine):
     """What a medium does with sunlight at an angle: its share off the peak, and of that what is scattered once toward the eye."""
     peak = media.peak[medium]
@@ -93,68 +192,67 @@ def scattered(media, medium, cosine):
     return calm, smooth if peak > f32(0) else once
 
 
+@row
+def within(voxel):
+    """Place in a brick of a place from its corner: rounding at the border must not read beyond its layer."""
+    return min(max(voxel, f32(0)), f32(7.9999))
+
+
 @call
-def bricks_met(bricks, members, squares, first, rays, active, some, t, codes):
+def bricks_met(world, met, some, t):
     """Bricks of the other clouds that overlap here: up to where the ray leaves the first of them, and whether all are empty."""
     leave = f32(1e30)
     void = True
     for n in range(1, some):
-        one = active[n]
-        grid = members.grid[squares.member[first + one]]
-        ox = rays[one, OX]
-        oy = rays[one, OY]
-        oz = rays[one, OZ]
-        vx = rays[one, VX]
-        vy = rays[one, VY]
-        vz = rays[one, VZ]
-        bx = i32(math.floor(ox + vx * t)) >> 3
-        by = i32(math.floor(oy + vy * t)) >> 3
-        bz = i32(math.floor(oz + vz * t)) >> 3
-        apart, codes[n] = brick_at(bricks, layout_of(bricks, grid), bx, by, bz)
+        one = met.active[n]
+        grid = world.members.grid[world.squares.member[met.first + one]]
+        ray = kept(met.rays, one)
+        x, y, z = carried(ray.place, ray.way, t)
+        bx, by, bz = i32(math.floor(x)) >> 3, i32(math.floor(y)) >> 3, i32(math.floor(z)) >> 3
+        apart, met.codes[n] = brick_at(world.bricks, layout_of(world.bricks, grid), bx, by, bz)
         void = void and apart > 0
         around = f32(max(apart - 1, 0) * SIDE)
-        leave = min(leave, (f32(bx * SIDE) + (f32(SIDE) + around if vx > f32(0) else -around) - ox) / vx)
-        leave = min(leave, (f32(by * SIDE) + (f32(SIDE) + around if vy > f32(0) else -around) - oy) / vy)
-        leave = min(leave, (f32(bz * SIDE) + (f32(SIDE) + around if vz > f32(0) else -around) - oz) / vz)
+        leave = min(leave, min(_leaving(bx, ray.place[0], ray.way[0], around), min(
+            _leaving(by, ray.place[1], ray.way[1], around), _leaving(bz, ray.place[2], ray.way[2], around))))
     return leave, void
 
 
+@row
+def _leaving(brick, place, way, around):
+    """Where a ray leaves a brick and so many empty voxels around it, along one axis."""
+    return (f32(brick * SIDE) + (f32(SIDE) + around if way > f32(0) else -around) - place) / way
+
+
 @call
-def mixed(bricks, members, media, squares, first, rays, active, some, codes, t, stride, cosine, clay):
+def mixed(world, met, some, t, stride, cosine, clay):
     """Where clouds overlap: their optical thickness over a step, what their mixture does with sunlight, which of them is the
     thickest, for Clay of those whose surface is met, and whether there is one.
     """
-    thick = f32(0)
-    gentle = f32(0)
-    smooth = f32(0)
-    largest = f32(0)
+    members, bricks = world.members, world.bricks
+    thick, gentle, smooth, largest = f32(0), f32(0), f32(0), f32(0)
     most = 0
     hit = False
     for n in range(some):
-        code = codes[n]
+        code = met.codes[n]
         if code == -1:
             continue
-        one = active[n]
-        a = squares.member[first + one]
-        rho = f32(0)
+        one = met.active[n]
+        a = world.squares.member[met.first + one]
         if code >= 0:
-            x = rays[one, OX] + rays[one, VX] * t
-            y = rays[one, OY] + rays[one, VY] * t
-            z = rays[one, OZ] + rays[one, VZ] * t
-            u = min(max(x - f32((i32(math.floor(x)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            v = min(max(y - f32((i32(math.floor(y)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            w = min(max(z - f32((i32(math.floor(z)) >> 3) * SIDE), f32(0)), f32(7.9999))
-            rho = in_brick(bricks.values, code * WIDE**3, u, v, w)
+            ray = kept(met.rays, one)
+            x, y, z = carried(ray.place, ray.way, t)
+            rho = in_brick(bricks.values, code * WIDE**3, within(x - f32((i32(math.floor(x)) >> 3) * SIDE)),
+                           within(y - f32((i32(math.floor(y)) >> 3) * SIDE)), within(z - f32((i32(math.floor(z)) >> 3) * SIDE)))
         else:
             rho = bricks.tile_values[-2 - code]
         part = members.rate[a] * stride * rho
-        calm, gone = scattered(media, members.medium[a], cosine)
+        calm, gone = scattered(world.media, members.medium[a], cosine)
         thick += part
         gentle += calm * part
         smooth += calm * part * gone
-        met = not clay or rho >= members.surface[a]
-        hit = hit or met
-        if met and part > largest:
+        surface = not clay or rho >= members.surface[a]
+        hit = hit or surface
+        if surface and part > largest:
             largest = part
             most = n
     if thick <= f32(0):

@@ -74,6 +74,8 @@ class Squares(NamedTuple):
         Numbers of the clouds.
     near, far : ndarray of float32, shape (L,)
         Between where along a ray they are met, in units of the scene.
+    eyes : ndarray of float32, shape (M, 3)
+        The eye in voxels of each cloud.
     """
 
     begin: np.ndarray
@@ -81,6 +83,7 @@ class Squares(NamedTuple):
     member: np.ndarray
     near: np.ndarray
     far: np.ndarray
+    eyes: np.ndarray
 
 
 def reach_of(shell, camera, placing=None):
@@ -130,4 +133,6 @@ def squares_of(scene, camera):
     order = np.lexsort((near, square))
     rows, columns = -(-camera.height // SQUARE), -(-camera.width // SQUARE)
     begin = np.searchsorted(square[order], np.arange(rows * columns + 1))
-    return Squares(begin.astype(np.int64), columns, member[order].astype(np.int64), near[order], far[order])
+    eyes = [(cloud.placing.own(camera.eye) - cloud.grid.offset) / cloud.grid.voxel for cloud in scene.clouds]
+    return Squares(begin.astype(np.int64), columns, member[order].astype(np.int64), near[order], far[order],
+                   np.array(eyes, np.float32))

@@ -9,47 +9,63 @@ Poisson processes add up to one, and what is left of light is the product of wha
 
 import math
 
-from ...kernels import f32, i32, inlined
+from ...kernels import f32, i32, inlined, row
+from ...vectors import plus, row_of, turned
 from ...volume.bricks import NOTHING, SIDE
 from ..lattices.trilinear import WIDE, in_brick
-from ..scene.pool import brick_at, layout_of
-from .random_numbers import next_state, share_of
+from ..scene.pool import brick_at, layout_of, through_box
+from .random_numbers import even, next_state, share_of
+
+FAR = f32(1e30)
+"""A reach beyond everything."""
+FLYING, DIMMING = i32(0), i32(1)
+"""What a flight is for: the next collision, or what is left of light. Not a truth value: one that is written where `flown` is
+called would be compiled apart."""
+
+
+@row
+def _brick(voxel):
+    return i32(math.floor(voxel)) >> 3
+
+
+@row
+def _within(voxel):
+    """Place in a brick: rounding at the border must not read beyond its layer."""
+    return min(max(voxel, f32(0)), f32(7.9999))
 
 
 @inlined
-def _crossing(bricks, grid, x, y, z, dx, dy, dz, reach, extinction, dimming, state):
+def _next_brick(brick, voxel, way, wide, across):
+    """Coordinate of the brick that a ray comes to, along one axis; `across` where it leaves by that axis."""
+    if across:
+        return brick + (wide + i32(1) if way > f32(0) else -wide - i32(1))
+    return min(max(_brick(voxel), brick - wide), brick + wide)
+
+
+@inlined
+def _crossing(bricks, grid, place, way, reach, extinction, dimming, state):
     """Along a ray in the voxels of one grid: see `flown`, without the number of the cloud."""
     layout = layout_of(bricks, grid)
-    ix = f32(1) / dx
-    iy = f32(1) / dy
-    iz = f32(1) / dz
-    ax = (bricks.box[grid, 0] - x) * ix
-    ay = (bricks.box[grid, 1] - y) * iy
-    az = (bricks.box[grid, 2] - z) * iz
-    ex = (bricks.box[grid, 3] - x) * ix
-    ey = (bricks.box[grid, 4] - y) * iy
-    ez = (bricks.box[grid, 5] - z) * iz
-    t = max(f32(0), max(min(ax, ex), max(min(ay, ey), min(az, ez))))
-    last = min(reach, min(max(ax, ex), min(max(ay, ey), max(az, ez))))
-    sx = f32(SIDE) if dx > f32(0) else f32(0)
-    sy = f32(SIDE) if dy > f32(0) else f32(0)
-    sz = f32(SIDE) if dz > f32(0) else f32(0)
+    x, y, z = place
+    dx, dy, dz = way
+    ix, iy, iz = f32(1) / dx, f32(1) / dy, f32(1) / dz
+    t, last = through_box(bricks.box, grid, place, (ix, iy, iz))
+    t = max(f32(0), t)
+    last = min(reach, last)
+    # From a brick's lower corner to the side where this ray leaves it.
+    side = f32(SIDE) if dx > f32(0) else f32(0), f32(SIDE) if dy > f32(0) else f32(0), f32(SIDE) if dz > f32(0) else f32(0)
     left = f32(1)
-    state = next_state(state)
-    depth = -math.log(f32(1) - share_of(state))
-    bx = i32(math.floor(x + dx * t)) >> 3
-    by = i32(math.floor(y + dy * t)) >> 3
-    bz = i32(math.floor(z + dz * t)) >> 3
+    u, state = even(state)
+    depth = -math.log(f32(1) - u)
+    bx, by, bz = _brick(x + dx * t), _brick(y + dy * t), _brick(z + dz * t)
     while t < last:
         apart, code = brick_at(bricks, layout, bx, by, bz)
-        wide = max(apart - 1, 0)
+        wide = i32(max(apart - 1, 0))
         around = f32(wide * SIDE)
-        x0 = f32(bx * SIDE)
-        y0 = f32(by * SIDE)
-        z0 = f32(bz * SIDE)
-        leave_x = (x0 + (sx + around if dx > f32(0) else -around) - x) * ix
-        leave_y = (y0 + (sy + around if dy > f32(0) else -around) - y) * iy
-        leave_z = (z0 + (sz + around if dz > f32(0) else -around) - z) * iz
+        x0, y0, z0 = f32(bx * SIDE), f32(by * SIDE), f32(bz * SIDE)
+        leave_x = (x0 + (side[0] + around if dx > f32(0) else -around) - x) * ix
+        leave_y = (y0 + (side[1] + around if dy > f32(0) else -around) - y) * iy
+        leave_z = (z0 + (side[2] + around if dz > f32(0) else -around) - z) * iz
         leave = max(t, min(leave_x, min(leave_y, leave_z)))
         bound = f32(0)
         if code != NOTHING:
@@ -60,31 +76,19 @@ def _crossing(bricks, grid, x, y, z, dx, dy, dz, reach, extinction, dimming, sta
             depth -= rate * room
             t = leave
             # Bricks are counted along, not looked up: rounding would hold rays that are nearly parallel to a side.
-            cx = i32(math.floor(x + dx * t)) >> 3
-            cy = i32(math.floor(y + dy * t)) >> 3
-            cz = i32(math.floor(z + dz * t)) >> 3
-            step = i32(wide + 1)
-            if leave_x <= leave_y and leave_x <= leave_z:
-                bx += step if dx > f32(0) else -step
-                by = min(max(cy, by - i32(wide)), by + i32(wide))
-                bz = min(max(cz, bz - i32(wide)), bz + i32(wide))
-            elif leave_y <= leave_z:
-                bx = min(max(cx, bx - i32(wide)), bx + i32(wide))
-                by += step if dy > f32(0) else -step
-                bz = min(max(cz, bz - i32(wide)), bz + i32(wide))
-            else:
-                bx = min(max(cx, bx - i32(wide)), bx + i32(wide))
-                by = min(max(cy, by - i32(wide)), by + i32(wide))
-                bz += step if dz > f32(0) else -step
+            across_x = leave_x <= leave_y and leave_x <= leave_z
+            across_y = not across_x and leave_y <= leave_z
+            bx = _next_brick(bx, x + dx * t, dx, wide, across_x)
+            by = _next_brick(by, y + dy * t, dy, wide, across_y)
+            bz = _next_brick(bz, z + dz * t, dz, wide, not (across_x or across_y))
             continue
         t += depth / rate
         if t >= last:
             break
         rho = bound
         if code >= 0:
-            rho = in_brick(bricks.values, code * WIDE**3, min(max(x + dx * t - x0, f32(0)), f32(7.9999)),
-                            min(max(y + dy * t - y0, f32(0)), f32(7.9999)),
-                            min(max(z + dz * t - z0, f32(0)), f32(7.9999)))
+            rho = in_brick(bricks.values, code * WIDE**3, _within(x + dx * t - x0), _within(y + dy * t - y0),
+                           _within(z + dz * t - z0))
         share = rho / bound
         state = next_state(state)
         if dimming:
@@ -96,25 +100,25 @@ def _crossing(bricks, grid, x, y, z, dx, dy, dz, reach, extinction, dimming, sta
                 left *= f32(4)
         elif share_of(state) < share:
             return t, f32(1), state
-        state = next_state(state)
-        depth = -math.log(f32(1) - share_of(state))
+        u, state = even(state)
+        depth = -math.log(f32(1) - u)
     return f32(-1), left, state
 
 
 @inlined
-def flown(bricks, members, x, y, z, dx, dy, dz, reach, dimming, state):
-    """Along a ray: to the next collision, or, when dimming, what is left of light that comes from `reach` away.
+def flown(bricks, members, place, way, reach, dimming, state):
+    """Free flight along a ray to the next collision, or, when dimming, what is left of light that comes from `reach` away.
 
     Parameters
     ----------
     bricks : Bricks
     members : Members
-    x, y, z, dx, dy, dz : float32
-        Place and direction, in units of the scene; no part of the direction is 0.
+    place, way : (float32, float32, float32)
+        Where it begins, and its direction, in units of the scene; no part of the direction is 0.
     reach : float32
         Units of the scene.
     dimming : int32
-        0 or 1. Not a truth value: one that is written where `flown` is called would be compiled apart.
+        `FLYING` or `DIMMING`.
     state : uint32
         Of the generator.
 
@@ -131,17 +135,9 @@ def flown(bricks, members, x, y, z, dx, dy, dz, reach, dimming, state):
     nearest = f32(-1)
     left = f32(1)
     member = 0
-    axes = members.axes
-    shift = members.shift
     for n in range(members.grid.shape[0]):
         t, part, state = _crossing(
-            bricks, members.grid[n],
-            axes[n, 0, 0] * x + axes[n, 0, 1] * y + axes[n, 0, 2] * z + shift[n, 0],
-            axes[n, 1, 0] * x + axes[n, 1, 1] * y + axes[n, 1, 2] * z + shift[n, 1],
-            axes[n, 2, 0] * x + axes[n, 2, 1] * y + axes[n, 2, 2] * z + shift[n, 2],
-            axes[n, 0, 0] * dx + axes[n, 0, 1] * dy + axes[n, 0, 2] * dz,
-            axes[n, 1, 0] * dx + axes[n, 1, 1] * dy + axes[n, 1, 2] * dz,
-            axes[n, 2, 0] * dx + axes[n, 2, 1] * dy + axes[n, 2, 2] * dz,
+            bricks, members.grid[n], plus(turned(members.axes, n, place), row_of(members.shift, n)), turned(members.axes, n, way),
             reach, members.rate[n], dimming, state)
         left *= part
         if dimming and left <= f32(0):

@@ -18,19 +18,21 @@ import numpy as np
 import scipy
 
 from ...directions import direction_of
-from ...kernels import borrowed, each, f32, i32, row, u32, u64
+from ...kernels import borrowed, each, f32, i32, inlined, u64
+from ...vectors import BLACK, WHITE, carried, dot, plus, scaled, times
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
 from ..lattices.small_angle import TURNS, ahead_share, onward
 from ..lattices.transport import transported
-from ..lattices.trilinear import blended, cell_of, lattice_value
+from ..lattices.trilinear import blended, cell_of
 from ..scene.lobes import two_lobes
-from ..scene.members import ray_of
 from ..scene.phase import forward_peak, lobes_of, mean_cosine, thick_share
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from .flight import flown
-from .paths import hue_at, of_a_lamp, sky_cell
-from .random_numbers import WHOLE_TURN, around, cosine_of, next_state, share_of, stirred
+from .flight import FAR, flown
+from .hues import albedo_at, glow_at
+from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sunny, three
+from .paths import add_light, first_ray
+from .random_numbers import WHOLE_TURN, around, even, scattered
 
 CHANNELS = 12
 """Of the field: for each colour what is sent on in the mean, and what is added to it times the direction it goes along."""
@@ -168,7 +170,7 @@ def softened(members, media):
     return members._replace(rate=members.rate * shares)
 
 
-WHITE = 0.9995
+NEAR_WHITE = 0.9995
 """Albedo of all colours above which a cloud is as its lattice, which absorbs nothing."""
 WHITISH = 0.9
 """The same of clouds that stand together, whose lattice is one: what they absorb is taken off by what a thick one sends back."""
@@ -189,7 +191,7 @@ def needs_colours(scene):
     -------
     bool
     """
-    return scene.plain and (scene.hued or not _as_its_lattice(scene.clouds[0].shown, WHITE))
+    return scene.plain and (scene.hued or not _as_its_lattice(scene.clouds[0].shown, NEAR_WHITE))
 
 
 def gathers(scene):
@@ -207,50 +209,63 @@ def gathers(scene):
     return scene.plain or not scene.hued and all(_as_its_lattice(cloud.shown, WHITISH) for cloud in scene.clouds)
 
 
-@row
-def ahead_of(media, medium, cosine, depth):
-    """Sunlight that goes on nearly as it came, sent toward the eye: see `core.light.lattices.small_angle`.
+class Rest(NamedTuple):
+    """What the rest of a path is taken from.
 
-    Parameters
+    Attributes
     ----------
-    media : Media
-    medium : int
-    cosine : float32
-        Between the ray and the sun.
-    depth : float32
-        Optical depth toward the sun.
-
-    Returns
-    -------
-    float32
-        Per steradian.
+    field : ndarray of float32, flat
+        From `field_of_light`.
+    sides : ndarray of int64, shape (3,)
+        Its cells.
+    to_cells : float32
+        Cells in a unit of the scene.
+    shift : ndarray of float32, shape (3,)
+        Cell at the scene's origin.
+    cosines, peaks : ndarray of float32, shape (M,)
+        From `cosines_of` and `peaks_of`.
+    depths : ndarray of float32, shape (3,)
+        From `Coloured`; 1 where all colours are dimmed alike.
+    followed : int
+        Collisions that are followed as they are before what is sent on is gathered.
     """
+
+    field: np.ndarray
+    sides: np.ndarray
+    to_cells: float
+    shift: np.ndarray
+    cosines: np.ndarray
+    peaks: np.ndarray
+    depths: np.ndarray
+    followed: int
+
+
+@inlined
+def _ahead_of(media, medium, cosine, depth):
+    """Sunlight that goes on nearly as it came, sent toward the eye: see `core.light.lattices.small_angle`."""
     angle = math.sqrt(max(f32(0.5) - f32(0.5) * cosine, f32(0))) * f32(TURNS - 1)
     turned = min(i32(angle), i32(TURNS - 2))
     return onward(media.ahead, i32(medium * TURNS + turned), angle - f32(turned), depth)
 
 
-@row
+@inlined
 def _softer(albedo, peak):
     """Albedo without the forward peak: see `_counting`."""
     return albedo * (f32(1) - peak) / (f32(1) - albedo * peak)
 
 
-@row
-def _sent(field, sides, x, y, z, dx, dy, dz):
-    """Red, green and blue that a place on the lattice sends along a direction."""
-    at, u, v, w = cell_of(x, y, z, sides[0], sides[1], sides[2])
+@inlined
+def _sent(rest, place, way):
+    """Light that the lattice says a place sends along a direction."""
+    x, y, z = carried(three(rest.shift), place, rest.to_cells)
+    at, u, v, w = cell_of(x, y, z, rest.sides[0], rest.sides[1], rest.sides[2])
     at *= u64(CHANNELS)
-    on_z = u64(CHANNELS)
-    on_y = u64(CHANNELS * sides[2])
-    on_x = u64(CHANNELS * sides[1] * sides[2])
-    red = f32(0)
-    green = f32(0)
-    blue = f32(0)
+    on_y, on_x = u64(CHANNELS * rest.sides[2]), u64(CHANNELS * rest.sides[1] * rest.sides[2])
+    red, green, blue = BLACK
     for n in range(CHANNELS):
-        value = blended(field, at + u64(n), on_x, on_y, on_z, u, v, w)
+        value = blended(rest.field, at + u64(n), on_x, on_y, u64(CHANNELS), u, v, w)
         part = n & 3
-        value *= dx if part == 1 else (dy if part == 2 else (dz if part == 3 else f32(1)))
+        value *= way[0] if part == 1 else (way[1] if part == 2 else (way[2] if part == 3 else f32(1)))
         if n < 4:
             red += value
         elif n < 8:
@@ -260,9 +275,44 @@ def _sent(field, sides, x, y, z, dx, dy, dz):
     return max(f32(0), red), max(f32(0), green), max(f32(0), blue)
 
 
+@inlined
+def _step_of(flight, last):
+    """Which of the flights of a path one is."""
+    if flight == 0:
+        return FIRST
+    return TO_LAMP + (flight - 1) % 3 if flight < last else (ONWARD if flight == last else flight - last)
+
+
+@inlined
+def _to_the_sun(lights, media, rest, medium, place, came, exact, again, state):
+    """Sunlight to ask for, and what of it goes on ahead, which the lattice of the sun knows."""
+    c, state = even(state)
+    u, state = even(state)
+    way = around(three(lights.sun), f32(1) - c * (f32(1) - lights.sun_cosine), WHOLE_TURN * u)
+    light, cosine = three(lights.sun_light), dot(came, way)
+    ahead, weight = BLACK, max(f32(0), f32(1) + f32(3) * rest.cosines[medium] * cosine) / _FOUR_PI
+    if not again:
+        # Elsewhere than ahead the lattice holds what was turned there by many small steps.
+        near = f32(0) if exact else ahead_share(cosine)
+        ahead = scaled(light, near * _ahead_of(media, medium, cosine, depth_to_sun(lights, place)))
+        weight = two_lobes(media.lobes, medium, cosine) * (f32(1) - near)
+    if not sunny(lights):
+        weight = f32(0)
+    return Asked(place, came, medium, way, FAR, light, weight), ahead, state
+
+
+@inlined
+def _dimmed(light, left, depths, exact):
+    """Light of which a share is left: of each colour another one where they are not dimmed alike."""
+    alike = depths[0] == f32(1) and depths[1] == f32(1) and depths[2] == f32(1)
+    if not (alike or exact) and left > f32(0):
+        # A power of an estimate: near enough, and put right with all else.
+        return light[0] * math.pow(left, depths[0]), light[1] * math.pow(left, depths[1]), light[2] * math.pow(left, depths[2])
+    return scaled(light, left)
+
+
 @each("order")
-def gathered(n, whole, clouds, soft, scattering, cosines, peaks, depths, shining, colours, light_field, field_sides, to_field,
-             field_shift, camera, followed, order, seed, nth, out):
+def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, camera, order, turn, out):
     """One gathered path for each pixel of some rows.
 
     Parameters
@@ -271,177 +321,62 @@ def gathered(n, whole, clouds, soft, scattering, cosines, peaks, depths, shining
     clouds, soft : Members
         As they are, and without the forward peak of scattering.
     scattering : Media
-    cosines : ndarray of float32, shape (M,)
-        From `cosines_of`.
-    peaks : ndarray of float32, shape (M,)
-        From `peaks_of`.
-    depths : ndarray of float32, shape (3,)
-        From `Coloured`; 1 where all colours are dimmed alike.
     shining : Lights
     colours : Hues
-    light_field : ndarray of float32, flat
-        From `field_of_light`.
-    field_sides : ndarray of int64, shape (3,)
-    to_field : float32
-        Its cells in a unit of the scene.
-    field_shift : ndarray of float32, shape (3,)
-        Its cell at the scene's origin.
+    remaining : Rest
     camera : Eye
-    followed : int
-        Collisions that are followed as they are before what is sent on is gathered.
-    order, seed, nth, out
+    order, turn, out
         As of `paths.traced`.
     """
-    last = 3 * followed
-    bricks = borrowed(whole)
-    members = borrowed(clouds)
-    softer = borrowed(soft)
-    media = borrowed(scattering)
-    lights = borrowed(shining)
-    hues = borrowed(colours)
-    eye = borrowed(camera)
-    alike = depths[0] == f32(1) and depths[1] == f32(1) and depths[2] == f32(1)
-    ramped = hues.values.shape[1] > 0
-    sky = lights.sky
-    sunny = lights.sun_light[0] + lights.sun_light[1] + lights.sun_light[2] > f32(0)
-    line = order[n]
+    bricks, members, softer, media = borrowed(whole), borrowed(clouds), borrowed(soft), borrowed(scattering)
+    lights, hues, rest, eye = borrowed(shining), borrowed(colours), borrowed(remaining), borrowed(camera)
+    last, line = 3 * rest.followed, order[n]
     for column in range(out.shape[1]):
-        state = stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
-                      ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))
-        state = next_state(state)
-        down = ((f32(line) + share_of(state)) - eye.centre_y) * eye.spread
-        state = next_state(state)
-        across = ((f32(column) + share_of(state)) - eye.centre_x) * eye.spread
-        dx, dy, dz = ray_of(eye, across, down)
-        x = eye.place[0]
-        y = eye.place[1]
-        z = eye.place[2]
-        red = f32(0)
-        green = f32(0)
-        blue = f32(0)
-        through_r = f32(1)
-        through_g = f32(1)
-        through_b = f32(1)
-        medium = members.medium[0]
-        wx = dx
-        wy = dy
-        wz = dz
-        weight = f32(1)
-        light_r = f32(0)
-        light_g = f32(0)
-        light_b = f32(0)
-        met = False
+        came, state = first_ray(eye, line, column, turn)
+        place, medium = three(eye.place), members.medium[0]
+        light, through, met = BLACK, WHITE, False
         # All flights go through one piece of code: whatever is called twice is compiled twice.
         for flight in range(5 + last):
             # As it truly goes, before the forward peak counts as none.
-            exact = flight <= last
-            step = flight - last
-            if step < 0:
-                step = FIRST if flight == 0 else TO_LAMP + (flight - 1) % 3
-            elif flight > 0 and step == 0:
-                step = ONWARD
+            exact, step = flight <= last, _step_of(flight, last)
             dimming = step == TO_LAMP or step == TO_SUN or step == TO_SUN_AGAIN
-            reach = f32(1e30)
+            asked = Asked(place, came, medium, came, FAR, BLACK, f32(1))
             if step == TO_LAMP:
-                if lights.lamps.shape[0] == 0:
-                    continue
-                wx, wy, wz, reach, weight, chosen, state = of_a_lamp(lights, x, y, z, state)
-                weight *= two_lobes(media.lobes, medium, dx * wx + dy * wy + dz * wz)
-                light_r = lights.lamps[chosen, 4]
-                light_g = lights.lamps[chosen, 5]
-                light_b = lights.lamps[chosen, 6]
+                asked, state = of_a_lamp(lights, medium, place, came, state)
             elif dimming:
-                if not sunny:
-                    continue
-                state = next_state(state)
-                cosine = f32(1) - share_of(state) * (f32(1) - lights.sun_cosine)
-                state = next_state(state)
-                wx, wy, wz = around(lights.sun[0], lights.sun[1], lights.sun[2], cosine, WHOLE_TURN * share_of(state))
-                light_r = lights.sun_light[0]
-                light_g = lights.sun_light[1]
-                light_b = lights.sun_light[2]
-                cosine = dx * wx + dy * wy + dz * wz
-                weight = max(f32(0), f32(1) + f32(3) * cosines[medium] * cosine) / _FOUR_PI
-                if step == TO_SUN:
-                    depth = lattice_value(lights.seen, 0, lights.seen_sides, x * lights.to_seen + lights.seen_shift[0],
-                                          y * lights.to_seen + lights.seen_shift[1], z * lights.to_seen + lights.seen_shift[2])
-                    # Elsewhere than ahead the lattice holds what was turned there by many small steps.
-                    near = f32(0) if exact else ahead_share(cosine)
-                    forward = near * ahead_of(media, medium, cosine, depth)
-                    red += through_r * forward * light_r
-                    green += through_g * forward * light_g
-                    blue += through_b * forward * light_b
-                    weight = two_lobes(media.lobes, medium, cosine) * (f32(1) - near)
+                asked, ahead, state = _to_the_sun(lights, media, rest, medium, place, came, exact, step == TO_SUN_AGAIN, state)
+                light = plus(light, times(through, ahead))
             elif step == ONWARD:
-                cosine, state = cosine_of(media.lobes, medium, state)
-                state = next_state(state)
-                wx, wy, wz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
-            t, left, member, state = flown(bricks, members if exact else softer, x, y, z, wx, wy, wz, reach,
-                                           i32(dimming), state)
+                _, onto, state = scattered(media.lobes, medium, came, state)
+                asked = Asked(place, came, medium, onto, FAR, BLACK, f32(1))
+            if asked.weight <= f32(0):
+                continue
+            t, left, member, state = flown(bricks, members if exact else softer, place, asked.way, asked.reach, i32(dimming), state)
             if dimming:
-                if not (alike or exact) and left > f32(0):
-                    # A power of an estimate: near enough, and put right with all else.
-                    light_r *= math.pow(left, depths[0] - f32(1))
-                    light_g *= math.pow(left, depths[1] - f32(1))
-                    light_b *= math.pow(left, depths[2] - f32(1))
-                weight *= left
-                red += weight * through_r * light_r
-                green += weight * through_g * light_g
-                blue += weight * through_b * light_b
+                weight = asked.weight
+                if step == TO_LAMP:
+                    weight *= two_lobes(media.lobes, medium, dot(came, asked.way))
+                light = plus(light, times(through, _dimmed(scaled(asked.light, weight), left, rest.depths, exact)))
                 continue
             if t < f32(0):
                 if step == ONWARD:
-                    r, c = sky_cell(sky, wx, wy, wz)
-                    red += through_r * sky[r, c, 0]
-                    green += through_g * sky[r, c, 1]
-                    blue += through_b * sky[r, c, 2]
+                    r, c = sky_cell(lights.sky, asked.way)
+                    light = plus(light, times(through, (lights.sky[r, c, 0], lights.sky[r, c, 1], lights.sky[r, c, 2])))
                 break
-            x += wx * t
-            y += wy * t
-            z += wz * t
-            dx = wx
-            dy = wy
-            dz = wz
+            place, came = carried(place, asked.way, t), asked.way
             medium = members.medium[member]
-            own_r = media.albedo[medium, 0]
-            own_g = media.albedo[medium, 1]
-            own_b = media.albedo[medium, 2]
-            if ramped:
-                own_r *= hue_at(hues, i32(0), member, x, y, z)
-                own_g *= hue_at(hues, i32(1), member, x, y, z)
-                own_b *= hue_at(hues, i32(2), member, x, y, z)
+            albedo = albedo_at(media, medium, hues, member, place)
+            if step == FIRST:
+                met = True
+                out[line, column, 3] += f32(1)
+                out[line, column, 4] += t
             if exact:
-                if step == FIRST:
-                    met = True
-                    out[line, column, 3] += f32(1)
-                    out[line, column, 4] += t
-                glow_r = media.glow[medium, 0]
-                glow_g = media.glow[medium, 1]
-                glow_b = media.glow[medium, 2]
-                if ramped:
-                    glow_r *= hue_at(hues, i32(3), member, x, y, z)
-                    glow_g *= hue_at(hues, i32(4), member, x, y, z)
-                    glow_b *= hue_at(hues, i32(5), member, x, y, z)
-                red += through_r * glow_r
-                green += through_g * glow_g
-                blue += through_b * glow_b
+                light = plus(light, times(through, glow_at(media, medium, hues, member, place)))
             else:
                 # Light that the lattice says comes from there, back along this way.
-                light_r, light_g, light_b = _sent(
-                    light_field, field_sides, x * to_field + field_shift[0], y * to_field + field_shift[1],
-                    z * to_field + field_shift[2], -dx, -dy, -dz)
-                red += through_r * light_r
-                green += through_g * light_g
-                blue += through_b * light_b
-                own_r = _softer(own_r, peaks[medium])
-                own_g = _softer(own_g, peaks[medium])
-                own_b = _softer(own_b, peaks[medium])
-            through_r *= own_r
-            through_g *= own_g
-            through_b *= own_b
+                light = plus(light, times(through, _sent(rest, place, scaled(came, f32(-1)))))
+                peak = rest.peaks[medium]
+                albedo = _softer(albedo[0], peak), _softer(albedo[1], peak), _softer(albedo[2], peak)
+            through = times(through, albedo)
         if met:
-            out[line, column, 0] += red
-            out[line, column, 1] += green
-            out[line, column, 2] += blue
-            bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
-            out[line, column, 5] += bright * bright
+            add_light(out, line, column, light)

@@ -10,13 +10,16 @@ import math
 
 import numpy as np
 
-from ...kernels import borrowed, each, f32, i32, u32
+from ...kernels import borrowed, each, f32, i32, inlined, u32
+from ...vectors import carried, dot, length, luminance_of, row_of, scaled, times
 from ..lattices.coarse import QUICK, coarse_in
 from ..lattices.transport import DIRECTIONS
 from ..scene.lobes import two_lobes
-from .flight import flown
-from .paths import DIM, LONGEST, hue_at
-from .random_numbers import WHOLE_TURN, around, cosine_of, drawn, next_state, share_of, stirred
+from .flight import FAR, flown
+from .hues import albedo_at
+from .next_event import three
+from .paths import DIM, LONGEST, revived
+from .random_numbers import WHOLE_TURN, anywhere, begun, drawn, even, in_a_ball, scattered
 
 STRANDS = 4
 """Pictures that photons are added to side by side: not the number of threads, so that a result does not depend on it."""
@@ -28,7 +31,7 @@ next to nothing comes straight to where the eye sees."""
 
 
 @each("out")
-def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count, seed, nth, out):
+def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count, turn, out):
     """Light of some photons from lamps, added to pictures.
 
     Parameters
@@ -44,118 +47,72 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
     camera : Eye
     count : int
         Photons for each of the pictures.
-    seed : uint32
-    nth : int
-        Number of the turn.
+    turn : Turn
     out : ndarray of float32, shape (STRANDS, height, width, 3)
         Radiance, summed over the photons of all strands as if each turn had sent out all light once.
     """
-    bricks = borrowed(whole)
-    members = borrowed(clouds)
-    media = borrowed(scattering)
-    hues = borrowed(colours)
-    eye = borrowed(camera)
-    ramped = hues.values.shape[1] > 0
-    height = out.shape[1]
-    width = out.shape[2]
+    bricks, members, media = borrowed(whole), borrowed(clouds), borrowed(scattering)
+    hues, eye = borrowed(colours), borrowed(camera)
     # All photons of a turn share out what the lamps send in all directions.
-    each = f32(2) * WHOLE_TURN / f32(count * out.shape[0])
+    share = f32(2) * WHOLE_TURN / f32(count * out.shape[0])
     for photon in range(count):
-        state = stirred(u32(u32(u32(strand) * u32(0x9E3779B1)) ^ u32(u32(photon) * u32(0x85EBCA77)))
-                      ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed ^ u32(0x51F15EED))))
-        state = next_state(state)
-        chosen = drawn(odds, share_of(state), 0, lamps.shape[0])
-        likely = odds[chosen] - (odds[chosen - 1] if chosen > 0 else f32(0))
-        state = next_state(state)
-        away = lamps[chosen, 3] * math.pow(share_of(state), f32(1.0 / 3.0))
-        state = next_state(state)
-        c = f32(1) - f32(2) * share_of(state)
-        state = next_state(state)
-        dx, dy, dz = around(f32(0), f32(1), f32(0), c, WHOLE_TURN * share_of(state))
-        x = lamps[chosen, 0] + away * dx
-        y = lamps[chosen, 1] + away * dy
-        z = lamps[chosen, 2] + away * dz
-        state = next_state(state)
-        c = f32(1) - f32(2) * share_of(state)
-        state = next_state(state)
-        dx, dy, dz = around(f32(0), f32(1), f32(0), c, WHOLE_TURN * share_of(state))
-        dx += f32(1e-9)
-        dy += f32(1e-9)
-        dz += f32(1e-9)
-        red = each / likely * lamps[chosen, 4]
-        green = each / likely * lamps[chosen, 5]
-        blue = each / likely * lamps[chosen, 6]
-        full = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
-        wx = dx
-        wy = dy
-        wz = dz
-        reach = f32(1e30)
-        sent = f32(0)
-        line = i32(0)
-        column = i32(0)
-        to_eye = False
+        place, came, light, state = _sent_out(lamps, odds, share, begun(strand, photon, turn.seed ^ u32(0x51F15EED), turn.nth))
+        full = luminance_of(light)
+        way, reach, sent = came, FAR, f32(0)
+        line, column, to_eye = i32(0), i32(0), False
         # Flights onward and to the eye are one piece of code: whatever is called twice is compiled twice.
         for step in range(LONGEST):
-            t, left, member, state = flown(bricks, members, x, y, z, wx, wy, wz, reach, i32(to_eye), state)
+            t, left, member, state = flown(bricks, members, place, way, reach, i32(to_eye), state)
             if to_eye:
-                out[strand, line, column, 0] += left * sent * red
-                out[strand, line, column, 1] += left * sent * green
-                out[strand, line, column, 2] += left * sent * blue
-                to_eye = False
-                wx = dx
-                wy = dy
-                wz = dz
-                reach = f32(1e30)
+                out[strand, line, column, 0] += left * sent * light[0]
+                out[strand, line, column, 1] += left * sent * light[1]
+                out[strand, line, column, 2] += left * sent * light[2]
+                way, reach, to_eye = came, FAR, False
                 continue
             if t < f32(0):
                 break
-            x += dx * t
-            y += dy * t
-            z += dz * t
+            place = carried(place, came, t)
             medium = members.medium[member]
-            red *= media.albedo[medium, 0]
-            green *= media.albedo[medium, 1]
-            blue *= media.albedo[medium, 2]
-            if ramped:
-                red *= hue_at(hues, i32(0), member, x, y, z)
-                green *= hue_at(hues, i32(1), member, x, y, z)
-                blue *= hue_at(hues, i32(2), member, x, y, z)
-            bright = f32(0.2126) * red + f32(0.7152) * green + f32(0.0722) * blue
-            if step >= 2 * DIM and bright < f32(0.5) * full:
-                state = next_state(state)
-                if share_of(state) * full >= f32(2) * bright:
+            light = times(light, albedo_at(media, medium, hues, member, place))
+            if step >= 2 * DIM:
+                light, state = revived(light, luminance_of(light), full, state)
+                if luminance_of(light) <= f32(0):
                     break
-                revived = f32(0.5) * full / bright
-                red *= revived
-                green *= revived
-                blue *= revived
-            ex = eye.place[0] - x
-            ey = eye.place[1] - y
-            ez = eye.place[2] - z
-            away = math.sqrt(max(ex * ex + ey * ey + ez * ez, f32(1)))
-            ahead = -(ex * eye.forward[0] + ey * eye.forward[1] + ez * eye.forward[2])
-            if ahead > f32(1e-3):
-                right = -(ex * eye.right[0] + ey * eye.right[1] + ez * eye.right[2]) / (ahead * eye.spread)
-                up = -(ex * eye.up[0] + ey * eye.up[1] + ez * eye.up[2]) / (ahead * eye.spread)
-                column = i32(math.floor(right + eye.centre_x))
-                line = i32(math.floor(eye.centre_y - up))
-                to_eye = column >= 0 and line >= 0 and column < width and line < height
-            if to_eye:
-                reach = away
-                wx = ex / away + f32(1e-9)
-                wy = ey / away + f32(1e-9)
-                wz = ez / away + f32(1e-9)
-                # Of a pixel the eye sees a solid angle of the spread squared times the cosine cubed.
-                cosine = ahead / away
-                sent = two_lobes(media.lobes, medium, dx * wx + dy * wy + dz * wz) / (
-                    away * away * eye.spread * eye.spread * cosine * cosine * cosine)
-            cosine, state = cosine_of(media.lobes, medium, state)
-            state = next_state(state)
-            dx, dy, dz = around(dx, dy, dz, cosine, WHOLE_TURN * share_of(state))
-            if not to_eye:
-                wx = dx
-                wy = dy
-                wz = dz
+            line, column, toward, away, solid = _pixel_of(eye, place)
+            to_eye = line >= 0 and column >= 0 and line < out.shape[1] and column < out.shape[2]
+            sent = two_lobes(media.lobes, medium, dot(came, toward)) / solid
+            _, came, state = scattered(media.lobes, medium, came, state)
+            way, reach = (toward, away) if to_eye else (came, FAR)
+
+
+@inlined
+def _sent_out(lamps, odds, share, state):
+    """Where a photon begins, its direction, its light, and the generator's state."""
+    u, state = even(state)
+    chosen = drawn(odds, u, 0, lamps.shape[0])
+    likely = odds[chosen] - (odds[chosen - 1] if chosen > 0 else f32(0))
+    place, state = in_a_ball(row_of(lamps, chosen), lamps[chosen, 3], state)
+    way, state = anywhere(state)
+    return place, way, scaled((lamps[chosen, 4], lamps[chosen, 5], lamps[chosen, 6]), share / likely), state
+
+
+@inlined
+def _pixel_of(eye, place):
+    """Where the eye sees a place: row and column, negative where it does not; the direction to the eye and how far that is, and
+    the solid angle of the pixel times the square of that."""
+    to = carried(three(eye.place), place, f32(-1))
+    away = max(length(to), f32(1))
+    ahead = -dot(to, three(eye.forward))
+    line, column = i32(-1), i32(-1)
+    if ahead > f32(1e-3):
+        right = -dot(to, three(eye.right)) / (ahead * eye.spread)
+        up = -dot(to, three(eye.up)) / (ahead * eye.spread)
+        column = i32(math.floor(right + eye.centre_x))
+        line = i32(math.floor(eye.centre_y - up))
+    # Of a pixel the eye sees a solid angle of the spread squared times the cosine cubed.
+    cosine = ahead / away
+    toward = to[0] / away + f32(1e-9), to[1] / away + f32(1e-9), to[2] / away + f32(1e-9)
+    return line, column, toward, away, away * away * eye.spread * eye.spread * cosine * cosine * cosine
 
 
 def scattered_shares(scene, lamps):

@@ -2,7 +2,8 @@
 
 import math
 
-from ...kernels import call, f32, row, u32
+from ...kernels import call, f32, inlined, row, u32
+from ...vectors import carried
 
 WHOLE_TURN = f32(2.0 * math.pi)
 
@@ -38,6 +39,23 @@ def share_of(state):
     word = u32(u32((state >> u32(u32(state >> u32(28)) + u32(4))) ^ state) * u32(277803737))
     word = u32((word >> u32(22)) ^ word)
     return f32(word >> u32(8)) * f32(1.0 / 16777216.0)
+
+
+@row
+def even(state):
+    """The next number of a generator.
+
+    Parameters
+    ----------
+    state : uint32
+
+    Returns
+    -------
+    (float32, uint32)
+        From 0 to below 1, and the state.
+    """
+    state = next_state(state)
+    return share_of(state), state
 
 
 @row
@@ -97,13 +115,13 @@ def cosine_of(lobes, medium, state):
 
 
 @call
-def around(ax, ay, az, cosine, turn):
+def around(axis, cosine, turn):
     """The direction at an angle from an axis (basis after Duff et al. 2017, Building an orthonormal basis, revisited).
 
     Parameters
     ----------
-    ax, ay, az : float32
-        The axis, a unit vector.
+    axis : (float32, float32, float32)
+        Unit vector.
     cosine, turn : float32
         Of the angle from it, and the angle about it in radians.
 
@@ -111,6 +129,7 @@ def around(ax, ay, az, cosine, turn):
     -------
     (float32, float32, float32)
     """
+    ax, ay, az = axis
     sign = f32(1) if az >= f32(0) else f32(-1)
     a = f32(-1) / (sign + az)
     b = ax * ay * a
@@ -123,6 +142,65 @@ def around(ax, ay, az, cosine, turn):
     norm = f32(1) / math.sqrt(x * x + y * y + z * z)
     # The tiny number keeps an axis-parallel ray from dividing by zero.
     return x * norm + f32(1e-9), y * norm + f32(1e-9), z * norm + f32(1e-9)
+
+
+@inlined
+def scattered(lobes, medium, way, state):
+    """A direction drawn from a phase function: as `cosine_of`.
+
+    Parameters
+    ----------
+    lobes : ndarray of float32, shape (M, 4)
+    medium : int
+    way : (float32, float32, float32)
+        Unit vector: the direction before.
+    state : uint32
+
+    Returns
+    -------
+    (float32, (float32, float32, float32), uint32)
+        Cosine between both, the direction, and the generator's state.
+    """
+    cosine, state = cosine_of(lobes, medium, state)
+    u, state = even(state)
+    return cosine, around(way, cosine, WHOLE_TURN * u), state
+
+
+@inlined
+def anywhere(state):
+    """A direction drawn evenly over the sphere.
+
+    Parameters
+    ----------
+    state : uint32
+
+    Returns
+    -------
+    ((float32, float32, float32), uint32)
+    """
+    c, state = even(state)
+    u, state = even(state)
+    return around((f32(0), f32(1), f32(0)), f32(1) - f32(2) * c, WHOLE_TURN * u), state
+
+
+@inlined
+def in_a_ball(place, radius, state):
+    """A point drawn evenly in a ball.
+
+    Parameters
+    ----------
+    place : (float32, float32, float32)
+        Its centre.
+    radius : float32
+    state : uint32
+
+    Returns
+    -------
+    ((float32, float32, float32), uint32)
+    """
+    u, state = even(state)
+    way, state = anywhere(state)
+    return carried(place, way, radius * math.pow(u, f32(1.0 / 3.0))), state
 
 
 @row
@@ -151,3 +229,20 @@ def drawn(cdf, u, first, count):
         else:
             a = middle + 1
     return a
+
+
+@inlined
+def begun(line, column, seed, nth):
+    """State of the generator with which a path begins: other numbers for each pixel, turn and seed.
+
+    Parameters
+    ----------
+    line, column, nth : int
+    seed : uint32
+
+    Returns
+    -------
+    uint32
+    """
+    return stirred(u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))
+                   ^ stirred(u32(u32(nth) * u32(0xC2B2AE3D)) ^ u32(seed)))

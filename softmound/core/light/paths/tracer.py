@@ -10,8 +10,10 @@ from ...kernels import f32, threads, u32
 from ..scene.lamps import lamps_of
 from ..scene.members import eye_of, media_of, members_of
 from ..scene.surroundings import surroundings_of
-from .gathering import cosines_of, field_of_light, gathered, peaks_of, softened
-from .paths import LAYERS, Hues, Lights, traced
+from .gathering import Rest, cosines_of, field_of_light, gathered, peaks_of, softened
+from .hues import Hues
+from .next_event import Lights
+from .paths import LAYERS, Turn, traced
 from .photons import BURIED, DEEP, PIXELS, STRANDS, scattered_shares, shone
 
 STRIP = 0.15
@@ -70,17 +72,18 @@ class Tracer:
         # Where nothing comes straight, asking for it brings but noise; the lattice knows what is scattered on.
         within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED)
         asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
-        lights, eye = _lights(scene, lattice, outside, asked), eye_of(scene, camera)
+        lights, eye = _lights(scene, lattice, outside, asked), eye_of(camera, scene=scene)
         self._photons = None
         if gathering:
             if field is None:
                 field = field_of_light(lattice, scene), np.ones(3, np.float32)
             field, depths = field
             self._kernel = gathered
-            self._arguments = (
-                scene.bricks, members, softened(members, media), media_of(media), cosines_of(media), peaks_of(media), depths,
-                lights, _hues(scene, members, hues), field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
-                ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), eye, followed)
+            rest = Rest(field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
+                        ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), cosines_of(media),
+                        peaks_of(media), depths, followed)
+            self._arguments = (scene.bricks, members, softened(members, media), media_of(media), lights,
+                               _hues(scene, members, hues), rest, eye)
         else:
             self._kernel = traced
             colours = _hues(scene, members, hues)
@@ -121,6 +124,9 @@ class Tracer:
         for _ in range(turns):
             self._turn(ticket)
 
+    def _turn_of(self, nth):
+        return Turn(u32(self._seed & 0xFFFFFFFF), nth)
+
     def _turn(self, ticket):
         """One path for each pixel, in strips of rows that take about `STRIP` seconds, so that it can be stopped."""
         begun, strands, strips = time.perf_counter(), threads(), self._strips
@@ -131,7 +137,7 @@ class Tracer:
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            self._kernel(*self._arguments, order, u32(self._seed & 0xFFFFFFFF), self.turns, self._sums)
+            self._kernel(*self._arguments, order, self._turn_of(self.turns), self._sums)
         if self._photons is not None:
             self._add_photons(ticket)
         self.turns += 1
@@ -147,8 +153,7 @@ class Tracer:
         for part in range(PARTS):
             if ticket is not None:
                 ticket.tick(0.0)
-            shone(*self._photons, photons // (STRANDS * PARTS), u32(self._seed & 0xFFFFFFFF),
-                  self.turns * PARTS + part, self._shone)
+            shone(*self._photons, photons // (STRANDS * PARTS), self._turn_of(self.turns * PARTS + part), self._shone)
         found = self._shone.sum(axis=0) / np.float32(PARTS)
         # The square is that of all light of the turn.
         before, more = luminance(self._sums[..., :3]), luminance(found)

@@ -16,6 +16,7 @@ from ..paths.random_numbers import share_of, stirred
 from ..scene.floor import COLUMNS as FLOOR_COLUMNS
 from ..scene.floor import NO_SHADOW, FloorLight, glitter
 from ..scene.floor import ROWS as FLOOR_ROWS
+from ..scene.members import eye_of, ray_of
 from ..scene.phase import lobes_of, mean_cosine, thick_share
 from ..scene.surroundings import FINE_COLUMNS, FINE_ROWS, surroundings_of
 from .aerial import veiled
@@ -115,28 +116,39 @@ def _fields(laid, x, z, away):
     return tone + wood * (_WOODS - tone)
 
 
+class Scattered(NamedTuple):
+    """Colours of what a cloud scatters, and of the sky behind it.
+
+    Attributes
+    ----------
+    sun, glow : ndarray of float32, shape (3,)
+    parts : ndarray of float32, shape (3, 3)
+        Of zenith, horizon and ground.
+    behind : ndarray of float32, shape (FINE_ROWS, FINE_COLUMNS + 1, 3)
+    """
+
+    sun: np.ndarray
+    glow: np.ndarray
+    parts: np.ndarray
+    behind: np.ndarray
+
+
 @each("out")
-def _radiance(line, layers, right, upward, forward, spread, centre_x, centre_y, stride, sun_colour, parts, glow, behind, below,
-              sent, shadow, out):
-    laid = borrowed(below)
-    floor = borrowed(sent)
-    shade = borrowed(shadow)
-    lit = floor.lit
-    down = ((f32(line) + f32(0.5)) * stride - centre_y) * spread
+def _radiance(line, layers, camera, scattered, below, sent, shadow, out):
+    """A row of a picture: what the clouds send, and where they are thin what is behind them."""
+    eye, colours, laid, floor, shade = borrowed(camera), borrowed(scattered), borrowed(below), borrowed(sent), borrowed(shadow)
+    lit, behind = floor.lit, colours.behind
+    down = ((f32(line) + eye.shift_y) * eye.stride - eye.centre_y) * eye.spread
     for column in range(out.shape[1]):
         pixel = layers[line, column]
         opacity = pixel[4]
         out[line, column, 3] = opacity
         for n in range(3):
-            out[line, column, n] = (pixel[0] * sun_colour[n] + pixel[1] * parts[0, n] + pixel[2] * parts[1, n]
-                                    + pixel[3] * parts[2, n] + pixel[5 + n] + opacity * glow[n])
+            out[line, column, n] = (pixel[0] * colours.sun[n] + pixel[1] * colours.parts[0, n] + pixel[2] * colours.parts[1, n]
+                                    + pixel[3] * colours.parts[2, n] + pixel[5 + n] + opacity * colours.glow[n])
         if opacity >= f32(1):
             continue
-        across = ((f32(column) + f32(0.5)) * stride - centre_x) * spread
-        dx = forward[0] + across * right[0] - down * upward[0]
-        dy = forward[1] + across * right[1] - down * upward[1]
-        dz = forward[2] + across * right[2] - down * upward[2]
-        height = dy / math.sqrt(dx * dx + dy * dy + dz * dz)
+        dx, height, dz = ray_of(eye, ((f32(column) + eye.shift_x) * eye.stride - eye.centre_x) * eye.spread, down)
         down_here = laid.eye[1] > f32(0) and height < f32(0)
         v = math.sqrt(abs(height))
         # Over the floor the air has the colour of the horizon.
@@ -158,12 +170,10 @@ def _radiance(line, layers, right, upward, forward, spread, centre_x, centre_y, 
         t = f32(0)
         if down_here:
             away = laid.eye[1] / max(-height, f32(1e-6))
-            flat = away / math.sqrt(dx * dx + dy * dy + dz * dz)
-            sunlit = _sunlit(shade, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz)
+            sunlit = _sunlit(shade, laid.eye[0] + away * dx, laid.eye[2] + away * dz)
             if laid.patches > f32(0):
-                tone = _fields(laid, laid.eye[0] + flat * dx, laid.eye[2] + flat * dz, away)
-            norm = height / dy
-            sparkle = sunlit * glitter(floor, norm * dx, height, norm * dz)
+                tone = _fields(laid, laid.eye[0] + away * dx, laid.eye[2] + away * dz, away)
+            sparkle = sunlit * glitter(floor, dx, height, dz)
             s = v * f32(FLOOR_ROWS - 1)
             t = turn * f32(FLOOR_COLUMNS)
             k = min(max(i32(s), 0), FLOOR_ROWS - 2)
@@ -246,11 +256,10 @@ def _with(layers, light, medium, camera, stride=1, shadow=NO_SHADOW, sent=False)
     # What a thick cloud of droplets that absorb a little sends back, for each colour.
     back = thick_share(medium.albedo * np.asarray(medium.tint), mean_cosine(lobes_of(medium)))
     out = np.empty((*layers.shape[:2], 4), np.float32)
-    _radiance(layers, camera.right.astype(np.float32), camera.up.astype(np.float32), camera.forward.astype(np.float32),
-              f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), f32(stride),
-              (around.sun * back).astype(np.float32), (around.parts * back).astype(np.float32),
-              (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32), around.behind,
-              *_laid(around, light, camera, shadow), out)
+    scattered = Scattered(
+        (around.sun * back).astype(np.float32), (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32),
+        (around.parts * back).astype(np.float32), around.behind)
+    _radiance(layers, eye_of(camera, stride), scattered, *_laid(around, light, camera, shadow), out)
     return _coloured(out, layers, light, medium, camera, stride, shadow, sent) if layers.shape[2] > LAYERS else out
 
 

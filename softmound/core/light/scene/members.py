@@ -164,20 +164,22 @@ def media_of(media, *, once=False):
         np.array([medium.glow_strength * np.asarray(medium.glow) for medium in media], np.float32))
 
 
-def eye_of(scene, camera, stride=1, shift=(0.5, 0.5)):
+def eye_of(camera, stride=1, shift=(0.5, 0.5), scene=None):
     """A camera as kernels read it.
 
     Parameters
     ----------
-    scene : Scene
     camera : Camera
     stride : int, optional
     shift : (float, float), optional
+    scene : Scene, optional
+        In whose units; default metres of the world.
 
     Returns
     -------
     Eye
     """
-    return Eye(((camera.eye - scene.origin) / scene.unit).astype(np.float32), camera.right.astype(np.float32),
+    place = camera.eye if scene is None else (camera.eye - scene.origin) / scene.unit
+    return Eye(place.astype(np.float32), camera.right.astype(np.float32),
                camera.up.astype(np.float32), camera.forward.astype(np.float32), f32(camera.spread), f32(camera.width / 2),
                f32(camera.height / 2), f32(stride), f32(shift[0]), f32(shift[1]))

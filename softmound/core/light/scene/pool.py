@@ -144,6 +144,33 @@ def layout_of(bricks, grid):
 
 
 @row
+def through_box(box, grid, place, inverse):
+    """Where a ray enters and leaves the box of a grid (slab method: Kay and Kajiya 1986, Ray tracing complex scenes).
+
+    Parameters
+    ----------
+    box : ndarray of float32, shape (G, 6)
+    grid : int
+    place : (float32, float32, float32)
+        Where it begins, in voxels.
+    inverse : (float32, float32, float32)
+        One over each part of its direction.
+
+    Returns
+    -------
+    (float32, float32)
+        In lengths of the direction, from where the ray begins; the first is the larger where it misses.
+    """
+    ax = (box[grid, 0] - place[0]) * inverse[0]
+    ay = (box[grid, 1] - place[1]) * inverse[1]
+    az = (box[grid, 2] - place[2]) * inverse[2]
+    ex = (box[grid, 3] - place[0]) * inverse[0]
+    ey = (box[grid, 4] - place[1]) * inverse[1]
+    ez = (box[grid, 5] - place[2]) * inverse[2]
+    return max(min(ax, ex), max(min(ay, ey), min(az, ez))), min(max(ax, ex), min(max(ay, ey), max(az, ez)))
+
+
+@row
 def brick_at(bricks, layout, bx, by, bz):
     """What there is at a brick coordinate.
 
