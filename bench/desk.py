@@ -32,7 +32,7 @@ def opened(path):
         application = QApplication.instance() or QApplication([])
         dress(application)
         window = Window(os.path.join(home, "library"))
-        window.builder.kept = None
+        window.services.builder.kept = None
         if path is not None:
             window.document.read(path)
         window.show()

@@ -52,7 +52,7 @@ def _followed(application, window):
     window.looking.shown.connect(lambda answer: marched.append((answer.request.mound.view, time.perf_counter())))
     take = window.looking._carried
     window.looking._carried = lambda carried: (take(carried), came.append((carried.view, time.perf_counter())))
-    window.looking.carrier._deliver = window.relay.to(lambda carried: window.looking._carried(carried))
+    window.looking.carrier._deliver = window.services.relay.to(lambda carried: window.looking._carried(carried))
     view, first, last = window.document.mound.view, [], []
     for n in range(MOVES):
         view, begun = turned(view, 6 if n % 10 < 5 else -6, 0), time.perf_counter()

@@ -33,7 +33,7 @@ def hooked(mound):
     class Watched(window.Window):
         def __init__(self, *arguments, **options):
             super().__init__(*arguments, **options)
-            self.builder.kept = None
+            self.services.builder.kept = None
             self.looking.shown.connect(lambda answer: (print("lit", flush=True), os._exit(0)))
 
         show = told("window", window.Window.show)

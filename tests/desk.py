@@ -116,7 +116,7 @@ class DeskTest(unittest.TestCase):
     def open_window(self):
         """Open a window on the saved mound and wait for its first picture."""
         window = self.window = Window(self.folder / "library", self.kinds)
-        window.builder.kept = KeptGrids(self.folder / "kept")
+        window.services.builder.kept = KeptGrids(self.folder / "kept")
         window.lays_out_ahead = False
         painting = window.looking.painter
         painting.sharpens, painting.settles, painting.reduces = self.sharpens, self.settles, self.reduces

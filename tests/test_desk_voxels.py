@@ -333,7 +333,7 @@ class Volumes(VoxelsTest):
             self.assertIn("no cloud to export", self.window.status.said.text())
 
     def test_a_build_is_learned_from(self):
-        past = self.window.builder.past
+        past = self.window.services.builder.past
         # A mound that no other test of this process has built: what is kept is not built again.
         self.window.document.apply("skin", lambda mound: mound.edited(skin=mound.skin.edited(thickness=1.2345)))
         with unittest.mock.patch("softmound.core.engine.calibration.LEAST_SECONDS", 0.0):

@@ -30,12 +30,12 @@ class Files(QObject):
 
     Parameters
     ----------
-    window : Window
+    services : Services
     """
 
-    def __init__(self, window):
-        super().__init__(window)
-        self._window, self._document = window, window.document
+    def __init__(self, services):
+        super().__init__(services)
+        self._services, self._document = services, services.document
 
     @property
     def folder(self):
@@ -52,20 +52,20 @@ class Files(QObject):
         """
         if self.may_leave():
             self._document.open(start(species, "Untitled"))
-            self._window.looking.fit()
+            self._services.looking.fit()
 
     def choose_new(self):
         """Show the wall of starts, and begin a new mound with the one that is taken."""
-        with asking(WallDialog(self._window)) as dialog:
+        with asking(WallDialog(self._services.over)) as dialog:
             mound, part = (dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None), dialog.part
         if mound is not None and self.may_leave():
             self._document.open(mound)
-            self._window.looking.fit(part)
+            self._services.looking.fit(part)
 
     def ask_and_open(self):
         """Ask for a file and open it."""
-        path, _ = QFileDialog.getOpenFileName(self._window, tr("Open a mound, a volume, or what made a picture"), str(self.folder),
-                                              tr("Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)"))
+        path, _ = QFileDialog.getOpenFileName(self._services.over, tr("Open a mound, a volume, or what made a picture"),
+                                              str(self.folder), tr("Mounds, volumes, pictures (*.mound *.vdb *.png *.exr)"))
         if path:
             self.open(path)
 
@@ -84,25 +84,25 @@ class Files(QObject):
         try:
             if pathlib.Path(path).suffix.lower() in PICTURES:
                 self._document.open(mound_of_picture(path), saved=False)
-                self._window.tell(tr("Opened what made {}.").format(pathlib.Path(path).name))
+                self._services.tell(tr("Opened what made {}.").format(pathlib.Path(path).name))
             else:
                 self._document.read(path)
         except Problem as problem:
-            self._window.trouble(tr(problem.sentence))
+            self._services.trouble(tr(problem.sentence))
 
     def _open_volume(self, path):
         """A mound of one volume, whose density stays what it is unless it is chosen otherwise."""
         def done(read):
-            with asking(ImportDialog(path, read, self._window, "density")) as dialog:
+            with asking(ImportDialog(path, read, self._services.over, "density")) as dialog:
                 form = dialog.form if dialog.exec() == ImportDialog.DialogCode.Accepted else None
             if form is not None and self.may_leave():
                 bounds = limits(Voxels, "final")
                 voxel = min(max(float(f"{voxel_of_volume(form):.4g}"), bounds[0]), bounds[1])
                 self._document.open(Mound(name=form.name, voxels=Voxels(final=voxel), mass=Mass(
                     forms=(form,), base=BaseLevel(on=False))))
-                self._window.looking.fit()
+                self._services.looking.fit()
 
-        self._window.jobs.begin(ENDINGS[".vdb"](path), done)
+        self._services.jobs.begin(ENDINGS[".vdb"](path), done)
 
     def save(self):
         """Save to the mound's file, asking for one when it has none.
@@ -125,14 +125,14 @@ class Files(QObject):
             False when it was not saved.
         """
         proposed = self.folder / f"{self._document.mound.name}.mound"
-        path, _ = QFileDialog.getSaveFileName(self._window, tr("Save the mound"), str(proposed), FILTER)
+        path, _ = QFileDialog.getSaveFileName(self._services.over, tr("Save the mound"), str(proposed), FILTER)
         if not path:
             return False
         path = pathlib.Path(path if path.endswith(".mound") else f"{path}.mound")
         return self._save_to(path)
 
     def _save_to(self, path):
-        image = self._window.picture.image
+        image = self._services.picture.image
         thumb = None
         if image is not None:
             small = image.scaledToWidth(THUMB_WIDTH, Qt.TransformationMode.SmoothTransformation)
@@ -140,9 +140,9 @@ class Files(QObject):
         try:
             self._document.save(path, thumb)
         except Problem as problem:
-            self._window.trouble(tr(problem.sentence))
+            self._services.trouble(tr(problem.sentence))
             return False
-        self._window.tell(tr("Saved {}.").format(path))
+        self._services.tell(tr("Saved {}.").format(path))
         return True
 
     def may_leave(self):
@@ -156,7 +156,7 @@ class Files(QObject):
         if not self._document.dirty:
             return True
         role = QMessageBox.ButtonRole
-        pressed = asked(self._window, tr("“{}” has changes that are not saved.").format(self._document.mound.name), (
+        pressed = asked(self._services.over, tr("“{}” has changes that are not saved.").format(self._document.mound.name), (
             ("Save", role.AcceptRole), (tr("Leave without saving"), role.DestructiveRole), ("Stay", role.RejectRole)))
         return self.save() if pressed == 0 else pressed == 1
 

@@ -5,35 +5,26 @@ from PyQt6.QtGui import QAction, QKeySequence, QShortcut
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QInputDialog, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
 from ...core.engine.density import span_of
-from ...core.engine.grid_store import KeptGrids
-from ...core.engine.stages import Stages
 from ...core.recipe import Problem
 from ...core.recipe.places import changed
 from ...core.recipe.resize import resized_mound
 from ...core.recipe.time import TimeLine
 from ...core.recipe.timing import keyed_fields
 from .. import style, words
-from ..dialogs.asking import asking, leave_all, told
+from ..dialogs.asking import asking
 from ..dialogs.command_box import CommandBox, entries_of
 from ..dialogs.keys_dialog import KeysDialog
 from ..dialogs.manual_dialog import ManualDialog
 from ..dialogs.resize_dialog import ResizeDialog
-from ..documents.files import OPENED, Files
-from ..documents.mound import MoundDocument
+from ..documents.files import OPENED
 from ..fields import lengths
 from ..fields.part_fields import PartFields
+from ..services import Services
 from ..stations.registry import STATIONS
 from ..view.empty_card import EmptyCard
-from ..view.looking import Looking, begun_painter
-from ..view.picture import Picture
 from ..view.pixels import image_of_pixels
-from ..view.playing import Moving
 from ..view.time_line import TimeLineBar
 from ..words import tr
-from ..work.delivering import Delivering
-from ..work.finished import Finished
-from ..work.jobs import Jobs
-from ..work.relay import Relay
 from .bars import StatusBar, TopBar
 from .commands import help_rows, table
 from .explaining import explain
@@ -62,19 +53,8 @@ class Window(QMainWindow):
 
     Attributes
     ----------
-    document : MoundDocument
-    jobs : Jobs
-        Work beside the hand.
-    picture : Picture
-    looking : Looking
-        In which way the mound is looked at, and all pictures of it.
-    finished : Finished
-        The grid at the final voxel.
-    files : Files
-    delivering : Delivering
-        What leaves the desk.
-    stations : dict of str to Station
-        By their words, in the order of the work.
+    services : Services
+        What all work with; most of it is an attribute of the window, too.
     lays_out_ahead : bool
         Once a picture is there, stations are laid out that nobody has opened yet.
     """
@@ -84,19 +64,13 @@ class Window(QMainWindow):
         self.setWindowTitle(tr("Soft Mound"))
         self.resize(1280, 800)
         self.setAttribute(Qt.WidgetAttribute.WA_DeleteOnClose)
-        self.document = MoundDocument(self)
-        self.relay = Relay()
-        painter = begun_painter() if painter is None else painter
-        self.builder = Stages(painter.stages.cache, KeptGrids(), painter.stages.past)
-        self.jobs, self.going_on = Jobs(self), None
-        self.picture = Picture()
-        self.moving = Moving(self)
-        self.time_line = TimeLineBar(self.document, self.moving)
-        self.finished = Finished(self, self.builder)
-        self.looking = Looking(self, painter)
-        self.files = Files(self)
-        self.delivering = Delivering(self, self.builder, library)
-        self.stations = {kind.name: kind(self) for kind in kinds}
+        self.services = services = Services(library, painter, self)
+        self.document, self.jobs, self.picture, self.moving = services.document, services.jobs, services.picture, services.moving
+        self.finished, self.looking, self.files = services.finished, services.looking, services.files
+        self.delivering, self.tell, self.trouble = services.delivering, services.tell, services.trouble
+        self.going_on, self.time_line = None, TimeLineBar(self.document, self.moving)
+        services.furnish(kinds)
+        self.stations = services.stations
         self._kinds, self._table = kinds, table(kinds)
         self.actions_ = {command.name: self._action(command, station) for command, station in self._table}
         self._lay_out()
@@ -173,7 +147,12 @@ class Window(QMainWindow):
         document.framed.connect(self._framed)
         document.named.connect(self._named)
         document.refused.connect(self._refused)
-        document.warned.connect(self.tell)
+        services = self.services
+        services.said.connect(self.status.tell)
+        services.wanted.connect(self.open_station)
+        services.hand_changed.connect(self.show_hand)
+        services.look_changed.connect(self.show_look)
+        services.steps_changed.connect(self.show_steps)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
             tr("base level") if name == "base" else tr("top level"),
             lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
@@ -182,8 +161,6 @@ class Window(QMainWindow):
         self.looking.way_changed.connect(self.show_hand)
         self.looking.shown.connect(self._shown)
         self.jobs.changed.connect(self.show_tiles)
-        self.jobs.failed.connect(self.trouble)
-        self.jobs.said.connect(self.tell)
         self.jobs.ended.connect(lambda name, took: long_work_ended(self, "Soft Mound", tr("{}: ended.").format(name), took))
         for number, name in enumerate(self.stations, 1):
             QShortcut(QKeySequence(str(number)), self, lambda n=name: self.open_station(n))
@@ -193,7 +170,7 @@ class Window(QMainWindow):
     @property
     def station(self):
         """The open station."""
-        return self.stations[self.strip.opened]
+        return self.services.station
 
     def open_station(self, name):
         """Open a station.
@@ -204,7 +181,7 @@ class Window(QMainWindow):
             Its word.
         """
         self.strip.open(name)
-        station = self.station
+        station = self.services.station = self.stations[name]
         self._lay_out_station(station)
         self.trays.setCurrentWidget(station.tray)
         self.panels.setCurrentWidget(station.settings)
@@ -339,24 +316,6 @@ class Window(QMainWindow):
                 self.strip.tiles[name].show_state(state)
 
     # -- what commands do -----------------------------------------------------------------------
-
-    def tell(self, text):
-        """Say something in the status line.
-
-        Parameters
-        ----------
-        text : str
-        """
-        self.status.tell(text)
-
-    def trouble(self, text):
-        """Say what went wrong, in a box.
-
-        Parameters
-        ----------
-        text : str
-        """
-        told(self, text)
 
     def escape(self):
         """Stop the work, or let go of what is held."""
@@ -515,11 +474,4 @@ class Window(QMainWindow):
 
     def end(self):
         """End all that works for this window, and wait for it."""
-        leave_all()
-        self.relay.close()
-        self.moving.end()
-        self.jobs.end()
-        self.delivering.end()
-        for station in self.stations.values():
-            station.end()
-        self.looking.close()
+        self.services.end()

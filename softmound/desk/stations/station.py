@@ -17,8 +17,8 @@ class Station(QObject):
 
     Parameters
     ----------
-    window : Window
-        Whose document is edited, and whose jobs, looking, finished grids, delivering and files the station may use.
+    services : Services
+        Whose document is edited, and what else the station may use.
 
     Attributes
     ----------
@@ -29,7 +29,7 @@ class Station(QObject):
     dome : bool
         Whether the picture shows the sun dome.
     document : Document
-        What is edited in it: the window's mound, unless it has one of its own.
+        What is edited in it: the mound, unless it has one of its own.
     commands : tuple of Command
         What it does by name; each is given the station.
     gestures : tuple of (str, str)
@@ -50,9 +50,9 @@ class Station(QObject):
     tools = ()
     tool = ""
 
-    def __init__(self, window):
-        super().__init__(window)
-        self.window, self.document = window, window.document
+    def __init__(self, services):
+        super().__init__(services)
+        self.services, self.document = services, services.document
         self.hand = None
         self._picker = (None, None)
 
@@ -65,6 +65,11 @@ class Station(QObject):
     def settings(self):
         """Beside the picture: SettingsPanel, made when it is first asked for."""
         return self.make_settings()
+
+    @property
+    def is_open(self):
+        """Whether it is the one that is seen."""
+        return self.services.station is self
 
     @property
     def laid_out(self):
@@ -196,11 +201,11 @@ class Station(QObject):
 
     def take_pictures(self):
         """Ask how, and take pictures of what is shown."""
-        self.window.delivering.take_pictures()
+        self.services.delivering.take_pictures()
 
     def fit(self):
         """Fit what is shown into the picture."""
-        self.window.looking.fit()
+        self.services.looking.fit()
 
     def masks(self):
         """Masks whose reach the picture is to be tinted by, while the station is open.

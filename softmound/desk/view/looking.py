@@ -34,7 +34,7 @@ class Looking(QObject):
 
     Parameters
     ----------
-    window : Window
+    services : Services
     painter : Painter
         Makes the pictures.
 
@@ -64,12 +64,12 @@ class Looking(QObject):
     shown = pyqtSignal(object)
     way_changed = pyqtSignal()
 
-    def __init__(self, window, painter):
-        super().__init__(window)
-        self._window, self._document, self._picture = window, window.document, window.picture
+    def __init__(self, services, painter):
+        super().__init__(services)
+        self._services, self._document, self._picture = services, services.document, services.picture
         self.painter = painter
-        painter.deliver = window.relay.to(self._answered)
-        self.carrier = Carrier(window.relay.to(self._carried))
+        painter.deliver = services.relay.to(self._answered)
+        self.carrier = Carrier(services.relay.to(self._carried))
         self._last, self._wanted = None, None  # the picture on the screen, and the request that will take its place
         self.way, self.cut, self.grid, self.ahead = "draft", None, None, None
         self.alone = self.denoise = False
@@ -77,11 +77,11 @@ class Looking(QObject):
         picture = self._picture
         self.cut_hand = CutHand(lambda at, moving: self.change_cut({"at": at}, moving), picture.cut_panel.show_reading)
         picture.cut_panel.changed.connect(self.change_cut)
-        picture.looked.connect(lambda view, moving: window.station.look(view, moving))
+        picture.looked.connect(lambda view, moving: services.station.look(view, moving))
         picture.resized.connect(lambda: self.ask(False))
         picture.way_chosen.connect(self.look)
         picture.before_wanted.connect(self._show_before)
-        window.finished.looked_at_changed.connect(lambda: self.ask(False))
+        services.finished.looked_at_changed.connect(lambda: self.ask(False))
 
     def look(self, way):
         """Look in another way.
@@ -147,7 +147,7 @@ class Looking(QObject):
         where : str
             "toward", "away" or "up".
         """
-        station = self._window.station
+        station = self._services.station
         seen = station.as_seen(self._document.mound)
         view, sun = seen.view, seen.light.sun
         if where == "up":
@@ -164,21 +164,21 @@ class Looking(QObject):
         moving : bool
             The hand has not let go yet.
         """
-        window = self._window
-        if not window.isVisible():
+        services = self._services
+        if not self._picture.isVisible():
             return
         self.newest += 1
-        mound, finished = self._document.seen, window.finished
+        mound, finished = self._document.seen, services.finished
         grid, key = finished.looked_at(mound)
         # Of a window that shows nothing yet: something lit as soon as can be; it rests once that is there.
         self._hurried = self._shown == 0 and not moving
         moving = moving or self._hurried
-        mound, placed = window.station.as_seen(mound), window.station.placed() or window.moving.placed()
+        mound, placed = services.station.as_seen(mound), services.station.placed() or services.moving.placed()
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         way = "draft" if placed is not None and self.way == "slice" else self.way
         self._wanted = Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
-                               window.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed)
+                               services.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed)
         self.painter.ask(self._wanted)
         self._carry()
 
@@ -234,7 +234,7 @@ class Looking(QObject):
         if self._hurried and request.number == self.newest:
             self.ask(False)
         if answer.problem:
-            self._window.tell(tr(answer.problem))
+            self._services.tell(tr(answer.problem))
             return
         self.grid = answer.grid
         if answer.cut is not None and self.cut is not None:

@@ -47,7 +47,7 @@ class Moving(QObject):
 
     Parameters
     ----------
-    window : Window
+    services : Services
 
     Attributes
     ----------
@@ -66,21 +66,21 @@ class Moving(QObject):
 
     changed = pyqtSignal()
 
-    def __init__(self, window):
-        super().__init__(window)
-        self._window, self._relay, self._stages = window, Relay(), Stages()
+    def __init__(self, services):
+        super().__init__(services)
+        self._services, self._relay, self._stages = services, Relay(), Stages()
         self.grown, self.shown, self._numbers, self.begins = None, 0, [], None
         self._pictures, self._key, self._exposed = {}, None, None
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._next)
         self._making = None
-        window.document.changed.connect(self._edited)
+        services.document.changed.connect(self._edited)
 
     def _edited(self, moving):
         """The mound is another: what was played is old, and perhaps the growth as well."""
         if self.playing:
             self._timer.stop()
-        mound = self._window.document.mound
+        mound = self._services.document.mound
         if mound.growth is None:
             self.begins = None
         if self.grown is not None and not moving and (mound.growth is None or self.folder() != self.grown.folder):
@@ -98,12 +98,12 @@ class Moving(QObject):
         """The time line, or one of the growth that is looked at: TimeLine or None."""
         if self.grown is not None and self._numbers:
             return TimeLine(first=self._numbers[0], last=max(self._numbers[-1], self._numbers[0]), rate=self.grown.rate, loop=True)
-        return self._window.document.mound.time
+        return self._services.document.mound.time
 
     @property
     def frame(self):
         """Frame that is seen: int."""
-        return self.shown if self.grown is not None else self._window.document.frame
+        return self.shown if self.grown is not None else self._services.document.frame
 
     @property
     def kept(self):
@@ -116,8 +116,8 @@ class Moving(QObject):
         return list(self._numbers)
 
     def _key_now(self):
-        window = self._window
-        mound, size = window.document.mound, window.picture.pixel_size()
+        services = self._services
+        mound, size = services.document.mound, services.picture.pixel_size()
         which = str(self.grown.folder) if self.grown is not None else key_of(
             "moving", mound.mass, mound.grains, mound.steps, mound.patches, mound.skin, mound.voxels, mound.time, mound.keyed)
         return which, key_of("seen", mound.light, mound.view), size
@@ -137,10 +137,10 @@ class Moving(QObject):
             return
         frame = min(max(frame, line.first), line.last)
         if self.grown is None:
-            self._window.document.go_to(frame, moving)
+            self._services.document.go_to(frame, moving)
         elif frame != self.shown or not moving:
             self.shown = max((n for n in self._numbers if n <= frame), default=self._numbers[0])
-            self._window.looking.ask(moving)
+            self._services.looking.ask(moving)
         self.changed.emit()
 
     def step(self, by):
@@ -161,16 +161,16 @@ class Moving(QObject):
             return
         line = self.line
         if line is None:
-            self._window.tell(tr("There is nothing to play: give the mound a time line (Ctrl+L), or let it grow."))
+            self._services.tell(tr("There is nothing to play: give the mound a time line (Ctrl+L), or let it grow."))
             return
         if self._key != self._key_now():
             self._pictures, self._key, self._exposed = {}, self._key_now(), None
         wanted = [n for n in (self._numbers if self.grown is not None else range(line.first, line.last + 1))
                   if n not in self._pictures]
-        width, height = self._window.picture.pixel_size()
+        width, height = self._services.picture.pixel_size()
         most = MOST_PLAYED // (4 * -(-width // COARSER) * -(-height // COARSER))
         if len(wanted) > most:
-            self._window.tell(tr("{:,} frames are more than can be kept to be played; shorten the line to {:,}.")
+            self._services.tell(tr("{:,} frames are more than can be kept to be played; shorten the line to {:,}.")
                                 .format(len(wanted), most))
             return
         if wanted:
@@ -181,7 +181,7 @@ class Moving(QObject):
 
     def stop(self):
         """Stop playing, and making frames to be played."""
-        jobs = self._window.jobs
+        jobs = self._services.jobs
         if self._making is not None:
             self._making = None
             if jobs.present is not None and jobs.present.name == MADE:
@@ -192,19 +192,19 @@ class Moving(QObject):
         if self.playing:
             self._timer.stop()
             if self.grown is None:
-                self._window.document.framed.emit(False)
+                self._services.document.framed.emit(False)
             else:
-                self._window.looking.ask(False)
+                self._services.looking.ask(False)
         self.changed.emit()
 
     def _make(self, wanted):
         """Let frames be made in the background, and played once all are there."""
-        window, token = self._window, object()
+        services, token = self._services, object()
         self._making, keep = token, self._relay.to(self._keep)
-        mound, (width, height) = window.document.mound, window.picture.pixel_size()
+        mound, (width, height) = services.document.mound, services.picture.pixel_size()
         grown_, stages = self.grown, self._stages
         camera = camera_of(mound.view, width, height)
-        folder = window.document.folder
+        folder = services.document.folder
         first = mound if mound.time is None else mound_at(mound, mound.time.first, folder)
         voxel, light = draft_voxel(first), self._exposed
 
@@ -225,12 +225,12 @@ class Moving(QObject):
                 keep(token, number, looked(seen, own), light)
                 ticket.tick(1.0)
 
-        window.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted), passing=True)
+        services.jobs.begin(work, lambda _: None, MADE, lambda: self._over(token, wanted), passing=True)
 
     def _keep(self, token, number, pixels, light):
         if token is self._making:
             self._pictures[number], self._exposed = pixels, light
-            self._window.picture.show_pixels(pixels, COARSER)
+            self._services.picture.show_pixels(pixels, COARSER)
             self.changed.emit()
 
     def _over(self, token, wanted):
@@ -252,8 +252,8 @@ class Moving(QObject):
         if self.grown is not None:
             self.shown = number
         else:
-            self._window.document.go_to(number, unseen=True)
-        self._window.picture.show_pixels(self._pictures[number], COARSER)
+            self._services.document.go_to(number, unseen=True)
+        self._services.picture.show_pixels(self._pictures[number], COARSER)
         self.changed.emit()
 
     # -- growth ---------------------------------------------------------------------------------
@@ -262,12 +262,12 @@ class Moving(QObject):
         """What the picture shows instead of the mound: a frame of the growth; None where that is not looked at."""
         if self.grown is None or not self._numbers:
             return None
-        grown_, number, medium = self.grown, self.shown, self._window.document.mound.light.medium
+        grown_, number, medium = self.grown, self.shown, self._services.document.mound.light.medium
         return lambda *_: (clouds_of_frame(grown_, number, medium), False, True)
 
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""
-        mound = self._window.document.mound
+        mound = self._services.document.mound
         key = key_of_growth(mound, self.rate)
         if self.begins is not None:
             key = key_of("goes on", key, str(self.begins[0]), self.begins[1])
@@ -276,12 +276,12 @@ class Moving(QObject):
     @property
     def rate(self):
         """Frames a second of a growth: float."""
-        time = self._window.document.mound.time
+        time = self._services.document.mound.time
         return time.rate if time is not None else RATE
 
     def foretold(self):
         """What the growth would take, in words; why it cannot, where it cannot: str."""
-        mound = self._window.document.mound
+        mound = self._services.document.mound
         if mound.growth is None:
             return ""
         try:
@@ -294,10 +294,10 @@ class Moving(QObject):
 
     def grow(self):
         """Let the mound grow, or go on where it was stopped; the newest frame is seen."""
-        window = self._window
-        if window.document.mound.growth is None:
-            window.document.apply(tr("growth"), lambda mound: mound.edited(growth=growth_for(mound)))
-        mound, folder, rate, begins = window.document.mound, self.folder(), self.rate, self.begins
+        services = self._services
+        if services.document.mound.growth is None:
+            services.document.apply(tr("growth"), lambda mound: mound.edited(growth=growth_for(mound)))
+        mound, folder, rate, begins = services.document.mound, self.folder(), self.rate, self.begins
         told = self._relay.to(self._grew)
 
         def work(ticket):
@@ -307,7 +307,7 @@ class Moving(QObject):
                 return grown(mound, folder, rate, going_on=same, ticket=ticket, told=told)
             return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0])
 
-        window.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
+        services.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
 
     def _grew(self, number, kept, whole=False):
         newest = self.grown is None or self.shown == (self._numbers[-1] if self._numbers else 0) or self.grown.folder != kept.folder
@@ -315,7 +315,7 @@ class Moving(QObject):
         if newest:
             self.shown = number
             # While it runs the next one comes before this could be refined.
-            self._window.looking.ask(not whole)
+            self._services.looking.ask(not whole)
         self.changed.emit()
 
     def go_on_from_here(self):
@@ -323,17 +323,18 @@ class Moving(QObject):
         if self.begins is not None:
             self.begins = None
         elif self.grown is None or not self._numbers:
-            self._window.tell(tr("Let it grow, and go to the frame from which it is to go on."))
+            self._services.tell(tr("Let it grow, and go to the frame from which it is to go on."))
             return
         else:
             self.begins = self.grown.folder, self.shown
-            self._window.tell(tr("The next growth goes on from frame {}: change its numbers, then let it grow.").format(self.shown))
+            self._services.tell(
+                tr("The next growth goes on from frame {}: change its numbers, then let it grow.").format(self.shown))
         self.let_go()
         self.changed.emit()
 
     def another_seed(self):
         """Let it grow with another seed; the growth before stays on this machine for a while."""
-        document = self._window.document
+        document = self._services.document
         if document.mound.growth is not None:
             document.apply(tr("growth seed"), lambda mound: mound.edited(growth=mound.growth.edited(
                 seed=(mound.growth.seed + 1) % 2**31)))
@@ -344,7 +345,7 @@ class Moving(QObject):
         try:
             kept = KeptGrowth(self.folder())
         except Problem as problem:
-            self._window.tell(tr(problem.sentence))
+            self._services.tell(tr(problem.sentence))
             return
         self.grown, self._numbers = kept, kept.numbers()
         self.go_to(self._numbers[-1] if self._numbers else 0)
@@ -354,7 +355,7 @@ class Moving(QObject):
         if self.grown is not None:
             self.stop()
             self.grown, self._numbers = None, []
-            self._window.looking.ask(False)
+            self._services.looking.ask(False)
             self.changed.emit()
 
     def freeze(self, finer=3, detail=0.7):
@@ -368,9 +369,9 @@ class Moving(QObject):
             See `core.growth.riding.frozen`.
         """
         if self.grown is None or not self._numbers:
-            self._window.tell(tr("There is no frame to freeze: let the mound grow first."))
+            self._services.tell(tr("There is no frame to freeze: let the mound grow first."))
             return
-        kept, number, mound = self.grown, self.shown, self._window.document.mound
+        kept, number, mound = self.grown, self.shown, self._services.document.mound
 
         def work(ticket):
             frame, seed = kept.frame(number), kept.mound.growth.seed
@@ -379,19 +380,19 @@ class Moving(QObject):
         def done(made):
             self.let_go()
             # What was changed meanwhile of its light and what is beside it stays; the shape is the frozen one.
-            self._window.document.apply(tr("freeze"), lambda now: made.edited(
+            self._services.document.apply(tr("freeze"), lambda now: made.edited(
                 name=now.name, light=now.light, view=now.view, views=now.views, references=now.references, snapshots=now.snapshots))
 
-        self._window.jobs.begin(work, done, tr("Freeze frame {}").format(number))
+        self._services.jobs.begin(work, done, tr("Freeze frame {}").format(number))
 
     def take_film(self):
         """Ask how, and take a film of the line, or of the growth that is looked at, beside the work."""
-        window, line = self._window, self.line
+        services, line = self._services, self.line
         if line is None:
-            window.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
+            services.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
             return
-        mound, kept, folder = window.document.mound, self.grown, window.document.folder
-        with asking(PictureDialog(mound, str(window.files.folder), False, window, TAKES)) as dialog:
+        mound, kept, folder = services.document.mound, self.grown, services.document.folder
+        with asking(PictureDialog(mound, str(services.files.folder), False, services.over, TAKES)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
             path, taking = dialog.path, dialog.taking()
@@ -401,7 +402,7 @@ class Moving(QObject):
                 return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
             return film_of_line(path, mound, range(line.first, line.last + 1), taking, folder=folder, ticket=ticket)
 
-        window.jobs.begin(work, window.tell, tr("Film {}").format(path.name))
+        services.jobs.begin(work, services.tell, tr("Film {}").format(path.name))
 
     def write(self, folder):
         """Write the frames of the growth as numbered OpenVDB files with velocity.
@@ -411,9 +412,9 @@ class Moving(QObject):
         folder : path-like
         """
         kept = self.grown
-        self._window.jobs.begin(
+        self._services.jobs.begin(
             lambda ticket: growth_written(kept, folder, True, ticket),
-            lambda files: self._window.tell(tr("Written: {} frames in {}.").format(len(files), folder)),
+            lambda files: self._services.tell(tr("Written: {} frames in {}.").format(len(files), folder)),
             tr("Growth as OpenVDB"),
         )
 

@@ -26,7 +26,7 @@ class Delivering(QObject):
 
     Parameters
     ----------
-    window : Window
+    services : Services
     stages : Stages
         Of the builds.
     library : pathlib.Path
@@ -52,20 +52,20 @@ class Delivering(QObject):
 
     published = pyqtSignal()
 
-    def __init__(self, window, stages, library):
-        super().__init__(window)
+    def __init__(self, services, stages, library):
+        super().__init__(services)
         self.published_count = 0  # of this session
-        self._window, self._stages, self.library = window, stages, pathlib.Path(library)
+        self._services, self._stages, self.library = services, stages, pathlib.Path(library)
         self.about, self.tiers, self.more = About(), (1,), ()
         self.queue, self._order = Queue(), []
-        window.jobs.changed.connect(self._keep_order)
+        services.jobs.changed.connect(self._keep_order)
 
     def _mound(self, nothing, there):
         """The present mound, or None when there is nothing: then that is said."""
-        mound = self._window.document.mound
+        mound = self._services.document.mound
         if there(mound):
             return mound
-        self._window.tell(nothing)
+        self._services.tell(nothing)
         return None
 
     def publish(self, mounds=None):
@@ -87,12 +87,12 @@ class Delivering(QObject):
             return [self.queue.add(mound, *given) for mound in mounds]
 
         if len(mounds) > FEW:
-            self._window.jobs.begin(kept, self._put_in_queue, tr("Put {} clouds in the queue").format(len(mounds)))
+            self._services.jobs.begin(kept, self._put_in_queue, tr("Put {} clouds in the queue").format(len(mounds)))
             return
         try:
             self._put_in_queue(kept())
         except Problem as problem:
-            self._window.tell(tr(problem.sentence))
+            self._services.tell(tr(problem.sentence))
 
     def _put_in_queue(self, kept):
         stages = self._stages
@@ -100,10 +100,10 @@ class Delivering(QObject):
         def done(folder):
             self.published_count += 1
             self.published.emit()
-            self._window.tell(tr("Published as {} {}.").format(folder.parent.name, folder.name))
+            self._services.tell(tr("Published as {} {}.").format(folder.parent.name, folder.name))
 
         for waiting in kept:
-            self._window.jobs.begin(
+            self._services.jobs.begin(
                 lambda ticket, w=waiting: w.publish(stages, ticket),
                 done,
                 tr("Publish {}").format(waiting.mound.name),
@@ -120,7 +120,7 @@ class Delivering(QObject):
         names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
         many = tr("{} clouds were").format(len(kept)) if len(kept) > 1 else tr("A cloud was")
         answer = asked(
-            self._window,
+            self._services.over,
             tr("{} still to be published when Soft Mound ended: {}. Nothing was lost.").format(many, names),
             [
                 (tr("Publish now"), QMessageBox.ButtonRole.AcceptRole),
@@ -135,7 +135,7 @@ class Delivering(QObject):
                 self.queue.forget(waiting.mark)
 
     def _keep_order(self):
-        jobs = self._window.jobs
+        jobs = self._services.jobs
         marks = [piece.mark for piece in (jobs.present, *jobs.queue) if piece is not None and piece.mark]
         if marks != self._order and len(marks) > 1:
             self.queue.reorder(marks)
@@ -147,11 +147,11 @@ class Delivering(QObject):
 
     def export(self):
         """Ask how, and write OpenVDB files beside the work."""
-        window = self._window
+        services = self._services
         mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
         if mound is None:
             return
-        with asking(ExportDialog(mound, window.looking.ahead, str(window.files.folder), window)) as dialog:
+        with asking(ExportDialog(mound, services.looking.ahead, str(services.files.folder), services.over)) as dialog:
             if dialog.exec() != ExportDialog.DialogCode.Accepted:
                 return
             files, options, stages = dialog.files(), dialog.options(), self._stages
@@ -162,20 +162,20 @@ class Delivering(QObject):
             return files
 
         def done(files):
-            window.finished.find(mound)
+            services.finished.find(mound)
             names = ", ".join(path.name for path, _ in files)
-            window.tell(tr("Exported {} to {}, read back and compared.").format(names, files[0][0].parent))
+            services.tell(tr("Exported {} to {}, read back and compared.").format(names, files[0][0].parent))
 
-        window.jobs.begin(work, done)
+        services.jobs.begin(work, done)
 
     def export_mesh(self):
         """Ask how, and write the surface of the density as a mesh beside the work."""
-        window = self._window
+        services = self._services
         mound = self._mound(tr("There is no cloud to export yet: add a blob in Mass."), lambda mound: mound.mass.forms)
         if mound is None:
             return
-        final = window.finished.of(mound)
-        with asking(MeshDialog(mound, final is not None, str(window.files.folder), window)) as dialog:
+        final = services.finished.of(mound)
+        with asking(MeshDialog(mound, final is not None, str(services.files.folder), services.over)) as dialog:
             if dialog.exec() != MeshDialog.DialogCode.Accepted:
                 return
             path, iso, budget, stages = dialog.path, dialog.iso.value, round(dialog.budget.value), self._stages
@@ -188,17 +188,17 @@ class Delivering(QObject):
             write_mesh(path, vertices, faces)
             return len(faces)
 
-        window.jobs.begin(work, lambda triangles: window.tell(tr("Exported {:,} triangles to {}.").format(triangles, path)))
+        services.jobs.begin(work, lambda triangles: services.tell(tr("Exported {:,} triangles to {}.").format(triangles, path)))
 
     def take_pictures(self):
         """Ask how, and take pictures beside the work."""
-        window, stages = self._window, self._stages
+        services, stages = self._services, self._stages
         mound = self._mound(tr("There is no cloud to take pictures of yet: add a blob in Mass."),
                             lambda mound: bounds_of(mound) is not None)
         if mound is None:
             return
-        final = window.finished.of(mound)
-        with asking(PictureDialog(mound, str(window.files.folder), final is not None, window)) as dialog:
+        final = services.finished.of(mound)
+        with asking(PictureDialog(mound, str(services.files.folder), final is not None, services.over)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
             of_final, work_with = dialog.grid == "final" and final is not None, dialog.work()
@@ -208,4 +208,4 @@ class Delivering(QObject):
         def grid_of(ticket):
             return (final if of_final else stages.density(mound, voxel, ticket, remember=False)), key
 
-        window.jobs.begin(work_with(stages, mound, grid_of), window.tell)
+        services.jobs.begin(work_with(stages, mound, grid_of), services.tell)

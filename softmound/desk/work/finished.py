@@ -15,7 +15,7 @@ class Finished(QObject):
 
     Parameters
     ----------
-    window : Window
+    services : Services
     stages : Stages
         Of the builds; knows the keys, and what is kept on disk.
 
@@ -30,9 +30,9 @@ class Finished(QObject):
     found = pyqtSignal(object)
     looked_at_changed = pyqtSignal()
 
-    def __init__(self, window, stages):
-        super().__init__(window)
-        self._window, self._stages = window, stages
+    def __init__(self, services, stages):
+        super().__init__(services)
+        self._services, self._stages = services, stages
         self._key = self._grid = None
         self._looked_at = False
         self._name = f"finished grid {id(self)}"
@@ -87,8 +87,8 @@ class Finished(QObject):
 
     def build(self):
         """Build the present mound's grid at its final voxel, beside the work."""
-        window, stages = self._window, self._stages
-        mound = window.document.mound
+        services, stages = self._services, self._stages
+        mound = services.document.mound
         voxel = mound.voxels.final
 
         def work(ticket):
@@ -100,9 +100,9 @@ class Finished(QObject):
             grid, numbers = result
             self._hold(stages.density_key(mound, voxel), grid)
             self.found.emit(numbers)
-            window.tell(tr("Final grid built: {} active voxels.").format(count(grid.active_voxels())))
+            services.tell(tr("Final grid built: {} active voxels.").format(count(grid.active_voxels())))
 
-        window.jobs.begin(work, done)
+        services.jobs.begin(work, done)
 
     def look_at(self, final):
         """Look at the finished grid, if there is one, or at the draft.
@@ -111,7 +111,7 @@ class Finished(QObject):
         ----------
         final : bool
         """
-        self._looked_at = final and self.of(self._window.document.mound) is not None
+        self._looked_at = final and self.of(self._services.document.mound) is not None
         self.looked_at_changed.emit()
 
     def looked_at(self, mound):

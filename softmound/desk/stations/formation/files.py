@@ -25,12 +25,12 @@ class FlockFiles:
     """
 
     def __init__(self, station):
-        self._station, self._window = station, station.window
+        self._station, self._services = station, station.services
 
     def open(self):
         """Ask for a flock, a stage or a list, and open it."""
         station, document = self._station, self._station.document
-        path, _ = QFileDialog.getOpenFileName(station.settings, tr("Open a flock"), str(self._window.files.folder),
+        path, _ = QFileDialog.getOpenFileName(station.settings, tr("Open a flock"), str(self._services.files.folder),
                                               tr("Flocks, stages, lists (*.flock *.usda *.usdc *.usd *.json)"))
         if not path:
             return
@@ -43,7 +43,7 @@ class FlockFiles:
                 reader = read_stage if ending in ENDINGS else read_list
                 document.replace(rebased(reader(path, path.stem[:80]), path.parent, document.copy.file.parent), tr("open flock"))
         except Problem as problem:
-            self._window.tell(tr(problem.sentence))
+            self._services.tell(tr(problem.sentence))
             return
         if ending == ".flock":
             station.tray.plan.fit()
@@ -53,48 +53,48 @@ class FlockFiles:
     def save(self):
         """Ask for a name, and save the flock."""
         station, document = self._station, self._station.document
-        start = document.path or self._window.files.folder / f"{document.flock.name}.flock"
+        start = document.path or self._services.files.folder / f"{document.flock.name}.flock"
         path, _ = QFileDialog.getSaveFileName(station.settings, tr("Save the flock"), str(start), tr("Flocks (*.flock)"))
         if not path:
             return
         path = pathlib.Path(path)
         try:
             document.save(path if path.suffix == ".flock" else path.with_name(f"{path.name}.flock"),
-                          self._window.delivering.library)
+                          self._services.delivering.library)
         except Problem as problem:
-            self._window.tell(tr(problem.sentence))
+            self._services.tell(tr(problem.sentence))
             return
-        self._window.tell(tr("Saved {}.").format(document.path.name))
+        self._services.tell(tr("Saved {}.").format(document.path.name))
         station.settings.show_flock()
 
     def export(self):
         """Ask where to, and write the flock as a stage, a list or one grid."""
-        window, flock, folder = self._window, self._station.flock, self._station.document.folder
-        start = window.files.folder / f"{flock.name}.usda"
+        services, flock, folder = self._services, self._station.flock, self._station.document.folder
+        start = services.files.folder / f"{flock.name}.usda"
         path, _ = QFileDialog.getSaveFileName(self._station.settings, tr("Export the flock"), str(start),
                                               tr("OpenUSD (*.usda *.usdc);;List of members (*.json);;Merged OpenVDB (*.vdb)"))
         if not path:
             return
-        path, library = pathlib.Path(path), window.delivering.library
-        aspect = window.picture.width() / max(window.picture.height(), 1)
+        path, library = pathlib.Path(path), services.delivering.library
+        aspect = services.picture.width() / max(services.picture.height(), 1)
 
         def work(ticket):
             return exported(path, flock, sources_of(flock, library, folder), aspect, ticket)
 
-        window.jobs.begin(work, lambda said: window.tell(
+        services.jobs.begin(work, lambda said: services.tell(
             tr("Exported {}: {}.").format(path.name, said)), tr("Export {}").format(path.name))
 
     def take(self):
         """Ask how, and take a picture of the flock or a film along its kept views, beside the work."""
-        station, window = self._station, self._window
-        flock, folder, library = station.flock, station.document.folder, window.delivering.library
+        station, services = self._station, self._services
+        flock, folder, library = station.flock, station.document.folder, services.delivering.library
         takes = {word: take for word, take in TAKES.items() if word != "film" or len(flock.views) >= 2}
         if not (flock.decks or flock.hazes or any(m.asset in station.sources() and not m.hidden for m in flock.members)):
-            window.tell(tr("There is nothing to take pictures of: place clouds of the library on the plan first."))
+            services.tell(tr("There is nothing to take pictures of: place clouds of the library on the plan first."))
             return
         if len(takes) < len(TAKES):
-            window.tell(tr("With two kept views or more a film goes along a path through them."))
-        with asking(PictureDialog(flock, str(window.files.folder), False, window, takes)) as dialog:
+            services.tell(tr("With two kept views or more a film goes along a path through them."))
+        with asking(PictureDialog(flock, str(services.files.folder), False, services.over, takes)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
             take, path, taking, frames = takes[dialog.kind], dialog.path, dialog.taking(), round(dialog.frames.value)
@@ -102,4 +102,4 @@ class FlockFiles:
         def work(ticket):
             return take.write(path, flock, sources_of(flock, library, folder), taking, frames, folder, ticket)
 
-        window.jobs.begin(work, window.tell, tr("Take {}").format(path.name))
+        services.jobs.begin(work, services.tell, tr("Take {}").format(path.name))

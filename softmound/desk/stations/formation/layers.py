@@ -108,7 +108,7 @@ class Layers:
         word, model, *_ = LAYERS[kind]
         there = getattr(self._station.flock, kind)
         if len(there) >= 8:
-            self._station.window.tell(tr("Eight decks are the most a flock can have; remove one first.") if kind == "decks" else
+            self._station.services.tell(tr("Eight decks are the most a flock can have; remove one first.") if kind == "decks" else
                                       tr("Eight hazes are the most a flock can have; remove one first."))
             return
         taken = {layer.name for layer in there}

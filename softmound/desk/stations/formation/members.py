@@ -24,7 +24,7 @@ class Members:
     """
 
     def __init__(self, station):
-        self._station, self._window = station, station.window
+        self._station, self._services = station, station.services
         self.chosen = []
 
     def choose(self, number, more=False):
@@ -102,7 +102,7 @@ class Members:
         ----------
         at : QPointF
         """
-        point = self._window.looking.point_at(at.x(), at.y())
+        point = self._services.looking.point_at(at.x(), at.y())
         return None if point is None else member_at(self._station.flock, self._station.sources(), point)
 
     def fit(self, number):
@@ -112,7 +112,7 @@ class Members:
         ----------
         number : int
         """
-        station, picture = self._station, self._window.picture
+        station, picture = self._station, self._services.picture
         member = station.flock.members[number]
         corners = corners_of(member, station.sources()[member.asset])
         station.look(fitted(station.flock.view, corners.min(axis=0), corners.max(axis=0), picture.width(), picture.height()))
@@ -144,7 +144,7 @@ class Members:
         member = self._station.flock.members[self.chosen[0]]
         recipe = self._recipe_of(member)
         if recipe is None:
-            self._window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
+            self._services.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
         taken = {p.name for p in self._station.document.folder.glob("*.mound")}
         named = next(f"{member.asset.name}{more}" for more in ("", *(f" {n}" for n in range(2, 10_000)))
@@ -153,11 +153,12 @@ class Members:
             mound = read_mound(recipe)
             write_mound(self._station.document.folder / f"{named}.mound", mound.edited(name=named[:80]))
         except Problem as problem:
-            self._window.tell(tr(problem.sentence))
+            self._services.tell(tr(problem.sentence))
             return
         asset = Asset(name=named[:80], file=f"{named}.mound")
         self._edit(tr("own mound"), lambda m: m.edited(asset=asset, name=named[:80], moved=True))
-        self._window.tell(tr("Written: {}.mound; what you save there is shown here.").format(self._station.document.folder / named))
+        self._services.tell(tr("Written: {}.mound; what you save there is shown here.").format(
+            self._station.document.folder / named))
 
     def place(self, x, z):
         """Place the asset that the tray names.
@@ -189,11 +190,11 @@ class Members:
         """Make the recipe of the chosen member the present mound."""
         mound = self._recipe_of(self._station.flock.members[self.chosen[0]])
         if mound is None:
-            self._window.tell(tr("It has no recipe: it was adopted, or its files are gone."))
+            self._services.tell(tr("It has no recipe: it was adopted, or its files are gone."))
             return
-        self._window.files.open(mound)
-        if self._window.document.path == mound:  # the present one was not to be kept
-            self._window.open_station("Mass")
+        self._services.files.open(mound)
+        if self._services.document.path == mound:  # the present one was not to be kept
+            self._services.open_station("Mass")
 
     def _recipe_of(self, member):
         """Path of the recipe of what a member shows; None where there is none."""

@@ -48,7 +48,7 @@ class PlateHand:
     def release(self):
         """Let go: one step of history."""
         self._station.document.let_go()
-        self._station.window.looking.ask(False)
+        self._station.services.looking.ask(False)
 
     def double(self, *_):
         """Nothing else happens on a second click."""
@@ -130,7 +130,7 @@ class PlateRows:
         plate, arrays = self._station.flock.plate, self._read[1]
         if plate is None or plate.hidden or arrays is None:
             return None
-        picture = self._station.window.picture
+        picture = self._station.services.picture
         _, _, wide, _ = filled(arrays["pixels"].shape[:2], picture.width(), picture.height())
         return Reference(name="Plate", picture=arrays, shown="behind", opacity=plate.opacity, place=(0.5, 0.5),
                          scale=min(wide / picture.width(), WIDEST))
@@ -190,18 +190,18 @@ class PlateRows:
                 return  # another one by now
             if isinstance(found, Problem):
                 self.about.setText(str(found))
-                station.window.tell(str(found))
+                station.services.tell(str(found))
             else:
                 self._read = (stamp, Arrays(pixels=found))
                 station.show_again()
 
-        station.window.jobs.begin(work, done, tr("Read {}").format(path.name), passing=True)
+        station.services.jobs.begin(work, done, tr("Read {}").format(path.name), passing=True)
 
     # -- what is done ---------------------------------------------------------------------------
 
     def ask(self):
         """Ask for a photograph, and put it behind."""
-        path = photographs.asked_for(self._station.window, tr("A plate"))
+        path = photographs.asked_for(self._station.services.over, tr("A plate"))
         if path is not None:
             self.put(path)
 
@@ -237,7 +237,7 @@ class PlateRows:
             self._level(min(max((y - top) / high, 0.0), 1.0), True)
 
     def _level(self, horizon, moving):
-        flock, picture = self._station.flock, self._station.window.picture
+        flock, picture = self._station.flock, self._station.services.picture
         if flock.plate is None:
             return
         plate, view = flock.plate.edited(horizon=horizon), flock.view

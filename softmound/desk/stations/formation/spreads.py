@@ -78,7 +78,7 @@ class Spreads:
     """
 
     def __init__(self, station):
-        self._station, self._window = station, station.window
+        self._station, self._services = station, station.services
         self.name = ""
 
     @property
@@ -135,7 +135,7 @@ class Spreads:
         self._station.look(view.edited(focal=24.0, distance=view.distance * 0.33, elevation=-3.0))
 
     def _radii(self, flock):
-        found = sources_of(flock, self._window.delivering.library, self._station.document.folder)
+        found = sources_of(flock, self._services.delivering.library, self._station.document.folder)
         return {asset: source.radius for asset, source in found.items()}
 
     def edit(self, name, value, moving):

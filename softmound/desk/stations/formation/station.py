@@ -53,8 +53,8 @@ class FormationStation(Station):
                 ("Drag on the plan", "Move the chosen members"), ("Shift + click on the plan", "Choose one more"),
                 ("Double click on the plan", "Place the asset there"), ("Drag beside them, wheel", "Slide the plan, approach"))
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.document, self.files = FlockDocument(self), FlockFiles(self)
         self.members, self.spreads, self.layers = Members(self), Spreads(self), Layers(self)
         self._sources, self._known = {}, None
@@ -63,7 +63,7 @@ class FormationStation(Station):
         self.document.looked.connect(self._looked)
         self.document.named.connect(self._named)
         self.document.refused.connect(self._refused)
-        self.document.warned.connect(window.tell)
+        self.document.warned.connect(services.tell)
 
     def make_tray(self):
         return FormationTray(self)
@@ -82,7 +82,7 @@ class FormationStation(Station):
         return self.settings.plate
 
     def join(self):
-        self.window.delivering.published.connect(self._look_into_library)
+        self.services.delivering.published.connect(self._look_into_library)
 
     # -- what the picture shows -----------------------------------------------------------------
 
@@ -106,19 +106,19 @@ class FormationStation(Station):
     def sources(self):
         """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""
         wanted = {m.asset for m in self.flock.members} | {kind.asset for s in self.flock.spreads for kind in s.kinds}
-        known = (frozenset(wanted), self.window.delivering.library)
+        known = (frozenset(wanted), self.services.delivering.library)
         if known == self._known:
             return self._sources
         self._known = known
         try:
-            self._sources = sources_of(self.flock, self.window.delivering.library, self.document.folder)
+            self._sources = sources_of(self.flock, self.services.delivering.library, self.document.folder)
         except Problem as problem:
-            self.window.tell(tr(problem.sentence))
+            self.services.tell(tr(problem.sentence))
             self._sources = {}
             for asset in wanted:
                 try:
                     one = self.flock.edited(members=(Member(asset=asset),), spreads=())
-                    self._sources.update(sources_of(one, self.window.delivering.library, self.document.folder))
+                    self._sources.update(sources_of(one, self.services.delivering.library, self.document.folder))
                 except Problem:
                     continue
         return self._sources
@@ -126,14 +126,14 @@ class FormationStation(Station):
     def _looked(self, moving):
         self.tray.plan.update()
         self.settings.show_view()
-        if self.window.station is self:
-            self.window.show_look(moving)
+        if self.is_open:
+            self.services.look_changed.emit(moving)
 
     def fit(self):
         box = bounds_of_flock(self.flock.edited(members=tuple(m for m in self.flock.members if m.asset in self.sources())),
                               self._sources)
         if box is not None:
-            picture = self.window.picture
+            picture = self.services.picture
             self.look(fitted(self.flock.view, *box, picture.width(), picture.height()))
         self.tray.plan.fit()
 
@@ -174,22 +174,22 @@ class FormationStation(Station):
         wanted = self._members_hand if hand is None else hand
         if wanted is not self.hand:
             self.hand = wanted
-            self.window.show_hand()
+            self.services.hand_changed.emit()
         self.plate.show_hand(hand)
 
     def show_again(self):
         """Show what has come meanwhile: the photograph of the plate."""
-        if self.window.station is self:
-            self.window.picture.show_mound(self.as_seen(self.window.document.mound))
-            self.window.picture.update()
+        if self.is_open:
+            self.services.picture.show_mound(self.as_seen(self.services.document.mound))
+            self.services.picture.update()
 
     def _look_into_library(self):
         try:
-            with Index(self.window.delivering.library) as index:
+            with Index(self.services.delivering.library) as index:
                 index.refresh(most=AT_ONCE)
                 names = index.names()
         except Problem as problem:
-            self.window.tell(tr(problem.sentence))
+            self.services.tell(tr(problem.sentence))
             names = []
         self._known = None  # a newest version may be another now
         self.tray.show_assets(names)
@@ -199,18 +199,18 @@ class FormationStation(Station):
         self.sources()
         self.tray.show_flock()
         self.settings.show_flock()
-        if self.window.station is self:
-            self.window.picture.show_mound(self.as_seen(self.window.document.mound))
-            self.window.picture.show_note(self.note(None))
-            self.window.looking.ask(moving)
+        if self.is_open:
+            self.services.picture.show_mound(self.as_seen(self.services.document.mound))
+            self.services.picture.show_note(self.note(None))
+            self.services.looking.ask(moving)
 
     def _named(self):
-        if self.window.station is self:
-            self.window.show_steps()
+        if self.is_open:
+            self.services.steps_changed.emit()
 
     def _refused(self, sentence):
         """An edit was not done: say why, and show again what is so."""
-        self.window.tell(sentence)
+        self.services.tell(sentence)
         self.document.let_go()
         self._changed(False)
 
@@ -233,7 +233,7 @@ class FormationStation(Station):
 
     def take_light(self):
         """Show the flock in the light of the present mound."""
-        light = self.window.document.mound.light.edited(lamps=())
+        light = self.services.document.mound.light.edited(lamps=())
         self.document.apply(tr("light of the mound"), lambda flock: flock.edited(light=light))
 
     def keep_view(self):

@@ -69,7 +69,7 @@ class FormationTray(QWidget):
         text.setObjectName("quiet")
         publish = QPushButton(tr("Publish this mound"))
         publish.setObjectName("main")
-        publish.clicked.connect(lambda: station.window.delivering.publish())
+        publish.clicked.connect(lambda: station.services.delivering.publish())
         line.addStretch()
         line.addWidget(text)
         line.addWidget(publish)

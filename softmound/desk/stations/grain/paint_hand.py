@@ -37,7 +37,7 @@ class PaintHand:
         self._hit = self._station.picker().hit(camera.eye, camera.ray(at.x(), at.y()))
         self._path = None
         if self._hit is None:
-            self._station.window.tell(tr("There is nothing under the brush: begin the stroke on the cloud."))
+            self._station.services.tell(tr("There is nothing under the brush: begin the stroke on the cloud."))
             return
         self._sign = -1.0 if modifiers & Qt.KeyboardModifier.AltModifier else 1.0
         self._picker = self._station.picker()

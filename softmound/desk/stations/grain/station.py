@@ -50,8 +50,8 @@ class GrainStation(Station):
     commands = (Command("grain", "Add a grain", "G", lambda s: s.add(), opens=True),)
     gestures = (("Drag a hill", "Its feature size sideways, its strength upward"),)
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.chosen = 0
         self.final = False
         self.shown = False
@@ -96,7 +96,7 @@ class GrainStation(Station):
         self.chosen = number
         self.show_mound(self.document.mound)
         if self.masks():
-            self.window.looking.ask(False)
+            self.services.looking.ask(False)
 
     def take_grains(self, grains, undo_label, moving=False):
         """Put other grains into the mound.
@@ -182,7 +182,7 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if len(mound.grains) >= MOST_GRAINS:
-            self.window.tell(tr("A mound has at most {} grains; remove one first.").format(MOST_GRAINS))
+            self.services.tell(tr("A mound has at most {} grains; remove one first.").format(MOST_GRAINS))
             return
         same = [g for g in mound.grains if g.action == "push"]
         if action == "push" and same:
@@ -257,7 +257,7 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.window.tell(tr("There is no shape to grain yet: add a blob in Mass."))
+            self.services.tell(tr("There is no shape to grain yet: add a blob in Mass."))
             return
         level = mound.mass.base.altitude if mound.mass.base.on else float(bounds[0][1])
         self.chosen = 0
@@ -281,7 +281,7 @@ class GrainStation(Station):
         try:
             self.take_character(read_character(path), pathlib.Path(path).stem)
         except Problem as problem:
-            self.window.tell(tr(problem.sentence))
+            self.services.tell(tr(problem.sentence))
 
     def keep_character(self, name=None):
         """Ask for a name and keep the grains as a character of one's own.
@@ -293,7 +293,7 @@ class GrainStation(Station):
         """
         mound = self.document.mound
         if not mound.grains or not span_of(mound):
-            self.window.tell(tr("There are no grains to keep yet."))
+            self.services.tell(tr("There are no grains to keep yet."))
             return
         if name is None:
             name, given = QInputDialog.getText(self.tray, tr("Keep as a character"), tr("Its name"))
@@ -304,9 +304,9 @@ class GrainStation(Station):
         try:
             save_character(path, mound.grains, span_of(mound), level)
         except Problem as problem:
-            self.window.tell(tr(problem.sentence))
+            self.services.tell(tr(problem.sentence))
             return
-        self.window.tell(tr("Kept as {}.").format(path))
+        self.services.tell(tr("Kept as {}.").format(path))
 
     # -- where ----------------------------------------------------------------------------------
 
@@ -330,7 +330,7 @@ class GrainStation(Station):
         """
         bounds, long = bounds_of(self.document.mound), span_of(self.document.mound) or 1.0
         if len(self._masks(about)) >= MOST_MASKS:
-            self.window.tell(tr("A grain or a patch has at most {} masks; remove one first.").format(MOST_MASKS))
+            self.services.tell(tr("A grain or a patch has at most {} masks; remove one first.").format(MOST_MASKS))
             return
         self.document.apply(tr("mask {}").format(tr(MASKS[kind].label).lower()), lambda mound: put(
             mound, (*self._place(about), "where"), lambda masks: (*masks, MASKS[kind].begun(bounds, long))))
@@ -370,7 +370,7 @@ class GrainStation(Station):
         shown : bool
         """
         self.shown = shown
-        self.window.looking.ask(False)
+        self.services.looking.ask(False)
 
     def masks(self):
         grain = self.grain()
@@ -384,7 +384,7 @@ class GrainStation(Station):
         mound = self.document.mound
         bounds = bounds_of(mound)
         if bounds is None:
-            self.window.tell(tr("There is no shape to patch yet: add a blob in Mass."))
+            self.services.tell(tr("There is no shape to patch yet: add a blob in Mass."))
             return
         middle = tuple(float(figure(float(v))) for v in (bounds[0] + bounds[1]) / 2)
         size = float(figure(span_of(mound) / 3.0, 2))
@@ -442,7 +442,7 @@ class GrainStation(Station):
         self._paint_hand.radius = max(span_of(self.document.mound) / 14.0, 0.05)
         self.hand = None if self._painting is None else self._paint_hand
         if before != self._painting:
-            self.window.show_hand()
+            self.services.hand_changed.emit()
 
     def _check_painting(self, mound):
         """Put the brush down when what it paints is gone."""
@@ -484,11 +484,11 @@ class GrainStation(Station):
 
     def show_siblings(self):
         """Show the mound under other seeds, and take, keep or publish what is chosen."""
-        window, mound = self.window, self.document.mound
+        services, mound = self.services, self.document.mound
         if not mound.mass.forms:
-            window.tell(tr("There is no cloud yet: add a blob in Mass."))
+            services.tell(tr("There is no cloud yet: add a blob in Mass."))
             return
-        with asking(SiblingsDialog(mound, window)) as dialog:
+        with asking(SiblingsDialog(mound, services.over)) as dialog:
             if dialog.exec() != SiblingsDialog.DialogCode.Accepted:
                 return
             chosen, kept, published = dialog.taken, dialog.kept, dialog.published
@@ -501,16 +501,16 @@ class GrainStation(Station):
                 return mound
 
             if self.document.apply(tr("keep siblings as snapshots"), keep):
-                window.tell(tr("Kept {} siblings as snapshots: they lie in the tray of Light.").format(len(kept)))
+                services.tell(tr("Kept {} siblings as snapshots: they lie in the tray of Light.").format(len(kept)))
         elif published:
-            window.delivering.publish(published)
+            services.delivering.publish(published)
 
     def show_nature(self):
         """Measure the cloud that is looked at against nature."""
-        window, mound = self.window, self.document.mound
-        grid = window.looking.grid
+        services, mound = self.services, self.document.mound
+        grid = services.looking.grid
         if grid is None or grid.brick_bounds() is None:
-            window.tell(tr("There is no cloud to measure yet: add a blob in Mass."))
+            services.tell(tr("There is no cloud to measure yet: add a blob in Mass."))
             return
 
         def work(ticket):
@@ -518,7 +518,7 @@ class GrainStation(Station):
             return nature_of(mound, grid)
 
         def done(findings):
-            with asking(NatureDialog(findings, window)) as dialog:
+            with asking(NatureDialog(findings, services.over)) as dialog:
                 dialog.exec()
 
-        window.jobs.begin(work, done)
+        services.jobs.begin(work, done)

@@ -28,20 +28,19 @@ class Caring:
     def use_as_form(self):
         """Add the grid of the chosen version to the present mound, in Mass."""
         version = self.station.chosen
-        self.station.window.open_station("Mass")
-        self.station.window.stations["Mass"].import_file(version.vdb(min(version.tiers)))
+        self.station.services.open_station("Mass").import_file(version.vdb(min(version.tiers)))
 
     def show_beside(self):
         """Show the two selected versions side by side."""
         both = [self.station.found[number] for number in self.station.tray.selected()]
-        with asking(BesideDialog(both, *self.station.lit_as(), self.station.window)) as dialog:
+        with asking(BesideDialog(both, *self.station.lit_as(), self.station.services.over)) as dialog:
             dialog.exec()
             dialog.end()
 
     def say(self):
         """Ask what is said of the chosen version, and its name, and keep that."""
         version = self.station.chosen
-        with asking(SayDialog(version, self.station.window)) as dialog:
+        with asking(SayDialog(version, self.station.services.over)) as dialog:
             if dialog.exec() != dialog.DialogCode.Accepted:
                 return
             about, name = dialog.fields.about(), dialog.name.text().strip()
@@ -50,14 +49,14 @@ class Caring:
             if name and name != version.facts["name"]:
                 renamed(self.station.folder, version.facts["name"], name)
         except Problem as problem:
-            self.station.window.tell(tr(problem.sentence))
+            self.station.services.tell(tr(problem.sentence))
         self.station.look_again()
 
     def copy_path(self):
         """Put the path of the chosen version's largest file on the clipboard."""
         path = self.station.chosen.vdb(min(self.station.chosen.tiers))
         QApplication.clipboard().setText(str(path))
-        self.station.window.tell(tr("{} is on the clipboard.").format(path))
+        self.station.services.tell(tr("{} is on the clipboard.").format(path))
 
     def drop_larger(self):
         """Delete all but the smallest file of the chosen version."""
@@ -100,20 +99,21 @@ class Caring:
         try:
             found = [restore(version) for version in retired(self.station.folder)]
         except Problem as problem:
-            self.station.window.tell(tr(problem.sentence))
+            self.station.services.tell(tr(problem.sentence))
             return
         finally:
             self.station.look_again()
-        self.station.window.tell(tr("{} versions were brought back.").format(len(found)) if found else tr("Nothing was put aside."))
+        self.station.services.tell(
+            tr("{} versions were brought back.").format(len(found)) if found else tr("Nothing was put aside."))
 
     def empty_aside(self):
         """Ask, and delete what was put aside for good."""
         there = retired(self.station.folder)
         if not there:
-            self.station.window.tell(tr("Nothing was put aside."))
+            self.station.services.tell(tr("Nothing was put aside."))
             return
         names = ", ".join(dict.fromkeys(version.facts["name"] for version in there[:6]))
-        if asked(self.station.window, f"{len(there)} versions were put aside ({names}). Deleted, they cannot come back.",
+        if asked(self.station.services.over, f"{len(there)} versions were put aside ({names}). Deleted, they cannot come back.",
                  [("Delete for good", QMessageBox.ButtonRole.DestructiveRole), ("Keep them", QMessageBox.ButtonRole.RejectRole)],
                  default=1) == 0:
             folder = self.station.folder
@@ -140,19 +140,19 @@ class Caring:
         try:
             retire(version)
         except Problem as problem:
-            self.station.window.tell(tr(problem.sentence))
+            self.station.services.tell(tr(problem.sentence))
             return
         self.station.look_again()
-        self.station.window.tell(tr("{} v{:03d} was put aside; under “Put aside” it can be brought back.")
+        self.station.services.tell(tr("{} v{:03d} was put aside; under “Put aside” it can be brought back.")
                                    .format(version.facts["name"], version.number))
 
     def verify_chosen(self):
         """Check the chosen version against its checksums, and say what came of it."""
         try:
             version = verify(self.station.chosen.folder)
-            self.station.window.tell(tr("{} v{:03d} is as published.").format(version.facts["name"], version.number))
+            self.station.services.tell(tr("{} v{:03d} is as published.").format(version.facts["name"], version.number))
         except Problem as problem:
-            self.station.window.tell(tr(problem.sentence))
+            self.station.services.tell(tr(problem.sentence))
 
     def reveal(self):
         """Show the chosen version, or the library, in the file manager."""

@@ -27,7 +27,7 @@ class LibrarySettings(SettingsPanel):
         self.add(Row(self.change))
         self.section(tr("This mound"))
         self.state = self.add(text_label(""))
-        delivering = station.window.delivering
+        delivering = station.services.delivering
         self.tiers = {}
         for times in TIERS:
             button = QPushButton(tr("full") if times == 1 else f"1/{times}")
@@ -55,12 +55,12 @@ class LibrarySettings(SettingsPanel):
         self.publish = QPushButton(tr("Publish…"))
         self.publish.setObjectName("main")
         self.publish.setToolTip(tr("Build at the final voxel and add a version to the library."))
-        self.publish.clicked.connect(lambda: station.window.delivering.publish())
+        self.publish.clicked.connect(lambda: station.services.delivering.publish())
         self.add(Row(self.publish))
         self.section(tr("Chosen version"))
         self.facts = self.add(text_label(""))
         self.open = QPushButton(tr("Open its mound"))
-        self.open.clicked.connect(lambda: station.window.files.open(station.chosen.mound))
+        self.open.clicked.connect(lambda: station.services.files.open(station.chosen.mound))
         self.form = QPushButton(tr("Use as a form"))
         self.form.setToolTip(tr("Add its grid to the present mound, in Mass."))
         self.form.clicked.connect(station.caring.use_as_form)
@@ -118,11 +118,11 @@ class LibrarySettings(SettingsPanel):
 
     def _take_about(self):
         """Keep what is typed for the version that is published next."""
-        self._station.window.delivering.about = self.about.about()
+        self._station.services.delivering.about = self.about.about()
 
     def _take_more(self):
         """Keep what else goes with what is published next."""
-        self._station.window.delivering.more = tuple(name for name, button in self.more_with.items() if button.isChecked())
+        self._station.services.delivering.more = tuple(name for name, button in self.more_with.items() if button.isChecked())
 
     def _take_tiers(self):
         """Keep which files are wanted; one at least there always is."""
@@ -130,7 +130,7 @@ class LibrarySettings(SettingsPanel):
         if not chosen:
             self.tiers[1].setChecked(True)
             return
-        self._station.window.delivering.tiers = chosen
+        self._station.services.delivering.tiers = chosen
         self.show_mound(self._station.document.mound)
 
     def show_mound(self, mound):
@@ -193,11 +193,11 @@ class LibrarySettings(SettingsPanel):
         ----------
         mound : Mound
         """
-        ahead = self._station.window.looking.ahead
+        ahead = self._station.services.looking.ahead
         if ahead is None or not mound.mass.forms:
             self.foretold.setText("")
             return
-        tiers, voxel = self._station.window.delivering.tiers, mound.voxels.final
+        tiers, voxel = self._station.services.delivering.tiers, mound.voxels.final
         # A tier has an eighth of the voxels of the one twice as fine.
         share = sum(times**-3.0 for times in tiers)
         size = ahead.kept_bricks(voxel) * 512 * 2.0 * share

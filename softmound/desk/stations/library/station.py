@@ -51,8 +51,8 @@ class LibraryStation(Station):
 
     name = "Library"
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.versions, self.found = [], []
         self.chosen = self.like = self.outline = None
         self.words, self.order = "", "newest"
@@ -60,12 +60,12 @@ class LibraryStation(Station):
         self.alike_lit = False
         self._relighting, self._lit_by = Relighting(self._take_relit), None
         self.caring = Caring(self)
-        self.turning = Turning(window, self._show_turned)
-        self._wait = QTimer(window, interval=RESTS, singleShot=True)
+        self.turning = Turning(services, self._show_turned)
+        self._wait = QTimer(self, interval=RESTS, singleShot=True)
         self._wait.timeout.connect(self._relight)
-        self._more = QTimer(window, interval=0, singleShot=True)
+        self._more = QTimer(self, interval=0, singleShot=True)
         self._more.timeout.connect(self.look_again)
-        self._watch = ShelfWatch(window)
+        self._watch = ShelfWatch(self)
         self._watch.changed.connect(self._changed_elsewhere)
         self.look_again()
 
@@ -80,14 +80,14 @@ class LibraryStation(Station):
     @property
     def folder(self):
         """The folder that is shown and published to."""
-        return self.window.delivering.library
+        return self.services.delivering.library
 
     def join(self):
-        self.window.delivering.published.connect(self.look_again)
-        self.window.looking.shown.connect(self._foretold)
+        self.services.delivering.published.connect(self.look_again)
+        self.services.looking.shown.connect(self._foretold)
 
     def _foretold(self, answer):
-        if answer.ahead is not None and self.window.station is self:
+        if answer.ahead is not None and self.is_open:
             self.settings.show_foretold(self.document.mound)
 
     def show_mound(self, mound):
@@ -103,7 +103,7 @@ class LibraryStation(Station):
 
     def show_tile(self, tile):
         mound = self.document.mound
-        tile.show_state(COMPUTING if self.window.jobs.busy else FRESH if self.published_now(mound) else OLD)
+        tile.show_state(COMPUTING if self.services.jobs.busy else FRESH if self.published_now(mound) else OLD)
         newest = next((v for v in self.versions if v.facts["name"] == mound.name), None)
         tile.blank = paint_cards
         if newest is not None:
@@ -220,7 +220,7 @@ class LibraryStation(Station):
         """Ask for a picture, and show the clouds that are most like the outline in it."""
         kinds = " ".join(f"*{ending}" for ending in OUTLINES)
         path, _ = QFileDialog.getOpenFileName(self.settings, tr("A picture of a cloud, or a drawn outline"),
-                                              str(self.window.files.folder), tr("Pictures ({})").format(kinds))
+                                              str(self.services.files.folder), tr("Pictures ({})").format(kinds))
         if path:
             self.like_outline(path)
 
@@ -235,7 +235,7 @@ class LibraryStation(Station):
             self.like, self.outline = None, (pathlib.Path(path).name, mask)
             self._show_found()
 
-        self.window.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, tr("Find an outline"))
+        self.services.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, tr("Find an outline"))
 
     def _show_found(self):
         self.turning.leave()
@@ -266,7 +266,7 @@ class LibraryStation(Station):
             Of those found.
         """
         self.chosen = self.found[number] if number is not None else None
-        self.window.picture.show_caption(self.caption(self.document.mound))
+        self.services.picture.show_caption(self.caption(self.document.mound))
         self.tray.show_state()
         self.settings.show_mound(self.document.mound)
 
@@ -284,23 +284,24 @@ class LibraryStation(Station):
         """
         def done(result):
             self.look_again()
-            self.window.tell(told(result))
+            self.services.tell(told(result))
 
-        self.window.jobs.begin(work, done, name)
+        self.services.jobs.begin(work, done, name)
 
     def publish_seeds(self):
         """Ask how many seeds, and publish siblings."""
         mound = self.document.mound
         if not mound.mass.forms:
-            self.window.tell(tr("There is no cloud to publish yet: add a blob in Mass."))
+            self.services.tell(tr("There is no cloud to publish yet: add a blob in Mass."))
             return
-        count, yes = QInputDialog.getInt(self.window, tr("Publish seeds"), tr("This mound and so many siblings:"), 8, 1, 1000)
+        count, yes = QInputDialog.getInt(self.services.over, tr("Publish seeds"), tr("This mound and so many siblings:"), 8, 1,
+                                         1000)
         if yes:
-            self.window.delivering.publish([sibling(mound, number) for number in range(count + 1)])
+            self.services.delivering.publish([sibling(mound, number) for number in range(count + 1)])
 
     def choose_to_adopt(self):
         """Ask for files of somebody else's, and adopt them."""
-        paths, _ = QFileDialog.getOpenFileNames(self.settings, "Adopt", str(self.window.files.folder), tr("OpenVDB (*.vdb)"))
+        paths, _ = QFileDialog.getOpenFileNames(self.settings, "Adopt", str(self.services.files.folder), tr("OpenVDB (*.vdb)"))
         if paths:
             self.adopt(paths)
 
@@ -311,11 +312,11 @@ class LibraryStation(Station):
         ----------
         paths : sequence of str
         """
-        with asking(AdoptDialog(paths, self.window)) as dialog:
+        with asking(AdoptDialog(paths, self.services.over)) as dialog:
             if dialog.exec() != dialog.DialogCode.Accepted:
                 return
             options, pattern, name, rate = dialog.options(), dialog.pattern, dialog.name.text().strip(), dialog.rate.value
-        folder, about, tiers = self.folder, self.window.delivering.about, self.window.delivering.tiers
+        folder, about, tiers = self.folder, self.services.delivering.about, self.services.delivering.tiers
         options.update(about=about, tiers=tiers, rate=rate)
         for path in [pattern] if pattern else paths:
             called = name if pattern or len(paths) == 1 else ""
@@ -330,7 +331,7 @@ class LibraryStation(Station):
         """Ask for another library folder."""
         folder = QFileDialog.getExistingDirectory(self.settings, tr("Library folder"), str(self.folder))
         if folder:
-            self.window.delivering.library = pathlib.Path(folder)
+            self.services.delivering.library = pathlib.Path(folder)
             self.look_again()
 
     def published_now(self, mound):

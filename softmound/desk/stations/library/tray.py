@@ -251,7 +251,7 @@ class ShelfTray(QWidget):
         text.setObjectName("quiet")
         button = QPushButton(tr("Publish this mound"))
         button.setObjectName("main")
-        button.clicked.connect(lambda: station.window.delivering.publish())
+        button.clicked.connect(lambda: station.services.delivering.publish())
         column.addStretch()
         column.addWidget(text)
         column.addWidget(button)

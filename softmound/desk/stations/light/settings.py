@@ -134,7 +134,7 @@ class LightSettings(SettingsPanel):
             accepted, (azimuth, elevation) = dialog.exec() == SunPlaceDialog.DialogCode.Accepted, dialog.sun()
         if accepted:
             if elevation < -10.0:
-                self._station.window.tell(tr("The sun is far below the horizon there and then; nothing was changed."))
+                self._station.services.tell(tr("The sun is far below the horizon there and then; nothing was changed."))
                 return
             self._station.edit_part("sun", tr("sun by place and time"), azimuth=azimuth, elevation=elevation)
 

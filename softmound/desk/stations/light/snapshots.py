@@ -32,10 +32,10 @@ class Snapshots(QObject):
 
     def __init__(self, station):
         super().__init__(station)
-        self._station, self._window, self._document = station, station.window, station.document
-        self._small = Stages(self._window.builder.cache)
+        self._station, self._services, self._document = station, station.services, station.document
+        self._small = Stages(self._services.builder.cache)
         self.compared = None
-        picture = self._window.picture
+        picture = self._services.picture
         picture.compare_bar.sides.connect(self.compare_sides)
         picture.marked.connect(self._marked)
         picture.comparing_ended.connect(self.end)
@@ -48,9 +48,9 @@ class Snapshots(QObject):
         bool
             Whether it was done.
         """
-        image = self._window.picture.image
+        image = self._services.picture.image
         if image is None or not self._document.mound.mass.forms:
-            self._window.tell(tr("There is no cloud to keep a snapshot of yet: add a blob in Mass."))
+            self._services.tell(tr("There is no cloud to keep a snapshot of yet: add a blob in Mass."))
             return False
         longest = max(image.width(), image.height())
         if longest > LONGEST:
@@ -97,7 +97,7 @@ class Snapshots(QObject):
     def end(self):
         """End comparing."""
         self.compared = None
-        self._window.picture.compare(None)
+        self._services.picture.compare(None)
         self._station.show_mound(self._document.mound)
 
     def follow(self, mound):
@@ -118,7 +118,7 @@ class Snapshots(QObject):
         left, right : str
             "now", or "snapshot" or "photograph" and a number.
         """
-        mound, picture = self._document.mound, self._window.picture
+        mound, picture = self._document.mound, self._services.picture
         options = [(f"snapshot {n}", s.name) for n, s in enumerate(mound.snapshots)]
         options += [(f"photograph {n}", r.name) for n, r in enumerate(mound.references)]
         by = picture.comparison.by if picture.comparison is not None else "line"
@@ -140,7 +140,7 @@ class Snapshots(QObject):
 
     def _span(self, mound):
         """Top and base of a mound's cloud in its picture, as shares of the height."""
-        bounds, picture = bounds_of(mound), self._window.picture
+        bounds, picture = bounds_of(mound), self._services.picture
         if bounds is None:
             return 0.15, 0.85
         low, high = bounds

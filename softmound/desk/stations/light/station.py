@@ -35,8 +35,8 @@ class LightStation(Station):
     commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)
     gestures = (("Drag on the dome", "Move the sun"),)
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.lamp, self._exposure = None, 0.0
         self.snapshots = Snapshots(self)
 
@@ -47,7 +47,7 @@ class LightStation(Station):
         return LightSettings(self)
 
     def join(self):
-        self.window.looking.shown.connect(self._shown)
+        self.services.looking.shown.connect(self._shown)
 
     def follow(self, mound):
         if self.lamp is not None and self.lamp >= len(mound.light.lamps):
@@ -65,15 +65,15 @@ class LightStation(Station):
         """Follow the light of the picture: the histogram, and how far True light has come."""
         if answer.radiance is not None:
             self._exposure = answer.exposure
-            if self.window.station is self and not answer.request.moving:
+            if self.is_open and not answer.request.moving:
                 self.settings.histogram.show_scene(answer.radiance, answer.exposure)
         if np.isinf(answer.noise):
-            self.window.tell(tr("True light: the first paths, eased with Draft light as a guide"))
+            self.services.tell(tr("True light: the first paths, eased with Draft light as a guide"))
         elif answer.noise > 0.0:
             left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
             stated = answer.left == 0.0 and not answer.request.alone and answer.bias < np.inf
             bias = f", bias {100 * answer.bias:.1f} %" if stated else ""
-            self.window.tell(tr("True light: {} paths a pixel, noise {:.1f} %{}{}")
+            self.services.tell(tr("True light: {} paths a pixel, noise {:.1f} %{}{}")
                                .format(answer.passes, 100 * answer.noise, bias, left))
 
     def trace_alone(self, on):
@@ -83,8 +83,8 @@ class LightStation(Station):
         ----------
         on : bool
         """
-        self.window.looking.alone = on
-        self.window.looking.ask(False)
+        self.services.looking.alone = on
+        self.services.looking.ask(False)
 
     def denoise(self, on):
         """Take the noise that is left out of True light, or leave it.
@@ -93,8 +93,8 @@ class LightStation(Station):
         ----------
         on : bool
         """
-        self.window.looking.denoise = on
-        self.window.looking.ask(False)
+        self.services.looking.denoise = on
+        self.services.looking.ask(False)
 
     def meter(self, on):
         """Let the picture decide its exposure, or keep the one it has.
@@ -259,7 +259,7 @@ class LightStation(Station):
             ticket.step(0.0, 1.0, "reading the sky")
             return read_sky(path, ticket=ticket)
 
-        self.window.jobs.begin(work, lambda pixels: self.edit_part(
+        self.services.jobs.begin(work, lambda pixels: self.edit_part(
             "sky", tr("sky picture"), kind="image", picture=Arrays(pixels=pixels)))
 
     def note(self, mound):

@@ -184,7 +184,7 @@ class LightTray(QWidget):
         self.take = QPushButton(tr("Take pictures…"))
         self.take.setToolTip(tr("A still, a turntable, a sweep of the sun or a contact sheet (Ctrl+T)."))
         self.take.setStyleSheet("padding: 4px 10px;")
-        self.take.clicked.connect(lambda: station.window.delivering.take_pictures())
+        self.take.clicked.connect(lambda: station.services.delivering.take_pictures())
         self.choice.layout().addWidget(self.take)
         self._shown = {}
 

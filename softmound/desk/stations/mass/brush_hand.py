@@ -46,7 +46,7 @@ class BrushHand:
         self._hit = station.picker().hit(camera.eye, camera.ray(at.x(), at.y()))
         if self._hit is None:
             self._path = None
-            station.window.tell(tr("There is nothing under the brush: begin the stroke on the cloud."))
+            station.services.tell(tr("There is nothing under the brush: begin the stroke on the cloud."))
             return
         self._before, self._picker = station.document.mound.mass, station.picker()
         self._first, self._gesture = self._hit, next_gesture(self._before)

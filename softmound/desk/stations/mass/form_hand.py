@@ -129,7 +129,7 @@ class FormHand:
         self._before = {n: station.document.mound.mass.forms[n] for n in station.movable()}
         self._held = what if self._before else None
         if not self._before and station.picked:
-            station.window.tell(tr("The form is locked: unlock it in its settings to move it."))
+            station.services.tell(tr("The form is locked: unlock it in its settings to move it."))
 
     def drag(self, at, modifiers, camera):
         """Move, turn or size the chosen forms, or draw a box."""

@@ -25,41 +25,41 @@ class GrowthFields:
     ----------
     panel : SettingsPanel
         The rows are added to it; this has to be its last section.
-    window : Window
+    services : Services
     """
 
-    def __init__(self, panel, window):
-        self._panel, self._window = panel, window
+    def __init__(self, panel, services):
+        self._panel, self._services = panel, services
         panel.section("Growth")
         self.on = QCheckBox(tr("Let it grow"))
         self.on.setToolTip(tr("Smoke and cloud rise from the form; the best frame can be frozen and refined."))
-        self.on.clicked.connect(lambda on: window.document.apply(
+        self.on.clicked.connect(lambda on: services.document.apply(
             tr("growth"), lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
         panel.add(Row(self.on))
         self.fields = self.where = self.takes = self.grow = self.look = None
         self._rest = ()
-        window.moving.changed.connect(self._follow)
+        services.moving.changed.connect(self._follow)
 
     def _make(self):
         """The rest, made when it is first wanted: most clouds never grow."""
-        panel, window = self._panel, self._window
+        panel, services = self._panel, self._services
         self.fields = panel.add(PartFields(Growth, Growth.rows, "Growth"))
-        self.fields.changed.connect(lambda field, value, moving: window.document.apply(
+        self.fields.changed.connect(lambda field, value, moving: services.document.apply(
             tr("growth {}").format(in_words(field)), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})),
             moving))
         title = panel.add(text_label(tr("Gives off where"), "field"))
-        self.where = panel.add(Where(GrowthMasks(window.document), "growth", UNPAINTED))
+        self.where = panel.add(Where(GrowthMasks(services.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
         self.grow, self.look = QPushButton(tr("Grow")), QPushButton(tr("Look at it"))
         self.grow.setObjectName("main")
         self.grow.setToolTip(tr("Let it run, or go on where it was stopped; Escape stops it, the frames stay."))
-        self.grow.clicked.connect(window.moving.grow)
+        self.grow.clicked.connect(services.moving.grow)
         self.look.setToolTip(tr("Show the frames that are kept."))
-        self.look.clicked.connect(window.moving.look_at_growth)
+        self.look.clicked.connect(services.moving.look_at_growth)
         self.on_from, self.seed = QPushButton(tr("Go on from here")), QPushButton(tr("Another seed"))
-        self.on_from.clicked.connect(window.moving.go_on_from_here)
+        self.on_from.clicked.connect(services.moving.go_on_from_here)
         self.seed.setToolTip(tr("Let it grow with another seed; the growth before is found again by its seed, for a while."))
-        self.seed.clicked.connect(window.moving.another_seed)
+        self.seed.clicked.connect(services.moving.another_seed)
         rows = panel.add(Row(self.grow, self.look)), panel.add(Row(self.on_from, self.seed))
         self._rest = (self.fields, title, self.where, self.takes, *rows)
 
@@ -81,14 +81,14 @@ class GrowthFields:
         if there:
             self.fields.show_part(mound.growth)
             self.where.show_masks(mound.growth.where)
-            self.takes.setText(self._window.moving.foretold())
+            self.takes.setText(self._services.moving.foretold())
             self._follow()
 
     def _follow(self):
         """Say from where the next growth goes on."""
         if self.fields is None:
             return
-        moving = self._window.moving
+        moving = self._services.moving
         if moving.begins is None:
             self.on_from.setText(tr("Go on from here"))
             self.on_from.setToolTip(tr("The next growth goes on from the frame that is seen, by the numbers it has then."))

@@ -78,8 +78,8 @@ class MassStation(Station):
         ("Alt, with a tool", "Turn the tool round"),
     )
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.chosen = None
         self.picked = ()
         self.tool = ""
@@ -152,7 +152,7 @@ class MassStation(Station):
         if (picked, chosen) != (self.picked, self.chosen):
             self.picked, self.chosen = picked, chosen
             self.show_mound(self.document.mound)
-            self.window.picture.update()
+            self.services.picture.update()
 
     def choose_all(self):
         """Choose all forms."""
@@ -177,7 +177,7 @@ class MassStation(Station):
         if self.tool:
             self.brush = replace(self.brush, tool=self.tool)
         self.show_mound(self.document.mound)
-        self.window.show_hand()
+        self.services.hand_changed.emit()
 
     def let_go(self):
         if self.tool:
@@ -196,7 +196,7 @@ class MassStation(Station):
         self.brush = replace(self.brush, **changes)
         self._brush_sized = True
         self.settings.show_mound(self.document.mound)
-        self.window.show_hand()
+        self.services.hand_changed.emit()
 
     # -- editing --------------------------------------------------------------------------------
 
@@ -371,7 +371,7 @@ class MassStation(Station):
         sequence = None
         if form.sequence is None:
             path, _ = QFileDialog.getOpenFileName(
-                self.settings, tr("One of its numbered files, or a stage"), str(self.window.files.folder),
+                self.settings, tr("One of its numbered files, or a stage"), str(self.services.files.folder),
                 tr("Models, points, volumes (*.obj *.ply *.glb *.stl *.csv *.npz *.vdb *.usd *.usda)"))
             if not path:
                 return
@@ -379,11 +379,11 @@ class MassStation(Station):
                 sequence = Sequence(files=pattern_of(path))
                 numbers, missing = numbers_of_files(sequence)
             except Problem as problem:
-                self.window.tell(tr(problem.sentence))
+                self.services.tell(tr(problem.sentence))
                 return
             some = ", ".join(map(str, missing[:6])) + ("…" if len(missing) > 6 else "")
             gaps = f"; missing and held: {some}" if missing else ""
-            self.window.tell(tr("{} moves by {} files{}.").format(form.name, len(numbers), gaps))
+            self.services.tell(tr("{} moves by {} files{}.").format(form.name, len(numbers), gaps))
         number, moved = self.chosen, form.edited(sequence=sequence)
 
         def change(mound):
@@ -432,7 +432,7 @@ class MassStation(Station):
         """Turn the chosen forms into one mesh form, beside the work."""
         mound, numbers = self.document.mound, self.picked
         if not any(mound.mass.forms[n].role == "adds" for n in numbers):
-            self.window.tell(tr("Not done: choose at least one form that adds."))
+            self.services.tell(tr("Not done: choose at least one form that adds."))
             return
         voxel = draft_voxel(mound)
 
@@ -443,7 +443,7 @@ class MassStation(Station):
         def done(mesh):
             now = self.document.mound.mass.forms
             if now != mound.mass.forms:
-                self.window.tell(tr("The forms have changed meanwhile; nothing was done. Make the mesh again."))
+                self.services.tell(tr("The forms have changed meanwhile; nothing was done. Make the mesh again."))
                 return
             first = min(numbers)
             kept = [f for n, f in enumerate(now) if n not in numbers]
@@ -452,7 +452,7 @@ class MassStation(Station):
             if self.edit_mass(tr("make mesh"), forms=tuple(kept)):
                 self.pick((at,))
 
-        self.window.jobs.begin(work, done)
+        self.services.jobs.begin(work, done)
 
     def close_holes(self):
         """Close the holes of the chosen mesh."""
@@ -476,16 +476,16 @@ class MassStation(Station):
             return
         kind = ENDINGS.get(path.suffix.lower())
         if kind is None:
-            self.window.tell(tr("{}: not a file that becomes a form; choose one that ends in {}.")
+            self.services.tell(tr("{}: not a file that becomes a form; choose one that ends in {}.")
                                .format(path.name, ", ".join(ENDINGS)))
             return
 
         def done(read):
-            with asking(ImportDialog(path, read, self.window)) as dialog:
+            with asking(ImportDialog(path, read, self.services.over)) as dialog:
                 if dialog.exec() == dialog.DialogCode.Accepted:
                     self.add_forms((dialog.form,), tr("import {}").format(path.name))
 
-        self.window.jobs.begin(kind(path), done)
+        self.services.jobs.begin(kind(path), done)
 
     def add_photograph(self, path=None):
         """Ask for a reference photograph and show it.
@@ -502,7 +502,7 @@ class MassStation(Station):
         def done(reference):
             self.document.apply(tr("add photograph"), lambda mound: mound.edited(references=(*mound.references, reference)))
 
-        self.window.jobs.begin(reading(path), done)
+        self.services.jobs.begin(reading(path), done)
 
     def show_photograph(self, number):
         """Let a photograph be placed, sized and removed.
@@ -518,7 +518,7 @@ class MassStation(Station):
                 self.document.apply(tr("place photograph"), lambda mound: put(
                     mound, ("references", number), lambda _: reference), moving)
 
-        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.window)) as dialog:
+        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.services.over)) as dialog:
             dialog.exec()
 
     def add_heap(self):
@@ -526,6 +526,6 @@ class MassStation(Station):
         from .heap_dialog import HeapDialog
 
         mound = self.document.mound
-        with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.window)) as dialog:
+        with asking(HeapDialog(span_of(mound) or 100.0, mound.mass.base.altitude, self.services.over)) as dialog:
             if dialog.exec() == dialog.DialogCode.Accepted:
                 self.add_forms(dialog.forms(), tr("add heap"))

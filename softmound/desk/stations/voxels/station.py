@@ -18,8 +18,8 @@ class VoxelsStation(Station):
     name = "Voxels"
     miniature = "voxels"
 
-    def __init__(self, window):
-        super().__init__(window)
+    def __init__(self, services):
+        super().__init__(services)
         self.ahead = None
 
     def make_tray(self):
@@ -29,21 +29,21 @@ class VoxelsStation(Station):
         return VoxelsSettings(self)
 
     def join(self):
-        self.window.looking.shown.connect(self._shown)
-        self.window.jobs.changed.connect(self._show_building)
-        self.window.finished.found.connect(lambda numbers: self.settings.show_numbers(numbers))
+        self.services.looking.shown.connect(self._shown)
+        self.services.jobs.changed.connect(self._show_building)
+        self.services.finished.found.connect(lambda numbers: self.settings.show_numbers(numbers))
 
     def _shown(self, answer):
-        if answer.ahead is not None and answer.ahead is self.window.looking.ahead:
+        if answer.ahead is not None and answer.ahead is self.services.looking.ahead:
             self.ahead = answer.ahead
-            if self.window.station is self:
+            if self.is_open:
                 self.show_mound(self.document.mound)
 
     def _show_building(self):
         if not self.laid_out:
             return
-        finished = self.window.finished.of(self.document.mound) is not None
-        self.settings.show_building(self.window.jobs.busy, finished)
+        finished = self.services.finished.of(self.document.mound) is not None
+        self.settings.show_building(self.services.jobs.busy, finished)
 
     def follow(self, mound):
         self._show_building()
