@@ -67,7 +67,7 @@ class Interface(unittest.TestCase):
             found = subprocess.run([sys.executable, "-m", "mypy", "--ignore-missing-imports", "--follow-imports=silent",
                                     "--disallow-untyped-defs", "--no-error-summary", "--cache-dir", folder,
                                     "softmound/__init__.py", "softmound/scripting.py", "softmound/core/editing",
-                                    "softmound/core/kinds.py"],
+                                    "softmound/core/kinds.py", "softmound/core/recipe", "softmound/core/engine/graph.py"],
                                    cwd=ROOT, capture_output=True, text=True)
         self.assertEqual((found.stdout, found.returncode), ("", 0))
 

@@ -15,6 +15,7 @@ SMALL = 4 * 2**20
 """Bytes of the largest page of facts."""
 LARGEST = 256 * 2**30
 """Bytes of the largest file of numbers."""
+PathLike = str | os.PathLike[str]
 _LONGEST = 255
 """Bytes of a name."""
 

@@ -5,7 +5,9 @@ stage that reads it; `tests/test_graph.py` changes every field of every model an
 not have, or the other way round.
 """
 
+from collections.abc import Callable
 from dataclasses import dataclass
+from typing import Any
 
 from ..fill.skin import depth_of
 from ..fill.stepping import grown_by, live_steps, steps_reach
@@ -17,6 +19,8 @@ from ..grain.where import landmarks_of
 from ..light.lattices.lattice import zone_shares
 from ..light.scene.phase import lobes_of
 from ..light.scene.scene import Scene
+from ..recipe import Medium, Mound
+from ..recipe.forms import Form
 from ..recipe.grains import EDGE, MOVED, SURFACE, live
 from .keys import key_of
 
@@ -37,19 +41,19 @@ class Stage:
         Given a mound: how far it can move the cloud outward, metres.
     """
 
-    reads: dict
-    after: tuple = ()
-    reach: object = lambda mound, voxel: (0.0, 0.0)
-    moves: object = lambda mound: 0.0
+    reads: dict[str, Callable[..., Any]]
+    after: tuple[str, ...] = ()
+    reach: Callable[[Mound, float], tuple[float, float]] = lambda mound, voxel: (0.0, 0.0)
+    moves: Callable[[Mound], float] = lambda mound: 0.0
 
 
-def _shaping(mound):
+def _shaping(mound: Mound) -> tuple[Form, ...]:
     return tuple(form for form in mound.mass.forms if form.shapes)
 
 
-def _landmarks(parts):
+def _landmarks(parts: Callable[[Mound], Any]) -> Callable[[Mound], tuple]:
     """What masks and anchors of some parts of a mound read besides the distance."""
-    def read(mound):
+    def read(mound: Mound) -> tuple:
         landmarks, found = landmarks_of(mound), parts(mound)
         masks = [mask for part in found for mask in part.where]
         noises = [part for part in found if hasattr(part, "anchor")] + [noise for mask in masks for noise in mask.noises]
@@ -57,27 +61,27 @@ def _landmarks(parts):
     return read
 
 
-def _edge(mound):
+def _edge(mound: Mound) -> tuple:
     return (*live(mound.grains, EDGE), *live_patches(mound.patches))
 
 
-def _media(about):
+def _media(about: Mound | Scene) -> tuple[Medium, ...]:
     """Media of what is shown: a mound's, or those of all clouds of a scene."""
     return about.media if isinstance(about, Scene) else (about.light.medium,)
 
 
-def _scattering(about):
+def _scattering(about: Mound | Scene) -> tuple:
     return tuple((medium.extinction, lobes_of(medium)) for medium in _media(about))
 
 
-def _hues(about):
+def _hues(about: Mound | Scene) -> tuple:
     """Of one medium what changes within the cloud; of several all their colour, which is then gathered along the rays."""
     media = _media(about)
     ramps = tuple((medium.tint_by, medium.glow_by, lobes_of(medium)) for medium in media)
     return ramps if len(media) == 1 else (ramps, media)
 
 
-def _skin_of_moving(mound):
+def _skin_of_moving(mound: Mound) -> Any:
     """The skin, where density that is moved about is read as depth."""
     return mound.skin if live(mound.grains, MOVED) else ()
 
@@ -129,7 +133,7 @@ SHAPED = "cleared"
 """The stage whose result is the finished density."""
 
 
-def key_at(stage, about, *more):
+def key_at(stage: str, about: Mound | Scene, *more: Any) -> bytes:
     """Key of a stage's result.
 
     Parameters
@@ -152,7 +156,7 @@ def key_at(stage, about, *more):
                   tuple(key_at(before, about) for before in described.after), *more)
 
 
-def stages_to(stage):
+def stages_to(stage: str) -> list[str]:
     """A stage and all before it.
 
     Parameters
@@ -171,7 +175,7 @@ def stages_to(stage):
     return [name for name in GRAPH if name in found]
 
 
-def reaches(mound, voxel, stage=SHAPED):
+def reaches(mound: Mound, voxel: float, stage: str = SHAPED) -> tuple[float, float]:
     """How far outside and inside the blocked-in surface distances have to be true.
 
     Parameters
@@ -191,7 +195,7 @@ def reaches(mound, voxel, stage=SHAPED):
     return sum(out for out, _ in both), sum(inward for _, inward in both)
 
 
-def moved_outward(mound, stage=SHAPED):
+def moved_outward(mound: Mound, stage: str = SHAPED) -> float:
     """How far the cloud can stand out of its blocked-in shape.
 
     Parameters

@@ -3,8 +3,9 @@
 import hashlib
 import io
 import re
+from collections.abc import Callable, Iterable, Iterator, Mapping
 from dataclasses import dataclass
-from typing import Annotated
+from typing import Any
 
 import numpy as np
 from pydantic import AfterValidator
@@ -37,9 +38,10 @@ class Arrays:
 
     __slots__ = ("key", "passed", "_named")
 
-    def __init__(self, **named):
+    def __init__(self, **named: np.ndarray) -> None:
         digest = hashlib.blake2b(digest_size=16)
-        self._named, self.passed = {}, set()
+        self._named: dict[str, np.ndarray] = {}
+        self.passed: set[tuple] = set()
         for name in sorted(named):
             array = np.ascontiguousarray(named[name])
             if array.flags.writeable:
@@ -47,35 +49,35 @@ class Arrays:
                 array.setflags(write=False)
             self._named[name] = array
             digest.update(f"{name} {array.dtype.str} {array.shape} ".encode())
-            digest.update(array)
+            digest.update(array.data)
         self.key = digest.hexdigest()
 
-    def __getitem__(self, name):
+    def __getitem__(self, name: str) -> np.ndarray:
         return self._named[name]
 
-    def __contains__(self, name):
+    def __contains__(self, name: str) -> bool:
         return name in self._named
 
-    def __iter__(self):
+    def __iter__(self) -> Iterator[str]:
         return iter(self._named)
 
-    def __eq__(self, other):
+    def __eq__(self, other: object) -> bool:
         return isinstance(other, Arrays) and other.key == self.key
 
-    def __hash__(self):
+    def __hash__(self) -> int:
         return hash(self.key)
 
-    def __repr__(self):
+    def __repr__(self) -> str:
         return f"Arrays({', '.join(f'{name} {a.dtype} {a.shape}' for name, a in self._named.items())})"
 
     @property
-    def nbytes(self):
+    def nbytes(self) -> int:
         """Bytes of all arrays."""
         return sum(array.nbytes for array in self._named.values())
 
     @classmethod
-    def __get_pydantic_core_schema__(cls, _source, _handler):
-        def checked(value, info):
+    def __get_pydantic_core_schema__(cls, _source: Any, _handler: Any) -> core_schema.CoreSchema:
+        def checked(value: Any, info: Any) -> "Arrays":
             if isinstance(value, Arrays):
                 return value
             there = (info.context or {}).get("arrays", {})
@@ -87,7 +89,7 @@ class Arrays:
             checked, serialization=core_schema.plain_serializer_function_ser_schema(lambda a: a.key))
 
     @classmethod
-    def __get_pydantic_json_schema__(cls, _schema, _handler):
+    def __get_pydantic_json_schema__(cls, _schema: Any, _handler: Any) -> dict[str, str]:
         return {"type": "string", "pattern": KEY.pattern}
 
 
@@ -109,7 +111,7 @@ class Column:
     """
 
     kind: str
-    shape: tuple
+    shape: tuple[int | str, ...]
     low: float = -np.inf
     high: float = np.inf
     optional: bool = False
@@ -119,8 +121,8 @@ class Column:
 _KINDS = {"float": (np.float32, np.float64), "int": (np.int32, np.int64), "byte": (np.uint8,)}
 
 
-def holding(rule=None, **columns):
-    """The type of a field that holds arrays of a description, which is checked wherever they come from.
+def holding(rule: Callable[["Arrays"], Any] | None = None, **columns: Column) -> AfterValidator:
+    """Check the arrays of a field against a description, wherever they come from.
 
     Parameters
     ----------
@@ -131,10 +133,10 @@ def holding(rule=None, **columns):
 
     Returns
     -------
-    type
-        For a field of a pydantic model.
+    AfterValidator
+        For the annotation of a field of a pydantic model.
     """
-    def checked(arrays):
+    def checked(arrays: Arrays) -> Arrays:
         # They never change, so once is enough: a million triangles are not looked through at every edit.
         if rule_key not in arrays.passed:
             _check(arrays, columns)
@@ -144,14 +146,14 @@ def holding(rule=None, **columns):
         return arrays
 
     rule_key = tuple(columns.items())
-    return Annotated[Arrays, AfterValidator(checked)]
+    return AfterValidator(checked)
 
 
-def _check(arrays, columns):
+def _check(arrays: Arrays, columns: Mapping[str, Column]) -> None:
     unknown = next((name for name in arrays if name not in columns), None)
     if unknown is not None:
         raise ValueError(f"the numbers {unknown!r} do not belong there")
-    sizes = {}
+    sizes: dict[str, int] = {}
     for name, column in columns.items():
         if name not in arrays:
             if column.optional:
@@ -171,7 +173,7 @@ def _check(arrays, columns):
             raise ValueError(f"some of the numbers {name!r} are not finite, or not from {low:,g} to {high:,g}")
 
 
-def members_of(arrays):
+def members_of(arrays: Iterable[Arrays]) -> Iterator[tuple[str, bytes]]:
     """Members of a `.mound` that hold some arrays.
 
     Parameters
@@ -190,7 +192,7 @@ def members_of(arrays):
             yield f"arrays/{each.key}.{name}.npy", buffer.getvalue()
 
 
-def member_key(member):
+def member_key(member: str) -> tuple[str, str] | None:
     """Key and name of the array a member of a `.mound` holds.
 
     Parameters
@@ -206,7 +208,7 @@ def member_key(member):
     return (found[1], found[2]) if found else None
 
 
-def arrays_from(members):
+def arrays_from(members: Mapping[str, bytes]) -> dict[str, Arrays]:
     """Put arrays together again, and check them against their keys.
 
     Parameters
@@ -224,9 +226,12 @@ def arrays_from(members):
     ValueError
         When one is damaged.
     """
-    by_key = {}
+    by_key: dict[str, dict[str, np.ndarray]] = {}
     for member, content in members.items():
-        key, name = member_key(member)
+        known = member_key(member)
+        if known is None:
+            raise ValueError(f"no array may be called {member!r}")
+        key, name = known
         by_key.setdefault(key, {})[name] = np.lib.format.read_array(io.BytesIO(content), allow_pickle=False)
     made = {key: Arrays(**named) for key, named in by_key.items()}
     for key, arrays in made.items():

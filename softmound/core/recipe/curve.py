@@ -1,6 +1,6 @@
 """A freely drawn curve from 0 to 1."""
 
-from typing import Annotated
+from typing import Annotated, Self
 
 from pydantic import Field, model_validator
 
@@ -22,7 +22,7 @@ class Curve(Value):
         (0.0, 0.0), (1.0, 1.0))
 
     @model_validator(mode="after")
-    def _in_order(self):
+    def _in_order(self) -> Self:
         at = [x for x, _ in self.points]
         if at[0] != 0.0 or at[-1] != 1.0:
             raise ValueError("a curve begins at 0 and ends at 1")
@@ -31,7 +31,7 @@ class Curve(Value):
         return self
 
 
-def eased(softness):
+def eased(softness: float) -> "Curve":
     """The curve that rises from 0 to 1, straight (0) or easing in and out (1).
 
     Parameters

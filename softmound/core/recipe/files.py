@@ -5,14 +5,15 @@ import json
 import pathlib
 import zipfile
 import zlib
+from collections.abc import Callable
 
 from pydantic import ValidationError
 
 from ..aside import shown, write_whole
 from ..machine import free_memory
 from ..problems import DoesNotFit, Problem, sentence_for
-from ..regular import opened
-from .arrays import LARGEST_ARRAY, arrays_from, member_key, members_of
+from ..regular import PathLike, opened
+from .arrays import LARGEST_ARRAY, Arrays, arrays_from, member_key, members_of
 from .migrations import migrated
 from .models import Mound
 
@@ -23,7 +24,7 @@ LARGEST_WHOLE = 3 * 2**30
 _MEMBERS = {"mound.json": LARGEST_RECIPE, "thumb.png": LARGEST_THUMB}
 
 
-def mound_json(mound):
+def mound_json(mound: Mound) -> str:
     """Text of a recipe: readable, one field a line, the same for the same recipe.
 
     Parameters
@@ -37,7 +38,7 @@ def mound_json(mound):
     return json.dumps(mound.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n"
 
 
-def parse_mound(text, source, arrays=None):
+def parse_mound(text: str | bytes, source: PathLike, arrays: dict[str, Arrays] | None = None) -> Mound:
     """Read a recipe from its JSON text.
 
     Parameters
@@ -68,7 +69,7 @@ def parse_mound(text, source, arrays=None):
         raise Problem(sentence_for(error, source)) from error
 
 
-def write_mound(path, mound, thumb=None):
+def write_mound(path: PathLike, mound: Mound, thumb: bytes | None = None) -> None:
     """Save a recipe, so that a crash leaves the old file or the new one.
 
     Parameters
@@ -95,7 +96,7 @@ def write_mound(path, mound, thumb=None):
     write_whole(path, buffer.getvalue())
 
 
-def read_mound(path, inside=False):
+def read_mound(path: PathLike, inside: bool = False) -> Mound:
     """Open a `.mound` file.
 
     Parameters
@@ -113,7 +114,7 @@ def read_mound(path, inside=False):
     Problem
         One sentence on what is wrong with the file.
     """
-    members = _members(path, lambda name: name == "mound.json" or member_key(name), inside)
+    members = _members(path, lambda name: name == "mound.json" or member_key(name) is not None, inside)
     if "mound.json" not in members:
         raise Problem("{}: holds no mound.json; this is not a Soft Mound file.", shown(path))
     text = members.pop("mound.json")
@@ -124,7 +125,7 @@ def read_mound(path, inside=False):
     return parse_mound(text, path, arrays)
 
 
-def read_thumb(path):
+def read_thumb(path: PathLike) -> bytes | None:
     """The picture stored in a `.mound` file.
 
     Parameters
@@ -144,7 +145,7 @@ def read_thumb(path):
     return _members(path, lambda name: name == "thumb.png").get("thumb.png")
 
 
-def _members(path, wanted, inside=False):
+def _members(path: PathLike, wanted: Callable[[str], bool], inside: bool = False) -> dict[str, bytes]:
     """Contents of the members whose name is wanted, after all names and sizes were checked."""
     path = pathlib.Path(path)
     found = {}
@@ -159,11 +160,12 @@ def _members(path, wanted, inside=False):
                 raise DoesNotFit("{}: would unpack to {:,.1f} GiB, more than the {:.1f} GiB allowed; it is not "
                                  "opened.", shown(path), whole / 2 ** 30, most / 2 ** 30)
             for entry in entries:
-                if wanted(entry.filename):
+                limit = _limit(entry.filename)
+                if wanted(entry.filename) and limit is not None:
                     with archive.open(entry) as stream:
                         # Read to the limit and no further: the stated size may lie.
-                        content = stream.read(_limit(entry.filename) + 1)
-                    if len(content) > _limit(entry.filename):
+                        content = stream.read(limit + 1)
+                    if len(content) > limit:
                         raise Problem("{}: {} unpacks to more than it states; it is not opened.", shown(path), entry.filename)
                     found[entry.filename] = content
             return found
@@ -177,12 +179,12 @@ def _members(path, wanted, inside=False):
         raise Problem("{}: could not be read ({}).", shown(path), error.strerror or error) from error
 
 
-def _limit(name):
+def _limit(name: str) -> int | None:
     """Bytes a member may unpack to, or None when it does not belong in a mound."""
     return LARGEST_ARRAY if member_key(name) else _MEMBERS.get(name)
 
 
-def _check_member(entry, path):
+def _check_member(entry: zipfile.ZipInfo, path: PathLike) -> None:
     name = entry.filename
     if name.startswith(("/", "\\")) or ".." in pathlib.PurePosixPath(name).parts or "\\" in name:
         raise Problem("{}: the entry {!r} points outside the file; it is not opened.", shown(path), name)

@@ -1,13 +1,13 @@
 """The models of a `.flock`: assets placed together, and the rules that placed them."""
 
-from typing import Annotated, Literal
+from typing import Annotated, Final, Literal, Self
 
 from pydantic import Field, model_validator
 
 from .models import KeptView, Light, Sky, View
 from .value import Colour, Degrees, Metres, Name, Place, Seed, Share, Value
 
-FORMAT = 1
+FORMAT: Final = 1
 MOST_MEMBERS = 10_000
 Size = Annotated[float, Field(ge=0.001, le=1000.0)]
 Times = Annotated[float, Field(ge=0.0, le=100.0)]
@@ -144,7 +144,7 @@ class Spread(Value):
     without: Annotated[tuple[int, ...], Field(max_length=MOST_MEMBERS)] = ()
 
     @model_validator(mode="after")
-    def _in_order(self):
+    def _in_order(self) -> Self:
         for least, most, what in ((self.low, self.high, "altitudes"), (*self.sizes, "sizes"), (*self.densities, "densities")):
             if least > most:
                 raise ValueError(f"{what}: the least is larger than the most")
@@ -233,7 +233,7 @@ class Haze(Value):
     hidden: bool = False
 
     @model_validator(mode="after")
-    def _thick(self):
+    def _thick(self) -> Self:
         if self.low >= self.high:
             raise ValueError("altitudes: the lowest is not below the highest")
         return self
@@ -286,7 +286,7 @@ class Flock(Value):
     views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()
 
     @model_validator(mode="after")
-    def _named_apart(self):
+    def _named_apart(self) -> Self:
         names = [spread.name for spread in self.spreads]
         if len(set(names)) < len(names):
             raise ValueError("spreads: two have one name")

@@ -8,14 +8,14 @@ from pydantic import ValidationError
 
 from ..aside import shown, write_whole
 from ..problems import Problem, sentence_for
-from ..regular import read_text
+from ..regular import PathLike, read_text
 from .flock import FORMAT, Flock
 
 LARGEST = 64 * 2**20
 """Bytes."""
 
 
-def write_flock(path, flock):
+def write_flock(path: PathLike, flock: Flock) -> None:
     """Save a flock, so that a crash leaves the old file or the new one.
 
     Parameters
@@ -31,7 +31,7 @@ def write_flock(path, flock):
     write_whole(path, (json.dumps(flock.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n").encode())
 
 
-def read_flock(path):
+def read_flock(path: PathLike) -> Flock:
     """Open a `.flock` file.
 
     Parameters
@@ -68,7 +68,7 @@ def read_flock(path):
         raise Problem(sentence_for(error, shown(path))) from error
 
 
-def named_from(path, folder):
+def named_from(path: PathLike, folder: PathLike) -> str:
     """How a flock names a file: relative where it lies below the flock's folder, absolute else.
 
     Parameters
@@ -83,7 +83,7 @@ def named_from(path, folder):
     return str(path.relative_to(folder)) if path.is_relative_to(folder) else str(path)
 
 
-def rebased(flock, was, now):
+def rebased(flock: Flock, was: PathLike, now: PathLike) -> Flock:
     """A flock whose relative files are found from another folder.
 
     Parameters
@@ -97,7 +97,7 @@ def rebased(flock, was, now):
     Flock
         Files below the new folder are relative to it, others absolute.
     """
-    def there(file):
+    def there(file: str) -> str:
         return named_from(pathlib.Path(was, file), now)
 
     members = tuple(m.edited(asset=m.asset.edited(file=there(m.asset.file))) if m.asset.file else m for m in flock.members)

@@ -5,7 +5,8 @@ for), then scaled or sized, then turned about x, y and z, then moved to its cent
 """
 
 import math
-from typing import Annotated, ClassVar, Literal
+from collections.abc import Sequence
+from typing import Annotated, Any, ClassVar, Literal
 
 import numpy as np
 from pydantic import Field, PrivateAttr
@@ -16,7 +17,8 @@ from .rows import Number, Switch, Triple
 from .value import Degrees, Length, Metres, Name, Place, Seed, Share, Value
 
 Role = Literal["adds", "carves", "keeps"]
-Scale = tuple[*[Annotated[float, Field(ge=0.001, le=1000.0)]] * 3]
+_Factor = Annotated[float, Field(ge=0.001, le=1000.0)]
+Scale = tuple[_Factor, _Factor, _Factor]
 TOOLS = ("drag", "swell", "ease", "press", "roughen", "dab", "scoop")
 MOST_PATH = 2000
 
@@ -26,7 +28,7 @@ FARTHEST = 50_000.0
 _BRICKS = Column("int", ("bricks", 3), -(2**20), 2**20 - 1)
 
 
-def _each_brick_once(arrays):
+def _each_brick_once(arrays: Arrays) -> None:
     """A grid's bricks are all different, and its voxels have a size."""
     coords = np.concatenate([arrays["coords"], arrays["tiles"]])
     if len(np.unique(coords, axis=0)) != len(coords):
@@ -37,16 +39,16 @@ def _each_brick_once(arrays):
         raise ValueError(f"its voxels of {voxel:g} m, or where they lie, are beyond what a mound can hold")
 
 
-SurfaceArrays = holding(
+SurfaceArrays = Annotated[Arrays, holding(
     vertices=Column("float", ("vertices", 3), -FARTHEST, FARTHEST), faces=Column("int", ("faces", 3), rows_of="vertices"),
-    open=Column("int", ("edges", 2), optional=True, rows_of="vertices"))
-PointArrays = holding(
+    open=Column("int", ("edges", 2), optional=True, rows_of="vertices"))]
+PointArrays = Annotated[Arrays, holding(
     positions=Column("float", ("points", 3), -FARTHEST, FARTHEST), radii=Column("float", ("points",), 0.0, 20_000.0, True),
-    ages=Column("float", ("points",), 0.0, 1.0, True))
-GridArrays = holding(
+    ages=Column("float", ("points",), 0.0, 1.0, True))]
+GridArrays = Annotated[Arrays, holding(
     _each_brick_once, coords=_BRICKS, values=Column("float", ("bricks", 512), -1e9, 1e9),
     tiles=Column("int", ("tiles", 3), -(2**20), 2**20 - 1), tile_values=Column("float", ("tiles",), -1e9, 1e9),
-    about=Column("float", (5,), -1e9, 1e9))
+    about=Column("float", (5,), -1e9, 1e9))]
 """What the arrays of each kind of form are, checked wherever they come from."""
 
 
@@ -195,12 +197,12 @@ class Dabs(Value):
     jitter: Share = 0.35
     seed: Seed = 1
 
-    def model_post_init(self, _context):
+    def model_post_init(self, _context: Any) -> None:
         length = sum(math.dist(a[:3], b[:3]) for a, b in zip(self.path, self.path[1:]))
         self._balls = 1 + int(length / max(self.radius * self.spacing, 1e-3))
 
     @property
-    def balls(self):
+    def balls(self) -> Any:
         """About how many it leaves."""
         return self._balls
 
@@ -252,16 +254,16 @@ class Form(Value):
     strokes: Annotated[tuple[Stroke, ...], Field(max_length=2000)] = ()
 
     @property
-    def shapes(self):
+    def shapes(self) -> bool:
         """Whether it takes part in the shape: shown, and not joined as density alone."""
         return not self.hidden
 
     @property
-    def formula(self):
+    def formula(self) -> bool:
         """Whether its distance has a formula: `row` writes it. Else it is read from a field of samples."""
         return False
 
-    def row(self, row):
+    def row(self, row: np.ndarray) -> None:
         """Write what the kernels read of a form with a formula; see `mass.table`.
 
         Parameters
@@ -272,31 +274,31 @@ class Form(Value):
         raise NotImplementedError
 
     @property
-    def even(self):
+    def even(self) -> bool:
         """Whether an even change of its size needs no new field."""
         return False
 
     @property
-    def as_density(self):
+    def as_density(self) -> bool:
         """Whether it joins the mound's density, rather than its shape."""
         return False
 
     @property
-    def half(self):
+    def half(self) -> np.ndarray | None:
         """Half its size along its own axes where that is what its numbers say: float64 (3,), metres; else None."""
         return None
 
     @property
-    def thickness(self):
+    def thickness(self) -> float | None:
         """Metres that everything within half of is inside of, for a surface that need not be closed; else None."""
         return None
 
     @property
-    def encloses(self):
+    def encloses(self) -> bool:
         """Whether there is anything inside its surface."""
         return True
 
-    def triangles(self):
+    def triangles(self) -> tuple[np.ndarray, np.ndarray]:
         """Its surface before any stroke.
 
         Returns
@@ -306,9 +308,9 @@ class Form(Value):
         faces : ndarray of int32, shape (m, 3)
             Anticlockwise seen from outside.
         """
-        raise TypeError(f"a form of kind {self.kind} has no triangles")
+        raise TypeError(f"a form of kind {getattr(self, 'kind', '?')} has no triangles")
 
-    def own_balls(self):
+    def own_balls(self) -> tuple[np.ndarray, np.ndarray] | None:
         """The balls it is made of, or None where it has a surface of its own.
 
         Returns
@@ -319,7 +321,7 @@ class Form(Value):
         """
         return None
 
-    def facts(self):
+    def facts(self) -> tuple[str, str]:
         """What there is to say of it besides its numbers.
 
         Returns
@@ -341,7 +343,7 @@ PARTS = {"buds": Buds, "coat": Coat, "rough": Roughness, "base": BaseLevel, "top
 """What any form may have besides, in the order an artist sees it."""
 
 
-def like(form, other):
+def like(form: "Form", other: "Form") -> "Form":
     """A linked copy brought up to date: everything of `other` but its own name and place.
 
     Parameters
@@ -357,7 +359,7 @@ def like(form, other):
     return other.edited(**own)
 
 
-def arrays_of(forms):
+def arrays_of(forms: Sequence["Form"]) -> list[Arrays]:
     """All arrays that some forms hold.
 
     Parameters

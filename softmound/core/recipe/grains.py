@@ -1,6 +1,7 @@
 """Noise, the grains made of it, where they act, and local corrections of density."""
 
-from typing import Annotated, ClassVar, Literal
+from collections.abc import Callable, Sequence
+from typing import TYPE_CHECKING, Annotated, Any, ClassVar, Literal, Self
 
 from pydantic import ConfigDict, Field, model_validator
 
@@ -17,6 +18,7 @@ MOST_GRAINS = 12
 MOST_MASKS = 6
 Metres4000 = Annotated[float, Field(ge=0.0, le=4_000.0)]
 Octaves = Annotated[int, Field(ge=1, le=10)]
+Stretch = Annotated[float, Field(ge=0.05, le=20.0)]
 Kind = Literal["gradient", "simplex", "cellular", "value"]
 _CELLULAR = (("kind", ("cellular",)),)
 
@@ -79,7 +81,7 @@ class Noise(Value):
     octaves: Octaves = 4
     lacunarity: Annotated[float, Field(ge=1.2, le=4.0)] = 2.0
     gain: Annotated[float, Field(ge=0.05, le=0.95)] = 0.5
-    stretch: tuple[*[Annotated[float, Field(ge=0.05, le=20.0)]] * 3] = (1.0, 1.0, 1.0)
+    stretch: tuple[Stretch, Stretch, Stretch] = (1.0, 1.0, 1.0)
     rotation: tuple[Degrees, Degrees, Degrees] = (0.0, 0.0, 0.0)
     offset: Place = (0.0, 0.0, 0.0)
     seed: Seed = 17
@@ -90,11 +92,11 @@ class Noise(Value):
     warp: Warp | None = None
 
     @property
-    def signed(self):
+    def signed(self) -> bool:
         """Whether it runs from -1 to 1 rather than from 0 to 1."""
         return self.summed == "fbm" and self.kind != "cellular"
 
-    def sized(self, factor, place):
+    def sized(self, factor: float, place: Callable[[Any], Any]) -> Self:
         """Return the noise at another size; as for `Mask.sized`."""
         warp = self.warp
         if warp is not None:
@@ -126,7 +128,7 @@ class Mask(Value):
     invert: bool = False
 
     @classmethod
-    def begun(cls, bounds, span):
+    def begun(cls, bounds: Any, span: float) -> Self:
         """Return the first mask of its kind for a cloud.
 
         Parameters
@@ -143,7 +145,7 @@ class Mask(Value):
         return cls()
 
     @classmethod
-    def examples(cls):
+    def examples(cls) -> tuple[Self, ...]:
         """Masks that run each kernel of the kind once, so that set-up compiles it.
 
         Returns
@@ -152,7 +154,7 @@ class Mask(Value):
         """
         return (cls(),)
 
-    def sized(self, factor, place):
+    def sized(self, factor: float, place: Callable[[Any], Any]) -> Self:
         """Return the mask at another size.
 
         Parameters
@@ -168,7 +170,7 @@ class Mask(Value):
         """
         return self
 
-    def read(self, landmarks):
+    def read(self, landmarks: Any) -> tuple:
         """What it reads of the landmarks, as something that can be hashed.
 
         Parameters
@@ -182,11 +184,11 @@ class Mask(Value):
         return ()
 
     @property
-    def noises(self):
+    def noises(self) -> tuple:
         """Noises it is made of."""
         return ()
 
-    def share(self, coords, voxel, distance, landmarks, out):
+    def share(self, coords: Any, voxel: float, distance: Any, landmarks: Any, out: Any) -> None:
         """Fill `out` with how much acts at the voxels of some bricks, before the curve; below 0 counts as 0, above 1 as 1.
 
         Parameters
@@ -209,7 +211,7 @@ class Paint(Value):
                     Field(min_length=1, max_length=2000)]
     radius: Length = 12.0
 
-    def sized(self, factor, place):
+    def sized(self, factor: float, place: Callable[[Any], Any]) -> Self:
         """Return the stroke at another size; as for `Mask.sized`."""
         return self.edited(radius=self.radius * factor, path=tuple((*place(p[:3]), p[3]) for p in self.path))
 
@@ -253,11 +255,14 @@ class Grain(Noise):
     lengths: ClassVar[tuple] = ("strength",)
     rows: ClassVar[tuple] = ()
 
+    if TYPE_CHECKING:
+        strength: float = 0.0  # each kind states its limits
+
     on: bool = True
     where: Where = ()
 
     @classmethod
-    def begun(cls, span, light):
+    def begun(cls, span: float, light: Any) -> Self:
         """Return the first grain of its kind for a cloud.
 
         Parameters
@@ -273,7 +278,7 @@ class Grain(Noise):
         raise NotImplementedError
 
     @classmethod
-    def carried(cls, other):
+    def carried(cls, other: "Grain") -> dict[str, Any]:
         """Fields of its own that it takes over in place of a grain of another kind, at a size that suits that one.
 
         Parameters
@@ -288,7 +293,7 @@ class Grain(Noise):
         return {"strength": rounded(metres, 3)}
 
     @classmethod
-    def examples(cls):
+    def examples(cls) -> tuple[Self, ...]:
         """Grains that run each kernel of the kind once, so that set-up compiles it.
 
         Returns
@@ -297,37 +302,37 @@ class Grain(Noise):
         """
         return (cls(),)
 
-    def sized(self, factor, place):
+    def sized(self, factor: float, place: Callable[[Any], Any]) -> Self:
         """Return the grain at another size; as for `Mask.sized`."""
         lengths = {field: getattr(self, field) * factor for field in self.lengths if getattr(self, field) is not None}
         return super().sized(factor, place).edited(**lengths, where=tuple(mask.sized(factor, place) for mask in self.where))
 
     @property
-    def moves_metres(self):
+    def moves_metres(self) -> bool:
         """Whether its strength says how far it moves things, in metres."""
         return type(self).works_on == SURFACE
 
     @property
-    def amplitude(self):
+    def amplitude(self) -> float:
         """How far it moves things about, in metres, to be held beside others."""
         return self.strength
 
     @property
-    def reach(self):
+    def reach(self) -> tuple[float, float]:
         """Metres that a grain of the surface can move it outward and inward."""
         return self.strength, self.strength
 
     @property
-    def mean(self):
+    def mean(self) -> float:
         """Metres that a grain of the surface moves it outward on average, for forecasts."""
         return 0.0
 
     @property
-    def reads_distance(self):
+    def reads_distance(self) -> bool:
         """Whether a grain of the surface reads the distance besides the place."""
         return False
 
-    def reached(self, spread):
+    def reached(self, spread: Any) -> Any:
         """Bricks that a moving grain may change.
 
         Parameters
@@ -342,12 +347,12 @@ class Grain(Noise):
         """
         return spread.around(self.strength)
 
-    def act(self, *given):
+    def act(self, *given: Any) -> Any:
         """Do what the kind does."""
         raise NotImplementedError
 
 
-def rounded(value, digits=2):
+def rounded(value: float, digits: int = 2) -> float:
     """A value as an artist would set it.
 
     Parameters
@@ -368,7 +373,7 @@ ACTIONS = Kinds("softmound.core.grain.actions", "action")
 AnyGrain = Annotated[Grain, ACTIONS]
 
 
-def live(grains, works_on):
+def live(grains: Sequence["Grain"], works_on: str) -> list["Grain"]:
     """Grains that are on, do something, and work on one thing.
 
     Parameters
@@ -422,12 +427,12 @@ class Patch(Value):
     where: Where = ()
 
     @model_validator(mode="after")
-    def _not_below_nothing(self):
+    def _not_below_nothing(self) -> Self:
         if self.by in ("multiply", "set") and self.value < 0.0:
             raise ValueError("a patch that multiplies or sets takes a value from 0 on")
         return self
 
-    def sized(self, factor, place):
+    def sized(self, factor: float, place: Callable[[Any], Any]) -> Self:
         """Return the patch at another size; as for `Mask.sized`."""
         return self.edited(
             centre=place(self.centre), size=tuple(v * factor for v in self.size), soft=self.soft * factor,

@@ -1,11 +1,13 @@
 """Bringing recipes of older formats up to date, one step per version."""
 
+from typing import Any
+
 from ..problems import Problem
 from .curve import eased
 from .models import FORMAT
 
 
-def _blobs_to_forms(data):
+def _blobs_to_forms(data: dict[str, Any]) -> dict[str, Any]:
     """1 to 2: the blobs of a mass became forms of several kinds."""
     mass = data.get("mass")
     if isinstance(mass, dict) and "blobs" in mass:
@@ -17,7 +19,7 @@ def _blobs_to_forms(data):
     return {**data, "format": 2}
 
 
-def _softness_to_curve(data):
+def _softness_to_curve(data: dict[str, Any]) -> dict[str, Any]:
     """2 to 3: how a skin rises became a curve."""
     skin = data.get("skin")
     if isinstance(skin, dict) and isinstance(skin.get("softness", 1.0), (int, float)):
@@ -27,7 +29,7 @@ def _softness_to_curve(data):
     return {**data, "format": 3}
 
 
-def _folded_to_sum(data):
+def _folded_to_sum(data: dict[str, Any]) -> dict[str, Any]:
     """3 to 4: grains of several actions, and several ways to sum octaves."""
     grains = data.get("grains")
     if isinstance(grains, list):
@@ -35,26 +37,26 @@ def _folded_to_sum(data):
     return {**data, "format": 4}
 
 
-def _summed(grain):
+def _summed(grain: dict[str, Any]) -> dict[str, Any]:
     if not isinstance(grain, dict) or "folded" not in grain:
         return grain
     rest = {field: value for field, value in grain.items() if field != "folded"}
     return {"action": "push", **rest, "summed": "folded" if grain["folded"] else "fbm"}
 
 
-def _more_light(data):
+def _more_light(data: dict[str, Any]) -> dict[str, Any]:
     """5: lamps, kinds of sky, phase functions, kept views and snapshots; what there was means what it meant."""
     return {**data, "format": 5}
 
 
-def _colour_ramps(data):
+def _colour_ramps(data: dict[str, Any]) -> dict[str, Any]:
     """Colours within the cloud and marks on photographs came as additions."""
     snapshots = [{**snapshot, "recipe": _colour_ramps(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
         snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
     return {**data, "format": 6, **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
-def _crumbs_kept(data):
+def _crumbs_kept(data: dict[str, Any]) -> dict[str, Any]:
     """7: crumbs are dropped, gaps of a base filled and exposures metered; older mounds keep what they were."""
     snapshots = [{**snapshot, "recipe": _crumbs_kept(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
         snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
@@ -63,14 +65,14 @@ def _crumbs_kept(data):
             **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
-def _floor_below(data):
+def _floor_below(data: dict[str, Any]) -> dict[str, Any]:
     """8: sea or land below came as an addition."""
     snapshots = [{**snapshot, "recipe": _floor_below(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
         snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
     return {**data, "format": 8, **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
-def _time(data):
+def _time(data: dict[str, Any]) -> dict[str, Any]:
     """9: a time line, keys and growth came as additions."""
     snapshots = [{**snapshot, "recipe": _time(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
         snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
@@ -82,7 +84,7 @@ STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 
-def migrated(data, source):
+def migrated(data: dict[str, Any], source: Any) -> dict[str, Any]:
     """Bring the JSON of a recipe to the present format.
 
     Parameters

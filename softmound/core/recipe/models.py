@@ -5,11 +5,11 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 """
 
 from functools import cache
-from typing import Annotated, ClassVar, Literal, get_args, get_origin
+from typing import Annotated, Any, ClassVar, Final, Literal, Self, get_args, get_origin
 
 from pydantic import ConfigDict, Field, model_validator
 
-from .arrays import Column, holding
+from .arrays import Arrays, Column, holding
 from .curve import SKIN_CURVES, Curve, eased
 from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
@@ -18,7 +18,7 @@ from .steps import AnyStep
 from .time import Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT = 9
+FORMAT: Final = 9
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -28,14 +28,14 @@ MOST_BALLS = 20_000
 MOST_STOPS = 6
 """Colours of a ramp."""
 
-def _not_too_large(arrays):
+def _not_too_large(arrays: Arrays) -> None:
     height, width = arrays["pixels"].shape[:2]
     if not (1 <= height <= 16_384 and 1 <= width <= 16_384):
         raise ValueError(f"a picture of {width} × {height} pixels is more than 16,384 or none at all")
 
 
-PictureArrays = holding(_not_too_large, pixels=Column("byte", ("rows", "columns", 3)))
-SkyArrays = holding(_not_too_large, pixels=Column("float", ("rows", "columns", 3), 0.0, 1e12))
+PictureArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("byte", ("rows", "columns", 3)))]
+SkyArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("float", ("rows", "columns", 3), 0.0, 1e12))]
 """What the pixels of pictures in a recipe are."""
 
 TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
@@ -57,7 +57,7 @@ class Mass(Value):
     top: TopLevel = TopLevel()
 
     @model_validator(mode="after")
-    def _not_too_many(self):
+    def _not_too_many(self) -> Self:
         total = sum(1 if f.buds is None else sum(f.buds.count**g for g in range(f.buds.generations + 1))
                     for f in self.forms)
         if total > MOST_BALLS:
@@ -93,7 +93,7 @@ class SkinPart(Value):
     curve: Curve = eased(1.0)
 
     @model_validator(mode="after")
-    def _from_nothing(self):
+    def _from_nothing(self) -> Self:
         if self.curve.points[0][1] != 0.0:
             raise ValueError("a skin's curve begins with nothing at the edge")
         return self
@@ -266,7 +266,7 @@ class Ramp(Value):
         (0.0, (0.55, 0.6, 0.85)), (1.0, (1.0, 1.0, 1.0)))
 
     @model_validator(mode="after")
-    def _in_order(self):
+    def _in_order(self) -> Self:
         at = [place for place, _ in self.stops]
         if self.low >= self.high:
             raise ValueError("a ramp begins lower than it ends")
@@ -398,7 +398,7 @@ class Snapshot(Value):
     recipe: "Mound"
 
     @model_validator(mode="after")
-    def _not_nested(self):
+    def _not_nested(self) -> Self:
         if self.recipe.snapshots:
             raise ValueError("the recipe of a snapshot has no snapshots of its own")
         return self
@@ -427,7 +427,7 @@ class Mound(Value):
     keyed: Annotated[tuple[Keyed, ...], Field(max_length=200)] = ()
     growth: Growth | None = None
 
-    def arrays(self):
+    def arrays(self) -> list[Arrays]:
         """All arrays that forms, photographs, the sky and snapshots hold.
 
         Returns
@@ -442,7 +442,7 @@ class Mound(Value):
         return own
 
 
-def _stated(kind, marks):
+def _stated(kind: Any, marks: Any) -> tuple[Any, Any] | None:
     """Limits among the marks of a type, or of the first of the types it is made of that has some."""
     flat = [stated for mark in marks for stated in getattr(mark, "metadata", [mark])]
     most = next((stated.le for stated in flat if hasattr(stated, "le")), None)
@@ -457,7 +457,7 @@ def _stated(kind, marks):
 
 
 @cache
-def _limits(model, field):
+def _limits(model: type[Value], field: str) -> tuple[float, float]:
     stated = model.model_fields[field]
     found = _stated(stated.annotation, stated.metadata)
     if found is None:
@@ -465,7 +465,7 @@ def _limits(model, field):
     return found
 
 
-def limits(model, field):
+def limits(model: type[Value] | Value, field: str) -> tuple[float, float]:
     """Smallest and largest value a number of a model may have.
 
     Parameters

@@ -1,7 +1,15 @@
 """A recipe with one of its parts changed, the part named by where it stands."""
 
+from collections.abc import Callable, Sequence
+from typing import Any
 
-def changed(value, place, /, **fields):
+from .value import Value
+
+PartPlace = Sequence[str | int]
+"""Names of fields and numbers in rows that lead from a recipe to a part of it."""
+
+
+def changed(value: Value, place: PartPlace, /, **fields: Any) -> Any:
     """Return a value in which some fields of the part at a place are other ones.
 
     Parameters
@@ -26,7 +34,7 @@ def changed(value, place, /, **fields):
     return put(value, place, lambda part: part.edited(**fields))
 
 
-def put(value, place, change):
+def put(value: Any, place: PartPlace, change: Callable[[Any], Any]) -> Any:
     """Return a value in which the part at a place is what `change` makes of it.
 
     Parameters
@@ -56,7 +64,7 @@ def put(value, place, change):
     return value.edited(**{step: put(getattr(value, step), rest, change)})
 
 
-def without(value, place, number):
+def without(value: Any, place: PartPlace, number: int) -> Any:
     """Return a value in which the tuple at a place lacks one of its parts.
 
     Parameters
@@ -73,7 +81,7 @@ def without(value, place, number):
     return put(value, place, lambda parts: parts[:number] + parts[number + 1 :])
 
 
-def part_at(mound, place):
+def part_at(mound: Any, place: PartPlace) -> Any:
     """What stands at a place of a mound.
 
     Parameters
@@ -101,7 +109,7 @@ def part_at(mound, place):
     return part
 
 
-def with_value(mound, place, value):
+def with_value(mound: Any, place: PartPlace, value: Any) -> Any:
     """A mound in which one number is another one.
 
     Parameters
@@ -120,7 +128,7 @@ def with_value(mound, place, value):
     whole = isinstance(part_at(mound, place), int)
     value = int(round(value)) if whole else float(value)
     if isinstance(last, int):
-        *way, name = way
+        *way, row = way
         return put(mound, way, lambda part: part.edited(
-            **{name: tuple(value if n == last else v for n, v in enumerate(getattr(part, name)))}))
+            **{str(row): tuple(value if n == last else v for n, v in enumerate(getattr(part, str(row))))}))
     return put(mound, way, lambda part: part.edited(**{last: value}))

@@ -1,20 +1,23 @@
 """A mound at another real size, with everything that is measured in metres."""
 
+from typing import Any
+
 import numpy as np
 
 from ..problems import OutOfLimits, Problem
-from .models import Mound, limits
+from .forms import Form
+from .models import Mound, View, limits
 
 _OF_LEVELS = ("softness", "raggedness", "ragged_size", "fill")
 
 
-def _grown(value, factor):
+def _grown(value: Any, factor: float) -> Any:
     if value is None:
         return None
     return tuple(v * factor for v in value) if isinstance(value, tuple) else value * factor
 
 
-def sized_form(form, factor):
+def sized_form(form: Form, factor: float) -> Form:
     """A form with all that is measured in metres times a factor, its centre where it was.
 
     Parameters
@@ -45,7 +48,7 @@ def sized_form(form, factor):
     return form.edited(**changes)
 
 
-def resized_mound(mound, factor, keep_look=True):
+def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
     """The mound with all lengths times a factor.
 
     Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land and views scale together, about the point of the
@@ -72,11 +75,11 @@ def resized_mound(mound, factor, keep_look=True):
     """
     level = mound.mass.base.altitude if mound.mass.base.on else 0.0
 
-    def place(point):
+    def place(point: Any) -> Any:
         x, y, z = point
         return (x * factor, level + (y - level) * factor, z * factor)
 
-    def lengths(part, *fields):
+    def lengths(part: Any, *fields: str) -> Any:
         return {field: getattr(part, field) * factor for field in fields}
 
     try:
@@ -93,7 +96,7 @@ def resized_mound(mound, factor, keep_look=True):
             altitude = place((0.0, skin.below.altitude, 0.0))[1]
             skin = skin.edited(below=skin.below.edited(altitude=altitude, **lengths(skin.below, "thickness", "blend")))
 
-        def seen(view):
+        def seen(view: View) -> View:
             return view.edited(target=place(view.target), **lengths(view, "distance"))
 
         # Four times the power at twice the distance is as bright.
@@ -104,7 +107,7 @@ def resized_mound(mound, factor, keep_look=True):
         sized = {"level": place((0.0, floor.level, 0.0))[1], **lengths(floor, "patches", "visibility")}
         floor = floor.edited(**{field: float(np.clip(value, *limits(floor, field))) for field, value in sized.items()})
 
-        def ramp(colours):
+        def ramp(colours: Any) -> Any:
             if colours is None or colours.by == "density":
                 return colours
             if colours.by == "depth":

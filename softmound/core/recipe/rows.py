@@ -5,6 +5,7 @@ shown only `when` other fields of its part have one of the stated values: ((fiel
 """
 
 from dataclasses import dataclass
+from typing import Any
 
 
 @dataclass(frozen=True)
@@ -94,7 +95,7 @@ class Drawn:
     when: tuple = ()
 
 
-def wanted(row, part):
+def wanted(row: Any, part: Any) -> bool:
     """Whether a row is shown of a part as it is.
 
     Parameters

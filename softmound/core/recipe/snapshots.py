@@ -3,10 +3,10 @@
 import numpy as np
 
 from .arrays import Arrays
-from .models import Snapshot
+from .models import Mound, Snapshot
 
 
-def with_snapshot(mound, pixels, recipe=None):
+def with_snapshot(mound: Mound, pixels: np.ndarray, recipe: Mound | None = None) -> Mound:
     """A mound that keeps one more snapshot, under the first name that is free.
 
     Parameters

@@ -1,6 +1,6 @@
 """Steps on the surface, before the grains or after them."""
 
-from typing import Annotated, ClassVar
+from typing import Annotated, Any, ClassVar, Self
 
 from ..kinds import Kinds
 from .rows import Switch
@@ -26,7 +26,7 @@ class Step(Value):
     after: bool = False
 
     @classmethod
-    def begun(cls, metres):
+    def begun(cls, metres: float) -> Self:
         """Return the first step of its kind.
 
         Parameters
@@ -40,7 +40,7 @@ class Step(Value):
         """
         raise NotImplementedError
 
-    def sized(self, factor):
+    def sized(self, factor: float) -> Self:
         """Return the step at another size.
 
         Parameters
@@ -55,21 +55,21 @@ class Step(Value):
         raise NotImplementedError
 
     @property
-    def idle(self):
+    def idle(self) -> bool:
         """Whether it changes nothing, as it is set."""
         return False
 
     @property
-    def reach(self):
+    def reach(self) -> tuple[float, float]:
         """Metres outside and inside the surface that distances have to be known further for it."""
         return 0.0, 0.0
 
     @property
-    def outward(self):
+    def outward(self) -> float:
         """Metres that it moves the surface outward, of its hull and on average; inward below 0."""
         return 0.0
 
-    def act(self, values, coords, inside, voxel, far, ticket=None):
+    def act(self, values: Any, coords: Any, inside: Any, voxel: float, far: float, ticket: Any = None) -> Any:
         """Signed distances after the step.
 
         Parameters

@@ -1,6 +1,6 @@
 """Time of a mound: its line of frames, values of numbers at frames, and growth."""
 
-from typing import Annotated, ClassVar, Literal
+from typing import Annotated, ClassVar, Literal, Self
 
 from pydantic import ConfigDict, Field, model_validator
 
@@ -48,13 +48,13 @@ class TimeLine(Value):
     shear: Annotated[float, Field(ge=-200.0, le=200.0)] = 0.0
 
     @model_validator(mode="after")
-    def _forward(self):
+    def _forward(self) -> Self:
         if self.last < self.first:
             raise ValueError("the last frame comes before the first")
         return self
 
     @property
-    def count(self):
+    def count(self) -> int:
         """Number of frames: int."""
         return self.last - self.first + 1
 
@@ -83,7 +83,7 @@ class Keyed(Value):
     points: Annotated[tuple[Key, ...], Field(min_length=1, max_length=2_000)]
 
     @model_validator(mode="after")
-    def _in_order(self):
+    def _in_order(self) -> Self:
         frames = [key.frame for key in self.points]
         if sorted(set(frames)) != frames:
             raise ValueError("keys: frames have to rise, and each may come once")

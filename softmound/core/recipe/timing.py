@@ -1,16 +1,19 @@
 """A mound at a frame of its time line: keys, drift with the wind, and what evolves by itself."""
 
+from typing import Any, Literal
+
 from ..directions import direction_of
 from ..problems import OutOfLimits, Problem
-from .places import part_at, with_value
-from .time import Key, Keyed
+from .models import Mound
+from .places import PartPlace, part_at, with_value
+from .time import Key, Keyed, TimeLine
 from .value import Value
 
 UNKEYED = ("format", "time", "keyed", "growth", "snapshots", "references", "views", "view")
 """Fields of a mound whose numbers take no keys by themselves; the view moves along kept views."""
 
 
-def value_at(keyed, frame):
+def value_at(keyed: Keyed, frame: float) -> float:
     """What a number is at a frame.
 
     Parameters
@@ -34,7 +37,7 @@ def value_at(keyed, frame):
     return keys[-1].value
 
 
-def with_keys(mound, frame):
+def with_keys(mound: Mound, frame: float) -> Mound:
     """A mound in which all that has keys is as they say at a frame.
 
     Parameters
@@ -64,7 +67,7 @@ def with_keys(mound, frame):
     return still
 
 
-def at_frame(mound, frame):
+def at_frame(mound: Mound, frame: float) -> Mound:
     """A mound as it is at a frame.
 
     Parameters
@@ -86,13 +89,13 @@ def at_frame(mound, frame):
     line = mound.time
     still = (with_keys(mound, frame) if line is not None else mound).model_copy(update={"time": None, "keyed": ()})
     seconds = 0.0 if line is None else (frame - line.first) / line.rate
-    if seconds:
+    if line is not None and seconds:
         still = _drifted(still, line, seconds)
         still = still.model_copy(update={"grains": tuple(_evolved(grain, line, seconds) for grain in still.grains)})
     return still
 
 
-def _evolved(grain, line, seconds):
+def _evolved(grain: Any, line: TimeLine, seconds: float) -> Any:
     """A grain after a while; where the line loops its period goes into the line a whole number of times."""
     if not line.loop:
         later = grain.time + seconds
@@ -103,14 +106,14 @@ def _evolved(grain, line, seconds):
     return grain.edited(time=(grain.time / grain.period * period + seconds) % period, period=max(period, 0.1))
 
 
-def _drifted(mound, line, seconds):
+def _drifted(mound: Mound, line: TimeLine, seconds: float) -> Mound:
     """A mound whose forms went with the wind, each with that of its own height."""
     if line.wind == 0.0 and line.shear == 0.0:
         return mound
     way = direction_of(line.along, 0.0)
     base = mound.mass.base.altitude
 
-    def gone(form):
+    def gone(form: Any) -> Any:
         x, y, z = form.centre
         far = seconds * (line.wind + line.shear * (y - base) / 100.0)
         place = (min(max(v, -50_000.0), 50_000.0) for v in (x + far * way[0], y, z + far * way[2]))
@@ -119,7 +122,7 @@ def _drifted(mound, line, seconds):
     return mound.edited(mass=mound.mass.edited(forms=tuple(gone(form) for form in mound.mass.forms)))
 
 
-def keyed_with(mound, place, frame, value, ease="eased"):
+def keyed_with(mound: Mound, place: PartPlace, frame: int, value: float, ease: Literal["eased", "even", "held"] = "eased") -> Mound:
     """A mound in which a number has a key at a frame.
 
     Parameters
@@ -143,7 +146,7 @@ def keyed_with(mound, place, frame, value, ease="eased"):
     return mound.edited(keyed=(*others, new))
 
 
-def without_key(mound, place, frame=None):
+def without_key(mound: Mound, place: PartPlace, frame: int | None = None) -> Mound:
     """A mound in which a number lacks its key at a frame, or all of them.
 
     Parameters
@@ -167,7 +170,7 @@ def without_key(mound, place, frame=None):
     return mound.edited(keyed=tuple(found))
 
 
-def keyed_fields(mound):
+def keyed_fields(mound: Mound) -> list:
     """Which numbers of a mound have keys, by the part they belong to.
 
     Parameters
@@ -190,7 +193,7 @@ def keyed_fields(mound):
     return found
 
 
-def turn_of_line(line, frame):
+def turn_of_line(line: TimeLine, frame: int) -> int:
     """A frame within a line: a number beyond its ends held, or taken round where it loops.
 
     Parameters
@@ -207,7 +210,7 @@ def turn_of_line(line, frame):
     return min(max(frame, line.first), line.last)
 
 
-def numbers_changed(before, after, place=()):
+def numbers_changed(before: Any, after: Any, place: PartPlace = ()) -> list[tuple[PartPlace, float]]:
     """Numbers in which two recipes differ.
 
     Parameters
@@ -236,7 +239,7 @@ def numbers_changed(before, after, place=()):
     return []
 
 
-def followed_by_keys(before, after, frame):
+def followed_by_keys(before: Mound, after: Mound, frame: int) -> Mound:
     """A recipe after an edit at a frame: keys go with the part they belong to, and what has keys and was changed has one more.
 
     Parameters
@@ -265,7 +268,7 @@ def followed_by_keys(before, after, frame):
     return after
 
 
-def _went(before, after, place):
+def _went(before: Any, after: Any, place: PartPlace) -> PartPlace | None:
     """Where a number stands after an edit that may have moved the parts it is in: a place, or None where it is gone."""
     found = []
     for step in place:
@@ -273,7 +276,11 @@ def _went(before, after, place):
             old, new = part_at(before, (step,)), after
             if isinstance(step, int) and isinstance(old, Value):
                 # A part is known by itself wherever it stands now, else, as many being left, by where it stood.
-                step = next((n for n, part in enumerate(after) if part is old), step if len(before) == len(after) else None)
+                by_place = step if len(before) == len(after) else None
+                now = next((n for n, part in enumerate(after) if part is old), by_place)
+                if now is None:
+                    return None
+                step = now
             before, after = old, part_at(new, (step,))
         except (LookupError, TypeError, AttributeError):
             return None

@@ -1,6 +1,6 @@
 """What every part of a recipe is: a frozen, checked value; and the kinds of numbers in it."""
 
-from typing import Annotated, ClassVar
+from typing import Annotated, Any, ClassVar, Self
 
 from pydantic import BaseModel, ConfigDict, Field, ValidationError
 
@@ -29,14 +29,14 @@ class Value(BaseModel):
     model_config = ConfigDict(frozen=True, extra="forbid", allow_inf_nan=False, strict=False, defer_build=True)
 
     @property
-    def mark(self):
+    def mark(self) -> bytes | None:
         """Hash kept with the value by `engine.keys`, or None."""
         try:
             return object.__getattribute__(self, "_mark")
         except AttributeError:
             return None
 
-    def keep_mark(self, mark):
+    def keep_mark(self, mark: bytes) -> None:
         """Keep a hash with the value.
 
         Parameters
@@ -45,7 +45,7 @@ class Value(BaseModel):
         """
         object.__setattr__(self, "_mark", mark)
 
-    def edited(self, **changes):
+    def edited(self, **changes: Any) -> Self:
         """Return a checked copy with some fields changed.
 
         Parameters

@@ -257,9 +257,11 @@ def of_the_sun(lights, media, medium, place, came, went, sought, near, state):
     -------
     (Asked, uint32)
     """
+    if not sunny(lights):
+        return _nothing(place, came, medium), state
     odds = _odds(near)
     u, state = even(state)
-    if not sunny(lights) or u >= odds:
+    if u >= odds:
         return _nothing(place, came, medium), state
     weight = f32(1) / odds
     if sought >= 0:
