@@ -45,7 +45,7 @@ from .core.library.index import Index
 from .core.library.receiving import received
 from .core.library.shelf import read_version
 from .core.library.shelf import verify as _verify
-from .core.light.picture.looks import held
+from .core.light.picture.looks import metered_as
 from .core.light.scene.camera import fitted
 from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
@@ -444,7 +444,7 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
         low, high = cloud.bounds
         mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
     still = still_of(stages, mound, cloud.grid, stages.density_key(mound, voxel), taking)
-    write_picture(path, still, held(mound.light, still.radiance), mound)
+    write_picture(path, still, metered_as(mound.light, still.radiance), mound)
 
 
 @_refusing

@@ -101,7 +101,7 @@ class Time(DeskTest):
         radius.changed.emit(9.0, False)
         form = self.document.mound.mass.forms[0]
         self.assertEqual((form.centre, form.radii[1]), (before, 9.0))
-        self.assertEqual(self.document.told.mass.forms[0].centre, before)
+        self.assertEqual(self.document.keyed.mass.forms[0].centre, before)
         self.rest()
 
     def test_stopping_what_waits_stops_nobody_elses_work(self):

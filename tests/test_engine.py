@@ -73,7 +73,7 @@ class Caching(unittest.TestCase):
     def test_it_makes_a_thing_once(self):
         cache, made = Cache(100), []
         for _ in range(3):
-            self.assertEqual(cache.made("a", lambda: made.append(1) or "thing", lambda _: 10), "thing")
+            self.assertEqual(cache.get_or_make("a", lambda: made.append(1) or "thing", lambda _: 10), "thing")
         self.assertEqual(made, [1])
 
     def test_the_ones_used_longest_ago_go_first(self):

@@ -27,7 +27,15 @@ from softmound.core.exchange.pictures import exr_bytes_to, write_film, write_pic
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.light.paths.easing import eased
 from softmound.core.light.picture import looks
-from softmound.core.light.picture.looks import exposure_colours, exposure_of, held, histogram, looked, metered_exposure, transforms
+from softmound.core.light.picture.looks import (
+    exposure_colours,
+    exposure_of,
+    histogram,
+    looked,
+    metered_as,
+    metered_exposure,
+    transforms,
+)
 from softmound.core.light.scene.camera import fitted
 from softmound.core.light.scene.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
@@ -97,12 +105,12 @@ class Looks(unittest.TestCase):
         light = Light(metered=True, exposure=0.5)
         for value in (0.03, 2.0):
             self.assertAlmostEqual(exposure_of(grey(value), light), np.log2(looks.MIDDLE / value) + 0.5, delta=0.01)
-            fixed = held(light, grey(value))
+            fixed = metered_as(light, grey(value))
             self.assertFalse(fixed.metered)
             np.testing.assert_array_equal(looked(grey(value), light), looked(grey(value), fixed))
         # Ten times the light looks the same, but where the exposure is held.
         np.testing.assert_array_equal(looked(grey(0.2), light), looked(grey(2.0), light))
-        self.assertGreater(int(looked(grey(2.0), held(light, grey(0.2)))[0, 0, 0]), int(looked(grey(0.2), light)[0, 0, 0]))
+        self.assertGreater(int(looked(grey(2.0), metered_as(light, grey(0.2)))[0, 0, 0]), int(looked(grey(0.2), light)[0, 0, 0]))
         self.assertEqual(exposure_of(grey(0.2), Light(exposure=-1.0)), -1.0)
 
 
@@ -383,7 +391,7 @@ class Commands(unittest.TestCase):
         # Alone, each would be exposed to the same grey.
         np.testing.assert_array_equal(shown[0], looked(scenes[0], light)[..., :3])
         self.assertLess(shown[1].mean(), 0.7 * shown[0].mean())
-        np.testing.assert_array_equal(shown[1], looked(scenes[1], held(light, scenes[0]))[..., :3])
+        np.testing.assert_array_equal(shown[1], looked(scenes[1], metered_as(light, scenes[0]))[..., :3])
 
     def test_refusals(self):
         with tempfile.TemporaryDirectory() as name:

@@ -35,7 +35,7 @@ class Alone(unittest.TestCase):
         """A station as it is when somebody has opened it."""
         station = self.services.station = self.services.stations[name]
         station.follow(self.services.document.mound)
-        station.show_mound(self.services.document.told)
+        station.show_mound(self.services.document.keyed)
         return station
 
     def test_each_shows_any_mound_with_no_window_anywhere(self):

@@ -110,7 +110,7 @@ class Cache:
             for key in [key for key in self._kept if isinstance(key, tuple) and key[0] == name]:
                 self._bytes -= self._kept.pop(key)[1]
 
-    def made(self, key, make, size):
+    def get_or_make(self, key, make, size):
         """Result kept under a key, or made now and kept.
 
         Parameters
@@ -174,7 +174,7 @@ def remembered(function):
     @functools.wraps(function)
     def found(*arguments):
         # In a tuple, so that a result of None is one too.
-        return MEMORY.made((name, *arguments), lambda: (function(*arguments),), size_of)[0]
+        return MEMORY.get_or_make((name, *arguments), lambda: (function(*arguments),), size_of)[0]
 
     found.forget = lambda: MEMORY.forget(name)
     found.known = lambda *arguments: MEMORY.get((name, *arguments)) is not None

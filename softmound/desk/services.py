@@ -7,7 +7,7 @@ from PyQt6.QtCore import QObject, pyqtSignal
 
 from ..core.engine.grid_store import KeptGrids
 from ..core.engine.stages import Stages
-from .dialogs.asking import leave_all, told
+from .dialogs.asking import leave_all, show_message
 from .documents.files import Files
 from .documents.mound import MoundDocument
 from .view.looking import Looking, begun_painter
@@ -112,7 +112,7 @@ class Services(QObject):
         ----------
         text : str
         """
-        told(self.over, text)
+        show_message(self.over, text)
 
     def open_station(self, name):
         """Open a station.

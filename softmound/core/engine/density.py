@@ -10,7 +10,7 @@ from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import live_patches, touched, worked
 from ..grain.evening import evened
 from ..grain.moving import moved_by
-from ..grain.surface import anchor_of, pushed
+from ..grain.surface import pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
@@ -145,7 +145,7 @@ def band_for(mound, voxel, stage=SHAPED, ticket=None, least=0.0):
     return band_of(mound.mass, voxel, outward, inward, ticket)
 
 
-def made(mound, voxel, band, cells, stage="density", ticket=None, memories=None):
+def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=None):
     """What bricks hold after a stage: the pipeline from the blocked-in shape to density, written down once.
 
     Parameters
@@ -188,8 +188,7 @@ def made(mound, voxel, band, cells, stage="density", ticket=None, memories=None)
     wearing = [*live(mound.grains, EDGE), *live_patches(mound.patches)]
     pushing, landmarks = live(mound.grains, SURFACE), landmarks_of(mound)
     parts = (*pushing, *wearing)
-    about = (voxel, mound.mass.base, mound.mass.top, mound.skin, parts, anchor_of(parts, landmarks),
-             landmarks.read_by(mask for part in parts for mask in part.where))
+    about = (voxel, mound.mass.base, mound.mass.top, mound.skin, parts, landmarks.read_by(parts))
     density = memories.density.recalled(about, coords, cells.stamps,
                                         lambda rows: _filled(mound, voxel, coords[rows], values[rows])[0])
     return density, density.min(axis=1), density.max(axis=1)
@@ -268,7 +267,7 @@ def surface_triangles(mound, voxel, ticket=None):
         When there is no surface.
     """
     band = band_for(mound, voxel, "displaced", ticket, SURFACE_BAND * voxel)
-    values = made(mound, voxel, band, band.cells, "displaced", ticket)
+    values = evaluated(mound, voxel, band, band.cells, "displaced", ticket)
     limit = SURFACE_BAND * voxel
     grid = grid_of(voxel, band.cells.coords, np.clip(values, -limit, limit), band.inside,
                    np.full(len(band.inside), -limit, np.float32), background=limit)
@@ -279,7 +278,7 @@ def surface_triangles(mound, voxel, ticket=None):
 
 
 def _whole(mound, voxel, band, ticket, memories):
-    return _sorted_out(band.cells.coords, *made(mound, voxel, band, band.cells, "density", ticket, memories))
+    return _sorted_out(band.cells.coords, *evaluated(mound, voxel, band, band.cells, "density", ticket, memories))
 
 
 def _filled(mound, voxel, coords, displaced):
@@ -337,7 +336,7 @@ def _streamed(mound, voxel, band, ticket, _memories):
         if ticket is not None:
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        own, density, tiles, tile_values = _sorted_out(part.coords, *made(mound, voxel, band, part, "density", quiet))
+        own, density, tiles, tile_values = _sorted_out(part.coords, *evaluated(mound, voxel, band, part, "density", quiet))
         pool[kept : kept + len(own)] = density
         kept += len(own)
         found.append([own, tiles, tile_values])

@@ -20,7 +20,7 @@ from ..problems import DoesNotFit
 from ..recipe import limits
 from ..recipe.grains import MOVED, SURFACE, live
 from ..volume.bricks import LANES, SIDE, grid_of
-from .density import bounds_of, made
+from .density import bounds_of, evaluated
 from .graph import reaches
 
 ALONG = 40
@@ -409,7 +409,7 @@ def _trial(mound, near, edge, shape, ticket):
     found = time.perf_counter() - begun
     begun = time.perf_counter()
     # The bricks are scattered, but a filter takes as long as if they were not.
-    density, _, _ = made(mound, voxel, Band(cells, cells.coords[:0], shape), cells)
+    density, _, _ = evaluated(mound, voxel, Band(cells, cells.coords[:0], shape), cells)
     each = found / count + (time.perf_counter() - begun) / len(cells.coords)
     some = grid_of(voxel, cells.coords[:TRIED_MOVES], density[:TRIED_MOVES])
     moving = []

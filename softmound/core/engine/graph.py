@@ -53,12 +53,7 @@ def _shaping(mound: Mound) -> tuple[Form, ...]:
 
 def _landmarks(parts: Callable[[Mound], Any]) -> Callable[[Mound], tuple]:
     """What masks and anchors of some parts of a mound read besides the distance."""
-    def read(mound: Mound) -> tuple:
-        landmarks, found = landmarks_of(mound), parts(mound)
-        masks = [mask for part in found for mask in part.where]
-        noises = [part for part in found if hasattr(part, "anchor")] + [noise for mask in masks for noise in mask.noises]
-        return landmarks.read_by(masks), landmarks.origin if any(noise.anchor == "mound" for noise in noises) else ()
-    return read
+    return lambda mound: landmarks_of(mound).read_by(parts(mound))
 
 
 def _edge(mound: Mound) -> tuple:

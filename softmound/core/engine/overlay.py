@@ -8,7 +8,7 @@ from ..light.lattices.lattice import Lattice
 from ..light.marching.march import HORIZON, OPACITY, ZENITH, march
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
-from .density import band_for, made
+from .density import band_for, evaluated
 from .stages import empty_layers
 
 COARSER = 2.0
@@ -34,7 +34,7 @@ def mask_lattice(mound, masks, voxel):
     """
     band = band_for(mound, voxel, "distance", least=depth_of(mound.skin, voxel))
     coords = band.cells.coords
-    distance = made(mound, voxel, band, band.cells, "distance")
+    distance = evaluated(mound, voxel, band, band.cells, "distance")
     found = shares(masks, coords, voxel, distance, landmarks_of(mound))
     grid = grid_of(voxel, coords, found)
     low, high = grid.brick_bounds()

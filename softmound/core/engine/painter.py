@@ -12,7 +12,7 @@ from ..light.paths.easing import eased
 from ..light.picture.carrying import away_of
 from ..light.picture.cut import cut_layer, with_cut
 from ..light.picture.denoise import LEAST, denoised
-from ..light.picture.looks import held, looked
+from ..light.picture.looks import looked, metered_as
 from ..light.picture.radiance import behind_of, clay_of, radiance_of, traced_light, traced_radiance
 from ..light.picture.tone import screen
 from ..light.scene.camera import camera_of
@@ -475,7 +475,7 @@ class Painter:
 
     def _exposed(self, light, radiance):
         """A light with the exposure of a picture, which stays what it was where it would hardly change."""
-        exposed = held(light, radiance)
+        exposed = metered_as(light, radiance)
         if light.metered:
             if abs(exposed.exposure - self._exposure) < STEADY:
                 exposed = exposed.edited(exposure=self._exposure)

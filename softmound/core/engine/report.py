@@ -5,7 +5,7 @@ import html
 
 from ... import __version__
 from ..exchange.png import png_of
-from ..light.picture.looks import held, looked
+from ..light.picture.looks import looked, metered_as
 from ..light.scene.camera import fitted
 from ..recipe.files import mound_json
 from ..ticket import one_by_one
@@ -55,7 +55,7 @@ def report_of(mound, voxel=None, ticket=None):
             azimuth = (mound.view.azimuth + turn + 180.0) % 360.0 - 180.0
             view = fitted(mound.view.edited(azimuth=azimuth), low, high, *SIZE)
         still = still_of(stages, mound.edited(view=view), grid, stages.density_key(mound, voxel), Taking(*SIZE, passes=PASSES))
-        png = png_of(looked(still.radiance, held(mound.light, still.radiance)))
+        png = png_of(looked(still.radiance, metered_as(mound.light, still.radiance)))
         pictures.append((words, base64.b64encode(png).decode("ascii")))
     if ticket is not None:
         ticket.step(0.9, 1.0, "measuring")

@@ -216,11 +216,11 @@ class Stages:
             zones = key_at("zones", scene, fine)
             lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture)
             # With the sun they cost no more than alone; a sun that moves on finds them here.
-            self.cache.made(zones, lambda: lattice.zones, lambda made: made.nbytes)
+            self.cache.get_or_make(zones, lambda: lattice.zones, lambda made: made.nbytes)
             inner = key_of("nested", zones)
             lattice = nested(scene, lattice, made, mixture, fine, self.cache.get(inner), ticket)
             if lattice.nest is not None:
-                self.cache.made(inner, lambda: lattice.nest.lattice.zones, lambda made: made.nbytes)
+                self.cache.get_or_make(inner, lambda: lattice.nest.lattice.zones, lambda made: made.nbytes)
             return lattice
 
         def lamps():
@@ -349,7 +349,7 @@ class Stages:
 
     def _timed(self, stage, key, make, size):
         begun = time.perf_counter()
-        result = self.cache.made(key, make, size)
+        result = self.cache.get_or_make(key, make, size)
         self.seconds[stage] = time.perf_counter() - begun
         return result
 

@@ -10,7 +10,7 @@ from PIL import Image
 
 from ... import __version__
 from ..aside import put_in_place, write_whole
-from ..light.picture.looks import held, looked
+from ..light.picture.looks import looked, metered_as
 from ..problems import Problem
 from .carried import KEY, text_of
 from .png import png_of
@@ -191,7 +191,7 @@ def written_frames(path, stills, light, kind="png", rate=24.0, plate=None):
         for number, still in stills:
             count += 1
             # One exposure for all, or what changes would not be seen.
-            light = held(light, still.radiance)
+            light = metered_as(light, still.radiance)
             yield number, still
 
     if path.suffix:

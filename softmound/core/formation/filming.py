@@ -7,7 +7,7 @@ from ..engine.stills import still_of_scene
 from ..engine.takes import Take
 from ..exchange.photographs import laid_behind
 from ..exchange.pictures import FILMS, write_picture, written_frames
-from ..light.picture.looks import held
+from ..light.picture.looks import metered_as
 from ..problems import Problem
 from ..recipe import View
 from .plate import photograph_of
@@ -104,7 +104,7 @@ def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=Non
     scene = scene_of_flock(flock, sources, taking.width, taking.height, view)
     _told(ticket, 0.2, 1.0, "taking the picture")
     still = still_of_scene(Stages(), scene, taking, ticket=ticket)
-    write_picture(path, still, held(scene.light, still.radiance), plate=plate)
+    write_picture(path, still, metered_as(scene.light, still.radiance), plate=plate)
     return scene, still
 
 

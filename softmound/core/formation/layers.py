@@ -103,7 +103,7 @@ def tile(deck, kind, ticket=None):
         Its own metres: from 0 along x and z, along the wind not yet stretched; 0 is the underside.
     """
     shape = _shape_of(deck)
-    return MEMORY.made((f"{__name__}.tile", shape, kind), lambda: _tile(shape, kind, ticket), lambda grid: grid.nbytes)
+    return MEMORY.get_or_make((f"{__name__}.tile", shape, kind), lambda: _tile(shape, kind, ticket), lambda grid: grid.nbytes)
 
 
 def _shape_of(deck):

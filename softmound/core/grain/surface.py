@@ -2,7 +2,7 @@
 
 import numpy as np
 
-from ..recipe.grains import SURFACE, Noise, live
+from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES
 from .where import Landmarks, depends
@@ -84,31 +84,12 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
 
     # Noise depends on the place and the grains alone, unless a grain reads the distance too.
     marks = stamps if after else np.zeros(len(coords), np.int64)
-    about = (voxel, tuple(moving), landmarks.base.on, landmarks.base.altitude, anchor_of(moving, landmarks),
-             landmarks.read_by(m for g in moving for m in g.where))
+    about = (voxel, tuple(moving), landmarks.base.on, landmarks.base.altitude, landmarks.read_by(moving))
     known = memory.recalled(about, coords, marks, compute)
     if after:
         out[...] = known
         return out
     return np.add(known, distance, out=out)
-
-
-def anchor_of(parts, landmarks):
-    """Where the mound is, if any noise goes with it: dragging the first form forgets no other noise.
-
-    Parameters
-    ----------
-    parts : sequence of Grain or Patch
-    landmarks : Landmarks
-
-    Returns
-    -------
-    tuple of float or None
-        Metres.
-    """
-    noises = [part for part in parts if isinstance(part, Noise)]
-    noises += [noise for part in parts for mask in part.where for noise in mask.noises]
-    return landmarks.origin if any(noise.anchor == "mound" for noise in noises) else None
 
 
 def _chunk(grains):

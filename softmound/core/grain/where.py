@@ -7,6 +7,7 @@ import numpy as np
 from ..curves import curve_at, curve_numbers
 from ..directions import direction_of
 from ..kernels import each, f32
+from ..recipe.grains import Noise
 from ..recipe.models import BaseLevel, Mass
 from ..volume.bricks import LANES
 
@@ -31,18 +32,23 @@ class Landmarks:
     sun: tuple = (0.0, 1.0, 0.0)
     mass: Mass | None = None
 
-    def read_by(self, masks):
-        """The parts of it that some masks read, as something that can be hashed.
+    def read_by(self, parts):
+        """The parts of it that some grains or patches read, as something that can be hashed.
 
         Parameters
         ----------
-        masks : iterable of Mask
+        parts : sequence of Grain or Patch
 
         Returns
         -------
         tuple
+            What their masks read; and where the mound is if any noise goes with it, so that dragging the first form forgets
+            no other noise.
         """
-        return tuple(part for mask in masks for part in mask.read(self))
+        masks = [mask for part in parts for mask in part.where]
+        noises = [part for part in parts if isinstance(part, Noise)] + [noise for mask in masks for noise in mask.noises]
+        read = tuple(part for mask in masks for part in mask.read(self))
+        return (*read, self.origin) if any(noise.anchor == "mound" for noise in noises) else read
 
 
 def landmarks_of(mound):

@@ -15,7 +15,7 @@ from ..problems import Problem, sentence_for
 from ..recipe import Light, Sky, View
 from ..recipe.models import Mound
 from ..volume.numbers import numbers_of
-from .asset import THUMB, THUMB_PASSES, About, Moving, facts_of, fill_files, placed
+from .asset import THUMB, THUMB_PASSES, About, Moving, facts_of, fill_files, put_version
 from .likeness import shape_of
 from .placement import InFile
 
@@ -92,4 +92,4 @@ def adopt(path, library, name, *, source="", grid="density", unit=None, up=None,
         facts["optical_depth"] = [round(depth, 4) for depth in numbers_of(density, medium.extinction).depth]
         fill_files(aside, names, density, facts, InFile(), metadata_of(name, medium, []), about, tiers, "", ticket, moving)
 
-    return placed(library, name, fill)
+    return put_version(library, name, fill)

@@ -120,11 +120,11 @@ def publish(mound, library, voxel=None, options=ExportOptions(), ticket=None, st
     if frames is not None:
         moving = Moving(frames, lambda number: stages.density(later(mound, (number - frames.first) / frames.rate), voxel,
                                                               ticket.quiet() if ticket is not None else None, remember=False))
-    return placed(library, mound.name, lambda aside, name: _fill_version(
+    return put_version(library, mound.name, lambda aside, name: _fill_version(
         aside, name, mound, grid, stages, voxel, placed_by(options, grid), ticket, about, tiers, job, more, moving))
 
 
-def placed(library, name, fill):
+def put_version(library, name, fill):
     """Put a version into a library in one step.
 
     Parameters

@@ -31,17 +31,13 @@ def welded(vertices, faces):
     vertices : ndarray of float64, shape (k, 3)
     faces : ndarray of int32, shape (m, 3)
     """
+    import trimesh  # a second, which only those wait that read a model
+
     vertices = np.asarray(vertices, np.float64)
-    long = float(np.ptp(vertices, axis=0).max()) if len(vertices) else 0.0
-    at = np.round(vertices / max(long * WELD, 1e-300)).astype(np.int64) if long > 0.0 else np.zeros_like(
-        vertices, dtype=np.int64)
-    at -= at.min(axis=0)
-    # Three numbers of 24 bits each in two keys: np.unique over rows is many times slower.
-    order = np.lexsort(at.T)
-    new = np.any(np.diff(at[order], axis=0) != 0, axis=1)
-    group = np.empty(len(vertices), np.int64)
-    group[order] = np.concatenate([[0], np.cumsum(new)])
-    first = order[np.concatenate([[True], new])]
+    if not len(vertices):
+        return vertices, np.empty((0, 3), np.int32)
+    long = float(np.ptp(vertices, axis=0).max())
+    first, group = trimesh.grouping.unique_rows((vertices - vertices.min(axis=0)) / max(long * WELD, 1e-300), digits=0)
     faces = group[faces]
     used, inverse = np.unique(faces, return_inverse=True)
     return vertices[first][used], inverse.reshape(-1, 3).astype(np.int32)

@@ -30,7 +30,7 @@ def asking(dialog):
             sip.delete(dialog)
 
 
-def told(parent, text, title="Soft Mound", icon=QMessageBox.Icon.Warning):
+def show_message(parent, text, title="Soft Mound", icon=QMessageBox.Icon.Warning):
     """Say something in a box, and wait until it was read.
 
     Parameters
@@ -44,7 +44,7 @@ def told(parent, text, title="Soft Mound", icon=QMessageBox.Icon.Warning):
         box.exec()
 
 
-def asked(parent, text, choices, default=0, title="Soft Mound"):
+def ask_choice(parent, text, choices, default=0, title="Soft Mound"):
     """Ask a question in a box.
 
     Parameters

@@ -10,7 +10,7 @@ from ...core.exchange.png import png_of
 from ...core.fill.volumes import voxel_of_volume
 from ...core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
 from ...core.starts.species import STARTS, start
-from ..dialogs.asking import asked, asking
+from ..dialogs.asking import ask_choice, asking
 from ..dialogs.import_dialog import ENDINGS, ImportDialog
 from ..dialogs.wall_dialog import WallDialog
 from ..shell.remembered import recent
@@ -156,7 +156,7 @@ class Files(QObject):
         if not self._document.dirty:
             return True
         role = QMessageBox.ButtonRole
-        pressed = asked(self._services.over, tr("“{}” has changes that are not saved.").format(self._document.mound.name), (
+        pressed = ask_choice(self._services.over, tr("“{}” has changes that are not saved.").format(self._document.mound.name), (
             ("Save", role.AcceptRole), (tr("Leave without saving"), role.DestructiveRole), ("Stay", role.RejectRole)))
         return self.save() if pressed == 0 else pressed == 1
 

@@ -59,7 +59,7 @@ class MoundDocument(Document):
         return self._at_frame()[1]
 
     @property
-    def told(self):
+    def keyed(self):
         """The mound with what its keys say at the present frame, but not gone with the wind: what panels show and change: Mound."""
         return self._at_frame()[0]
 

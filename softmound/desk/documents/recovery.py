@@ -10,7 +10,7 @@ from ...core.editing import forget_left_behind, left_behind, set_aside
 from ...core.held import sweep
 from ...core.recipe import Problem, read_mound
 from ...logbook import report
-from ..dialogs.asking import asked
+from ..dialogs.asking import ask_choice
 from ..words import tr
 
 LOGGER = logging.getLogger(__name__)
@@ -50,7 +50,7 @@ def welcome_back(window, session):
     said = (tr("The work on {} was recovered.").format(kept) if kept else
             tr("There was no work to recover: everything had been saved, or was left as it was."))
     role = QMessageBox.ButtonRole
-    if asked(window, f"{text} {said}", (("Go on", role.AcceptRole), ("Show the log", role.HelpRole))) == 1:
+    if ask_choice(window, f"{text} {said}", (("Go on", role.AcceptRole), ("Show the log", role.HelpRole))) == 1:
         QDesktopServices.openUrl(QUrl.fromLocalFile(str(session.log)))
         window.tell(tr("The log is {}.").format(session.log))
 
@@ -75,7 +75,7 @@ def offer_recovery(window):
             LOGGER.warning("a copy could not be recovered: %s", problem)
             set_aside(copy)  # not lost: somebody may still make something of it
             continue
-        pressed = asked(
+        pressed = ask_choice(
             window,
             tr("“{}” was not saved when Soft Mound ended last time. Its work was kept.").format(mound.name),
             (

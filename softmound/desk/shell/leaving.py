@@ -3,7 +3,7 @@
 from PyQt6.QtCore import QObject
 from PyQt6.QtWidgets import QApplication, QMessageBox
 
-from ..dialogs.asking import asked
+from ..dialogs.asking import ask_choice
 from ..words import tr
 from .telling import noted
 
@@ -28,7 +28,7 @@ def asked_about_work(window):
     more = f", and {len(names) - 1} more" if len(names) > 1 else ""
     role = QMessageBox.ButtonRole
     words = tr("“{}” is being done{}. It can go on without the window; Soft Mound ends when it is done.").format(names[0], more)
-    pressed = asked(window, words, (
+    pressed = ask_choice(window, words, (
         (tr("Go on"), role.AcceptRole), (tr("Stop it"), role.DestructiveRole), ("Stay", role.RejectRole)))
     return {0: GO_ON, 1: STOP}.get(pressed, STAY)
 

@@ -217,13 +217,13 @@ class Window(QMainWindow):
             self.station.take(tool)
 
     def _show_station(self):
-        told = self.document.told
-        self.station.show_mound(told)
-        keyed = keyed_fields(told)
+        keyed_mound = self.document.keyed
+        self.station.show_mound(keyed_mound)
+        keyed = keyed_fields(keyed_mound)
         for fields in self.station.settings.findChildren(PartFields):
             fields.show_keyed(keyed)
-        self.picture.show_note(self.station.note(told))
-        self.picture.show_caption(self.station.caption(told))
+        self.picture.show_note(self.station.note(keyed_mound))
+        self.picture.show_caption(self.station.caption(keyed_mound))
         self.time_line.follow()
         self.picture.show_mound(self.station.as_seen(self.document.seen))
 
@@ -262,7 +262,7 @@ class Window(QMainWindow):
         moving : bool
         """
         self.picture.show_mound(self.station.as_seen(self.document.seen))
-        self.station.show_view(self.document.told)
+        self.station.show_view(self.document.keyed)
         self.looking.ask(moving)
 
     def _framed(self, moving):

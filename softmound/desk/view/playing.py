@@ -17,7 +17,7 @@ from ...core.growth.kept import KeptGrowth, key_of_growth
 from ...core.growth.riding import frozen, frozen_mound
 from ...core.growth.source import growth_for
 from ...core.light.lattices.coarse import QUICK
-from ...core.light.picture.looks import held, looked
+from ...core.light.picture.looks import looked, metered_as
 from ...core.light.picture.radiance import radiance_of
 from ...core.light.scene.camera import camera_of
 from ...core.problems import Problem
@@ -220,7 +220,7 @@ class Moving(QObject):
                 layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
                 seen = radiance_of(layers, scene, camera, stride=COARSER)
                 # Exposed like the first, or it would flicker.
-                light = held(scene.light, seen) if light is None else light
+                light = metered_as(scene.light, seen) if light is None else light
                 own = scene.light if not scene.light.metered else scene.light.edited(metered=False, exposure=light.exposure)
                 keep(token, number, looked(seen, own), light)
                 ticket.tick(1.0)

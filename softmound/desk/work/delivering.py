@@ -12,7 +12,7 @@ from ...core.library.delivery import built, delivered
 from ...core.library.queue import Queue
 from ...core.problems import Problem
 from ...core.volume.iso import within_budget
-from ..dialogs.asking import asked, asking
+from ..dialogs.asking import ask_choice, asking
 from ..dialogs.export_dialog import ExportDialog, MeshDialog
 from ..dialogs.picture_dialog import PictureDialog
 from ..words import tr
@@ -119,7 +119,7 @@ class Delivering(QObject):
             return
         names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
         many = tr("{} clouds were").format(len(kept)) if len(kept) > 1 else tr("A cloud was")
-        answer = asked(
+        answer = ask_choice(
             self._services.over,
             tr("{} still to be published when Soft Mound ended: {}. Nothing was lost.").format(many, names),
             [

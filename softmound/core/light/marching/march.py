@@ -20,7 +20,7 @@ from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, row, u32
 from ..lattices.incident import hues_arriving, light_arriving
 from ..scene.members import eye_of, media_of, members_of, ray_of
-from .overlap import WIDTH, Met, World, keep, meeting
+from .overlap import WIDTH, Met, World, meeting, store_ray
 from .reach import SQUARE, squares_of
 from .sparing import brightness_of, filled
 from .stepping import facing, marched, with_held
@@ -107,9 +107,9 @@ def _compiled(lone):
             met = borrowed(Met(rows.rays[line], rows.numbers[line, 0], rows.numbers[line, 1], first))
             ray = meeting(world, first, way, jitter, cast.step)
             if not lone:
-                keep(met.rays, 0, ray)
+                store_ray(met.rays, 0, ray)
                 for n in range(1, count):
-                    keep(met.rays, n, meeting(world, first + n, way, jitter, cast.step))
+                    store_ray(met.rays, n, meeting(world, first + n, way, jitter, cast.step))
             whole, found = marched(lone, world, cast, met, count, ray, facing(world.lattices, way, cast.sun), jitter, pixel)
             if not cast.clay:
                 _write_light(pixel, found, whole, way[1])

@@ -117,7 +117,7 @@ def meeting(world, at, way, jitter, step):
 
 
 @inlined
-def keep(rays, n, ray):
+def store_ray(rays, n, ray):
     """Write a ray down.
 
     Parameters
@@ -137,8 +137,8 @@ def keep(rays, n, ray):
 
 
 @inlined
-def kept(rays, n):
-    """Read a ray again: as `keep` wrote it.
+def load_ray(rays, n):
+    """Read a ray again: as `store_ray` wrote it.
 
     Parameters
     ----------
@@ -206,7 +206,7 @@ def bricks_met(world, met, some, t):
     for n in range(1, some):
         one = met.active[n]
         grid = world.members.grid[world.squares.member[met.first + one]]
-        ray = kept(met.rays, one)
+        ray = load_ray(met.rays, one)
         x, y, z = carried(ray.place, ray.way, t)
         bx, by, bz = i32(math.floor(x)) >> 3, i32(math.floor(y)) >> 3, i32(math.floor(z)) >> 3
         apart, met.codes[n] = brick_at(world.bricks, layout_of(world.bricks, grid), bx, by, bz)
@@ -239,7 +239,7 @@ def mixed(world, met, some, t, stride, cosine, clay):
         one = met.active[n]
         a = world.squares.member[met.first + one]
         if code >= 0:
-            ray = kept(met.rays, one)
+            ray = load_ray(met.rays, one)
             x, y, z = carried(ray.place, ray.way, t)
             rho = in_brick(bricks.values, code * WIDE**3, within(x - f32((i32(math.floor(x)) >> 3) * SIDE)),
                            within(y - f32((i32(math.floor(y)) >> 3) * SIDE)), within(z - f32((i32(math.floor(z)) >> 3) * SIDE)))

@@ -13,7 +13,7 @@ from ...volume.bricks import SIDE
 from ..lattices.small_angle import TURNS, onward
 from ..lattices.trilinear import WIDE, blended, cell_of, in_brick
 from ..scene.pool import brick_at, density_at, layout_of
-from .overlap import bricks_met, kept, mixed, scattered, stretch, within
+from .overlap import bricks_met, load_ray, mixed, scattered, stretch, within
 from .transmittance import taken, transmittance
 
 OPAQUE = 0.05
@@ -297,7 +297,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         thick, hit = cloud.rate * rho, rho >= cloud.surface
         if many:
             thick, calm, smooth, most, hit = mixed(world, met, some, here, brick.pitch, facing.cosine, cast.clay)
-            near = kept(met.rays, met.active[most])
+            near = load_ray(met.rays, met.active[most])
             lit = _lit(world, world.squares.member[met.first + met.active[most]])
         if thick <= f32(0) or (cast.clay and not hit):
             seen = _anew(seen)
@@ -380,7 +380,7 @@ def _crossed(lone, world, cast, met, some, ray, facing, jitter, t, last, seen, p
             wide = f32(1e30)
             for n in range(1, some):
                 if met.codes[n] != -1:
-                    wide = min(wide, kept(met.rays, met.active[n]).own)
+                    wide = min(wide, load_ray(met.rays, met.active[n]).own)
             pitch = (until - t) / f32(_steps_to(t, until, wide))
             steps = max(1, i32(math.ceil((until - t) / pitch - f32(0.01))))
             t += jitter * pitch
@@ -428,7 +428,7 @@ def marched(lone, world, cast, met, count, ray, facing, jitter, pixel):
             begin, last, some = stretch(met.rays, count, t, met.active)
             if some == 0:
                 break
-            ray = kept(met.rays, met.active[0])
+            ray = load_ray(met.rays, met.active[0])
         t = ray.comb + ray.own * f32(max(0, i32(math.ceil((begin - ray.comb) / ray.own))))
         going, t, seen = _crossed(lone, world, cast, met, some, ray, facing, jitter, t, last, seen, pixel)
         if not lone:

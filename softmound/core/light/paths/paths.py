@@ -27,7 +27,7 @@ from .next_event import (
     sunny,
     three,
 )
-from .random_numbers import begun, even, scattered
+from .random_numbers import even, first_state, scattered
 
 LAYERS = 6
 """Red, green, blue, opacity, distance where a path was first scattered, square of the luminance: sums over paths."""
@@ -69,7 +69,7 @@ def first_ray(eye, line, column, turn):
     ((float32, float32, float32), uint32)
         Unit vector, and the generator's state.
     """
-    state = begun(line, column, turn.seed, turn.nth)
+    state = first_state(line, column, turn.seed, turn.nth)
     u, state = even(state)
     v, state = even(state)
     across, down = (f32(column) + v - eye.centre_x) * eye.spread, (f32(line) + u - eye.centre_y) * eye.spread

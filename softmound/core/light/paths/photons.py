@@ -19,7 +19,7 @@ from .flight import FAR, flown
 from .hues import albedo_at
 from .next_event import three
 from .paths import DIM, LONGEST, revived
-from .random_numbers import WHOLE_TURN, anywhere, begun, drawn, even, in_a_ball, scattered
+from .random_numbers import WHOLE_TURN, anywhere, drawn, even, first_state, in_a_ball, scattered
 
 STRANDS = 4
 """Pictures that photons are added to side by side: not the number of threads, so that a result does not depend on it."""
@@ -56,7 +56,8 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
     # All photons of a turn share out what the lamps send in all directions.
     share = f32(2) * WHOLE_TURN / f32(count * out.shape[0])
     for photon in range(count):
-        place, came, light, state = _sent_out(lamps, odds, share, begun(strand, photon, turn.seed ^ u32(0x51F15EED), turn.nth))
+        state = first_state(strand, photon, turn.seed ^ u32(0x51F15EED), turn.nth)
+        place, came, light, state = _sent_out(lamps, odds, share, state)
         full = luminance_of(light)
         way, reach, sent = came, FAR, f32(0)
         line, column, to_eye = i32(0), i32(0), False

@@ -232,7 +232,7 @@ def drawn(cdf, u, first, count):
 
 
 @inlined
-def begun(line, column, seed, nth):
+def first_state(line, column, seed, nth):
     """State of the generator with which a path begins: other numbers for each pixel, turn and seed.
 
     Parameters

@@ -168,7 +168,7 @@ def exposure_of(scene, light):
     return light.exposure + (metered_exposure(scene) if light.metered else 0.0)
 
 
-def held(light, scene):
+def metered_as(light, scene):
     """A light whose exposure is that of one scene, for others that are to be as bright.
 
     Parameters

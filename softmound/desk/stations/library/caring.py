@@ -8,7 +8,7 @@ from ....core.library.changing import brought_back, dropped, renamed, retold
 from ....core.library.keeping import empty, health, rebuilt, restore, retire, retired
 from ....core.library.shelf import verify
 from ....core.recipe import Problem
-from ...dialogs.asking import asked, asking
+from ...dialogs.asking import ask_choice, asking
 from ...fields.figures import figure, memory
 from ...words import tr
 from .dialogs import BesideDialog, SayDialog
@@ -113,7 +113,8 @@ class Caring:
             self.station.services.tell(tr("Nothing was put aside."))
             return
         names = ", ".join(dict.fromkeys(version.facts["name"] for version in there[:6]))
-        if asked(self.station.services.over, f"{len(there)} versions were put aside ({names}). Deleted, they cannot come back.",
+        if ask_choice(self.station.services.over, f"{len(there)} versions were put aside ({names}). "
+                 "Deleted, they cannot come back.",
                  [("Delete for good", QMessageBox.ButtonRole.DestructiveRole), ("Keep them", QMessageBox.ButtonRole.RejectRole)],
                  default=1) == 0:
             folder = self.station.folder
