@@ -34,7 +34,7 @@ from softmound.core.mass.placing import (
 )
 from softmound.core.mass.polygons import narrow_band
 from softmound.core.mass.sampling import field_for, fields_known
-from softmound.core.mass.solids import solid_triangles
+from softmound.core.mass.solids import SHAPES
 from softmound.core.mass.surface import own, placed
 from softmound.core.mass.table import shape_of
 from softmound.core.recipe import Arrays, BaseLevel, Buds, Coat, Dabs, Mass, Problem, Roughness, View
@@ -118,7 +118,7 @@ class Solids(unittest.TestCase):
         for fields in ({"shape": "box", "edge": 0.0}, {"shape": "ring"}, {"shape": "cone", "edge": 1.5, "taper": 0.4},
                        {"shape": "cone", "edge": 2.0}, {"shape": "capsule"}):
             solid = Solid(size=(14.0, 9.0 if fields["shape"] != "capsule" else 22.0, 14.0), centre=MIDDLE, **fields)
-            vertices, faces = solid_triangles(solid)
+            vertices, faces = solid.triangles()
             self.assertGreater(trimesh.Trimesh(vertices, faces).volume, 0.0)
             mesh = Mesh(centre=MIDDLE, surface=Arrays(vertices=vertices.astype(np.float32), faces=faces))
             band, distance, points = band_and_points(alone(solid), 0.5, 1.0)
@@ -128,7 +128,7 @@ class Solids(unittest.TestCase):
             self.assertLess(np.abs(field - distance)[near].mean(), 0.02, fields)
 
     def test_boxes_hold_them(self):
-        for shape in ("ball", "box", "ring", "cone", "capsule", "slab"):
+        for shape in SHAPES:
             mass = alone(Solid(shape=shape, size=(10.0, 7.0, 10.0), centre=MIDDLE, rotation=(25.0, 10.0, -35.0)))
             low, high = box_of(mass)
             _, distance, points = band_and_points(mass, 0.5, 1.0)
@@ -479,7 +479,7 @@ class Placing(unittest.TestCase):
             np.testing.assert_allclose(own(form, placed(form, points)), points, atol=1e-9)
 
     def test_turning_about_a_point_moves_every_corner_round_it(self):
-        corners = solid_triangles(self.form)[0]
+        corners = self.form.triangles()[0]
         turn, about = about_axis((1.0, 2.0, 3.0), 40.0), np.array([1.0, 1.0, 1.0])
         expected = (placed(self.form, corners) - about) @ turn.T + about
         np.testing.assert_allclose(placed(turned(self.form, turn, about), corners), expected, atol=1e-3)

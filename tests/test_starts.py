@@ -25,7 +25,6 @@ from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.mass.kinds.mesh import Mesh
 from softmound.core.mass.kinds.solid import Solid
-from softmound.core.mass.solids import solid_triangles
 from softmound.core.noise.sums import mean_of, noise_bricks
 from softmound.core.recipe import Arrays, BaseLevel, Curve, Mass, Mound, Noise, Problem, mound_json, parse_mound, read_mound
 from softmound.core.recipe.forms import MOST_DABBED
@@ -173,7 +172,7 @@ class Starts(unittest.TestCase):
         self.assertLess(len(grown(300.0, 3.0, 0.5, 24, 1.0, 4)), MOST_DABBED)
 
     def test_a_model_keeps_its_shape_whatever_the_start(self):
-        vertices, faces = solid_triangles(Solid(shape="box", size=(60.0, 24.0, 40.0)))
+        vertices, faces = Solid(shape="box", size=(60.0, 24.0, 40.0)).triangles()
         form = Mesh(surface=Arrays(vertices=vertices.astype(np.float32), faces=faces))
         for species in STARTS:
             for sheet in (None, 6.0):

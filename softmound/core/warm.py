@@ -37,7 +37,6 @@ from .mass.mend import mended
 from .mass.particles import balls_band
 from .mass.pick import Picker
 from .mass.polygons import narrow_band
-from .mass.solids import solid_triangles
 from .mass.thickness import COARSE, inner_balls
 from .noise.sums import noise_points
 from .recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
@@ -277,10 +276,10 @@ def _growth():
 
 def _fields():
     balls = balls_band(np.array([[0.0, 0.0, 0.0], [3.0, 9.0, 1.0]]), np.array([6.0, 5.0]), 2.0)
-    for band in (balls, narrow_band(*solid_triangles(Solid(shape="box")), 4.0)):
+    for band in (balls, narrow_band(*Solid(shape="box").triangles(), 4.0)):
         field_of(4.0, *band, 40.0)
-    mended(*solid_triangles(Solid(shape="box")))
-    inner_balls(*solid_triangles(Solid(shape="box")), samples=COARSE)
+    mended(*Solid(shape="box").triangles())
+    inner_balls(*Solid(shape="box").triangles(), samples=COARSE)
 
 
 def _windows():

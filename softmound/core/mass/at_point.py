@@ -6,8 +6,8 @@ from ..kernels import borrowed, call, f32
 from .ellipsoid import ball_distance, blob_distance, joined_distance, melted
 from .field import field_at
 from .levels import FAR, pressed
-from .rows import BALL, BASE, BOX, CAPSULE, CONE, ELLIPSOID, FORM, KIND, PLAIN, RING, TOP
-from .solids import box_distance, capsule_distance, cone_distance, ring_distance
+from .rows import BALL, BASE, ELLIPSOID, FIELD, FORM, KIND, PLAIN, TOP
+from .solids import solid_distance
 
 
 @call
@@ -38,14 +38,8 @@ def row_distance(b, x, y, z, rows):
     across = b[3] * x + b[4] * y + b[5] * z
     up = b[6] * x + b[7] * y + b[8] * z
     deep = b[9] * x + b[10] * y + b[11] * z
-    if kind == BOX:
-        return box_distance(b, across, up, deep)
-    if kind == RING:
-        return ring_distance(b, across, up, deep)
-    if kind == CONE:
-        return cone_distance(b, across, up, deep)
-    if kind == CAPSULE:
-        return capsule_distance(b, across, up, deep)
+    if kind != FIELD:
+        return solid_distance(b, kind, across, up, deep)
     smaller = f32(1) / b[12]
     return b[12] * field_at(borrowed(rows), np.int64(b[13]), np.int64(b[14]), across * smaller * b[15], up * smaller,
                             deep * smaller)

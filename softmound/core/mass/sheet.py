@@ -10,10 +10,11 @@ import scipy
 from ..kernels import borrowed, each, f32
 from ..volume.bricks import SIDE
 from .at_point import distance_at, row_distance
+from .boxes import row_boxes
 from .ellipsoid import melted
 from .levels import COLUMNS as LEVEL
 from .levels import FAR
-from .rows import BALL, BASE, COLUMNS, FIELD, FORM, KIND, TOP, row_boxes, rows_of
+from .rows import BALL, BASE, COLUMNS, FIELD, FORM, KIND, TOP, rows_of
 
 ACROSS = 6
 """Balls across the fill; by eye: fewer leave their roundness in the sheet."""

@@ -7,6 +7,7 @@ from functools import cached_property, lru_cache
 import numpy as np
 
 from ..directions import rotation_matrix
+from .boxes import row_boxes
 from .buds import balls_of
 from .ellipsoid import SMALLEST_MELT
 from .field import NO_FIELDS, packed
@@ -25,7 +26,6 @@ from .rows import (
     PLAIN,
     ROUGH,
     TOP,
-    row_boxes,
     rows_of,
 )
 from .sampling import field_for, own_box, reach_with_melt, ready_field, sampled

@@ -331,8 +331,6 @@ class Form(Value):
         """
         return "", ""
 
-
-SHAPES = ("ball", "box", "ring", "cone", "capsule", "slab")
 """Shapes of a solid."""
 SCALE = Triple("scale", "Scale", "×", (0.05, 20.0), "log", "Times its own size along its own axis.")
 

@@ -8,7 +8,7 @@ from ...recipe.forms import Form
 from ...recipe.rows import Triple
 from ...recipe.value import Length, Name
 from ..rows import ellipsoid_row
-from ..solids import ball_triangles
+from ..solids.shape import ball_triangles
 
 
 class Blob(Form):

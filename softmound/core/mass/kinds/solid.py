@@ -1,4 +1,4 @@
-"""A solid: ball, box, ring, cone, capsule or slab."""
+"""A solid: one of the shapes in `core.mass.solids`."""
 
 from typing import Annotated, ClassVar, Literal
 
@@ -8,8 +8,12 @@ from pydantic import Field
 from ...recipe.forms import Form
 from ...recipe.rows import Number, Triple
 from ...recipe.value import Length, Name, Share
-from ..rows import ellipsoid_row, solid_row
-from ..solids import analytic, solid_triangles
+from ..solids import SHAPES
+
+
+def _reading(number):
+    """The shapes that read a number: tuple of str."""
+    return tuple(word for word, shape in SHAPES.items() if number in shape.has)
 
 
 class Solid(Form):
@@ -27,31 +31,28 @@ class Solid(Form):
     rows: ClassVar[tuple] = (
         Triple("size", "Size", "m", (0.5, 1000.0), "log", "Size of the solid along its own axis."),
         Number("edge", "Edge", "m", (0.0, 50.0), "linear", "How round the edges of a box or a cone are.",
-               (("shape", ("box", "cone")),)),
+               (("shape", _reading("edge")),)),
         Number("taper", "Taper", "", None, "linear", "How wide the cone is at its top, over its foot.",
-               (("shape", ("cone",)),)),
+               (("shape", _reading("taper")),)),
     )
 
     kind: Literal["solid"] = "solid"
     name: Name = "Solid"
-    shape: Literal["ball", "box", "ring", "cone", "capsule", "slab"] = "box"
+    shape: Literal[tuple(SHAPES)] = "box"
     size: tuple[Length, Length, Length] = (30.0, 30.0, 30.0)
     edge: Annotated[float, Field(ge=0.0, le=10_000.0)] = 2.0
     taper: Share = 0.0
 
     @property
     def formula(self):
-        return analytic(self)
+        return SHAPES[self.shape].analytic(self)
 
     def row(self, row):
-        if self.shape == "ball":
-            ellipsoid_row(row, np.array(self.size, np.float64) / 2)
-        else:
-            solid_row(row, self)
+        SHAPES[self.shape].write(row, self)
 
     @property
     def half(self):
         return np.array(self.size, float) / 2
 
     def triangles(self):
-        return solid_triangles(self)
+        return SHAPES[self.shape].triangles(self)

@@ -14,6 +14,7 @@ from ....core.mass.mend import surface_arrays, with_holes_closed
 from ....core.mass.meshed import made_mesh
 from ....core.mass.outline import half_sizes
 from ....core.mass.placing import mirrored, replaced
+from ....core.mass.solids import SHAPES
 from ....core.mass.strokes import Brush, without_gesture
 from ....core.problems import Problem
 from ....core.recipe.places import changed, put, without
@@ -306,8 +307,7 @@ class MassStation(Station):
         if shape == "blob":
             form = Blob(name=self.new_name("Blob"), centre=centre, radii=(radius,) * 3)
         else:
-            tall = {"ring": 0.5, "slab": 0.35, "capsule": 3.0}.get(shape, 2.0)
-            wide = {"ring": 3.0, "slab": 4.0}.get(shape, 2.0)
+            wide, tall = SHAPES[shape].wide, SHAPES[shape].tall
             form = Solid(name=self.new_name(shape.capitalize()), shape=shape, centre=centre, edge=round(radius / 6, 3),
                          size=tuple(round(radius * k, 3) for k in (wide, tall, wide)))
         self.add_forms((form,), tr("add {}").format(form.name.split()[0].lower()))

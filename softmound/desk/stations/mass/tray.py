@@ -22,9 +22,9 @@ from ....core.mass.buds import balls_of
 from ....core.mass.kinds.blob import Blob
 from ....core.mass.outline import half_sizes
 from ....core.mass.sculpt import sculpted, triangles
+from ....core.mass.solids import SHAPES
 from ....core.mass.surface import placed, scattered
 from ....core.problems import Problem
-from ....core.recipe.forms import SHAPES
 from ... import style
 from ...fields.lengths import sizes
 from ...view.photographs import image_of
