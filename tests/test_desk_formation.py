@@ -208,6 +208,18 @@ class Formation(DeskTest):
             self.click(self.panel.save)
         self.assertEqual(read_flock(path).members, flock.members)
         self.assertEqual(read_flock(path).library, "library")
+        # The bar and the keys are those of the flock while it is seen.
+        bar, mound = self.window.top_bar, self.window.document
+        self.assertEqual((bar.name.text(), bar.saved.text()[:5]), ("sky", "saved"))
+        self.station.document.apply("name", lambda flock: flock.edited(name="Dawn"))
+        self.assertEqual((bar.name.text(), bar.saved.text()), ("Dawn", "not saved"))
+        written = mound.path.stat().st_mtime_ns
+        self.window.actions_["save"].trigger()
+        self.assertEqual((read_flock(path).members, mound.path.stat().st_mtime_ns), (flock.members, written))
+        self.assertEqual((bar.name.text(), bar.saved.text()[:5]), ("sky", "saved"))
+        self.window.open_station("Mass")
+        self.assertEqual(bar.name.text(), mound.mound.name)
+        self.window.open_station("Formation")
         self.click(self.panel.new)
         with mock.patch.object(QFileDialog, "getOpenFileName", lambda *_: (str(path), "")):
             self.click(self.panel.open_file)

@@ -126,6 +126,20 @@ class Steps(unittest.TestCase):
         self.history.begin(self.mound, pathlib.Path("/a.mound"), saved=False)
         self.assertTrue(self.history.dirty)
 
+    def test_saved_in_another_folder_the_steps_of_that_file_follow_and_those_of_others_stay(self):
+        history = History(Flock(name="first"))
+        history.replace(Flock(name="second"), "open flock", pathlib.Path("/a/second.flock"), True)
+        for name in ("third", "fourth", "fifth"):
+            history.take(history.value.edited(name=name), "name")
+        history.undo()
+        history.saved(pathlib.Path("/b/fourth.flock"), history.value, lambda flock: flock.edited(name=flock.name.upper()))
+        names = []
+        history.redo()
+        names.append(history.value.name)
+        while history.undo():
+            names.append(history.value.name)
+        self.assertEqual(names, ["FIFTH", "fourth", "THIRD", "SECOND", "first"])
+
     def test_another_file_that_is_taken_back_leaves_the_file_before(self):
         # Else saving would write the flock before into the file of the one after it.
         history, first = History(Flock(name="First")), pathlib.Path("/first.flock")

@@ -1,6 +1,7 @@
 """Undo and redo of a value that is edited step by step."""
 
 import pathlib
+from collections.abc import Callable
 from typing import NamedTuple
 
 from ..recipe.models import View
@@ -203,7 +204,8 @@ class History:
         if step.file is not None:
             self.path, self._saved = step.file
 
-    def saved(self, path: pathlib.Path | None, value: Value | None = None) -> None:
+    def saved(self, path: pathlib.Path | None, value: Value | None = None,
+              moved: Callable[[Value], Value] | None = None) -> None:
         """Note that the value is on disk.
 
         Parameters
@@ -211,7 +213,15 @@ class History:
         path : pathlib.Path
         value : Value, optional
             As it was written, where its file gave it another name: no step.
+        moved : callable, optional
+            What the values of other steps become that belong to the same file, where what they name is told from its folder.
         """
+        if moved is not None:
+            for steps in (self._undo, self._redo):
+                for number in reversed(range(len(steps))):
+                    if steps[number].file is not None:
+                        break
+                    steps[number] = steps[number]._replace(value=moved(steps[number].value))
         self.path = path
         if value is not None:
             self.value = value

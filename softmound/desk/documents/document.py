@@ -87,7 +87,7 @@ class Document(QObject):
 
     def __init__(self, value, copy=None, parent=None):
         super().__init__(parent)
-        self.history, self._relay = History(value), Relay()
+        self.history, self._relay, self.saved_at = History(value), Relay(), None
         self.copy = Copy(self.write_copy, self._relay.to(self._not_kept), copy)
         self._timer = QTimer(self, singleShot=True, interval=int(RESTS * 1000))
         self._timer.timeout.connect(self.autosave)
@@ -111,6 +111,11 @@ class Document(QObject):
 
     def _not_kept(self, problem):
         self.warned.emit(tr(problem.sentence))
+
+    @property
+    def name(self):
+        """What it is called: str."""
+        return self.history.value.name
 
     @property
     def path(self):

@@ -2,6 +2,7 @@
 
 import os
 import pathlib
+import time
 
 import platformdirs
 
@@ -74,6 +75,7 @@ class FlockDocument(Document):
         saved : bool, optional
         """
         self.history.replace(flock, label, path, saved)
+        self.saved_at = None
         self._tell()
 
     def save(self, path, library):
@@ -92,10 +94,11 @@ class FlockDocument(Document):
         self.let_go()
         path = pathlib.Path(path)
         there = path.absolute().parent
-        flock = rebased(self.flock, self.folder, there).edited(name=path.stem[:80] or "Flock",
-                                                               library=os.path.relpath(library, there))
+        was = self.folder
+        flock = rebased(self.flock, was, there).edited(name=path.stem[:80] or "Flock", library=os.path.relpath(library, there))
         write_flock(path, flock)
-        self.history.saved(path, flock)
+        self.history.saved(path, flock, lambda value: rebased(value, was, there))
+        self.saved_at = time.localtime()
         self.named.emit()
 
     def autosave(self):

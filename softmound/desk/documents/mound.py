@@ -32,7 +32,6 @@ class MoundDocument(Document):
 
     def __init__(self, parent=None):
         super().__init__(Mound(), None, parent)
-        self.saved_at = None
         self.frame = 1
         self.changed_last = ()
         self._seen = None

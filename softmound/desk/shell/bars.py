@@ -16,7 +16,7 @@ SAID_FOR = 9000
 
 
 class TopBar(QWidget):
-    """Menu, name of the mound, undo, redo, fit and publish.
+    """Menu, name of what is edited, undo, redo, fit and publish.
 
     Parameters
     ----------
@@ -67,9 +67,10 @@ class TopBar(QWidget):
 
         Parameters
         ----------
-        document : MoundDocument
+        document : Document
+            Of the open station.
         """
-        self.name.setText(document.mound.name)
+        self.name.setText(document.name)
         if document.dirty:
             text = tr("not saved")
         elif document.saved_at is not None:

@@ -9,8 +9,8 @@ MOUNDS, EDITING, LOOKING, OUT, NUMBERS, TIME = "Mounds", "Editing", "Looking", "
 OF_WINDOW = (
     Command("new", "New mound…", "Ctrl+N", lambda w: w.files.choose_new(), MOUNDS, menu=True),
     Command("open", "Open…", "Ctrl+O", lambda w: w.files.ask_and_open(), MOUNDS, menu=True),
-    Command("save", "Save", "Ctrl+S", lambda w: w.files.save(), MOUNDS, menu=True),
-    Command("save_as", "Save as…", "Ctrl+Shift+S", lambda w: w.files.save_as(), MOUNDS, menu=True, last=True),
+    Command("save", "Save", "Ctrl+S", lambda w: w.station.save(), MOUNDS, menu=True),
+    Command("save_as", "Save as…", "Ctrl+Shift+S", lambda w: w.station.save_as(), MOUNDS, menu=True, last=True),
     Command("undo", "Undo", "Ctrl+Z", lambda w: w.station.undo(), EDITING, menu=True),
     Command("redo", "Redo", "Ctrl+Y", lambda w: w.station.redo(), EDITING, menu=True),
     Command("fit", "Fit the cloud", "Ctrl+0", lambda w: w.station.fit(), LOOKING, menu=True, last=True),

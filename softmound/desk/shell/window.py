@@ -152,7 +152,7 @@ class Window(QMainWindow):
         services.wanted.connect(self.open_station)
         services.hand_changed.connect(self.show_hand)
         services.look_changed.connect(self.show_look)
-        services.steps_changed.connect(self.show_steps)
+        services.steps_changed.connect(self._named)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
             tr("base level") if name == "base" else tr("top level"),
             lambda mound: changed(mound, ("mass", name), altitude=altitude), moving))
@@ -187,7 +187,7 @@ class Window(QMainWindow):
         self.panels.setCurrentWidget(station.settings)
         self.picture.want_dome(station.dome)
         self.show_hand()
-        self.show_steps()
+        self._named()
         self._show_station()
         self.looking.look(self.looking.way)
 
@@ -277,7 +277,7 @@ class Window(QMainWindow):
         self.moving.let_go()
 
     def _named(self):
-        self.top_bar.show_document(self.document)
+        self.top_bar.show_document(self.station.document)
         self.show_steps()
         self.show_tiles()
 

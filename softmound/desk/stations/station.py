@@ -199,6 +199,14 @@ class Station(QObject):
         """Do again what was taken back last."""
         self.document.redo()
 
+    def save(self):
+        """Save what is edited, asking for a file when it has none."""
+        self.services.files.save()
+
+    def save_as(self):
+        """Ask for a file and save what is edited."""
+        self.services.files.save_as()
+
     def take_pictures(self):
         """Ask how, and take pictures of what is shown."""
         self.services.delivering.take_pictures()

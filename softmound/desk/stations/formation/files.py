@@ -51,16 +51,25 @@ class FlockFiles:
             station.fit()
 
     def save(self):
+        """Save the flock to its file, asking for one when it has none."""
+        if self._station.document.path is None:
+            self.save_as()
+        else:
+            self._save_to(self._station.document.path)
+
+    def save_as(self):
         """Ask for a name, and save the flock."""
         station, document = self._station, self._station.document
         start = document.path or self._services.files.folder / f"{document.flock.name}.flock"
         path, _ = QFileDialog.getSaveFileName(station.settings, tr("Save the flock"), str(start), tr("Flocks (*.flock)"))
-        if not path:
-            return
-        path = pathlib.Path(path)
+        if path:
+            path = pathlib.Path(path)
+            self._save_to(path if path.suffix == ".flock" else path.with_name(f"{path.name}.flock"))
+
+    def _save_to(self, path):
+        station, document = self._station, self._station.document
         try:
-            document.save(path if path.suffix == ".flock" else path.with_name(f"{path.name}.flock"),
-                          self._services.delivering.library)
+            document.save(path, self._services.delivering.library)
         except Problem as problem:
             self._services.tell(tr(problem.sentence))
             return

@@ -136,7 +136,7 @@ class FormationSettings(SettingsPanel):
         buttons = []
         for words, tip, act in (
                 ("New", tr("Begin an empty flock."), station.begin), ("Open…", tr("Open a .flock file."), station.files.open),
-                (tr("Save as…"), tr("Save it as a .flock file; a copy outlives the program in any case."), station.files.save),
+                (tr("Save as…"), tr("Save it as a .flock file; a copy outlives the program in any case."), station.files.save_as),
                 ("Export…", tr("An OpenUSD stage, a list of members, or one merged OpenVDB grid."), station.files.export)):
             button = QPushButton(tr(words))
             button.setToolTip(tr(tip))

@@ -81,6 +81,12 @@ class FormationStation(Station):
         """The photograph behind, and its rows: PlateRows."""
         return self.settings.plate
 
+    def save(self):
+        self.files.save()
+
+    def save_as(self):
+        self.files.save_as()
+
     def join(self):
         self.services.delivering.published.connect(self._look_into_library)
 
