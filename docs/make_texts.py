@@ -25,7 +25,8 @@ from softmound.core.formation import filming
 from softmound.core.grain.characters import CHARACTERS
 from softmound.core.library.choices import MORE, ORDERS
 from softmound.core.light.scene.situations import NAMES
-from softmound.core.recipe.forms import SHAPES, TOOLS
+from softmound.core.mass.solids import SHAPES
+from softmound.core.recipe.forms import TOOLS
 from softmound.core.recipe.grains import ACTIONS, MASKS
 from softmound.core.recipe.models import TIERS
 from softmound.core.recipe.steps import STEPS
