@@ -18,8 +18,9 @@ import numpy as np
 import numpy.typing as npt
 from pydantic import ValidationError
 
-from .core.engine.density import draft_voxel
+from .core.engine.density import bounds_of, draft_voxel
 from .core.engine.films import film_of_line
+from .core.engine.fineness import picture_voxel
 from .core.engine.forecast import memory_limit, refuse_unless_fits
 from .core.engine.framing import untouched
 from .core.engine.line_frames import frames_written
@@ -46,7 +47,7 @@ from .core.library.receiving import received
 from .core.library.shelf import read_version
 from .core.library.shelf import verify as _verify
 from .core.light.picture.looks import metered_as
-from .core.light.scene.camera import fitted
+from .core.light.scene.camera import camera_of, fitted
 from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
 from .core.recipe.flock import Asset, Flock, Kind, Member, Spread
@@ -423,7 +424,7 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     size : sequence of int, optional
         Pixels across and down.
     voxel : float, optional
-        Metres; default the draft voxel.
+        Metres; default as fine as a pixel shows and memory allows.
     true_light : bool, optional
         Traced, rather than Draft light.
     noise : float, optional
@@ -438,9 +439,14 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     Problem
         If it cannot be taken or written.
     """
-    taking, voxel = _taking(size, true_light, noise, passes), _voxel(mound, voxel)
-    cloud, stages = build(mound, voxel), Stages()
-    if untouched(mound.view) if fit is None else fit:
+    taking, stages = _taking(size, true_light, noise, passes), Stages()
+    fits, bounds = untouched(mound.view) if fit is None else fit, bounds_of(mound)
+    if voxel is None and bounds is not None:
+        view = fitted(mound.view, *bounds, taking.width, taking.height) if fits else mound.view
+        voxel = picture_voxel(mound, camera_of(view, taking.width, taking.height), stages.forecast(mound))
+    voxel = _voxel(mound, voxel)
+    cloud = build(mound, voxel)
+    if fits:
         low, high = cloud.bounds
         mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
     still = still_of(stages, mound, cloud.grid, stages.density_key(mound, voxel), taking)

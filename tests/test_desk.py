@@ -21,7 +21,7 @@ from softmound.core.directions import direction_of
 from softmound.core.editing import forget_left_behind, left_behind
 from softmound.core.editing.copies import recovery_folder
 from softmound.core.engine.density import density_grid, span_of
-from softmound.core.engine.painter import finer_voxels
+from softmound.core.engine.fineness import finer_voxels
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.mass.buds import grown
 from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_mound
@@ -624,6 +624,17 @@ class Sharpening(DeskTest):
         window.document.let_go()
         self.until(lambda: voxels)
         self.assertEqual(voxels[0], 1.6)
+        self.until(lambda: window.looking.painter.idle)
+
+    def test_true_light_stands_on_voxels_as_fine_as_draft_light(self):
+        window, traced = self.window, []
+        mound = window.document.mound.edited(voxels={"draft": 1.6, "final": 0.7})
+        window.document.apply("voxels", lambda _: mound)
+        window.looking.shown.connect(lambda answer: answer.noise > 0.0 and traced.append(answer.grid.voxel))
+        window.looking.look("true")
+        self.until(lambda: traced)
+        self.assertEqual(set(traced), {finer_voxels(mound, window.picture.camera(), 1.6)[-1]})
+        window.looking.look("draft")
         self.until(lambda: window.looking.painter.idle)
 
 

@@ -222,10 +222,10 @@ class Shelf(DeskTest):
         self.assertEqual(len(self.library.versions), 2)
         self.select(0)
         panel.retire.trigger()
-        with mock.patch("softmound.desk.stations.library.caring.asked", return_value=1) as question:
+        with mock.patch("softmound.desk.stations.library.caring.ask_choice", return_value=1) as question:
             panel.empty.trigger()
         self.assertIn("Roll", question.call_args[0][1])
-        with mock.patch("softmound.desk.stations.library.caring.asked", return_value=0):
+        with mock.patch("softmound.desk.stations.library.caring.ask_choice", return_value=0):
             panel.empty.trigger()
             self.done()
         self.assertIn("1 versions were deleted", said.text())
@@ -299,13 +299,13 @@ class Shelf(DeskTest):
         delivering = self.window.delivering
         delivering.queue = Queue(home)
         for answer, there in ((2, 0), (0, 1)):
-            with mock.patch("softmound.desk.work.delivering.asked", return_value=answer) as question:
+            with mock.patch("softmound.desk.work.delivering.ask_choice", return_value=answer) as question:
                 delivering.go_on()
             self.assertIn("Left", question.call_args[0][1])
             self.done()
             self.assertEqual(len(self.library.versions), there)
             delivering.queue.close()
             delivering.queue = Queue(home)
-        with mock.patch("softmound.desk.work.delivering.asked") as question:
+        with mock.patch("softmound.desk.work.delivering.ask_choice") as question:
             delivering.go_on()
         question.assert_not_called()

@@ -14,9 +14,10 @@ from scipy.ndimage import binary_erosion
 
 from bench.look import facing_down
 from softmound.cli import main
-from softmound.core.engine import start_sheet
+from softmound.core.engine import fineness, start_sheet
 from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles
-from softmound.core.engine.painter import finer_voxels
+from softmound.core.engine.fineness import SHARE, finer_voxels, picture_voxel, sharper_voxels
+from softmound.core.engine.forecast import forecast
 from softmound.core.engine.start_sheet import PADDING, sheet_of_starts, start_picture
 from softmound.core.exchange.png import png_of
 from softmound.core.grain.actions.push import FINEST, Push
@@ -228,6 +229,17 @@ class Sharper(unittest.TestCase):
         self.assertLessEqual(max(a / b for a, b in zip([1.6, *voxels], voxels)), 2.0)
         self.assertEqual(finer_voxels(mound, camera, 0.3), [])
         self.assertEqual(finer_voxels(mound.edited(voxels={"final": 0.9}), camera, 1.6)[-1], 0.9)
+
+    def test_a_picture_stands_on_the_last_of_them_that_fits(self):
+        mound = start("humilis", "x", 100.0).edited(voxels={"draft": 1.6, "final": 0.1})
+        camera, ahead = camera_of(mound.view.edited(distance=400.0), 1000, 600), forecast(mound)
+        voxels = finer_voxels(mound, camera, 1.6)
+        self.assertEqual(picture_voxel(mound, camera, ahead), voxels[-1])
+        with mock.patch.object(fineness, "memory_limit", lambda: 0.5 * (ahead.memory(voxels[0]) + ahead.memory(voxels[1])) / SHARE):
+            self.assertEqual(picture_voxel(mound, camera, ahead), voxels[0])
+        with mock.patch.object(fineness, "memory_limit", lambda: 1):
+            self.assertEqual(picture_voxel(mound, camera, ahead), 1.6)
+        self.assertEqual(sharper_voxels(mound, camera, ahead, 1.6, seconds=0.0), [])
 
 
 class OnTheCommandLine(unittest.TestCase):

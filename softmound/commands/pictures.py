@@ -66,8 +66,9 @@ def add_to(actions):
 def _common(parser, size="1280x800"):
     parser.add_argument("source", metavar="X.mound|X.vdb")
     parser.add_argument("--grid", default="density", metavar="NAME", help="grid of an OpenVDB file")
-    parser.add_argument("--voxel", type=arguments.positive, metavar="M", help="voxel of a mound; default its draft voxel")
+    parser.add_argument("--voxel", type=arguments.positive, metavar="M", help="voxel of a mound; default as fine as a pixel shows")
     parser.add_argument("--final", action="store_true", help="with the mound's final voxel")
+    parser.add_argument("--quick", action="store_true", help="with the mound's draft voxel, which takes less time")
     parser.add_argument("--size", type=arguments.size, default=arguments.size(size), metavar="WxH", help=f"pixels; default {size}")
     kind = parser.add_mutually_exclusive_group()
     kind.add_argument("--draft", action="store_true", help="by Draft light (the default)")
@@ -94,11 +95,13 @@ def _sequence(parser):
 
 def _opened(args, progress):
     """What a picture is taken of: stages, mound, grid, its key, a ticket, and what was read of a file; None to look only."""
-    from ..core.engine.density import draft_voxel
+    from ..core.engine.density import bounds_of, draft_voxel
+    from ..core.engine.fineness import picture_voxel
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
     from ..core.engine.stills import refuse_too_many_pixels
     from ..core.light.picture.denoise import refuse_to_denoise
+    from ..core.light.scene.camera import camera_of
     from ..core.light.scene.situations import with_floor
     from ..core.recipe import read_mound
 
@@ -108,7 +111,13 @@ def _opened(args, progress):
     stages, ticket = Stages(), ticket_for(progress)
     if str(args.source).endswith(".mound"):
         mound, read = read_mound(args.source), {}
-        voxel, ahead = args.voxel or (mound.voxels.final if args.final else draft_voxel(mound)), stages.forecast(mound)
+        ahead = stages.forecast(mound)
+        if args.voxel or args.final:
+            voxel = args.voxel or mound.voxels.final
+        elif args.quick:
+            voxel = draft_voxel(mound)
+        else:
+            voxel = picture_voxel(mound, camera_of(_viewed(args, mound, lambda: bounds_of(mound)), *args.size), ahead)
         if args.dry_run:
             foretold(args, [args.out], ahead, voxel)
             return None
@@ -133,16 +142,19 @@ def _opened(args, progress):
     if args.extinction:
         changes["medium"] = light.medium.edited(extinction=args.extinction)
     mound = mound.edited(light=light.edited(**changes))
-    view = kept_or_turned(mound, args.view) if getattr(args, "view", None) else mound.view
-    turns = [n / 24.0 * args.degrees for n in range(25)] if hasattr(args, "degrees") else (0.0,)
-    kept = any(k.name == getattr(args, "view", None) for k in mound.views)
-    if hasattr(args, "fit"):
-        view = view_of(args, view, lambda: [grid.world(corner) for corner in grid.active_bounds()], turns, kept)
-    mound = mound.edited(view=view)
+    mound = mound.edited(view=_viewed(args, mound, lambda: [grid.world(corner) for corner in grid.active_bounds()]))
     if args.below or args.level is not None:
         bounds = tuple(grid.world(corner) for corner in grid.active_bounds())
         mound = with_floor(mound, args.below or mound.light.floor.kind, bounds, args.level)
     return stages, mound, grid, key, ticket, {**read, "extinction": mound.light.medium.extinction}
+
+
+def _viewed(args, mound, bounds):
+    """The view that the options ask for, given what tells the box to be seen."""
+    view = kept_or_turned(mound, args.view) if getattr(args, "view", None) else mound.view
+    turns = [n / 24.0 * args.degrees for n in range(25)] if hasattr(args, "degrees") else (0.0,)
+    kept = any(k.name == getattr(args, "view", None) for k in mound.views)
+    return view_of(args, view, bounds, turns, kept) if hasattr(args, "fit") else view
 
 
 def _read(args, ticket):

@@ -26,6 +26,7 @@ from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.cut_facts import facts_of_cut
 from .density import bounds_of, draft_voxel
 from .emptiness import emptied
+from .fineness import sharper_voxels
 from .forecast import memory_limit
 from .graph import reaches
 from .miniatures import miniatures
@@ -41,10 +42,8 @@ DRAFT_GRIDS = 4
 """Grids a draft keeps: distance, noise, and density before and after it is moved about."""
 MOVING_SECONDS = 0.12
 """What a picture may take while the hand moves: the stride follows."""
-WORTH = 1.3
-"""Times the finest voxel that a picture has to be coarser for a sharper one to be worth it."""
-SHARP_MEMORY, SHARP_SECONDS = 0.25, 90.0
-"""Share of the memory there is, and seconds, that a sharper picture may take: beyond that the hand builds the final grid."""
+SHARP_SECONDS = 90.0
+"""That a sharper picture may take: beyond that the hand builds the final grid."""
 STEADY = 0.06
 """Stops by which an exposure by the picture may be off before it changes: a picture must not flicker under the hand."""
 LEAST_MARCH = 0.03
@@ -164,33 +163,6 @@ class Answer:
     members: int = 0
     left: float = 0.0
     emptied: object = None
-
-
-def finer_voxels(mound, camera, draft):
-    """Voxels at which a picture is made again once the hand rests, each about half of the one before.
-
-    Parameters
-    ----------
-    mound : Mound
-    camera : Camera
-    draft : float
-        The voxel it is shown at, metres.
-
-    Returns
-    -------
-    list of float
-        Down to the final voxel, or to what a pixel covers in the middle of the cloud, whichever is coarser.
-    """
-    bounds = bounds_of(mound)
-    if bounds is None:
-        return []
-    away = float(np.linalg.norm(np.asarray(camera.eye) - (bounds[0] + bounds[1]) / 2))
-    least = max(mound.voxels.final, float(f"{away * camera.spread:.2g}"))
-    found, voxel = [], draft
-    while voxel > WORTH * least:
-        voxel = max(voxel / 2.0, least)
-        found.append(voxel)
-    return found
 
 
 class Painter:
@@ -337,9 +309,13 @@ class Painter:
             return
         small = miniatures(self._small, mound, ticket) if self.reduces else {}
         yield replace(made, ahead=self.stages.forecast(mound, ticket), miniatures=small)
+        sharpens = self.sharpens and request.grid is None
         if request.way == "true":
+            for made in self._sharpened(request, camera, ticket, voxel, last=True) if sharpens else ():
+                yield made
+                grid, key = made.grid, self.stages.density_key(mound, made.grid.voxel)
             yield from self._traced(request, self.stages.scene(mound, grid, key), camera, ticket, made)
-        elif self.sharpens and request.grid is None and request.way != "slice":
+        elif sharpens and request.way != "slice":
             yield from self._sharpened(request, camera, ticket, voxel)
 
     def _of_placed(self, request, camera, ticket, begun):
@@ -423,19 +399,17 @@ class Painter:
         if self.settles and not clays[-1] and request.way != "true":  # which begins with paths of its own
             yield answer([layers / np.float32(self.passes) for layers in total], 1, self.passes, settle=True)
 
-    def _sharpened(self, request, camera, ticket, draft):
-        """Pictures of the mound at ever finer voxels, down to its final one or to what a pixel can show."""
+    def _sharpened(self, request, camera, ticket, draft, last=False):
+        """Pictures of the mound at ever finer voxels, down to its final one or to what a pixel can show; or the last of them."""
         mound = request.mound
-        ahead = self.stages.forecast(mound, ticket)
-        for voxel in finer_voxels(mound, camera, draft):
-            if ahead.memory(voxel) > SHARP_MEMORY * memory_limit() or ahead.seconds(voxel) > SHARP_SECONDS:
-                return
+        voxels = sharper_voxels(mound, camera, self.stages.forecast(mound, ticket), draft, SHARP_SECONDS)
+        for voxel in voxels[-1:] if last else voxels:
             begun = time.perf_counter()
             # Not with what the draft remembers: the next edit would begin at nothing, and three such grids would be held.
             grid = self._small.density(mound, voxel, ticket, remember=False)
             finer = replace(request, grid=grid, key=self.stages.density_key(mound, voxel))
-            *_, last = self._rested(finer, camera, ticket, begun, SHARP)
-            yield replace(last, request=request)
+            *_, made = self._rested(finer, camera, ticket, begun, SHARP)
+            yield replace(made, request=request)
 
     def _traced(self, request, scene, camera, ticket, made):
         """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for.

@@ -37,7 +37,7 @@ class PictureDialog(QDialog):
         self.kind = self.kind if self.kind in takes else next(iter(takes))
         self.light = kept.value("light", "draft")
         self.light = self.light if self.light in ("draft", "true") else "draft"
-        self.grid = "final" if final else "draft"
+        self.grid = "final" if final else "sharp"
         layout = QVBoxLayout(self)
         layout.setSpacing(7)
         layout.addWidget(text_label(tr("Take pictures"), "title"))
@@ -56,7 +56,8 @@ class PictureDialog(QDialog):
         self.lights = ChoiceRow({"draft": tr("Draft light"), "true": tr("True light")}, self.light, "Light")
         self.lights.chosen.connect(self._take_light)
         layout.addWidget(self.lights)
-        self.grids = ChoiceRow({"draft": tr("The draft"), "final": tr("The finished grid")}, self.grid, "Grid")
+        self.grids = ChoiceRow({"sharp": tr("As fine as a pixel"), "draft": tr("The draft"), "final": tr("The finished grid")},
+                               self.grid, "Grid")
         self.grids.buttons["final"].setEnabled(final)
         self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
         self.grids.setVisible(takes is TAKES)

@@ -6,10 +6,12 @@ from PyQt6.QtCore import QObject, pyqtSignal
 from PyQt6.QtWidgets import QMessageBox
 
 from ...core.engine.density import bounds_of, draft_voxel
+from ...core.engine.fineness import picture_voxel
 from ...core.exchange.meshes import write_mesh
 from ...core.library.asset import About
 from ...core.library.delivery import built, delivered
 from ...core.library.queue import Queue
+from ...core.light.scene.camera import camera_of
 from ...core.problems import Problem
 from ...core.volume.iso import within_budget
 from ..dialogs.asking import ask_choice, asking
@@ -201,11 +203,15 @@ class Delivering(QObject):
         with asking(PictureDialog(mound, str(services.files.folder), final is not None, services.over)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
-            of_final, work_with = dialog.grid == "final" and final is not None, dialog.work()
-        voxel = mound.voxels.final if of_final else draft_voxel(mound)
-        key = stages.density_key(mound, voxel)
+            chosen, taking, work_with = dialog.grid, dialog.taking(), dialog.work()
 
         def grid_of(ticket):
-            return (final if of_final else stages.density(mound, voxel, ticket, remember=False)), key
+            if chosen == "final" and final is not None:
+                return final, stages.density_key(mound, mound.voxels.final)
+            voxel = draft_voxel(mound)
+            if chosen != "draft":
+                camera = camera_of(mound.view, taking.width, taking.height)
+                voxel = picture_voxel(mound, camera, stages.forecast(mound, ticket.quiet()))
+            return stages.density(mound, voxel, ticket, remember=False), stages.density_key(mound, voxel)
 
         services.jobs.begin(work_with(stages, mound, grid_of), services.tell)
