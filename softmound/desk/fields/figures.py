@@ -71,6 +71,21 @@ def memory(value):
     return f"{value:.0f} B"
 
 
+def unparted(words):
+    """A number with its unit that a line's end does not part.
+
+    Parameters
+    ----------
+    words : str
+
+    Returns
+    -------
+    str
+        With no-break spaces.
+    """
+    return words.replace(" ", "\u00a0")
+
+
 def seconds(value):
     """A time in short: 84 ms, 3.2 s, 2 min 5 s.
 

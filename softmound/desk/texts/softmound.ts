@@ -387,6 +387,11 @@
     </message>
     <message>
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>As fine as a pixel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <source>The draft</source>
         <translation type="unfinished" />
     </message>

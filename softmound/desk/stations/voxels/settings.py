@@ -9,7 +9,7 @@ from ....core.engine.forecast import memory_limit
 from ....core.recipe import Voxels, limits
 from ....core.volume.numbers import WATER
 from ...fields.controls import NumberField, Row, text_label
-from ...fields.figures import count, figure, grouped, memory, seconds
+from ...fields.figures import count, figure, grouped, memory, seconds, unparted
 from ...fields.lengths import length
 from ...fields.part_fields import PartFields
 from ...fields.settings_panel import SettingsPanel
@@ -165,7 +165,7 @@ class VoxelsSettings(SettingsPanel):
             return
         self.facts.setText(
             tr("Final: {} active voxels, {} and about {} to build.").format(
-                count(ahead.active_voxels(final)), memory(ahead.memory(final)), seconds(ahead.seconds(final))
+                *map(unparted, (count(ahead.active_voxels(final)), memory(ahead.memory(final)), seconds(ahead.seconds(final))))
             )
         )
         limit = memory_limit()
