@@ -3,7 +3,7 @@
 import contextlib
 
 from PyQt6 import sip
-from PyQt6.QtWidgets import QApplication, QDialog, QMessageBox
+from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QMessageBox
 
 from ..words import tr
 
@@ -28,6 +28,33 @@ def asking(dialog):
     finally:
         if not sip.isdeleted(dialog):
             sip.delete(dialog)
+
+
+def add_buttons(dialog, layout, words, accept=None):
+    """Put a button that does what a dialog asks, and one that leaves it, at its end.
+
+    Parameters
+    ----------
+    dialog : QDialog
+    layout : QLayout
+    words : str
+        What it does.
+    accept : callable, optional
+        Instead of accepting the dialog.
+
+    Returns
+    -------
+    QPushButton
+        The first.
+    """
+    buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
+    button = buttons.button(QDialogButtonBox.StandardButton.Ok)
+    button.setText(words)
+    button.setObjectName("main")
+    buttons.accepted.connect(dialog.accept if accept is None else accept)
+    buttons.rejected.connect(dialog.reject)
+    layout.addWidget(buttons)
+    return button
 
 
 def show_message(parent, text, title="Soft Mound", icon=QMessageBox.Icon.Warning):

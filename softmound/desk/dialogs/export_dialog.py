@@ -3,7 +3,7 @@
 import pathlib
 
 from PyQt6.QtCore import QSettings
-from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import QCheckBox, QDialog, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
 
 from ...core.exchange.export import ORIGINS, ExportOptions
 from ...core.exchange.meshes import WRITTEN
@@ -12,6 +12,7 @@ from ...core.recipe.models import TIERS
 from ..fields.controls import ChoiceRow, NumberField, Row, text_label
 from ..fields.figures import figure, memory, seconds
 from ..words import tr
+from .asking import add_buttons
 
 _ORIGIN_WORDS = {"kept": "As in the mound", "centre": "Middle", "base": "Middle of the base"}
 
@@ -84,13 +85,7 @@ class ExportDialog(QDialog):
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.said)
         layout.addWidget(self.trouble)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.export_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.export_button.setText(tr("Export"))
-        self.export_button.setObjectName("main")
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        self.export_button = add_buttons(self, layout, tr("Export"))
         self._show()
 
     def files(self):
@@ -195,13 +190,7 @@ class MeshDialog(QDialog):
         layout.addWidget(self.budget)
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.export_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.export_button.setText(tr("Export"))
-        self.export_button.setObjectName("main")
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        self.export_button = add_buttons(self, layout, tr("Export"))
         self._show()
 
     @property

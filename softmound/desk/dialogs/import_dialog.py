@@ -7,7 +7,6 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import (
     QApplication,
     QDialog,
-    QDialogButtonBox,
     QFileDialog,
     QVBoxLayout,
 )
@@ -23,6 +22,7 @@ from ..fields.controls import ChoiceRow, NumberField, text_label
 from ..fields.figures import memory
 from ..fields.lengths import sizes
 from ..words import tr
+from .asking import add_buttons
 
 
 def _triangles(path):
@@ -135,13 +135,7 @@ class ImportDialog(QDialog):
         layout.addWidget(self.size)
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.trouble)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.add_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.add_button.setText(tr("Add it"))
-        self.add_button.setObjectName("main")
-        buttons.accepted.connect(self._accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        self.add_button = add_buttons(self, layout, tr("Add it"), self._accept)
         if self.thickness is not None:
             self.thickness.set(float(f"{max(self._extent().max() * 0.03, 0.001):.2g}"))
         self._show()

@@ -1,12 +1,13 @@
 """Asking for another real size of the mound."""
 
-from PyQt6.QtWidgets import QCheckBox, QDialog, QDialogButtonBox, QVBoxLayout
+from PyQt6.QtWidgets import QCheckBox, QDialog, QVBoxLayout
 
 from ...core.engine.density import span_of
 from ..fields.controls import NumberField, Row, text_label
 from ..fields.figures import figure
 from ..fields.lengths import length
 from ..words import tr
+from .asking import add_buttons
 
 
 class ResizeDialog(QDialog):
@@ -40,14 +41,7 @@ class ResizeDialog(QDialog):
         layout.addWidget(Row(self.keep))
         self.said = text_label("")
         layout.addWidget(self.said)
-        buttons = QDialogButtonBox(
-            QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.resize_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.resize_button.setText(tr("Resize"))
-        self.resize_button.setObjectName("main")
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        self.resize_button = add_buttons(self, layout, tr("Resize"))
         self._show()
 
     @property

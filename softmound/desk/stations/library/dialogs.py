@@ -12,6 +12,7 @@ from ....core.exchange.numbered import RATE
 from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
 from ... import style
+from ...dialogs.asking import add_buttons
 from ...fields.controls import ChoiceRow, NumberField, text_label
 from ...fields.figures import count, figure, memory
 from ...fields.lengths import length, sizes
@@ -19,17 +20,6 @@ from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 from .about_fields import AboutFields
 from .relighting import Relighting, Wish
-
-
-def _buttons(dialog, layout, words):
-    buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-    button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-    button.setText(words)
-    button.setObjectName("main")
-    buttons.accepted.connect(dialog.accept)
-    buttons.rejected.connect(dialog.reject)
-    layout.addWidget(buttons)
-    return button
 
 
 class SayDialog(QDialog):
@@ -59,7 +49,7 @@ class SayDialog(QDialog):
         self.name.setAccessibleName(tr("Name of the asset"))
         self.name.setMaxLength(80)
         layout.addWidget(self.name)
-        _buttons(self, layout, tr("Keep it so"))
+        add_buttons(self, layout, tr("Keep it so"))
 
 
 class AdoptDialog(QDialog):
@@ -105,7 +95,7 @@ class AdoptDialog(QDialog):
                                 tr("At which the frames play."), "linear", (12.0, 60.0))
         self.rate.setVisible(self.pattern is not None)
         layout.addWidget(self.rate)
-        _buttons(self, layout, "Adopt")
+        add_buttons(self, layout, "Adopt")
 
     def options(self):
         """What was answered, as `core.library.adopting.adopt` takes it: dict."""

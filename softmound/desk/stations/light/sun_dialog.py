@@ -3,9 +3,10 @@
 from datetime import UTC, datetime, timedelta
 
 from PyQt6.QtCore import QSettings
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
+from PyQt6.QtWidgets import QDialog, QVBoxLayout
 
 from ....core.light.scene.sunplace import sun_at
+from ...dialogs.asking import add_buttons
 from ...fields.controls import NumberField, text_label
 from ...words import tr
 
@@ -34,10 +35,7 @@ class SunPlaceDialog(QDialog):
             layout.addWidget(field)
         self.found = text_label("")
         layout.addWidget(self.found)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        buttons.accepted.connect(self._accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        add_buttons(self, layout, tr("Put it there"), self._accept)
         self._show()
 
     def sun(self):

@@ -1,8 +1,9 @@
 """Asking for a heap: a seeded starting pile of blobs."""
 
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QVBoxLayout
+from PyQt6.QtWidgets import QDialog, QVBoxLayout
 
 from ....core.starts.heaps import pile
+from ...dialogs.asking import add_buttons
 from ...fields.controls import NumberField, text_label
 from ...words import tr
 
@@ -44,13 +45,7 @@ class HeapDialog(QDialog):
                                 (max(low, value / 20), min(high, value * 10)) if log else (low, high), whole)
             self.fields[key] = field
             layout.addWidget(field)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Ok | QDialogButtonBox.StandardButton.Cancel)
-        self.add_button = buttons.button(QDialogButtonBox.StandardButton.Ok)
-        self.add_button.setText(tr("Add heap"))
-        self.add_button.setObjectName("main")
-        buttons.accepted.connect(self.accept)
-        buttons.rejected.connect(self.reject)
-        layout.addWidget(buttons)
+        self.add_button = add_buttons(self, layout, tr("Add heap"))
 
     def forms(self):
         """The heap asked for.
