@@ -442,7 +442,8 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     taking, stages = _taking(size, true_light, noise, passes), Stages()
     fits, bounds = untouched(mound.view) if fit is None else fit, bounds_of(mound)
     if voxel is None and bounds is not None:
-        view = fitted(mound.view, *bounds, taking.width, taking.height) if fits else mound.view
+        low, high = bounds
+        view = fitted(mound.view, low, high, taking.width, taking.height) if fits else mound.view
         voxel = picture_voxel(mound, camera_of(view, taking.width, taking.height), stages.forecast(mound))
     voxel = _voxel(mound, voxel)
     cloud = build(mound, voxel)

@@ -1,1 +1,1 @@
-"""The stations, one module or more for each; `registry.STATIONS` lists them in the order of the work."""
+"""The stations, one module or more for each; `registry.STATIONS` finds them, in the order of the work."""

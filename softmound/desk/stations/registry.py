@@ -1,11 +1,23 @@
 """All stations, in the order of the work: what the window, the strip, the keys and the help iterate over."""
 
-from .formation.station import FormationStation
-from .grain.station import GrainStation
-from .library.station import LibraryStation
-from .light.station import LightStation
-from .mass.station import MassStation
-from .voxels.station import VoxelsStation
+import importlib
+import pkgutil
 
-STATIONS = (MassStation, VoxelsStation, GrainStation, LightStation, LibraryStation, FormationStation)
-"""Subclasses of `Station`, each in a folder of its own; the key that opens one is its place."""
+from . import __name__ as package
+from . import __path__ as folders
+from .station import Station
+
+
+def _found():
+    """What the folders beside this one hold: in each a module `station` with a subclass of `Station`."""
+    kinds = []
+    for folder in pkgutil.iter_modules(folders):
+        if folder.ispkg:
+            module = importlib.import_module(f"{package}.{folder.name}.station")
+            kinds += [kind for kind in vars(module).values() if isinstance(kind, type) and issubclass(kind, Station)
+                      and kind.__module__ == module.__name__]
+    return tuple(sorted(kinds, key=lambda kind: (kind.order, kind.name)))
+
+
+STATIONS = _found()
+"""Subclasses of `Station`; the key that opens one is its place."""

@@ -12,8 +12,8 @@ from ..words import tr
 class Station(QObject):
     """A page: a tray below the picture, settings beside it, and perhaps a hand in it.
 
-    A station is one folder here and one line of `registry.STATIONS`; the window, the strip, the keys, the menu and the help
-    ask for what is listed below, and know no station by its name.
+    A station is one folder here, with a module `station`, and one chapter of the manual; the window, the strip, the keys, the menu
+    and the help ask for what is listed below, and know no station by its name.
 
     Parameters
     ----------
@@ -24,6 +24,8 @@ class Station(QObject):
     ----------
     name : str
         Its word.
+    order : int
+        Its place among the others.
     miniature : str
         Which of `core.engine.miniatures` the strip shows of it; empty where the station shows one by itself, by `show_tile`.
     dome : bool
@@ -42,7 +44,7 @@ class Station(QObject):
         Takes gestures in the picture: press, drag, release, double, hover, paint.
     """
 
-    name = ""
+    name, order = "", 100
     miniature = ""
     dome = False
     commands = ()

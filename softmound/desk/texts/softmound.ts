@@ -3174,6 +3174,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/sun_dialog.py" />
+        <source>Put it there</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/sun_dialog.py" />
         <source>The sun stands at {:.1f}°, {:.1f}° above the horizon.</source>
         <translation type="unfinished" />
     </message>

@@ -42,7 +42,7 @@ class FormationStation(Station):
         What hands do with each.
     """
 
-    name = "Formation"
+    name, order = "Formation", 60
     dome = True
     commands = (
         Command("group", "Group or ungroup the chosen members", "Ctrl+G", lambda s: s.members.group(), "In Formation"),

@@ -44,7 +44,7 @@ class GrainStation(Station):
         The picture is tinted where the chosen grain acts.
     """
 
-    name = "Grain"
+    name, order = "Grain", 30
     miniature = "grain"
     dome = True
     commands = (Command("grain", "Add a grain", "G", lambda s: s.add(), opens=True),)

@@ -49,7 +49,7 @@ class LibraryStation(Station):
         Or most like this outline, found in the picture of this name.
     """
 
-    name = "Library"
+    name, order = "Library", 50
 
     def __init__(self, services):
         super().__init__(services)

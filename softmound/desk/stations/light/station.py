@@ -29,7 +29,7 @@ class LightStation(Station):
     snapshots : Snapshots
     """
 
-    name = "Light"
+    name, order = "Light", 40
     miniature = "light"
     dome = True
     commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)

@@ -59,7 +59,7 @@ class MassStation(Station):
     brush : Brush
     """
 
-    name = "Mass"
+    name, order = "Mass", 10
     miniature = "shape"
     tools = TOOLS
     commands = (

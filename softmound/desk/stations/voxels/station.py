@@ -15,7 +15,7 @@ from .settings import VoxelsSettings
 class VoxelsStation(Station):
     """The station."""
 
-    name = "Voxels"
+    name, order = "Voxels", 20
     miniature = "voxels"
 
     def __init__(self, services):
