@@ -41,7 +41,7 @@ def main():
         application = QApplication([])
         dress(application)
         window = Window(library)
-        window.builder.kept = None
+        window.services.builder.kept = None
         window.resize(*SIZE)
 
         def rest():
