@@ -15,12 +15,14 @@ DEEP = np.float32(-1e6)
 
 @row
 def _density(distance, skin):
+    """Density at a depth below the surface."""
     u = min(-distance, skin[2] + distance) * skin[0]
     return skin[1] * curve_at(max(f32(0), min(f32(1), u)), skin, CURVE)
 
 
 @each("distance")
 def _fill(b, distance, coords, voxel, upper, lower, two, altitude, per_metre, out, low, high):
+    """Density of a brick from its distances, and its least and most."""
     y0 = f32(coords[b, 1] * SIDE) * voxel - altitude
     above = y0 * per_metre >= f32(0.5) or not two
     below = (y0 + f32(SIDE) * voxel) * per_metre <= f32(-0.5) and two

@@ -72,6 +72,7 @@ def _patch(b, density, coords, voxel, patching, paint, share, curve):
 
 @each("density")
 def _toned(b, density, core, curve):
+    """Send density through a curve."""
     for lane in range(LANES):
         toned = core * curve_at(max(f32(0), min(f32(1), density[b, lane] / core)), curve, 0)
         # Nothing stays nothing, wherever the curve begins: else the bricks round the cloud would be seen.

@@ -9,6 +9,7 @@ from ..volume.bricks import LANES
 
 @each("distance")
 def _evened(b, distance, voxel, out):
+    """Distances over their slope, so that they are true again."""
     slopes = np.empty(LANES, np.float32)
     for lane in range(LANES):
         gx, gy, gz = slope_in_brick(distance[b], lane, voxel)

@@ -20,6 +20,7 @@ CHUNK = 256
 
 @each("places")
 def _sampled(n, low, top, nodes, values, tile_values, voxel, places, out):
+    """Trilinear density at the places that the voxels of a brick come from."""
     per = f32(1) / voxel
     for lane in range(LANES):
         x = places[n, 0, lane] * per
@@ -60,6 +61,7 @@ def _sampled(n, low, top, nodes, values, tile_values, voxel, places, out):
 
 @each("coords")
 def _held(n, low, top, nodes, values, tile_values, coords, times, out):
+    """Bricks of a grid, multiplied."""
     code = code_at(low, top, nodes, coords[n, 0], coords[n, 1], coords[n, 2])
     for lane in range(LANES):
         if code >= 0:

@@ -231,6 +231,7 @@ def carried(fields, flow, step, axis=None, empty=True):
 
 @each("out")
 def _centred(i, u, v, w, wind, out):
+    """Velocity at the middles of cells from that on their faces."""
     for j in range(out.shape[1]):
         for k in range(out.shape[2]):
             out[i, j, k, 0] = f32(0.5) * (u[i, j, k] + u[i + 1, j, k]) + wind[j, 0]
@@ -260,6 +261,7 @@ def centred(faces, wind):
 
 @each("flow")
 def _curled(i, flow, out):
+    """Curl of a flow by central differences, and its length."""
     last = np.array(flow.shape[:3]) - 1
     for j in range(flow.shape[1]):
         for k in range(flow.shape[2]):
@@ -283,6 +285,7 @@ def _curled(i, flow, out):
 
 @each("curl")
 def _whirled(i, curl, strength, out):
+    """Vorticity confinement: a push that keeps whirls turning."""
     last = np.array(curl.shape[:3]) - 1
     for j in range(curl.shape[1]):
         for k in range(curl.shape[2]):
@@ -321,6 +324,7 @@ def whirls(flow, strength):
 
 @each("force")
 def _urged(i, u, v, w, force, lift, seconds):
+    """Forces and lift added to the flow through faces."""
     for j in range(force.shape[1]):
         for k in range(force.shape[2]):
             # The lower faces of each cell; those at the border are moved by pressure alone.
@@ -351,6 +355,7 @@ def urge(faces, force, lift, seconds):
 
 @each("out")
 def _diverging(i, u, v, w, out):
+    """Divergence of a flow on faces."""
     for j in range(out.shape[1]):
         for k in range(out.shape[2]):
             out[i, j, k] = (u[i + 1, j, k] - u[i, j, k] + v[i, j + 1, k] - v[i, j, k] + w[i, j, k + 1] - w[i, j, k])
@@ -371,6 +376,7 @@ def divergence(faces):
 
 @kernel
 def _pressed(u, v, w, pressure):
+    """Flow less the gradient of pressure."""
     wide, high, deep = pressure.shape
     for i in prange(wide + 1):
         for j in range(high + 1):
@@ -407,6 +413,7 @@ def press(faces, pressure):
 
 @each("cloud")
 def _condensed(i, cloud, heat, vapour, holds, warms, dries):
+    """Vapour to cloud and back toward saturation, with its heat."""
     for j in range(cloud.shape[1]):
         hold = holds[j]
         for k in range(cloud.shape[2]):

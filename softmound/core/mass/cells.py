@@ -133,6 +133,7 @@ def _reach(levels, asked, y):
 
 @inlined
 def _stamped(stamp, more):
+    """A hash with one more row in it."""
     return stamp * np.int64(0x5851F42D4C957F2D) + more
 
 

@@ -242,6 +242,7 @@ def surface_points(values, coords, voxel, block=1):
 
 @call
 def _away(points, which, x, y, z):
+    """Squared distance to a point, far where there is none."""
     dx = points[which, 0] - x
     dy = points[which, 1] - y
     dz = points[which, 2] - z

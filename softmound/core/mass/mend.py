@@ -342,6 +342,7 @@ def _crosses(p, q, a, b, c):
 
 @serial
 def _crossing(vertices, faces, low, high, starts, listed, found):
+    """Which triangles of a cell cross one another."""
     for cell in range(len(starts) - 1):
         for i in range(starts[cell], starts[cell + 1]):
             f = listed[i]
@@ -374,6 +375,7 @@ def _crossing(vertices, faces, low, high, starts, listed, found):
 
 @serial
 def _fill_cells(low, high, shape, counts, listed, counting):
+    """Count triangles in the cells they touch, or list them."""
     for f in range(low.shape[0]):
         for i in range(low[f, 0], high[f, 0] + 1):
             for j in range(low[f, 1], high[f, 1] + 1):

@@ -14,6 +14,7 @@ MOST_PAIRS = 400_000_000
 
 @call
 def _span(at, radius, reach, brick):
+    """Bricks that a ball reaches along one axis."""
     low = np.int64(np.floor((at - radius - reach) / brick))
     return low, np.int64(np.floor((at + radius + reach) / brick))
 
@@ -61,6 +62,7 @@ def _within(at, reach, voxel):
 
 @each("coords")
 def _nearest(b, coords, voxel, balls, starts, counts, which, limit, out):
+    """Distance to the nearest of the balls that reach a brick, at its nodes."""
     x0 = f32(coords[b, 0] * SIDE) * voxel
     y0 = f32(coords[b, 1] * SIDE) * voxel
     z0 = f32(coords[b, 2] * SIDE) * voxel

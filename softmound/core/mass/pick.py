@@ -14,6 +14,7 @@ STEPS = 400
 
 @serial
 def _march(origin, way, start, end, tolerance, rows):
+    """Sphere tracing: how far along a ray the surface is, and whose it is; -1 where there is none."""
     along, levels = start, rows.levels
     for _ in range(STEPS):
         d, owner = distance_at(f32(origin[0] + along * way[0]), f32(origin[1] + along * way[1]),
@@ -51,6 +52,7 @@ class Hit:
 # A function of the kernels that is called from Python as it is would be compiled at every start, while the hand waits.
 @serial
 def _distances(points, rows):
+    """Signed distance at points."""
     out = np.empty(points.shape[0], np.float32)
     for n in range(points.shape[0]):
         out[n] = distance_at(points[n, 0], points[n, 1], points[n, 2], rows)[0]

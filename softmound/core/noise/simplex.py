@@ -17,6 +17,7 @@ _TWENTY = u32(1048575)
 
 @row
 def _kernel_corner(h, x, y, z):
+    """What one corner of a simplex gives."""
     t = f32(0.5) - (x * x + y * y + z * z)
     t = max(f32(0), t)
     t = t * t
@@ -76,6 +77,7 @@ def simplex_noise(x, y, z, seed):
 
 @row
 def _value(h):
+    """A number from -1 to 1 out of a hash."""
     return f32(i32(mixed(h) & _TWENTY)) * _UNIT - f32(1)
 
 

@@ -43,18 +43,21 @@ BLANK = np.zeros((1, 3), np.int32)
 # One function for each kind: rows are pasted into what calls them, and numba is slow where much is pasted into one.
 @call
 def _gradient_octave(places, scale, sx, sy, sz, seed, raw):
+    """Gradient noise at the places of a block."""
     for n in range(LANES):
         raw[n] = gradient_noise(places[0, n] * scale + sx, places[1, n] * scale + sy, places[2, n] * scale + sz, seed)
 
 
 @call
 def _simplex_octave(places, scale, sx, sy, sz, seed, raw):
+    """Simplex noise at the places of a block."""
     for n in range(LANES):
         raw[n] = simplex_noise(places[0, n] * scale + sx, places[1, n] * scale + sy, places[2, n] * scale + sz, seed)
 
 
 @call
 def _value_octave(places, scale, sx, sy, sz, seed, raw):
+    """Value noise at the places of a block."""
     for n in range(LANES):
         raw[n] = value_noise(places[0, n] * scale + sx, places[1, n] * scale + sy, places[2, n] * scale + sz, seed)
 
@@ -105,6 +108,7 @@ def _octave(pattern, places, scale, octave, half, raw):
 
 @row
 def _summed(pattern, places, raw, mix, out):
+    """Octaves of a pattern added up, each as it is, folded, ridged or domed."""
     kind, summed, cosine, sine = pattern.kind, pattern.summed, pattern.cosine, pattern.sine
     for n in range(LANES):
         out[n] = f32(0)
@@ -242,6 +246,7 @@ def slope_in_brick(distance, lane, voxel):
 
 @each("out")
 def _noise(b, coords, voxel, points, from_points, ints, floats, distance, at_surface, out):
+    """All of a noise in a brick, or at points."""
     places = np.empty((3, LANES), np.float32)
     at = np.empty((3, LANES), np.float32)
     moved = np.zeros((3, LANES), np.float32)

@@ -16,6 +16,7 @@ MOST_PIECES = 255
 
 @call
 def _root(parents, n):
+    """Union-find: the piece that a part belongs to."""
     while parents[n] != n:
         parents[n] = parents[parents[n]]
         n = parents[n]
@@ -24,6 +25,7 @@ def _root(parents, n):
 
 @call
 def _join(parents, a, b):
+    """Union-find: make two pieces one."""
     a = _root(parents, a)
     b = _root(parents, b)
     if a < b:
@@ -78,6 +80,7 @@ def _measure(b, coords, labels, begins, boxes):
 
 @serial
 def _unite(labels, begins, neighbours, parents):
+    """Join pieces that touch across bricks."""
     for b in range(neighbours.shape[0]):
         for axis in range(3):
             other = neighbours[b, axis]
@@ -108,6 +111,7 @@ def _gather(parents, boxes):
 
 @each("values")
 def _clear(b, values, labels, begins, dropped):
+    """Empty the voxels of small pieces."""
     for lane in range(LANES):
         if labels[b, lane] and dropped[begins[b] + labels[b, lane] - 1]:
             values[b, lane] = f32(0)

@@ -82,6 +82,7 @@ def _middle(some, count):
 
 @each("coords")
 def _median(b, low, top, nodes, values, tile_values, background, coords, steps, out):
+    """Median of a voxel's neighbourhood."""
     some = np.empty(steps.shape[0] ** 3, np.float32)
     for lane in range(LANES):
         i = coords[b, 0] * SIDE + (i32(lane) >> 6)

@@ -13,6 +13,7 @@ _CORNERS = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).resh
 
 @each("coords")
 def _mean_of_samples(n, coords, back, start, within, low, top, nodes, values, tile_values, background, out):
+    """Mean of samples within each new voxel."""
     for lane in range(LANES):
         total = 0.0
         for m in range(within.shape[0]):

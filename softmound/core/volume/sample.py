@@ -54,6 +54,7 @@ def value_between(low, top, nodes, values, tile_values, background, x, y, z):
 
 @each("points")
 def _sample(n, low, top, nodes, values, tile_values, background, points, out):
+    """Trilinear values at points."""
     out[n] = value_between(low, top, nodes, values, tile_values, background, points[n, 0], points[n, 1], points[n, 2])
 
 

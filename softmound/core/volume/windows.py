@@ -9,6 +9,7 @@ from .lookup import code_at
 
 @kernel
 def _read(low, top, nodes, values, tile_values, background, bx, by, bz, out):
+    """Copy bricks into a dense window."""
     for x in prange(out.shape[0] // SIDE):
         for y in range(out.shape[1] // SIDE):
             for z in range(out.shape[2] // SIDE):
@@ -53,6 +54,7 @@ def read_window(grid, brick, shape):
 
 @kernel
 def _farthest(low, top, nodes, values, tile_values, background, brick, window, slack, least, worst):
+    """How far a window is off a grid, beyond what is allowed, by rows of bricks."""
     bx, by, bz = brick
     side = window.shape[0] // SIDE
     for x in prange(side):

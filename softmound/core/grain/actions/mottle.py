@@ -13,6 +13,7 @@ from ..where import shares
 
 @each("density")
 def _mottle(b, density, distance, noise, share, masked, signed, per_depth, strength, floor):
+    """Multiply density by noise, less with depth."""
     for lane in range(LANES):
         n = noise[b, lane] if signed else f32(2) * noise[b, lane] - f32(1)
         deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))

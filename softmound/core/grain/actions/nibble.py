@@ -15,6 +15,7 @@ _MOST_EATEN = f32(0.999)
 
 @each("density")
 def _nibble(b, density, distance, noise, share, masked, signed, core, per_depth, strength):
+    """Take density away by noise, less with depth, and stretch the rest."""
     for lane in range(LANES):
         n = f32(0.5) + f32(0.5) * noise[b, lane] if signed else noise[b, lane]
         deep = max(f32(0), min(f32(1), -distance[b, lane] * per_depth))

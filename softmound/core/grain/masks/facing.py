@@ -15,6 +15,7 @@ _WAYS = {"up": (0.0, 1.0, 0.0), "side": (0.0, 1.0, 0.0), "down": (0.0, -1.0, 0.0
 
 @each("distance")
 def _facing(b, distance, voxel, wx, wy, wz, sideways, out):
+    """How much the surface faces a direction, from the slope of the distance."""
     for lane in range(LANES):
         gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
         steep = np.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)

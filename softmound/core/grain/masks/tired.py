@@ -20,6 +20,7 @@ from ...volume.bricks import LANES, SIDE
 
 @each("coords")
 def _aged(b, coords, distance, noise, voxel, low, high, east, north, lee, uneven, out):
+    """Share by how low a place is, on the lee side of a wind, and by noise."""
     rise = f32(1) / (high - low) if high != low else f32(1e6)
     y0 = f32(coords[b, 1] * SIDE) * voxel
     for lane in range(LANES):

@@ -35,6 +35,7 @@ LONGEST = 4
 
 @each("coords")
 def _average(b, coords, values, low, block, out):
+    """Mean density of the voxels in each cell."""
     per = SIDE // block
     for x in range(per):
         for y in range(per):
@@ -53,6 +54,7 @@ def _average(b, coords, values, low, block, out):
 
 @each("out")
 def _shrink(x, density, factor, out):
+    """Mean of the cells in each larger one."""
     for y in range(out.shape[1]):
         for z in range(out.shape[2]):
             total = f32(0)

@@ -60,12 +60,14 @@ def _relax_slab(thick, absorbed, source, phi, x, parity):
 
 @kernel
 def _relax(thick, absorbed, source, phi, parity):
+    """One relaxation of the diffusion equation, over cells of one parity."""
     for x in prange(1, thick.shape[0] - 1):
         _relax_slab(thick, absorbed, source, phi, x, parity)
 
 
 @serial
 def _relax_often(thick, absorbed, source, phi, turns):
+    """Relaxations over cells of either parity in turn."""
     for turn in range(2 * turns):
         for x in range(1, thick.shape[0] - 1):
             _relax_slab(thick, absorbed, source, phi, x, turn & 1)
@@ -115,6 +117,7 @@ def _refine(x, coarse, thick, out):
 
 @kernel
 def _sum_eight(values, factor, out):
+    """Sum of eight cells of a finer lattice."""
     for x in prange(1, out.shape[0] - 1):
         for y in range(1, out.shape[1] - 1):
             for z in range(1, out.shape[2] - 1):

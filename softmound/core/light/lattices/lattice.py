@@ -337,6 +337,7 @@ def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
 
 @each("out")
 def _toward(x, sky, first, cell, eye, out):
+    """Light of a lattice sent toward the eye."""
     for y in range(out.shape[1]):
         for z in range(out.shape[2]):
             dx = eye[0] - first[0] - f32(x) * cell

@@ -123,6 +123,7 @@ def _walk(thick, slots, source, ways, forward, entering, out):
 
 @each("ways")
 def _sweep(n, thick, slots, source, ways, forward, entering, out):
+    """One sweep along a direction, slab by slab."""
     _walk(thick, slots, source, ways[n], forward[n], entering[n], out[n])
 
 

@@ -35,6 +35,7 @@ LAYERS = 9
 
 @row
 def _jitter(x, y, nth):
+    """A number from 0 to 1 for a pixel and a pass."""
     h = u32(u32(u32(x) * u32(0x9E3779B1)) ^ u32(u32(y) * u32(0x85EBCA77)))
     h = u32(h ^ u32(u32(nth) * u32(0xC2B2AE3D)))
     h = u32(u32(h ^ (h >> u32(15))) * u32(0x2C1B3C6D))
@@ -85,6 +86,7 @@ def _compiled(lone):
     """The march of scenes of one cloud, and of any: the same code, without what only several need."""
     @each("wanted")
     def _march(line, pool, clouds, scattering, arriving, seen, camera, room, casting, wanted):
+        """A row of a picture: one ray for each of its pixels."""
         world = World(borrowed(pool), borrowed(clouds), borrowed(scattering), borrowed(arriving), borrowed(seen))
         eye, cast, squares, rows = borrowed(camera), borrowed(casting), world.squares, borrowed(room)
         row = f32(cast.first_row + line) + eye.shift_y

@@ -17,6 +17,7 @@ _BALL = f32(SIDE / 2 * math.sqrt(3.0) + 0.01)
 
 @serial
 def _reach(coords, most, eye, right, up, forward, spread, centre_x, centre_y, near, far):
+    """Widen the reach of the squares in which each brick is seen."""
     rows, columns = near.shape
     for b in range(coords.shape[0]):
         if most[b] <= f32(0):

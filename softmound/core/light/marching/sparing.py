@@ -36,6 +36,7 @@ def brightness_of(light):
 
 @each("few")
 def _bright(y, few, weights, out):
+    """About how bright each ray of a row is."""
     for x in range(few.shape[1]):
         total = f32(0)
         for n in range(few.shape[2]):

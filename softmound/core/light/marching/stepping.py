@@ -158,6 +158,7 @@ def facing(lattices, way, sun):
 
 @inlined
 def _lit(world, member):
+    """A cloud and the lattices that light it: Lit."""
     lattices, medium = world.lattices, world.members.medium[member]
     k = lattices.lights[member]
     sky, sun = lattices.sky_sides, lattices.sun_sides

@@ -25,6 +25,7 @@ called would be compiled apart."""
 
 @row
 def _brick(voxel):
+    """Coordinate of the brick of a voxel, along one axis."""
     return i32(math.floor(voxel)) >> 3
 
 

@@ -108,6 +108,7 @@ def three(numbers):
 
 @inlined
 def _nothing(place, came, medium):
+    """Nothing asked for this time."""
     return Asked(place, came, medium, came, FAR, BLACK, f32(0))
 
 
@@ -235,6 +236,7 @@ def disc_likely(lights):
 
 @inlined
 def _odds(near):
+    """Odds with which sunlight is asked for."""
     return min(f32(1), SURELY * near + SELDOM)
 
 

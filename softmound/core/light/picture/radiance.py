@@ -194,6 +194,7 @@ def _radiance(line, layers, camera, scattered, below, sent, shadow, out):
 
 @each("out")
 def _clay(line, layers, right, forward, out):
+    """A row of the matte surface: a key from above the left shoulder, a fill from the front, occlusion from the lattice."""
     for column in range(out.shape[1]):
         pixel = layers[line, column]
         opacity = pixel[4]

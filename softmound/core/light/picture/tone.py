@@ -44,6 +44,7 @@ def _shown(x, table, dither):
 
 @each("out")
 def _screen(line, scene, gain, table, out):
+    """Linear colours as a screen shows them."""
     for column in range(out.shape[1]):
         # Triangular noise of half a step either way keeps the sky from showing bands.
         h = u32(u32(u32(line) * u32(0x9E3779B1)) ^ u32(u32(column) * u32(0x85EBCA77)))

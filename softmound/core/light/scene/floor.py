@@ -207,6 +207,7 @@ def glitter(lit, dx, dy, dz):
 
 @each("out")
 def _glitters(n, ways, lit, out):
+    """Glitter in each of some directions."""
     floor = borrowed(lit)
     out[n] = glitter(floor, ways[n, 0], ways[n, 1], ways[n, 2])
 

@@ -73,6 +73,7 @@ class LayeredGrid:
 
 @each("coords")
 def _widen(b, low, top, nodes, values, tile_values, background, coords, out):
+    """A brick with one more layer of its neighbours."""
     bx = coords[b, 0]
     by = coords[b, 1]
     bz = coords[b, 2]
@@ -97,6 +98,7 @@ def _widen(b, low, top, nodes, values, tile_values, background, coords, out):
 
 @each("values")
 def _occupied(b, values, out):
+    """Which octants of a brick hold anything, and its most."""
     half = SIDE // 2
     bits = 0
     for part in range(8):
@@ -147,6 +149,7 @@ def _fringe(grid):
 
 @each("coords")
 def _codes(b, low, top, nodes, coords, out):
+    """Code of each brick coordinate."""
     out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
 
 
