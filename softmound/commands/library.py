@@ -18,6 +18,13 @@ def add_to(actions):
     ----------
     actions : argparse subparsers
     """
+    _add_publish(actions)
+    _add_adopt(actions)
+    _add_receive_and_verify(actions)
+    _add_library(actions)
+
+
+def _add_publish(actions):
     publish = action(actions, "publish", _publish, "build mounds and put them into a library", """
         publish loaf.mound --library shelf
         publish loaf.mound --library shelf --name "Cottage Loaf" --note "softer base, for WB-010" --tiers 1,2,4
@@ -48,6 +55,8 @@ def add_to(actions):
                          help="of dask.distributed, whose workers publish; they see the library under the same path")
     publish.add_argument("--dry-run", action="store_true", help="look at everything and foretell, but write nothing")
 
+
+def _add_adopt(actions):
     adopt = action(actions, "adopt", _adopt, "take the grid of an OpenVDB file into a library", """
         adopt storm.vdb --library shelf --name "Storm" --source "simulated by the night shift"
         adopt storm.vdb --library shelf --name "Storm" --unit cm --up z --grid density --tiers 1,2
@@ -65,6 +74,8 @@ def add_to(actions):
     adopt.add_argument("--tiers", type=arguments.tiers, default=(1,), metavar="N,N", help="as of publish")
     _said_with(adopt)
 
+
+def _add_receive_and_verify(actions):
     receive = action(actions, "receive", _receive, "render a version as whoever gets it would, from its files alone", """
         receive shelf/cottage_loaf/v001 --picture received.png
         receive shelf/cottage_loaf/v001 --tier 4 --sun 120,20 --size 640x400 --picture small.png""", writes=True)
@@ -80,6 +91,8 @@ def add_to(actions):
         verify shelf --json""")
     verify.add_argument("folder", metavar="DIR", help="folder of a version, of an asset, or a whole library")
 
+
+def _add_library(actions):
     shelf = action(actions, "library", _library, "say what a library holds, search it, and look after it", """
         library list shelf
         library latest shelf "Cottage Loaf"

@@ -127,6 +127,21 @@ def row_of(table, n):
 
 
 @inlined
+def three(numbers):
+    """Vector that an array holds.
+
+    Parameters
+    ----------
+    numbers : ndarray of float32, shape (3,)
+
+    Returns
+    -------
+    (float32, float32, float32)
+    """
+    return numbers[0], numbers[1], numbers[2]
+
+
+@inlined
 def length(a):
     """Euclidean length.
 

@@ -62,6 +62,23 @@ def in_brick(values, base, u, v, w):
 
 
 @row
+def within(voxel):
+    """Place in a brick, along one axis, for `in_brick`: rounding at the border must not read beyond the brick's layer.
+
+    Parameters
+    ----------
+    voxel : float32
+        From the brick's lower corner.
+
+    Returns
+    -------
+    float32
+        From 0 to below 8.
+    """
+    return min(max(voxel, f32(0)), f32(7.9999))
+
+
+@row
 def cell_of(x, y, z, nx, ny, nz):
     """Number of the cell of a dense lattice that holds a place, x slowest, and where within it the place lies.
 

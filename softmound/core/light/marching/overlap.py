@@ -10,7 +10,7 @@ from ...vectors import carried, row_of, turned
 from ...volume.bricks import SIDE
 from ..lattices.incident import Arriving
 from ..lattices.small_angle import ahead_share
-from ..lattices.trilinear import WIDE, in_brick
+from ..lattices.trilinear import WIDE, in_brick, within
 from ..scene.lobes import two_lobes
 from ..scene.members import Media, Members
 from ..scene.pool import Bricks, brick_at, layout_of, through_box
@@ -190,12 +190,6 @@ def scattered(media, medium, cosine):
     # Sunlight scattered once, or with its forward peak whatever of it goes on nearly as it came.
     smooth = once / calm * (f32(1) - ahead_share(cosine))
     return calm, smooth if peak > f32(0) else once
-
-
-@row
-def within(voxel):
-    """Place in a brick of a place from its corner: rounding at the border must not read beyond its layer."""
-    return min(max(voxel, f32(0)), f32(7.9999))
 
 
 @call

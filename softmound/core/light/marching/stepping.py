@@ -11,9 +11,9 @@ from ...kernels import call, f32, i32, inlined, row, u64
 from ...vectors import carried, row_of
 from ...volume.bricks import SIDE
 from ..lattices.small_angle import TURNS, onward
-from ..lattices.trilinear import WIDE, blended, cell_of, in_brick
+from ..lattices.trilinear import WIDE, blended, cell_of, in_brick, within
 from ..scene.pool import brick_at, density_at, layout_of
-from .overlap import bricks_met, load_ray, mixed, scattered, stretch, within
+from .overlap import bricks_met, load_ray, mixed, scattered, stretch
 from .transmittance import taken, transmittance
 
 OPAQUE = 0.05

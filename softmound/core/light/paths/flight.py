@@ -12,7 +12,7 @@ import math
 from ...kernels import f32, i32, inlined, row
 from ...vectors import plus, row_of, turned
 from ...volume.bricks import NOTHING, SIDE
-from ..lattices.trilinear import WIDE, in_brick
+from ..lattices.trilinear import WIDE, in_brick, within
 from ..scene.pool import brick_at, layout_of, through_box
 from .random_numbers import even, next_state, share_of
 
@@ -27,12 +27,6 @@ called would be compiled apart."""
 def _brick(voxel):
     """Coordinate of the brick of a voxel, along one axis."""
     return i32(math.floor(voxel)) >> 3
-
-
-@row
-def _within(voxel):
-    """Place in a brick: rounding at the border must not read beyond its layer."""
-    return min(max(voxel, f32(0)), f32(7.9999))
 
 
 @inlined
@@ -88,8 +82,8 @@ def _crossing(bricks, grid, place, way, reach, extinction, dimming, state):
             break
         rho = bound
         if code >= 0:
-            rho = in_brick(bricks.values, code * WIDE**3, _within(x + dx * t - x0), _within(y + dy * t - y0),
-                           _within(z + dz * t - z0))
+            rho = in_brick(bricks.values, code * WIDE**3, within(x + dx * t - x0), within(y + dy * t - y0),
+                           within(z + dz * t - z0))
         share = rho / bound
         state = next_state(state)
         if dimming:

@@ -19,7 +19,7 @@ import scipy
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, u64
-from ...vectors import BLACK, WHITE, carried, dot, plus, scaled, times
+from ...vectors import BLACK, WHITE, carried, dot, plus, scaled, three, times
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
 from ..lattices.small_angle import TURNS, ahead_share, onward
 from ..lattices.transport import transported
@@ -30,7 +30,7 @@ from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
 from .flight import FAR, flown
 from .hues import albedo_at, glow_at
-from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sunny, three
+from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sunny
 from .paths import add_light, first_ray
 from .random_numbers import WHOLE_TURN, around, even, scattered
 

@@ -10,7 +10,7 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import f32, i32, inlined
-from ...vectors import BLACK, carried, dot, length, row_of, scaled, times
+from ...vectors import BLACK, carried, dot, length, row_of, scaled, three, times
 from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import transmittance
 from ..scene.lobes import two_lobes
@@ -98,12 +98,6 @@ class Asked(NamedTuple):
     reach: float
     light: tuple
     weight: float
-
-
-@inlined
-def three(numbers):
-    """The parts of an array of three."""
-    return numbers[0], numbers[1], numbers[2]
 
 
 @inlined

@@ -10,7 +10,7 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32, inlined
-from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, scaled, times
+from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, scaled, three, times
 from ..scene.lobes import two_lobes
 from ..scene.members import ray_of
 from .flight import FAR, FLYING, flown
@@ -25,7 +25,6 @@ from .next_event import (
     sky_cell,
     sunlight_near,
     sunny,
-    three,
 )
 from .random_numbers import even, first_state, scattered
 

@@ -11,13 +11,12 @@ import math
 import numpy as np
 
 from ...kernels import borrowed, each, f32, i32, inlined, u32
-from ...vectors import carried, dot, length, luminance_of, row_of, scaled, times
+from ...vectors import carried, dot, length, luminance_of, row_of, scaled, three, times
 from ..lattices.coarse import QUICK, coarse_in
 from ..lattices.transport import DIRECTIONS
 from ..scene.lobes import two_lobes
 from .flight import FAR, flown
 from .hues import albedo_at
-from .next_event import three
 from .paths import DIM, LONGEST, revived
 from .random_numbers import WHOLE_TURN, anywhere, drawn, even, first_state, in_a_ball, scattered
 
