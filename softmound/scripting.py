@@ -23,10 +23,12 @@ from .core.engine.films import film_of_line
 from .core.engine.fineness import picture_voxel
 from .core.engine.forecast import memory_limit, refuse_unless_fits
 from .core.engine.framing import untouched
+from .core.engine.layers import check_layers
 from .core.engine.line_frames import frames_written
 from .core.engine.siblings import sibling
 from .core.engine.stages import Stages
 from .core.engine.stills import Taking, refuse_too_many_pixels, still_of
+from .core.engine.takes import write_layers
 from .core.exchange.export import ExportOptions
 from .core.exchange.numbered import Frames
 from .core.exchange.pictures import write_picture
@@ -48,6 +50,7 @@ from .core.library.shelf import read_version
 from .core.library.shelf import verify as _verify
 from .core.light.picture.looks import metered_as
 from .core.light.scene.camera import camera_of, fitted
+from .core.light.scene.groups import mixed_light
 from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
 from .core.recipe.flock import Asset, Flock, Kind, Member, Spread
@@ -413,7 +416,8 @@ def export(cloud: Cloud, mound: Mound, path: Path, unit: str = "m", up: str = "y
 
 @_refusing
 def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: float | None = None, true_light: bool = False,
-            noise: float = 0.05, passes: int = 8, fit: bool | None = None) -> None:
+            noise: float = 0.05, passes: int = 8, fit: bool | None = None, groups: dict[str, float] | None = None,
+            layers: Sequence[str] | None = None) -> None:
     """Take a picture of a mound in its light, from its view.
 
     Parameters
@@ -433,12 +437,20 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
         Rays for each pixel of Draft light.
     fit : bool, optional
         From so far away that all of it is seen; default where no view was ever chosen.
+    groups : dict of str to float, optional
+        Times the light of light groups is mixed in: "sun", "sky", "below", "glow", or those of lamps.
+    layers : sequence of str, optional
+        What an .exr holds, see `docs/light.md`; default the picture alone.
 
     Raises
     ------
     Problem
         If it cannot be taken or written.
     """
+    asked = [(name, level, (1.0, 1.0, 1.0)) for name, level in (groups or {}).items()]
+    mound = mound.edited(light=mixed_light(mound.light, asked))
+    if layers is not None:
+        check_layers(",".join(layers), path)
     taking, stages = _taking(size, true_light, noise, passes), Stages()
     fits, bounds = untouched(mound.view) if fit is None else fit, bounds_of(mound)
     if voxel is None and bounds is not None:
@@ -450,7 +462,11 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     if fits:
         low, high = cloud.bounds
         mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
-    still = still_of(stages, mound, cloud.grid, stages.density_key(mound, voxel), taking)
+    key = stages.density_key(mound, voxel)
+    if layers is not None:
+        write_layers(path, stages, stages.scene(mound, cloud.grid, key), taking, layers, mound=mound)
+        return
+    still = still_of(stages, mound, cloud.grid, key, taking)
     write_picture(path, still, metered_as(mound.light, still.radiance), mound)
 
 

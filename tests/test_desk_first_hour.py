@@ -11,7 +11,8 @@ from PyQt6.QtWidgets import QAbstractButton, QComboBox, QDialog, QLabel, QLineEd
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.emptiness import emptied
 from softmound.core.engine.nature import nature_of
-from softmound.core.engine.painter import SHOWING, Painter, Request
+from softmound.core.engine.painter import Painter, Request
+from softmound.core.engine.tracing import SHOWING
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.grain.scales import advised

@@ -1,8 +1,10 @@
 """The Light station, driven in the window."""
 
 import unittest
+from unittest import mock
 
 import numpy as np
+import OpenEXR
 from PyQt6.QtCore import QRectF, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QInputDialog
@@ -401,7 +403,83 @@ class TrueLight(LightTest):
         self.assertEqual(self.recipe.view.elevation, -30.0)
 
 
+class Mixer(LightTest):
+    def strip(self, group):
+        return self.light.tray.mixer.strips[group]
+
+    def test_faders_change_the_picture_the_recipe_and_nothing_else(self):
+        self.light.tray.open("mixer")
+        self.assertEqual(list(self.light.tray.mixer.strips), ["sun", "sky", "below"])
+        before, whole = self.recipe, self.colours().astype(int)
+        self.assertFalse(self.light.tray.mixer.reset.isEnabled())
+        level = self.strip("sun").level
+        self.drag(level, (level.width() * 0.25, 34), (8, 34))
+        self.rest()
+        (fader,) = self.recipe.light.mix
+        self.assertEqual(fader.group, "sun")
+        self.assertLess(fader.level, 0.3)
+        self.assertEqual(self.recipe.edited(light=before.light), before)
+        dim = self.colours().astype(int)
+        self.assertLess(dim.mean(), whole.mean() - 5.0)
+        # The sky that is seen is not the sun's: it stays as it is.
+        np.testing.assert_allclose(dim[:4], whole[:4], atol=2)
+        self.click(self.strip("sky").mute)
+        self.rest()
+        self.assertLess(self.colours()[:4].max(), 12)
+        self.click(self.strip("below").solo)
+        self.assertEqual([(f.group, f.solo, f.muted) for f in self.recipe.light.mix], [
+            ("sun", False, False), ("sky", False, True), ("below", True, False)])
+        self.assertTrue(self.strip("below").solo.isChecked())
+        self.window.document.undo()
+        self.assertFalse(self.strip("below").solo.isChecked())
+        self.assertIn("mute", self.window.document.undo_label)
+        self.click(self.light.tray.mixer.reset)
+        self.assertEqual(self.recipe.light, before.light)
+        self.rest()
+        np.testing.assert_allclose(self.colours().astype(int), whole, atol=2)
+
+    def test_a_lamp_has_a_fader_and_lamps_can_share_one(self):
+        self.light.tray.open("mixer")
+        self.light.add_lamp()
+        self.light.add_lamp()
+        self.assertEqual(list(self.light.tray.mixer.strips)[3:], ["Lamp 1", "Lamp 2"])
+        for number in (0, 1):
+            with mock.patch.object(QInputDialog, "getText", return_value=(" Oven ", True)):
+                self.light.group_lamp(number)
+        self.assertEqual(list(self.light.tray.mixer.strips)[3:], ["Oven"])
+        self.strip("Oven").level.changed.emit(0.0, False)
+        self.rest()
+        dark = self.colours().astype(int)
+        self.window.document.undo()
+        self.rest()
+        self.assertGreater(self.colours().astype(int).mean(), dark.mean() + 2.0)
+
+
 class Pictures(LightTest):
+    def test_layers_are_ticked_for_a_still_that_can_hold_them(self):
+        def fill(dialog):
+            dialog.kinds.buttons["still"].click()
+            dialog.lights.buttons["draft"].click()
+            dialog.file.setText(str(self.folder / "a.png"))
+            self.assertFalse(dialog.layer_grid.isVisibleTo(dialog))
+            dialog.file.setText(str(self.folder / "a.exr"))
+            self.assertTrue(dialog.layer_grid.isVisibleTo(dialog))
+            self.assertFalse(dialog.layers["orders"].isEnabled() or dialog.layers["shadow"].isEnabled())
+            for box in dialog.layers.values():
+                box.setChecked(False)
+            self.assertIn("Tick", dialog.trouble.text())
+            for name in ("beauty", "groups", "matte", "orders"):
+                dialog.layers[name].setChecked(True)
+            dialog.width_.set(64.0)
+            dialog.height_.set(64.0)
+            dialog.take_button.click()
+        self.dialog(PictureDialog, fill)
+        self.window.delivering.take_pictures()
+        self.until(lambda: self.window.jobs.job is None)
+        with OpenEXR.File(str(self.folder / "a.exr")) as file:
+            self.assertEqual([part.name() for part in file.parts], [
+                "beauty", "light_sun", "light_sky", "light_below", "light_glow", "matte"])
+
     def test_a_still_and_a_turntable(self):
         for kind, name in (("still", "a.exr"), ("turntable", "turn.webp"), ("sheet", "s.png")):
             def fill(dialog, kind=kind, name=name):

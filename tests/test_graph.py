@@ -35,6 +35,7 @@ from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import (
     Arrays,
     Curve,
+    Fader,
     Floor,
     KeptView,
     Lamp,
@@ -100,7 +101,7 @@ def rich():
         skin=Skin(thickness=3.0, curve=skin_curve, shell=9.0, even=True, tone=curve,
                   below=LowerSkin(thickness=5.0, curve=skin_curve, altitude=16.0)),
         light=Light(sun=Sun(azimuth=40.0, elevation=20.0), sky=Sky(kind="gradient"), floor=Floor(kind="sea"),
-                    lamps=(Lamp(place=(0.0, 45.0, 0.0)),),
+                    lamps=(Lamp(place=(0.0, 45.0, 0.0)),), mix=(Fader(group="sky", level=0.8),),
                     medium=Medium(extinction=0.4, phase="two lobes", albedo=0.99, tint=(0.9, 0.95, 1.0), glow_strength=0.1,
                                   tint_by=Ramp(high=40.0), glow_by=Ramp(by="depth", high=8.0))),
         view=View(target=(0.0, 20.0, 0.0), distance=90.0), views=(KeptView(),))
@@ -187,6 +188,9 @@ def first_stale(path, mound):
     if path[1] == "floor":
         # Where it lies and how far one sees over it changes what is seen of it, not its light.
         return {"radiance"} if field in ("level", "patches", "visibility") else {"zones", "radiance"}
+    if path[1] == "mix":
+        # Where one is solo no lamp is seen.
+        return {"lamps", "radiance"} if field == "solo" else {"radiance"}
     if path[1] == "medium":
         if len(path) > 3:
             return {"hues"}

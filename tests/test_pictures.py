@@ -19,13 +19,15 @@ from PIL import Image
 
 from softmound.cli import main
 from softmound.core.engine.density import density_grid
+from softmound.core.engine.layers import optical_depths
 from softmound.core.engine.stages import Stages
-from softmound.core.engine.stills import Still, Taking, depths, sheet_of, still_of, sun_sweep, turntable
+from softmound.core.engine.stills import Still, Taking, sheet_of, still_of, sun_sweep, turntable
 from softmound.core.exchange.foreign import read_sky
 from softmound.core.exchange.photographs import laid_behind
 from softmound.core.exchange.pictures import exr_bytes_to, write_film, write_picture, written_frames
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.light.paths.easing import eased
+from softmound.core.light.paths.first_met import first_met
 from softmound.core.light.picture import looks
 from softmound.core.light.picture.looks import (
     exposure_colours,
@@ -36,7 +38,7 @@ from softmound.core.light.picture.looks import (
     metered_exposure,
     transforms,
 )
-from softmound.core.light.scene.camera import fitted
+from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.light.scene.sunplace import sun_at
 from softmound.core.recipe import KeptView, Light, Medium, Problem, View, read_mound, write_mound
 from softmound.core.ticket import Stopped
@@ -165,7 +167,8 @@ class Stills(unittest.TestCase):
 
     def test_exr_is_read_back_as_written(self):
         still = self.take()
-        distance, optical = depths(self.stages, self.mound, self.grid, "grid", self.taking)
+        scene, camera = self.stages.scene(self.mound, self.grid, "grid"), camera_of(self.mound.view, 48, 32)
+        distance, optical = first_met(scene, camera, 24).distance, optical_depths(self.stages, scene, camera)
         with tempfile.TemporaryDirectory() as folder:
             for half in (True, False):
                 path = os.path.join(folder, f"{half}.exr")
@@ -191,7 +194,9 @@ class Stills(unittest.TestCase):
         grid = box_grid((0, 0, 0), (31, 31, 31), voxel=0.5)
         mound = self.mound.edited(light=Light(medium=Medium(extinction=0.6)),
                                   view=View(target=(7.75, 7.75, 7.75), distance=2000.0, elevation=0.0, azimuth=0.0, focal=800.0))
-        distance, optical = depths(Stages(), mound, grid, "box", Taking(60, 40))
+        stages, camera = Stages(), camera_of(mound.view, 60, 40)
+        scene = stages.scene(mound, grid, "box")
+        distance, optical = first_met(scene, camera, 24).distance, optical_depths(stages, scene, camera)
         self.assertAlmostEqual(float(optical[20, 30]), 0.6 * 16.0, delta=0.15)
         # Light is last scattered a free path inside, on average.
         self.assertAlmostEqual(float(distance[18:22, 28:32].mean()), 2000.0 - 8.0 + 1.0 / 0.6, delta=0.4)

@@ -49,7 +49,7 @@ class Buried(unittest.TestCase):
         # Nothing is lost, and from afar a ball with a lamp in its middle is as bright from all sides: the eye gets what the lamp
         # sends, but for what comes straight.
         radius, lamp = 8.0, Lamp(place=(0.0, 0.0, 0.0), radius=0.1, power=1e8, kelvin=None)
-        intensity = np.array(lamps_of((lamp,))[0].intensity) @ LUMINANCE
+        intensity = np.array(lamps_of(Light(lamps=(lamp,)))[0].intensity) @ LUMINANCE
         for sigma, g in ((0.2, 0.0), (0.6, 0.85), (2.0, 0.85)):
             away = 2000.0
             light = self.light(sigma, lamp, anisotropy=g)
@@ -78,11 +78,12 @@ class Buried(unittest.TestCase):
         inside, outside = Lamp(place=(0.0, 0.0, 0.0)), Lamp(place=(0.0, 30.0, 0.0))
         light = self.light(1.0, inside).edited(lamps=(inside, outside))
         scene = scene_of(light, ball_grid(8.0, 0.5))
-        shares = photons.scattered_shares(scene, lamps_of(light.lamps))
+        shares = photons.scattered_shares(scene, lamps_of(light))
         self.assertGreater(shares[0], photons.DEEP)
         self.assertLess(shares[1], photons.BURIED)
         for sigma in (0.01, 0.1):
-            share, = photons.scattered_shares(scene_of(self.light(sigma, inside), ball_grid(8.0, 0.5)), lamps_of((inside,)))
+            light = self.light(sigma, inside)
+            share, = photons.scattered_shares(scene_of(light, ball_grid(8.0, 0.5)), lamps_of(light))
             self.assertAlmostEqual(share, 1.0 - math.exp(-8.0 * sigma), delta=0.04)
         self.assertEqual(len(photons.scattered_shares(scene, [])), 0)
 
@@ -363,10 +364,10 @@ class LampColours(unittest.TestCase):
 
     def test_flicker_and_switched_off(self):
         lamp = Lamp(flicker=0.8, seed=3)
-        powers = [lamps_of((lamp,), frame)[0].intensity[1] for frame in range(40)]
+        powers = [lamps_of(Light(lamps=(lamp,)), frame)[0].intensity[1] for frame in range(40)]
         self.assertLess(min(powers), 0.5 * max(powers))
         self.assertGreaterEqual(min(powers) / (lamp.power / (4 * math.pi) * LUX), 0.15)
-        self.assertEqual(lamps_of((lamp.edited(on=False),)), [])
+        self.assertEqual(lamps_of(Light(lamps=(lamp.edited(on=False),))), [])
 
 
 if __name__ == "__main__":

@@ -187,6 +187,19 @@ def size(text):
     return width, height
 
 
+def group_level(text):
+    """Name of a light group, what its light is multiplied by, and its tint. See the module."""
+    name, _, numbers = text.rpartition("=")
+    try:
+        level, *tint = (float(part) for part in numbers.split(","))
+    except ValueError:
+        level, tint = -1.0, []
+    if not name or not 0.0 <= level <= 64.0 or len(tint) not in (0, 3) or any(not 0.0 <= part <= 1.0 for part in tint):
+        raise argparse.ArgumentTypeError(f"{text!r} is no light group; give NAME=FACTOR from 0 to 64, or NAME=FACTOR,R,G,B with a "
+                                         "tint from 0 to 1")
+    return name, level, tuple(tint) or (1.0, 1.0, 1.0)
+
+
 def frames(text):
     """How many pictures. See the module."""
     if not text.isdigit() or len(text) > 4 or not 1 <= int(text) <= 5_000:

@@ -8,6 +8,7 @@ from ..core.aside import shown
 from ..core.problems import Problem, sentence_for
 from . import arguments
 from .common import Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
+from .mixing import layers_asked, mixing
 
 AREAS, TURNED = ("rectangle", "disc", "line", "painted"), ("not", "about", "freely")
 PICTURES, STAGES = (".png", ".exr"), (".usda", ".usdc", ".usd")
@@ -68,6 +69,7 @@ def add_to(actions):
     formation.add_argument("--library", metavar="DIR", help="of the assets; default what the flock states")
     formation.add_argument("--size", type=arguments.size, default=(1280, 720), metavar="WxH")
     formation.add_argument("--view", metavar="NAME", help="a kept view; default the flock's own")
+    mixing(formation)
     formation.add_argument("--true", action="store_true", help="True light")
     formation.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="of True light")
     formation.add_argument("--passes", type=arguments.frames, default=4, metavar="N", help="of Draft light")
@@ -214,17 +216,23 @@ def _out(args, endings):
 
 
 def _picture(args):
+    from ..core.engine.layers import check_layers
     from ..core.engine.stills import Taking
     from ..core.formation.filming import take_picture
+    from ..core.light.scene.groups import mixed_light
 
     _out(args, PICTURES)
+    check_layers(args.layers, args.out)
     with Progress(args) as progress:
         flock, sources, _ = _opened(args)
+        flock = flock.edited(light=mixed_light(flock.light, args.groups))
         if args.dry_run:
             foretold(args, [args.out])
             return
         taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
-        scene, still = take_picture(args.out, flock, sources, taking, _viewed(args, flock), _folder(args), ticket_for(progress))
+        named = args.layers and (lambda scene: layers_asked(args.layers, scene, args.true))
+        scene, still = take_picture(args.out, flock, sources, taking, _viewed(args, flock), _folder(args),
+                                    ticket_for(progress), named)
     print_facts({"file": str(args.out), "members": len(scene.clouds), "grids": len(scene.grids),
                  "width": args.size[0], "height": args.size[1], "paths": still.turns, "noise": round(float(still.noise), 5)}, args)
 

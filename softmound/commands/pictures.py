@@ -7,6 +7,7 @@ from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .mixing import layers_asked, mixing
 from .viewing import kept_or_turned, looking, view_of
 
 
@@ -23,12 +24,15 @@ def add_to(actions):
         picture loaf.mound --out detail.png --target 20,140,0 --distance 60 --focal 85
         picture loaf.mound --out loaf.png --view 90,5 --fit
         picture loaf.vdb --out loaf.exr --depth --sun 120,15 --true --noise 0.03
+        picture loaf.mound --out loaf.exr --layers all --true
+        picture loaf.mound --out dusk.png --groups sun=0.3,1,0.6,0.4 sky=1.5
         picture other.vdb --out other.png --unit cm --up z --extinction 0.4""", writes=True)
     _common(picture)
     looking(picture)
     picture.add_argument("--out", required=True, metavar="FILE", help=".png, or .exr in linear light")
     picture.add_argument("--view", metavar="NAME|AZ,EL", help="a kept view, or azimuth and elevation in degrees")
     picture.add_argument("--sun", type=arguments.pair, metavar="AZ,EL", help="azimuth and elevation of the sun in degrees")
+    picture.add_argument("--frame", type=arguments.whole, metavar="N", help="of the mound's time line")
     picture.add_argument("--depth", action="store_true", help="EXR: also distance (Z) and optical depth")
     picture.add_argument("--with-sky", action="store_true", help="EXR: with the sky behind instead of ready to be laid over")
     picture.add_argument("--full", action="store_true", help="EXR: 32-bit values instead of 16")
@@ -85,6 +89,7 @@ def _common(parser, size="1280x800"):
                         help="1/m at density 1; default the mound's, or what an OpenVDB file states")
     parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
     parser.add_argument("--unit", choices=UNITS, help="what an OpenVDB file's numbers are; default what it states, else m")
+    mixing(parser)
     parser.add_argument("--up", choices=("y", "z"), help="its up-axis; default what it states, else y")
 
 
@@ -100,8 +105,10 @@ def _opened(args, progress):
     from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
     from ..core.engine.stills import refuse_too_many_pixels
+    from ..core.exchange.sequences import mound_at
     from ..core.light.picture.denoise import refuse_to_denoise
     from ..core.light.scene.camera import camera_of
+    from ..core.light.scene.groups import mixed_light
     from ..core.light.scene.situations import with_floor
     from ..core.recipe import read_mound
 
@@ -111,6 +118,8 @@ def _opened(args, progress):
     stages, ticket = Stages(), ticket_for(progress)
     if str(args.source).endswith(".mound"):
         mound, read = read_mound(args.source), {}
+        if getattr(args, "frame", None) is not None:
+            mound = mound_at(mound, args.frame, pathlib.Path(args.source).parent)
         ahead = stages.forecast(mound)
         if args.voxel or args.final:
             voxel = args.voxel or mound.voxels.final
@@ -141,7 +150,7 @@ def _opened(args, progress):
         changes["once"] = True
     if args.extinction:
         changes["medium"] = light.medium.edited(extinction=args.extinction)
-    mound = mound.edited(light=light.edited(**changes))
+    mound = mound.edited(light=mixed_light(light.edited(**changes), args.groups))
     mound = mound.edited(view=_viewed(args, mound, lambda: [grid.world(corner) for corner in grid.active_bounds()]))
     if args.below or args.level is not None:
         bounds = tuple(grid.world(corner) for corner in grid.active_bounds())
@@ -186,11 +195,16 @@ def _check_transform(name):
 
 
 def _picture(args):
-    from ..core.engine.stills import depths, still_of
+    from ..core.engine.layers import TURNS, check_layers, optical_depths
+    from ..core.engine.stills import still_of
+    from ..core.engine.takes import write_layers
     from ..core.exchange.pictures import write_picture
+    from ..core.light.paths.first_met import first_met
+    from ..core.light.scene.camera import camera_of
 
     _check_transform(args.transform)
     check_outputs(args, [args.source], out=(args.out, (".png", ".exr")))
+    check_layers(args.layers, args.out)
     exr = args.out.lower().endswith(".exr")
     for option in ("depth", "with_sky", "full"):
         if getattr(args, option) and not exr:
@@ -206,17 +220,35 @@ def _picture(args):
             sun = mound.light.sun.edited(azimuth=args.sun[0], elevation=args.sun[1])
             mound = mound.edited(light=mound.light.edited(sun=sun))
         ticket.step(0.3, 1.0, "taking the picture")
-        still = still_of(stages, mound, grid, key, _taking(args), ticket=ticket)
-        options = {}
-        if exr:
-            options = {"half": not args.full, "sky": args.with_sky}
+        scene, options, parts = stages.scene(mound, grid, key), {}, None
+        if args.layers:
+            motion = _motion(args, mound)
+            names = layers_asked(args.layers, scene, args.true, motion)
+            still, parts = write_layers(args.out, stages, scene, _taking(args), names, half=not args.full, mound=mound,
+                                        motion=motion, frame=args.frame, ticket=ticket)
+        else:
+            still = still_of(stages, mound, grid, key, _taking(args), ticket=ticket)
+            if exr:
+                options = {"half": not args.full, "sky": args.with_sky}
             if args.depth:
-                options["distance"], options["optical"] = depths(stages, mound, grid, key, _taking(args))
-        write_picture(args.out, still, mound.light, mound, **options)
-    print_facts({"file": str(args.out), "size": list(args.size), "light": "true" if args.true else "draft", **read,
+                camera = camera_of(mound.view, *args.size)
+                options |= {"distance": first_met(scene, camera, TURNS).distance, "optical": optical_depths(stages, scene, camera)}
+            write_picture(args.out, still, mound.light, mound, **options)
+    print_facts({"file": str(args.out), **({} if parts is None else {"parts": parts}), "size": list(args.size),
+                 "light": "true" if args.true else "draft", **read,
                  "voxel": grid.voxel, "paths": still.turns, "noise": round(still.noise, 5),
                  "bias": round(still.bias, 5) if still.bias < 1e9 else None, "denoised": still.denoised,
                  "seconds": round(time.perf_counter() - begun, 3)}, args)
+
+
+def _motion(args, mound):
+    """How what is seen moves until the next frame of the time line; None where nothing does."""
+    from ..core.engine.takes import motion_of
+    from ..core.recipe import read_mound
+
+    if args.frame is None or not str(args.source).endswith(".mound"):
+        return None
+    return motion_of(read_mound(args.source), mound, args.frame, *args.size, pathlib.Path(args.source).parent)
 
 
 def _frames_to(args, mounds_of):

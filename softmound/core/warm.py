@@ -23,6 +23,7 @@ from .held import child_process, working_folder
 from .light.lattices.coarse import coarse_in, coarse_of
 from .light.lattices.lattice import lit, with_lamps
 from .light.marching.march import march
+from .light.paths.first_met import first_met
 from .light.paths.tracer import Tracer
 from .light.picture.aerial import veiled
 from .light.picture.carrying import carried
@@ -248,6 +249,7 @@ def _paths():
     for gathering in (False, True):
         Tracer(scene, lattice, camera, gathering=gathering).add(1)
     Tracer(scene.under(lamps), lattice, camera).add(1)
+    first_met(scene, camera, 1)
 
 
 def _grains():

@@ -17,6 +17,7 @@ from ..grain.moving import moving_reach
 from ..grain.surface import reach_of
 from ..grain.where import landmarks_of
 from ..light.lattices.lattice import zone_shares
+from ..light.scene.groups import FIXED, factors, groups_of
 from ..light.scene.phase import lobes_of
 from ..light.scene.scene import Scene
 from ..recipe import Medium, Mound
@@ -76,6 +77,11 @@ def _hues(about: Mound | Scene) -> tuple:
     return ramps if len(media) == 1 else (ramps, media)
 
 
+def _mixed(about: Mound | Scene, groups: tuple[str, ...]) -> tuple:
+    """What the light of some groups is multiplied by."""
+    return tuple(factors(about.light, groups).ravel().tolist())
+
+
 def _skin_of_moving(mound: Mound) -> Any:
     """The skin, where density that is moved about is read as depth."""
     return mound.skin if live(mound.grains, MOVED) else ()
@@ -108,7 +114,9 @@ GRAPH = {
     "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("moved",)),
     "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light)}, ("cleared",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
-    "lamps": Stage({"light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on)}, ("light",)),
+    "lamps": Stage({
+        "light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on),
+        "light.mix": lambda about: _mixed(about, groups_of(about.light)[len(FIXED):])}, ("light",)),
     "hues": Stage({"light.medium": _hues}, ("cleared",)),
     "layers": Stage({
         "view": lambda mound: mound.view,
@@ -117,6 +125,7 @@ GRAPH = {
         "light.sun": lambda mound: mound.light.sun,
         "light.sky": lambda mound: mound.light.sky,
         "light.floor": lambda mound: mound.light.floor,
+        "light.mix": lambda mound: _mixed(mound, FIXED),
         "light.medium": lambda mound: mound.light.medium}, ("layers",)),
     "pixels": Stage({
         "light.exposure": lambda mound: (mound.light.exposure, mound.light.metered),

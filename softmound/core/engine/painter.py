@@ -8,12 +8,10 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from ..light.lattices.coarse import QUICK, RESTING, SHARP
-from ..light.paths.easing import eased
 from ..light.picture.carrying import away_of
 from ..light.picture.cut import cut_layer, with_cut
-from ..light.picture.denoise import LEAST, denoised
 from ..light.picture.looks import looked, metered_as
-from ..light.picture.radiance import behind_of, clay_of, radiance_of, traced_light, traced_radiance
+from ..light.picture.radiance import clay_of, radiance_of
 from ..light.picture.tone import screen
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW
@@ -24,6 +22,7 @@ from ..sentences import Sentence
 from ..ticket import Stopped, Ticket
 from ..volume.bricks import LANES, SIDE, grid_of
 from ..volume.cut_facts import facts_of_cut
+from .apart import whole_scene
 from .density import bounds_of, draft_voxel
 from .emptiness import emptied
 from .fineness import sharper_voxels
@@ -32,6 +31,7 @@ from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
 from .stages import Stages, empty_layers, layers_of, paths_of, settled_draft
+from .tracing import Tracing, tracing_key
 
 LOGGER = logging.getLogger(__name__)
 PASSES = 8
@@ -50,9 +50,6 @@ LEAST_MARCH = 0.03
 """What of it marching has in any case, however long the stages before take."""
 HASTE = 0.8
 """Seconds of reading files before something of a sky is shown."""
-SHOWING, LONGEST_WAIT = 0.1, 10.0
-"""Share of the time, at most, that goes into pictures of True light that is still being traced; seconds after which one is shown in
-any case."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -136,6 +133,8 @@ class Answer:
         True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
     away : ndarray of float32, shape (rows, columns), or None
         How far what is seen is, see `core.light.picture.carrying`; of pictures of light and of clay.
+    layers : ndarray of float32, shape (rows, columns, LAYERS or more), or None
+        Of Draft light that True light begins with.
     members : int
         Of many clouds: how many there are.
     emptied : Emptied or None
@@ -160,6 +159,7 @@ class Answer:
     noise: float = 0.0
     bias: float = 0.0
     away: object = None
+    layers: object = None
     members: int = 0
     left: float = 0.0
     emptied: object = None
@@ -202,7 +202,7 @@ class Painter:
         self._ticket = None
         self._working = None
         self._closed = False
-        self._stride = 2
+        self._stride, self._tracing = 2, None
         self._exposure = 0.0
         self._thread = threading.Thread(target=self._run, name="painter", daemon=True)
         self._thread.start()
@@ -281,6 +281,12 @@ class Painter:
     def _pictures(self, request, ticket, begun):
         mound = request.mound
         camera = camera_of(mound.view, request.width, request.height)
+        again = self._mixed_anew(request, camera, ticket)
+        if again is not None:
+            yield from again
+            return
+        # Paths of another picture take memory, and are of no use any more.
+        self._tracing = None if not request.moving else self._tracing
         if request.placed is not None:
             yield from self._of_placed(request, camera, ticket, begun)
             return
@@ -314,7 +320,8 @@ class Painter:
             for made in self._sharpened(request, camera, ticket, voxel, last=True) if sharpens else ():
                 yield made
                 grid, key = made.grid, self.stages.density_key(mound, made.grid.voxel)
-            yield from self._traced(request, self.stages.scene(mound, grid, key), camera, ticket, made)
+            scene = self.stages.scene(mound, grid, key)
+            yield from self._traced(request, scene, tracing_key(request), camera, ticket, made)
         elif sharpens and request.way != "slice":
             yield from self._sharpened(request, camera, ticket, voxel)
 
@@ -338,7 +345,7 @@ class Painter:
         if request.moving or not clouds:
             return
         if request.way == "true":
-            yield from self._traced(request, scene, camera, ticket, made)
+            yield from self._traced(request, scene, tracing_key(request, clouds), camera, ticket, made)
         elif self.sharpens:
             # Its light is blunt beside what the eye sees of a wide sky: finer, now that nothing else is asked for.
             *_, last = self._rested(replace(request, grid=grid), camera, ticket, begun, SHARP, scene)
@@ -375,7 +382,8 @@ class Painter:
             away = None if request.way == "slice" else away_of(layers[-1], mound.view.distance if clays[-1] else None)
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
                           dict(self.stages.seconds), cut=cut, away=away, radiance=radiance,
-                          exposure=0.0 if light is None else light.exposure)
+                          exposure=0.0 if light is None else light.exposure,
+                          layers=layers[-1] if request.way == "true" else None)
 
         if not scene.clouds:
             yield answer([empty_layers(camera)] * len(clays), 1, self.passes)
@@ -411,41 +419,63 @@ class Painter:
             *_, made = self._rested(finer, camera, ticket, begun, SHARP)
             yield replace(made, request=request)
 
-    def _traced(self, request, scene, camera, ticket, made):
+    def _traced(self, request, scene, key, camera, ticket, made):
+        """Pictures of True light, from its first path."""
+        plain = whole_scene(self.stages, scene)
+        tracer = paths_of(self.stages, plain, camera, alone=request.alone, apart=True, ticket=ticket)
+        shadow = self.stages.shadow(scene, self.resting, ticket)  # as in the picture that it takes the place of
+        self._tracing = Tracing(key, tracer, plain, made, shadow)
+        yield from self._traced_on(request, scene, ticket)
+
+    def _traced_on(self, request, scene, ticket):
         """Pictures of True light, each when it is visibly better than the last, until the noise is as low as asked for.
 
         Until then they are eased; the last one is what the paths alone say.
         """
-        light = request.mound.light
-        tracer = paths_of(self.stages, scene, camera, alone=request.alone, ticket=ticket)
-        shadow = self.stages.shadow(scene, self.resting, ticket)  # as in the picture that it takes the place of
-        behind = behind_of(made.radiance, light, camera, shadow=shadow)
-        begun = shown = time.perf_counter()
-        turns, took = 0, 0.0
-        while True:
-            tracer.add(1, ticket)
-            now, noise = time.perf_counter(), tracer.noise()
-            enough = noise <= request.noise and (tracer.turns >= LEAST or not request.denoise)
-            # As often as it pays: the noise fell by a sixth, or two seconds went by; and pictures take a tenth of the time at most.
-            wait = min(took / SHOWING - took, LONGEST_WAIT)
-            if not enough and (now - shown < wait or tracer.turns < 1.4 * turns and now - shown < 2.0):
-                continue
-            first, turns = turns == 0, tracer.turns
-            left = 0.0 if enough or tracer.turns < 2 else (now - begun) * ((noise / request.noise) ** 2 - 1.0)
-            radiance = traced_radiance(tracer, light, shadow) if enough else made.radiance.copy()
-            if request.denoise and tracer.turns >= LEAST:
-                radiance = radiance.copy()
-                radiance[..., :3] = behind + denoised(*traced_light(tracer), made.radiance[..., :3] - behind)
-            elif not enough:
-                radiance[..., :3] = behind + eased(traced_light(tracer)[0], made.radiance[..., :3] - behind, noise)
-            exposed = self._exposed(light, radiance)
-            bias = tracer.bias()[0] if enough and not request.alone else 0.0
-            yield replace(made, pixels=looked(radiance, exposed), radiance=radiance, exposure=exposed.exposure, noise=noise,
-                          bias=bias, left=left, passes=tracer.turns, seconds=now - begun, ahead=None, miniatures={})
-            if enough:
-                return
-            shown = time.perf_counter()
-            took = 0.0 if first else shown - now  # the first loads what makes them
+        tracing = self._tracing
+        if tracing.enough(request):
+            yield self._seen(request, scene, True)
+            return
+        for enough in tracing.traced_on(request, ticket):
+            yield self._seen(request, scene, enough)
+
+    def _seen(self, request, scene, enough):
+        """The picture of the paths that there are."""
+        tracing, light = self._tracing, request.mound.light
+        tracer, radiance = tracing.tracer, tracing.radiance(request, scene, enough)
+        exposed = self._exposed(light, radiance)
+        bias = tracer.bias()[0] if enough and not request.alone else 0.0
+        return replace(tracing.made, request=request, pixels=looked(radiance, exposed), radiance=radiance,
+                       exposure=exposed.exposure, noise=tracing.noise, bias=bias,
+                       left=0.0 if enough else tracing.left(request), passes=tracer.turns,
+                       seconds=tracing.seconds, ahead=None, miniatures={}, layers=None)
+
+    def _mixed_anew(self, request, camera, ticket):
+        """Pictures of paths that there are already, mixed otherwise; None where they do not serve the request."""
+        tracing = self._tracing
+        if request.way != "true" or tracing is None or tracing.tracer.turns == 0:
+            return None
+        clouds = air = None
+        if request.placed is not None:
+            clouds, air, whole = request.placed(camera, ticket.quiet(), HASTE)
+            if not whole:
+                return None
+        if tracing.key != tracing_key(request, clouds):
+            return None
+        mound = request.mound
+        scene = self.stages.scene_of(mound.light, mound.view, tracing.scene.clouds, tracing.scene.air)
+        return self._mixing(request, scene, ticket)
+
+    def _mixing(self, request, scene, ticket):
+        yield self._seen(request, scene, self._tracing.enough(request))
+        if request.moving:
+            return
+        if self.reduces and request.placed is None:
+            yield replace(self._seen(request, scene, self._tracing.enough(request)),
+                          ahead=self.stages.forecast(request.mound, ticket),
+                          miniatures=miniatures(self._small, request.mound, ticket))
+        if not self._tracing.enough(request):
+            yield from self._traced_on(request, scene, ticket)
 
     def _exposed(self, light, radiance):
         """A light with the exposure of a picture, which stays what it was where it would hardly change."""

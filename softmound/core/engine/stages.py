@@ -11,7 +11,7 @@ from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed
 from ..light.lattices.lattice import lit, with_lamps
 from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
-from ..light.paths.gathering import coloured_field, needs_colours
+from ..light.paths.gathering import coloured_field, kinds_of_light, needs_colours, together
 from ..light.paths.multilevel import Levels, looks_against
 from ..light.paths.settling import correction, enough, settled
 from ..light.paths.tracer import Tracer
@@ -19,6 +19,7 @@ from ..light.picture.radiance import behind_of, composed, traced_light
 from ..light.scene import pool
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW, shadow_of
+from ..light.scene.groups import FIXED, GLOW, alone_in, glowing, groups_of
 from ..light.scene.layered import layered_of
 from ..light.scene.ramps import hues_of
 from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of
@@ -144,7 +145,7 @@ class Stages:
         -------
         Scene
         """
-        clouds = () if grid.brick_bounds() is None else (PlacedCloud(grid, mound.light.medium, key=key),)
+        clouds = () if grid.brick_bounds() is None else (PlacedCloud(grid, mound.light.medium, key=key, name=mound.name),)
         return self.scene_of(mound.light, mound.view, clouds)
 
     def scene_of(self, light, view, clouds, air=False):
@@ -163,6 +164,7 @@ class Stages:
         -------
         Scene
         """
+        clouds = glowing(clouds, light)
         keys = {id(cloud.grid): cloud.key for cloud in clouds}
         grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)]), lambda grid=grid: layered_of(grid),
                                    lambda layered: layered.nbytes) for grid in grids_of(clouds))
@@ -203,16 +205,8 @@ class Stages:
         -------
         Lattice
         """
-        def coarse():
-            if scene.plain:
-                cloud = scene.clouds[0]
-                return placed_coarse(self._coarse(cloud, fine), cloud.placing), mixture_of(cloud.shown)
-            # What clouds are gathered to on cells of the world depends on their extinction too.
-            return self._timed("coarse", key_of("gathered", key_at("zones", scene), fine), lambda: coarse_in(scene, fine),
-                               lambda made: made[0].nbytes)
-
         def light():
-            made, mixture = coarse()
+            made, mixture = self._coarse_in(scene, fine)
             zones = key_at("zones", scene, fine)
             lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture)
             # With the sun they cost no more than alone; a sun that moves on finds them here.
@@ -224,7 +218,7 @@ class Stages:
             return lattice
 
         def lamps():
-            made, mixture = coarse()
+            made, mixture = self._coarse_in(scene, fine)
             return with_lamps(got, made, scene.light, frame, mixture)
 
         key = self.lattice_key(scene, fine)
@@ -233,7 +227,16 @@ class Stages:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
 
-    def field(self, scene, fine, ticket=None, frame=0):
+    def _coarse_in(self, scene, fine):
+        """Density of a scene on the cells of its light, and what light that is scattered often sees of its media."""
+        if scene.plain:
+            cloud = scene.clouds[0]
+            return placed_coarse(self._coarse(cloud, fine), cloud.placing), mixture_of(cloud.shown)
+        # What clouds are gathered to on cells of the world depends on their extinction too.
+        return self._timed("coarse", key_of("gathered", key_at("zones", scene), fine), lambda: coarse_in(scene, fine),
+                           lambda made: made[0].nbytes)
+
+    def field(self, scene, fine, ticket=None, frame=0, apart=False):
         """Light of each colour that the cells of a lattice send on, for gathered paths.
 
         Parameters
@@ -244,26 +247,41 @@ class Stages:
         ticket : Ticket, optional
         frame : int, optional
             For the flicker of lamps.
+        apart : bool, optional
+            Each light group for itself.
 
         Returns
         -------
         Coloured or None
             None where the lattice itself is enough: see `needs_colours`.
         """
-        if not needs_colours(scene):
+        light, coloured = scene.light, needs_colours(scene)
+        groups = groups_of(light)
+        if not coloured and not (apart and len(groups) > len(FIXED)):
             return None
-        cloud, light = scene.clouds[0], scene.light
+
+        def of_one(bare, coarse, mixture, named=None):
+            one = scene if named is None else alone_in(scene, named)
+            if not coloured:
+                return with_lamps(bare, coarse, one.light, frame, mixture).sky[..., 4:, :]
+            if named == FIXED[GLOW] and one.clouds[0].shown.glow_strength == 0.0:
+                return None
+            hues = self.hues(scene)[1]
+            return coloured_field(coarse, bare, one, hues[0] if hues else None, frame, ticket)
 
         def made():
-            hues = self.hues(scene)[1]
             # The lattice's lamps are those of their own solution, and not read.
-            lattice = self.lattice(scene.under(light.edited(lamps=())), fine, ticket)
-            coarse = placed_coarse(self._coarse(cloud, fine), cloud.placing)
-            return coloured_field(coarse, lattice, scene, hues[0] if hues else None, frame, ticket)
+            bare = self.lattice(scene.under(light.edited(lamps=())), fine, ticket)
+            given = bare, *self._coarse_in(scene, fine)
+            if not apart:
+                return of_one(*given)
+            if coloured:
+                return together([of_one(*given, name) for name in groups])
+            return kinds_of_light(bare, scene, [of_one(*given, name) for name in groups[len(FIXED):]])
 
         # All but how it is looked at.
-        shone = light.sun, light.sky, light.floor, light.lamps, frame if light.lamps else 0
-        key = key_of("field", self.lattice_key(scene, fine), key_at("hues", scene), cloud.shown, *shone)
+        shone = light.sun, light.sky, light.floor, light.lamps, light.mix, frame if light.lamps else 0
+        key = key_of("field", self.lattice_key(scene, fine), key_at("hues", scene), scene.media, apart, *shone)
         return self._timed("field", key, made, lambda field: field.nbytes)
 
     def shadow(self, scene, fine=RESTING, ticket=None):
@@ -425,7 +443,7 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
     return np.concatenate([layers, seen[..., [ZENITH, HORIZON, GROUND, RED, GREEN, BLUE]]], axis=-1)
 
 
-def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None):
+def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, apart=False, ticket=None):
     """What traces True light of a scene.
 
     Parameters
@@ -436,7 +454,7 @@ def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None
     camera : Camera
     alone : bool, optional
         Whole paths alone, rather than gathered ones put right by them.
-    seed, frame : int, optional
+    seed, frame, apart
         As of `Tracer`.
     ticket : Ticket, optional
 
@@ -445,11 +463,34 @@ def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, ticket=None
     Levels or Tracer
         Without a path yet.
     """
-    given = {"seed": seed, "frame": frame, "hues": stages.hues(scene)[1]}
+    given = {"seed": seed, "frame": frame, "apart": apart, "hues": stages.hues(scene)[1]}
     lattice = stages.lattice(scene, SHARP, ticket, frame)
     if alone:
         return Tracer(scene, lattice, camera, **given)
-    return Levels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame), **given)
+    return Levels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame, apart), **given)
+
+
+def settling_paths(stages, scene, camera, *, fine=RESTING, frame=0, apart=False, ticket=None):
+    """The few gathered paths that Draft light is put right by: see `core.light.paths.settling`.
+
+    Parameters
+    ----------
+    stages, scene, camera, fine, frame, ticket
+        As of `settled_draft`.
+    apart : bool, optional
+        Keep the light groups apart.
+
+    Returns
+    -------
+    Tracer
+        Traced.
+    """
+    tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
+                    gathering=True, followed=int(looks_against(scene.light.sun, camera)),
+                    field=stages.field(scene, fine, ticket, frame, apart), apart=apart)
+    while not enough(tracer):
+        tracer.add(1, ticket)
+    return tracer
 
 
 def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RESTING, frame=0, ticket=None):
@@ -477,11 +518,7 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     """
     if not scene.plain:
         return radiance
-    tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
-                    gathering=True, followed=int(looks_against(scene.light.sun, camera)),
-                    field=stages.field(scene, fine, ticket, frame))
-    while not enough(tracer):
-        tracer.add(1, ticket)
+    tracer = settling_paths(stages, scene, camera, fine=fine, frame=frame, ticket=ticket)
     behind = behind_of(radiance, scene.light, camera, shadow=shadow)
     return settled(radiance, behind, correction(traced_light(tracer)[0], radiance[..., :3] - behind, tracer.noise()))
 

@@ -1,26 +1,24 @@
 """Finished pictures: a still, and the frames of a turntable, of a sweep of the sun and of a contact sheet."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, field
 
 import numpy as np
 
 from ..light.lattices.coarse import RESTING, SHARP
-from ..light.marching.march import OPACITY, march
-from ..light.paths.tracer import Tracer
+from ..light.marching.march import OPACITY
 from ..light.picture.denoise import LEAST, denoised
 from ..light.picture.looks import looked
 from ..light.picture.radiance import behind_of, radiance_of, traced_radiance
 from ..light.scene.camera import camera_of
-from ..light.scene.surroundings import Surroundings, surroundings_of
-from ..problems import DoesNotFit
+from ..light.scene.groups import factors, groups_of
+from ..problems import DoesNotFit, Problem
 from ..ticket import one_by_one
+from .apart import BYTES_APART, draft_apart, true_apart, whole_scene
 from .forecast import memory_limit
-from .stages import empty_layers, layers_of, paths_of, pixel_shift, settled_draft
+from .stages import empty_layers, layers_of, paths_of, settled_draft
 
 MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""
-DEPTH_TURNS = 24
-"""Paths for each pixel that find the distance at which light was last scattered."""
 PADDING = 6
 """Pixels between the pictures of a contact sheet."""
 SMALL = 4
@@ -49,6 +47,10 @@ class Taking:
         True light: by whole paths alone, rather than gathered ones put right by them.
     denoise : bool
         True light: take what noise is left out of it, see `core.light.picture.denoise`.
+    apart : bool
+        Keep the light groups apart.
+    layers : tuple of str
+        What an OpenEXR file holds, see `core.engine.layers`; without any what is usual.
     """
 
     width: int = 1280
@@ -59,6 +61,8 @@ class Taking:
     seed: int = 0
     alone: bool = False
     denoise: bool = False
+    apart: bool = False
+    layers: tuple = ()
 
 
 @dataclass(frozen=True, eq=False)
@@ -76,6 +80,10 @@ class Still:
     turns : int
         Rays or paths for each pixel.
     denoised : bool
+    groups : dict of str to ndarray of float32, shape (height, width, 3)
+        Light of each light group as it is mixed, if they were kept apart: without what is behind their sum is the picture.
+    whole, once : ndarray of float32, shape (height, width, 3), or None
+        Of those their sum without faders, and, of True light, what of it was scattered once.
     """
 
     radiance: np.ndarray
@@ -84,21 +92,26 @@ class Still:
     turns: int
     bias: float = 0.0
     denoised: bool = False
+    groups: dict = field(default_factory=dict)
+    whole: object = None
+    once: object = None
 
 
-def refuse_too_many_pixels(width, height):
+def refuse_too_many_pixels(width, height, groups=0):
     """Raise unless a picture fits into memory.
 
     Parameters
     ----------
     width, height : int
+    groups : int, optional
+        Light groups that are kept apart.
 
     Raises
     ------
     DoesNotFit
         Says how large one of that shape can be.
     """
-    need, limit = width * height * BYTES, memory_limit()
+    need, limit = width * height * (BYTES + BYTES_APART * groups), memory_limit()
     if need > limit:
         share = (limit / need) ** 0.5
         raise DoesNotFit("A picture of {}x{} needs about {:,.1f} GB and {:,.1f} GB are free; the largest of that shape that fits "
@@ -149,34 +162,72 @@ def still_of_scene(stages, scene, taking, frame=0, ticket=None):
     # Of a small picture a cell of the coarser lattice covers a few pixels only.
     fine = SHARP if max(taking.width, taking.height) > SMALL * RESTING.sky else RESTING
     noise, bias, turns = 0.0, 0.0, taking.passes
+    if taking.apart and scene.clouds:
+        return _taken_apart(stages, scene, taking, fine, frame, ticket)
     if not scene.clouds:
         radiance = radiance_of(empty_layers(camera), scene, camera)
         return Still(radiance, radiance[..., :3].copy(), noise, turns)
     shadow = stages.shadow(scene, fine)
     if taking.true:
-        tracer = paths_of(stages, scene, camera, alone=taking.alone, seed=taking.seed, frame=frame, ticket=ticket)
-        enough = LEAST if taking.denoise else 0
-        while tracer.turns < MOST_TURNS and ((noise := tracer.noise()) > taking.noise or tracer.turns < enough):
-            if ticket is not None:
-                # The noise falls with the square root of the paths.
-                ticket.tick(min(1.0, (taking.noise / noise) ** 2))
-            tracer.add(1)
+        tracer, noise, bias = _traced(stages, scene, camera, taking, frame, ticket)
         radiance, turns = traced_radiance(tracer, light, shadow), tracer.turns
-        bias = 0.0 if taking.alone else tracer.bias()[0]
     if taking.denoise or not taking.true:
         drafted = _drafted(stages, scene, camera, taking.passes, fine, frame, shadow, ticket)
         radiance = _denoised(radiance, drafted, light, camera, shadow) if taking.true else drafted
     return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns, bias, taking.true and taking.denoise)
 
 
-def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
-    """Draft light of a picture."""
+def _traced(stages, scene, camera, taking, frame, ticket):
+    """What traced a picture until it was enough, its noise and its bias."""
+    tracer = paths_of(stages, scene, camera, alone=taking.alone, seed=taking.seed, frame=frame, apart=taking.apart, ticket=ticket)
+    enough = LEAST if taking.denoise else 0
+    while tracer.turns < MOST_TURNS and ((noise := tracer.noise()) > taking.noise or tracer.turns < enough):
+        if ticket is not None:
+            # The noise falls with the square root of the paths.
+            ticket.tick(min(1.0, (taking.noise / noise) ** 2))
+        tracer.add(1)
+    return tracer, noise, 0.0 if taking.alone else tracer.bias()[0]
+
+
+def _taken_apart(stages, scene, taking, fine, frame, ticket):
+    """A picture whose light groups are kept apart, and then mixed."""
+    if taking.denoise:
+        raise Problem("A picture is denoised as a whole; leave out either denoising or the light groups.")
+    light, camera = scene.light, camera_of(scene.seen_from, taking.width, taking.height)
+    plain = whole_scene(stages, scene)
+    shadow, groups = stages.shadow(scene, fine), groups_of(light)
+    noise, bias, turns, once = 0.0, 0.0, taking.passes, None
+    if taking.true:
+        tracer, noise, bias = _traced(stages, plain, camera, taking, frame, ticket)
+        apart, opacity = true_apart(tracer, plain, camera)
+        turns, once = tracer.turns, apart[..., -1, :]
+    else:
+        layers = _marched(stages, plain, camera, taking.passes, fine, frame, ticket)
+        opacity = layers[..., OPACITY]
+        apart = draft_apart(stages, plain, camera, layers, passes=taking.passes, shadow=shadow, fine=fine, frame=frame,
+                            ticket=ticket)
+    found = {name: apart[..., n, :] * factor for n, (name, factor) in enumerate(zip(groups, factors(light, groups)))}
+    radiance = np.dstack([sum(found.values()), opacity])
+    behind = behind_of(radiance, light, camera, shadow=shadow)
+    radiance[..., :3] += behind
+    return Still(radiance, behind, noise, turns, bias, groups=found,
+                 whole=apart[..., : len(groups), :].sum(axis=2), once=once)
+
+
+def _marched(stages, scene, camera, passes, fine, frame, ticket):
+    """Layers of Draft light, the mean of some passes."""
     total = 0.0
     for nth in range(passes):
         if ticket is not None:
             ticket.tick(nth / passes)
         total = total + layers_of(stages, scene, camera, nth=nth, fine=fine, frame=frame)
-    radiance = radiance_of(total / np.float32(passes), scene, camera, shadow=shadow)
+    return total / np.float32(passes)
+
+
+def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
+    """Draft light of a picture."""
+    layers = _marched(stages, scene, camera, passes, fine, frame, ticket)
+    radiance = radiance_of(layers, scene, camera, shadow=shadow)
     return settled_draft(stages, scene, camera, radiance, shadow=shadow, fine=fine, frame=frame, ticket=ticket)
 
 
@@ -187,44 +238,6 @@ def _denoised(radiance, drafted, light, camera, shadow):
     out = radiance.copy()
     out[..., :3] = behind + denoised(radiance[..., :3] - behind, radiance[..., 3], draft)
     return out
-
-
-def depths(stages, mound, grid, key, taking):
-    """Distance and optical depth behind every pixel.
-
-    Parameters
-    ----------
-    stages, mound, grid, key, taking
-        As of `still_of`.
-
-    Returns
-    -------
-    distance : ndarray of float32, shape (height, width)
-        Mean distance from the camera at which light is last scattered, metres; infinite where there is no cloud.
-    optical : ndarray of float32, shape (height, width)
-        Optical depth along the ray through the pixel's middle and its neighbourhood.
-    """
-    camera = camera_of(mound.view, taking.width, taking.height)
-    if grid.brick_bounds() is None:
-        return (np.full((camera.height, camera.width), np.inf, np.float32),
-                np.zeros((camera.height, camera.width), np.float32))
-    light, scene = mound.light, stages.scene(mound, grid, key)
-    lattice = stages.lattice(scene)
-    around = surroundings_of(light)
-    nothing = Surroundings(np.zeros_like(around.sky), around.behind, np.zeros(3), np.zeros((3, 3)))
-    absorbing = scene.under(light.edited(lamps=()), lambda medium: medium.edited(albedo=0.0, glow_strength=0.0))
-    tracer = Tracer(absorbing, lattice, camera, around=nothing)
-    tracer.add(DEPTH_TURNS)
-    _, _, distance = tracer.layers()
-    # So thin that rays go all the way through: opacity is then nearly the optical depth.
-    low, high = grid.brick_bounds()
-    extinction = light.medium.extinction
-    across = float(np.linalg.norm(high - low)) * grid.voxel * extinction * max(scene.grids[0].core, 1e-6)
-    thin = max(extinction * min(1.0, 0.5 / max(across, 1e-9)), 1e-4)
-    faint = scene.under(light, lambda medium: medium.edited(extinction=thin))
-    opacity = np.mean([march(faint, lattice, camera, shift=pixel_shift(n), nth=n)[..., OPACITY] for n in range(4)], axis=0)
-    optical = -np.log1p(-np.minimum(opacity, 0.999999)) * (extinction / thin)
-    return distance, optical.astype(np.float32)
 
 
 def turntable(mound, frames, degrees=360.0):

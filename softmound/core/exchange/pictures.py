@@ -13,6 +13,7 @@ from ..aside import put_in_place, write_whole
 from ..light.picture.looks import looked, metered_as
 from ..problems import Problem
 from .carried import KEY, text_of
+from .mattes import matte_channels
 from .png import png_of
 
 ANIMATED = {".webp": "WEBP", ".gif": "GIF", ".png": "PNG"}
@@ -22,6 +23,8 @@ FILMS = (".mp4", *ANIMATED)
 QUALITY = "16"
 """Of H.264: a constant rate factor at which a slope of sky shows no bands."""
 
+REC_709 = (0.64, 0.33, 0.30, 0.60, 0.15, 0.06, 0.3127, 0.3290)
+"""Chromaticities of red, green, blue and white of all colours (ITU-R BT.709)."""
 DENOISED = "denoised: not to be measured"
 """What a file says of a picture that a guess has been at."""
 
@@ -47,8 +50,6 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
     Problem
         If the file cannot be written; nothing half-written is left.
     """
-    import OpenEXR
-
     kind = np.float16 if half else np.float32
     colours = still.radiance[..., :3] if sky else still.radiance[..., :3] - still.behind
     limit = 65_000.0 if half else np.inf
@@ -58,15 +59,100 @@ def exr_bytes_to(path, still, *, half=True, sky=False, distance=None, optical=No
         channels["Z"] = np.ascontiguousarray(np.where(np.isfinite(distance), distance, 1e10).astype(np.float32))
     if optical is not None:
         channels["optical_depth"] = np.ascontiguousarray(optical.astype(np.float32))
-    header = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage}
-    if still.denoised:
-        header["comments"] = DENOISED
-    header.update(texts or {})
-    with put_in_place(path) as aside, OpenEXR.File(header, channels) as file:
+    said = {"comments": DENOISED} if still.denoised else {}
+    _write_exr(path, {"": (channels, {**said, **(texts or {})})})
+
+
+def _write_exr(path, parts):
+    """An OpenEXR file: for each part its channels and what its header says."""
+    import OpenEXR
+
+    begun = {"compression": OpenEXR.ZIP_COMPRESSION, "type": OpenEXR.scanlineimage, "chromaticities": REC_709}
+    made = [OpenEXR.Part({**begun, **said}, channels, name) for name, (channels, said) in parts.items()]
+    with put_in_place(path) as aside, OpenEXR.File(made) as file:
         try:
             file.write(str(aside))
         except RuntimeError as error:
             raise OSError(errno.EIO, str(error)) from error
+
+
+def layers_to(path, parts, camera, *, half=True, texts=None, frame=None, rate=None):
+    """Write the layers of a picture as the parts of an OpenEXR file.
+
+    Parameters
+    ----------
+    path : path-like
+    parts : dict of str to dict
+        See `core.engine.layers.layers_taken`.
+    camera : Camera
+        Whose matrices the header states.
+    half : bool, optional
+        16 bits for colours and opacity, else 32; all else has 32 in any case.
+    texts : dict of str to str, optional
+        Attributes of the first part's header.
+    frame : int, optional
+        Number of the picture, for a time code; with it `rate`, frames a second.
+
+    Raises
+    ------
+    Problem
+        If the file cannot be written; nothing half-written is left.
+    """
+    seen = {"worldToCamera": _world_to_camera(camera), "worldToNDC": _world_to_picture(camera)}
+    if frame is not None:
+        seen |= {"timeCode": _time_code(frame, rate), "frame": int(frame), "rate": float(rate)}
+    found = {}
+    for name, channels in parts.items():
+        said = dict(seen) if found else {**seen, **(texts or {})}
+        if "numbers" in channels:
+            channels, manifest = matte_channels(name, **channels)
+            said |= manifest
+            written = channels
+        else:
+            narrow = half and "R" in channels
+            kind, limit = (np.float16, 65_000.0) if narrow else (np.float32, np.inf)
+            written = {key: np.ascontiguousarray(np.clip(values, -limit, limit).astype(kind)) for key, values in channels.items()}
+        found[name] = written, said
+    _write_exr(path, found)
+
+
+def _world_to_camera(camera):
+    """Matrix for row vectors, from metres of the world to those of the camera, which looks along -z with y up."""
+    turn = np.stack([camera.right, camera.up, -camera.forward], axis=1)
+    matrix = np.eye(4)
+    matrix[:3, :3], matrix[3, :3] = turn, -camera.eye @ turn
+    return matrix.astype(np.float32)
+
+
+def _world_to_picture(camera):
+    """Matrix for row vectors, from metres of the world to the picture, -1 to 1 across and up, after the division by the last."""
+    wide, high = (0.5 * pixels * camera.spread for pixels in (camera.width, camera.height))
+    near = 0.1
+    lens = np.array([[1.0 / wide, 0, 0, 0], [0, 1.0 / high, 0, 0], [0, 0, -1.0, -1.0], [0, 0, -2.0 * near, 0]])
+    return (_world_to_camera(camera).astype(np.float64) @ lens).astype(np.float32)
+
+
+def _time_code(frame, rate):
+    import OpenEXR
+
+    whole = max(round(rate), 1)
+    seconds, rest = divmod(max(int(frame), 0), whole)
+    return OpenEXR.TimeCode(seconds // 3600 % 24, seconds // 60 % 60, seconds % 60, rest, *[False] * 6, *[0] * 8)
+
+
+def texts_of(mound=None):
+    """What the header of a picture says: by which program it is, and the mound that it shows, see `core.exchange.carried`.
+
+    Parameters
+    ----------
+    mound : Mound, optional
+
+    Returns
+    -------
+    dict of str to str
+    """
+    carried = text_of(mound) if mound is not None else ""
+    return {"Software": f"Soft Mound {__version__}", **({KEY: carried} if carried else {})}
 
 
 def write_picture(path, still, light, mound=None, plate=None, **options):
@@ -92,8 +178,7 @@ def write_picture(path, still, light, mound=None, plate=None, **options):
         For another ending, or if it cannot be written.
     """
     ending = pathlib.Path(path).suffix.lower()
-    carried = text_of(mound) if mound is not None else ""
-    texts = {"Software": f"Soft Mound {__version__}", **({KEY: carried} if carried else {})}
+    texts = texts_of(mound)
     if ending == ".png":
         write_whole(path, png_of(_with_plate(looked(still.radiance, light), plate), DENOISED if still.denoised else "", texts))
     elif ending == ".exr":

@@ -2,9 +2,10 @@
 
 import numpy as np
 
+from ..engine.layers import USUAL
 from ..engine.stages import Stages
 from ..engine.stills import still_of_scene
-from ..engine.takes import Take
+from ..engine.takes import Take, write_layers
 from ..exchange.photographs import laid_behind
 from ..exchange.pictures import FILMS, write_picture, written_frames
 from ..light.picture.looks import metered_as
@@ -74,7 +75,7 @@ def plate_behind(flock, folder=".", ticket=None):
     return lambda pixels: laid_behind(pixels, photograph, plate.opacity)
 
 
-def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=None):
+def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=None, layers=None):
     """Take one picture of a flock and write it.
 
     Parameters
@@ -89,6 +90,8 @@ def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=Non
     folder : path-like, optional
         Of the flock, for its plate.
     ticket : Ticket, optional
+    layers : callable, optional
+        Given the scene, which layers an OpenEXR file is to hold: see `core.engine.layers`.
 
     Returns
     -------
@@ -103,6 +106,8 @@ def take_picture(path, flock, sources, taking, view=None, folder=".", ticket=Non
     plate = plate_behind(flock, folder, None if ticket is None else ticket.quiet())
     scene = scene_of_flock(flock, sources, taking.width, taking.height, view)
     _told(ticket, 0.2, 1.0, "taking the picture")
+    if layers is not None:
+        return scene, write_layers(path, Stages(), scene, taking, layers(scene), ticket=ticket)[0]
     still = still_of_scene(Stages(), scene, taking, ticket=ticket)
     write_picture(path, still, metered_as(scene.light, still.radiance), plate=plate)
     return scene, still
@@ -157,7 +162,8 @@ def _told(ticket, begin, end, words):
 
 
 def _still(path, flock, sources, taking, _frames, folder, ticket):
-    take_picture(path, flock, sources, taking, folder=folder, ticket=ticket)
+    layers = (lambda scene: taking.layers or USUAL) if path.suffix.lower() == ".exr" else None
+    take_picture(path, flock, sources, taking, folder=folder, ticket=ticket, layers=layers)
     return f"Taken: {path}."
 
 

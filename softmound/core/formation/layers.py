@@ -187,7 +187,7 @@ def deck_clouds(deck, ticket=None):
         if kind not in tiles:
             tiles[kind] = tile(shape, kind, ticket)
         place = turn @ np.array([(i - 0.5) * wide, 0.0, (j - 0.5) * long]) + np.array([0.0, deck.altitude, 0.0])
-        found.append(PlacedCloud(tiles[kind], medium, Placing(place, turn), key=f"{key} {kind}", layer=True))
+        found.append(PlacedCloud(tiles[kind], medium, Placing(place, turn), key=f"{key} {kind}", layer=True, name=deck.name))
     return found
 
 
@@ -231,7 +231,7 @@ def haze_cloud(haze):
     """
     shape = haze.edited(name="Haze", visibility=30.0, hidden=False)
     medium = Medium(extinction=min(max(KOSCHMIEDER / (1000.0 * haze.visibility), 1e-4), 100.0), anisotropy=0.75)
-    return PlacedCloud(_hazy(shape), medium, key=f"haze {shape!r}", layer=True)
+    return PlacedCloud(_hazy(shape), medium, key=f"haze {shape!r}", layer=True, name=haze.name)
 
 
 def layers_known(flock):

@@ -5,6 +5,7 @@ import math
 import os
 import pathlib
 import time
+from collections import Counter
 from dataclasses import dataclass, replace
 from functools import cached_property
 
@@ -329,7 +330,7 @@ def clouds_of(flock, sources, camera=None, ticket=None, seconds=None):
     """
     placed_ = [(member, n) for member, n in zip(flock.members, tiers_that_fit(flock, sources, camera)) if n is not None]
     _read(dict.fromkeys((sources[member.asset], n) for member, n in placed_), seconds)
-    found = []
+    found, taken = [], Counter()
     for member, reduction in placed_:
         source = sources[member.asset]
         if seconds is not None and not source.known(reduction):
@@ -338,10 +339,17 @@ def clouds_of(flock, sources, camera=None, ticket=None, seconds=None):
         if member.density != 1.0:
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
-                                 f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}"))
+                                 f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}", name=_told_apart(member, taken)))
     if seconds is None or layers_known(flock):
         found += layer_clouds(flock, ticket)
     return on_the_earth(found) if flock.curved else found
+
+
+def _told_apart(member, taken):
+    """Name of a member that no other of the flock has: the second of a name has a 2 behind it."""
+    name = member.name or member.asset.name
+    taken[name] += 1
+    return name if taken[name] == 1 else f"{name} {taken[name]}"
 
 
 def all_known(flock, sources, camera):

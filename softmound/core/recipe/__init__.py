@@ -21,6 +21,7 @@ from .grains import (
 )
 from .models import (
     MOST_STOPS,
+    Fader,
     Floor,
     KeptView,
     Lamp,
@@ -42,7 +43,7 @@ from .models import (
 
 __all__ = [
     "Arrays", "BaseLevel", "Noise",
-    "Paint", "Patch", "Warp", "Buds", "Coat", "Curve", "Dabs", "Floor", "KeptView", "Lamp",
+    "Paint", "Patch", "Warp", "Buds", "Coat", "Curve", "Dabs", "Fader", "Floor", "KeptView", "Lamp",
     "Light", "LowerSkin", "Mass", "Medium",
     "Mound", "MOST_STOPS", "Problem", "Ramp", "Reference", "Roughness", "SKIN_CURVES",
     "Skin", "Sky",

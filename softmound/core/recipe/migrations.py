@@ -79,8 +79,15 @@ def _time(data: dict[str, Any]) -> dict[str, Any]:
     return {**data, "format": 9, **({"snapshots": snapshots} if "snapshots" in data else {})}
 
 
+def _mixed(data: dict[str, Any]) -> dict[str, Any]:
+    """10: groups of lamps and faders for light groups came as additions."""
+    snapshots = [{**snapshot, "recipe": _mixed(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
+        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
+    return {**data, "format": 10, **({"snapshots": snapshots} if "snapshots" in data else {})}
+
+
 STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps, 6: _crumbs_kept,
-         7: _floor_below, 8: _time}
+         7: _floor_below, 8: _time, 9: _mixed}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

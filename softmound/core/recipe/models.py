@@ -18,7 +18,7 @@ from .steps import AnyStep
 from .time import Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT: Final = 9
+FORMAT: Final = 10
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -223,7 +223,8 @@ class Floor(Value):
 class Lamp(Value):
     """A ball that shines evenly in all directions: `power` in lumens; `kelvin` gives its colour unless it is None.
 
-    `flicker` is how much of the power comes and goes from picture to picture, in the order of `seed`.
+    `flicker` is how much of the power comes and goes from picture to picture, in the order of `seed`. Lamps of one `group` are
+    mixed together; a lamp without one goes by its name.
     """
 
     told: ClassVar[tuple] = ("name",)
@@ -250,6 +251,7 @@ class Lamp(Value):
     colour: Colour = (1.0, 1.0, 1.0)
     flicker: Share = 0.0
     seed: Annotated[int, Field(ge=0, le=2**31 - 1)] = 1
+    group: Annotated[str, Field(max_length=80)] = ""
 
 
 class Ramp(Value):
@@ -321,10 +323,28 @@ class Medium(Value):
     glow_by: Ramp | None = None
 
 
+class Fader(Value):
+    """How much of a light group is mixed into the picture: `level` times its light, tinted; only `solo` ones if there are any."""
+
+    rows: ClassVar[tuple] = (
+        Number("level", "Level", "", (0.0, 4.0), "linear", "How many times its light is mixed into the picture."),
+        Tint("tint", "Tint", "What its light is multiplied by."),
+        Switch("solo", "Solo", "Only the groups that are solo are seen."),
+        Switch("muted", "Mute", "Its light is left out."),
+    )
+
+    group: Name = "sun"
+    level: Annotated[float, Field(ge=0.0, le=64.0)] = 1.0
+    tint: Colour = (1.0, 1.0, 1.0)
+    solo: bool = False
+    muted: bool = False
+
+
 class Light(Value):
     """Sun, sky, what is below, lamps, medium, the exposure in stops, and the view transform: "own", "exposure", or
-    "display/view" of a config. With `metered` the exposure is counted from what the picture asks for by itself. `once` leaves of
-    the sunlight in Draft light what is scattered once, to judge shapes by.
+    "display/view" of a config. `mix` has a fader for each light group whose light is not taken as it is. With `metered` the
+    exposure is counted from what the picture asks for by itself. `once` leaves of the sunlight in Draft light what is scattered
+    once, to judge shapes by.
     """
 
     first_rows: ClassVar[tuple] = (
@@ -344,6 +364,13 @@ class Light(Value):
     metered: bool = False
     transform: Annotated[str, Field(min_length=1, max_length=200)] = "own"
     once: bool = False
+    mix: Annotated[tuple[Fader, ...], Field(max_length=80)] = ()
+
+    @model_validator(mode="after")
+    def _one_fader_each(self) -> Self:
+        if len({fader.group for fader in self.mix}) < len(self.mix):
+            raise ValueError("a light group has one fader only")
+        return self
 
 
 class View(Value):
@@ -410,7 +437,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[9] = FORMAT
+    format: Literal[10] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()

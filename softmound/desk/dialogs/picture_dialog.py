@@ -3,8 +3,19 @@
 import pathlib
 
 from PyQt6.QtCore import QSettings
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
+from PyQt6.QtWidgets import (
+    QCheckBox,
+    QDialog,
+    QDialogButtonBox,
+    QFileDialog,
+    QGridLayout,
+    QLineEdit,
+    QPushButton,
+    QVBoxLayout,
+    QWidget,
+)
 
+from ...core.engine.layers import LAYERS, USUAL
 from ...core.engine.stills import Taking
 from ...core.engine.takes import TAKES
 from ..fields.controls import ChoiceRow, NumberField, Row, text_label
@@ -66,6 +77,20 @@ class PictureDialog(QDialog):
         self.height_ = NumberField(tr("Height"), 64, 8192, 800, "pixels", tr("Of each picture."), "log", (200, 2160), whole=True)
         self.noise = NumberField(tr("Noise"), 0.005, 0.5, 0.05, "", tr("True light is enough when a pixel errs by such a share."),
                                  "log", (0.01, 0.3))
+        self.layers = {}
+        self.layer_grid = QWidget()
+        grid = QGridLayout(self.layer_grid)
+        grid.setContentsMargins(8, 0, 8, 0)
+        ticked = kept.value("layers", ",".join(USUAL)).split(",")
+        for n, (name, layer) in enumerate((name, layer) for name, layer in LAYERS.items() if name != "motion"):
+            box = QCheckBox(tr(layer.label))
+            box.setToolTip(tr(layer.sentence))
+            box.setChecked(name in ticked)
+            box.toggled.connect(lambda *_: self._show())
+            grid.addWidget(box, n // 4, n % 4)
+            self.layers[name] = box
+        layout.addWidget(self.layer_grid)
+        self._below = shown.light.floor.kind != "none"
         self.frames = NumberField(
             tr("Pictures"), 2, 2000, 48, "", tr("How many there are: 24 make a second of film."), "log", (8, 400), whole=True
         )
@@ -98,7 +123,15 @@ class PictureDialog(QDialog):
         -------
         Taking
         """
-        return Taking(round(self.width_.value), round(self.height_.value), true=self.light == "true", noise=self.noise.value)
+        return Taking(round(self.width_.value), round(self.height_.value), true=self.light == "true", noise=self.noise.value,
+                      layers=self._ticked() if self._has_layers() else ())
+
+    def _ticked(self):
+        return tuple(name for name, box in self.layers.items() if box.isChecked() and box.isEnabled())
+
+    def _has_layers(self):
+        """Whether the file holds layers."""
+        return not self.takes[self.kind].frames and self.path.suffix.lower() == ".exr"
 
     def _take_kind(self, kind):
         self.kind = kind
@@ -118,6 +151,9 @@ class PictureDialog(QDialog):
     def _show(self):
         self.sentence.setText(tr(self.takes[self.kind].sentence))
         self.noise.setVisible(self.light == "true")
+        self.layer_grid.setVisible(self._has_layers())
+        self.layers["orders"].setEnabled(self.light == "true")
+        self.layers["shadow"].setEnabled(self._below)
         self.frames.setVisible(self.takes[self.kind].frames and self.takes[self.kind].counted)
         self.trouble.setText(self.problem())
         self.trouble.setVisible(bool(self.problem()))
@@ -137,6 +173,8 @@ class PictureDialog(QDialog):
             return tr("There is no folder {}; choose another.").format(path.parent)
         if not self._suits():
             return tr("This kind is written as {}.").format(", ".join(self.takes[self.kind].endings))
+        if self._has_layers() and not self._ticked():
+            return tr("Tick a layer at least.")
         return ""
 
     def _browse(self):
@@ -148,7 +186,8 @@ class PictureDialog(QDialog):
 
     def _accept(self):
         for key, value in (("kind", self.kind), ("light", self.light), ("width", self.width_.value),
-                           ("height", self.height_.value), ("noise", self.noise.value), ("frames", self.frames.value)):
+                           ("height", self.height_.value), ("layers", ",".join(n for n, b in self.layers.items() if b.isChecked())),
+                           ("noise", self.noise.value), ("frames", self.frames.value)):
             self._kept.setValue(key, value)
         self.accept()
 

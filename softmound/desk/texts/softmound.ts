@@ -450,6 +450,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>Tick a layer at least.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <source>What waits</source>
@@ -2931,6 +2936,21 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
+        <source>{}: tint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
+        <source>Take all back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
+        <source>All light as it comes: every fader at 1, no tint, nothing solo or muted.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/light/settings.py" />
         <source>By place and time…</source>
         <translation type="unfinished" />
@@ -3069,6 +3089,26 @@
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
         <source>duplicate a lamp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>Light group</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>Lamps of one light group have one fader; without a name a lamp has its own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>mixer: {} {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/station.py" />
+        <source>take the mixer back</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3267,6 +3307,11 @@
     <message>
         <location filename="softmound/desk/stations/light/tray.py" />
         <source>Switch on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Mix together as…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4729,12 +4774,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>A .png as it is seen here, or an .exr in linear light with opacity, distance and optical depth.</source>
+        <source>A .png as it is seen here, or an .exr in linear light with opacity.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>A .png as it is seen here, or an .exr in linear light with opacity.</source>
+        <source>A .png as it is seen here, or an .exr in linear light, with layers for compositing.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4775,6 +4820,11 @@
     <message>
         <location filename="tables.py" />
         <source>A layer of cloud to the horizon.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A picture is denoised as a whole; leave out either denoising or the light groups.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6019,6 +6069,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>From below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>From crest to crest.</source>
         <translation type="unfinished" />
     </message>
@@ -6319,6 +6374,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How many times its light is mixed into the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How much finer each octave is than the one before.</source>
         <translation type="unfinished" />
     </message>
@@ -6485,6 +6545,11 @@
     <message>
         <location filename="tables.py" />
         <source>Its feature size sideways, its strength upward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its light is left out.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6909,6 +6974,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Mixer</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Mlm</source>
         <translation type="unfinished" />
     </message>
@@ -6975,6 +7045,11 @@
     <message>
         <location filename="tables.py" />
         <source>Multiply</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mute</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7205,6 +7280,11 @@
     <message>
         <location filename="tables.py" />
         <source>Only near the surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Only the groups that are solo are seen.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8089,6 +8169,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The layer shadow needs sea or land below: choose one in Light, or give --below sea.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The layer {} needs True light; add --true, or leave it out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mean of the two densities.</source>
         <translation type="unfinished" />
     </message>
@@ -8464,6 +8554,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What does not move has no motion: the layer motion needs a mound with a time line, and --frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>What is this?</source>
         <translation type="unfinished" />
     </message>
@@ -8475,6 +8570,11 @@
     <message>
         <location filename="tables.py" />
         <source>What it sends back of light from all round; what water mirrors comes on top.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What its light is multiplied by.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9034,6 +9134,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>group</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>growth, </source>
         <translation type="unfinished" />
     </message>
@@ -9249,6 +9354,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>light group</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>light mesh</source>
         <translation type="unfinished" />
     </message>
@@ -9334,6 +9444,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>mix</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>mm</source>
         <translation type="unfinished" />
     </message>
@@ -9355,6 +9470,11 @@
     <message>
         <location filename="tables.py" />
         <source>moves the surface along its normal</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>muted</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9625,6 +9745,11 @@
     <message>
         <location filename="tables.py" />
         <source>softness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>solo</source>
         <translation type="unfinished" />
     </message>
     <message>

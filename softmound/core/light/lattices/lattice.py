@@ -14,6 +14,7 @@ from ...colour import luminance
 from ...directions import direction_of
 from ...kernels import each, f32, i32
 from ..marching.transmittance import transmittance
+from ..scene.groups import unmixed
 from ..scene.lamps import lamps_of
 from ..scene.scene import mixture_of
 from ..scene.sky import directions_of
@@ -149,7 +150,7 @@ def zone_shares(light):
         For each of the three zones 24 radiances, with a mean of 1, to three digits: as exact as 24 directions are. A plain sky has
         the same everywhere, whatever its colour.
     """
-    bright, along = luminance(surroundings_of(light).sky.astype(np.float64)), _seen_along()
+    bright, along = luminance(surroundings_of(unmixed(light)).sky.astype(np.float64)), _seen_along()
     counts = np.bincount(along.ravel(), minlength=len(DIRECTIONS))
     each = np.bincount(along.ravel(), bright.ravel(), len(DIRECTIONS)) / np.maximum(counts, 1)
     rings = np.maximum(each, 1e-9).reshape(-1, ROUND)
@@ -191,7 +192,7 @@ def from_lamps(coarse, light, frame=0, mixture=None):
     colours : ndarray of float32, shape (n, 3)
         Of each.
     """
-    lamps = lamps_of(light.lamps, frame)
+    lamps = lamps_of(light, frame)
     mixture = mixture_of(light.medium) if mixture is None else mixture
     thick = _thick(coarse, mixture)
     lean = np.array([1.0, *[3.0 * mixture.cosine] * 3], np.float32)
@@ -222,7 +223,7 @@ def with_lamps(lattice, coarse, light, frame=0, mixture=None):
     -------
     Lattice
     """
-    if not lamps_of(light.lamps, frame):
+    if not lamps_of(light, frame):
         return lattice
     mixture = mixture_of(light.medium) if mixture is None else mixture
     firsts, colours = from_lamps(coarse, light, frame, mixture)

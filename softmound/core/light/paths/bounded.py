@@ -12,6 +12,7 @@ import numpy as np
 import scipy
 
 from ...colour import luminance
+from .low_pass import brighter
 
 BRIGHTEST = 12.0
 """Times what is expected that a turn may bring to a pixel, by eye."""
@@ -32,15 +33,18 @@ class Bounded:
     ----------
     height, width : int
         Pixels.
+    parts : int, optional
+        Of the light that are kept apart besides.
     """
 
-    def __init__(self, height, width):
+    def __init__(self, height, width, parts=0):
+        self._apart, self._apart_lost = np.zeros((2, height, width, parts, 3), np.float32)
         self._light, self._lost = np.zeros((2, height, width, 3))
         self._squares = np.zeros((height, width))
         self._parts = np.zeros((PARTS, height, width))
         self.turns = 0
 
-    def add(self, light, expected):
+    def add(self, light, expected, apart=None):
         """Add a turn.
 
         Parameters
@@ -48,6 +52,8 @@ class Bounded:
         light : ndarray of float32, shape (height, width, 3)
         expected : ndarray of float32, shape (height, width)
             Luminance that others have found so far; 0 without any cloud.
+        apart : ndarray of float32, shape (height, width, parts, 3), optional
+            Parts of the light.
         """
         there = expected[expected > 0.0]
         least = LEAST * float(there.mean()) if len(there) else 0.0
@@ -58,6 +64,10 @@ class Bounded:
         found = luminance(kept.astype(np.float64))
         self._light += kept
         self._lost += light - kept
+        if apart is not None:
+            held = apart * share.astype(np.float32)[..., None, None]
+            self._apart += held
+            self._apart_lost += apart - held
         self._squares += found**2
         self._parts[self.turns % PARTS] += found
         self.turns += 1
@@ -75,18 +85,32 @@ class Bounded:
         -------
         ndarray of float32, shape (height, width, 3)
         """
-        out = (self._light / max(self.turns, 1)).astype(np.float32)
-        for n in range(3):
-            lost = float(self._lost[..., n].sum()) / max(self.turns, 1)
-            if lost <= 0.0:
-                continue
-            cut = scipy.ndimage.gaussian_filter((self._lost[..., n] / self.turns).astype(np.float32), sigma)
-            about = scipy.ndimage.gaussian_filter(given[..., n], sigma)
-            spread = given[..., n] * np.divide(cut, about, out=np.zeros_like(cut), where=about > 1e-9)
-            total = float(spread.sum(dtype=np.float64))
-            if total > 0.0:
-                out[..., n] += spread * np.float32(lost / total)
-        return out
+        return self._spread(self._light, self._lost, given, sigma)
+
+    def light_of(self, part, given, sigma):
+        """The same of a part of the light that is kept apart.
+
+        Parameters
+        ----------
+        part : int
+        given, sigma
+            As of `light`.
+
+        Returns
+        -------
+        ndarray of float32, shape (height, width, 3)
+        """
+        return self._spread(self._apart[..., part, :], self._apart_lost[..., part, :], given, sigma)
+
+    def _spread(self, kept, cut_off, given, sigma):
+        out = (kept / max(self.turns, 1)).astype(np.float32)
+        cut = (cut_off / max(self.turns, 1)).astype(np.float32)
+        lost = cut.sum(axis=(0, 1), dtype=np.float64)
+        if not lost.any():
+            return out
+        spread = given * brighter(cut, given, sigma)
+        total = spread.sum(axis=(0, 1), dtype=np.float64)
+        return out + spread * np.divide(lost, total, out=np.zeros(3), where=total > 0.0).astype(np.float32)
 
     def noise(self, cloud):
         """Standard error of a pixel's luminance, root mean square over the cloud, in the cloud's mean luminance.

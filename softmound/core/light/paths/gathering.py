@@ -19,23 +19,24 @@ import scipy
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, u64
-from ...vectors import BLACK, WHITE, carried, dot, plus, scaled, three, times
+from ...vectors import BLACK, WHITE, carried, dot, plus, row_of, scaled, three, times
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
 from ..lattices.small_angle import TURNS, ahead_share, onward
 from ..lattices.transport import transported
 from ..lattices.trilinear import blended, cell_of
+from ..scene.groups import BELOW, FIXED, GLOW, SKY, SUN
 from ..scene.lobes import two_lobes
 from ..scene.phase import forward_peak, lobes_of, mean_cosine, thick_share
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
 from .flight import FAR, flown
 from .hues import albedo_at, glow_at
-from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sunny
-from .paths import add_light, first_ray
+from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sky_group, sunny
+from .paths import add_light, first_ray, keep_apart
 from .random_numbers import WHOLE_TURN, around, even, scattered
 
-CHANNELS = 12
-"""Of the field: for each colour what is sent on in the mean, and what is added to it times the direction it goes along."""
+MOMENTS = 4
+"""Numbers of a kind of light in a cell: what is sent on in the mean, and what is added to it times the direction it goes along."""
 FIRST, TO_LAMP, TO_SUN, ONWARD, TO_SUN_AGAIN = range(5)
 """Flights of a path, in their order; the three in the middle once more for each collision that is followed."""
 _FOUR_PI = f32(4.0 * math.pi)
@@ -51,7 +52,8 @@ def field_of_light(lattice, scene):
 
     Returns
     -------
-    ndarray of float32, shape (U, V, W, 12)
+    ndarray of float32, shape (U, V, W, 3, 4)
+        Of red, green and blue.
     """
     light, medium = scene.light, scene.medium
     outside = surroundings_of(light)
@@ -63,8 +65,32 @@ def field_of_light(lattice, scene):
     # As one product of matrices, fourteen times as fast as a sum over the axes of the lattice: each colour of each of the four
     # numbers is so much of each kind of light.
     kinds, moments = lattice.sky.shape[3:]
-    shares = np.einsum("nc,mk->nmck", colours, np.eye(moments)).reshape(kinds * moments, CHANNELS).astype(np.float32)
-    return (lattice.sky.reshape(-1, kinds * moments) @ shares).reshape(*lattice.sky.shape[:3], CHANNELS)
+    shares = np.einsum("nc,mk->nmck", colours, np.eye(moments)).reshape(kinds * moments, 3 * moments).astype(np.float32)
+    return (lattice.sky.reshape(-1, kinds * moments) @ shares).reshape(*lattice.sky.shape[:3], 3, moments)
+
+
+def kinds_of_light(lattice, scene, lamps=()):
+    """The same with each light group apart.
+
+    Parameters
+    ----------
+    lattice : Lattice
+        Of the sun and the surroundings.
+    scene : Scene
+    lamps : sequence of ndarray of float32, shape (U, V, W, 3, 4)
+        What the cells send on of each group of lamps, in red, green and blue.
+
+    Returns
+    -------
+    Coloured
+        Whose field is that of the lattice itself where there are no lamps.
+    """
+    medium, outside = scene.medium, surroundings_of(scene.light)
+    back = thick_share(medium.albedo * np.asarray(medium.tint), mean_cosine(lobes_of(medium)))
+    colours = np.concatenate([np.concatenate([[outside.sun], outside.parts]) * back, *[np.eye(3)] * len(lamps)])
+    groups = [SUN, SKY, SKY, BELOW] + [len(FIXED) + n // 3 for n in range(3 * len(lamps))]
+    field = np.concatenate([lattice.sky[..., :4, :], *lamps], axis=3) if lamps else lattice.sky[..., :4, :]
+    return Coloured(np.ascontiguousarray(field), np.ones(3, np.float32), colours.astype(np.float32), np.array(groups))
 
 
 def _counting(medium):
@@ -82,14 +108,20 @@ class Coloured(NamedTuple):
 
     Attributes
     ----------
-    field : ndarray of float32, shape (U, V, W, 12)
-        As of `field_of_light`.
+    field : ndarray of float32, shape (U, V, W, K, 4)
+        What the cells send on of each kind of light.
     depths : ndarray of float32, shape (3,)
-        Optical depths of each colour, in those of the brightest, in the mean.
+        Optical depths of each colour, in those of the brightest, in the mean; 1 where all are dimmed alike.
+    colours : ndarray of float32, shape (K, 3)
+        Of the kinds; default three kinds, red, green and blue.
+    groups : ndarray of int64, shape (K,)
+        Their light groups.
     """
 
     field: np.ndarray
-    depths: np.ndarray
+    depths: np.ndarray = np.ones(3, np.float32)
+    colours: np.ndarray = np.eye(3, dtype=np.float32)
+    groups: np.ndarray = np.zeros(3, np.int64)
 
     @property
     def nbytes(self):
@@ -151,7 +183,25 @@ def coloured_field(coarse, lattice, scene, hues=None, frame=0, ticket=None):
     thick = coarse.small * np.float32(mixture.extinction * share * coarse.wide)
     spread = transported(thick, mixture.cosine, sun * albedo[..., None, :] + begun, entering, albedo=albedo)
     field = np.moveaxis(spread + begun, -1, -2)
-    return Coloured(np.ascontiguousarray(field.reshape(*field.shape[:3], CHANNELS), np.float32), (mean / share).astype(np.float32))
+    return Coloured(np.ascontiguousarray(field, np.float32), (mean / share).astype(np.float32))
+
+
+def together(fields):
+    """Fields of one cloud under several lights, each that of a light group, as one.
+
+    Parameters
+    ----------
+    fields : sequence of Coloured
+        In the order of the groups' numbers; None for a group without light.
+
+    Returns
+    -------
+    Coloured
+    """
+    there = [(group, field) for group, field in enumerate(fields) if field is not None]
+    return Coloured(np.concatenate([field.field for _, field in there], axis=3), there[0][1].depths,
+                    np.concatenate([field.colours for _, field in there]),
+                    np.repeat([group for group, _ in there], [len(field.colours) for _, field in there]))
 
 
 def cosines_of(media):
@@ -215,7 +265,9 @@ class Rest(NamedTuple):
     Attributes
     ----------
     field : ndarray of float32, flat
-        From `field_of_light`.
+        Of `Coloured`, as are `colours`, `groups` and `depths`.
+    colours : ndarray of float32, shape (K, 3)
+    groups : ndarray of int64, shape (K,)
     sides : ndarray of int64, shape (3,)
         Its cells.
     to_cells : float32
@@ -225,12 +277,13 @@ class Rest(NamedTuple):
     cosines, peaks : ndarray of float32, shape (M,)
         From `cosines_of` and `peaks_of`.
     depths : ndarray of float32, shape (3,)
-        From `Coloured`; 1 where all colours are dimmed alike.
     followed : int
         Collisions that are followed as they are before what is sent on is gathered.
     """
 
     field: np.ndarray
+    colours: np.ndarray
+    groups: np.ndarray
     sides: np.ndarray
     to_cells: float
     shift: np.ndarray
@@ -255,24 +308,25 @@ def _softer(albedo, peak):
 
 
 @inlined
-def _sent(rest, place, way):
-    """Light that the lattice says a place sends along a direction."""
+def _sent(rest, place, way, through, groups, line, column):
+    """Light that the lattice says a place sends along a direction, of which so much comes through."""
     x, y, z = carried(three(rest.shift), place, rest.to_cells)
     at, u, v, w = cell_of(x, y, z, rest.sides[0], rest.sides[1], rest.sides[2])
-    at *= u64(CHANNELS)
-    on_y, on_x = u64(CHANNELS * rest.sides[2]), u64(CHANNELS * rest.sides[1] * rest.sides[2])
-    red, green, blue = BLACK
-    for n in range(CHANNELS):
-        value = blended(rest.field, at + u64(n), on_x, on_y, u64(CHANNELS), u, v, w)
-        part = n & 3
-        value *= way[0] if part == 1 else (way[1] if part == 2 else (way[2] if part == 3 else f32(1)))
-        if n < 4:
-            red += value
-        elif n < 8:
-            green += value
-        else:
-            blue += value
-    return max(f32(0), red), max(f32(0), green), max(f32(0), blue)
+    kinds = rest.colours.shape[0]
+    along = u64(MOMENTS * kinds)
+    at *= along
+    on_y = along * u64(rest.sides[2])
+    on_x = on_y * u64(rest.sides[1])
+    light = BLACK
+    for kind in range(kinds):
+        value = f32(0)
+        for n in range(MOMENTS):
+            part = blended(rest.field, at + u64(MOMENTS * kind + n), on_x, on_y, along, u, v, w)
+            value += part * (way[0] if n == 1 else (way[1] if n == 2 else (way[2] if n == 3 else f32(1))))
+        found = times(through, scaled(row_of(rest.colours, kind), max(f32(0), value)))
+        light = plus(light, found)
+        keep_apart(groups, line, column, rest.groups[kind], False, found)
+    return light
 
 
 @inlined
@@ -298,7 +352,7 @@ def _to_the_sun(lights, media, rest, medium, place, came, exact, again, state):
         weight = two_lobes(media.lobes, medium, cosine) * (f32(1) - near)
     if not sunny(lights):
         weight = f32(0)
-    return Asked(place, came, medium, way, FAR, light, weight), ahead, state
+    return Asked(place, came, medium, way, FAR, light, weight, i32(SUN)), ahead, state
 
 
 @inlined
@@ -312,7 +366,7 @@ def _dimmed(light, left, depths, exact):
 
 
 @each("order")
-def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, camera, order, turn, out):
+def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, camera, order, turn, sums):
     """One gathered path for each pixel of some rows.
 
     Parameters
@@ -325,12 +379,13 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
     colours : Hues
     remaining : Rest
     camera : Eye
-    order, turn, out
+    order, turn, sums
         As of `paths.traced`.
     """
     bricks, members, softer, media = borrowed(whole), borrowed(clouds), borrowed(soft), borrowed(scattering)
     lights, hues, rest, eye = borrowed(shining), borrowed(colours), borrowed(remaining), borrowed(camera)
-    last, line = 3 * rest.followed, order[n]
+    into, last, line = borrowed(sums), 3 * rest.followed, order[n]
+    out, groups = into.layers, into.groups
     for column in range(out.shape[1]):
         came, state = first_ray(eye, line, column, turn)
         place, medium = three(eye.place), members.medium[0]
@@ -340,15 +395,17 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
             # As it truly goes, before the forward peak counts as none.
             exact, step = flight <= last, _step_of(flight, last)
             dimming = step == TO_LAMP or step == TO_SUN or step == TO_SUN_AGAIN
-            asked = Asked(place, came, medium, came, FAR, BLACK, f32(1))
+            asked = Asked(place, came, medium, came, FAR, BLACK, f32(1), i32(SUN))
             if step == TO_LAMP:
                 asked, state = of_a_lamp(lights, medium, place, came, state)
             elif dimming:
                 asked, ahead, state = _to_the_sun(lights, media, rest, medium, place, came, exact, step == TO_SUN_AGAIN, state)
-                light = plus(light, times(through, ahead))
+                ahead = times(through, ahead)
+                light = plus(light, ahead)
+                keep_apart(groups, line, column, i32(SUN), False, ahead)
             elif step == ONWARD:
                 _, onto, state = scattered(media.lobes, medium, came, state)
-                asked = Asked(place, came, medium, onto, FAR, BLACK, f32(1))
+                asked = Asked(place, came, medium, onto, FAR, BLACK, f32(1), i32(SUN))
             if asked.weight <= f32(0):
                 continue
             t, left, member, state = flown(bricks, members if exact else softer, place, asked.way, asked.reach, i32(dimming), state)
@@ -356,12 +413,16 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
                 weight = asked.weight
                 if step == TO_LAMP:
                     weight *= two_lobes(media.lobes, medium, dot(came, asked.way))
-                light = plus(light, times(through, _dimmed(scaled(asked.light, weight), left, rest.depths, exact)))
+                found = times(through, _dimmed(scaled(asked.light, weight), left, rest.depths, exact))
+                light = plus(light, found)
+                keep_apart(groups, line, column, asked.group, flight <= 2, found)
                 continue
             if t < f32(0):
                 if step == ONWARD:
                     r, c = sky_cell(lights.sky, asked.way)
-                    light = plus(light, times(through, (lights.sky[r, c, 0], lights.sky[r, c, 1], lights.sky[r, c, 2])))
+                    found = times(through, (lights.sky[r, c, 0], lights.sky[r, c, 1], lights.sky[r, c, 2]))
+                    light = plus(light, found)
+                    keep_apart(groups, line, column, sky_group(lights.sky, r), flight == 3, found)
                 break
             place, came = carried(place, asked.way, t), asked.way
             medium = members.medium[member]
@@ -371,10 +432,12 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
                 out[line, column, 3] += f32(1)
                 out[line, column, 4] += t
             if exact:
-                light = plus(light, times(through, glow_at(media, medium, hues, member, place)))
+                found = times(through, glow_at(media, medium, hues, member, place))
+                light = plus(light, found)
+                keep_apart(groups, line, column, i32(GLOW), False, found)
             else:
                 # Light that the lattice says comes from there, back along this way.
-                light = plus(light, times(through, _sent(rest, place, scaled(came, f32(-1)))))
+                light = plus(light, _sent(rest, place, scaled(came, f32(-1)), through, groups, line, column))
                 peak = rest.peaks[medium]
                 albedo = _softer(albedo[0], peak), _softer(albedo[1], peak), _softer(albedo[2], peak)
             through = times(through, albedo)

@@ -43,7 +43,7 @@ class Levels:
 
     Parameters
     ----------
-    scene, lattice, camera, seed, frame, hues, field
+    scene, lattice, camera, seed, frame, hues, field, apart
         As of `Tracer`.
 
     Attributes
@@ -55,8 +55,8 @@ class Levels:
         Gathered after one collision more, where the camera looks against the sun.
     """
 
-    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None, field=None):
-        given = {"seed": seed, "frame": frame, "hues": hues}
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None, field=None, apart=False):
+        given = {"seed": seed, "frame": frame, "hues": hues, "apart": apart}
         self.whole = Tracer(scene, lattice, camera, **given)
         self.gathered = self.between = None
         if gathers(scene) and (field is not None or not needs_colours(scene)):
@@ -65,7 +65,8 @@ class Levels:
                 # Of its own noise: what is the same in both would not be put right.
                 self.between = Tracer(scene, lattice, camera, gathering=True, followed=1, field=field,
                                       **(given | {"seed": seed + 1}))
-        self.scene, self.camera, self.bounded = scene, camera, Bounded(camera.height, camera.width)
+        self.scene, self.camera, self.groups = scene, camera, self.whole.groups
+        self.bounded = Bounded(camera.height, camera.width, len(self.groups) + 1 if apart else 0)
         self._each = EACH_OF_BURIED if self.whole.sends_photons else EACH
 
     @property
@@ -88,7 +89,7 @@ class Levels:
             if self.gathered is None or nth % (self._each + 1) == self._each or nth in EARLY:
                 self.whole.add(1, ticket)
                 if self.gathered is not None:
-                    self.bounded.add(self.whole.latest, self.gathered.bright)
+                    self.bounded.add(self.whole.latest, self.gathered.bright, self.whole.latest_apart() if self.groups else None)
             elif self.between is not None and nth % 2:
                 self.between.add(1, ticket)
             else:
@@ -106,9 +107,7 @@ class Levels:
         """What gathered paths amount to: as of `Tracer.layers`."""
         radiance, opacity, depth = self.gathered.layers()
         if self.between is not None and self.between.turns >= 2:
-            nearer = self.between.layers()[0]
-            sigma = self._width(self.between.noise())
-            radiance = nearer if sigma <= NARROWEST else radiance * brighter(nearer, radiance, sigma)
+            radiance = _put_right(radiance, self.between.layers()[0], self._width(self.between.noise()))
         return radiance, opacity, depth
 
     def _noise_gathered(self):
@@ -166,6 +165,31 @@ class Levels:
         shares = np.array([self.gathered.turns, self.whole.turns], np.float32)
         opacity = (opacity * shares[0] + whole_opacity * shares[1]) / shares.sum()
         return radiance * brighter(right, radiance, sigma), opacity, depth
+
+    def apart(self):
+        """Light of each light group, and last what of all was scattered once: the groups add up to the picture.
+
+        Returns
+        -------
+        ndarray of float32, shape (height, width, G + 1, 3)
+        """
+        if self.gathered is None:
+            return self.whole.apart()
+        out, sigma = self.gathered.apart(), self._blur()
+        nearer = self.between.apart() if self.between is not None and self.between.turns >= 2 else None
+        for n in range(out.shape[2]):
+            light = out[..., n, :]
+            if nearer is not None:
+                light = _put_right(light, nearer[..., n, :], self._width(self.between.noise()))
+            if sigma is not None:
+                light = _put_right(light, self.bounded.light_of(n, light, BROADEST * self.camera.height), sigma)
+            out[..., n, :] = light
+        return out
+
+
+def _put_right(given, right, sigma):
+    """A picture put right by one that has more noise, as widely as that asks for."""
+    return right if sigma <= NARROWEST else given * brighter(right, given, sigma)
 
 
 def looks_against(sun, camera):

@@ -13,6 +13,7 @@ from ...kernels import f32, i32, inlined
 from ...vectors import BLACK, carried, dot, length, row_of, scaled, three, times
 from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import transmittance
+from ..scene.groups import BELOW, SKY, SUN
 from ..scene.lobes import two_lobes
 from .flight import DIMMING, FAR, FLYING, flown
 from .hues import albedo_at
@@ -45,6 +46,8 @@ class Lights(NamedTuple):
         Place and radius in units of the scene, irradiance one of them away.
     lamp_odds : ndarray of float32, shape (n,)
         The rising sums of their odds.
+    lamp_groups : ndarray of int64, shape (n,)
+        Numbers of their light groups.
     seen : ndarray of float32, flat
         Lattice of the optical depth to the sun.
     seen_sides : ndarray of int64, shape (3,)
@@ -64,6 +67,7 @@ class Lights(NamedTuple):
     sky_asked: float
     lamps: np.ndarray
     lamp_odds: np.ndarray
+    lamp_groups: np.ndarray
     seen: np.ndarray
     seen_sides: np.ndarray
     to_seen: float
@@ -89,6 +93,8 @@ class Asked(NamedTuple):
         Its colour.
     weight : float32
         What it counts for; 0 where it is not asked for this time.
+    group : int
+        Number of its light group.
     """
 
     place: tuple
@@ -98,12 +104,13 @@ class Asked(NamedTuple):
     reach: float
     light: tuple
     weight: float
+    group: int
 
 
 @inlined
 def _nothing(place, came, medium):
     """Nothing asked for this time."""
-    return Asked(place, came, medium, came, FAR, BLACK, f32(0))
+    return Asked(place, came, medium, came, FAR, BLACK, f32(0), i32(SUN))
 
 
 @inlined
@@ -125,6 +132,22 @@ def sky_cell(sky, way):
     round_ = math.atan2(way[0], way[2]) / WHOLE_TURN
     round_ -= math.floor(round_)
     return line, min(i32(round_ * f32(sky.shape[1])), i32(sky.shape[1] - 1))
+
+
+@inlined
+def sky_group(sky, line):
+    """Light group of a row of a table of the surroundings: what comes from above the horizon is the sky's.
+
+    Parameters
+    ----------
+    sky : ndarray of float32, shape (rows, columns, 3)
+    line : int
+
+    Returns
+    -------
+    int32
+    """
+    return i32(SKY) if 2 * line < sky.shape[0] else i32(BELOW)
 
 
 @inlined
@@ -190,7 +213,7 @@ def of_the_sky(lights, media, medium, place, came, state):
     way = sine * math.sin(angle) + f32(1e-9), height + f32(1e-9), sine * math.cos(angle) + f32(1e-9)
     weight = f32(1) / (lights.sky_asked * lights.sky_likely[r, c] + two_lobes(media.lobes, medium, dot(came, way)))
     light = lights.sky[r, c, 0], lights.sky[r, c, 1], lights.sky[r, c, 2]
-    return Asked(place, came, medium, way, FAR, light, weight), state
+    return Asked(place, came, medium, way, FAR, light, weight, sky_group(lights.sky, r)), state
 
 
 @inlined
@@ -206,7 +229,8 @@ def of_a_lamp(lights, medium, place, came, state):
     reach = max(length(toward), f32(1e-3))
     way = toward[0] / reach + f32(1e-9), toward[1] / reach + f32(1e-9), toward[2] / reach + f32(1e-9)
     light = lights.lamps[chosen, 4], lights.lamps[chosen, 5], lights.lamps[chosen, 6]
-    return Asked(place, came, medium, way, reach, light, f32(1) / (odds * reach * reach)), state
+    group = i32(lights.lamp_groups[chosen])
+    return Asked(place, came, medium, way, reach, light, f32(1) / (odds * reach * reach), group), state
 
 
 @inlined
@@ -219,7 +243,7 @@ def _disc(lights, media, medium, place, came, light, weight, state):
         way = around(way, f32(1) - c * (f32(1) - lights.sun_cosine), WHOLE_TURN * u)
         likely = disc_likely(lights)
         weight *= likely / (likely + two_lobes(media.lobes, medium, dot(came, way)))
-    return Asked(place, came, medium, way, FAR, light, weight), state
+    return Asked(place, came, medium, way, FAR, light, weight, i32(SUN)), state
 
 
 @inlined

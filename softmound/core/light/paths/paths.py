@@ -9,8 +9,10 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ...kernels import borrowed, each, f32, inlined
+from ...kernels import borrowed, each, f32, i32, inlined
 from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, scaled, three, times
+from ..scene.groups import GLOW
+from ..scene.groups import SUN as SUNLIGHT
 from ..scene.lobes import two_lobes
 from ..scene.members import ray_of
 from .flight import FAR, FLYING, flown
@@ -23,6 +25,7 @@ from .next_event import (
     of_the_sky,
     of_the_sun,
     sky_cell,
+    sky_group,
     sunlight_near,
     sunny,
 )
@@ -38,6 +41,21 @@ LOOKED_FOR = f32(0.0005)
 """Share of the sunlight thought to arrive above which a step that leans toward the sun is tried as well."""
 SUN, SKY, LAMP, BEYOND = range(4)
 """What is asked for at a collision, in this order."""
+
+
+class Sums(NamedTuple):
+    """What paths are added to.
+
+    Attributes
+    ----------
+    layers : ndarray of float32, shape (height, width, LAYERS)
+    groups : ndarray of float32, shape (height, width, G + 1, 3)
+        Light of each light group, and last what of all light was scattered once; of shape (height, width, 0, 3) where groups
+        are not kept apart.
+    """
+
+    layers: np.ndarray
+    groups: np.ndarray
 
 
 class Turn(NamedTuple):
@@ -115,8 +133,32 @@ def add_light(out, line, column, light):
     out[line, column, 5] += bright * bright
 
 
+@inlined
+def keep_apart(groups, line, column, group, first, light):
+    """Add light to that of its light group, where groups are kept apart.
+
+    Parameters
+    ----------
+    groups : ndarray of float32, shape (height, width, G + 1, 3)
+        Of `Sums`.
+    line, column, group : int
+    first : bool
+        Whether it was scattered once.
+    light : (float32, float32, float32)
+    """
+    last = groups.shape[2] - 1
+    if last > 0:
+        groups[line, column, group, 0] += light[0]
+        groups[line, column, group, 1] += light[1]
+        groups[line, column, group, 2] += light[2]
+        if first:
+            groups[line, column, last, 0] += light[0]
+            groups[line, column, last, 1] += light[1]
+            groups[line, column, last, 2] += light[2]
+
+
 @each("order")
-def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, out):
+def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, sums):
     """One path for each pixel of some rows.
 
     Parameters
@@ -130,12 +172,12 @@ def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, 
     order : ndarray of int64, shape (n,)
         Rows to trace.
     turn : Turn
-    out : ndarray of float32, shape (height, width, LAYERS)
+    sums : Sums
         Added to.
     """
     bricks, members, media = borrowed(whole), borrowed(clouds), borrowed(scattering)
-    lights, hues, eye = borrowed(shining), borrowed(colours), borrowed(camera)
-    line = order[n]
+    lights, hues, eye, into = borrowed(shining), borrowed(colours), borrowed(camera), borrowed(sums)
+    out, groups, line = into.layers, into.groups, order[n]
     for column in range(out.shape[1]):
         way, state = first_ray(eye, line, column, turn)
         place = three(eye.place)
@@ -150,7 +192,9 @@ def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, 
         for bounce in range(LONGEST):
             place = carried(place, way, t)
             medium = members.medium[member]
-            light = plus(light, times(through, glow_at(media, medium, hues, member, place)))
+            own_light = times(through, glow_at(media, medium, hues, member, place))
+            light = plus(light, own_light)
+            keep_apart(groups, line, column, i32(GLOW), False, own_light)
             through = times(through, albedo_at(media, medium, hues, member, place))
             if bounce >= DIM:
                 through, state = revived(through, max(through[0], max(through[1], through[2])), f32(1), state)
@@ -170,24 +214,30 @@ def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, 
                     asked, state = beyond_a_step(bricks, members, media, lights, hues, medium, place, way, state)
                 if asked.weight > f32(0):
                     found, state = arrives(bricks, members, media, asked, state)
-                    light = plus(light, times(through, found))
+                    found = times(through, found)
+                    light = plus(light, found)
+                    keep_apart(groups, line, column, asked.group, bounce == 0 and what != BEYOND, found)
             cosine, way, state = scattered(media.lobes, medium, way, state)
             went = two_lobes(media.lobes, medium, cosine)
             sought = medium if own else -1
             t, _, member, state = flown(bricks, members, place, way, FAR, FLYING, state)
             if t < f32(0):
-                light = plus(light, times(through, _beyond(lights, way, went)))
+                sky, group, disc = _beyond(lights, way, went)
+                sky, disc = times(through, sky), times(through, disc)
+                light = plus(light, plus(sky, disc))
+                keep_apart(groups, line, column, group, bounce == 0, sky)
+                keep_apart(groups, line, column, i32(SUNLIGHT), bounce == 0, disc)
                 break
         add_light(out, line, column, light)
 
 
 @inlined
 def _beyond(lights, way, went):
-    """Light of the sky and the sun's disc that a path finds by itself where it leaves the clouds."""
+    """Light of the sky, its light group, and light of the sun's disc that a path finds by itself where it leaves the clouds."""
     r, c = sky_cell(lights.sky, way)
     weight = went / (went + lights.sky_asked * lights.sky_likely[r, c])
-    light = weight * lights.sky[r, c, 0], weight * lights.sky[r, c, 1], weight * lights.sky[r, c, 2]
+    light, disc = (weight * lights.sky[r, c, 0], weight * lights.sky[r, c, 1], weight * lights.sky[r, c, 2]), BLACK
     if lights.sun_cosine < f32(1) and dot(way, three(lights.sun)) >= lights.sun_cosine:
         likely = disc_likely(lights)
-        light = plus(light, scaled(three(lights.sun_light), went / (went + likely) * likely))
-    return light
+        disc = scaled(three(lights.sun_light), went / (went + likely) * likely)
+    return light, sky_group(lights.sky, r), disc

@@ -30,7 +30,7 @@ next to nothing comes straight to where the eye sees."""
 
 
 @each("out")
-def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count, turn, out):
+def shone(strand, whole, clouds, scattering, lamps, odds, places, colours, camera, count, turn, out):
     """Light of some photons from lamps, added to pictures.
 
     Parameters
@@ -42,12 +42,14 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
         Place and radius in units of the scene, irradiance one of them away.
     odds : ndarray of float32, shape (n,)
         The rising sums of their odds.
+    places : ndarray of int64, shape (n,)
+        Which of the G parts of the pictures their light is added to.
     colours : Hues
     camera : Eye
     count : int
         Photons for each of the pictures.
     turn : Turn
-    out : ndarray of float32, shape (STRANDS, height, width, 3)
+    out : ndarray of float32, shape (STRANDS, height, width, G, 3)
         Radiance, summed over the photons of all strands as if each turn had sent out all light once.
     """
     bricks, members, media = borrowed(whole), borrowed(clouds), borrowed(scattering)
@@ -56,7 +58,8 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
     share = f32(2) * WHOLE_TURN / f32(count * out.shape[0])
     for photon in range(count):
         state = first_state(strand, photon, turn.seed ^ u32(0x51F15EED), turn.nth)
-        place, came, light, state = _sent_out(lamps, odds, share, state)
+        chosen, place, came, light, state = _sent_out(lamps, odds, share, state)
+        part = places[chosen]
         full = luminance_of(light)
         way, reach, sent = came, FAR, f32(0)
         line, column, to_eye = i32(0), i32(0), False
@@ -64,9 +67,9 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
         for step in range(LONGEST):
             t, left, member, state = flown(bricks, members, place, way, reach, i32(to_eye), state)
             if to_eye:
-                out[strand, line, column, 0] += left * sent * light[0]
-                out[strand, line, column, 1] += left * sent * light[1]
-                out[strand, line, column, 2] += left * sent * light[2]
+                out[strand, line, column, part, 0] += left * sent * light[0]
+                out[strand, line, column, part, 1] += left * sent * light[1]
+                out[strand, line, column, part, 2] += left * sent * light[2]
                 way, reach, to_eye = came, FAR, False
                 continue
             if t < f32(0):
@@ -87,13 +90,13 @@ def shone(strand, whole, clouds, scattering, lamps, odds, colours, camera, count
 
 @inlined
 def _sent_out(lamps, odds, share, state):
-    """Where a photon begins, its direction, its light, and the generator's state."""
+    """Which lamp a photon is of, where it begins, its direction, its light, and the generator's state."""
     u, state = even(state)
     chosen = drawn(odds, u, 0, lamps.shape[0])
     likely = odds[chosen] - (odds[chosen - 1] if chosen > 0 else f32(0))
     place, state = in_a_ball(row_of(lamps, chosen), lamps[chosen, 3], state)
     way, state = anywhere(state)
-    return place, way, scaled((lamps[chosen, 4], lamps[chosen, 5], lamps[chosen, 6]), share / likely), state
+    return chosen, place, way, scaled((lamps[chosen, 4], lamps[chosen, 5], lamps[chosen, 6]), share / likely), state
 
 
 @inlined

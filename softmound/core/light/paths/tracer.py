@@ -7,13 +7,14 @@ import numpy as np
 from ...colour import luminance
 from ...directions import direction_of
 from ...kernels import f32, threads, u32
+from ..scene.groups import FIXED, groups_of
 from ..scene.lamps import lamps_of
 from ..scene.members import eye_of, media_of, members_of
 from ..scene.surroundings import surroundings_of
-from .gathering import Rest, cosines_of, field_of_light, gathered, peaks_of, softened
+from .gathering import Coloured, Rest, cosines_of, field_of_light, gathered, kinds_of_light, peaks_of, softened
 from .hues import Hues
 from .next_event import Lights
-from .paths import LAYERS, Turn, traced
+from .paths import LAYERS, Sums, Turn, traced
 from .photons import BURIED, DEEP, PIXELS, STRANDS, scattered_shares, shone
 
 STRIP = 0.15
@@ -52,23 +53,30 @@ class Tracer:
         Of gathered paths: collisions more that are followed before.
     field : Coloured, optional
         From `coloured_field`, where gathering needs one; default that of the lattice.
+    apart : bool, optional
+        Keep the light groups apart; gathering needs a field that does then, where there are lamps.
 
     Attributes
     ----------
     turns : int
         Paths for each pixel so far.
+    groups : tuple of str
+        Names of the light groups that are kept apart.
     """
 
     def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
-                 followed=0, field=None):
+                 followed=0, field=None, apart=False):
         self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
+        self.groups = groups_of(scene.light) if apart else ()
+        parts = len(self.groups) + 1 if apart else 0
+        self._apart = np.zeros((camera.height, camera.width, parts, 3), np.float32)
         # The first turn goes strip by strip, since nobody knows yet how long it takes.
-        self._strips = max(camera.height // 32, 1)
+        self._strips, self._strip = max(camera.height // 32, 1), 0
         members, media = members_of(scene)
         outside = surroundings_of(scene.light) if around is None else around
-        lamps = lamps_of(scene.light.lamps, frame)
+        lamps = lamps_of(scene.light, frame)
         # Where nothing comes straight, asking for it brings but noise; the lattice knows what is scattered on.
         within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED)
         asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
@@ -76,12 +84,12 @@ class Tracer:
         self._photons = None
         if gathering:
             if field is None:
-                field = field_of_light(lattice, scene), np.ones(3, np.float32)
-            field, depths = field
+                field = kinds_of_light(lattice, scene) if apart else Coloured(field_of_light(lattice, scene))
             self._kernel = gathered
-            rest = Rest(field.ravel(), np.array(field.shape[:3]), f32(scene.unit / lattice.sky_cell),
+            rest = Rest(field.field.ravel(), field.colours, field.groups, np.array(field.field.shape[:3]),
+                        f32(scene.unit / lattice.sky_cell),
                         ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), cosines_of(media),
-                        peaks_of(media), depths, followed)
+                        peaks_of(media), field.depths, followed)
             self._arguments = (scene.bricks, members, softened(members, media), media_of(media), lights,
                                _hues(scene, members, hues), rest, eye)
         else:
@@ -89,8 +97,12 @@ class Tracer:
             colours = _hues(scene, members, hues)
             self._arguments = (scene.bricks, members, media_of(media), lights, colours, eye)
             if sent:
-                self._photons = (scene.bricks, members, media_of(media), *_table(scene, sent), colours, eye)
-                self._shone = np.zeros((STRANDS, camera.height, camera.width, 3), np.float32)
+                table, odds, places = _table(scene, sent)
+                # Apart each group of lamps has a picture of its own; together all have one.
+                places = places - len(FIXED) if apart else np.zeros_like(places)
+                self._photons = (scene.bricks, members, media_of(media), table, odds, places, colours, eye)
+                pictures = len(self.groups) - len(FIXED) if apart else 1
+                self._shone = np.zeros((STRANDS, camera.height, camera.width, pictures, 3), np.float32)
 
     @property
     def sends_photons(self):
@@ -101,6 +113,26 @@ class Tracer:
     def latest(self):
         """Light that the last turn found: ndarray of float32, shape (height, width, 3), which the next one writes over."""
         return self._sums[..., :3]
+
+    def latest_apart(self):
+        """The same of each light group, and last what was scattered once, if they are kept apart; forgotten once it is told.
+
+        Returns
+        -------
+        ndarray of float32, shape (height, width, G + 1, 3)
+        """
+        latest = self._apart.copy()
+        self._apart[:] = 0.0
+        return latest
+
+    def apart(self):
+        """Light of each light group so far, and last what of all was scattered once.
+
+        Returns
+        -------
+        ndarray of float32, shape (height, width, G + 1, 3)
+        """
+        return self._apart / np.float32(max(self.turns, 1))
 
     @property
     def cloud(self):
@@ -128,22 +160,29 @@ class Tracer:
         return Turn(u32(self._seed & 0xFFFFFFFF), nth)
 
     def _turn(self, ticket):
-        """One path for each pixel, in strips of rows that take about `STRIP` seconds, so that it can be stopped."""
+        """One path for each pixel, in strips of rows that take about `STRIP` seconds, so that it can be stopped.
+
+        Where it was stopped the next one goes on: what groups have of it is not counted twice.
+        """
         begun, strands, strips = time.perf_counter(), threads(), self._strips
-        self._sums[:] = 0.0
-        for strip in range(strips):
+        if self._strip == 0:
+            self._sums[:] = 0.0
+        first = self._strip
+        for strip in range(first, strips):
             if ticket is not None:
                 ticket.tick(0.0)
+            self._strip = strip + 1
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            self._kernel(*self._arguments, order, self._turn_of(self.turns), self._sums)
+            self._kernel(*self._arguments, order, self._turn_of(self.turns), Sums(self._sums, self._apart))
         if self._photons is not None:
             self._add_photons(ticket)
         self.turns += 1
+        self._strip = 0
         # Sums of many numbers are kept in double precision.
         self._total += self._sums
-        taken = time.perf_counter() - begun
+        taken = (time.perf_counter() - begun) * strips / max(strips - first, 1)
         self._strips = min(max(round(taken / STRIP), 1), max(self.camera.height // (4 * strands), 1))
 
     def _add_photons(self, ticket):
@@ -155,6 +194,9 @@ class Tracer:
                 ticket.tick(0.0)
             shone(*self._photons, photons // (STRANDS * PARTS), self._turn_of(self.turns * PARTS + part), self._shone)
         found = self._shone.sum(axis=0) / np.float32(PARTS)
+        if self.groups:
+            self._apart[..., len(FIXED):-1, :] += found
+        found = found.sum(axis=2)
         # The square is that of all light of the turn.
         before, more = luminance(self._sums[..., :3]), luminance(found)
         self._sums[..., 5] += more * (2.0 * before + more)
@@ -195,7 +237,7 @@ class Tracer:
 
 
 def _table(scene, lamps):
-    """Lamps as kernels read them: place, radius and irradiance in units of the scene, and the rising sums of their odds."""
+    """Lamps as kernels read them: place, radius and irradiance in units of the scene; rising sums of their odds; their groups."""
     table, odds = np.zeros((len(lamps), 7), np.float32), np.zeros(len(lamps), np.float32)
     if lamps:
         table[:, :3] = (np.array([lamp.place for lamp in lamps], float) - scene.origin) / scene.unit
@@ -205,7 +247,7 @@ def _table(scene, lamps):
         share = luminance(table[:, 4:])
         odds[:] = np.cumsum(share) / share.sum()
         odds[-1] = 1.0
-    return table, odds
+    return table, odds, np.array([lamp.group for lamp in lamps], np.int64)
 
 
 def _lights(scene, lattice, outside, lamps):
@@ -218,13 +260,13 @@ def _lights(scene, lattice, outside, lamps):
     columns = np.cumsum(likely, axis=1) / np.maximum(likely.sum(axis=1, keepdims=True), 1e-300)
     rows[-1] = columns[:, -1] = 2.0
     asked = min(max((float((likely**2).sum()) * bright.size - EVEN) / EVEN, 0.0), 1.0) if total > 0.0 else 0.0
-    table, odds = _table(scene, lamps)
+    table, odds, groups = _table(scene, lamps)
     return Lights(
         # The tiny number keeps an axis-parallel ray from dividing by zero.
         (direction_of(light.sun.azimuth, light.sun.elevation) + 1e-9).astype(np.float32),
         f32(np.cos(np.radians(light.sun.size / 2.0))), outside.sun.astype(np.float32),
         sky, (likely * (bright.size / (4.0 * np.pi))).astype(np.float32),
-        rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds,
+        rows.astype(np.float32), columns.astype(np.float32).ravel(), f32(asked), table, odds, groups,
         lattice.sun.ravel(), np.array(lattice.sun.shape), f32(unit / lattice.sun_cell),
         ((origin - lattice.sun_first) / lattice.sun_cell).astype(np.float32))
 

@@ -12,6 +12,7 @@ import numpy as np
 
 from ...kernels import f32, kernel, prange
 from ..scene.air import STEPS, air_between
+from ..scene.groups import FIXED, SKY, factors
 
 COLUMNS, ROWS, DISTANCES = 24, 16, STEPS + 1
 """Of the table over the picture and the distances; between them it is read straight."""
@@ -88,7 +89,8 @@ def veiled(light, opacity, away, scene, camera):
         return light
     sky = scene.light.sky
     through, added = air_between(_directions(camera), farthest, scene.light.sun, sky)
-    table = np.concatenate([through, added * sky.strength], axis=-1).astype(np.float32)
+    added = added * (sky.strength * factors(scene.light, FIXED)[SKY])
+    table = np.concatenate([through, added], axis=-1).astype(np.float32)
     out = np.empty_like(light)
     _veil(np.ascontiguousarray(light), np.ascontiguousarray(opacity), np.ascontiguousarray(away, np.float32), table,
           f32(farthest), out)

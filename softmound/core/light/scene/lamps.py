@@ -5,6 +5,7 @@ from dataclasses import dataclass
 import numpy as np
 
 from ...colour import luminance
+from .groups import factors, group_of, groups_of
 
 LUX = np.pi * 2.6 / 100_000.0
 """Irradiance of the scene for one lux: sunlight of strength 2.6, as on a clear noon, is 100,000 lux."""
@@ -22,19 +23,22 @@ class Shining:
         Metres.
     intensity : tuple of float
         Irradiance one metre away, linear RGB.
+    group : int
+        Number of its light group, see `groups_of`.
     """
 
     place: tuple
     radius: float
     intensity: tuple
+    group: int
 
 
-def lamps_of(lamps, frame=0):
-    """The lamps that are on.
+def lamps_of(light, frame=0):
+    """The lamps that are on, and mixed in.
 
     Parameters
     ----------
-    lamps : sequence of Lamp
+    light : Light
     frame : int, optional
         Number of the picture, for their flicker.
 
@@ -42,15 +46,18 @@ def lamps_of(lamps, frame=0):
     -------
     list of Shining
     """
-    return [_shining(lamp, frame) for lamp in lamps if lamp.on]
+    names = groups_of(light)
+    mixed = dict(zip(names, factors(light, names)))
+    return [_shining(lamp, frame, names.index(group_of(lamp)), mixed[group_of(lamp)]) for lamp in light.lamps
+            if lamp.on and mixed[group_of(lamp)].any()]
 
 
-def _shining(lamp, frame):
+def _shining(lamp, frame, group, factor):
     colour = np.asarray(lamp.colour) if lamp.kelvin is None else kelvin_colour(lamp.kelvin)
     # Lumens count luminance, so a coloured lamp of as many lumens is as bright.
     colour = colour / max(float(luminance(colour)), 1e-6)
     power = lamp.power * (1.0 - lamp.flicker * float(np.random.default_rng((lamp.seed, frame)).random()))
-    return Shining(lamp.place, lamp.radius, tuple(colour * (power / (4.0 * np.pi) * LUX)))
+    return Shining(lamp.place, lamp.radius, tuple(colour * factor * (power / (4.0 * np.pi) * LUX)), group)
 
 
 def kelvin_colour(kelvin):

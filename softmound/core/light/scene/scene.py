@@ -96,6 +96,10 @@ class PlacedCloud:
         Stands for the grid's content where results are kept.
     layer : bool
         Part of a deck or a haze, and no cloud by itself.
+    glow : tuple of float
+        Multiplies the medium's glow, as it is mixed, linear RGB.
+    name : str
+        For mattes.
     """
 
     grid: BrickGrid
@@ -104,6 +108,8 @@ class PlacedCloud:
     tint: tuple = (1.0, 1.0, 1.0)
     key: str = ""
     layer: bool = False
+    glow: tuple = (1.0, 1.0, 1.0)
+    name: str = ""
 
     @property
     def voxel(self):
@@ -112,10 +118,17 @@ class PlacedCloud:
 
     @property
     def shown(self):
-        """The medium with the cloud's own tint."""
-        if tuple(self.tint) == (1.0, 1.0, 1.0):
-            return self.medium
-        return self.medium.edited(tint=tuple(float(a * b) for a, b in zip(self.medium.tint, self.tint)))
+        """The medium with the cloud's own tint and glow."""
+        medium = self.medium
+        if tuple(self.tint) != (1.0, 1.0, 1.0):
+            medium = medium.edited(tint=tuple(float(a * b) for a, b in zip(medium.tint, self.tint)))
+        if tuple(self.glow) != (1.0, 1.0, 1.0) and medium.glow_strength > 0.0:
+            # Beyond the limits of a recipe perhaps, which are for a hand.
+            bright = max(self.glow)
+            medium = medium.model_copy(update={
+                "glow_strength": medium.glow_strength * bright,
+                "glow": tuple(float(a * b / max(bright, 1e-9)) for a, b in zip(medium.glow, self.glow))})
+        return medium
 
     def box(self):
         """Corners of what it can fill.

@@ -7,6 +7,7 @@ import numpy as np
 from ...budget import remembered
 from ...directions import direction_of
 from .floor import FloorLight, floor_light, sent_up
+from .groups import FIXED, factors
 from .skies import kind_of
 from .sky import directions_of
 
@@ -75,11 +76,37 @@ def surroundings_of(light):
     Returns
     -------
     Surroundings
+        As they are mixed.
     """
     if light.floor.kind == "none":
-        return _open(light.sun, light.sky)
-    # Of what is below, where it lies makes no difference to its light.
-    return _over(light.sun, light.sky, light.floor.edited(level=0.0, patches=1.0))
+        found = _open(light.sun, light.sky)
+    else:
+        # Of what is below, where it lies makes no difference to its light.
+        found = _over(light.sun, light.sky, light.floor.edited(level=0.0, patches=1.0))
+    return mixed(found, *factors(light, FIXED[:3])) if light.mix else found
+
+
+def mixed(around, sun, sky, below):
+    """Surroundings of which every light group is multiplied by something.
+
+    Parameters
+    ----------
+    around : Surroundings
+    sun, sky, below : array_like of float, shape (3,)
+
+    Returns
+    -------
+    Surroundings
+    """
+    sky, below = np.asarray(sky, np.float32), np.asarray(below, np.float32)
+    by_rows = np.where(np.arange(ROWS)[:, None] < ROWS // 2, sky, below)[:, None, :]
+    # Over sea or land what is behind them is haze, which has the colour of the sky.
+    under = sky if around.floor is not None else below
+    behind = np.where(np.arange(FINE_ROWS)[:, None] < FINE_ROWS // 2, sky, under)[:, None, :]
+    floor = around.floor and around.floor._replace(
+        lit=around.floor.lit * below, sunny=around.floor.sunny * below, sunlight=around.floor.sunlight * below)
+    return Surroundings(around.sky * by_rows, around.behind * behind, around.sun * sun,
+                        around.parts * np.stack([sky, sky, below]), floor)
 
 
 _AZIMUTHS = 2.0 * np.pi * (np.arange(COLUMNS) + 0.5) / COLUMNS

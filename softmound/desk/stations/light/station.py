@@ -5,6 +5,7 @@ from PyQt6.QtWidgets import QInputDialog
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
+from ....core.light.scene.groups import unmixed, with_fader
 from ....core.light.scene.situations import in_situation, with_floor
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
@@ -13,6 +14,7 @@ from ...fields.figures import seconds
 from ...shell.command import Command
 from ...words import in_words, tr
 from ..station import Station
+from .mixer import MixerPage
 from .settings import LightSettings
 from .situation_tray import SituationTray
 from .snapshots import Snapshots
@@ -41,7 +43,7 @@ class LightStation(Station):
         self.snapshots = Snapshots(self)
 
     def make_tray(self):
-        return LightTray(self, SituationTray(self))
+        return LightTray(self, SituationTray(self), MixerPage(self))
 
     def make_settings(self):
         return LightSettings(self)
@@ -189,6 +191,36 @@ class LightStation(Station):
         x, y, z = lamp.place
         self._add_lamp(lambda: lamp.edited(name=f"{lamp.name[:74]} copy", place=(x + 4.0 * lamp.radius, y, z)),
                        tr("duplicate a lamp"))
+
+    def group_lamp(self, number):
+        """Ask for the light group that a lamp is mixed with."""
+        lamp = self.document.mound.light.lamps[number]
+        name, given = QInputDialog.getText(
+            self.tray, tr("Light group"), tr("Lamps of one light group have one fader; without a name a lamp has its own."),
+            text=lamp.group)
+        if given:
+            self.edit_lamp(number, "light group", group=name.strip()[:80])
+
+    # -- the mixer ------------------------------------------------------------------------------
+
+    def mix(self, group, what, moving=False, **changes):
+        """Change the fader of a light group.
+
+        Parameters
+        ----------
+        group : str
+        what : str
+            For the undo list.
+        moving : bool, optional
+        **changes
+            Fields of `Fader`.
+        """
+        self.document.apply(tr("mixer: {} {}").format(group, in_words(what)),
+                            lambda mound: mound.edited(light=with_fader(mound.light, group, **changes)), moving)
+
+    def unmix(self):
+        """Take all faders back."""
+        self.document.apply(tr("take the mixer back"), lambda mound: mound.edited(light=unmixed(mound.light)))
 
     def remove_lamp(self, number):
         """Remove a lamp."""

@@ -1,4 +1,4 @@
-"""The tray of Light: situations, lamps, kept views and snapshots."""
+"""The tray of Light: situations, lamps, the mixer, kept views and snapshots."""
 
 from PyQt6.QtCore import QRectF, QSize, Qt, pyqtSignal
 from PyQt6.QtGui import QPainter, QPainterPath, QPen
@@ -20,7 +20,7 @@ from ...fields.figures import figure
 from ...view.photographs import image_of
 from ...words import tr
 
-PAGES = {"situations": "Situations", "lamps": "Lamps", "views": "Views", "snapshots": "Snapshots"}
+PAGES = {"situations": "Situations", "lamps": "Lamps", "mixer": "Mixer", "views": "Views", "snapshots": "Snapshots"}
 
 
 class CardTile(QAbstractButton):
@@ -154,11 +154,11 @@ class LightTray(QWidget):
     Parameters
     ----------
     station : LightStation
-    situations : QWidget
-        The first page.
+    situations, mixer : QWidget
+        The first page and the third.
     """
 
-    def __init__(self, station, situations):
+    def __init__(self, station, situations, mixer):
         super().__init__()
         self._station = station
         layout = QVBoxLayout(self)
@@ -174,7 +174,8 @@ class LightTray(QWidget):
                               tr("Keep where the picture is taken from, under a name."))
         self.snapshots = CardPage(tr("A snapshot keeps this picture and its recipe, to compare with later."),
                                   tr("Keep a snapshot"), tr("Keep this picture and its recipe (K)."))
-        for page in (situations, self.lamps, self.views, self.snapshots):
+        self.mixer = mixer
+        for page in (situations, self.lamps, mixer, self.views, self.snapshots):
             self.pages.addWidget(page)
         layout.addWidget(self.pages, 1)
         self.choice.chosen.connect(self.open)
@@ -209,6 +210,7 @@ class LightTray(QWidget):
         ----------
         mound : Mound
         """
+        self.mixer.show_mound(mound)
         # Only a page whose things changed is made anew: a lamp is dragged many times a second, and views have pictures.
         for page, made, things, chosen in (
             (self.lamps, self._lamp_tile, mound.light.lamps, self._station.lamp),
@@ -232,6 +234,7 @@ class LightTray(QWidget):
         tile.menu_wanted.connect(lambda: self._menu((
             (tr("Switch off") if lamp.on else tr("Switch on"), lambda: self._station.edit_lamp(number, "switch", on=not lamp.on)),
             ("Duplicate", lambda: self._station.duplicate_lamp(number)),
+            (tr("Mix together as…"), lambda: self._station.group_lamp(number)),
             ("Remove", lambda: self._station.remove_lamp(number)))))
         return tile
 
