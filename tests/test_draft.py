@@ -5,9 +5,10 @@ import unittest
 
 import numpy as np
 
+from softmound.core.colour import luminance
 from softmound.core.engine.density import density_grid
 from softmound.core.kernels import serial
-from softmound.core.light.lattices.coarse import coarse_of
+from softmound.core.light.lattices.coarse import SHARP, coarse_of
 from softmound.core.light.lattices.diffusion import solved
 from softmound.core.light.lattices.lattice import lit, toward_eye, with_lamps, zone_shares
 from softmound.core.light.lattices.small_angle import HALFWAY, TURNS, ahead, onward_table
@@ -22,6 +23,7 @@ from softmound.core.light.scene.lamps import LUX
 from softmound.core.light.scene.layered import layered_of
 from softmound.core.light.scene.phase import forward_peak, lobes_of, mean_cosine, moments, phase
 from softmound.core.light.scene.scene import scene_of
+from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.volume import grid_of
@@ -197,6 +199,42 @@ class Transport(unittest.TestCase):
         # A plain one is spread evenly: over four of the quarters of directions, and one half.
         plain = np.array(zone_shares(light.edited(sky=Sky(kind="plain"))))
         np.testing.assert_allclose(plain.max(axis=1), (4.0, 4.0, 2.0), atol=2e-3)
+
+    def test_light_from_below_comes_from_where_it_is_bright(self):
+        # Haze at the horizon is bright, the ground straight below is dark: flanks are lit by the one, the base by the other.
+        light = Light(sky=Sky(kind="air", visibility=20.0, ground=(0.05, 0.05, 0.05)))
+        table = luminance(surroundings_of(light).sky.astype(np.float64)).mean(axis=1)
+        half = len(table) // 2
+        rings = np.array(zone_shares(light))[2][DIRECTIONS[:, 1] > 0.0].reshape(2, -1).mean(axis=1)
+        # The table's rows have the same solid angle: the two rings of directions share its lower half evenly.
+        wanted = table[half : half + half // 2].mean() / table[half + half // 2 :].mean()
+        self.assertGreater(wanted, 1.2)
+        level, steep = (rings[n] for n in np.argsort([0.788675, 0.211325])[:2])
+        self.assertAlmostEqual(float(level / steep), float(wanted), delta=0.12 * wanted)
+
+    def test_first_order_of_a_ball_and_all_orders_of_a_half_space(self):
+        # Straight toward the sun a great ball is a half-space: sources at its surface are H(1) = 2.9078 times those of the
+        # first order (Chandrasekhar 1950, Radiative Transfer, table XI), here less by what its curvature lets out.
+        radius, extinction = 24.0, 1.0
+        light = Light(sun=Sun(azimuth=90.0, elevation=0.0, colour=(1.0, 1.0, 1.0), strength=1.0, size=0.0),
+                      sky=Sky(kind="plain", strength=0.0), medium=Medium(extinction=extinction, anisotropy=0.0))
+        grid = ball_grid(radius, 0.5)
+        lattice, view = lit(coarse_of(grid, SHARP), light), View(target=(0.0, 0.0, 0.0), distance=300.0, elevation=0.0, focal=180.0)
+        x, y, z = (int(round((at - first) / lattice.sky_cell)) for at, first in zip((radius, 0.0, 0.0), lattice.sky_first))
+        self.assertAlmostEqual(1.0 + 4.0 * np.pi * float(lattice.sky[x, y, z, 0, 0]), 2.9078, delta=0.09)
+        # Scattered once: the integral along each ray by quadrature, sunlight of irradiance pi dimmed on its way in and out.
+        camera = camera_of(view, 60, 40)
+        scene = scene_of(light.edited(once=True), grid)
+        layers = np.mean([march(scene, lattice, camera, nth=n) for n in range(8)], axis=0)
+        for column in (36, 42):
+            way = camera.ray(column + 0.5, 20.5)
+            b = -way @ camera.eye
+            t = b - np.sqrt(b * b - camera.eye @ camera.eye + radius**2) + np.linspace(0.0, 12.0, 6001)
+            places = camera.eye + t[:, None] * way
+            out = -places[:, 0] + np.sqrt(np.maximum(places[:, 0] ** 2 - (places**2).sum(axis=1) + radius**2, 0.0))
+            exact = np.trapz(np.exp(-(t - t[0]) - out), t)
+            found = float(layers[19:22, column - 1 : column + 2, 0].mean()) * 4.0 * np.pi
+            self.assertAlmostEqual(found / float(exact), 1.0, delta=0.06)
 
     def test_zones_of_the_sky_make_up_the_whole(self):
         coarse = coarse_of(ball_grid(12.0, 0.5))

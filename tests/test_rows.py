@@ -48,7 +48,7 @@ ALONE = {
     "name", "on", "where", "strokes", "warp", "picture", "dabs", "surface", "cloud", "grid", "kind", "action", "by", "step",
     "role", "melt", "hidden", "locked", "link", "buds", "coat", "rough", "base", "top", "forms", "shape", "level_set", "joins",
     "sun", "sky", "floor", "lamps", "medium", "transform", "azimuth", "elevation", "distance", "target", "noise", "below",
-    "sequence"}
+    "sequence", "group", "mix"}
 """Fields that no row shows: lists, pictures, kinds, parts with rows of their own, and what is done by hand in the picture."""
 
 

@@ -8279,6 +8279,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>There is no layer {!r}; there are {}, or all.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no light group {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>There is no surface at this density; choose another.</source>
         <translation type="unfinished" />
     </message>
@@ -10510,6 +10520,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: its tier of 1/{} was dropped to save room; softmound library bring builds it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: layers are for OpenEXR; a PNG does not hold them. Let the name end in .exr.</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -20,7 +20,7 @@ from ..scene.scene import mixture_of
 from ..scene.sky import directions_of
 from ..scene.surroundings import COLUMNS, ROWS, surroundings_of
 from .sweep import depth_toward
-from .transport import DIRECTIONS, ROUND, transported
+from .transport import DIRECTIONS, transported
 
 NEAREST = f32(0.36)
 """Cells from a lamp, at least: as far as its light is, on the mean, within a cell that it stands in."""
@@ -138,7 +138,7 @@ def _seen_along():
 
 
 def zone_shares(light):
-    """How the light of zenith, horizon and ground is spread around over the directions along which it enters.
+    """How the light of zenith, horizon and ground is spread over the directions along which it enters.
 
     Parameters
     ----------
@@ -153,9 +153,8 @@ def zone_shares(light):
     bright, along = luminance(surroundings_of(unmixed(light)).sky.astype(np.float64)), _seen_along()
     counts = np.bincount(along.ravel(), minlength=len(DIRECTIONS))
     each = np.bincount(along.ravel(), bright.ravel(), len(DIRECTIONS)) / np.maximum(counts, 1)
-    rings = np.maximum(each, 1e-9).reshape(-1, ROUND)
-    around = (rings / rings.mean(axis=1, keepdims=True)).ravel()
-    return tuple(tuple(np.round(np.where(zone, around, 0.0) / zone.mean(), 3).tolist()) for zone in ZONES)
+    each = np.maximum(each, 1e-9)
+    return tuple(tuple(np.round(np.where(zone, each / each[zone].mean(), 0.0) / zone.mean(), 3).tolist()) for zone in ZONES)
 
 
 def _evened(coarse, thick, place, first):

@@ -19,7 +19,7 @@ from .transmittance import taken, transmittance
 OPAQUE = 0.05
 """Transmittance below which a ray ends."""
 HOLD = 4
-"""Steps for which the light of the sky is taken to be the same."""
+"""Steps from one look at the light of the sky to the next; between them it changes evenly."""
 SHALLOW, DEEPEST = f32(0.25), f32(0.06)
 """Transmittances below which steps are two and four times as long."""
 DEEP = f32(0.5)
@@ -113,8 +113,8 @@ class Seen(NamedTuple):
         All other light, as of `DARK`.
     sky : seven float32
         What arrived where the sky was last looked at.
-    held, held_for : float32, int
-        How much of that was scattered since, and for how many steps it still holds.
+    held, late, held_for : float32, float32, int
+        How much of that was scattered since, how much of it toward the next look, and for how many steps it still holds.
     sunlight, keen, sun_for : float32, float32, int
         The same of the sun: what is scattered, and what goes on ahead.
     """
@@ -127,6 +127,7 @@ class Seen(NamedTuple):
     light: tuple
     sky: tuple
     held: float
+    late: float
     held_for: int
     sunlight: float
     keen: float
@@ -208,8 +209,17 @@ def with_held(seen):
 @inlined
 def _anew(seen):
     """After a gap, beyond which there is other light."""
-    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, seen.light, seen.sky, seen.held, 0, seen.sunlight,
+    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, seen.light, seen.sky, seen.held, f32(0), 0, seen.sunlight,
                 seen.keen, 0)
+
+
+@inlined
+def with_both(seen, sky):
+    """All light but the sun's, with what was held back between two looks, each weighed by how near it was: as of `DARK`."""
+    light, early, late = with_held(seen), seen.sky, seen.late
+    return (light[0] + late * (sky[0] - early[0]), light[1] + late * (sky[1] - early[1]), light[2] + late * (sky[2] - early[2]),
+            light[3] + late * (sky[3] - early[3]), light[4] + late * (sky[4] - early[4]), light[5] + late * (sky[5] - early[5]),
+            light[6] + late * (sky[6] - early[6]))
 
 
 @call
@@ -316,16 +326,18 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
 @inlined
 def _looked(world, lit, facing, cell, far, calm, smooth, clay, seen):
     """What arrives, looked up anew only now and then: the sky's cells are many steps wide."""
-    light, sky, held, held_for = seen.light, seen.sky, seen.held, seen.held_for
+    light, sky, held, late, held_for = seen.light, seen.sky, seen.held, seen.late, seen.held_for
     if held_for == 0:
         # What was seen is weighed by all that was scattered meanwhile.
-        light, sky, held, held_for = with_held(seen), _sky_seen(world.lattices, lit, cell), f32(0), HOLD
+        sky = _sky_seen(world.lattices, lit, cell)
+        light, held, late, held_for = with_both(seen, sky), f32(0), f32(0), HOLD
     sunlight, keen, sun_for = seen.sunlight, seen.keen, seen.sun_for
     if sun_for == 0 and not clay:
         sunlight, keen = _sun_seen(world, lit, facing, far, calm, smooth)
         # Every step near the surface, every third where little is seen any more.
         sun_for = 1 if seen.clear > DEEP else (3 if seen.clear > DEEPEST else 2)
-    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, light, sky, held, held_for - 1, sunlight, keen, sun_for - 1)
+    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, light, sky, held, late, held_for - 1, sunlight, keen,
+                sun_for - 1)
 
 
 @inlined
@@ -335,8 +347,9 @@ def _taken(seen, thick, calm, far):
     clear = seen.clear - hard
     # What lies so deep is seen only by what comes round, which is smooth.
     pace = 1 if clear > SHALLOW else (2 if clear > DEEPEST else 4)
+    late = weight * f32(HOLD - 1 - seen.held_for) * f32(1.0 / HOLD)
     return Seen(clear, seen.soft - weight, pace, seen.sun + (weight * seen.sunlight + hard * seen.keen), seen.away + hard * far,
-                seen.light, seen.sky, seen.held + weight, seen.held_for, seen.sunlight, seen.keen, seen.sun_for)
+                seen.light, seen.sky, seen.held + weight, seen.late + late, seen.held_for, seen.sunlight, seen.keen, seen.sun_for)
 
 
 @inlined
@@ -419,7 +432,7 @@ def marched(lone, world, cast, met, count, ray, facing, jitter, pixel):
     (bool, Seen)
         Whether it came to its end, and what it has seen.
     """
-    seen = Seen(f32(1), f32(1), 1, f32(0), f32(0), DARK, DARK, f32(0), 0, f32(0), f32(0), 0)
+    seen = Seen(f32(1), f32(1), 1, f32(0), f32(0), DARK, DARK, f32(0), f32(0), 0, f32(0), f32(0), 0)
     going, t, begin, last, some = True, f32(0), ray.enters, ray.leaves, 1
     while going:
         if lone:

@@ -20,7 +20,7 @@ from .gathering import gathers, needs_colours
 from .low_pass import AVERAGED, brighter
 from .tracer import Tracer
 
-LEFT = 0.02
+LEFT = 0.005
 """Noise of whole paths that is left once they are blurred."""
 EACH = 10
 """Gathered turns for a whole one, which takes about as long as six to ten of them: time is shared about evenly."""
