@@ -43,7 +43,12 @@ class Faders(unittest.TestCase):
     def test_groups_are_named_by_their_lamps(self):
         light = Light(lamps=(*LAMPS, Lamp(name="sun")))
         self.assertEqual(groups_of(light), ("sun", "sky", "below", "glow", "Street", "Deep", "sun lamp"))
-        self.assertEqual(group_of(LAMPS[3]), "Street")
+        self.assertEqual(group_of(LAMPS[3], groups_of(light)), "Street")
+        # Each group takes memory in every pixel: those of lamps beyond the seventh are one.
+        many = Light(lamps=tuple(Lamp(name=f"Lamp {n}") for n in range(30)))
+        self.assertEqual(groups_of(many)[4:], (*(f"Lamp {n}" for n in range(7)), "other lamps"))
+        self.assertEqual([lamp.group for lamp in lamps_of(many)], [*range(4, 11), *[11] * 23])
+        self.assertEqual(len(lamps_of(with_fader(many, "other lamps", muted=True))), 7)
         self.assertEqual([lamp.group for lamp in lamps_of(light)], [4, 5, 4, 6])
         dark = Light(sun=Sun(strength=0.0), sky=Sky(strength=0.0))
         self.assertEqual(shining(dark, (dark.medium,)), ())

@@ -11,8 +11,8 @@ from .stages import empty_layers, layers_of, settling_paths
 
 MOST_OF_GLOW = 64.0
 """Times as bright as by Draft light the glow of a cloud can become."""
-BYTES_APART = 64
-"""Of memory for each pixel and light group (measured, True light of one cloud against the sun)."""
+BYTES_APART = 84
+"""Of memory for each pixel and light group: five sums of three numbers, and two more while they are mixed."""
 
 
 def whole_scene(stages, scene):

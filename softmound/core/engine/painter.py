@@ -15,6 +15,7 @@ from ..light.picture.radiance import clay_of, radiance_of
 from ..light.picture.tone import screen
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW
+from ..light.scene.groups import groups_of
 from ..mass.sampling import fields_known
 from ..problems import Problem
 from ..recipe.grains import MOVED, live
@@ -31,6 +32,7 @@ from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
 from .stages import Stages, empty_layers, layers_of, paths_of, settled_draft
+from .stills import refuse_too_many_pixels
 from .tracing import Tracing, tracing_key
 
 LOGGER = logging.getLogger(__name__)
@@ -421,6 +423,7 @@ class Painter:
 
     def _traced(self, request, scene, key, camera, ticket, made):
         """Pictures of True light, from its first path."""
+        refuse_too_many_pixels(request.width, request.height, len(groups_of(request.mound.light)))
         plain = whole_scene(self.stages, scene)
         tracer = paths_of(self.stages, plain, camera, alone=request.alone, apart=True, ticket=ticket)
         shadow = self.stages.shadow(scene, self.resting, ticket)  # as in the picture that it takes the place of

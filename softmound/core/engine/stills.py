@@ -193,6 +193,7 @@ def _taken_apart(stages, scene, taking, fine, frame, ticket):
     """A picture whose light groups are kept apart, and then mixed."""
     if taking.denoise:
         raise Problem("A picture is denoised as a whole; leave out either denoising or the light groups.")
+    refuse_too_many_pixels(taking.width, taking.height, len(groups_of(scene.light)))
     light, camera = scene.light, camera_of(scene.seen_from, taking.width, taking.height)
     plain = whole_scene(stages, scene)
     shadow, groups = stages.shadow(scene, fine), groups_of(light)

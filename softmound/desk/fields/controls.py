@@ -11,6 +11,7 @@ from PyQt6.QtWidgets import (
     QLabel,
     QLineEdit,
     QPushButton,
+    QScrollArea,
     QSizePolicy,
     QWidget,
 )
@@ -432,6 +433,41 @@ class Row(QWidget):
             if isinstance(widget, QLabel):
                 widget.setContentsMargins(0, 0, 0, 0)  # the row has the inset already
             layout.addWidget(widget)
+
+
+class Sideways(QScrollArea):
+    """Widgets side by side, scrolled where there are too many.
+
+    Parameters
+    ----------
+    spacing : int
+        Pixels.
+    """
+
+    def __init__(self, spacing):
+        super().__init__()
+        self.setObjectName("panel")
+        self.setWidgetResizable(True)
+        self.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
+        inside = QWidget()
+        inside.setObjectName("panel")
+        self._row = QHBoxLayout(inside)
+        self._row.setContentsMargins(0, 0, 0, 0)
+        self._row.setSpacing(spacing)
+        self.setWidget(inside)
+
+    def show_widgets(self, widgets):
+        """Show these and no others.
+
+        Parameters
+        ----------
+        widgets : sequence of QWidget
+        """
+        emptied(self._row)
+        for widget in widgets:
+            self._row.addWidget(widget)
+        if widgets:
+            self._row.addStretch()
 
 
 class ChoiceRow(QWidget):

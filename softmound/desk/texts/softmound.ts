@@ -2937,6 +2937,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/mixer.py" />
+        <source>Lamps beyond the first {} groups have one fader together: give lamps a group by a right click on them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
         <source>{}: tint</source>
         <translation type="unfinished" />
     </message>

@@ -125,24 +125,25 @@ def _compiled(lone):
 @inlined
 def _write_light(pixel, seen, whole, upward):
     """What a ray has seen, as the layers of a picture; `whole` where it came to its end, `upward` that part of its direction."""
-    light, sun, clear, soft, left = with_held(seen), seen.sun, seen.clear, seen.soft, f32(0)
+    light, sun, clear, soft, rest = with_held(seen), seen.sun, seen.clear, seen.soft, f32(1)
     away = seen.away / max(f32(1) - clear, f32(1e-6))
     if not whole:
-        # What is left behind an opaque ray looks like the place where it ended.
-        # Sunlight fades on the way on about as fast as the view: of an even fall half would be left.
-        sun, left, clear, soft = sun + f32(0.5) * (soft * seen.sunlight + clear * seen.keen), soft, f32(0), f32(0)
+        # What is left behind an opaque ray looks like what was seen of it; but the sun's own light fades on the way on about as
+        # fast as the view, so that half of what it is at the end would be left of it.
+        sun += f32(0.5) * (soft * seen.sunlight + clear * seen.keen)
+        rest, clear, soft = f32(1) / (f32(1) - soft), f32(0), f32(0)
     # Light of the sky behind that goes on nearly as it came.
     past = soft - clear
     above = min(max(upward * f32(5) + f32(0.5), f32(0)), f32(1))
     high = min(max(upward * f32(2.5) - f32(0.75), f32(0)), f32(1))
-    pixel[SUN] = sun + light[0] + left * seen.sky[0]
-    pixel[ZENITH] = light[1] + left * seen.sky[1] + past * high * f32(4)
-    pixel[HORIZON] = light[2] + left * seen.sky[2] + past * (above - high) * f32(4)
-    pixel[GROUND] = light[3] + left * seen.sky[3] + past * (f32(1) - above) * f32(2)
+    pixel[SUN] = sun + light[0] * rest
+    pixel[ZENITH] = light[1] * rest + past * high * f32(4)
+    pixel[HORIZON] = light[2] * rest + past * (above - high) * f32(4)
+    pixel[GROUND] = light[3] * rest + past * (f32(1) - above) * f32(2)
     pixel[OPACITY] = f32(1) - clear
-    pixel[RED] = light[4] + left * seen.sky[4]
-    pixel[GREEN] = light[5] + left * seen.sky[5]
-    pixel[BLUE] = light[6] + left * seen.sky[6]
+    pixel[RED] = light[4] * rest
+    pixel[GREEN] = light[5] * rest
+    pixel[BLUE] = light[6] * rest
     pixel[AWAY] = away * (f32(1) - clear)
 
 

@@ -19,7 +19,9 @@ from .transmittance import taken, transmittance
 OPAQUE = 0.05
 """Transmittance below which a ray ends."""
 HOLD = 4
-"""Steps from one look at the light of the sky to the next; between them it changes evenly."""
+"""Steps from one look at the light of the sky to the next, at most; between them it changes evenly."""
+FILLED = f32(1.5)
+"""Times what is still to be seen that may have been seen since the last look: through thick steps each is looked at."""
 SHALLOW, DEEPEST = f32(0.25), f32(0.06)
 """Transmittances below which steps are two and four times as long."""
 DEEP = f32(0.5)
@@ -114,7 +116,7 @@ class Seen(NamedTuple):
     sky : seven float32
         What arrived where the sky was last looked at.
     held, late, held_for : float32, float32, int
-        How much of that was scattered since, how much of it toward the next look, and for how many steps it still holds.
+        How much of that was scattered since, the same times the steps since, and for how many steps it still holds.
     sunlight, keen, sun_for : float32, float32, int
         The same of the sun: what is scattered, and what goes on ahead.
     """
@@ -216,7 +218,7 @@ def _anew(seen):
 @inlined
 def with_both(seen, sky):
     """All light but the sun's, with what was held back between two looks, each weighed by how near it was: as of `DARK`."""
-    light, early, late = with_held(seen), seen.sky, seen.late
+    light, early, late = with_held(seen), seen.sky, seen.late / f32(max(HOLD - seen.held_for, 1))
     return (light[0] + late * (sky[0] - early[0]), light[1] + late * (sky[1] - early[1]), light[2] + late * (sky[2] - early[2]),
             light[3] + late * (sky[3] - early[3]), light[4] + late * (sky[4] - early[4]), light[5] + late * (sky[5] - early[5]),
             light[6] + late * (sky[6] - early[6]))
@@ -327,7 +329,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
 def _looked(world, lit, facing, cell, far, calm, smooth, clay, seen):
     """What arrives, looked up anew only now and then: the sky's cells are many steps wide."""
     light, sky, held, late, held_for = seen.light, seen.sky, seen.held, seen.late, seen.held_for
-    if held_for == 0:
+    if held_for == 0 or held > FILLED * seen.soft:
         # What was seen is weighed by all that was scattered meanwhile.
         sky = _sky_seen(world.lattices, lit, cell)
         light, held, late, held_for = with_both(seen, sky), f32(0), f32(0), HOLD
@@ -347,7 +349,7 @@ def _taken(seen, thick, calm, far):
     clear = seen.clear - hard
     # What lies so deep is seen only by what comes round, which is smooth.
     pace = 1 if clear > SHALLOW else (2 if clear > DEEPEST else 4)
-    late = weight * f32(HOLD - 1 - seen.held_for) * f32(1.0 / HOLD)
+    late = weight * f32(HOLD - 1 - seen.held_for)
     return Seen(clear, seen.soft - weight, pace, seen.sun + (weight * seen.sunlight + hard * seen.keen), seen.away + hard * far,
                 seen.light, seen.sky, seen.held + weight, seen.late + late, seen.held_for, seen.sunlight, seen.keen, seen.sun_for)
 

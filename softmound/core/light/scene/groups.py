@@ -16,20 +16,29 @@ SUN, SKY, BELOW, GLOW = range(4)
 """Numbers of the groups that every light has; those of lamps follow."""
 FIXED = ("sun", "sky", "below", "glow")
 """Their names."""
+MOST_OF_LAMPS, OTHERS = 8, "other lamps"
+"""Light groups of lamps, at most: each takes memory in every pixel. Those of lamps beyond are one, of this name."""
 
 
-def group_of(lamp):
+def group_of(lamp, names):
     """Name of the light group of a lamp.
 
     Parameters
     ----------
     lamp : Lamp
+    names : sequence of str
+        Of all groups of its light, from `groups_of`.
 
     Returns
     -------
     str
-        That of its group, or its own; never one of those that are no lamps.
     """
+    name = _named(lamp)
+    return name if name in names else OTHERS
+
+
+def _named(lamp):
+    """That of a lamp's group, or its own; never one of those that are no lamps."""
     name = lamp.group or lamp.name
     return f"{name} lamp" if name in FIXED else name
 
@@ -44,9 +53,10 @@ def groups_of(light):
     Returns
     -------
     tuple of str
-        Sun, sky, below, glow, then those of the lamps that are on, in their order.
+        Sun, sky, below, glow, then those of the lamps that are on, in their order; beyond so many the rest together.
     """
-    return *FIXED, *dict.fromkeys(group_of(lamp) for lamp in light.lamps if lamp.on)
+    lamps = list(dict.fromkeys(_named(lamp) for lamp in light.lamps if lamp.on))
+    return *FIXED, *(lamps if len(lamps) <= MOST_OF_LAMPS else (*lamps[: MOST_OF_LAMPS - 1], OTHERS))
 
 
 def shining(light, media):

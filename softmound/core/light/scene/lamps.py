@@ -48,8 +48,8 @@ def lamps_of(light, frame=0):
     """
     names = groups_of(light)
     mixed = dict(zip(names, factors(light, names)))
-    return [_shining(lamp, frame, names.index(group_of(lamp)), mixed[group_of(lamp)]) for lamp in light.lamps
-            if lamp.on and mixed[group_of(lamp)].any()]
+    groups = [(lamp, group_of(lamp, names)) for lamp in light.lamps if lamp.on]
+    return [_shining(lamp, frame, names.index(group), mixed[group]) for lamp, group in groups if mixed[group].any()]
 
 
 def _shining(lamp, frame, group, factor):

@@ -1,11 +1,11 @@
 """The mixer: a fader, a tint, solo and mute for each light group; a page in the tray of Light."""
 
 from PyQt6.QtCore import Qt
-from PyQt6.QtWidgets import QHBoxLayout, QPushButton, QScrollArea, QVBoxLayout, QWidget
+from PyQt6.QtWidgets import QHBoxLayout, QPushButton, QVBoxLayout, QWidget
 
-from ....core.light.scene.groups import shining
+from ....core.light.scene.groups import MOST_OF_LAMPS, OTHERS, shining
 from ....core.recipe import Fader, limits
-from ...fields.controls import ColourField, NumberField, emptied
+from ...fields.controls import ColourField, NumberField, Sideways
 from ...words import tr
 
 NAMES = {"sun": "Sun", "sky": "Sky", "below": "From below", "glow": "Glow"}
@@ -34,6 +34,9 @@ class Strip(QWidget):
         layout.setSpacing(2)
         self.level = NumberField(name, *limits(Fader, "level"), 1.0, level.unit, level.sentence, level.scale, level.shown)
         self.level.changed.connect(lambda value, moving: self._change("level", moving, level=value))
+        if group == OTHERS:
+            self.level.setToolTip(tr("Lamps beyond the first {} groups have one fader together: give lamps a group by a right "
+                                     "click on them.").format(MOST_OF_LAMPS - 1))
         layout.addWidget(self.level)
         row = QHBoxLayout()
         row.setSpacing(4)
@@ -86,16 +89,7 @@ class MixerPage(QWidget):
         layout = QHBoxLayout(self)
         layout.setContentsMargins(16, 0, 16, 10)
         layout.setSpacing(14)
-        self.scroll = QScrollArea()
-        self.scroll.setObjectName("panel")
-        self.scroll.setWidgetResizable(True)
-        self.scroll.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inside = QWidget()
-        inside.setObjectName("panel")
-        self._row = QHBoxLayout(inside)
-        self._row.setContentsMargins(0, 0, 0, 0)
-        self._row.setSpacing(22)
-        self.scroll.setWidget(inside)
+        self.scroll = Sideways(22)
         layout.addWidget(self.scroll, 1)
         self.reset = QPushButton(tr("Take all back"))
         self.reset.setToolTip(tr("All light as it comes: every fader at 1, no tint, nothing solo or muted."))
@@ -112,11 +106,8 @@ class MixerPage(QWidget):
         light = mound.light
         groups = shining(light, (light.medium,))
         if tuple(self.strips) != groups:
-            emptied(self._row)
             self.strips = {group: Strip(self._station, group) for group in groups}
-            for strip in self.strips.values():
-                self._row.addWidget(strip)
-            self._row.addStretch()
+            self.scroll.show_widgets(list(self.strips.values()))
         faders = {fader.group: fader for fader in light.mix}
         for group, strip in self.strips.items():
             strip.show_fader(faders.get(group, Fader(group=group)))

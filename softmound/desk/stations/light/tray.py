@@ -7,7 +7,6 @@ from PyQt6.QtWidgets import (
     QHBoxLayout,
     QMenu,
     QPushButton,
-    QScrollArea,
     QStackedWidget,
     QVBoxLayout,
     QWidget,
@@ -15,7 +14,7 @@ from PyQt6.QtWidgets import (
 
 from ....core.light.scene.lamps import kelvin_colour
 from ... import style
-from ...fields.controls import ChoiceRow, emptied, screen_colour, text_label
+from ...fields.controls import ChoiceRow, Sideways, screen_colour, text_label
 from ...fields.figures import figure
 from ...view.photographs import image_of
 from ...words import tr
@@ -118,16 +117,7 @@ class CardPage(QWidget):
         layout.addWidget(self.add, 0, Qt.AlignmentFlag.AlignVCenter)
         self.empty = text_label(empty)
         layout.addWidget(self.empty, 1)
-        self.scroll = QScrollArea()
-        self.scroll.setObjectName("panel")
-        self.scroll.setWidgetResizable(True)
-        self.scroll.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        inside = QWidget()
-        inside.setObjectName("panel")
-        self._row = QHBoxLayout(inside)
-        self._row.setContentsMargins(0, 0, 0, 0)
-        self._row.setSpacing(8)
-        self.scroll.setWidget(inside)
+        self.scroll = Sideways(8)
         layout.addWidget(self.scroll, 4)
         self.tiles = []
 
@@ -138,12 +128,8 @@ class CardPage(QWidget):
         ----------
         tiles : list of CardTile
         """
-        emptied(self._row)
         self.tiles = tiles
-        for tile in tiles:
-            self._row.addWidget(tile)
-        if tiles:
-            self._row.addStretch()
+        self.scroll.show_widgets(tiles)
         self.empty.setVisible(not tiles)
         self.scroll.setVisible(bool(tiles))
 
