@@ -126,7 +126,13 @@ def main():
         shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
+        light = window.stations["Light"]
+        light.tray.open("mixer")
+        light.mix("sun", "level", level=0.35)
+        light.mix("sky", "level", level=1.6, tint=(1.0, 0.72, 0.6))
         shot("light")
+        light.unmix()
+        light.tray.open("situations")
         wall = WallDialog(window)
         wall.show()
         while wall.said.text():

@@ -208,6 +208,9 @@ class OnTheCommandLine(Folder):
                                code=2)
             self.assertIn(words, answer["error"])
             self.assertFalse((self.folder / "a.exr").exists())
+        for more in (("--with-sky",), ("--denoise", "--true")):
+            self.assertIn("--layers", self.run_("picture", self.mound, "--out", self.folder / "a.exr", "--layers", "beauty", *more,
+                                                code=2)["error"])
         answer = self.run_("picture", self.mound, "--out", self.folder / "a.png", "--layers", "beauty", code=2)
         self.assertIn(".exr", answer["error"])
         for wrong in ("sun", "sun=-1", "sun=1,2", "=1", "sun=1,0,0,2"):

@@ -420,7 +420,7 @@ class Mixer(LightTest):
         self.assertLess(fader.level, 0.3)
         self.assertEqual(self.recipe.edited(light=before.light), before)
         dim = self.colours().astype(int)
-        self.assertLess(dim.mean(), whole.mean() - 5.0)
+        self.assertLess(dim.mean(), whole.mean() - 3.0)
         # The sky that is seen is not the sun's: it stays as it is.
         np.testing.assert_allclose(dim[:4], whole[:4], atol=2)
         self.click(self.strip("sky").mute)

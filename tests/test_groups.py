@@ -62,6 +62,12 @@ class Faders(unittest.TestCase):
         light = with_fader(light, "sun", muted=True)
         self.assertEqual(float(factors(light, groups_of(light)).sum()), 0.0)
 
+    def test_a_lamp_that_is_gone_does_not_keep_the_others_dark(self):
+        light = with_fader(Light(lamps=LAMPS[:1]), "Street", solo=True)
+        self.assertEqual(float(factors(light, ("sun",)).sum()), 0.0)
+        for without in (light.edited(lamps=()), light.edited(lamps=(LAMPS[0].edited(on=False),))):
+            self.assertEqual(float(factors(without, ("sun",)).sum()), 3.0)
+
     def test_a_fader_that_changes_nothing_is_no_fader(self):
         light = with_fader(with_fader(Light(), "sun", level=0.5), "sun", level=1.0)
         self.assertEqual(light, Light())

@@ -267,7 +267,7 @@ class Narrowing(unittest.TestCase):
 
         self.assertIsNone(told(0.5, turns=1)._blur())
         self.assertEqual(told(0.5, turns=1).noise(), UNTOLD)
-        for noise in (0.3, 0.6):
+        for noise in (0.1, 0.2):
             told(noise)
             self.assertAlmostEqual(two._blur() * LEFT * 2.0 * math.sqrt(math.pi), noise)
             self.assertAlmostEqual(two.noise(), math.hypot(0.03, LEFT))

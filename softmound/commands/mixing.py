@@ -3,15 +3,19 @@
 from . import arguments
 
 
-def mixing(parser):
+def mixing(parser, layers=True):
     """Add the options.
 
     Parameters
     ----------
     parser : argparse.ArgumentParser
+    layers : bool, optional
+        Of a picture that may be in layers.
     """
     parser.add_argument("--groups", nargs="+", type=arguments.group_level, metavar="NAME=FACTOR[,R,G,B]",
                         help="light of light groups, so many times and tinted: sun, sky, below, glow, lamps by name")
+    if not layers:
+        return
     parser.add_argument("--layers", metavar="all|NAME,NAME", help="EXR: layers for compositing: beauty, groups, orders, depth, "
                         "first_depth, optical_depth, position, normal, motion, shadow, matte")
 

@@ -27,7 +27,7 @@ def add_to(actions):
         picture loaf.mound --out loaf.exr --layers all --true
         picture loaf.mound --out dusk.png --groups sun=0.3,1,0.6,0.4 sky=1.5
         picture other.vdb --out other.png --unit cm --up z --extinction 0.4""", writes=True)
-    _common(picture)
+    _common(picture, layers=True)
     looking(picture)
     picture.add_argument("--out", required=True, metavar="FILE", help=".png, or .exr in linear light")
     picture.add_argument("--view", metavar="NAME|AZ,EL", help="a kept view, or azimuth and elevation in degrees")
@@ -67,7 +67,7 @@ def add_to(actions):
     sheet.add_argument("--suns", nargs="+", type=arguments.pair, metavar="AZ,EL", help="default in front, beside and behind")
 
 
-def _common(parser, size="1280x800"):
+def _common(parser, size="1280x800", layers=False):
     parser.add_argument("source", metavar="X.mound|X.vdb")
     parser.add_argument("--grid", default="density", metavar="NAME", help="grid of an OpenVDB file")
     parser.add_argument("--voxel", type=arguments.positive, metavar="M", help="voxel of a mound; default as fine as a pixel shows")
@@ -89,7 +89,7 @@ def _common(parser, size="1280x800"):
                         help="1/m at density 1; default the mound's, or what an OpenVDB file states")
     parser.add_argument("--transform", metavar="NAME", help="view transform: own, exposure, or display/view of the config")
     parser.add_argument("--unit", choices=UNITS, help="what an OpenVDB file's numbers are; default what it states, else m")
-    mixing(parser)
+    mixing(parser, layers)
     parser.add_argument("--up", choices=("y", "z"), help="its up-axis; default what it states, else y")
 
 
@@ -210,6 +210,12 @@ def _picture(args):
         if getattr(args, option) and not exr:
             raise Problem(f"{shown(args.out)}: --{option.replace('_', '-')} is for OpenEXR; a PNG does not hold it. Let the name "
                           "end in .exr.")
+    for option in ("depth", "with_sky", "denoise"):
+        if args.layers and getattr(args, option):
+            raise Problem(f"--layers has no --{option.replace('_', '-')}: layers are without the sky and as they were traced, and "
+                          "depth is one of them.")
+    if args.frame is not None and not str(args.source).endswith(".mound"):
+        raise Problem(f"{shown(args.source)}: only a mound has a time line; leave out --frame.")
     begun = time.perf_counter()
     with Progress(args) as progress:
         opened = _opened(args, progress)

@@ -93,7 +93,9 @@ def factors(light, names):
     ndarray of float32, shape (n, 3)
         Red, green and blue.
     """
-    alone = any(fader.solo for fader in light.mix)
+    there = groups_of(light) if light.mix else ()
+    # A lamp that is gone, or off, must not keep all others dark.
+    alone = any(fader.solo and fader.group in there for fader in light.mix)
     by_name = {fader.group: fader for fader in light.mix}
 
     def factor(name):
