@@ -137,6 +137,8 @@ class OfABall(unittest.TestCase):
         for names, words in ((["orders"], "True light"), (["motion"], "time line")):
             with self.assertRaisesRegex(Problem, words):
                 layers_taken(self.stages, self.scene, Taking(16, 10, passes=1), names)
+        with self.assertRaisesRegex(Problem, "no cloud"):
+            layers_taken(self.stages, self.stages.scene_of(Light(), VIEW, ()), Taking(16, 10, passes=1), ["beauty", "matte"])
         bare = self.stages.scene(self.mound.edited(light=Light()), ball_grid(RADIUS, 0.5), "ball")
         self.assertNotIn("shadow", possible(bare, True, None))
         with self.assertRaisesRegex(Problem, "sea or land"):
@@ -182,7 +184,7 @@ class Mattes(unittest.TestCase):
 
     def test_part_names_are_told_apart(self):
         self.assertEqual(part_names(("sun", "Lamp 1", "lamp-1", "Größe")), {
-            "sun": "light_sun", "Lamp 1": "light_lamp_1", "lamp-1": "light_lamp_2", "Größe": "light_gr__e"})
+            "sun": "light_sun", "Lamp 1": "light_lamp_1", "lamp-1": "light_lamp_1__2", "Größe": "light_gr__e"})
 
 
 class OnTheCommandLine(Folder):

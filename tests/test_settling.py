@@ -106,8 +106,9 @@ class Settled(unittest.TestCase):
             behind = behind_of(before, light, self.camera)
             draft, put_right = (self.wrong([p[..., :3] - behind] * 2, truth, cloud) for p in (before, after))
             with self.subTest(name):
-                self.assertLess(put_right, max(0.95 * draft, 0.05))
-                self.assertLess(put_right, 0.06)
+                # Draft light alone was wrong by a seventh once; settled it has to be within a twentieth all the same.
+                self.assertLess(draft, 0.065)
+                self.assertLess(put_right, 0.052)
 
     def test_against_the_sun_one_collision_more_halves_what_is_wrong(self):
         scene = self.scene(light_of(BEHIND))

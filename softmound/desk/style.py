@@ -99,6 +99,7 @@ QTreeView::item {{ padding: 3px 6px; }}
 QTreeView::item:selected {{ background: {BARLEY.name()}; color: {INK.name()}; }}
 QDialog, QMessageBox, QFileDialog, QColorDialog {{ background: {PANEL.name()}; }}
 QCheckBox {{ spacing: 8px; background: transparent; }}
+QCheckBox:disabled {{ color: {FAINT.name()}; }}
 QCheckBox::indicator {{ width: 16px; height: 16px; border-radius: 4px; border: 1px solid {EDGE.name()};
     background: {GROUND.name()}; }}
 QCheckBox::indicator:checked {{ background: {BARLEY.name()}; border-color: {BARLEY.name()};

@@ -180,10 +180,8 @@ def part_names(groups):
     found = {}
     for group in groups:
         word = "light_" + "".join(letter if letter.isascii() and letter.isalnum() else "_" for letter in group.lower())
-        count = 2
-        while word in found.values():
-            word, count = f"{word.rstrip('0123456789')}{count}", count + 1
-        found[group] = word
+        alike = sum(other == word or other.startswith(f"{word}__") for other in found.values())
+        found[group] = f"{word}__{alike + 1}" if alike else word
     return found
 
 
@@ -347,6 +345,8 @@ def layers_taken(stages, scene, taking, names, *, motion=None, frame=0, ticket=N
     Problem
         If one of them cannot be had.
     """
+    if not scene.clouds:
+        raise Problem("There is no cloud to be seen, and layers are of clouds; take the picture without them.")
     for name in names:
         if LAYERS[name].true and not taking.true:
             raise Problem("The layer {} needs True light; add --true, or leave it out.", name)
