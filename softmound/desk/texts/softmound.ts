@@ -8274,6 +8274,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>There is no cloud to be seen, and layers are of clouds; take the picture without them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>There is no cloud to publish; add a blob above the base level first.</source>
         <translation type="unfinished" />
     </message>
