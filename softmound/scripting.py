@@ -21,7 +21,7 @@ from pydantic import ValidationError
 from .core.engine.density import bounds_of, draft_voxel
 from .core.engine.films import film_of_line
 from .core.engine.fineness import picture_voxel
-from .core.engine.forecast import memory_limit, refuse_unless_fits
+from .core.engine.forecast import memory_limit
 from .core.engine.framing import untouched
 from .core.engine.layers import check_layers
 from .core.engine.line_frames import frames_written
@@ -385,8 +385,11 @@ def build(mound: Mound, voxel: float | None = None) -> Cloud:
     Problem
         When it does not fit into memory.
     """
-    voxel, stages = _voxel(mound, voxel), Stages()
-    refuse_unless_fits(stages.forecast(mound), voxel)
+    return _built(Stages(), mound, _voxel(mound, voxel))
+
+
+def _built(stages: Stages, mound: Mound, voxel: float) -> Cloud:
+    stages.refuse_unless_fits(mound, voxel)
     return Cloud(stages.density(mound, voxel, remember=False))
 
 
@@ -456,9 +459,9 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     if voxel is None and bounds is not None:
         low, high = bounds
         view = fitted(mound.view, low, high, taking.width, taking.height) if fits else mound.view
-        voxel = picture_voxel(mound, camera_of(view, taking.width, taking.height), stages.forecast(mound))
+        voxel = picture_voxel(stages, mound, camera_of(view, taking.width, taking.height))
     voxel = _voxel(mound, voxel)
-    cloud = build(mound, voxel)
+    cloud = _built(stages, mound, voxel)
     if fits:
         low, high = cloud.bounds
         mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
@@ -523,7 +526,8 @@ def film(mound: Mound, path: Path, first: int | None = None, last: int | None = 
     Problem
     """
     mound, numbers = _frames(mound, first, last)
-    film_of_line(pathlib.Path(path), mound, numbers, _taking(size, true_light, noise, passes), _voxel(mound, voxel))
+    voxel = None if voxel is None else _voxel(mound, voxel)
+    film_of_line(pathlib.Path(path), mound, numbers, _taking(size, true_light, noise, passes), voxel)
 
 
 # -- growth ------------------------------------------------------------------------------------------

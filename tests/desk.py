@@ -27,10 +27,10 @@ from softmound.desk.style import dress
 from softmound.desk.view.picture import Picture
 from tests.scenes import lumpy_mound
 
-PASSES = 2
+PASSES = 1
 """Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""
 
-RATIO = 0.35
+RATIO = 0.25
 """Pixels of a picture for one of the widget's, in either direction: an eighth of the rays of those that a screen has."""
 SIZE = (1010, 800)
 """Of the window: pictures take half the time of those at its usual size."""

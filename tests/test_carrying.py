@@ -14,6 +14,7 @@ from softmound.core.light.picture.carrying import away_of, carried
 from softmound.core.light.scene.camera import camera_of, turned
 from softmound.core.recipe import Mound, View
 from tests.desk import DeskTest
+from tests.long import long
 from tests.scenes import ball_mound
 
 WIDE, HIGH = 240, 150
@@ -122,6 +123,7 @@ class OfAPainter(unittest.TestCase):
         painter.close()
         return next(answer for answer in answers if answer.passes == PASSES)
 
+    @long
     def test_a_turn_comes_near_what_is_marched(self):
         mound = ball_mound(30.0, 3.0).edited(view=View(target=(0, 20, 0), distance=150, azimuth=30, elevation=8))
         view = turned(mound.view, 16, 5)

@@ -34,6 +34,7 @@ from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import BrickGrid
 from softmound.core.volume.digest import values_digest
+from tests.long import long
 from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
 from tests.test_shelf import ROOT, Shelf
 
@@ -202,6 +203,7 @@ class Written(Shelf):
         back = brought_back(dropped(version, (1,)))
         np.testing.assert_array_equal(dense_of(read_vdb(back.vdb(1), "smoke"))[0], before[0])
 
+    @long
     def test_from_the_command_line(self):
         mound = self.folder / "ball.mound"
         write_mound(mound, ball_mound())
@@ -408,6 +410,7 @@ class Farm(Shelf):
         self.mound = self.folder / "lumps.mound"
         write_mound(self.mound, lumpy_mound())
 
+    @long
     def test_two_workers_publish_what_one_would(self):
         with LocalCluster(n_workers=2, threads_per_worker=1, dashboard_address=None) as cluster:
             address = cluster.scheduler_address

@@ -596,6 +596,7 @@ class Oven(Station):
 
 
 class Sharpening(DeskTest):
+    ratio = 0.35  # fine enough for the final voxel to be worth it
     sharpens = True
 
     def test_the_picture_sharpens_while_the_hand_rests_and_gives_up_when_it_moves(self):
@@ -793,7 +794,7 @@ class Building(DeskTest):
         self.assertFalse(window.looking.painter._thread.is_alive())
 
     def test_a_build_that_does_not_fit_is_said_and_not_started(self):
-        with mock.patch("softmound.core.engine.forecast.memory_limit", return_value=30e6):
+        with mock.patch("softmound.core.engine.stages.memory_limit", return_value=30e6):
             self.finer(0.02)
             asked = self.answer("OK")
             self.window.finished.build()

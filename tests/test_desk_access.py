@@ -27,6 +27,7 @@ from softmound.core.recipe.time import TimeLine
 from softmound.desk import style
 from softmound.desk.fields.controls import NumberField
 from tests.desk import DeskTest
+from tests.long import long
 from tests.scenes import lumpy_mound
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
@@ -187,6 +188,7 @@ class Sizes(DeskTest):
                 self.assertLessEqual(self.window.panels.geometry().right(), self.window.width())
         self.rest()
 
+    @long
     def test_larger_interfaces_open_as_well(self):
         code = (
             "import json, sys; from PyQt6.QtWidgets import QApplication; from softmound.desk.style import dress; "

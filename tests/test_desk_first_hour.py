@@ -44,6 +44,7 @@ from softmound.desk.stations.registry import STATIONS
 from softmound.desk.view.overlays import WORDS_APART, AltitudeRail
 from softmound.desk.view.photographs import PhotographDialog
 from tests.desk import DeskTest
+from tests.long import long
 from tests.scenes import ball_mound, lumpy_mound
 from tests.test_desk_access import colours_of, contrast, words_of
 
@@ -98,6 +99,7 @@ class Readable(DeskTest):
             self.assertGreater(contrast(ink, ground), least, f"{where}: {type(widget).__name__} {words_of(widget)!r}")
         return len(seen)
 
+    @long
     def test_every_dialog_and_every_page_of_the_manual_on_both_grounds(self):
         self.window.stations["Library"].look_again()
         publish(self.window.document.mound, self.window.delivering.library, 4.0)

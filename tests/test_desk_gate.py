@@ -112,6 +112,7 @@ class Controls(DeskTest):
             self.whole()
         self.assertGreater(len(seen), 100)
 
+    @long
     def test_every_choice_and_switch(self):
         seen = 0
         for _place, panel in self.places():

@@ -8,8 +8,10 @@ import subprocess
 import sys
 import unittest
 
+from tests.long import LONG
+
 ROOT = pathlib.Path(__file__).parent.parent
-SECONDS = float(os.environ.get("SOFTMOUND_HANDS", 60.0))
+SECONDS = float(os.environ.get("SOFTMOUND_HANDS", 60.0 if os.environ.get(LONG) == "1" else 20.0))
 
 
 class Hands(unittest.TestCase):

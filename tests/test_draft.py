@@ -28,6 +28,7 @@ from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
+from tests.long import long
 from tests.scenes import ball_mound, box_grid, lumpy_mound, random_grid
 from tests.sphere import ball_grid, ball_intensity
 
@@ -212,6 +213,7 @@ class Transport(unittest.TestCase):
         level, steep = (rings[n] for n in np.argsort([0.788675, 0.211325])[:2])
         self.assertAlmostEqual(float(level / steep), float(wanted), delta=0.12 * wanted)
 
+    @long
     def test_first_order_of_a_ball_and_all_orders_of_a_half_space(self):
         # Straight toward the sun a great ball is a half-space: sources at its surface are H(1) = 2.9078 times those of the
         # first order (Chandrasekhar 1950, Radiative Transfer, table XI), here less by what its curvature lets out.
@@ -340,6 +342,7 @@ class Draft(unittest.TestCase):
         scene, lattice = scene_of(light, grid), lit(coarse_of(grid), light)
         return np.mean([march(scene, lattice, camera, nth=n) for n in range(6)], axis=0)
 
+    @long
     def test_balls_against_photons(self):
         grid, radius = ball_grid(16.0, 0.5), 16.0
         camera = camera_of(View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0), 60, 40)

@@ -22,7 +22,7 @@ from softmound.core.budget import MEMORY, Cache, remembered
 from softmound.core.engine.background import Job
 from softmound.core.engine.calibration import PastBuilds, PeakMemory
 from softmound.core.engine.density import band_for, bounds_of, density_grid, draft_voxel
-from softmound.core.engine.forecast import forecast, memory_limit, refuse_unless_fits
+from softmound.core.engine.forecast import forecast, memory_at_most, memory_limit
 from softmound.core.engine.keys import key_of
 from softmound.core.engine.miniatures import SIZE, miniatures
 from softmound.core.engine.painter import PASSES, Painter, Request
@@ -35,7 +35,7 @@ from softmound.core.grain.moving import worked_on
 from softmound.core.light.scene.camera import fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, Skin
-from softmound.core.starts.species import first_mound
+from softmound.core.starts.species import first_mound, start
 from softmound.core.ticket import Stopped, Ticket, chunks
 from tests.scenes import ball_mound, lumpy_mound
 
@@ -497,12 +497,19 @@ class Foretelling(unittest.TestCase):
 
     def test_what_does_not_fit_is_refused_with_what_does(self):
         with self.assertRaises(Problem) as caught:
-            refuse_unless_fits(forecast(lumpy_mound()), 0.02, limit=100e6)
+            Stages().refuse_unless_fits(lumpy_mound(), 0.02, limit=100e6)
         sentence = str(caught.exception)
         self.assertIn("0.02 m", sentence)
         self.assertIn("0.1 GB", sentence)
         offered = float(sentence.rsplit("about ", 1)[1].split(" m")[0])
-        refuse_unless_fits(forecast(lumpy_mound()), offered * 1.1, limit=100e6)
+        Stages().refuse_unless_fits(lumpy_mound(), offered * 1.1, limit=100e6)
+
+    def test_what_is_known_at_once_is_never_less(self):
+        grown = lumpy_mound().edited(steps=(Grow(metres=2.0),), grains=(Stir(strength=3.0),))
+        for mound in (lumpy_mound(), grown, start("congestus", "x", 80.0), start("humilis", "x", 80.0)):
+            ahead = forecast(mound)
+            for voxel in (2.0, 0.8, 0.3):
+                self.assertGreaterEqual(memory_at_most(mound, voxel), ahead.memory(voxel))
 
     def test_no_cloud_needs_nothing(self):
         mound = lumpy_mound()

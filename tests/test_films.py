@@ -12,6 +12,8 @@ import platformdirs
 
 from softmound.cli import main
 from softmound.core.engine.films import film_of_line, moving_stills
+from softmound.core.engine.fineness import film_voxel
+from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking
 from softmound.core.growth.films import film_of_growth
 from softmound.core.growth.growing import grown
@@ -63,6 +65,14 @@ class Films(unittest.TestCase):
         self.assertEqual((len(found), rate), (4, 12.0))
         for before, after in zip(found, found[1:]):
             self.assertGreater(np.abs(after - before).max(), 20.0)
+
+    def test_voxels_are_as_fine_as_a_pixel_of_the_closest_frame(self):
+        # A pixel of 60 wide covers 120 m * 36 mm / (50 mm * 60) in the middle of the cloud; of half of the distance half of it.
+        near = rolling().edited(view=View(target=(0.0, 20.0, 0.0), distance=60.0, focal=50.0))
+        wide = near.edited(view=near.view.edited(distance=120.0))
+        for mounds, voxel in (((wide,), 1.4), ((wide, near, wide), 0.72)):
+            mounds = [mound.edited(voxels=mound.voxels.edited(final=0.1, draft=8.0)) for mound in mounds]
+            self.assertAlmostEqual(film_voxel(Stages(), mounds, 60, 40), voxel, delta=0.03 * voxel)
 
     def test_of_a_growth_more_is_seen_as_it_rises(self):
         mound = ball_mound(10.0, 2.0).edited(growth=Growth(seconds=0.5, cell=2.0, form=False, patchy=0.0, over=15.0, heat=6.0))

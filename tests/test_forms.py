@@ -42,6 +42,7 @@ from softmound.core.recipe.resize import sized_form
 from softmound.core.starts.heaps import pile
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.reference import vdb
+from tests.long import long
 from tests.scenes import NO_BASE, voxels_of
 
 MIDDLE = (0.3, 1.2, -0.4)
@@ -273,6 +274,7 @@ class PointSets(unittest.TestCase):
                        centre=MIDDLE)
         self.assertAlmostEqual(volume(alone(speck), 0.5) / (4 / 3 * math.pi * 2.0**3), 1.0, delta=0.09)
 
+    @long
     def test_many_points_against_every_ball(self):
         dice = np.random.default_rng(3)
         positions = dice.uniform(-12.0, 12.0, (400, 3)).astype(np.float32)

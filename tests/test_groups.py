@@ -23,6 +23,7 @@ from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import Fader, Floor, Lamp, Light, Medium, Mound, Ramp, Sky, Sun, View
 from softmound.core.ticket import Stopped
+from tests.long import long
 from tests.scenes import box_grid
 from tests.sphere import ball_grid
 
@@ -125,6 +126,7 @@ class Apart(unittest.TestCase):
                 self.assertEqual(bool(apart[..., 3, :].any()), "medium" in changes)
                 self.assertTrue(all(apart[..., n, :].any() for n in range(4, len(tracer.groups))))
 
+    @long
     def test_each_group_is_what_it_gives_alone(self):
         # The same paths, whatever shines: only where they look for light do they differ, so that means agree to their noise.
         scene = self.scene(lamps=LAMPS)

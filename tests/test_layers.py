@@ -28,6 +28,7 @@ from softmound.core.recipe.files import write_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
 from softmound.core.volume.sample import sample
 from softmound.core.volume.windows import grid_of_dense
+from tests.long import long
 from tests.scenes import ball_mound
 
 SMALL = Deck(lumps=60.0, thickness=72.0, reach=400.0, waves=20.0, wavelength=240.0, stretched=1.25, altitude=100.0)
@@ -71,6 +72,7 @@ class Decks(unittest.TestCase):
         self.assertAlmostEqual(float(np.linalg.norm(middle + [0.0, 6_360_000.0, 0.0])) - 6_360_000.0, 300.0, delta=2.0)
         np.testing.assert_allclose(a.placing.turn @ a.placing.turn.T, np.eye(3), atol=1e-12)
 
+    @long
     def test_cover_is_the_share_of_the_sky(self):
         for cover in (0.3, 0.7):
             grids = [tile(SMALL.edited(cover=cover, reach=100.0, altitude=0.0), kind) for kind in range(2)]
@@ -91,6 +93,7 @@ class Decks(unittest.TestCase):
         self.assertGreater(np.abs(boxes[:, :, 0]).max(), SMALL.reach)
         self.assertLess(np.abs(boxes[:, :, 0]).max(), SMALL.reach + 2.0 * 8 * SMALL.lumps)
 
+    @long
     def test_another_seed_is_another_deck_and_the_same_the_same(self):
         a, b, c = (tile(SMALL.edited(seed=s, reach=100.0, altitude=0.0), 0) for s in (1, 1, 2))
         np.testing.assert_array_equal(a.values, b.values)

@@ -32,6 +32,7 @@ from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
 from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.problems import Problem
 from softmound.core.recipe import Lamp, Light, Medium, Ramp, Sky, Sun, View
+from tests.long import long
 from tests.scenes import ball_mound, lumpy_mound
 from tests.sphere import ball_grid
 
@@ -210,6 +211,7 @@ class Coloured(unittest.TestCase):
             with self.subTest(anisotropy):
                 np.testing.assert_allclose(radiance[cloud].mean(axis=0) / opacity[cloud].mean() / bright, 1.0, atol=0.05)
 
+    @long
     def test_near_whole_paths_for_each_colour(self):
         grid = density_grid(lumpy_mound(), 1.0)
         ramp = Ramp(by="height", low=0.0, high=30.0, stops=((0.0, (0.9, 0.6, 0.4)), (1.0, (0.95, 0.95, 0.95))))

@@ -423,6 +423,14 @@ class Cameras(unittest.TestCase):
             self.assertAlmostEqual(camera.pixel(point)[0], x, places=6)
             self.assertAlmostEqual(camera.pixel(point)[1], y, places=6)
 
+    def test_points_by_the_array_are_those_one_by_one(self):
+        camera = camera_of(self.view, 640, 400)
+        points = np.random.default_rng(1).uniform(-120.0, 120.0, (40, 2, 3))
+        one_by_one = [camera.pixel(point) for point in points.reshape(-1, 3)]
+        self.assertIn(None, one_by_one)
+        wanted = [(np.nan,) * 2 if p is None else p[:2] for p in one_by_one]
+        np.testing.assert_allclose(camera.pixels(points).reshape(-1, 2), wanted)
+
     def test_nothing_behind_the_camera(self):
         camera = camera_of(self.view, 640, 400)
         self.assertIsNone(camera.pixel(camera.eye - camera.forward))

@@ -24,6 +24,7 @@ from softmound.core.problems import OutOfLimits
 from softmound.core.recipe import BaseLevel, Buds, Mass, TopLevel, View
 from softmound.core.starts.heaps import heap
 from softmound.core.volume.memory import BrickMemory
+from tests.long import long
 from tests.scenes import NO_BASE, lumpy_mound, voxels_of
 
 
@@ -436,6 +437,7 @@ class Fill(unittest.TestCase):
             out[n] = _distance(np.float32(x[n]), np.float32(3.0), np.float32(z[n]), shape.rows)
         return x, z, out < 0.0
 
+    @long
     def test_gaps_narrower_than_it_close_and_nothing_else(self):
         x, z, before = self.covered(self.shape(0.0))
         _, _, after = self.covered(self.shape(45.0))

@@ -21,6 +21,7 @@ from softmound.core.starts.species import start
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import grid_of
 from softmound.core.volume.nature import edge_softness, outline_dimension, spectrum_slope
+from tests.long import long
 from tests.scenes import ball_mound, lumpy_mound
 
 
@@ -149,6 +150,7 @@ class Characters(unittest.TestCase):
         self.assertGreaterEqual(len(CHARACTERS), 12)
         self.assertLess(len(NATURAL), len(CHARACTERS))
 
+    @long
     def test_cauliflower_is_as_rough_as_clouds_are_and_whipped_is_not(self):
         # All of them, and more finely, are measured by the bench.
         mound = start("mediocris", "Bun")

@@ -20,6 +20,7 @@ from package.build import DEPENDS, SIZES, shared, wheel
 from package.pages import actions_of, completion, write_pages
 from softmound.cli import parser
 from softmound.core import target
+from tests.long import long
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 
@@ -81,6 +82,7 @@ class Desktop(unittest.TestCase):
         self.assertLessEqual(set(line) - {"python3", "python3-venv"}, {name.split()[0] for name in DEPENDS})
 
 
+@long
 class Wheel(unittest.TestCase):
     def test_it_holds_the_program_its_fonts_and_its_manual_and_runs_from_there(self):
         with tempfile.TemporaryDirectory() as folder:

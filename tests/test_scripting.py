@@ -14,6 +14,7 @@ import numpy as np
 import softmound
 from softmound import scripting
 from softmound.core.exchange.foreign import read_vdb
+from tests.long import long
 from tests.scenes import ball_mound
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
@@ -62,6 +63,7 @@ class Interface(unittest.TestCase):
             with self.assertRaises(softmound.Problem):
                 asked()
 
+    @long
     def test_the_types_hold(self):
         with tempfile.TemporaryDirectory() as folder:
             found = subprocess.run([sys.executable, "-m", "mypy", "--ignore-missing-imports", "--follow-imports=silent",
@@ -114,6 +116,7 @@ class Limits(unittest.TestCase):
             self.assertEqual([p.name for p in folder.rglob("*") if p.is_file()], [])
 
 
+@long
 class Examples(unittest.TestCase):
     def run_one(self, name, *more):
         spec = importlib.util.spec_from_file_location(name, EXAMPLES / f"{name}.py")

@@ -18,6 +18,7 @@ from softmound.core.light.paths.tracer import Tracer
 from softmound.core.light.picture.radiance import behind_of, radiance_of
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import Light, Medium, Ramp, Sky, Sun, View
+from tests.long import long
 from tests.scenes import lumpy_mound
 
 SIZE = (60, 40)
@@ -95,6 +96,7 @@ class Settled(unittest.TestCase):
             found.append(tracer.layers()[:2])
         return [light for light, _ in found], found[0][1] > 0.95
 
+    @long
     def test_nearer_to_whole_paths_than_draft_light_alone(self):
         for name, sun in (("in front", IN_FRONT), ("beside", Sun(azimuth=120.0, elevation=30.0))):
             light = light_of(sun, extinction=1.2)
@@ -110,6 +112,7 @@ class Settled(unittest.TestCase):
                 self.assertLess(draft, 0.065)
                 self.assertLess(put_right, 0.052)
 
+    @long
     def test_against_the_sun_one_collision_more_halves_what_is_wrong(self):
         scene = self.scene(light_of(BEHIND))
         truth, cloud = self.halves(scene, 260)

@@ -34,6 +34,7 @@ from softmound.core.library.shelf import listed, read_version, verify
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, read_mound, write_mound
 from softmound.core.volume.halved import halved, reduced
+from tests.long import long
 from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, said
 
 ROOT = pathlib.Path(__file__).parent.parent
@@ -211,6 +212,7 @@ class Batches(Shelf):
             one, other = (read_vdb(place / name / "v001" / f"{name}.vdb") for place in (self.library, alone))
             np.testing.assert_array_equal(one.values, other.values)
 
+    @long
     def test_it_goes_on_after_a_kill(self):
         command = [sys.executable, "-m", "softmound", "publish", str(self.mound), "--library", str(self.library), "--voxel", "1.6",
                    "--seeds", "0-5"]

@@ -21,6 +21,7 @@ from softmound.core.grain.masks.noise import ByNoise
 from softmound.core.grain.masks.paint import Painted
 from softmound.core.recipe import Curve, KeptView, Lamp, LowerSkin, Noise, Paint, Patch, Skin, Warp, eased
 from softmound.core.recipe.resize import resized_mound
+from tests.long import long
 from tests.scenes import NO_BASE, dense_of, lumpy_mound
 
 FACTOR = 2.0
@@ -55,6 +56,7 @@ class Sizes(unittest.TestCase):
         self.check(skin=Skin(thickness=1.0, shell=4.0))
         self.check(skin=Skin(thickness=1.0, below=LowerSkin(thickness=5.0, core=0.4, altitude=16.0, blend=6.0)))
 
+    @long
     def test_steps(self):
         self.check(steps=(Smooth(width=2.0), Grow(metres=-1.0, after=True)))
         self.check(steps=(Smooth(width=1.6, filter="median"), Smooth(width=1.0, filter="flow", after=True)))

@@ -18,6 +18,7 @@ from softmound.core.engine import fineness, start_sheet
 from softmound.core.engine.density import bounds_of, density_grid, span_of, surface_triangles
 from softmound.core.engine.fineness import SHARE, finer_voxels, picture_voxel, sharper_voxels
 from softmound.core.engine.forecast import forecast
+from softmound.core.engine.stages import Stages
 from softmound.core.engine.start_sheet import PADDING, sheet_of_starts, start_picture
 from softmound.core.exchange.png import png_of
 from softmound.core.grain.actions.push import FINEST, Push
@@ -35,6 +36,7 @@ from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_lar
 from softmound.core.starts.modelled import start_from_form
 from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start
 from softmound.core.volume.bricks import LANES, SIDE
+from tests.long import long
 
 VOXEL = 1.0
 
@@ -198,6 +200,7 @@ class Starts(unittest.TestCase):
         self.assertGreater(dimension, 1.1)
         self.assertLess(dimension, 1.5)
 
+    @long
     def test_a_sheet_shows_each_and_every_picture_holds_a_cloud(self):
         taken = []
 
@@ -234,11 +237,12 @@ class Sharper(unittest.TestCase):
         mound = start("humilis", "x", 100.0).edited(voxels={"draft": 1.6, "final": 0.1})
         camera, ahead = camera_of(mound.view.edited(distance=400.0), 1000, 600), forecast(mound)
         voxels = finer_voxels(mound, camera, 1.6)
-        self.assertEqual(picture_voxel(mound, camera, ahead), voxels[-1])
+        stages = Stages()
+        self.assertEqual(picture_voxel(stages, mound, camera), voxels[-1])
         with mock.patch.object(fineness, "memory_limit", lambda: 0.5 * (ahead.memory(voxels[0]) + ahead.memory(voxels[1])) / SHARE):
-            self.assertEqual(picture_voxel(mound, camera, ahead), voxels[0])
+            self.assertEqual(picture_voxel(stages, mound, camera), voxels[0])
         with mock.patch.object(fineness, "memory_limit", lambda: 1):
-            self.assertEqual(picture_voxel(mound, camera, ahead), 1.6)
+            self.assertEqual(picture_voxel(stages, mound, camera), 1.6)
         self.assertEqual(sharper_voxels(mound, camera, ahead, 1.6, seconds=0.0), [])
 
 
@@ -266,6 +270,7 @@ class OnTheCommandLine(unittest.TestCase):
                 self.assertFalse((pathlib.Path(name) / "x.mound").exists())
                 self.assertEqual(len(err.strip().splitlines()[-1:]), 1)
 
+    @long
     def test_starts_are_listed_and_pictured(self):
         code, text, _ = self.run_it("starts", "--json")
         self.assertEqual((code, set(json.loads(text)) - {"schema"}), (0, set(STARTS)))

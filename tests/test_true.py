@@ -23,6 +23,7 @@ from softmound.core.light.scene.scene import PlacedCloud, scene_of
 from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
 from softmound.core.volume import grid_of
+from tests.long import long
 from tests.scenes import box_grid, lumpy_mound
 from tests.slab import slab_radiance
 from tests.sphere import ball_grid, ball_intensity
@@ -45,6 +46,7 @@ class Buried(unittest.TestCase):
     def light(self, sigma, lamp, **medium):
         return Light(sun=Sun(strength=0.0), sky=DARK, lamps=(lamp,), medium=Medium(extinction=sigma, **medium))
 
+    @long
     def test_all_that_is_scattered_gets_out(self):
         # Nothing is lost, and from afar a ball with a lamp in its middle is as bright from all sides: the eye gets what the lamp
         # sends, but for what comes straight.
@@ -59,6 +61,7 @@ class Buried(unittest.TestCase):
             seen = float((tracer.layers()[0] @ LUMINANCE).sum()) * camera.spread**2 * away**2
             self.assertAlmostEqual(seen / (intensity * (1.0 - math.exp(-sigma * radius))), 1.0, delta=0.045)
 
+    @long
     def test_the_same_light_as_paths_from_the_eye_find(self):
         lamp = Lamp(place=(2.0, 1.0, 1.0), radius=4.0, power=1e8, kelvin=3000.0)
         light = self.light(0.25, lamp, anisotropy=0.2, albedo=0.98, tint=(1.0, 0.9, 0.8))
@@ -192,6 +195,7 @@ class Theory(unittest.TestCase):
             expected = math.pi * float(henyey_greenstein(direction_of(140.0, 20.0) @ camera.forward, 0.6))
             self.assertAlmostEqual(radiance[..., 1].sum() / opacity.sum() / expected, 1.0, delta=0.03)
 
+    @long
     def test_a_slab_against_orders_of_scattering_one_by_one(self):
         # So wide that its middle knows nothing of its edges; made of tiles, constant throughout.
         depth, sun_elevation = 4.0, 50.0
@@ -211,6 +215,7 @@ class Theory(unittest.TestCase):
         # Seen a degree off the vertical, which changes it by less than what is left of the noise.
         self.assertAlmostEqual(got / exact, 1.0, delta=0.02)
 
+    @long
     def test_a_ball_against_photons_from_the_light(self):
         radius, g = 16.0, 0.6
         grid = ball_grid(radius, 0.5)
@@ -308,6 +313,7 @@ class Gathered(unittest.TestCase):
         two.add(turns)
         return two, camera
 
+    @long
     def test_a_ball_against_photons(self):
         # In all that a ball sends one way; what is gathered is near it, and whole paths put the rest right.
         view = View(target=(0.0, 0.0, 0.0), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)

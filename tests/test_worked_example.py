@@ -8,6 +8,8 @@ import sys
 import tempfile
 import unittest
 
+from tests.long import long
+
 ROOT = pathlib.Path(__file__).parent.parent
 def example(heading):
     """The file that the page shows."""
@@ -15,6 +17,7 @@ def example(heading):
     return re.search(r"```python\n(.*?)```", page[page.index(f"### {heading}"):], re.S)[1]
 
 
+@long
 class OneFile(unittest.TestCase):
     def test_it_is_found_built_sized_foretold_shown_and_kept(self):
         """In a process of its own, since the registry is read once."""

@@ -37,7 +37,8 @@ def add_to(actions):
     film.add_argument("--out", metavar="FILM|FOLDER", required=True)
     film.add_argument("--growth", metavar="DIR", help="frames of this growth rather than those of the line")
     film.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default all of them")
-    film.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel; a growth has its own")
+    film.add_argument("--voxel", type=arguments.metres, metavar="M", help="default as fine as a pixel shows; a growth has its own")
+    film.add_argument("--quick", action="store_true", help="with the mound's draft voxel, which takes less time")
     film.add_argument("--size", type=arguments.size, default=(1280, 720), metavar="WxH")
     film.add_argument("--true", action="store_true", help="True light")
     film.add_argument("--noise", type=arguments.noise, default=0.05, metavar="N", help="of True light")
@@ -154,9 +155,11 @@ def _frames(args):
 
 
 def _film(args):
+    from ..core.engine.density import draft_voxel
     from ..core.engine.films import film_of_line
     from ..core.engine.stills import Taking
     from ..core.exchange.pictures import FILMS
+    from ..core.exchange.sequences import mound_at
     from ..core.growth.films import film_of_growth
     from ..core.growth.kept import KeptGrowth
     from ..core.recipe import read_mound
@@ -187,7 +190,8 @@ def _film(args):
         if kept is not None:
             written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket)
         else:
-            written = film_of_line(out, mound, numbers, taking, args.voxel, folder, args.kind, ticket)
+            voxel = draft_voxel(mound_at(mound, numbers[0], folder)) if args.quick else args.voxel
+            written = film_of_line(out, mound, numbers, taking, voxel, folder, args.kind, ticket)
     print_facts({"file": str(out), "pictures": len(numbers), "written": written}, args)
 
 
@@ -197,9 +201,10 @@ def _seen_in(mound, kept, numbers, folder):
 
     from ..core.engine.density import bounds_of
     from ..core.exchange.sequences import mound_at
+    from ..core.recipe.timing import some_of
 
     boxes = []
-    for number in {numbers[0], numbers[len(numbers) // 2], numbers[-1]}:
+    for number in some_of(numbers):
         if kept is None:
             boxes.append(bounds_of(mound_at(mound, number, folder)))
         else:

@@ -102,7 +102,6 @@ def _opened(args, progress):
     """What a picture is taken of: stages, mound, grid, its key, a ticket, and what was read of a file; None to look only."""
     from ..core.engine.density import bounds_of, draft_voxel
     from ..core.engine.fineness import picture_voxel
-    from ..core.engine.forecast import refuse_unless_fits
     from ..core.engine.stages import Stages
     from ..core.engine.stills import refuse_too_many_pixels
     from ..core.exchange.sequences import mound_at
@@ -120,17 +119,16 @@ def _opened(args, progress):
         mound, read = read_mound(args.source), {}
         if getattr(args, "frame", None) is not None:
             mound = mound_at(mound, args.frame, pathlib.Path(args.source).parent)
-        ahead = stages.forecast(mound)
         if args.voxel or args.final:
             voxel = args.voxel or mound.voxels.final
         elif args.quick:
             voxel = draft_voxel(mound)
         else:
-            voxel = picture_voxel(mound, camera_of(_viewed(args, mound, lambda: bounds_of(mound)), *args.size), ahead)
+            voxel = picture_voxel(stages, mound, camera_of(_viewed(args, mound, lambda: bounds_of(mound)), *args.size))
         if args.dry_run:
-            foretold(args, [args.out], ahead, voxel)
+            foretold(args, [args.out], stages.forecast(mound), voxel)
             return None
-        refuse_unless_fits(ahead, voxel)
+        stages.refuse_unless_fits(mound, voxel)
         ticket.step(0.0, 0.3, "building")
         grid, key = stages.density(mound, voxel, ticket, remember=False), stages.density_key(mound, voxel)
     else:

@@ -27,7 +27,7 @@ def add_to(actions):
         report loaf.mound --out loaf.html --voxel 1""", writes=True)
     report.add_argument("mound", metavar="X.mound")
     report.add_argument("--out", required=True, metavar="FILE.html")
-    report.add_argument("--voxel", type=arguments.metres, metavar="M", help="default the draft voxel")
+    report.add_argument("--voxel", type=arguments.metres, metavar="M", help="default as fine as a pixel of its pictures shows")
 
     thumb = action(actions, "thumb", _thumb, "write the small picture that a mound carries, for file managers", """
         thumb loaf.mound --out loaf.png --size 256""", writes=True)
@@ -172,8 +172,7 @@ def _recipe(args):
 
 
 def _mesh(args):
-    from ..core.engine.density import density_grid
-    from ..core.engine.forecast import forecast, refuse_unless_fits
+    from ..core.engine.stages import Stages
     from ..core.exchange.foreign import read_volume
     from ..core.exchange.meshes import write_mesh
     from ..core.recipe import read_mound
@@ -184,12 +183,12 @@ def _mesh(args):
         ticket, level_set, span = ticket_for(progress), False, 0.0
         if str(args.source).endswith(".mound"):
             mound = read_mound(args.source)
-            voxel, ahead = args.voxel or mound.voxels.final, forecast(mound)
+            voxel, stages = args.voxel or mound.voxels.final, Stages()
             if args.dry_run:
-                foretold(args, [args.out], ahead, voxel)
+                foretold(args, [args.out], stages.forecast(mound), voxel)
                 return
-            refuse_unless_fits(ahead, voxel)
-            grid = density_grid(mound, voxel, ticket)
+            stages.refuse_unless_fits(mound, voxel)
+            grid = stages.density(mound, voxel, ticket, remember=False)
         else:
             read = read_volume(args.source, args.grid, ticket=ticket)
             grid, level_set = read.grid, read.level_set

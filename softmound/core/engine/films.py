@@ -2,8 +2,9 @@
 
 from ..exchange.pictures import FILMS, written_frames
 from ..exchange.sequences import mound_at
+from ..recipe.timing import some_of
 from ..ticket import one_by_one
-from .density import draft_voxel
+from .fineness import film_voxel
 from .stages import Stages
 from .stills import still_of
 from .takes import Take
@@ -22,7 +23,7 @@ def moving_stills(mound, numbers, taking, voxel=None, folder=".", ticket=None):
     numbers : sequence of int
     taking : Taking
     voxel : float, optional
-        Metres; default the draft voxel of the first frame, the same for all.
+        Metres, the same for all; default that of `film_voxel`.
     folder : path-like, optional
         Of the mound, for files of moving forms.
     ticket : Ticket, optional
@@ -33,7 +34,8 @@ def moving_stills(mound, numbers, taking, voxel=None, folder=".", ticket=None):
         Number from 0, and the picture.
     """
     stages, numbers = Stages(), list(numbers)
-    voxel = draft_voxel(mound_at(mound, numbers[0], folder)) if voxel is None else voxel
+    if voxel is None:
+        voxel = film_voxel(stages, [mound_at(mound, number, folder) for number in some_of(numbers)], taking.width, taking.height)
     for at, number in enumerate(one_by_one(numbers, lambda n, _: f"picture {n + 1} of {len(numbers)}", ticket)):
         still = mound_at(mound, number, folder)
         grid = stages.density(still, voxel, None if ticket is None else ticket.quiet(), remember=False)

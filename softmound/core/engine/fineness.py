@@ -4,8 +4,9 @@ import math
 
 import numpy as np
 
+from ..light.scene.camera import camera_of
 from .density import bounds_of, draft_voxel
-from .forecast import memory_limit
+from .forecast import memory_at_most, memory_limit
 
 WORTH = 1.3
 """Times the finest voxel that a picture has to be coarser for a sharper one to be worth it."""
@@ -67,14 +68,15 @@ def sharper_voxels(mound, camera, ahead, draft, seconds=math.inf):
     return found
 
 
-def picture_voxel(mound, camera, ahead):
+def picture_voxel(stages, mound, camera, ticket=None):
     """The voxel of a picture for which nobody named one.
 
     Parameters
     ----------
+    stages : Stages
     mound : Mound
     camera : Camera
-    ahead : Forecast
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -82,4 +84,29 @@ def picture_voxel(mound, camera, ahead):
         Metres; never coarser than the draft voxel.
     """
     draft = draft_voxel(mound)
-    return (sharper_voxels(mound, camera, ahead, draft) or [draft])[-1]
+    finest = (finer_voxels(mound, camera, draft) or [draft])[-1]
+    if finest == draft or memory_at_most(mound, finest) <= SHARE * memory_limit():
+        return finest
+    return (sharper_voxels(mound, camera, stages.forecast(mound, ticket), draft) or [draft])[-1]
+
+
+def film_voxel(stages, mounds, width, height, ticket=None):
+    """The one voxel of all pictures of a film for which nobody named one.
+
+    Parameters
+    ----------
+    stages : Stages
+    mounds : sequence of Mound
+        Some of its frames.
+    width, height : int
+        Pixels.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    float
+        Metres: the finest that one of the frames is worth and for which memory suffices in all of them.
+    """
+    wanted = [picture_voxel(stages, mound, camera_of(mound.view, width, height), ticket) for mound in mounds]
+    fits = [voxel for voxel in wanted if all(memory_at_most(mound, voxel) <= SHARE * memory_limit() for mound in mounds)]
+    return min(fits or [max(wanted)])

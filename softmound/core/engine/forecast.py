@@ -14,6 +14,7 @@ from ..machine import free_memory
 from ..mass.cells import Cells, chosen
 from ..mass.distance import Band, box_of, descended
 from ..mass.field import BAND, NODES
+from ..mass.sampling import sampled
 from ..mass.survey import surveyed
 from ..mass.table import shape_of
 from ..problems import DoesNotFit
@@ -42,8 +43,10 @@ LEAST_ROUGH = 0.5
 """Bricks that hold voxels beside those a displaced surface would reach on average: of a smooth one fewer."""
 TRIED_MOVES = 40
 """Bricks around which density is moved for trial."""
-TRIED = 1200
-"""Bricks of a build that are made for trial, to see how long one takes on this machine."""
+LEAST_TRIED, TRIED = 150, 1200
+"""Bricks of a build that are made for trial, to see how long one takes on this machine: at the least and at the most."""
+TRIED_OF = 0.05
+"""How many of the bricks of the final build they are between these: a look ahead costs less than what it looks at."""
 MOVING_POOLS = 1.1
 STEP_POOLS = 2.85
 """Further copies of all distances of the band that steps on the surface hold."""
@@ -397,7 +400,8 @@ def _trial(mound, near, edge, shape, ticket):
     outward, inward = reaches(mound, voxel)
     # Spread over the surface, always the same ones.
     order = np.random.default_rng(1).permutation(len(near.coords))
-    order = order[: max(4, round(2.5 * TRIED / size**2))]
+    most = round(min(max(TRIED_OF * len(order) * (edge / (SIDE * mound.voxels.final)) ** 2, LEAST_TRIED), TRIED))
+    order = order[: max(4, round(2.5 * most / size**2))]
     tried = chosen(near, np.sort(order))
     tried = Cells(size, tried.coords, tried.starts, tried.counts, tried.blobs, tried.stamps)
     begun = time.perf_counter()
@@ -405,7 +409,7 @@ def _trial(mound, near, edge, shape, ticket):
     count = len(cells.coords)
     if not count:
         return nothing
-    cells = chosen(cells, np.arange(min(count, 2 * TRIED)))
+    cells = chosen(cells, np.arange(min(count, 2 * most)))
     found = time.perf_counter() - begun
     begun = time.perf_counter()
     # The bricks are scattered, but a filter takes as long as if they were not.
@@ -421,6 +425,33 @@ def _trial(mound, near, edge, shape, ticket):
         moving.append((time.perf_counter() - begun) / worked_on(some, near_by))
     values = density.reshape(len(density), -1)
     return each, tuple(moving), voxel, float((values.max(axis=1) > values.min(axis=1)).mean())
+
+
+def memory_at_most(mound, voxel):
+    """Memory of a build at the most, by the box around the cloud alone: known at once, where a forecast may take a second.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Metres.
+
+    Returns
+    -------
+    float
+        Bytes.
+    """
+    bounds = bounds_of(mound)
+    if bounds is None:
+        return float(FIXED)
+    pools = 1.0
+    if any(form.shapes and sampled(form) for form in mound.mass.forms):
+        pools += FIELD_COPIES * NODES / LANES
+    for there, more in ((live_steps(mound.steps), STEP_POOLS), (density_volumes(mound.mass), 2.0),
+                        (mound.voxels.crumbs > 0.0, 0.25), (live(mound.grains, MOVED), MOVING_POOLS)):
+        pools += more if there else 0.0
+    bricks = float(np.prod((bounds[1] - bounds[0]) / (SIDE * voxel) + 2.0))
+    return FIXED + bricks * (4 * LANES * pools + PER_BRICK)
 
 
 def memory_limit():

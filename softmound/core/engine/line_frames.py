@@ -15,6 +15,7 @@ from ..kernels import use_threads
 from ..mass.velocity import velocity_at
 from ..problems import Problem
 from ..recipe.files import read_mound, write_mound
+from ..recipe.timing import some_of
 from ..ticket import one_by_one
 from .density import density_grid, draft_voxel
 from .forecast import forecast
@@ -89,8 +90,7 @@ def frames_foretold(mound, folder, numbers, voxel=None, source=".", velocity=Fal
     """
     numbers = list(numbers)
     voxel = draft_voxel(mound) if voxel is None else voxel
-    tried = sorted({numbers[0], numbers[len(numbers) // 2], numbers[-1]})
-    ahead = [forecast(mound_at(mound, number, source)) for number in tried]
+    ahead = [forecast(mound_at(mound, number, source)) for number in some_of(numbers)]
     active = [each.active_voxels(voxel) for each in ahead]
     bytes_each = (BYTES + (BYTES_OF_VELOCITY if velocity else 0.0)) * sum(active) / len(active)
     file = f"{plain_name(mound.name)}.vdb"

@@ -6,12 +6,12 @@ import html
 from ... import __version__
 from ..exchange.png import png_of
 from ..light.picture.looks import looked, metered_as
-from ..light.scene.camera import fitted
+from ..light.scene.camera import camera_of, fitted
 from ..recipe.files import mound_json
 from ..ticket import one_by_one
 from ..volume.numbers import numbers_of
-from .density import density_grid, draft_voxel
-from .forecast import forecast
+from .density import density_grid
+from .fineness import picture_voxel
 from .nature import nature_of
 from .stages import Stages
 from .stills import Taking, still_of
@@ -33,7 +33,7 @@ def report_of(mound, voxel=None, ticket=None):
     ----------
     mound : Mound
     voxel : float, optional
-        Metres; default the draft voxel.
+        Metres; default as fine as a pixel of its pictures shows.
     ticket : Ticket, optional
 
     Returns
@@ -41,8 +41,8 @@ def report_of(mound, voxel=None, ticket=None):
     str
         HTML that needs no other file.
     """
-    voxel = draft_voxel(mound) if voxel is None else voxel
     stages = Stages()
+    voxel = picture_voxel(stages, mound, camera_of(mound.view, *SIZE)) if voxel is None else voxel
     if ticket is not None:
         ticket.step(0.0, 0.3, "building")
     grid = density_grid(mound, voxel, ticket)
@@ -59,11 +59,10 @@ def report_of(mound, voxel=None, ticket=None):
         pictures.append((words, base64.b64encode(png).decode("ascii")))
     if ticket is not None:
         ticket.step(0.9, 1.0, "measuring")
-    return _page(mound, grid, numbers, pictures)
+    return _page(mound, stages.forecast(mound), grid, numbers, pictures)
 
 
-def _page(mound, grid, numbers, pictures):
-    ahead = forecast(mound)
+def _page(mound, ahead, grid, numbers, pictures):
     parts = [f"<!DOCTYPE html><html lang='en'><head><meta charset='utf-8'><title>{html.escape(mound.name)}</title>"
              f"<style>{_STYLE}</style></head><body><h1>{html.escape(mound.name)}</h1>"]
     shown = "".join(f"<figure><img alt='{words}' src='data:image/png;base64,{data}'><figcaption>{words}</figcaption></figure>"

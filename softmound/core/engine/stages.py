@@ -27,7 +27,7 @@ from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
 from .density import Memories, density_grid
-from .forecast import forecast
+from .forecast import forecast, memory_at_most, memory_limit, refuse_unless_fits
 from .graph import SHAPED, key_at
 from .keys import key_of
 
@@ -364,6 +364,27 @@ class Stages:
         key = key_of("forecast", key_at(SHAPED, mound), mound.voxels.final, corrections)
         return self._timed("forecast", key, lambda: forecast(mound, ticket, corrections),
                            lambda ahead: ahead.distances.nbytes)
+
+    def refuse_unless_fits(self, mound, voxel, ticket=None, limit=None):
+        """Raise unless a build of a mound stays within a memory limit.
+
+        Parameters
+        ----------
+        mound : Mound
+        voxel : float
+            Metres.
+        ticket : Ticket, optional
+        limit : float, optional
+            Bytes; default `memory_limit()`.
+
+        Raises
+        ------
+        DoesNotFit
+            Names the smallest voxel that fits.
+        """
+        limit = memory_limit() if limit is None else limit
+        if memory_at_most(mound, voxel) > limit:
+            refuse_unless_fits(self.forecast(mound, ticket), voxel, limit)
 
     def _timed(self, stage, key, make, size):
         begun = time.perf_counter()

@@ -14,7 +14,6 @@ import numpy as np
 from pydantic import Field
 
 from ..aside import sync_folder
-from ..engine.forecast import refuse_unless_fits
 from ..engine.keys import key_of
 from ..engine.stages import Stages, picture
 from ..engine.stills import Taking, sheet, sheet_of, turntable
@@ -112,7 +111,7 @@ def publish(mound, library, voxel=None, options=ExportOptions(), ticket=None, st
         raise Problem("{}: has no grain, so every frame would be the same; add one, or publish it without frames.", mound.name)
     voxel = mound.voxels.final if voxel is None else voxel
     stages = Stages() if stages is None else stages
-    refuse_unless_fits(stages.forecast(mound, ticket), voxel)
+    stages.refuse_unless_fits(mound, voxel, ticket)
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("There is no cloud to publish; add a blob above the base level first.")

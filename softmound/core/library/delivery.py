@@ -3,7 +3,6 @@
 import os
 
 from ..engine.density import surface_triangles, voxel_along
-from ..engine.forecast import refuse_unless_fits
 from ..exchange.export import exported, origin_of
 from ..exchange.meshes import from_metres
 from ..exchange.stated import metadata_of
@@ -39,7 +38,7 @@ def built(stages, mound, voxel, ticket=None, limit=None):
     Problem
         If it does not fit or holds no cloud.
     """
-    refuse_unless_fits(stages.forecast(mound, ticket), voxel, limit)
+    stages.refuse_unless_fits(mound, voxel, ticket, limit)
     grid = stages.density(mound, voxel, ticket, remember=False)
     if grid.active_bounds() is None:
         raise Problem("{}: holds no cloud above its base level; add a form first.", mound.name)

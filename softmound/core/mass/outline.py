@@ -3,9 +3,10 @@
 import numpy as np
 import scipy
 
+from ..budget import remembered
 from ..directions import rotation_matrix
 from .kinds.blob import Blob
-from .sculpt import sculpted, triangles
+from .sculpt import at_home, sculpted, triangles
 from .surface import placed
 
 MOST_POINTS = 4000
@@ -30,24 +31,24 @@ def outline_of(form, camera, points=48):
     form = sculpted(form)
     if isinstance(form, Blob):
         return _ellipse(form, camera, points)
-    hull = placed(form, own_hull(form))
-    pixels = [camera.pixel(p) for p in hull]
-    if len(hull) < 3 or any(p is None for p in pixels):
+    hull = placed(form, own_hull(at_home(form)))
+    flat = camera.pixels(hull)
+    if len(hull) < 3 or np.isnan(flat).any():
         return None
-    flat = np.array(pixels)[:, :2]
     try:
         return flat[scipy.spatial.ConvexHull(flat).vertices]
     except scipy.spatial.QhullError:
         return None
 
 
+@remembered
 def own_hull(form):
     """Points of a form that hold all others between them, in its own axes.
 
     Parameters
     ----------
     form : Form
-        After its strokes.
+        After its strokes and at home, so that one that is moved about finds it again.
 
     Returns
     -------
@@ -86,7 +87,7 @@ def half_sizes(form):
     form = sculpted(form)
     if form.half is not None:
         return form.half, np.zeros(3)
-    hull = own_hull(form)
+    hull = own_hull(at_home(form))
     if not len(hull):
         return np.ones(3), np.zeros(3)
     low, high = hull.min(axis=0), hull.max(axis=0)
@@ -108,7 +109,5 @@ def _ellipse(blob, camera, points):
     angles = np.linspace(0.0, 2.0 * np.pi, points, endpoint=False)
     radius = np.sqrt(1.0 - 1.0 / away)
     ring = middle + radius * (np.cos(angles)[:, None] * across + np.sin(angles)[:, None] * over)
-    pixels = [camera.pixel(p) for p in ring @ to_world.T + np.asarray(blob.centre)]
-    if any(p is None for p in pixels):
-        return None
-    return np.array(pixels)[:, :2]
+    pixels = camera.pixels(ring @ to_world.T + np.asarray(blob.centre))
+    return None if np.isnan(pixels).any() else pixels

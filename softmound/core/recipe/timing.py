@@ -1,5 +1,6 @@
 """A mound at a frame of its time line: keys, drift with the wind, and what evolves by itself."""
 
+from collections.abc import Sequence
 from typing import Any, Literal
 
 from ..directions import direction_of
@@ -35,6 +36,21 @@ def value_at(keyed: Keyed, frame: float) -> float:
             share = {"even": share, "held": 0.0}.get(before.ease, share * share * (3.0 - 2.0 * share))
             return before.value + share * (after.value - before.value)
     return keys[-1].value
+
+
+def some_of(numbers: Sequence[int]) -> list[int]:
+    """The first, the middle and the last of some frames, by which all of them are foretold.
+
+    Parameters
+    ----------
+    numbers : sequence of int
+
+    Returns
+    -------
+    list of int
+        One to three of them, in their order.
+    """
+    return [numbers[at] for at in sorted({0, len(numbers) // 2, len(numbers) - 1})]
 
 
 def with_keys(mound: Mound, frame: float) -> Mound:

@@ -35,9 +35,11 @@ class PictureDialog(QDialog):
     parent : QWidget, optional
     takes : dict of str to Take, optional
         The kinds of picture; default those of a mound.
+    built : bool, optional
+        Whether density is built for them, so that it can be asked how finely.
     """
 
-    def __init__(self, shown, folder, final, parent=None, takes=TAKES):
+    def __init__(self, shown, folder, final, parent=None, takes=TAKES, built=True):
         super().__init__(parent)
         self.takes = takes
         self.setWindowTitle(tr("Take pictures"))
@@ -71,7 +73,7 @@ class PictureDialog(QDialog):
                                self.grid, "Grid")
         self.grids.buttons["final"].setEnabled(final)
         self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
-        self.grids.setVisible(takes is TAKES)
+        self.grids.setVisible(built)
         layout.addWidget(self.grids)
         self.width_ = NumberField(tr("Width"), 64, 8192, 1280, "pixels", tr("Of each picture."), "log", (320, 4096), whole=True)
         self.height_ = NumberField(tr("Height"), 64, 8192, 800, "pixels", tr("Of each picture."), "log", (200, 2160), whole=True)

@@ -102,12 +102,12 @@ class CutHand:
         corners = self._plate()
         if corners is None:
             return
-        pixels = [camera.pixel(corner) for corner in corners]
-        if any(p is None for p in pixels):
+        pixels = camera.pixels(corners)
+        if np.isnan(pixels).any():
             return
         painter.setBrush(Qt.BrushStyle.NoBrush)
         painter.setPen(QPen(style.with_alpha(style.BARLEY, 190), 1.4))
-        painter.drawPolygon(QPolygonF([QPointF(p[0], p[1]) for p in pixels]))
+        painter.drawPolygon(QPolygonF([QPointF(*p) for p in pixels]))
 
 
 class CutPanel(QWidget):

@@ -392,15 +392,16 @@ class Moving(QObject):
             services.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
             return
         mound, kept, folder = services.document.mound, self.grown, services.document.folder
-        with asking(PictureDialog(mound, str(services.files.folder), False, services.over, TAKES)) as dialog:
+        with asking(PictureDialog(mound, str(services.files.folder), False, services.over, TAKES, built=kept is None)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
-            path, taking = dialog.path, dialog.taking()
+            path, taking, quick = dialog.path, dialog.taking(), dialog.grid == "draft"
 
         def work(ticket):
             if kept is not None:
                 return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
-            return film_of_line(path, mound, range(line.first, line.last + 1), taking, folder=folder, ticket=ticket)
+            voxel = draft_voxel(mound_at(mound, line.first, folder)) if quick else None
+            return film_of_line(path, mound, range(line.first, line.last + 1), taking, voxel, folder, ticket=ticket)
 
         services.jobs.begin(work, services.tell, tr("Film {}").format(path.name))
 

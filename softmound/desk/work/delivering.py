@@ -211,7 +211,7 @@ class Delivering(QObject):
             voxel = draft_voxel(mound)
             if chosen != "draft":
                 camera = camera_of(mound.view, taking.width, taking.height)
-                voxel = picture_voxel(mound, camera, stages.forecast(mound, ticket.quiet()))
+                voxel = picture_voxel(stages, mound, camera, ticket.quiet())
             return stages.density(mound, voxel, ticket, remember=False), stages.density_key(mound, voxel)
 
         services.jobs.begin(work_with(stages, mound, grid_of), services.tell)

@@ -4,7 +4,6 @@ import weakref
 
 from PyQt6.QtCore import QObject, pyqtSignal
 
-from ...core.engine.forecast import refuse_unless_fits
 from ...core.volume.numbers import numbers_of
 from ..fields.figures import count
 from ..words import tr
@@ -92,7 +91,7 @@ class Finished(QObject):
         voxel = mound.voxels.final
 
         def work(ticket):
-            refuse_unless_fits(stages.forecast(mound, ticket), voxel)
+            stages.refuse_unless_fits(mound, voxel, ticket)
             grid = stages.density(mound, voxel, ticket, remember=False)
             return grid, numbers_of(grid, mound.light.medium.extinction)
 

@@ -11,6 +11,8 @@ FILM = 36.0
 """Width of the film back in millimetres."""
 TURN = 0.35
 """Degrees for each pixel a hand moves."""
+NEAREST = 1e-6
+"""Metres in front of the eye up to which a point does not count as in front."""
 
 
 @dataclass(frozen=True, eq=False)
@@ -69,7 +71,7 @@ class Camera:
         """
         to = np.asarray(point, float) - self.eye
         depth = float(to @ self.forward)
-        if depth <= 1e-6:
+        if depth <= NEAREST:
             return None
         per_metre = 1.0 / (self.spread * depth)
         return (
@@ -77,6 +79,25 @@ class Camera:
             self.height / 2 - float(to @ self.up) * per_metre,
             per_metre,
         )
+
+
+    def pixels(self, points):
+        """Where points of the world fall on the picture.
+
+        Parameters
+        ----------
+        points : array_like of float, shape (..., 3)
+            Metres.
+
+        Returns
+        -------
+        ndarray of float64, shape (..., 2)
+            x and y in pixels; not a number behind the camera.
+        """
+        to = np.asarray(points, float) - self.eye
+        depth = to @ self.forward
+        per_metre = 1.0 / (self.spread * np.where(depth > NEAREST, depth, np.nan))
+        return np.stack([self.width / 2 + to @ self.right * per_metre, self.height / 2 - to @ self.up * per_metre], -1)
 
 
 def camera_of(view, width, height):

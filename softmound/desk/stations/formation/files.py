@@ -103,7 +103,7 @@ class FlockFiles:
             return
         if len(takes) < len(TAKES):
             services.tell(tr("With two kept views or more a film goes along a path through them."))
-        with asking(PictureDialog(flock, str(services.files.folder), False, services.over, takes)) as dialog:
+        with asking(PictureDialog(flock, str(services.files.folder), False, services.over, takes, built=False)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
             take, path, taking, frames = takes[dialog.kind], dialog.path, dialog.taking(), round(dialog.frames.value)

@@ -1,5 +1,6 @@
 """The hand that chooses and moves members in the picture."""
 
+import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen
 
@@ -79,11 +80,10 @@ class MemberHand:
             source = station.sources().get(member.asset)
             if source is None:
                 continue
-            pixels = [camera.pixel(corner) for corner in corners_of(member, source)]
-            if any(p is None for p in pixels):
+            pixels = camera.pixels(corners_of(member, source))
+            if np.isnan(pixels).any():
                 continue
-            xs, ys = [p[0] for p in pixels], [p[1] for p in pixels]
-            box = QRectF(min(xs), min(ys), max(xs) - min(xs), max(ys) - min(ys))
+            box = QRectF(QPointF(*pixels.min(axis=0)), QPointF(*pixels.max(axis=0)))
             arm = min(10.0, box.width() / 3.0, box.height() / 3.0)
             for pen in (QPen(style.with_alpha(style.INK, 150), 3.0), QPen(style.BARLEY, 1.4)):
                 painter.setPen(pen)

@@ -133,9 +133,9 @@ class BrushHand:
         rings = []
         for flip in flips:
             circle = (point + brush.radius * (np.cos(angle) * across + np.sin(angle) * over)) * flip
-            pixels = [camera.pixel(p) for p in circle]
-            if not any(p is None for p in pixels):
-                rings.append(np.array(pixels)[:, :2])
+            pixels = camera.pixels(circle)
+            if not np.isnan(pixels).any():
+                rings.append(pixels)
         return rings
 
     def paint(self, painter, camera):
@@ -148,6 +148,6 @@ class BrushHand:
             painter.setPen(QPen(style.BARLEY, 1.6))
             painter.drawPolygon(polygon)
         if self._path is not None and len(self._path) > 1:
-            pixels = [camera.pixel(p[:3]) for p in self._path]
+            pixels = camera.pixels([p[:3] for p in self._path])
             painter.setPen(QPen(style.with_alpha(style.TEXT, 170), 1.4, Qt.PenStyle.DotLine))
-            painter.drawPolyline(QPolygonF([QPointF(p[0], p[1]) for p in pixels if p is not None]))
+            painter.drawPolyline(QPolygonF([QPointF(*p) for p in pixels.tolist() if p[0] == p[0]]))

@@ -307,5 +307,5 @@ class FormHand:
         for edges, pen in ((self._edges[1], QPen(style.with_alpha(style.TEXT, 46), 1)),
                            (self._edges[2], QPen(style.ROSE, 2))):
             painter.setPen(pen)
-            pixels = [(camera.pixel(a), camera.pixel(b)) for a, b in edges]
-            painter.drawLines([QLineF(p[0], p[1], q[0], q[1]) for p, q in pixels if p is not None and q is not None])
+            ends = camera.pixels(edges).reshape(-1, 4)
+            painter.drawLines([QLineF(*line) for line in ends[~np.isnan(ends).any(axis=1)].tolist()])
