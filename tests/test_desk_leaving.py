@@ -99,6 +99,11 @@ class Places(DeskTest):
         self.assertTrue(put_back(after))
         self.assertEqual(after.geometry(), before.geometry())
 
+    def test_closing_keeps_it(self):
+        # Ctrl+C in the terminal closes it too, and nothing is left of it once the application quits.
+        self.window.close()
+        self.assertIsInstance(settings().value("window"), QByteArray)
+
     def test_on_a_screen_that_is_there(self):
         # As a second screen would have it that was taken away since.
         away = QWidget()

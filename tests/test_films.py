@@ -4,6 +4,7 @@ import json
 import pathlib
 import tempfile
 import unittest
+from dataclasses import replace
 from unittest import mock
 
 import cv2
@@ -13,12 +14,13 @@ import platformdirs
 from softmound.cli import main
 from softmound.core.engine.films import film_of_line, moving_stills
 from softmound.core.engine.fineness import film_voxel
+from softmound.core.engine.kept_stills import KeptStills
 from softmound.core.engine.stages import Stages
-from softmound.core.engine.stills import Taking
+from softmound.core.engine.stills import Taking, frames_taken, turntable
 from softmound.core.growth.films import film_of_growth
 from softmound.core.growth.growing import grown
 from softmound.core.light.scene.camera import camera_of
-from softmound.core.recipe import View, write_mound
+from softmound.core.recipe import View, read_mound, write_mound
 from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
 from softmound.desk.dialogs.picture_dialog import PictureDialog
 from tests.desk import DeskTest
@@ -99,6 +101,68 @@ class Films(unittest.TestCase):
             code, _, error = said(main, ("film", self.folder / f"{source}.mound", "--out", self.folder / out, *more))
             self.assertEqual(code, 2)
             self.assertIn(told, error)
+
+
+class GoingOn(unittest.TestCase):
+    """A sequence in True light that was ended before its time."""
+
+    def setUp(self):
+        place = tempfile.TemporaryDirectory()
+        self.addCleanup(place.cleanup)
+        self.folder = pathlib.Path(place.name)
+        # Looked at from where a hand has put it, so that nothing fits it anew.
+        write_mound(self.folder / "ball.mound", ball_mound(8.0, 2.0).edited(view=View(target=(0.0, 20.0, 0.0), distance=70.0)))
+
+    def run_it(self, out):
+        code, told, error = said(main, ("turntable", self.folder / "ball.mound", "--out", self.folder / out, "--frames", "4",
+                                        "--size", "48x32", "--true", "--noise", "0.3", "--voxel", "1", "--json"))
+        return code, json.loads(told) if code == 0 else error
+
+    def ended_after(self, out, pictures, size=(48, 32)):
+        """Take so many pictures of the same, and end there as a killed process does: nothing is cleared away."""
+        mound, stages = read_mound(self.folder / "ball.mound"), Stages()
+        grid = stages.density(mound, 1.0, remember=False)
+        taking = replace(Taking(*size, true=True, noise=0.3), kept=KeptStills(self.folder / out))
+        taken = frames_taken(stages, turntable(mound, 4), grid, stages.density_key(mound, 1.0), taking)
+        for _ in range(pictures):
+            next(taken)
+
+    def test_it_goes_on_from_the_pictures_that_are_there(self):
+        self.assertEqual(self.run_it("whole.png")[1]["taken_over"], 0)
+        self.ended_after("ended.png", 3)
+        self.assertEqual(len(list((self.folder / ".ended.png.frames").iterdir())), 3)
+        code, told = self.run_it("ended.png")
+        self.assertEqual((code, told["taken_over"]), (0, 3))
+        self.assertEqual((self.folder / "ended.png").read_bytes(), (self.folder / "whole.png").read_bytes())
+        self.assertEqual([path.name for path in self.folder.iterdir() if path.name.startswith(".")], [])
+
+    def test_of_other_numbers_none_is_taken_over_and_damaged_ones_are_taken_again(self):
+        self.ended_after("a.png", 2, (40, 32))
+        self.assertEqual(self.run_it("a.png")[1]["taken_over"], 0)
+        self.ended_after("b.png", 2)
+        first, second = sorted((self.folder / ".b.png.frames").iterdir())
+        first.write_bytes(first.read_bytes()[:-100])
+        (self.folder / ".b.png.frames" / "mine.txt").write_text("not ours")
+        self.assertEqual(self.run_it("b.png")[1]["taken_over"], 1)
+        self.assertEqual([path.name for path in (self.folder / ".b.png.frames").iterdir()], ["mine.txt"])
+
+    def test_a_link_in_the_place_of_the_folder_is_left_alone(self):
+        other = self.folder / "other"
+        other.mkdir()
+        (other / f"{'0' * 32}.npz").write_bytes(b"precious")
+        (self.folder / ".c.png.frames").symlink_to(other)
+        self.assertEqual(self.run_it("c.png")[0], 0)
+        self.assertEqual([path.read_bytes() for path in other.iterdir()], [b"precious"])
+
+    def test_into_a_folder_that_holds_its_first_pictures(self):
+        self.ended_after("d", 2)
+        (self.folder / "d").mkdir()
+        (self.folder / "d" / "d.0001.png").write_bytes(b"half")
+        self.assertEqual(self.run_it("d")[1]["taken_over"], 2)
+        self.assertEqual(len(list((self.folder / "d").iterdir())), 4)
+        code, error = self.run_it("d")
+        self.assertEqual(code, 2)
+        self.assertIn("holds files already", error)
 
 
 class ByHand(DeskTest):

@@ -92,6 +92,32 @@ def check_outputs(args, inputs, **outputs):
             raise Problem(f"{shown(path)}: exists already; choose another name, or add --force to replace it.")
 
 
+def check_sequence(args, inputs, out):
+    """Look at where a sequence of pictures is to be written before any work, and say what stays of it if it is stopped.
+
+    Parameters
+    ----------
+    args : argparse.Namespace
+        With `force` and `true`.
+    inputs : sequence of path-like
+    out : pathlib.Path
+        A film, or a folder for numbered pictures, which holds nothing yet but those of the same sequence that was stopped.
+
+    Raises
+    ------
+    Problem
+    """
+    from ..core.engine.kept_stills import KeptStills
+    from ..core.exchange.pictures import FILMS
+
+    if out.suffix or not out.is_dir():
+        check_outputs(args, inputs, out=(out, (*FILMS, "")))
+    elif any(out.iterdir()) and not args.force and not KeptStills(out).folder.is_dir():
+        raise Problem(f"{shown(out)}: holds files already; choose another folder, or add --force to write among them.")
+    if args.true:
+        interrupting.stays("finished pictures are kept beside it, and the same command goes on from them")
+
+
 def _identity(path):
     """What tells a file from others, whatever way its name is written."""
     try:

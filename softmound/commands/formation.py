@@ -7,7 +7,7 @@ import pathlib
 from ..core.aside import shown
 from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
+from .common import Progress, action, changes_of, check_outputs, check_sequence, foretold, print_facts, ticket_for
 from .mixing import layers_asked, mixing
 
 AREAS, TURNED = ("rectangle", "disc", "line", "painted"), ("not", "about", "freely")
@@ -245,7 +245,7 @@ def _film(args):
     if args.out is None:
         raise Problem(f"Say where to: --out FILE, ending in {', '.join(FILMS)}, or a folder for numbered pictures.")
     out = pathlib.Path(args.out)
-    check_outputs(args, [args.flock], out=(args.out, (*FILMS, "")))
+    check_sequence(args, [args.flock], out)
     with Progress(args) as progress:
         flock, sources, _ = _opened(args)
         if len(flock.views) < 2:

@@ -7,7 +7,7 @@ from .. import interrupting
 from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
-from .common import UNITS, Progress, action, changes_of, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, changes_of, check_outputs, check_sequence, foretold, print_facts, ticket_for
 from .viewing import looking, view_of
 
 
@@ -158,14 +158,13 @@ def _film(args):
     from ..core.engine.density import draft_voxel
     from ..core.engine.films import film_of_line
     from ..core.engine.stills import Taking
-    from ..core.exchange.pictures import FILMS
     from ..core.exchange.sequences import mound_at
     from ..core.growth.films import film_of_growth
     from ..core.growth.kept import KeptGrowth
     from ..core.recipe import read_mound
 
     out = pathlib.Path(args.out)
-    check_outputs(args, [args.mound], out=(args.out, (*FILMS, "")))
+    check_sequence(args, [args.mound], out)
     mound, kept = read_mound(args.mound), None if args.growth is None else KeptGrowth(args.growth)
     if kept is None and mound.time is None:
         raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, or say --growth DIR.")

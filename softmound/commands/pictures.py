@@ -6,7 +6,7 @@ import time
 from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
-from .common import UNITS, Progress, action, check_outputs, foretold, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, check_sequence, foretold, print_facts, ticket_for
 from .mixing import layers_asked, mixing
 from .viewing import kept_or_turned, looking, view_of
 
@@ -256,27 +256,23 @@ def _motion(args, mound):
 
 
 def _frames_to(args, mounds_of):
+    from ..core.engine.kept_stills import going_on
     from ..core.engine.stills import frames_taken
-    from ..core.exchange.pictures import FILMS, written_frames
+    from ..core.exchange.pictures import written_frames
 
     _check_transform(args.transform)
     begun, out = time.perf_counter(), pathlib.Path(args.out)
-    if out.suffix:
-        check_outputs(args, [args.source], out=(out, FILMS))
-    elif out.exists() and not out.is_dir():
-        raise Problem(f"{shown(out)}: is a file; a name without an ending is a folder of pictures, choose another.")
-    elif not out.resolve().parent.is_dir():
-        raise Problem(f"{shown(out)}: its folder does not exist; make it first.")
-    elif out.is_dir() and any(out.iterdir()) and not args.force:
-        raise Problem(f"{shown(out)}: holds files already; choose another folder, or add --force to write among them.")
+    check_sequence(args, [args.source], out)
     with Progress(args) as progress:
         opened = _opened(args, progress)
         if opened is None:
             return
         stages, mound, grid, key, ticket, read = opened
         mounds = mounds_of(mound)
-        written_frames(out, frames_taken(stages, mounds, grid, key, _taking(args), ticket), mound.light, args.kind, args.rate)
-    print_facts({"file": str(out), "pictures": len(mounds), "size": list(args.size), **read,
+        with going_on(out, _taking(args)) as taking:
+            written_frames(out, frames_taken(stages, mounds, grid, key, taking, ticket), mound.light, args.kind, args.rate)
+    taken_over = {"taken_over": taking.kept.taken_over} if taking.kept is not None else {}
+    print_facts({"file": str(out), "pictures": len(mounds), **taken_over, "size": list(args.size), **read,
                  "light": "true" if args.true else "draft", "seconds": round(time.perf_counter() - begun, 3)}, args)
 
 

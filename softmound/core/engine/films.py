@@ -5,6 +5,7 @@ from ..exchange.sequences import mound_at
 from ..recipe.timing import some_of
 from ..ticket import one_by_one
 from .fineness import film_voxel
+from .kept_stills import going_on
 from .stages import Stages
 from .stills import still_of
 from .takes import Take
@@ -61,7 +62,8 @@ def film_of_line(path, mound, numbers, taking, voxel=None, folder=".", kind="png
         What was written.
     """
     rate = RATE if mound.time is None else mound.time.rate
-    return written_frames(path, moving_stills(mound, numbers, taking, voxel, folder, ticket), mound.light, kind, rate)
+    with going_on(path, taking) as taking:
+        return written_frames(path, moving_stills(mound, numbers, taking, voxel, folder, ticket), mound.light, kind, rate)
 
 
 TAKES = {"film": Take("Film", "All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name "

@@ -51,6 +51,8 @@ class Taking:
         Keep the light groups apart.
     layers : tuple of str
         What an OpenEXR file holds, see `core.engine.layers`; without any what is usual.
+    kept : KeptStills, optional
+        Of a sequence: where its pictures are kept until all are there.
     """
 
     width: int = 1280
@@ -63,6 +65,7 @@ class Taking:
     denoise: bool = False
     apart: bool = False
     layers: tuple = ()
+    kept: object = field(default=None, repr=False, compare=False)
 
 
 @dataclass(frozen=True, eq=False)
@@ -158,6 +161,13 @@ def still_of_scene(stages, scene, taking, frame=0, ticket=None):
     -------
     Still
     """
+    if taking.kept is None or taking.apart or not scene.clouds:
+        return _taken(stages, scene, taking, frame, ticket)
+    return taking.kept.still(scene, taking, frame, lambda: _taken(stages, scene, taking, frame, ticket))
+
+
+def _taken(stages, scene, taking, frame, ticket):
+    """A new picture of a scene."""
     light, camera = scene.light, camera_of(scene.seen_from, taking.width, taking.height)
     # Of a small picture a cell of the coarser lattice covers a few pixels only.
     fine = SHARP if max(taking.width, taking.height) > SMALL * RESTING.sky else RESTING

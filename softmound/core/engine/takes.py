@@ -8,6 +8,7 @@ from ..exchange.png import png_of
 from ..exchange.sequences import mound_at
 from ..light.scene.camera import camera_of
 from ..mass.velocity import velocity_at
+from .kept_stills import going_on
 from .layers import USUAL, Motion, layers_taken
 from .stills import frames_taken, sheet, sheet_of, still_of, sun_sweep, turntable
 
@@ -76,13 +77,18 @@ def write_layers(path, stages, scene, taking, names, *, half=True, mound=None, m
 
 
 def _turn(path, stages, mound, grid, key, taking, frames, ticket):
-    return written_frames(path, frames_taken(stages, turntable(mound, frames), grid, key, taking, ticket), mound.light)
+    return _sequence(path, stages, turntable(mound, frames), grid, key, taking, ticket)
 
 
 def _sweep(path, stages, mound, grid, key, taking, frames, ticket):
     sun = mound.light.sun
     suns = sun_sweep(mound, frames, (sun.azimuth, sun.elevation), (sun.azimuth, 0.0))
-    return written_frames(path, frames_taken(stages, suns, grid, key, taking, ticket), mound.light)
+    return _sequence(path, stages, suns, grid, key, taking, ticket)
+
+
+def _sequence(path, stages, mounds, grid, key, taking, ticket):
+    with going_on(path, taking) as taking:
+        return written_frames(path, frames_taken(stages, mounds, grid, key, taking, ticket), mounds[0].light)
 
 
 def _sheet(path, stages, mound, grid, key, taking, _frames, ticket):

@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ..engine.kept_stills import going_on
 from ..engine.layers import USUAL
 from ..engine.stages import Stages
 from ..engine.stills import still_of_scene
@@ -153,7 +154,8 @@ def take_film(path, flock, sources, taking, frames, folder=".", kind="png", rate
             scene = scene_of_flock(flock, sources, taking.width, taking.height, view)
             yield number, still_of_scene(stages, scene, taking, number, ticket)
 
-    return written_frames(path, stills(), flock.light, kind, rate, plate)
+    with going_on(path, taking) as taking:
+        return written_frames(path, stills(), flock.light, kind, rate, plate)
 
 
 def _told(ticket, begin, end, words):

@@ -1,5 +1,6 @@
 """Pictures and films of a growth: its frames, each lit."""
 
+from ..engine.kept_stills import going_on
 from ..engine.stages import Stages
 from ..engine.stills import still_of_scene
 from ..exchange.pictures import written_frames
@@ -69,4 +70,5 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
     """
     numbers = kept.numbers() if numbers is None else list(numbers)
     # Where every second frame is kept the film has half of the pictures, and half of the rate: time stays what it was.
-    return written_frames(path, growth_stills(kept, light, view, taking, numbers, ticket), light, kind, kept.rate / kept.step)
+    with going_on(path, taking) as taking:
+        return written_frames(path, growth_stills(kept, light, view, taking, numbers, ticket), light, kind, kept.rate / kept.step)

@@ -61,7 +61,7 @@ def main(mound=None, library=None):
     from ...logbook import Session, watch_threads
     from ..documents.recovery import keep_going, welcome_back
     from .collecting import Collecting
-    from .places import keep_place, put_back
+    from .places import put_back
     from .window import Window
 
     session = Session()
@@ -87,7 +87,6 @@ def main(mound=None, library=None):
     # Python sees signals only while it runs: this lets Ctrl+C close the window.
     signal.signal(signal.SIGINT, lambda *_: window.close())
     collecting = Collecting(application)
-    application.aboutToQuit.connect(lambda: keep_place(window))
     application.aboutToQuit.connect(window.end)
     code = application.exec()
     # From here on nothing of the interface runs; what is left of it goes with the application, in this thread.

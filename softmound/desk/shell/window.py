@@ -29,6 +29,7 @@ from .bars import StatusBar, TopBar
 from .commands import help_rows, table
 from .explaining import explain
 from .leaving import GO_ON, STAY, GoingOn, asked_about_work
+from .places import keep_place
 from .strip import COMPUTING, FRESH, Strip
 from .telling import long_work_ended
 from .tour import Tour
@@ -465,6 +466,7 @@ class Window(QMainWindow):
             event.ignore()
             return
         self.document.close()
+        keep_place(self)  # from here on it may be gone at any moment
         if work == GO_ON:
             event.ignore()  # what is hidden goes on
             self.going_on = GoingOn(self)
