@@ -1,6 +1,7 @@
-"""Warm start of the application, as a process of its own: to its card, to its window, and to its first lit picture."""
+"""Warm start, as a process of its own: to the card, the window and the first lit picture; and of a picture at the command line."""
 
 import os
+import pathlib
 import subprocess
 import sys
 import tempfile
@@ -11,6 +12,7 @@ import numpy as np
 from bench.figure import at_most
 from bench.scene import DEMO
 
+ROOT = pathlib.Path(__file__).parent.parent
 _SCRIPT = """
 import os, sys
 from softmound.commands import desk  # as the command line does
@@ -69,3 +71,17 @@ def figures():
     yield at_most("start-up, process start to something seen", float(card), "s", 0.7)
     yield at_most("start-up, to the window", float(window), "s", 2)
     yield at_most("start-up, process start to first lit picture", float(lit), "s", 3)
+    with tempfile.TemporaryDirectory(prefix="softmound-bench-") as home:
+        softmound(home, "new", "hill.mound", "--start", "congestus", "--span", "400")
+        for words, options in (("as fine as a pixel", ()), ("the draft", ("--quick",))):
+            took = sorted(softmound(home, "picture", "hill.mound", "--out", "hill.png", "--size", "640x400", "--force", *options)
+                          for _ in range(3))
+            yield at_most(f"a start of 400 m at the command line, 640x400, {words}", took[1], "s", 4)
+
+
+def softmound(folder, *words):
+    """Seconds that an action of the command line takes, as a process of its own in a folder."""
+    begun = time.perf_counter()
+    subprocess.run([sys.executable, "-m", "softmound", *words, "--quiet"], cwd=folder, stdout=subprocess.DEVNULL, check=True,
+                   env={**os.environ, "PYTHONPATH": str(ROOT)})
+    return time.perf_counter() - begun

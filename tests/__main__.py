@@ -27,7 +27,7 @@ import unittest
 from tests.long import LONG
 
 HERE = pathlib.Path(__file__).parent
-AT_ONCE = 3
+AT_ONCE = 4
 """Processes side by side: one more than cores, since tests often wait for a child or a picture."""
 THREADED = ("test_fill", "test_flow", "test_grain", "test_kernels", "test_light", "test_steps", "test_true", "test_desk_hands",
             "test_desk_lives")

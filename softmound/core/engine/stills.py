@@ -21,7 +21,7 @@ MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""
 PADDING = 6
 """Pixels between the pictures of a contact sheet."""
-SMALL = 4
+SMALL = 10
 """Pixels, along a picture's longer side, for each cell of `RESTING` up to which `SHARP` shows nothing more."""
 BYTES = 220
 """Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
