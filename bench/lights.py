@@ -16,14 +16,15 @@ from softmound.core.colour import LUMINANCE
 from softmound.core.engine.density import density_grid, voxel_along
 from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_draft
 from softmound.core.engine.stills import Taking, frames_taken, turntable
-from softmound.core.light.lattices.coarse import RESTING
+from softmound.core.light.lattices.coarse import SHARP
 from softmound.core.light.paths.bounded import BLOCK, in_blocks
 from softmound.core.light.picture.radiance import behind_of, radiance_of
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.light.scene.situations import in_situation
 from softmound.core.recipe import Lamp, Light, read_mound
 
-SIZE, ALONG = (180, 114), 160
+SIZE, ALONG = (180, 114), 320
+"""Pixels, and voxels along a cloud: as fine as a picture of some hundred pixels stands on."""
 NOISE, LONGEST, REFERENCE = 0.05, 40.0, 30.0
 """What True light is traced to, seconds after which it ends in any case, and seconds of whole paths it is compared with."""
 SUNS = (("in front", 20.0, 40.0), ("beside", 100.0, 35.0), ("behind", 155.0, 12.0))
@@ -89,8 +90,8 @@ def _compared(stages, mound, grid, key):
     seconds = time.perf_counter() - begun
     solid = in_blocks(halves[0].layers()[1]) > 0.9
     one, other, found = (in_blocks(t.layers()[0] @ LUMINANCE)[solid] for t in (*halves, two))
-    layers = np.mean([layers_of(stages, scene, camera, nth=n, fine=RESTING) for n in range(8)], axis=0)
-    radiance = settled_draft(stages, scene, camera, radiance_of(layers, scene, camera), fine=RESTING)
+    layers = np.mean([layers_of(stages, scene, camera, nth=n, fine=SHARP) for n in range(8)], axis=0)
+    radiance = settled_draft(stages, scene, camera, radiance_of(layers, scene, camera), fine=SHARP)
     rested = in_blocks((radiance[..., :3] - behind_of(radiance, mound.light, camera)) @ LUMINANCE)[solid]
 
     def wrong(picture):

@@ -128,10 +128,10 @@ def main():
         window.open_station("Light")
         light = window.stations["Light"]
         light.tray.open("mixer")
-        light.mix("sun", "level", level=0.35)
-        light.mix("sky", "level", level=1.6, tint=(1.0, 0.72, 0.6))
+        light.tray.mixer.mixing.mix("sun", "level", level=0.35)
+        light.tray.mixer.mixing.mix("sky", "level", level=1.6, tint=(1.0, 0.72, 0.6))
         shot("light")
-        light.unmix()
+        light.tray.mixer.mixing.unmix()
         light.tray.open("situations")
         wall = WallDialog(window)
         wall.show()

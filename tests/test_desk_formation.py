@@ -181,6 +181,25 @@ class Formation(DeskTest):
         self.assertEqual(len(self.station.flock.members), 2)
         self.rest()
 
+    def test_lights_are_mixed(self):
+        self.spread()
+        self.rest()
+        mixing, bright = self.panel.mixing, self.pixels().mean()
+        self.assertEqual(list(mixing.strips), ["sun", "sky", "below"])
+        self.assertFalse(self.panel.unmix.isEnabled())
+        self.click(mixing.strips["sky"].mute)
+        self.rest()
+        self.assertLess(self.pixels().mean(), 0.8 * bright)
+        mixing.strips["sun"].level.changed.emit(0.5, False)
+        self.assertEqual({fader.group: (fader.level, fader.muted) for fader in self.station.flock.light.mix},
+                         {"sky": (1.0, True), "sun": (0.5, False)})
+        self.assertEqual(self.window.document.mound.light.mix, ())
+        self.station.document.undo()
+        self.assertEqual(mixing.strips["sun"].level.value, 1.0)
+        self.click(self.panel.unmix)
+        self.assertEqual((self.station.flock.light.mix, mixing.strips["sky"].mute.isChecked()), ((), False))
+        self.rest()
+
     def test_light_and_views(self):
         self.spread()
         self.window.picture.dome.moved.emit(77.0, 12.0, False)

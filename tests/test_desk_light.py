@@ -405,11 +405,11 @@ class TrueLight(LightTest):
 
 class Mixer(LightTest):
     def strip(self, group):
-        return self.light.tray.mixer.strips[group]
+        return self.light.tray.mixer.mixing.strips[group]
 
     def test_faders_change_the_picture_the_recipe_and_nothing_else(self):
         self.light.tray.open("mixer")
-        self.assertEqual(list(self.light.tray.mixer.strips), ["sun", "sky", "below"])
+        self.assertEqual(list(self.light.tray.mixer.mixing.strips), ["sun", "sky", "below"])
         before, whole = self.recipe, self.colours().astype(int)
         self.assertFalse(self.light.tray.mixer.reset.isEnabled())
         level = self.strip("sun").level
@@ -442,11 +442,11 @@ class Mixer(LightTest):
         self.light.tray.open("mixer")
         self.light.add_lamp()
         self.light.add_lamp()
-        self.assertEqual(list(self.light.tray.mixer.strips)[3:], ["Lamp 1", "Lamp 2"])
+        self.assertEqual(list(self.light.tray.mixer.mixing.strips)[3:], ["Lamp 1", "Lamp 2"])
         for number in (0, 1):
             with mock.patch.object(QInputDialog, "getText", return_value=(" Oven ", True)):
                 self.light.group_lamp(number)
-        self.assertEqual(list(self.light.tray.mixer.strips)[3:], ["Oven"])
+        self.assertEqual(list(self.light.tray.mixer.mixing.strips)[3:], ["Oven"])
         self.strip("Oven").level.changed.emit(0.0, False)
         self.rest()
         dark = self.colours().astype(int)

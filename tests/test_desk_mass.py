@@ -21,6 +21,7 @@ from softmound.core.recipe import Arrays, Coat, read_mound, write_mound
 from softmound.desk.dialogs.import_dialog import ImportDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
 from softmound.desk.view.photographs import PhotographDialog, frame_of
+from softmound.desk.view.pixels import pixels_of
 from tests.desk import NONE, SHIFT, DeskTest
 from tests.scenes import NO_BASE, lumpy_mound
 
@@ -117,10 +118,9 @@ class Adding(MassTest):
         self.with_forms(self.forms()[-1])
         window.stations["Mass"].choose(0)
         self.rest()
-        shot = window.picture.grab().toImage()
-        rose = sum(1 for x in range(0, shot.width(), 2) for y in range(0, shot.height(), 2)
-                   if abs(shot.pixelColor(x, y).red() - 0xCF) < 12 and abs(shot.pixelColor(x, y).green() - 0x80) < 12)
-        self.assertGreater(rose, 20)
+        shot = pixels_of(window.picture.grab().toImage()).astype(int)
+        rose = (np.abs(shot[::2, ::2, 0] - 0xCF) < 12) & (np.abs(shot[::2, ::2, 1] - 0x80) < 12)
+        self.assertGreater(rose.sum(), 20)
         settings.close_button.click()
         self.assertEqual(len(open_edges(self.forms()[0].surface["faces"])), 0)
         self.assertFalse(settings.mending.isVisibleTo(settings))

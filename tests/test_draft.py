@@ -7,6 +7,8 @@ import numpy as np
 
 from softmound.core.colour import luminance
 from softmound.core.engine.density import density_grid
+from softmound.core.engine.stages import Stages
+from softmound.core.engine.stills import Taking, still_of
 from softmound.core.kernels import serial
 from softmound.core.light.lattices.coarse import SHARP, coarse_of
 from softmound.core.light.lattices.diffusion import solved
@@ -24,7 +26,7 @@ from softmound.core.light.scene.layered import layered_of
 from softmound.core.light.scene.phase import forward_peak, lobes_of, mean_cosine, moments, phase
 from softmound.core.light.scene.scene import scene_of
 from softmound.core.light.scene.surroundings import surroundings_of
-from softmound.core.recipe import Lamp, Light, Medium, Sky, Sun, View
+from softmound.core.recipe import Lamp, Light, Medium, Mound, Sky, Sun, View
 from softmound.core.recipe.resize import resized_mound
 from softmound.core.volume import grid_of
 from softmound.core.volume.sample import sample
@@ -427,9 +429,26 @@ class Draft(unittest.TestCase):
         view = View(target=(7.75, 7.75, 7.75), distance=4000.0, azimuth=0.0, elevation=0.0, focal=800.0)
         camera = camera_of(view, 90, 60)
         light = Light(sun=Sun(azimuth=0.0, elevation=0.0), sky=DARK, medium=Medium(extinction=sigma, anisotropy=0.3), once=True)
-        got = self.picture(grid, light, camera)[30, 45, 0]
         exact = float(phase(-1.0, lobes_of(light.medium))) * (1.0 - math.exp(-2.0 * sigma * thick)) / 2.0
-        self.assertAlmostEqual(got / exact, 1.0, delta=0.03)
+        self.assertAlmostEqual(self.picture(grid, light, camera)[30, 45, 0] / exact, 1.0, delta=0.03)
+        # A picture that is taken is so too: nothing of what is scattered more often is put into it.
+        still = still_of(Stages(), Mound(view=view, light=light), grid, "box", Taking(90, 60))
+        seen = still.radiance[30, 45, :3] / surroundings_of(light).sun
+        np.testing.assert_allclose(seen / exact, 1.0, atol=0.03)
+
+    def test_what_is_as_warm_as_all_around_is_not_to_be_seen(self):
+        # Kirchhoff: what sends out as much as it absorbs, where all around is as bright, looks like that, however it scatters.
+        bright, tint = np.array([0.9, 0.5, 0.2]), np.array([1.0, 0.9, 0.8])
+        grid, camera = ball_grid(16.0, 1.0), View(target=(0.0, 0.0, 0.0), distance=60.0)
+        glow = (1.0 - 0.9 * tint) * bright
+        for anisotropy in (0.0, 0.8):
+            medium = Medium(extinction=0.6, albedo=0.9, tint=tuple(tint), anisotropy=anisotropy,
+                            glow=tuple(glow / glow.max()), glow_strength=float(glow.max()))
+            light = Light(sun=Sun(strength=0.0), sky=Sky(kind="plain", zenith=tuple(bright)), medium=medium)
+            for taking in (Taking(60, 40), Taking(60, 40, apart=True))[: 1 if anisotropy == 0.0 else 2]:
+                still = still_of(Stages(), Mound(view=camera, light=light), grid, "ball", taking)
+                with self.subTest(anisotropy=anisotropy, apart=taking.apart):
+                    np.testing.assert_allclose(still.radiance[15:25, 25:35, :3].mean(axis=(0, 1)) / bright, 1.0, atol=0.05)
 
     def test_cells_scatter_toward_the_eye_what_their_moments_say(self):
         grid = ball_grid(8.0, 1.0)

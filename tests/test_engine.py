@@ -37,6 +37,7 @@ from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import Problem, Skin
 from softmound.core.starts.species import first_mound, start
 from softmound.core.ticket import Stopped, Ticket, chunks
+from tests.long import long
 from tests.scenes import ball_mound, lumpy_mound
 
 
@@ -452,6 +453,7 @@ print(ahead.memory(voxel), peak.bytes)
 class Foretelling(unittest.TestCase):
     mounds = (lumpy_mound(), ball_mound(20.0, 1.0), first_mound("Any"))
 
+    @long
     def test_bricks_and_voxels_near_the_truth(self):
         for mound in self.mounds:
             ahead = forecast(mound)

@@ -151,6 +151,7 @@ def downstream(names):
 
 
 TOLD = {"name", "locked", "link", "gesture"}
+GLOWING = {"glow", "glow_strength", "albedo", "tint"}
 LIGHT = {"extinction", "phase", "anisotropy", "second", "share"}
 
 
@@ -192,8 +193,11 @@ def first_stale(path, mound):
         # Where one is solo no lamp is seen.
         return {"lamps", "radiance"} if field == "solo" else {"radiance"}
     if path[1] == "medium":
+        # It glows: what becomes of that lies among the lamps.
         if len(path) > 3:
-            return {"hues"}
+            return {"hues"} if path[2] == "tint_by" else {"hues", "lamps"}
+        if field in GLOWING:
+            return {"lamps", "radiance"}
         return {"zones", "hues"} if field in LIGHT - {"extinction"} else {"zones"} if field == "extinction" else {"radiance"}
     return {{"lamps": "lamps", "once": "layers"}.get(path[1], "pixels")}
 

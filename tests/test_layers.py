@@ -158,6 +158,7 @@ class Hazes(unittest.TestCase):
 
 
 class Overlapping(unittest.TestCase):
+    @long
     def test_a_fine_cloud_within_a_coarse_haze_is_whole(self):
         # Steps through what is coarse must neither leave out nor count twice what is fine.
         fine = grid_of_dense(np.pad(np.ones((12, 12, 12), np.float32), 2), 1.0, (-8.0, 92.0, -8.0))

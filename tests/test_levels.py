@@ -54,6 +54,24 @@ class Brighter(unittest.TestCase):
         wanted = np.broadcast_to(factor, found.shape)
         np.testing.assert_allclose(found[10:-10, 20:-10], wanted[10:-10, 20:-10], rtol=0.03)
 
+    def test_the_end_is_foretold(self):
+        # By seconds that stand for what turns take: a whole path ten of the others. How many there will be is seen once they are.
+        light = Light(sun=Sun(azimuth=60.0, elevation=30.0), sky=Sky(kind="air"), medium=Medium(extinction=0.5))
+        grid = density_grid(lumpy_mound(), 1.5)
+        coarse = coarse_of(grid)
+        two = Levels(scene_of(light, grid), lit(coarse, light), camera_of(VIEW, 60, 40))
+        self.assertEqual(two.left(0.05), np.inf)
+        spent, told = [], []
+        while two.noise() > 0.05:
+            two.add(1)
+            two.gathered.seconds, two.whole.seconds = 1.0 * two.gathered.turns, 10.0 * two.whole.turns
+            spent.append(two.gathered.seconds + two.whole.seconds)
+            told.append(two.left(0.05))
+        self.assertGreater(len(spent), 20)
+        self.assertEqual(told[-1], 0.0)
+        found = (np.array(spent) + told)[5:] / spent[-1]
+        np.testing.assert_allclose(found, 1.0, atol=0.25)
+
     def test_noise_is_left_as_a_blur_leaves_it(self):
         # A Gaussian averages 4 pi sigma^2 pixels.
         noisy = self.given * np.random.default_rng(7).normal(1.0, 0.5, self.given.shape).astype(np.float32)
@@ -322,6 +340,7 @@ class InStages(unittest.TestCase):
         self.assertAlmostEqual(means[0] / means[1], 1.0, delta=0.06)
         self.assertTrue(all(still.noise <= noise for still, noise in zip(stills, (0.06, 0.12))))
 
+    @long
     def test_a_lamp_is_gathered_too(self):
         light = SUNNY.edited(sun=SUNNY.sun.edited(strength=0.0), sky=Sky(strength=0.0),
                              lamps=(Lamp(place=(0.0, 40.0, 20.0), radius=1.0, power=4e6),))

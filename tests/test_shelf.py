@@ -128,6 +128,7 @@ class Tiers(Shelf):
         np.testing.assert_allclose([[float(v) for v in corner.split(",")] for corner in extent], facts["bounds"], rtol=1e-6)
         self.assertIn("metersPerUnit = 1\n", text)
 
+    @long
     def test_pictures_and_a_proxy_on_request(self):
         folder = self.publish(lumpy_mound(), voxel=1.5, more=("suns", "turntable", "proxy"))
         with Image.open(folder / "suns.png") as suns, Image.open(folder / "turntable.png") as turns:
@@ -198,6 +199,7 @@ class Batches(Shelf):
         self.assertEqual(len(waiting(jobs_of([self.mound], (0,), voxel=3.0) + jobs_of([self.mound], (0,), voxel=2.5, tiers=(1, 2)),
                                      self.library)), 2)
 
+    @long
     def test_seeds_as_assets_in_processes_of_their_own(self):
         told = []
         jobs = jobs_of([self.mound], (0, 7), apart=True, voxel=3.0, about=About(tags=("roll",)))

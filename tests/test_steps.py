@@ -20,6 +20,7 @@ from softmound.core.volume.combine import combined
 from softmound.core.volume.filters import smoothed
 from softmound.core.volume.numbers import numbers_of
 from softmound.core.volume.resample import resampled
+from tests.long import long
 from tests.scenes import ball_mound, box_grid, dense_of, lumpy_mound, random_grid, voxels_of
 
 RADIUS = 12.0
@@ -102,6 +103,7 @@ class Steps(unittest.TestCase):
             for after in (False, True):
                 self.assertAlmostEqual(radius_of(self.ball(Grow(metres=metres, after=after))), RADIUS + metres, delta=0.03)
 
+    @long
     def test_smoothing_shrinks_a_ball_as_theory_says(self):
         # Blurring |x| - R by a Gaussian adds s^2 / r to first order; flow obeys dR/dt = -2 / R.
         width = 3.0

@@ -189,7 +189,7 @@ def _film(args):
         if kept is not None:
             written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket)
         else:
-            voxel = draft_voxel(mound_at(mound, numbers[0], folder)) if args.quick else args.voxel
+            voxel = args.voxel or (draft_voxel(mound_at(mound, numbers[0], folder)) if args.quick else None)
             written = film_of_line(out, mound, numbers, taking, voxel, folder, args.kind, ticket)
     print_facts({"file": str(out), "pictures": len(numbers), "written": written}, args)
 

@@ -3,14 +3,12 @@
 import numpy as np
 
 from ..light.marching.march import BLUE, RED
-from ..light.paths.settling import MOST, correction
+from ..light.paths.settling import correction
 from ..light.picture.aerial import veiled
 from ..light.picture.radiance import behind_of, radiance_of
 from ..light.scene.groups import FIXED, GLOW, alone_in, factors, groups_of, unmixed
 from .stages import empty_layers, layers_of, settling_paths
 
-MOST_OF_GLOW = 64.0
-"""Times as bright as by Draft light the glow of a cloud can become."""
 BYTES_APART = 84
 """Of memory for each pixel and light group: five sums of three numbers, and two more while they are mixed."""
 
@@ -83,11 +81,12 @@ def draft_apart(stages, scene, camera, layers, *, passes=1, shadow, fine, frame=
     out = np.empty((camera.height, camera.width, len(groups), 3), np.float32)
     bare = layers.copy()
     bare[..., RED : BLUE + 1] = 0.0
+    glows = any(cloud.shown.glow_strength > 0.0 for cloud in scene.clouds)
     for n, group in enumerate(groups):
         alone, own = alone_in(scene, group), bare
-        if n == len(FIXED) and len(groups) == n + 1:
+        if n == len(FIXED) and len(groups) == n + 1 and not glows:
             own = layers
-        elif n >= len(FIXED):
+        elif n >= len(FIXED) or n == GLOW and glows:
             own = sum((layers_of(stages, alone, camera, nth=nth, fine=fine, frame=frame, ticket=ticket) for nth in range(passes)),
                       empty_layers(camera)) / np.float32(passes)
         seen = radiance_of(own, alone, camera, shadow=shadow)
@@ -96,9 +95,7 @@ def draft_apart(stages, scene, camera, layers, *, passes=1, shadow, fine, frame=
         tracer = settling_paths(stages, scene, camera, fine=fine, frame=frame, apart=True, ticket=ticket)
         truth, noise = tracer.apart(), tracer.noise()
         for n in range(len(groups)):
-            # What glows is seen by itself in Draft light, without what of it is scattered.
-            most = MOST_OF_GLOW if n == GLOW else MOST
-            out[..., n, :] *= correction(truth[..., n, :], np.ascontiguousarray(out[..., n, :]), noise, most)
+            out[..., n, :] *= correction(truth[..., n, :], np.ascontiguousarray(out[..., n, :]), noise)
     return out
 
 

@@ -17,7 +17,7 @@ from ..grain.moving import moving_reach
 from ..grain.surface import reach_of
 from ..grain.where import landmarks_of
 from ..light.lattices.lattice import zone_shares
-from ..light.scene.groups import FIXED, factors, groups_of
+from ..light.scene.groups import FIXED, GLOW, factors, groups_of
 from ..light.scene.phase import lobes_of
 from ..light.scene.scene import Scene
 from ..recipe import Medium, Mound
@@ -77,6 +77,12 @@ def _hues(about: Mound | Scene) -> tuple:
     return ramps if len(media) == 1 else (ramps, media)
 
 
+def _glowing(about: Mound | Scene) -> tuple:
+    """Of media that glow all that says what becomes of it."""
+    return tuple((_mixed(about, FIXED[GLOW : GLOW + 1]), medium.glow_strength, medium.glow, medium.albedo, medium.tint,
+                  medium.glow_by) for medium in _media(about) if medium.glow_strength > 0.0)
+
+
 def _mixed(about: Mound | Scene, groups: tuple[str, ...]) -> tuple:
     """What the light of some groups is multiplied by."""
     return tuple(factors(about.light, groups).ravel().tolist())
@@ -116,6 +122,7 @@ GRAPH = {
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
     "lamps": Stage({
         "light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on),
+        "light.medium": _glowing,
         "light.mix": lambda about: _mixed(about, groups_of(about.light)[len(FIXED):])}, ("light",)),
     "hues": Stage({"light.medium": _hues}, ("cleared",)),
     "layers": Stage({

@@ -12,6 +12,7 @@ from dataclasses import replace
 
 import numpy as np
 
+from ... import __version__
 from ..aside import put_in_place
 from ..compiled import STAMP
 from ..problems import Problem
@@ -85,7 +86,7 @@ class KeptStills:
         """
         clouds = tuple((values_digest(cloud.grid, half=False), *cloud.placing.numbers, cloud.medium, *cloud.tint, *cloud.glow)
                        for cloud in scene.clouds)
-        key = key_of("still", STAMP, scene.light, scene.seen_from, scene.air, clouds, repr(taking), frame)
+        key = key_of("still", __version__, STAMP, scene.light, scene.seen_from, scene.air, clouds, repr(taking), frame)
         parts = self._read(key, taking)
         if parts is None:
             still = take()

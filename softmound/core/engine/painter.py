@@ -132,7 +132,8 @@ class Answer:
     exposure : float
         With which the pixels show it, stops.
     noise, left : float
-        True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures.
+        True light: noise so far, and seconds until it is as low as asked for; 0 when it is, or of other pictures, infinite where
+        it is too early to tell.
     away : ndarray of float32, shape (rows, columns), or None
         How far what is seen is, see `core.light.picture.carrying`; of pictures of light and of clay.
     layers : ndarray of float32, shape (rows, columns, LAYERS or more), or None
@@ -450,7 +451,7 @@ class Painter:
         bias = tracer.bias()[0] if enough and not request.alone else 0.0
         return replace(tracing.made, request=request, pixels=looked(radiance, exposed), radiance=radiance,
                        exposure=exposed.exposure, noise=tracing.noise, bias=bias,
-                       left=0.0 if enough else tracing.left(request), passes=tracer.turns,
+                       left=0.0 if enough else tracing.tracer.left(request.noise), passes=tracer.turns,
                        seconds=tracing.seconds, ahead=None, miniatures={}, layers=None)
 
     def _mixed_anew(self, request, camera, ticket):

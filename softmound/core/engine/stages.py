@@ -8,6 +8,7 @@ import numpy as np
 from ..budget import MOST_BYTES, Cache
 from ..compiled import STAMP
 from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
+from ..light.lattices.glow import with_glow
 from ..light.lattices.lattice import lit, with_lamps
 from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
@@ -219,11 +220,14 @@ class Stages:
 
         def lamps():
             made, mixture = self._coarse_in(scene, fine)
-            return with_lamps(got, made, scene.light, frame, mixture)
+            found = with_lamps(got, made, scene.light, frame, mixture)
+            return with_glow(found, made, scene.clouds[0].shown, self._changing(scene)) if glows else found
 
+        # Of several clouds each glows by itself.
+        glows = scene.plain and scene.clouds[0].shown.glow_strength > 0.0
         key = self.lattice_key(scene, fine)
         got = self._timed("light", key, light, lambda made: made.nbytes)
-        if not scene.light.lamps:
+        if not (scene.light.lamps or glows):
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
 
@@ -235,6 +239,11 @@ class Stages:
         # What clouds are gathered to on cells of the world depends on their extinction too.
         return self._timed("coarse", key_of("gathered", key_at("zones", scene), fine), lambda: coarse_in(scene, fine),
                            lambda made: made[0].nbytes)
+
+    def _changing(self, scene):
+        """Colours that change within the one cloud of a scene, or None."""
+        hues = self.hues(scene)[1]
+        return hues[0] if hues else None
 
     def field(self, scene, fine, ticket=None, frame=0, apart=False):
         """Light of each colour that the cells of a lattice send on, for gathered paths.
@@ -266,8 +275,7 @@ class Stages:
                 return with_lamps(bare, coarse, one.light, frame, mixture).sky[..., 4:, :]
             if named == FIXED[GLOW] and one.clouds[0].shown.glow_strength == 0.0:
                 return None
-            hues = self.hues(scene)[1]
-            return coloured_field(coarse, bare, one, hues[0] if hues else None, frame, ticket)
+            return coloured_field(coarse, bare, one, self._changing(scene), frame, ticket)
 
         def made():
             # The lattice's lamps are those of their own solution, and not read.
@@ -535,9 +543,10 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     Returns
     -------
     ndarray of float32, shape (height, width, 4)
-        As it is where there are several clouds: paths through many take longer than they are worth.
+        As it is where there are several clouds: paths through many take longer than they are worth; and of what is scattered
+        once, which is exact by itself.
     """
-    if not scene.plain:
+    if not scene.plain or scene.light.once:
         return radiance
     tracer = settling_paths(stages, scene, camera, fine=fine, frame=frame, ticket=ticket)
     behind = behind_of(radiance, scene.light, camera, shadow=shadow)

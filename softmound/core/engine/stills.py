@@ -22,7 +22,8 @@ MOST_TURNS = 100_000
 PADDING = 6
 """Pixels between the pictures of a contact sheet."""
 SMALL = 10
-"""Pixels, along a picture's longer side, for each cell of `RESTING` up to which `SHARP` shows nothing more."""
+"""Pixels, along a picture's longer side, for each cell of `RESTING` up to which `SHARP` shows nothing more: at 640 by 400
+blocks err by 4.2 % in a third of the time, rather than by 3.8."""
 BYTES = 220
 """Of memory for each pixel of a picture (measured at 4,096 by 4,096)."""
 

@@ -162,18 +162,3 @@ class Tracing:
         layers = layers.copy()
         layers[..., RED : BLUE + 1] *= (factors(light, groups)[first:] * means).sum(axis=0) / np.maximum(means.sum(axis=0), 1e-9)
         return layers
-
-    def left(self, request):
-        """Seconds until there are paths enough, about.
-
-        Parameters
-        ----------
-        request : Request
-
-        Returns
-        -------
-        float
-        """
-        if self.tracer.turns < 2:
-            return 0.0
-        return self.seconds * max((self.noise / request.noise) ** 2 - 1.0, 0.0)

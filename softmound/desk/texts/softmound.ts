@@ -797,6 +797,26 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/fields/faders.py" />
+        <source>Lamps beyond the first {} groups have one fader together: give lamps a group by a right click on them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/faders.py" />
+        <source>{}: tint</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/faders.py" />
+        <source>mixer: {} {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/faders.py" />
+        <source>take the mixer back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/fields/figures.py" />
         <source>{:.0f} ms</source>
         <translation type="unfinished" />
@@ -1588,6 +1608,18 @@
     <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>What is far stands lower, as the earth falls away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>Take all back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/mixer.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <source>All light as it comes: every fader at 1, no tint, nothing solo or muted.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2936,26 +2968,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/light/mixer.py" />
-        <source>Lamps beyond the first {} groups have one fader together: give lamps a group by a right click on them.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/mixer.py" />
-        <source>{}: tint</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/mixer.py" />
-        <source>Take all back</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/mixer.py" />
-        <source>All light as it comes: every fader at 1, no tint, nothing solo or muted.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/light/settings.py" />
         <source>By place and time…</source>
         <translation type="unfinished" />
@@ -3104,16 +3116,6 @@
     <message>
         <location filename="softmound/desk/stations/light/station.py" />
         <source>Lamps of one light group have one fader; without a name a lamp has its own.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/station.py" />
-        <source>mixer: {} {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/station.py" />
-        <source>take the mixer back</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -15,11 +15,11 @@ import math
 from typing import NamedTuple
 
 import numpy as np
-import scipy
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, u64
 from ...vectors import BLACK, WHITE, carried, dot, plus, row_of, scaled, three, times
+from ..lattices.glow import colours_in
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
 from ..lattices.small_angle import TURNS, ahead_share, onward
 from ..lattices.transport import transported
@@ -154,14 +154,7 @@ def coloured_field(coarse, lattice, scene, hues=None, frame=0, ticket=None):
     medium, outside = cloud.shown, surroundings_of(light)
     mixture = mixture_of(medium)
     peak = forward_peak(lobes_of(medium))[0]
-    own = np.ones((*coarse.small.shape, 3), np.float32) * (medium.albedo * np.asarray(medium.tint, np.float32))
-    glow = np.ones_like(own) * (medium.glow_strength * np.asarray(medium.glow, np.float32))
-    if hues is not None:
-        at = (coarse.wide_first + coarse.wide * np.moveaxis(np.indices(coarse.small.shape), 0, -1) - hues.first) / hues.cell
-        at = np.moveaxis(at, -1, 0)
-        for n in range(3):
-            own[..., n] *= scipy.ndimage.map_coordinates(hues.values[n], at, np.float32, order=1, mode="nearest")
-            glow[..., n] *= scipy.ndimage.map_coordinates(hues.values[3 + n], at, np.float32, order=1, mode="nearest")
+    own, glow = colours_in(coarse, medium, hues)
     counting = 1.0 - own * peak
     albedo = (own * (1.0 - peak) / counting).astype(np.float32)
     weight = coarse.small / max(float(coarse.small.sum(dtype=np.float64)), 1e-30)

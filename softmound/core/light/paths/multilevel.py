@@ -132,6 +132,27 @@ class Levels:
             return max(gathered, UNTOLD)
         return _left(gathered, self.bounded.noise(self.gathered.cloud), sigma)
 
+    def left(self, noise):
+        """Seconds until the noise is as low as wanted, about: as of `Tracer.left`.
+
+        Parameters
+        ----------
+        noise : float
+
+        Returns
+        -------
+        float
+        """
+        now = self.noise()
+        if self.gathered is None or not 0.0 < now < math.inf or self.whole.turns == 0:
+            return self.whole.left(noise)
+        # Nearly all noise is that of gathered paths; whole ones, which take longer, come in among them as they were told.
+        often = max(now / noise, 1.0) ** 2
+        gathered = [tracer for tracer in (self.gathered, self.between) if tracer is not None]
+        whole = often * sum(tracer.turns for tracer in gathered) / self._each + len(EARLY) - self.whole.turns
+        each = self.whole.seconds / self.whole.turns
+        return (often - 1.0) * sum(tracer.seconds for tracer in gathered) + (max(whole, 0.0) * each if often > 1.0 else 0.0)
+
     def bias(self):
         """What the picture is wrong by however many paths there are, because the blur is as broad as it is: see `Bounded.bias`.
 

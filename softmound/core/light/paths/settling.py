@@ -39,7 +39,7 @@ def enough(tracer):
     return tracer.turns >= MOST_PATHS or tracer.turns >= PATHS and left <= LEFT
 
 
-def correction(truth, draft, noise, most=MOST):
+def correction(truth, draft, noise):
     """How many times as bright as by Draft light a picture is around each place.
 
     Parameters
@@ -48,15 +48,13 @@ def correction(truth, draft, noise, most=MOST):
         By gathered paths and by Draft light, multiplied by opacity.
     noise : float
         Of the first, see `Tracer.noise`.
-    most : float, optional
-        Times as bright, or as dim, a place can become.
 
     Returns
     -------
     ndarray of float32, shape (rows, columns, 3)
     """
     sigma = min(noise / (LEFT * AVERAGED), WIDEST * truth.shape[0])
-    ratio = np.clip(brighter(truth, draft, sigma, 1e-4 * max(float(draft.mean()), 1e-6)), 1.0 / most, most)
+    ratio = np.clip(brighter(truth, draft, sigma, 1e-4 * max(float(draft.mean()), 1e-6)), 1.0 / MOST, MOST)
     doubt = (noise / max(AVERAGED * sigma, 1.0) / DOUBTED) ** 2
     return (1.0 + (ratio - 1.0) / np.float32(1.0 + doubt)).astype(np.float32)
 

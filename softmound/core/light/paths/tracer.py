@@ -67,6 +67,7 @@ class Tracer:
     def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
                  followed=0, field=None, apart=False):
         self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
+        self.seconds = 0.0
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
         self._total = np.zeros_like(self._sums, np.float64)
         self.groups = groups_of(scene.light) if apart else ()
@@ -154,7 +155,11 @@ class Tracer:
             Looked at after each; what was traced until then stays.
         """
         for _ in range(turns):
-            self._turn(ticket)
+            begun = time.perf_counter()
+            try:
+                self._turn(ticket)
+            finally:
+                self.seconds += time.perf_counter() - begun
 
     def _turn_of(self, nth):
         return Turn(u32(self._seed & 0xFFFFFFFF), nth)
@@ -234,6 +239,21 @@ class Tracer:
         if not cloud.any() or mean[cloud].mean() <= 0.0:
             return 0.0
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
+
+
+    def left(self, noise):
+        """Seconds until the noise is as low as wanted, about: it falls with the square root of the paths.
+
+        Parameters
+        ----------
+        noise : float
+
+        Returns
+        -------
+        float
+            Infinite before the second path.
+        """
+        return self.seconds * max((self.noise() / noise) ** 2 - 1.0, 0.0) if self.turns > 1 else float("inf")
 
 
 def _table(scene, lamps):

@@ -1,9 +1,10 @@
 """The settings of Formation: the chosen members, a spread, the light, and where the flock goes."""
 
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QPushButton, QVBoxLayout, QWidget
 
 from ....core.recipe import View, limits
 from ...fields.controls import ChoiceRow, ColourField, NumberField, Row, text_label
+from ...fields.faders import Mixing
 from ...fields.figures import figure
 from ...fields.settings_panel import SettingsPanel
 from ...words import tr
@@ -109,6 +110,12 @@ class FormationSettings(SettingsPanel):
             box.clicked.connect(lambda on, n=name: station.edit_sky(n, bool(on)))
         self.add(Row(self.air, self.curved))
         self.light = self.add(text_label(""))
+        self.mixer = self.add(QWidget())
+        QVBoxLayout(self.mixer).setContentsMargins(0, 0, 0, 0)
+        self.mixing = Mixing(station.document, self._lay_faders)
+        self.unmix = QPushButton(tr("Take all back"))
+        self.unmix.setToolTip(tr("All light as it comes: every fader at 1, no tint, nothing solo or muted."))
+        self.unmix.clicked.connect(lambda: self.mixing.unmix())
         self.take_light = QPushButton(tr("Light of the mound"))
         self.take_light.setToolTip(tr("Show the flock in the light of the present mound; the sun can be dragged on the "
                                       "dome as well."))
@@ -116,7 +123,7 @@ class FormationSettings(SettingsPanel):
         self.keep_view = QPushButton(tr("Keep view"))
         self.keep_view.setToolTip(tr("Keep where it is looked at from: a camera of the stage, and a point of the film's path."))
         self.keep_view.clicked.connect(station.keep_view)
-        self.add(Row(self.take_light, self.keep_view))
+        self.add(Row(self.unmix, self.take_light))
         self.focal = self.add(NumberField(tr("Focal length"), *limits(View, "focal"), View().focal, "mm",
                                           tr("Of a 36 mm film: short lenses look wide."), "log", (12.0, 200.0)))
         self.focal.changed.connect(lambda value, moving: station.look(station.flock.view.edited(focal=value), moving))
@@ -130,7 +137,7 @@ class FormationSettings(SettingsPanel):
         self.pictures = QPushButton(tr("Picture, film…"))
         self.pictures.setToolTip(tr("A still, or a film along a path through the kept views (Ctrl+T)."))
         self.pictures.clicked.connect(station.files.take)
-        self.add(Row(self.pictures))
+        self.add(Row(self.keep_view, self.pictures))
         self.section("Flock")
         self.file = self.add(text_label(""))
         buttons = []
@@ -194,6 +201,8 @@ class FormationSettings(SettingsPanel):
                 self.spread[name].set(getattr(spread, name))
         sun = flock.light.sun
         self.light.setText(tr("sun {}° high, at {}°").format(figure(sun.elevation), figure(sun.azimuth)))
+        self.mixing.show_light(flock.light)
+        self.unmix.setEnabled(bool(flock.light.mix))
         views = [kept.name for kept in flock.views]
         if [self.views.itemText(n) for n in range(self.views.count())] != views:
             self.views.clear()
@@ -207,6 +216,13 @@ class FormationSettings(SettingsPanel):
         self.file.setToolTip("" if path is None else str(path))
         for button in (self.save, self.export):
             button.setEnabled(bool(flock.members))
+
+    def _lay_faders(self, strips):
+        layout = self.mixer.layout()
+        while layout.count():
+            layout.takeAt(0).widget().deleteLater()
+        for strip in strips:
+            layout.addWidget(strip)
 
     def show_view(self):
         """Follow where the flock is looked at from."""

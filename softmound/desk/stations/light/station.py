@@ -5,7 +5,6 @@ from PyQt6.QtWidgets import QInputDialog
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.exchange.foreign import read_sky
-from ....core.light.scene.groups import unmixed, with_fader
 from ....core.light.scene.situations import in_situation, with_floor
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
@@ -72,7 +71,7 @@ class LightStation(Station):
         if np.isinf(answer.noise):
             self.services.tell(tr("True light: the first paths, eased with Draft light as a guide"))
         elif answer.noise > 0.0:
-            left = f", about {seconds(answer.left)} left" if answer.left > 0.5 else ", done" if answer.left == 0.0 else ""
+            left = f", about {seconds(answer.left)} left" if 0.5 < answer.left < np.inf else ", done" if answer.left == 0.0 else ""
             stated = answer.left == 0.0 and not answer.request.alone and answer.bias < np.inf
             bias = f", bias {100 * answer.bias:.1f} %" if stated else ""
             self.services.tell(tr("True light: {} paths a pixel, noise {:.1f} %{}{}")
@@ -200,27 +199,6 @@ class LightStation(Station):
             text=lamp.group)
         if given:
             self.edit_lamp(number, "light group", group=name.strip()[:80])
-
-    # -- the mixer ------------------------------------------------------------------------------
-
-    def mix(self, group, what, moving=False, **changes):
-        """Change the fader of a light group.
-
-        Parameters
-        ----------
-        group : str
-        what : str
-            For the undo list.
-        moving : bool, optional
-        **changes
-            Fields of `Fader`.
-        """
-        self.document.apply(tr("mixer: {} {}").format(group, in_words(what)),
-                            lambda mound: mound.edited(light=with_fader(mound.light, group, **changes)), moving)
-
-    def unmix(self):
-        """Take all faders back."""
-        self.document.apply(tr("take the mixer back"), lambda mound: mound.edited(light=unmixed(mound.light)))
 
     def remove_lamp(self, number):
         """Remove a lamp."""
