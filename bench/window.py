@@ -57,11 +57,11 @@ def _mixing(application, window):
     looking, station, waits = window.looking, window.stations["Light"], []
     for n in range(12):
         begun = time.perf_counter()
-        station.mix("sun", "level", True, level=0.9 - 0.05 * n)
+        station.tray.mixer.mixing.mix("sun", "level", True, level=0.9 - 0.05 * n)
         until(application, lambda: looking._shown == looking.newest, 20)
         waits.append(time.perf_counter() - begun)
     yield Figure("a fader of the mixer, to the picture in True light, median", 1000 * float(np.median(waits[1:])), "ms")
-    station.unmix()
+    station.tray.mixer.mixing.unmix()
     until(application, lambda: looking._shown == looking.newest, 20)
 
 

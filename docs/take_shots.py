@@ -57,6 +57,7 @@ def main():
             """Take one picture of the window."""
             rest()
             window.status.said.setText("")
+            application.processEvents()  # what stands beside it has room now
             window.grab().save(str(folder / f"{name}.png"))
             print(folder / f"{name}.png")
 

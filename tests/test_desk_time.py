@@ -189,7 +189,7 @@ class Time(DeskTest):
         self.until(lambda: not self.window.jobs.busy)
         self.assertEqual(self.moving.growth_frames, list(range(8)))
         self.rest()
-        self.assertIn("growth, frame 7", self.bar.about.text())
+        self.until(lambda: "growth, frame 7" in self.bar.about.text())  # told from a thread of its own
         self.until(lambda: self.window.picture._stride == 1)
         seen = self.pixels()
         self.bar.line.moved.emit(0, False)
