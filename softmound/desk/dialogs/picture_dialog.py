@@ -60,7 +60,8 @@ class PictureDialog(QDialog):
         layout.addWidget(kinds)
         self.sentence = text_label("")
         layout.addWidget(self.sentence)
-        self.file = QLineEdit(str(pathlib.Path(folder) / f"{shown.name.replace(' ', '_').lower()}.png"))
+        usual = takes[self.kind].endings[0]
+        self.file = QLineEdit(str(pathlib.Path(folder) / f"{shown.name.replace(' ', '_').lower()}{usual}"))
         self.file.setAccessibleName(tr("File"))
         self.file.textChanged.connect(lambda *_: self._show())
         browse = QPushButton(tr("Choose…"))
@@ -136,8 +137,10 @@ class PictureDialog(QDialog):
         return not self.takes[self.kind].frames and self.path.suffix.lower() == ".exr"
 
     def _take_kind(self, kind):
+        # The usual ending follows the kind; one that was chosen by hand stays where it suits.
+        usual = self.path.suffix.lower() == self.takes[self.kind].endings[0]
         self.kind = kind
-        if not self._suits():
+        if usual or not self._suits():
             self.file.setText(str(self.path.with_suffix(self.takes[kind].endings[0])))
         self._show()
 
