@@ -2,6 +2,7 @@
 
 import numpy as np
 
+from ..light.lattices.glow import glows
 from ..light.marching.march import BLUE, RED
 from ..light.paths.settling import correction
 from ..light.picture.aerial import veiled
@@ -81,12 +82,12 @@ def draft_apart(stages, scene, camera, layers, *, passes=1, shadow, fine, frame=
     out = np.empty((camera.height, camera.width, len(groups), 3), np.float32)
     bare = layers.copy()
     bare[..., RED : BLUE + 1] = 0.0
-    glows = any(cloud.shown.glow_strength > 0.0 for cloud in scene.clouds)
+    glowing = glows(scene)
     for n, group in enumerate(groups):
         alone, own = alone_in(scene, group), bare
-        if n == len(FIXED) and len(groups) == n + 1 and not glows:
+        if n == len(FIXED) and len(groups) == n + 1 and not glowing:
             own = layers
-        elif n >= len(FIXED) or n == GLOW and glows:
+        elif n >= len(FIXED) or n == GLOW and glowing:
             own = sum((layers_of(stages, alone, camera, nth=nth, fine=fine, frame=frame, ticket=ticket) for nth in range(passes)),
                       empty_layers(camera)) / np.float32(passes)
         seen = radiance_of(own, alone, camera, shadow=shadow)

@@ -8,7 +8,7 @@ import numpy as np
 from ..budget import MOST_BYTES, Cache
 from ..compiled import STAMP
 from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
-from ..light.lattices.glow import with_glow
+from ..light.lattices.glow import glows, with_glow
 from ..light.lattices.lattice import lit, with_lamps
 from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
@@ -220,16 +220,34 @@ class Stages:
 
         def lamps():
             made, mixture = self._coarse_in(scene, fine)
-            found = with_lamps(got, made, scene.light, frame, mixture)
-            return with_glow(found, made, scene.clouds[0].shown, self._changing(scene)) if glows else found
+            return with_lamps(got, made, scene.light, frame, mixture)
 
-        # Of several clouds each glows by itself.
-        glows = scene.plain and scene.clouds[0].shown.glow_strength > 0.0
         key = self.lattice_key(scene, fine)
         got = self._timed("light", key, light, lambda made: made.nbytes)
-        if not (scene.light.lamps or glows):
+        if not scene.light.lamps:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
+
+    def marched_lattice(self, scene, fine=RESTING, ticket=None, frame=0):
+        """Light in a scene as a march reads it: with what becomes of a glow, which paths find by themselves.
+
+        Parameters
+        ----------
+        scene, fine, ticket, frame
+            As of `lattice`.
+
+        Returns
+        -------
+        Lattice
+        """
+        got = self.lattice(scene, fine, ticket, frame)
+        if not glows(scene):
+            return got
+
+        def glowing():
+            return with_glow(got, self._coarse_in(scene, fine)[0], scene.clouds[0].shown, self._changing(scene))
+
+        return self._timed("glow", key_of("glow", key_at("lamps", scene, fine, frame)), glowing, lambda made: made.sky.nbytes)
 
     def _coarse_in(self, scene, fine):
         """Density of a scene on the cells of its light, and what light that is scattered often sees of its media."""
@@ -462,7 +480,7 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
         return empty_layers(camera, stride)
     if clay:
         scene = scene.under(_OPEN)
-    lattice = stages.lattice(scene, fine, ticket, frame)
+    lattice = (stages.lattice if clay else stages.marched_lattice)(scene, fine, ticket, frame)
     passing = {"stride": stride, "shift": pixel_shift(nth), "nth": nth, "ticket": ticket}
     layers = march(scene, lattice, camera, clay=clay, sparing=sparing and not clay, **passing)
     hues = None if clay else stages.hues(scene)[0]

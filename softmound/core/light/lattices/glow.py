@@ -10,6 +10,20 @@ from ..scene.scene import mixture_of
 from .transport import DIRECTIONS, transported
 
 
+def glows(scene):
+    """Whether what becomes of a glow is solved: of a single cloud, since the cells of several do not know whose glow is in them.
+
+    Parameters
+    ----------
+    scene : Scene
+
+    Returns
+    -------
+    bool
+    """
+    return scene.plain and scene.clouds[0].shown.glow_strength > 0.0
+
+
 def with_glow(lattice, coarse, medium, hues=None):
     """A lattice with what becomes of a cloud's own glow once it is scattered; the glow itself is seen along the way.
 

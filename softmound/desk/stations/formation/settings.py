@@ -102,6 +102,10 @@ class FormationSettings(SettingsPanel):
         self.add(Row(self.again, self.drop))
         self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
         self.plate = PlateRows(self, station)
+        self._lay_light(station)
+        self._lay_flock(station)
+
+    def _lay_light(self, station):
         self.section(tr("Light and view"))
         self.air, self.curved = QCheckBox(tr("Air between")), QCheckBox(tr("Earth's curve"))
         self.air.setToolTip(tr("Far clouds fade into the air before them, where the sky is that of the air."))
@@ -138,6 +142,8 @@ class FormationSettings(SettingsPanel):
         self.pictures.setToolTip(tr("A still, or a film along a path through the kept views (Ctrl+T)."))
         self.pictures.clicked.connect(station.files.take)
         self.add(Row(self.keep_view, self.pictures))
+
+    def _lay_flock(self, station):
         self.section("Flock")
         self.file = self.add(text_label(""))
         buttons = []
