@@ -8,9 +8,9 @@ from ..fill.skin import DEEP, filled, inner
 from ..fill.stepping import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import live_patches, touched, worked
-from ..grain.evening import evened
+from ..grain.evening import STEEPEST, evened
 from ..grain.moving import moved_by
-from ..grain.surface import pushed
+from ..grain.surface import NarrowBand, pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
@@ -21,7 +21,7 @@ from ..volume.bricks import LANES, grid_of
 from ..volume.crumbs import drop_crumbs
 from ..volume.iso import triangles_of
 from ..volume.memory import BrickMemory
-from .graph import SHAPED, moved_outward, reaches
+from .graph import GRAPH, SHAPED, moved_outward, reaches
 
 DRAFT_CELLS = 160
 """Draft voxels along the longest axis, when the recipe does not say."""
@@ -178,7 +178,7 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
     # Once the surface was eased, what a brick holds depends on its neighbours too.
     memory = memories.noise if memories is not None and not before else None
     values = pushed(values, coords, voxel, mound.grains, landmarks_of(mound), quiet, memory, cells.stamps,
-                    out=values if memories is None else None)
+                    out=values if memories is None else None, counting=_counting(mound, voxel, stage))
     values = stepped(values, coords, band.inside, voxel, after, far, quiet)
     if stage == "displaced":
         return values
@@ -192,6 +192,18 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
     density = memories.density.recalled(about, coords, cells.stamps,
                                         lambda rows: _filled(mound, voxel, coords[rows], values[rows])[0])
     return density, density.min(axis=1), density.max(axis=1)
+
+
+def _counting(mound, voxel, stage):
+    """The displaced distances that change what comes of them."""
+    if live_steps(mound.steps, True):
+        return NarrowBand()
+    if stage == "displaced":
+        return NarrowBand(SURFACE_BAND * voxel, SURFACE_BAND * voxel)
+    parts = (*live(mound.grains, EDGE), *live_patches(mound.patches))
+    if any(mask.reads_distance for part in parts for mask in part.where):
+        return NarrowBand(0.0)
+    return NarrowBand(0.0, GRAPH["density"].reach(mound, voxel)[1] * (STEEPEST if mound.skin.even else 1.0))
 
 
 def density_grid(mound, voxel, ticket=None, memories=None):

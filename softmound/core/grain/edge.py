@@ -167,10 +167,15 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     ndarray of float32, shape (n, 512)
         `density`.
     """
-    room = np.empty_like(density)
     core = f32(skin.core)
     for grain in live(grains, EDGE):
-        grain.act(density, distance, coords, voxel, core, landmarks, room)
+        rows = _acted_on(grain, density, distance)
+        if len(rows) == len(density):
+            grain.act(density, distance, coords, voxel, core, landmarks, np.empty_like(density))
+        elif len(rows):
+            part = density[rows]
+            grain.act(part, distance[rows], coords[rows], voxel, core, landmarks, np.empty_like(part))
+            density[rows] = part
     for patch in live_patches(patches):
         rows = np.flatnonzero(touched(coords, voxel, (), (patch,)))
         if len(rows):
@@ -178,6 +183,14 @@ def worked(density, distance, coords, voxel, grains, patches, skin, landmarks):
     if skin.tone is not None:
         _toned(density, core, curve_numbers(skin.tone))
     return density
+
+
+def _acted_on(grain, density, distance):
+    """Bricks that hold something no deeper than a grain of the edge reaches: nothing stays nothing."""
+    some = density.max(axis=1) > 0.0
+    if grain.depth is not None:
+        some &= distance.max(axis=1) > -1.0001 * grain.depth
+    return np.flatnonzero(some)
 
 
 def _patched(density, distance, coords, voxel, patch, core, landmarks):

@@ -3,19 +3,21 @@
 import numpy as np
 
 from ..kernels import each, f32
-from ..noise.sums import slope_in_brick
+from ..noise.sums import slopes_in_brick
 from ..volume.bricks import LANES
+
+STEEPEST = 4.0
+"""Slopes count as no steeper than this."""
 
 
 @each("distance")
 def _evened(b, distance, voxel, out):
     """Distances over their slope, so that they are true again."""
-    slopes = np.empty(LANES, np.float32)
+    slopes = np.empty((3, LANES), np.float32)
+    slopes_in_brick(distance[b], voxel, slopes)
     for lane in range(LANES):
-        gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
-        slopes[lane] = np.sqrt(gx * gx + gy * gy + gz * gz)
-    for lane in range(LANES):
-        out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(4), slopes[lane]))
+        steep = np.sqrt(slopes[0, lane] ** 2 + slopes[1, lane] ** 2 + slopes[2, lane] ** 2)
+        out[b, lane] = distance[b, lane] / max(f32(0.4), min(f32(STEEPEST), steep))
 
 
 def evened(distance, voxel, out=None):

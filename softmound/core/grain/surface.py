@@ -1,5 +1,8 @@
 """Grains that move the surface."""
 
+import math
+from typing import NamedTuple
+
 import numpy as np
 
 from ..recipe.grains import SURFACE, live
@@ -11,6 +14,48 @@ EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
 CELLULAR_COST = 7
 """Times what cellular noise costs beside gradient noise."""
+
+
+class NarrowBand(NamedTuple):
+    """The distances that count in the end: what lies farther out is empty, what lies deeper is full, whatever it is.
+
+    Attributes
+    ----------
+    outward, inward : float
+        Metres.
+    """
+
+    outward: float = math.inf
+    inward: float = math.inf
+
+    def before(self, outward, inward):
+        """The distances that count before the surface is moved.
+
+        Parameters
+        ----------
+        outward, inward : float
+            How far it may be moved, metres.
+
+        Returns
+        -------
+        NarrowBand
+        """
+        # A little more, since distances are added up in single precision.
+        return NarrowBand(self.outward + 1.0001 * outward, self.inward + 1.0001 * inward)
+
+    def met(self, distance):
+        """Which bricks the band passes through.
+
+        Parameters
+        ----------
+        distance : ndarray of float32, shape (n, 512)
+            Metres.
+
+        Returns
+        -------
+        ndarray of bool, shape (n,)
+        """
+        return (distance.min(axis=1) <= self.outward) & (distance.max(axis=1) >= -self.inward)
 
 
 def reach_of(grains):
@@ -29,7 +74,8 @@ def reach_of(grains):
     return sum(outward for outward, _ in reach), sum(inward for _, inward in reach)
 
 
-def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=None, stamps=None, out=None):
+def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=None, stamps=None, out=None,
+           counting=NarrowBand()):
     """Displaced distance at the voxels of some bricks.
 
     Parameters
@@ -50,6 +96,8 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
         What the distance of each brick depends on besides its place; needed with a memory.
     out : ndarray of float32, shape (n, 512), optional
         May be `distance` itself.
+    counting : NarrowBand, optional
+        Bricks that can no longer come to lie in it are left as they are, farther out or deeper; all count by default.
 
     Returns
     -------
@@ -67,9 +115,13 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
 
     def worked(part):
         if after:
-            return _pushed(distance[part].copy(), coords[part], voxel, moving, landmarks)
-        offsets = _pushed(np.zeros((len(coords[part]), LANES), np.float32), coords[part], voxel, moving, landmarks)
-        return np.add(offsets, distance[part]) if memory is None else offsets
+            return _pushed(distance[part].copy(), coords[part], voxel, moving, landmarks, counting)
+        offsets = np.zeros((len(coords[part]), LANES), np.float32)
+        if memory is not None:
+            return _pushed(offsets, coords[part], voxel, moving, landmarks)
+        rows = np.flatnonzero(counting.before(*reach_of(moving)).met(distance[part]))
+        offsets[rows] = _pushed(offsets[rows], coords[part][rows], voxel, moving, landmarks)
+        return np.add(offsets, distance[part], out=offsets)
 
     if memory is None:
         for part in chunks(len(coords), size, ticket):
@@ -84,7 +136,8 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
 
     # Noise depends on the place and the grains alone, unless a grain reads the distance too.
     marks = stamps if after else np.zeros(len(coords), np.int64)
-    about = (voxel, tuple(moving), landmarks.base.on, landmarks.base.altitude, landmarks.read_by(moving))
+    about = (voxel, tuple(moving), landmarks.base.on, landmarks.base.altitude, landmarks.read_by(moving),
+             counting if after else ())
     known = memory.recalled(about, coords, marks, compute)
     if after:
         out[...] = known
@@ -98,9 +151,9 @@ def _chunk(grains):
     return max(64, EVALUATIONS // (LANES * cost))
 
 
-def _pushed(total, coords, voxel, grains, landmarks):
+def _pushed(total, coords, voxel, grains, landmarks, counting=NarrowBand()):
     """Distance, or nothing, with all grains taken off it."""
     room = np.empty_like(total)
-    for grain in grains:
-        grain.act(total, coords, voxel, landmarks, room)
+    for n, grain in enumerate(grains):
+        grain.act(total, coords, voxel, landmarks, room, counting.before(*reach_of(grains[n + 1 :])))
     return total

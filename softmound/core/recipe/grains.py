@@ -237,8 +237,9 @@ class Grain(Noise):
 
     What `act` is given depends on what it works on:
 
-    surface : ``act(distance, coords, voxel, landmarks, room)``
-        Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to.
+    surface : ``act(distance, coords, voxel, landmarks, room, counting)``
+        Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to. Bricks that can no
+        longer come to lie in the narrow band `counting` may be left as they are.
     edge : ``act(density, distance, coords, voxel, core, landmarks, room)``
         Changes densities (n, 512) in place; `core` is the one that counts as full.
     moved : ``act(grid, coords, landmarks, share, out)``

@@ -3,6 +3,8 @@
 from functools import lru_cache
 from typing import ClassVar, Literal, NamedTuple
 
+import numpy as np
+
 from ...kernels import each, f32, i32
 from ...noise.sums import mean_of, noise_bricks
 from ...recipe.grains import SIZE, SURFACE, Grain, Metres4000, rounded
@@ -88,10 +90,12 @@ class Push(Grain):
 
     @property
     def reach(self):
+        return self._reach(self.strength)
+
+    def _reach(self, strength):
         # Noise from 0 to 1 only pushes outward, unless it is told to push inward.
         both = self.direction == "both" and self.signed
-        return (self.strength if self.direction != "inward" else 0.0,
-                self.strength if both or self.direction == "inward" else 0.0)
+        return (strength if self.direction != "inward" else 0.0, strength if both or self.direction == "inward" else 0.0)
 
     @property
     def mean(self):
@@ -111,13 +115,23 @@ class Push(Grain):
             return ((self, self.strength),)
         return _octaves(self)
 
-    def act(self, distance, coords, voxel, landmarks, room):
+    def act(self, distance, coords, voxel, landmarks, room, counting):
         # It fades over one feature size above the base level.
         least = 1.0 - self.weaker_below if landmarks.base.on else 1.0
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
+        left, whole, rows = sum(strength for _, strength in self.stages), distance, None
         for noise, strength in self.stages:
+            # The farther the octaves have come, the better it is known which bricks the surface will not come to.
+            met = counting.before(*self._reach(left)).met(distance)
+            if self.reads_distance and not met.all():
+                if rows is not None:
+                    whole[rows] = distance
+                rows = np.flatnonzero(met) if rows is None else rows[met]
+                distance, coords, room = whole[rows], coords[met], room[: len(rows)]
+                share = share if share is None else share[met]
+            left -= strength
             if self.standing and noise.feature < FINEST * voxel:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
@@ -127,6 +141,8 @@ class Push(Grain):
             pushing = _Pushing(f32(-strength), mode, self.signed, f32(landmarks.base.altitude), f32(1.0 / self.feature), f32(least),
                                share is not None)
             _move(distance, room, coords, f32(voxel), pushing, room if share is None else share)
+        if rows is not None:
+            whole[rows] = distance
 
 
 @lru_cache(maxsize=256)

@@ -5,7 +5,7 @@ from typing import ClassVar, Literal
 import numpy as np
 
 from ...kernels import each, f32
-from ...noise.sums import slope_in_brick
+from ...noise.sums import slopes_in_brick
 from ...recipe.grains import Mask
 from ...recipe.rows import Choice
 from ...volume.bricks import LANES
@@ -16,8 +16,10 @@ _WAYS = {"up": (0.0, 1.0, 0.0), "side": (0.0, 1.0, 0.0), "down": (0.0, -1.0, 0.0
 @each("distance")
 def _facing(b, distance, voxel, wx, wy, wz, sideways, out):
     """How much the surface faces a direction, from the slope of the distance."""
+    slopes = np.empty((3, LANES), np.float32)
+    slopes_in_brick(distance[b], voxel, slopes)
     for lane in range(LANES):
-        gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+        gx, gy, gz = slopes[0, lane], slopes[1, lane], slopes[2, lane]
         steep = np.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
         along = (gx * wx + gy * wy + gz * wz) / steep
         out[b, lane] = f32(1) - abs(gy) / steep if sideways else f32(0.5) + f32(0.5) * along

@@ -10,7 +10,7 @@ from ...kernels import each, f32
 from ...mass.cells import Cells
 from ...mass.distance import distance_in
 from ...mass.table import shape_of
-from ...noise.sums import noise_bricks, slope_in_brick
+from ...noise.sums import noise_bricks, slopes_in_brick
 from ...recipe.grains import Mask, Noise, rounded
 from ...recipe.models import BaseLevel, Mass
 from ...recipe.rows import Number
@@ -23,11 +23,14 @@ def _aged(b, coords, distance, noise, voxel, low, high, east, north, lee, uneven
     """Share by how low a place is, on the lee side of a wind, and by noise."""
     rise = f32(1) / (high - low) if high != low else f32(1e6)
     y0 = f32(coords[b, 1] * SIDE) * voxel
+    slopes = np.empty((3, LANES), np.float32)
+    if lee != f32(0):
+        slopes_in_brick(distance[b], voxel, slopes)
     for lane in range(LANES):
         y = y0 + f32((lane >> 3) & 7) * voxel
         old = f32(1) - min(max((y - low) * rise, f32(0)), f32(1))
         if lee != f32(0):
-            gx, gy, gz = slope_in_brick(distance[b], lane, voxel)
+            gx, gy, gz = slopes[0, lane], slopes[1, lane], slopes[2, lane]
             steep = math.sqrt(gx * gx + gy * gy + gz * gz) + f32(1e-6)
             old += lee * (gx * east + gz * north) / steep
         out[b, lane] = old + uneven * (f32(2) * noise[b, lane] - f32(1))
