@@ -2,6 +2,7 @@
 
 import math
 import unittest
+import unittest.mock
 
 import numpy as np
 
@@ -14,12 +15,15 @@ from softmound.core.engine.density import (
     span_of,
 )
 from softmound.core.fill.skin import filled, thickness_at
+from softmound.core.grain.actions.mottle import Mottle
+from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
-from softmound.core.grain.surface import pushed
+from softmound.core.grain.masks.depth import ByDepth
+from softmound.core.grain.surface import NarrowBand, pushed
 from softmound.core.grain.where import landmarks_of
 from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.distance import distance_in
-from softmound.core.recipe import Skin, eased
+from softmound.core.recipe import LowerSkin, Skin, eased
 from softmound.core.volume.iso import within_budget
 from tests.scenes import ball_mound, dense_of, lumpy_mound, voxels_of
 
@@ -121,6 +125,23 @@ class Grids(unittest.TestCase):
         inside = np.all((at >= 0) & (at < dense.shape), axis=-1)
         self.assertEqual(density[~inside].max(initial=0.0), 0.0)
         np.testing.assert_allclose(density[inside], dense[tuple(at[inside].T)], atol=1e-6)
+
+    def test_bricks_that_need_no_further_noise_change_nothing(self):
+        # Held against the same build with all noise in all of its bricks.
+        standing = Push(feature=9.0, strength=4.0, octaves=3, standing=True, gain=0.6)
+        inward = standing.edited(direction="inward", kind="cellular", seed=3)
+        eaten, varied = Nibble(feature=4.0, octaves=2, depth=2.0), Mottle(feature=5.0, octaves=2)
+        soft = Skin(thickness=2.0, below=LowerSkin(thickness=4.0, altitude=16.0))
+        for grains, skin in (((standing, eaten), Skin(thickness=1.5, shell=4.0)), ((inward, varied), Skin(thickness=1.5, even=True)),
+                             ((standing, inward, varied.edited(where=(ByDepth(depth=8.0),))), soft)):
+            mound = lumpy_mound().edited(grains=grains, skin=skin)
+            grid = density_grid(mound, 0.8)
+            with unittest.mock.patch("softmound.core.engine.density._counting", lambda *_: NarrowBand()), \
+                    unittest.mock.patch("softmound.core.grain.edge._acted_on", lambda _, density, __: np.arange(len(density))):
+                whole = density_grid(mound, 0.8)
+            for other in (grid, density_grid(mound, 0.8, None, Memories())):
+                for part in ("coords", "values", "tile_coords", "tile_values"):
+                    np.testing.assert_array_equal(getattr(other, part), getattr(whole, part))
 
     def test_same_bytes_streamed_remembered_and_by_any_number_of_threads(self):
         mound = lumpy_mound()

@@ -24,7 +24,7 @@ from softmound.core.grain.masks.paint import Painted
 from softmound.core.grain.masks.tired import ByTired
 from softmound.core.grain.moving import _reached
 from softmound.core.grain.scales import hill, octaves_of
-from softmound.core.grain.surface import pushed, reach_of
+from softmound.core.grain.surface import NarrowBand, pushed, reach_of
 from softmound.core.grain.where import Landmarks, shares
 from softmound.core.kernels import threads, use_threads
 from softmound.core.mass.kinds.blob import Blob
@@ -211,6 +211,19 @@ class Pushing(unittest.TestCase):
             np.testing.assert_array_equal(self.push(*grains, memory=memory), fresh)
         other = (grains[0].edited(seed=99), grains[1])
         np.testing.assert_array_equal(self.push(*other, memory=memory), self.push(*other))
+
+    def test_bricks_out_of_the_band_are_spared_and_no_other(self):
+        # A slope that runs from far inside to far outside, so that most bricks cannot come to the surface.
+        self.coords = np.array([(0, y, z) for y in range(-12, 12) for z in range(3)], np.int32)
+        self.distance = (voxels_of(self.coords)[..., 1] * 0.9).astype(np.float32)
+        standing = Push(feature=9.0, strength=6.0, octaves=3, standing=True, where=(ByDepth(depth=20.0),))
+        plain = Push(feature=5.0, strength=2.0)
+        for grains in ((standing,), (plain,), (standing.edited(direction="inward", kind="cellular"), plain), (plain, standing)):
+            for band in (NarrowBand(0.0, 3.0), NarrowBand(2.0, 1.0)):
+                whole, spared = self.push(*grains), self.push(*grains, counting=band)
+                held = [np.clip(values, -band.inward, band.outward) for values in (whole, spared)]
+                np.testing.assert_array_equal(*held)
+                self.assertGreater(np.mean(np.all(spared == self.distance, axis=1)), 0.3)
 
     def test_in_place_equals_aside(self):
         grain = Push(feature=4.0)

@@ -55,7 +55,12 @@ class NarrowBand(NamedTuple):
         -------
         ndarray of bool, shape (n,)
         """
-        return (distance.min(axis=1) <= self.outward) & (distance.max(axis=1) >= -self.inward)
+        met = np.ones(len(distance), bool)
+        if self.outward < math.inf:
+            met &= distance.min(axis=1) <= self.outward
+        if self.inward < math.inf:
+            met &= distance.max(axis=1) >= -self.inward
+        return met
 
 
 def reach_of(grains):

@@ -125,7 +125,7 @@ class Push(Grain):
         for noise, strength in self.stages:
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
             met = counting.before(*self._reach(left)).met(distance)
-            if self.reads_distance and not met.all():
+            if not met.all():
                 if rows is not None:
                     whole[rows] = distance
                 rows = np.flatnonzero(met) if rows is None else rows[met]
