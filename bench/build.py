@@ -6,6 +6,7 @@ import statistics
 import subprocess
 import sys
 import time
+import unittest.mock
 
 from bench.figure import Figure, at_most
 from bench.scene import DEMO, hero
@@ -14,10 +15,14 @@ from softmound.core.engine.density import density_grid, span_of, voxel_along
 from softmound.core.fill.steps.grow import Grow
 from softmound.core.fill.steps.smooth import Smooth
 from softmound.core.grain.characters import CHARACTERS, sized_character
+from softmound.core.noise.sums import noise_bricks
 from softmound.core.recipe import read_mound
+from softmound.core.recipe.grains import SURFACE
 from softmound.core.starts.species import STARTS, start
+from softmound.core.volume.bricks import LANES
 
 SIZES = (256, 512, 1024)
+OCTAVES_ALONG = 512
 STOPS = 20
 PREDICTED_ALONG = 420
 
@@ -89,8 +94,30 @@ def figures():
         yield at_most(f"{name}, memory", built["memory"] / 1e9, "GB", 4.0)
         yield Figure(f"{name}, time per active voxel", per_voxel[-1], "ns", f"at {SIZES[0]} long", per_voxel[0],
                      per_voxel[-1] / per_voxel[0], "ratio <= 1.5", per_voxel[-1] <= 1.5 * per_voxel[0])
+    yield from _octaves()
     yield from _foretold()
     yield from _stopped()
+
+
+def _octaves():
+    """How many octaves of the noise that moves the surface are looked at for a voxel that is kept, and how long each takes."""
+    mound = hero()
+    voxel, octaves, seconds = voxel_along(mound, OCTAVES_ALONG), 0, 0.0
+    density_grid(mound, voxel * 6)
+
+    def counted(coords, voxel, noise, *more):
+        nonlocal octaves, seconds
+        begun = time.perf_counter()
+        made = noise_bricks(coords, voxel, noise, *more)
+        seconds += time.perf_counter() - begun
+        octaves += len(coords) * LANES * noise.octaves
+        return made
+    with unittest.mock.patch("softmound.core.grain.actions.push.noise_bricks", counted):
+        grid = density_grid(mound, voxel)
+    asked = sum(grain.octaves for grain in mound.grains if grain.on and grain.works_on == SURFACE)
+    yield at_most(f"octaves looked at for a voxel that is kept at {OCTAVES_ALONG} long, {asked} asked for",
+                  octaves / grid.values.size, "", 7.0)
+    yield at_most("each of them", 1e9 * seconds / octaves, "ns", 11.0)
 
 
 def _foretold():

@@ -2,6 +2,7 @@
 
 import math
 import unittest
+import unittest.mock
 from unittest import mock
 
 import numpy as np
@@ -347,11 +348,44 @@ class Gathered(unittest.TestCase):
         self.assertLess(error, 0.12)
         self.assertLess(two.noise(), two.whole.noise() / 3.0)
 
+    def test_shared_out_paths_find_the_same_light_with_less_noise(self):
+        # Half of the cloud in the sun, half in its own shade; held against as many paths dealt out evenly, of other seeds.
+        grid, view = density_grid(lumpy_mound(), 1.0), View(target=(0, 16, 0), distance=90.0, azimuth=20.0)
+        light = Light(sun=Sun(azimuth=100.0, elevation=30.0), sky=Sky(kind="air"), medium=Medium(extinction=0.8))
+        scene, camera = scene_of(light, grid), camera_of(view, 60, 40)
+        lattice, pictures = lit(coarse_of(grid, SHARP), light), {}
+        for evenly in (8, 2**30):
+            with unittest.mock.patch("softmound.core.light.paths.tracer.EVENLY", evenly):
+                tracers = [Tracer(scene, lattice, camera, gathering=True, seed=seed + evenly % 7) for seed in range(0, 60, 10)]
+                for tracer in tracers:
+                    while tracer.paths < 60.0:
+                        tracer.add(1)
+            pictures[evenly] = np.array([tracer.layers()[0][..., 1] for tracer in tracers])
+        cloud = tracers[0].cloud
+        shared, even = (pictures[evenly][:, cloud] for evenly in pictures)
+        self.assertAlmostEqual(float(shared.mean() / even.mean()), 1.0, delta=0.003)
+        dark = even.mean(axis=0) < np.median(even)
+        self.assertAlmostEqual(float(shared[:, dark].mean() / even[:, dark].mean()), 1.0, delta=0.005)
+        self.assertLess(shared.var(axis=0, ddof=1).mean(), 0.85 * even.var(axis=0, ddof=1).mean())
+
+    def test_the_lattice_says_what_sunlight_is_left_as_flights_do(self):
+        grid, view = density_grid(lumpy_mound(), 0.8), View(target=(0, 16, 0), distance=90.0, azimuth=20.0)
+        light = Light(sun=Sun(azimuth=100.0, elevation=30.0), sky=DARK, medium=Medium(extinction=0.5))
+        scene, lattice, camera = scene_of(light, grid), lit(coarse_of(grid, SHARP), light), camera_of(view, 60, 40)
+        found = []
+        for fine in (math.inf, 0.0):
+            with unittest.mock.patch("softmound.core.light.paths.tracer.FINE", fine):
+                tracer = Tracer(scene, lattice, camera, gathering=True)
+            tracer.add(120)
+            found.append((float(tracer.layers()[0].sum()), tracer.noise()))
+        self.assertAlmostEqual(found[0][0] / found[1][0], 1.0, delta=0.012)
+        self.assertLess(found[0][1], 0.95 * found[1][1])
+
     def test_the_same_seed_gives_the_same_picture_and_whole_paths_come_regularly(self):
         grid, light = density_grid(lumpy_mound(), 2.0), Light(sky=Sky(kind="air"), medium=Medium(extinction=0.4))
         view = View(target=(0, 16, 0), distance=90.0)
         one, other = (self.levels(light, grid, view, 33, (18, 12), seed=4)[0] for _ in range(2))
-        self.assertEqual((one.turns, one.gathered.turns, one.whole.turns), (33, 28, 5))
+        self.assertEqual((one.turns, one.gathered.turns, one.whole.turns), (33, 30, 3))
         np.testing.assert_array_equal(one.layers()[0], other.layers()[0])
 
     def test_where_the_lattice_does_not_know_the_colours_paths_are_whole(self):

@@ -4,8 +4,9 @@ A path is followed to where it is first scattered. What sunlight and lamps send 
 one direction is drawn from the true phase function, and where light from there was scattered before, the lattice says how much
 came (final gathering: Reichert 1992; Jensen 1996, Global illumination using photon maps). Beyond the first collision the forward
 peak of scattering counts as none (Wiscombe 1977, see `core.light.lattices.transport`), so that light toward the sun is dimmed
-little and a flight ends where the lattice is worth asking. A path ends after two collisions, with a half to a sixth of a whole
-one's noise; what the lattice is wrong by is left, and is put right by some whole paths: see `core.light.paths.multilevel`.
+little and a flight ends where the lattice is worth asking. How much sunlight is left there the lattice says as well, where its cells
+are fine beside a flight. A path ends after two collisions, with a third to an eighth of a whole one's noise; what the lattice is
+wrong by is left, and is put right by some whole paths: see `core.light.paths.multilevel`.
 
 Against the sun most light comes by a few collisions that each turn it little, for which the lattice is too coarse. A path may
 therefore be followed through some collisions more as it truly goes before the rest is taken so: less bias, more noise.
@@ -39,6 +40,8 @@ MOMENTS = 4
 """Numbers of a kind of light in a cell: what is sent on in the mean, and what is added to it times the direction it goes along."""
 FIRST, TO_LAMP, TO_SUN, ONWARD, TO_SUN_AGAIN = range(5)
 """Flights of a path, in their order; the three in the middle once more for each collision that is followed."""
+FINE = 0.5
+"""Optical thickness, without the forward peak, of a cell of the sun's lattice up to which it says what sunlight is left."""
 _FOUR_PI = f32(4.0 * math.pi)
 
 
@@ -272,6 +275,8 @@ class Rest(NamedTuple):
     depths : ndarray of float32, shape (3,)
     followed : int
         Collisions that are followed as they are before what is sent on is gathered.
+    fine : bool
+        Whether the lattice says what sunlight is left where it is gathered.
     """
 
     field: np.ndarray
@@ -284,6 +289,7 @@ class Rest(NamedTuple):
     peaks: np.ndarray
     depths: np.ndarray
     followed: int
+    fine: bool
 
 
 @inlined
@@ -360,7 +366,7 @@ def _dimmed(light, left, depths, exact):
 
 @each("order")
 def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, camera, order, turn, sums):
-    """One gathered path for each pixel of some rows.
+    """One gathered path for each pixel of some rows whose turn it is.
 
     Parameters
     ----------
@@ -380,9 +386,11 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
     into, last, line = borrowed(sums), 3 * rest.followed, order[n]
     out, groups = into.layers, into.groups
     for column in range(out.shape[1]):
+        if not into.due[line, column]:
+            continue
         came, state = first_ray(eye, line, column, turn)
         place, medium = three(eye.place), members.medium[0]
-        light, through, met = BLACK, WHITE, False
+        light, through, met, member, t = BLACK, WHITE, False, 0, f32(-1)
         # All flights go through one piece of code: whatever is called twice is compiled twice.
         for flight in range(5 + last):
             # As it truly goes, before the forward peak counts as none.
@@ -401,7 +409,11 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
                 asked = Asked(place, came, medium, onto, FAR, BLACK, f32(1), i32(SUN))
             if asked.weight <= f32(0):
                 continue
-            t, left, member, state = flown(bricks, members if exact else softer, place, asked.way, asked.reach, i32(dimming), state)
+            if step == TO_SUN_AGAIN and rest.fine:
+                left = math.exp(-depth_to_sun(lights, place) * softer.rate[member] / members.rate[member])
+            else:
+                t, left, member, state = flown(bricks, members if exact else softer, place, asked.way, asked.reach, i32(dimming),
+                                               state)
             if dimming:
                 weight = asked.weight
                 if step == TO_LAMP:

@@ -22,8 +22,8 @@ from .tracer import Tracer
 
 LEFT = 0.005
 """Noise of whole paths that is left once they are blurred."""
-EACH = 10
-"""Gathered turns for a whole one, which takes about as long as six to ten of them: time is shared about evenly."""
+EACH = 18
+"""Gathered turns for a whole one, which takes about as long as twelve to seventeen of them: time is shared about evenly."""
 EACH_OF_BURIED = 24
 """The same where lamps are buried: gathered paths are noisier then, whole turns slower, and the blur is as broad anyway."""
 EARLY = (3, 7)
@@ -147,11 +147,11 @@ class Levels:
         if self.gathered is None or not 0.0 < now < math.inf or self.whole.turns == 0:
             return self.whole.left(noise)
         # Nearly all noise is that of gathered paths; whole ones, which take longer, come in among them as they were told.
-        often = max(now / noise, 1.0) ** 2
         gathered = [tracer for tracer in (self.gathered, self.between) if tracer is not None]
-        whole = often * sum(tracer.turns for tracer in gathered) / self._each + len(EARLY) - self.whole.turns
-        each = self.whole.seconds / self.whole.turns
-        return (often - 1.0) * sum(tracer.seconds for tracer in gathered) + (max(whole, 0.0) * each if often > 1.0 else 0.0)
+        more = [tracer.turns_left(now / noise) for tracer in gathered]
+        whole = sum(tracer.turns + turns for tracer, turns in zip(gathered, more)) / self._each + len(EARLY) - self.whole.turns
+        seconds = sum(turns * tracer.each for tracer, turns in zip(gathered, more))
+        return seconds + (max(whole, 0.0) * self.whole.each if seconds > 0.0 else 0.0)
 
     def bias(self):
         """What the picture is wrong by however many paths there are, because the blur is as broad as it is: see `Bounded.bias`.

@@ -52,10 +52,13 @@ class Sums(NamedTuple):
     groups : ndarray of float32, shape (height, width, G + 1, 3)
         Light of each light group, and last what of all light was scattered once; of shape (height, width, 0, 3) where groups
         are not kept apart.
+    due : ndarray of bool, shape (height, width)
+        Pixels whose turn it is, of gathered paths; whole ones take all.
     """
 
     layers: np.ndarray
     groups: np.ndarray
+    due: np.ndarray
 
 
 class Turn(NamedTuple):

@@ -3,6 +3,7 @@
 import time
 
 import numpy as np
+import scipy
 
 from ...colour import luminance
 from ...directions import direction_of
@@ -11,7 +12,7 @@ from ..scene.groups import FIXED, groups_of
 from ..scene.lamps import lamps_of
 from ..scene.members import eye_of, media_of, members_of
 from ..scene.surroundings import surroundings_of
-from .gathering import Coloured, Rest, cosines_of, field_of_light, gathered, kinds_of_light, peaks_of, softened
+from .gathering import FINE, Coloured, Rest, cosines_of, field_of_light, gathered, kinds_of_light, peaks_of, softened
 from .hues import Hues
 from .next_event import Lights
 from .paths import LAYERS, Sums, Turn, traced
@@ -27,6 +28,18 @@ PARTS = 4
 LEAST_PHOTONS = 4096
 """In a turn, however small the picture: what one photon brings is seen in many pixels, so that its noise is blurred away by more
 photons only."""
+EVENLY = 8
+"""Turns of gathered paths in which each pixel has one; after these, twice as many and so on, it is seen anew where noise is."""
+SELDOMEST = 0.2
+"""Share of the turns that a pixel has at least."""
+OFTENEST = 95
+"""Percentile of what the pixels of the cloud are due from which on they have every turn."""
+AROUND = 3.0
+"""Pixels over which noise and brightness are blurred, so that it is not a pixel's own luck that decides how often it is asked."""
+DARK = 0.2
+"""Brightness, in the cloud's mean, below which noise counts no more than there."""
+_STEPS = (0.7548776662, 0.5698402910)
+"""Of the even spread of points over pixels that says which of them come first: Roberts 2018, the R2 sequence."""
 
 
 class Tracer:
@@ -59,7 +72,7 @@ class Tracer:
     Attributes
     ----------
     turns : int
-        Paths for each pixel so far.
+        Paths for each pixel so far; of gathered ones for those that have most of them.
     groups : tuple of str
         Names of the light groups that are kept apart.
     """
@@ -75,6 +88,10 @@ class Tracer:
         self._apart = np.zeros((camera.height, camera.width, parts, 3), np.float32)
         # The first turn goes strip by strip, since nobody knows yet how long it takes.
         self._strips, self._strip = max(camera.height // 32, 1), 0
+        shape = camera.height, camera.width
+        self._count, self._due, self._share = np.zeros(shape, np.int32), np.ones(shape, bool), None
+        line, column = np.indices(shape)
+        self._owed = ((line * _STEPS[0] + column * _STEPS[1]) % 1.0).astype(np.float32)
         members, media = members_of(scene)
         outside = surroundings_of(scene.light) if around is None else around
         lamps = lamps_of(scene.light, frame)
@@ -83,15 +100,16 @@ class Tracer:
         asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
         lights, eye = _lights(scene, lattice, outside, asked), eye_of(camera, scene=scene)
         self._photons = None
+        self._sharing, self._alike = gathering, (0, 0.0)
         if gathering:
             if field is None:
                 field = kinds_of_light(lattice, scene) if apart else Coloured(field_of_light(lattice, scene))
-            self._kernel = gathered
+            self._kernel, soft = gathered, softened(members, media)
             rest = Rest(field.field.ravel(), field.colours, field.groups, np.array(field.field.shape[:3]),
                         f32(scene.unit / lattice.sky_cell),
                         ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), cosines_of(media),
-                        peaks_of(media), field.depths, followed)
-            self._arguments = (scene.bricks, members, softened(members, media), media_of(media), lights,
+                        peaks_of(media), field.depths, followed, bool((soft.rate * lattice.sun_cell / scene.unit).max() < FINE))
+            self._arguments = (scene.bricks, members, soft, media_of(media), lights,
                                _hues(scene, members, hues), rest, eye)
         else:
             self._kernel = traced
@@ -133,17 +151,22 @@ class Tracer:
         -------
         ndarray of float32, shape (height, width, G + 1, 3)
         """
-        return self._apart / np.float32(max(self.turns, 1))
+        return self._apart / np.maximum(self._count, 1)[..., None, None].astype(np.float32)
+
+    @property
+    def paths(self):
+        """Paths for each pixel so far, in the mean: float."""
+        return float(self._count.mean())
 
     @property
     def cloud(self):
         """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
-        return self._total[..., 3] > 0.5 * self.turns
+        return self._total[..., 3] > 0.5 * self._count
 
     @property
     def bright(self):
         """Luminance so far: ndarray of float64, shape (height, width)."""
-        return luminance(self._total[..., :3]) / max(self.turns, 1)
+        return luminance(self._total[..., :3]) / np.maximum(self._count, 1)
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -160,6 +183,9 @@ class Tracer:
                 self._turn(ticket)
             finally:
                 self.seconds += time.perf_counter() - begun
+            if self._sharing and self.turns >= EVENLY and self.turns & (self.turns - 1) == 0:
+                # What a turn costs is another from now on.
+                self._share, self._alike = self._shared_out(), (self.turns, self.seconds)
 
     def _turn_of(self, nth):
         return Turn(u32(self._seed & 0xFFFFFFFF), nth)
@@ -172,6 +198,10 @@ class Tracer:
         begun, strands, strips = time.perf_counter(), threads(), self._strips
         if self._strip == 0:
             self._sums[:] = 0.0
+            if self._share is not None:
+                self._owed += self._share
+                self._due = self._owed >= 1.0
+                self._owed -= self._due
         first = self._strip
         for strip in range(first, strips):
             if ticket is not None:
@@ -180,15 +210,37 @@ class Tracer:
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            self._kernel(*self._arguments, order, self._turn_of(self.turns), Sums(self._sums, self._apart))
+            self._kernel(*self._arguments, order, self._turn_of(self.turns), Sums(self._sums, self._apart, self._due))
         if self._photons is not None:
             self._add_photons(ticket)
         self.turns += 1
         self._strip = 0
         # Sums of many numbers are kept in double precision.
         self._total += self._sums
+        self._count += self._due
         taken = (time.perf_counter() - begun) * strips / max(strips - first, 1)
         self._strips = min(max(round(taken / STRIP), 1), max(self.camera.height // (4 * strands), 1))
+
+    def _variance(self):
+        """Of the luminance of one path, in each pixel."""
+        count = np.maximum(self._count, 2)
+        return np.maximum(self._total[..., 5] / count - self.bright**2, 0.0) * (count / (count - 1.0))
+
+    def _shared_out(self):
+        """Share of the turns that each pixel is due.
+
+        The mean square error is least where paths go with their standard deviation. By that alone what is dark would be left noisy,
+        where noise is seen as well: so it is divided by the root of the brightness.
+        """
+        cloud = self.cloud
+        if not cloud.any():
+            return None
+        variance, bright = (scipy.ndimage.gaussian_filter(values, AROUND) for values in (self._variance(), self.bright))
+        mean = float(bright[cloud].mean())
+        if mean <= 0.0:
+            return None
+        due = np.sqrt(variance / (bright / mean + DARK))
+        return np.clip(due / max(np.percentile(due[cloud], OFTENEST), 1e-30), SELDOMEST, 1.0).astype(np.float32)
 
     def _add_photons(self, ticket):
         """Light of buried lamps, a share of a turn's photons at a time."""
@@ -218,7 +270,7 @@ class Tracer:
         depth : ndarray of float32, shape (height, width)
             Mean distance from the camera at which light was last scattered, metres; infinite where there is no cloud.
         """
-        mean = self._total / max(self.turns, 1)
+        mean = self._total / np.maximum(self._count, 1)[..., None]
         with np.errstate(divide="ignore", invalid="ignore"):
             depth = np.where(mean[..., 3] > 0.0, mean[..., 4] / mean[..., 3] * self._unit, np.inf)
         return mean[..., :3].astype(np.float32), mean[..., 3].astype(np.float32), depth.astype(np.float32)
@@ -233,16 +285,46 @@ class Tracer:
         """
         if self.turns < 2:
             return float("inf")
-        n = self.turns
-        mean, cloud = self.bright, self.cloud
-        spread = np.maximum(self._total[..., 5] / n - mean**2, 0.0) / (n - 1)
+        mean, cloud, spread = self.bright, self.cloud, self._variance() / np.maximum(self._count, 1)
         if not cloud.any() or mean[cloud].mean() <= 0.0:
             return 0.0
         return float(np.sqrt(spread[cloud].mean()) / mean[cloud].mean())
 
+    def turns_left(self, times):
+        """Turns until there is so many times less noise.
+
+        Parameters
+        ----------
+        times : float
+            1 or more.
+
+        Returns
+        -------
+        float
+        """
+        cloud = self.cloud
+        if times <= 1.0 or self.turns < 2 or not cloud.any():
+            return 0.0
+        variance, count = (values[cloud] for values in (self._variance(), self._count.astype(np.float64)))
+        share = 1.0 if self._share is None else self._share[cloud]
+        wanted = (variance / count).mean() / times**2
+        # No turn brings more than each pixel one path, and none less than the seldomest.
+        low, high = 0.0, self.turns * (times**2 - 1.0) / SELDOMEST
+        for _ in range(20):
+            middle = (low + high) / 2.0
+            low, high = (middle, high) if (variance / (count + share * middle)).mean() > wanted else (low, middle)
+        return high
+
+    @property
+    def each(self):
+        """Seconds of a turn, as they go now: float; infinite before the first."""
+        before, seconds = self._alike
+        if self.turns > before:
+            return (self.seconds - seconds) / (self.turns - before)
+        return self.seconds / self.turns if self.turns else float("inf")
 
     def left(self, noise):
-        """Seconds until the noise is as low as wanted, about: it falls with the square root of the paths.
+        """Seconds until the noise is as low as wanted, about.
 
         Parameters
         ----------
@@ -253,7 +335,7 @@ class Tracer:
         float
             Infinite before the second path.
         """
-        return self.seconds * max((self.noise() / noise) ** 2 - 1.0, 0.0) if self.turns > 1 else float("inf")
+        return self.turns_left(self.noise() / noise) * self.each if self.turns > 1 else float("inf")
 
 
 def _table(scene, lamps):
