@@ -68,7 +68,8 @@ def _turntable(mound):
         still_of(stages, mound.edited(view=view), grid, stages.density_key(mound, grid.voxel),
                  Taking(1280, 800, true=True, noise=NOISE))
         seconds = time.perf_counter() - begun
-    yield at_most(f"{FRAMES} pictures of a turntable at 1280x800 to 5 % noise, by one of them", FRAMES * seconds / 60.0, "min", 45.0)
+    yield at_most(f"{FRAMES} pictures of a turntable at 1280x800 to 5 % noise, by one of them", FRAMES * seconds / 60.0, "min",
+                  45.0)
 
 
 def _furnace(mound, grid, view):

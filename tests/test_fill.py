@@ -132,7 +132,8 @@ class Grids(unittest.TestCase):
         inward = standing.edited(direction="inward", kind="cellular", seed=3)
         eaten, varied = Nibble(feature=4.0, octaves=2, depth=2.0), Mottle(feature=5.0, octaves=2)
         soft = Skin(thickness=2.0, below=LowerSkin(thickness=4.0, altitude=16.0))
-        for grains, skin in (((standing, eaten), Skin(thickness=1.5, shell=4.0)), ((inward, varied), Skin(thickness=1.5, even=True)),
+        for grains, skin in (((standing, eaten), Skin(thickness=1.5, shell=4.0)),
+                             ((inward, varied), Skin(thickness=1.5, even=True)),
                              ((standing, inward, varied.edited(where=(ByDepth(depth=8.0),))), soft)):
             mound = lumpy_mound().edited(grains=grains, skin=skin)
             grid = density_grid(mound, 0.8)

@@ -4,9 +4,9 @@ A path is followed to where it is first scattered. What sunlight and lamps send 
 one direction is drawn from the true phase function, and where light from there was scattered before, the lattice says how much
 came (final gathering: Reichert 1992; Jensen 1996, Global illumination using photon maps). Beyond the first collision the forward
 peak of scattering counts as none (Wiscombe 1977, see `core.light.lattices.transport`), so that light toward the sun is dimmed
-little and a flight ends where the lattice is worth asking. How much sunlight is left there the lattice says as well, where its cells
-are fine beside a flight. A path ends after two collisions, with a third to an eighth of a whole one's noise; what the lattice is
-wrong by is left, and is put right by some whole paths: see `core.light.paths.multilevel`.
+little and a flight ends where the lattice is worth asking. How much sunlight is left there the lattice says as well, where its
+cells are fine beside a flight. A path ends after two collisions, with a third to an eighth of a whole one's noise; what the
+lattice is wrong by is left, and is put right by some whole paths: see `core.light.paths.multilevel`.
 
 Against the sun most light comes by a few collisions that each turn it little, for which the lattice is too coarse. A path may
 therefore be followed through some collisions more as it truly goes before the rest is taken so: less bias, more noise.
