@@ -62,7 +62,7 @@ class Page(QTextBrowser):
             h1 {{ font-size: 22px; font-weight: 600; }} h2 {{ font-size: 17px; font-weight: 600; }} h3 {{ font-size: 14px; }}
             a {{ color: {style.BLUE.name()}; }}
             code, pre {{ background: {style.RAISED.name()}; color: {style.TEXT.name()}; }}
-            td, th {{ padding: 4px 10px; }}""")
+            pre {{ line-height: 100%; }} td, th {{ padding: 4px 10px; }}""")
 
 
 class ManualDialog(QDialog):
