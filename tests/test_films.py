@@ -175,6 +175,7 @@ class ByHand(DeskTest):
 
         def act(dialog):
             self.assertFalse(dialog.frames.isVisibleTo(dialog))
+            self.assertFalse(dialog.grids.buttons["final"].isVisibleTo(dialog))
             self.assertEqual(dialog.path.suffix, ".mp4")  # what any player takes, unless another is asked for
             for field, value in ((dialog.width_, 96), (dialog.height_, 64)):
                 field.set(float(value))

@@ -72,7 +72,10 @@ class PictureDialog(QDialog):
         layout.addWidget(self.lights)
         self.grids = ChoiceRow({"sharp": tr("As fine as a pixel"), "draft": tr("The draft"), "final": tr("The finished grid")},
                                self.grid, "Grid")
-        self.grids.buttons["final"].setEnabled(final)
+        finished = self.grids.buttons["final"]
+        finished.setEnabled(final)
+        finished.setVisible(final or takes is TAKES)  # a film has a grid for each of its frames
+        finished.setToolTip("" if final else tr("There is none yet: F5 builds it."))
         self.grids.chosen.connect(lambda key: setattr(self, "grid", key))
         self.grids.setVisible(built)
         layout.addWidget(self.grids)

@@ -401,6 +401,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/picture_dialog.py" />
+        <source>There is none yet: F5 builds it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <source>Width</source>
