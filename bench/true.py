@@ -10,9 +10,10 @@ from bench.plain import plain_paths
 from bench.scene import hero
 from softmound.core.colour import LUMINANCE
 from softmound.core.directions import direction_of
-from softmound.core.engine.density import density_grid, voxel_along
+from softmound.core.engine.density import density_grid, span_of, voxel_along
 from softmound.core.engine.stages import Stages
 from softmound.core.engine.stills import Taking, still_of
+from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.light.lattices.coarse import SHARP, coarse_of
 from softmound.core.light.lattices.lattice import lit
 from softmound.core.light.marching.march import march
@@ -181,7 +182,9 @@ def _held():
     errors, matches = [], []
     for shape, forms in _shapes():
         mound = hero()
-        mound = mound.edited(mass=mound.mass.edited(forms=forms), grains=mound.grains[:2])
+        mound = mound.edited(mass=mound.mass.edited(forms=forms), grains=())
+        # Grains of its size: those of the hero would eat a small shape up.
+        mound = mound.edited(grains=sized_character(CHARACTERS["Cauliflower"], span_of(mound)))
         grid = density_grid(mound, voxel_along(mound, 90))
         view = fitted(mound.view, *(grid.world(b) for b in grid.active_bounds()), *HELD_SIZE)
         camera = camera_of(view, *HELD_SIZE)
