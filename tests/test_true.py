@@ -23,6 +23,7 @@ from softmound.core.light.scene.phase import henyey_greenstein
 from softmound.core.light.scene.scene import PlacedCloud, scene_of
 from softmound.core.light.scene.surroundings import surroundings_of
 from softmound.core.recipe import Arrays, Lamp, Light, Medium, Sky, Sun, View
+from softmound.core.ticket import Stopped
 from softmound.core.volume import grid_of
 from tests.long import long
 from tests.scenes import box_grid, lumpy_mound
@@ -367,6 +368,23 @@ class Gathered(unittest.TestCase):
         dark = even.mean(axis=0) < np.median(even)
         self.assertAlmostEqual(float(shared[:, dark].mean() / even[:, dark].mean()), 1.0, delta=0.005)
         self.assertLess(shared.var(axis=0, ddof=1).mean(), 0.85 * even.var(axis=0, ddof=1).mean())
+
+    def test_a_turn_that_was_stopped_goes_on_as_if_it_had_not_been(self):
+        # Stopped before its first strip and in its middle, while paths are shared out.
+        grid, light = density_grid(lumpy_mound(), 2.0), Light(sky=Sky(kind="air"), medium=Medium(extinction=0.4))
+        scene, lattice = scene_of(light, grid), lit(coarse_of(grid, SHARP), light)
+        whole, stopped = (Tracer(scene, lattice, camera_of(View(target=(0, 16, 0), distance=90.0), 48, 96), gathering=True)
+                          for _ in range(2))
+        whole.add(20)
+        stopped.add(11)
+        for looks in (0, 1, 0):
+            stopped._strips = 3
+            ticket = unittest.mock.Mock(tick=unittest.mock.Mock(side_effect=[None] * looks + [Stopped]))
+            with self.assertRaises(Stopped):
+                stopped.add(1, ticket)
+        stopped.add(20 - stopped.turns)
+        for one, other in zip(stopped.layers(), whole.layers()):
+            np.testing.assert_array_equal(one, other)
 
     def test_the_lattice_says_what_sunlight_is_left_as_flights_do(self):
         grid, view = density_grid(lumpy_mound(), 0.8), View(target=(0, 16, 0), distance=90.0, azimuth=20.0)

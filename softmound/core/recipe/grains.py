@@ -241,7 +241,8 @@ class Grain(Noise):
         Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to. Bricks that can no
         longer come to lie in the narrow band `counting` may be left as they are.
     edge : ``act(density, distance, coords, voxel, core, landmarks, room)``
-        Changes densities (n, 512) in place; `core` is the one that counts as full.
+        Changes densities (n, 512) in place; `core` is the one that counts as full. Of nothing it makes nothing, and it changes
+        nothing deeper than its `depth`, metres, if it has one: bricks where it could not act are not given to it.
     moved : ``act(grid, coords, landmarks, share, out)``
         Fills `out` (n, 512) with what a `Standing` grid becomes in bricks, each voxel's part of it `share` or all of it.
 

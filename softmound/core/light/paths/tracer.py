@@ -183,9 +183,8 @@ class Tracer:
                 self._turn(ticket)
             finally:
                 self.seconds += time.perf_counter() - begun
-            if self._sharing and self.turns >= EVENLY and self.turns & (self.turns - 1) == 0:
-                # What a turn costs is another from now on.
-                self._share, self._alike = self._shared_out(), (self.turns, self.seconds)
+            if self._sharing:
+                self._deal_out()
 
     def _turn_of(self, nth):
         return Turn(u32(self._seed & 0xFFFFFFFF), nth)
@@ -198,10 +197,6 @@ class Tracer:
         begun, strands, strips = time.perf_counter(), threads(), self._strips
         if self._strip == 0:
             self._sums[:] = 0.0
-            if self._share is not None:
-                self._owed += self._share
-                self._due = self._owed >= 1.0
-                self._owed -= self._due
         first = self._strip
         for strip in range(first, strips):
             if ticket is not None:
@@ -225,6 +220,16 @@ class Tracer:
         """Of the luminance of one path, in each pixel."""
         count = np.maximum(self._count, 2)
         return np.maximum(self._total[..., 5] / count - self.bright**2, 0.0) * (count / (count - 1.0))
+
+    def _deal_out(self):
+        """Choose the pixels whose turn is next; once a whole turn is done, so that one that was stopped goes on as it was."""
+        if self.turns >= EVENLY and self.turns & (self.turns - 1) == 0:
+            # What a turn costs is another from now on.
+            self._share, self._alike = self._shared_out(), (self.turns, self.seconds)
+        if self._share is not None:
+            self._owed += self._share
+            self._due = self._owed >= 1.0
+            self._owed -= self._due
 
     def _shared_out(self):
         """Share of the turns that each pixel is due.
