@@ -10,17 +10,20 @@ from ..fill.volumes import box_of_volume, density_volumes, with_volumes
 from ..grain.edge import live_patches, touched, worked
 from ..grain.evening import STEEPEST, evened
 from ..grain.moving import moved_by
-from ..grain.surface import NarrowBand, pushed
+from ..grain.surface import MARGIN, NarrowBand, begun_wide, pushed
 from ..grain.where import landmarks_of
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
+from ..mass.table import shape_of
 from ..problems import Problem
 from ..recipe.grains import EDGE, MOVED, SURFACE, live
 from ..ticket import chunks
 from ..volume.bricks import LANES, grid_of
 from ..volume.crumbs import drop_crumbs
 from ..volume.iso import triangles_of
-from ..volume.memory import BrickMemory
+from ..volume.memory import BrickMemory, content_stamps
+from ..volume.refined import is_among, unique_bricks, with_neighbours
+from ..volume.upsample import upsampled
 from .graph import GRAPH, SHAPED, moved_outward, reaches
 
 DRAFT_CELLS = 160
@@ -145,7 +148,43 @@ def band_for(mound, voxel, stage=SHAPED, ticket=None, least=0.0):
     return band_of(mound.mass, voxel, outward, inward, ticket)
 
 
-def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=None):
+def begun_at(mound, voxel, shape, wanted, stage="density", ticket=None):
+    """What grains do to the surface on voxels wider than those of a build: see `begun_wide`.
+
+    Parameters
+    ----------
+    mound : Mound
+    voxel : float
+        Of the build, metres.
+    shape : Shape
+        Of its mass.
+    wanted : ndarray of int32, shape (n, 3)
+        Bricks of the build.
+    stage : str, optional
+        Up to which the build goes.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Begun or None
+        None where nothing is begun: steps before the grains know the build's own voxels only.
+    """
+    if live_steps(mound.steps):
+        return None
+    quiet = ticket.quiet() if ticket is not None else None
+    outward, inward = reaches(mound, voxel)
+
+    def bricks_at(doubled):
+        wide = voxel * 2**doubled
+        bricks = with_neighbours(unique_bricks(wanted >> doubled))
+        band = band_of(mound.mass, wide, outward + MARGIN * wide, inward + MARGIN * wide, quiet, wanted=bricks, shape=shape)
+        return (band.cells.coords, band.inside,
+                lambda rows: distance_in(shape, wide, chosen(band.cells, rows), quiet))
+
+    return begun_wide(bricks_at, voxel, mound.grains, landmarks_of(mound), _counting(mound, voxel, stage), quiet)
+
+
+def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=None, begun=None):
     """What bricks hold after a stage: the pipeline from the blocked-in shape to density, written down once.
 
     Parameters
@@ -161,6 +200,8 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
         "distance", "displaced" or "density".
     ticket : Ticket, optional
     memories : Memories, optional
+    begun : Begun, optional
+        From `begun_at`, for these bricks at least.
 
     Returns
     -------
@@ -173,12 +214,18 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
         return values
     far = max(reaches(mound, voxel))
     quiet = ticket.quiet() if ticket is not None else None
+    stamps, done = cells.stamps, 0
+    if begun is not None:
+        done = begun.turns
+        values = np.add(values, upsampled(begun.offsets, coords), out=values if memories is None else None)
+        if memories is not None:  # what was begun depends on forms farther off
+            stamps = content_stamps(values)
     before, after = (live_steps(mound.steps, late) for late in (False, True))
     values = stepped(values, coords, band.inside, voxel, before, far, quiet)
     # Once the surface was eased, what a brick holds depends on its neighbours too.
     memory = memories.noise if memories is not None and not before else None
-    values = pushed(values, coords, voxel, mound.grains, landmarks_of(mound), quiet, memory, cells.stamps,
-                    out=values if memories is None else None, counting=_counting(mound, voxel, stage))
+    values = pushed(values, coords, voxel, mound.grains, landmarks_of(mound), quiet, memory, stamps,
+                    out=values if memories is None else None, counting=_counting(mound, voxel, stage), done=done)
     values = stepped(values, coords, band.inside, voxel, after, far, quiet)
     if stage == "displaced":
         return values
@@ -189,7 +236,7 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
     pushing, landmarks = live(mound.grains, SURFACE), landmarks_of(mound)
     parts = (*pushing, *wearing)
     about = (voxel, mound.mass.base, mound.mass.top, mound.skin, parts, landmarks.read_by(parts))
-    density = memories.density.recalled(about, coords, cells.stamps,
+    density = memories.density.recalled(about, coords, stamps,
                                         lambda rows: _filled(mound, voxel, coords[rows], values[rows])[0])
     return density, density.min(axis=1), density.max(axis=1)
 
@@ -237,9 +284,9 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         if ticket is not None:
             ticket.step(0.1, 1.0, "filling the voxels")
         work = _whole if memories is not None or live_steps(mound.steps) else _streamed
-        coords, values, tiles, tile_values = work(mound, voxel, band, ticket, memories)
+        coords, values, tiles, tile_values, inside = work(mound, voxel, band, ticket, memories)
         quiet = ticket.quiet() if ticket is not None else None
-        deep = _deep(mound, voxel, band.inside, quiet)
+        deep = _deep(mound, voxel, inside, quiet)
         if len(deep[0]):  # else the pool, which may be most of the memory there is, stays where it is
             coords, values = np.concatenate([coords, deep[0]]), np.concatenate([values, deep[1]])
         grid = grid_of(voxel, coords, values, np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]]))
@@ -254,6 +301,54 @@ def density_grid(mound, voxel, ticket=None, memories=None):
     if ticket is not None:
         ticket.tick(1.0)
     return grid
+
+
+def refinable(mound):
+    """Whether single bricks of a mound can be made finer: where what a brick holds does not depend on its neighbours.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    bool
+        False where steps work on its surface, density is moved about, or volumes join by density.
+    """
+    return not (live_steps(mound.steps) or live(mound.grains, MOVED) or density_volumes(mound.mass))
+
+
+def density_in(mound, voxel, bricks, sampled, ticket=None):
+    """Density of a mound in some bricks.
+
+    Parameters
+    ----------
+    mound : Mound
+        A `refinable` one.
+    voxel : float
+        Metres.
+    bricks : ndarray of int32, shape (n, 3)
+        Their coordinates, each once.
+    sampled : float
+        Voxel at which forms without a formula are sampled, metres.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    BrickGrid
+        All these bricks: with voxels, or as tiles, also those that hold nothing.
+    """
+    outward, inward = reaches(mound, voxel, SHAPED)
+    quiet = ticket.quiet() if ticket is not None else None
+    shape = shape_of(mound.mass, sampled, max(outward, inward), quiet)
+    band = band_of(mound.mass, voxel, outward, inward, quiet, wanted=bricks, shape=shape)
+    coords, values, tiles, tile_values, inside = _streamed(mound, voxel, band, ticket, None)
+    deep = _deep(mound, voxel, inside, quiet)
+    coords, values = np.concatenate([coords, deep[0]]), np.concatenate([values, deep[1]])
+    tiles, tile_values = np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]])
+    nothing = bricks[~is_among(bricks, np.concatenate([coords, tiles]))]
+    return grid_of(voxel, coords, values, np.concatenate([tiles, nothing]),
+                   np.concatenate([tile_values, np.zeros(len(nothing), np.float32)]))
 
 
 def surface_triangles(mound, voxel, ticket=None):
@@ -279,7 +374,8 @@ def surface_triangles(mound, voxel, ticket=None):
         When there is no surface.
     """
     band = band_for(mound, voxel, "displaced", ticket, SURFACE_BAND * voxel)
-    values = evaluated(mound, voxel, band, band.cells, "displaced", ticket)
+    begun = begun_at(mound, voxel, band.shape, band.cells.coords, "displaced", ticket)
+    values = evaluated(mound, voxel, band, band.cells, "displaced", ticket, begun=begun)
     limit = SURFACE_BAND * voxel
     grid = grid_of(voxel, band.cells.coords, np.clip(values, -limit, limit), band.inside,
                    np.full(len(band.inside), -limit, np.float32), background=limit)
@@ -290,7 +386,17 @@ def surface_triangles(mound, voxel, ticket=None):
 
 
 def _whole(mound, voxel, band, ticket, memories):
-    return _sorted_out(band.cells.coords, *evaluated(mound, voxel, band, band.cells, "density", ticket, memories))
+    begun, cells, deep = _narrowed(mound, voxel, band, ticket)
+    return *_sorted_out(cells.coords, *evaluated(mound, voxel, band, cells, "density", ticket, memories, begun)), deep
+
+
+def _narrowed(mound, voxel, band, ticket):
+    """What is begun on wide voxels; the bricks of a band that still count then, and those that are deeper than that."""
+    begun = begun_at(mound, voxel, band.shape, band.cells.coords, "density", ticket)
+    if begun is None:
+        return None, band.cells, band.inside
+    counts, deep = begun.sorted_out(band.cells.coords)
+    return begun, chosen(band.cells, np.flatnonzero(counts)), np.concatenate([band.inside, band.cells.coords[deep]])
 
 
 def _filled(mound, voxel, coords, displaced):
@@ -339,7 +445,8 @@ def _sorted_out(coords, density, low, high):
 
 
 def _streamed(mound, voxel, band, ticket, _memories):
-    cells, coords = band.cells, band.cells.coords
+    begun, cells, deep = _narrowed(mound, voxel, band, ticket)
+    coords = cells.coords
     # Pages of the pool that no brick reaches are never touched, so they cost nothing.
     pool = np.empty((len(coords), LANES), np.float32)
     found, kept = [[np.empty((0, 3), np.int32), np.empty((0, 3), np.int32), np.empty(0, np.float32)]], 0
@@ -348,9 +455,9 @@ def _streamed(mound, voxel, band, ticket, _memories):
         if ticket is not None:
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        own, density, tiles, tile_values = _sorted_out(part.coords, *evaluated(mound, voxel, band, part, "density", quiet))
+        own, density, tiles, tile_values = _sorted_out(part.coords, *evaluated(mound, voxel, band, part, "density", quiet, begun=begun))
         pool[kept : kept + len(own)] = density
         kept += len(own)
         found.append([own, tiles, tile_values])
     own, tiles, tile_values = (np.concatenate(parts) for parts in zip(*found))
-    return own, pool[:kept], tiles, tile_values
+    return own, pool[:kept], tiles, tile_values, deep

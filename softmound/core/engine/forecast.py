@@ -21,7 +21,7 @@ from ..problems import DoesNotFit
 from ..recipe import limits
 from ..recipe.grains import MOVED, SURFACE, live
 from ..volume.bricks import LANES, SIDE, grid_of
-from .density import bounds_of, evaluated
+from .density import begun_at, bounds_of, evaluated
 from .graph import reaches
 
 ALONG = 40
@@ -411,9 +411,11 @@ def _trial(mound, near, edge, shape, ticket):
         return nothing
     cells = chosen(cells, np.arange(min(count, 2 * most)))
     found = time.perf_counter() - begun
+    # The bricks are scattered: what is begun on wide voxels costs them far more than bricks side by side.
+    wide = begun_at(mound, voxel, shape, cells.coords)
     begun = time.perf_counter()
-    # The bricks are scattered, but a filter takes as long as if they were not.
-    density, _, _ = evaluated(mound, voxel, Band(cells, cells.coords[:0], shape), cells)
+    # So they are for a filter, but it takes as long as if they were not.
+    density, _, _ = evaluated(mound, voxel, Band(cells, cells.coords[:0], shape), cells, begun=wide)
     each = found / count + (time.perf_counter() - begun) / len(cells.coords)
     some = grid_of(voxel, cells.coords[:TRIED_MOVES], density[:TRIED_MOVES])
     moving = []

@@ -10,6 +10,7 @@ from ..compiled import STAMP
 from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
 from ..light.lattices.glow import glows, with_glow
 from ..light.lattices.lattice import lit, with_lamps
+from ..light.lattices.near import with_near
 from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.paths.gathering import coloured_field, kinds_of_light, needs_colours, together
@@ -130,7 +131,7 @@ class Stages:
         """
         return self.kept.get(_disk_key(self.density_key(mound, voxel))) if self.kept is not None else None
 
-    def scene(self, mound, grid, key):
+    def scene(self, mound, grid, key, refined=None):
         """A mound as a scene of one cloud, or of none where nothing is left of it.
 
         Parameters
@@ -141,12 +142,15 @@ class Stages:
             Its density.
         key : str
             Key of the grid.
+        refined : Refined, optional
+            Finer bricks of it.
 
         Returns
         -------
         Scene
         """
-        clouds = () if grid.brick_bounds() is None else (PlacedCloud(grid, mound.light.medium, key=key, name=mound.name),)
+        clouds = () if grid.brick_bounds() is None else (
+            PlacedCloud(grid, mound.light.medium, key=key, name=mound.name, refined=refined),)
         return self.scene_of(mound.light, mound.view, clouds)
 
     def scene_of(self, light, view, clouds, air=False):
@@ -167,7 +171,9 @@ class Stages:
         """
         clouds = glowing(clouds, light)
         keys = {id(cloud.grid): cloud.key for cloud in clouds}
-        grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)]), lambda grid=grid: layered_of(grid),
+        only = clouds[0].refined if len(clouds) == 1 else None
+        fine = () if only is None else (only.key,)
+        grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)], *fine), lambda grid=grid: layered_of(grid, only),
                                    lambda layered: layered.nbytes) for grid in grids_of(clouds))
         # Of one grid the pool is the shell itself.
         bricks = pool.pooled(grids) if len(grids) < 2 else self._timed(
@@ -241,6 +247,10 @@ class Stages:
         Lattice
         """
         got = self.lattice(scene, fine, ticket, frame)
+        if len(scene.clouds) == 1 and scene.clouds[0].refined is not None:
+            bare = got
+            got = self._timed("near", key_of("near", self.lattice_key(scene, fine), scene.clouds[0].refined.key),
+                              lambda: with_near(scene, bare, *self._coarse_in(scene, fine)), lambda made: made.nbytes)
         if not glows(scene):
             return got
 

@@ -1,4 +1,9 @@
-"""Grains that move the surface."""
+"""Grains that move the surface, from coarse to fine.
+
+What is large is worked out on wide voxels and read between them by cubic interpolation: an octave is smooth on a quarter of its
+feature. So the cost of a voxel is that of the last octaves, whatever went before; and as the wide grids lie where the voxels of
+a finer build, halved and halved again, find the same ones, a surface is the same however closely it is looked at.
+"""
 
 import math
 from typing import NamedTuple
@@ -7,13 +12,25 @@ import numpy as np
 
 from ..recipe.grains import SURFACE, live
 from ..ticket import chunks
-from ..volume.bricks import LANES
+from ..volume.bricks import LANES, grid_of
+from ..volume.refined import is_among
+from ..volume.upsample import bounds_between, slopes_of, upsampled
 from .where import Landmarks, depends
 
 EVALUATIONS = 4_000_000
 """Noise evaluations between two looks at the ticket: about 20 ms on two cores."""
 CELLULAR_COST = 7
 """Times what cellular noise costs beside gradient noise."""
+
+
+SAMPLES = 4
+"""Voxels along the finest feature of what is worked out on wide ones, at least."""
+MOST_DOUBLED = 12
+"""Times that voxels are doubled, at most."""
+MARGIN = 4.0
+"""Wide voxels on either side of what counts that interpolation and slopes read."""
+SLACK = 1.0
+"""Wide voxels by which a surface between them can be off from what they say."""
 
 
 class NarrowBand(NamedTuple):
@@ -43,6 +60,10 @@ class NarrowBand(NamedTuple):
         # A little more, since distances are added up in single precision.
         return NarrowBand(self.outward + 1.0001 * outward, self.inward + 1.0001 * inward)
 
+    def widened(self, more):
+        """The same, so many metres wider on either side."""
+        return NarrowBand(self.outward + more, self.inward + more)
+
     def met(self, distance):
         """Which bricks the band passes through.
 
@@ -63,6 +84,162 @@ class NarrowBand(NamedTuple):
         return met
 
 
+class Turn(NamedTuple):
+    """One of the things that grains do to the surface one after the other.
+
+    Attributes
+    ----------
+    grain : Grain
+    number : int
+        Among those of the grain.
+    finest : float
+        Size of its finest features, metres.
+    reach : (float, float)
+        Metres that it can move the surface outward and inward.
+    """
+
+    grain: object
+    number: int
+    finest: float
+    reach: tuple
+
+
+class Begun(NamedTuple):
+    """A surface that has been moved by the first turns, on wide voxels.
+
+    Attributes
+    ----------
+    surface, offsets : BrickGrid
+        Distance, and how much of it was added, metres, on voxels twice as wide, in bricks that count.
+    deep : ndarray of int32, shape (n, 3)
+        Bricks that do not count since they are deeper than that.
+    counting : NarrowBand
+        The distances that count from here on.
+    turns : int
+        How many turns that were.
+    """
+
+    surface: object
+    offsets: object
+    deep: np.ndarray
+    counting: NarrowBand
+    turns: int
+
+    def sorted_out(self, coords):
+        """Which bricks of half the voxel can still come to hold something of the surface, and which are wholly inside.
+
+        Parameters
+        ----------
+        coords : ndarray of int32, shape (n, 3)
+
+        Returns
+        -------
+        counts, deep : ndarray of bool, shape (n,)
+        """
+        counts = is_among(coords >> 1, self.surface.coords)
+        deep = is_among(coords >> 1, self.deep) & ~counts
+        least, most = bounds_between(self.surface, coords[counts])
+        slack = SLACK * self.surface.voxel
+        within = most >= -self.counting.inward - slack
+        deep[counts] = ~within
+        counts[counts] = within & (least <= self.counting.outward + slack)
+        return counts, deep
+
+
+def turns_of(grains):
+    """All that grains do to the surface.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+
+    Returns
+    -------
+    list of Turn
+    """
+    return [Turn(grain, n, *turn) for grain in live(grains, SURFACE) for n, turn in enumerate(grain.turns)]
+
+
+def wide_turns(grains, voxel):
+    """How many times the voxel may be doubled for each of the first turns.
+
+    Parameters
+    ----------
+    grains : sequence of Grain
+    voxel : float
+        Metres.
+
+    Returns
+    -------
+    list of int
+        None of them 0, none larger than the one before; those that are left out need the voxel itself.
+    """
+    found = []
+    for turn in turns_of(grains):
+        # What reads distances by a mask has to see the surface as it was before the whole grain.
+        own = any(mask.reads_distance for mask in turn.grain.where)
+        times = 0 if own else int(math.floor(math.log2(max(turn.finest / (SAMPLES * voxel), 1.0))))
+        times = min(times, MOST_DOUBLED, found[-1] if found else times)
+        if times < 1:
+            break
+        found.append(times)
+    return found
+
+
+def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticket=None):
+    """Move the surface by what is large, on wide voxels.
+
+    Parameters
+    ----------
+    bricks_at : callable
+        Given how many times the voxel is doubled: coordinates of the bricks that may count there, of those that are deeper, and
+        a function that gives the distance in some of the first, by their rows, in metres.
+    voxel : float
+        Metres.
+    grains : sequence of Grain
+    landmarks : Landmarks
+    counting : NarrowBand, optional
+        As of `pushed`.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    Begun or None
+        None where nothing is large.
+    """
+    turns, times = turns_of(grains), wide_turns(grains, voxel)
+    if not times:
+        return None
+    begun, done = None, 0
+    for doubled in range(times[0], 0, -1):
+        wide = voxel * 2**doubled
+        coords, deep, distance_of = bricks_at(doubled)
+        # Bricks beside those that count are read by interpolation.
+        margin = MARGIN * wide
+        if begun is not None:
+            counts, deeper = begun.sorted_out(coords)
+            deep = np.concatenate([deep, coords[deeper]])
+            rows = np.flatnonzero(counts)
+            coords = coords[rows]
+        distance = distance_of(slice(None) if begun is None else rows)
+        offsets = np.zeros_like(distance) if begun is None else upsampled(begun.offsets, coords)
+        surface = distance + offsets
+        while done < len(times) and times[done] == doubled:
+            grain, own = turns[done].grain, slice(turns[done].number, turns[done].number + 1)
+            done += 1
+            slopes, band = slopes_of(grid_of(wide, coords, surface)), _after(turns[done:], counting).widened(margin)
+            for part in chunks(len(coords), _chunk([grain]), ticket):
+                grain.act(surface[part], coords[part], wide, landmarks, np.empty_like(surface[part]), band, own, slopes[part])
+        begun = Begun(grid_of(wide, coords, surface), grid_of(wide, coords, surface - distance), deep,
+                      _after(turns[done:], counting).widened(margin if doubled > 1 else 0.0), done)
+    return begun
+
+
+def _after(turns, counting):
+    """The distances that count before some turns."""
+    return counting.before(*(sum(turn.reach[side] for turn in turns) for side in range(2)))
+
+
 def reach_of(grains):
     """How far grains can move the surface.
 
@@ -80,7 +257,7 @@ def reach_of(grains):
 
 
 def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=None, stamps=None, out=None,
-           counting=NarrowBand()):
+           counting=NarrowBand(), done=0):
     """Displaced distance at the voxels of some bricks.
 
     Parameters
@@ -103,6 +280,8 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
         May be `distance` itself.
     counting : NarrowBand, optional
         Bricks that can no longer come to lie in it are left as they are, farther out or deeper; all count by default.
+    done : int, optional
+        Turns of the grains that the distance has in it already, see `begun_wide`.
 
     Returns
     -------
@@ -115,17 +294,18 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
     if not moving:
         out[...] = distance
         return out
-    size = _chunk(moving)
-    after = any(depends(g) for g in moving)
+    turns = turns_of(moving)[done:]
+    size = _chunk([turn.grain for turn in turns[:1]] or moving)
+    after = done > 0 or any(depends(g) for g in moving)
 
     def worked(part):
         if after:
-            return _pushed(distance[part].copy(), coords[part], voxel, moving, landmarks, counting)
+            return _pushed(distance[part].copy(), coords[part], voxel, turns, landmarks, counting)
         offsets = np.zeros((len(coords[part]), LANES), np.float32)
         if memory is not None:
-            return _pushed(offsets, coords[part], voxel, moving, landmarks)
+            return _pushed(offsets, coords[part], voxel, turns, landmarks)
         rows = np.flatnonzero(counting.before(*reach_of(moving)).met(distance[part]))
-        offsets[rows] = _pushed(offsets[rows], coords[part][rows], voxel, moving, landmarks)
+        offsets[rows] = _pushed(offsets[rows], coords[part][rows], voxel, turns, landmarks)
         return np.add(offsets, distance[part], out=offsets)
 
     if memory is None:
@@ -156,9 +336,14 @@ def _chunk(grains):
     return max(64, EVALUATIONS // (LANES * cost))
 
 
-def _pushed(total, coords, voxel, grains, landmarks, counting=NarrowBand()):
-    """Distance, or nothing, with all grains taken off it."""
-    room = np.empty_like(total)
-    for n, grain in enumerate(grains):
-        grain.act(total, coords, voxel, landmarks, room, counting.before(*reach_of(grains[n + 1 :])))
+def _pushed(total, coords, voxel, turns, landmarks, counting=NarrowBand()):
+    """Distance, or nothing, with all that grains do in some turns taken off it."""
+    room, at = np.empty_like(total), 0
+    while at < len(turns):
+        grain, last = turns[at].grain, at
+        while last < len(turns) and turns[last].grain is grain:
+            last += 1
+        own = slice(turns[at].number, turns[last - 1].number + 1)
+        grain.act(total, coords, voxel, landmarks, room, _after(turns[last:], counting), own)
+        at = last
     return total

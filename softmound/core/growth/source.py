@@ -6,7 +6,7 @@ import numpy as np
 import scipy
 
 from ..directions import direction_of
-from ..engine.density import SHAPED, band_for, bounds_of, density_grid, evaluated, span_of
+from ..engine.density import SHAPED, band_for, begun_at, bounds_of, density_grid, evaluated, span_of
 from ..grain.where import landmarks_of, shares
 from ..noise.sums import noise_points
 from ..problems import DoesNotFit, Problem
@@ -212,7 +212,8 @@ def _on_surface(mound, cell, origin, shape, ticket):
     coords = band.cells.coords
     if not len(coords):
         return np.zeros(shape, np.float32)
-    distance = evaluated(mound, cell, band, band.cells, "displaced", quiet)
+    begun = begun_at(mound, cell, band.shape, coords, "displaced", quiet)
+    distance = evaluated(mound, cell, band, band.cells, "displaced", quiet, begun=begun)
     near = np.clip(1.0 - np.abs(distance) / (THICK * cell), 0.0, 1.0)
     masked = shares(mound.growth.where, coords, cell, distance, landmarks_of(mound))
     return _at_cells(grid_of(cell, coords, near if masked is None else near * masked), cell, origin, shape)

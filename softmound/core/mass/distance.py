@@ -7,7 +7,7 @@ import numpy as np
 from ..kernels import borrowed, call, each, f32, i32
 from ..noise.fbm import fbm_at
 from ..ticket import chunks
-from ..volume.bricks import LANES, SIDE, brick_order
+from ..volume.bricks import LANES, SIDE, brick_keys, brick_order
 from .at_point import row_distance
 from .cells import Cells, bricks_inside, chosen, first_cells, halved, joined, measured
 from .ellipsoid import ball_distance, blob_distance, joined_distance
@@ -184,7 +184,7 @@ class Band:
     shape: Shape
 
 
-def band_of(mass, voxel, outward, inward, ticket=None):
+def band_of(mass, voxel, outward, inward, ticket=None, *, wanted=None, shape=None):
     """Find the bricks whose distance can lie within a band around the surface.
 
     Parameters
@@ -195,6 +195,10 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     outward, inward : float
         Reach of the band outside and inside the surface, metres.
     ticket : Ticket, optional
+    wanted : ndarray of int32, shape (n, 3), optional
+        Bricks to look at; default all.
+    shape : Shape, optional
+        Of the mass; default with forms that have no formula sampled at this voxel.
 
     Returns
     -------
@@ -204,20 +208,24 @@ def band_of(mass, voxel, outward, inward, ticket=None):
     box = box_of(mass, outward)
     if box is None:
         mass = mass.model_copy(update={"forms": ()})
-    shape = shape_of(mass, voxel, max(outward, inward), quiet)
+    shape = shape_of(mass, voxel, max(outward, inward), quiet) if shape is None else shape
     if not len(shape.table):
         return Band(first_cells((0, 0, 0), (-1, -1, -1), 1, 0), np.empty((0, 3), np.int32), shape)
     edge = SIDE * voxel
     low, high = (np.floor(corner / edge).astype(np.int64) for corner in box)
+    if wanted is not None:
+        low, high = np.maximum(low, wanted.min(axis=0, initial=2**30)), np.minimum(high, wanted.max(axis=0, initial=-(2**30)))
+        if (low > high).any():
+            return Band(first_cells((0, 0, 0), (-1, -1, -1), 1, 0), np.empty((0, 3), np.int32), shape)
     size = 1
     while ((high - low + 1) / size).max() > 8:
         size *= 2
     cells = first_cells(low, high, size, len(shape.table))
-    cells, inside = descended(cells, voxel, shape, outward, inward, ticket)
+    cells, inside = descended(cells, voxel, shape, outward, inward, ticket, wanted)
     return Band(cells, inside, shape)
 
 
-def descended(cells, voxel, shape, outward, inward, ticket=None):
+def descended(cells, voxel, shape, outward, inward, ticket=None, wanted=None):
     """Single bricks of the band within some cells.
 
     Parameters
@@ -230,6 +238,8 @@ def descended(cells, voxel, shape, outward, inward, ticket=None):
     outward, inward : float
         Reach of the band, metres.
     ticket : Ticket, optional
+    wanted : ndarray of int32, shape (n, 3), optional
+        Bricks to look at; default all.
 
     Returns
     -------
@@ -240,13 +250,19 @@ def descended(cells, voxel, shape, outward, inward, ticket=None):
     """
     quiet = ticket.quiet() if ticket is not None else None
     inside = [np.empty((0, 3), np.int32)]
+    keys = {} if wanted is None else {1: np.unique(brick_keys(wanted))}  # of wanted cells, by their size
 
     def kept(cells):
+        if wanted is not None:
+            if cells.size not in keys:
+                keys[cells.size] = np.unique(brick_keys(wanted // cells.size))
+            cells = chosen(cells, np.isin(brick_keys(cells.coords), keys[cells.size]))
         distance, reach, cells = measured(cells, voxel, shape, outward, inward, quiet)
         lower, upper = _bounds(distance, reach, cells, voxel, shape)
         deep = upper < -inward
         if deep.any():
-            inside.append(bricks_inside(chosen(cells, deep)))
+            found = bricks_inside(chosen(cells, deep))
+            inside.append(found if wanted is None else found[np.isin(brick_keys(found), keys[1])])
         return chosen(cells, ~deep & (lower <= outward))
 
     def look():

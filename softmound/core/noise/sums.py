@@ -37,6 +37,7 @@ EVOLVED = u32(0x5BD1E995)
 MEANT, MEANT_ACROSS = 16_384, 200.0
 """Places at which a mean is taken, and over how many features they are strewn, so that hardly two share one."""
 _NO_POINTS = np.zeros((1, 3), np.float32)
+_NO_SLOPES = np.empty((0, 3, LANES), np.float32)
 BLANK = np.zeros((1, 3), np.int32)
 
 
@@ -242,8 +243,8 @@ def slopes_in_brick(distance, voxel, out):
 
 
 @each("out")
-def _noise(b, coords, voxel, points, from_points, ints, floats, distance, at_surface, out):
-    """All of a noise in a brick, or at points."""
+def _noise(b, coords, voxel, points, from_points, ints, floats, distance, slopes, at_surface, out):
+    """All of a noise in a brick, or at points. `slopes` are those of the distance, or none, to be found within each brick."""
     # One piece of memory, since each takes time to get: with five a single octave took a quarter longer.
     room = np.empty((11, LANES), np.float32)
     places, at, moved, raw, mix = room[:3], room[3:6], room[6:9], room[9], room[10]
@@ -264,7 +265,10 @@ def _noise(b, coords, voxel, points, from_points, ints, floats, distance, at_sur
             places[1, lane] = y0 + f32((n >> 3) & 7) * voxel
             places[2, lane] = z0 + f32(n & 7) * voxel
     if at_surface > f32(0):
-        slopes_in_brick(distance[b], voxel, at)
+        if slopes.shape[0] > 0:
+            at[:] = slopes[b]
+        else:
+            slopes_in_brick(distance[b], voxel, at)
         for lane in range(LANES):
             gx, gy, gz = at[0, lane], at[1, lane], at[2, lane]
             steep = gx * gx + gy * gy + gz * gz
@@ -327,7 +331,7 @@ def numbers_of(noise, origin):
     return ints, floats
 
 
-def noise_bricks(coords, voxel, noise, out, origin=(0.0, 0.0, 0.0), distance=None, at_surface=0.0):
+def noise_bricks(coords, voxel, noise, out, origin=(0.0, 0.0, 0.0), distance=None, at_surface=0.0, slopes=None):
     """A noise at every voxel of some bricks.
 
     Parameters
@@ -345,6 +349,8 @@ def noise_bricks(coords, voxel, noise, out, origin=(0.0, 0.0, 0.0), distance=Non
         Signed distance, needed for `at_surface`.
     at_surface : float, optional
         From 0, read at the voxel, to 1, read at the nearest point of the surface.
+    slopes : ndarray of float32, shape (n, 3, 512), optional
+        Of the distance; default found within each brick alone.
 
     Returns
     -------
@@ -353,7 +359,7 @@ def noise_bricks(coords, voxel, noise, out, origin=(0.0, 0.0, 0.0), distance=Non
     """
     ints, floats = numbers_of(_plain(noise), tuple(origin))
     _noise(coords, f32(voxel), _NO_POINTS, False, ints, floats, out if distance is None else distance,
-           f32(0.0 if distance is None else at_surface), out)
+           _NO_SLOPES if slopes is None else slopes, f32(0.0 if distance is None else at_surface), out)
     return out
 
 
@@ -373,7 +379,7 @@ def noise_points(points, noise, origin=(0.0, 0.0, 0.0)):
     """
     points = np.ascontiguousarray(points, dtype=np.float32)
     out = np.empty((-(-len(points) // LANES), LANES), np.float32)
-    _noise(BLANK, f32(1), points, True, *numbers_of(_plain(noise), tuple(origin)), out, f32(0), out)
+    _noise(BLANK, f32(1), points, True, *numbers_of(_plain(noise), tuple(origin)), out, _NO_SLOPES, f32(0), out)
     return out.ravel()[: len(points)]
 
 

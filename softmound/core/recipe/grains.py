@@ -237,9 +237,10 @@ class Grain(Noise):
 
     What `act` is given depends on what it works on:
 
-    surface : ``act(distance, coords, voxel, landmarks, room, counting)``
+    surface : ``act(distance, coords, voxel, landmarks, room, counting, turns, slopes)``
         Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to. Bricks that can no
-        longer come to lie in the narrow band `counting` may be left as they are.
+        longer come to lie in the narrow band `counting` may be left as they are. What is done is one or several of the `turns`
+        that it has, a slice; the first may read the gradient (n, 3, 512) in `slopes`, where that is given.
     edge : ``act(density, distance, coords, voxel, core, landmarks, room)``
         Changes densities (n, 512) in place; `core` is the one that counts as full. Of nothing it makes nothing, and it changes
         nothing deeper than its `depth`, metres, if it has one: bricks where it could not act are not given to it.
@@ -323,6 +324,11 @@ class Grain(Noise):
     def reach(self) -> tuple[float, float]:
         """Metres that a grain of the surface can move it outward and inward."""
         return self.strength, self.strength
+
+    @property
+    def turns(self) -> tuple[tuple[float, tuple[float, float]], ...]:
+        """What a grain of the surface does one after the other: of each the size of the finest features, metres, and its reach."""
+        return ((self.feature / self.lacunarity ** (self.octaves - 1), self.reach),)
 
     @property
     def mean(self) -> float:

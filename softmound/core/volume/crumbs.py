@@ -7,8 +7,9 @@ smaller number, so that the order of the work does not show.
 
 import numpy as np
 
-from ..kernels import call, each, f32, i32, serial
+from ..kernels import borrowed, call, each, f32, i32, serial
 from .bricks import LANES, SIDE
+from .lookup import value_at
 
 MOST_PIECES = 255
 """Pieces told apart within one brick: more of them count as one, which at worst keeps a crumb."""
@@ -186,3 +187,54 @@ def drop_crumbs(grid, least):
     if dropped.any():
         _clear(grid.values, labels, begins, dropped)
     return len(np.unique(roots[dropped]))
+
+
+NEAR = 2
+"""Voxels of the coarser grid within which something has to be there for a finer one to hold anything."""
+
+
+@each("coords")
+def _clear_far(n, grid, coords, times, values):
+    """Empty the voxels of a finer brick that are far from anything in the grid."""
+    low, top, nodes, pool, tile_values = borrowed(grid)
+    wide = (SIDE + times - 1) // times + 2 * NEAR + 1
+    first = coords[n] * SIDE // times - NEAR
+    there = np.zeros((wide, wide, wide), np.bool_)
+    for x in range(wide):
+        for y in range(wide):
+            for z in range(wide):
+                there[x, y, z] = value_at(low, top, nodes, pool, tile_values, f32(0), first[0] + x, first[1] + y, first[2] + z) > f32(0)
+    for lane in range(LANES):
+        if values[n, lane] <= f32(0):
+            continue
+        x = (coords[n, 0] * SIDE + (lane >> 6)) // times - first[0]
+        y = (coords[n, 1] * SIDE + ((lane >> 3) & 7)) // times - first[1]
+        z = (coords[n, 2] * SIDE + (lane & 7)) // times - first[2]
+        found = False
+        for i in range(-NEAR, NEAR + 1):
+            for j in range(-NEAR, NEAR + 1):
+                for k in range(-NEAR, NEAR + 1):
+                    found = found or there[min(x + i, wide - 1), min(y + j, wide - 1), min(z + k, wide - 1)]
+        if not found:
+            values[n, lane] = f32(0)
+
+
+def drop_what_is_not_in(grid, finer, times):
+    """Empty what finer bricks hold where a grid has nothing near: crumbs that were dropped from it.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        Of density.
+    finer : BrickGrid
+        Its bricks at a finer voxel; their values are changed, and those of tiles.
+    times : int
+        Times as fine, a power of two.
+    """
+    index = grid.index
+    tables = index.low, index.top, index.nodes, grid.values, grid.tile_values
+    _clear_far(tables, finer.coords, times, finer.values)
+    full = np.flatnonzero(finer.tile_values > 0.0)
+    tiles = np.ones((len(full), LANES), np.float32)
+    _clear_far(tables, finer.tile_coords[full], times, tiles)
+    finer.tile_values[full[tiles.max(axis=1, initial=0.0) == 0.0]] = 0.0

@@ -2,7 +2,33 @@
 
 import numpy as np
 
+from ..kernels import each
 from .bricks import LANES, brick_keys
+
+
+@each("values")
+def _stamp(n, values, out):
+    """A hash of the bits of a brick."""
+    found = np.int64(0)
+    for lane in range(values.shape[1]):
+        found = found * np.int64(0x5851F42D4C957F2D) + values[n, lane]
+    out[n] = found
+
+
+def content_stamps(values):
+    """A number for each brick that stands for its values.
+
+    Parameters
+    ----------
+    values : ndarray of float32, shape (n, 512)
+
+    Returns
+    -------
+    ndarray of int64, shape (n,)
+    """
+    out = np.empty(len(values), np.int64)
+    _stamp(values.view(np.int64), out)
+    return out
 
 
 class BrickMemory:

@@ -115,14 +115,20 @@ class Push(Grain):
             return ((self, self.strength),)
         return _octaves(self)
 
-    def act(self, distance, coords, voxel, landmarks, room, counting):
+    @property
+    def turns(self):
+        return tuple((noise.feature / noise.lacunarity ** (noise.octaves - 1), self._reach(strength))
+                     for noise, strength in self.stages)
+
+    def act(self, distance, coords, voxel, landmarks, room, counting, turns=slice(None), slopes=None):
         # It fades over one feature size above the base level.
         least = 1.0 - self.weaker_below if landmarks.base.on else 1.0
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
-        left, whole, rows = sum(strength for _, strength in self.stages), distance, None
-        for noise, strength in self.stages:
+        stages = self.stages[turns]
+        left, whole, rows = sum(strength for _, strength in stages), distance, None
+        for noise, strength in stages:
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
             met = counting.before(*self._reach(left)).met(distance)
             if not met.all():
@@ -131,13 +137,15 @@ class Push(Grain):
                 rows = np.flatnonzero(met) if rows is None else rows[met]
                 distance, coords, room = whole[rows], coords[met], room[: len(rows)]
                 share = share if share is None else share[met]
+                slopes = slopes if slopes is None else slopes[met]
             left -= strength
             if self.standing and noise.feature < FINEST * voxel:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
                 room[...] = mean_of(noise)
             else:
-                noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface)
+                noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface, slopes)
+            slopes = None
             pushing = _Pushing(f32(-strength), mode, self.signed, f32(landmarks.base.altitude), f32(1.0 / self.feature), f32(least),
                                share is not None)
             _move(distance, room, coords, f32(voxel), pushing, room if share is None else share)

@@ -8,7 +8,7 @@ from .lattice import toward_eye
 
 
 class Arriving(NamedTuple):
-    """Light on K lattices: that of the sun on fine ones, all other light on coarse ones.
+    """Light on K lattices: that of the sun on fine ones, all other light on coarse ones; of the sun perhaps one more.
 
     Attributes
     ----------
@@ -24,6 +24,8 @@ class Arriving(NamedTuple):
         Cell of the eye.
     sun_turned : bool
         Whether all these have the last axis first.
+    near : int
+        Which of the sun's is that of `Lattice.near`, to be read wherever it reaches; -1 without.
     sky : ndarray of float32, flat
         All other light, by channels: see `Lattice.sky`.
     sky_at, sky_sides : ndarray of int64, shape (K,), (K, 4)
@@ -39,6 +41,7 @@ class Arriving(NamedTuple):
     to_sun: np.ndarray
     sun_eye: np.ndarray
     sun_turned: bool
+    near: int
     sky: np.ndarray
     sky_at: np.ndarray
     sky_sides: np.ndarray
@@ -71,12 +74,17 @@ def light_arriving(scene, lattice, camera, once):
     # The sun is the same for all: so is the axis that is swept along.
     turned = not lattice.sun.flags.c_contiguous
     order = [2, 0, 1] if turned else [0, 1, 2]
-    suns = [each.sun.transpose(order) for each in lattices]
+    suns = [(each.sun, each.sun_first, each.sun_cell) for each in lattices]
+    near = -1
+    if lattice.near is not None:
+        near = len(suns)
+        suns.append((lattice.near.sun, lattice.near.first, lattice.near.cell))
+    depths = [sun.transpose(order) for sun, _, _ in suns]
     lit_by = np.zeros(len(scene.clouds), np.int64) if lattice.nest is None else lattice.nest.clouds.astype(np.int64)
     return Arriving(
-        lit_by, _one(suns), _begins(suns), np.array([sun.shape for sun in suns]),
-        np.array([unit / each.sun_cell for each in lattices], np.float32),
-        np.array([((camera.eye - each.sun_first) / each.sun_cell)[order] for each in lattices], np.float32), turned,
+        lit_by, _one(depths), _begins(depths), np.array([depth.shape for depth in depths]),
+        np.array([unit / cell for _, _, cell in suns], np.float32),
+        np.array([((camera.eye - first) / cell)[order] for _, first, cell in suns], np.float32), turned, near,
         _one(lights), _begins(lights), np.array([light.shape for light in lights]),
         np.array([np.eye(3) * (unit / each.sky_cell) for each in lattices], np.float32),
         np.array([(camera.eye - each.sky_first) / each.sky_cell for each in lattices], np.float32))
@@ -115,5 +123,5 @@ def hues_arriving(scene, hues, camera):
         sides.append(light.shape)
     count = len(scene.clouds)
     return Arriving(np.arange(count), np.zeros(8, np.float32), np.zeros(count, np.int64), np.full((count, 3), 2),
-                    np.zeros(count, np.float32), np.zeros((count, 3), np.float32), False, np.concatenate(channels),
+                    np.zeros(count, np.float32), np.zeros((count, 3), np.float32), False, -1, np.concatenate(channels),
                     _begins(channels), np.array(sides), np.array(axes, np.float32), np.array(eyes, np.float32))

@@ -46,6 +46,8 @@ class Lattice:
         unit of mean radiance; and, where there are lamps, of their light in red, green and blue.
     nest : Nest or None
         Finer light of some of the clouds, see `core.light.lattices.nested`.
+    near : Near or None
+        Finer depth toward the sun where a cloud is refined, see `core.light.lattices.near`.
     """
 
     sun_first: np.ndarray
@@ -55,11 +57,13 @@ class Lattice:
     sky_cell: float
     sky: np.ndarray
     nest: object = None
+    near: object = None
 
     @property
     def nbytes(self):
         """Bytes held."""
-        return self.sun.nbytes + self.sky.nbytes + (0 if self.nest is None else self.nest.lattice.nbytes)
+        finer = (0 if self.nest is None else self.nest.lattice.nbytes) + (0 if self.near is None else self.near.sun.nbytes)
+        return self.sun.nbytes + self.sky.nbytes + finer
 
     @property
     def zones(self):

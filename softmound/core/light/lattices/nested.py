@@ -78,6 +78,29 @@ def _between(values, first, cell, onto_first, onto_cell, shape, weight=None):
     return values
 
 
+def laid_over(depth, outside, first, cell, onto_first, onto_cell):
+    """Optical depth of a box with that of what is in the way outside it.
+
+    Parameters
+    ----------
+    depth : ndarray of float32, shape (X, Y, Z)
+        Of what is in the box, from `depth_toward`.
+    outside : ndarray of float32, shape (U, V, W)
+        Of what is not, on wider cells.
+    first, onto_first : ndarray of float64, shape (3,)
+        World positions of the middles of the cells (0, 0, 0) of the wider and of the finer ones, metres.
+    cell, onto_cell : float
+        Edges in metres.
+
+    Returns
+    -------
+    ndarray of float32, shape (X, Y, Z)
+        As it lies in memory, like `depth`.
+    """
+    sun = depth + np.maximum(_between(outside, first, cell, onto_first, onto_cell, depth.shape), 0.0)
+    return sun if depth.flags.c_contiguous else np.ascontiguousarray(sun.transpose(2, 0, 1)).transpose(1, 2, 0)
+
+
 def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None):
     """A lattice with finer light of the small clouds of a scene.
 
@@ -109,12 +132,7 @@ def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None):
     light, alone = scene.light, within(coarse, box)
     # The sun: what is in the box, finely, and what is in its way outside.
     outside = lattice.sun - sun_depth(alone, light, mixture)
-    depth = sun_depth(inner, light, own_mixture)
-    turned = not depth.flags.c_contiguous
-    more = np.maximum(_between(outside, coarse.first, coarse.cell, inner.first, inner.cell, depth.shape), 0.0)
-    sun = depth + more
-    if turned:
-        sun = np.ascontiguousarray(sun.transpose(2, 0, 1)).transpose(1, 2, 0)
+    sun = laid_over(sun_depth(inner, light, own_mixture), outside, coarse.first, coarse.cell, inner.first, inner.cell)
     if ticket is not None:
         ticket.tick(0.6)
     # All other light: what is scattered about in the box, finely, and what comes into it from what is outside.

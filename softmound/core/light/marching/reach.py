@@ -107,7 +107,7 @@ def reach_of(shell, camera, placing=None):
     eye, ways = camera.eye, (camera.right, camera.up, camera.forward)
     if placing is not None:
         eye, ways = placing.own(eye), [placing.axes.T @ way for way in ways]
-    _reach(shell.coords, shell.most, ((eye - shell.offset) / shell.voxel).astype(np.float32),
+    _reach(shell.coords, shell.largest, ((eye - shell.offset) / shell.voxel).astype(np.float32),
            *(way.astype(np.float32) for way in ways), f32(camera.spread), f32(camera.width / 2), f32(camera.height / 2), near, far)
     return near, far
 

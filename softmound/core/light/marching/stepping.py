@@ -9,10 +9,11 @@ from typing import NamedTuple
 
 from ...kernels import call, f32, i32, inlined, row, u64
 from ...vectors import carried, row_of
-from ...volume.bricks import SIDE
+from ...volume.bricks import NOTHING, SIDE
 from ..lattices.small_angle import TURNS, onward
 from ..lattices.trilinear import WIDE, blended, cell_of, in_brick, within
-from ..scene.pool import brick_at, density_at, layout_of
+from ..scene.layered import SPLIT
+from ..scene.pool import brick_at, density_at, layout_of, leaf_at
 from .overlap import bricks_met, load_ray, mixed, scattered, stretch
 from .transmittance import taken, transmittance
 
@@ -87,7 +88,7 @@ class Crossing(NamedTuple):
     lit : Lit
     facing : Facing
     rate, surface : float32
-        Optical thickness of a step at density 1, and density at which Clay puts the surface.
+        Extinction for each unit of the scene at density 1, and density at which Clay puts the surface.
     calm, smooth : float32
         From `scattered`.
     """
@@ -191,9 +192,19 @@ def _sky_seen(lattices, lit, cell):
 @inlined
 def _sun_seen(world, lit, facing, far, calm, smooth):
     """Sunlight that is scattered toward the eye at a distance, and what goes on ahead."""
-    x, y, z = carried(lit.sun_eye, facing.way, lit.to_sun * far)
-    at, u, v, w = cell_of(x, y, z, lit.sun_sides[0], lit.sun_sides[1], lit.sun_sides[2])
-    depth = blended(world.lattices.sun, lit.sun_at + at, lit.sun_next[0], lit.sun_next[1], u64(1), u, v, w)
+    place = carried(lit.sun_eye, facing.way, lit.to_sun * far)
+    begin, sides, onward_x, onward_y = lit.sun_at, lit.sun_sides, lit.sun_next[0], lit.sun_next[1]
+    lattices = world.lattices
+    if lattices.near >= 0:
+        # Finer cells, where they reach.
+        k = lattices.near
+        x, y, z = carried(row_of(lattices.sun_eye, k), facing.way, lattices.to_sun[k] * far)
+        a, b, c = lattices.sun_sides[k, 0], lattices.sun_sides[k, 1], lattices.sun_sides[k, 2]
+        if x >= f32(0) and y >= f32(0) and z >= f32(0) and x <= f32(a - 1) and y <= f32(b - 1) and z <= f32(c - 1):
+            place, begin, sides = (x, y, z), u64(lattices.sun_at[k]), (a, b, c)
+            onward_x, onward_y = u64(b) * u64(c), u64(c)
+    at, u, v, w = cell_of(place[0], place[1], place[2], sides[0], sides[1], sides[2])
+    depth = blended(lattices.sun, begin + at, onward_x, onward_y, u64(1), u, v, w)
     keen = f32(0)
     if lit.peaked:
         keen = onward(world.media.ahead, i32(lit.medium * TURNS + facing.turn), facing.part, depth)
@@ -225,11 +236,10 @@ def with_both(seen, sky):
 
 
 @call
-def _normal(world, member, place, pixel):
-    """Write the surface's normal: opposite to the gradient of density."""
+def _normal(world, member, place, one, pixel):
+    """Write the surface's normal: opposite to the gradient of density, found over so many voxels."""
     bricks, grid, axes = world.bricks, world.members.grid[member], world.members.axes
     x, y, z = place
-    one = f32(1)
     gx = density_at(bricks, grid, x - one, y, z) - density_at(bricks, grid, x + one, y, z)
     gy = density_at(bricks, grid, x, y - one, z) - density_at(bricks, grid, x, y + one, z)
     gz = density_at(bricks, grid, x, y, z - one) - density_at(bricks, grid, x, y, z + one)
@@ -237,7 +247,7 @@ def _normal(world, member, place, pixel):
     wx = axes[member, 0, 0] * gx + axes[member, 1, 0] * gy + axes[member, 2, 0] * gz
     wy = axes[member, 0, 1] * gx + axes[member, 1, 1] * gy + axes[member, 2, 1] * gz
     wz = axes[member, 0, 2] * gx + axes[member, 1, 2] * gy + axes[member, 2, 2] * gz
-    norm = one / math.sqrt(wx * wx + wy * wy + wz * wz + f32(1e-12))
+    norm = f32(1) / math.sqrt(wx * wx + wy * wy + wz * wz + f32(1e-12))
     pixel[0] = wx * norm
     pixel[1] = wy * norm
     pixel[2] = wz * norm
@@ -256,7 +266,9 @@ class Brick(NamedTuple):
     code : int32
         As of `brick_at`.
     corner, side : (float32, float32, float32)
-        Its lower corner in voxels, and from there to the side where the ray leaves it.
+        Its lower corner in voxels of the grid, and from there to the side where the ray leaves it.
+    fine : float32
+        Times as fine as the grid's own that its voxels are.
     inverse : (float32, float32, float32)
         One over each part of the ray's direction.
     steps, pitch : int, float32
@@ -266,6 +278,7 @@ class Brick(NamedTuple):
     code: int
     corner: tuple
     side: tuple
+    fine: float
     inverse: tuple
     steps: int
     pitch: float
@@ -274,8 +287,8 @@ class Brick(NamedTuple):
 @inlined
 def _past_octant(brick, ray, u, v, w):
     """Where a ray leaves the octant of a brick in which it is."""
-    x, y, z = f32((i32(u) >> 2) * HALF), f32((i32(v) >> 2) * HALF), f32((i32(w) >> 2) * HALF)
-    half = f32(0.5)
+    half, wide = f32(0.5), f32(HALF) / brick.fine
+    x, y, z = f32(i32(u) >> 2) * wide, f32(i32(v) >> 2) * wide, f32(i32(w) >> 2) * wide
     return min((brick.corner[0] + x + brick.side[0] * half - ray.place[0]) * brick.inverse[0],
                min((brick.corner[1] + y + brick.side[1] * half - ray.place[1]) * brick.inverse[1],
                    (brick.corner[2] + z + brick.side[2] * half - ray.place[2]) * brick.inverse[2]))
@@ -291,15 +304,16 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         constant = bricks.tile_values[-2 - code]
     elif code >= 0 and not many:
         occupied = i32(bricks.octants[code])
-    done = 0
+    done, dense = 0, cloud.rate * brick.pitch
     while done < brick.steps:
         rho = constant
         if code >= 0:
             x, y, z = carried(ray.place, ray.way, t)
-            u, v, w = within(x - brick.corner[0]), within(y - brick.corner[1]), within(z - brick.corner[2])
+            u, v, w = (within((x - brick.corner[0]) * brick.fine), within((y - brick.corner[1]) * brick.fine),
+                       within((z - brick.corner[2]) * brick.fine))
             if occupied != 255 and (occupied >> (((i32(u) >> 2) << 2) | ((i32(v) >> 2) << 1) | (i32(w) >> 2))) & 1 == 0:
-                skipped = _steps_to(t, _past_octant(brick, ray, u, v, w), ray.own)
-                t += ray.own * f32(skipped)
+                skipped = _steps_to(t, _past_octant(brick, ray, u, v, w), brick.pitch)
+                t += brick.pitch * f32(skipped)
                 done += skipped
                 seen = _anew(seen)
                 continue
@@ -307,7 +321,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         here = t
         t += brick.pitch * f32(seen.pace)
         done += seen.pace
-        thick, hit = cloud.rate * rho, rho >= cloud.surface
+        thick, hit = dense * rho, rho >= cloud.surface
         if many:
             thick, calm, smooth, most, hit = mixed(world, met, some, here, brick.pitch, facing.cosine, cast.clay)
             near = load_ray(met.rays, met.active[most])
@@ -317,7 +331,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
             continue
         seen = _looked(world, lit, facing, carried(near.cell, near.along, here), here, calm, smooth, cast.clay, seen)
         if cast.clay:
-            _normal(world, lit.member, carried(near.place, near.way, here), pixel)
+            _normal(world, lit.member, carried(near.place, near.way, here), f32(1) / brick.fine, pixel)
             return False, t, seen
         seen = _taken(seen, thick * f32(seen.pace), calm, here)
         if seen.soft < f32(OPAQUE):
@@ -361,34 +375,47 @@ def _crossed(lone, world, cast, met, some, ray, facing, jitter, t, last, seen, p
     member = world.squares.member[met.first + (0 if lone else met.active[0])]
     lit, layout = _lit(world, member), layout_of(bricks, members.grid[member])
     calm, smooth = scattered(world.media, lit.medium, facing.cosine)
-    cloud = Crossing(lit, facing, members.rate[member] * ray.own, members.surface[member], calm, smooth)
+    cloud = Crossing(lit, facing, members.rate[member], members.surface[member], calm, smooth)
     x, y, z = ray.place
     inverse = f32(1) / ray.way[0], f32(1) / ray.way[1], f32(1) / ray.way[2]
-    # From a brick's lower corner to the side where this ray leaves it.
-    side = (f32(SIDE) if ray.way[0] > f32(0) else f32(0), f32(SIDE) if ray.way[1] > f32(0) else f32(0),
-            f32(SIDE) if ray.way[2] > f32(0) else f32(0))
+    # Where this ray leaves a brick, in its edges from the lower corner.
+    exit_x, exit_y, exit_z = (f32(1) if ray.way[0] > f32(0) else f32(0), f32(1) if ray.way[1] > f32(0) else f32(0),
+                              f32(1) if ray.way[2] > f32(0) else f32(0))
+    finest = ray.own / bricks.finest
     many, going = not lone and some > 1, True
     while going and t < last:
         px, py, pz = carried(ray.place, ray.way, t)
         bx, by, bz = i32(math.floor(px)) >> 3, i32(math.floor(py)) >> 3, i32(math.floor(pz)) >> 3
         apart, code = brick_at(bricks, layout, bx, by, bz)
-        corner = f32(bx * SIDE), f32(by * SIDE), f32(bz * SIDE)
+        edge, corner = f32(SIDE), (f32(bx * SIDE), f32(by * SIDE), f32(bz * SIDE))
+        if code >= SPLIT:
+            code, corner, edge = leaf_at(bricks.halves, code, (bx, by, bz), (px, py, pz))
+        side = edge * exit_x, edge * exit_y, edge * exit_z
         # Empty surroundings are crossed in one stride, however many bricks they are.
         around = f32(max(apart - 1, 0) * SIDE)
         leave = min((corner[0] + side[0] - x) * inverse[0] + around * abs(inverse[0]),
                     min((corner[1] + side[1] - y) * inverse[1] + around * abs(inverse[1]),
                         (corner[2] + side[2] - z) * inverse[2] + around * abs(inverse[2])))
-        empty = apart > 0
+        empty = code == NOTHING
         if many:
             met.codes[0] = code
             other, void = bricks_met(world, met, some, t)
             leave = min(leave, other)
             empty = empty and void
         if empty:
-            t += ray.own * f32(_steps_to(t, leave, ray.own))
+            # A finer brick that comes next must be met at its border.
+            t += finest * f32(_steps_to(t, leave, finest))
             seen = _anew(seen)
             continue
-        pitch, until = ray.own, min(leave, last)
+        fine = f32(SIDE) / edge
+        pitch, until = ray.own / fine, min(leave, last)
+        if pitch > finest:
+            # Rays sample at points of their own, which a way through finer or empty bricks may have left.
+            own = ray.comb + pitch * f32(i32(math.ceil((t - ray.comb) / pitch - f32(0.001))))
+            if own > t:
+                t = own
+                if t >= until:
+                    continue
         if many and code == -1:
             # Where the finest has nothing the steps are those of what is there, as many as go in evenly; rounding
             # must not leave a stretch without length.
@@ -401,9 +428,9 @@ def _crossed(lone, world, cast, met, some, ray, facing, jitter, t, last, seen, p
             steps = max(1, i32(math.ceil((until - t) / pitch - f32(0.01))))
             t += jitter * pitch
         else:
-            steps = _steps_to(t, until, ray.own)
-        going, t, seen = _stepped(lone, world, cast, met, some, ray, cloud, Brick(code, corner, side, inverse, steps, pitch),
-                                  t, seen, pixel)
+            steps = _steps_to(t, until, pitch)
+        going, t, seen = _stepped(lone, world, cast, met, some, ray, cloud,
+                                  Brick(code, corner, side, fine, inverse, steps, pitch), t, seen, pixel)
         if many and code == -1:
             t = ray.comb + ray.own * f32(i32(math.ceil((until - ray.comb) / ray.own)))
     return going, t, seen

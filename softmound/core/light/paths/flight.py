@@ -13,7 +13,8 @@ from ...kernels import f32, i32, inlined, row
 from ...vectors import plus, row_of, turned
 from ...volume.bricks import NOTHING, SIDE
 from ..lattices.trilinear import WIDE, in_brick, within
-from ..scene.pool import brick_at, layout_of, through_box
+from ..scene.layered import SPLIT
+from ..scene.pool import brick_at, density_in, layout_of, through_box
 from .random_numbers import even, next_state, share_of
 
 FAR = f32(1e30)
@@ -63,7 +64,9 @@ def _crossing(bricks, grid, place, way, reach, extinction, dimming, state):
         leave_z = (z0 + (side[2] + around if dz > f32(0) else -around) - z) * iz
         leave = max(t, min(leave_x, min(leave_y, leave_z)))
         bound = f32(0)
-        if code != NOTHING:
+        if code >= SPLIT:
+            bound = bricks.split_most[code - SPLIT]
+        elif code != NOTHING:
             bound = bricks.most[code] if code >= 0 else bricks.tile_values[-2 - code]
         rate = extinction * bound
         room = leave - t
@@ -81,7 +84,9 @@ def _crossing(bricks, grid, place, way, reach, extinction, dimming, state):
         if t >= last:
             break
         rho = bound
-        if code >= 0:
+        if code >= SPLIT:
+            rho = density_in(bricks, code, (bx, by, bz), (x + dx * t, y + dy * t, z + dz * t))
+        elif code >= 0:
             rho = in_brick(bricks.values, code * WIDE**3, within(x + dx * t - x0), within(y + dy * t - y0),
                            within(z + dz * t - z0))
         share = rho / bound

@@ -5,11 +5,14 @@ from dataclasses import dataclass
 import numpy as np
 import scipy
 
-from ...kernels import each, f32
+from ...kernels import call, each, f32
 from ...volume.bricks import NOTHING, SIDE, BrickIndex, brick_keys, index_of
 from ...volume.lookup import code_at, value_at
+from ...volume.refined import everything_in, halves_of, is_among, unique_bricks
 from ..lattices.trilinear import WIDE
 
+SPLIT = 1 << 29
+"""From here on what a code or a clearance stands for is a row of the halves."""
 TILE = 1 << 30
 """From here on what a clearance stands for is a row of the tiles."""
 LARGEST_BOX = 16_000_000
@@ -30,25 +33,32 @@ class LayeredGrid:
     index : BrickIndex
         Also of the empty bricks on whose upper side something begins.
     values : ndarray of float32, shape (N, 729)
-        9x9x9 voxels from each brick's first voxel on.
+        9x9x9 voxels from each brick's first voxel on; finer bricks after the others.
     tile_values : ndarray of float32, shape (M,)
+        Likewise.
     octants : ndarray of uint8, shape (N,)
         Which of a brick's octants (4x4x4 voxels with their layer) hold anything: bit number 4 for the
         upper half in x, plus 2 in y, plus 1 in z.
     clearance : ndarray of int32, shape (X, Y, Z)
         For each empty brick of the box, how many bricks away the nearest one is that is not, in the
-        chessboard metric; for any other brick -1 minus its row, for a tile -1 minus `TILE` and its row. Of
-        shape (0, 0, 0) when the box is too large to keep.
+        chessboard metric; for any other brick -1 minus its row, for a tile -1 minus `TILE` and its row, for one that is split
+        -1 minus `SPLIT` and its row of the halves. Of shape (0, 0, 0) when the box is too large to keep.
     first : ndarray of int64, shape (3,)
         Brick coordinate of `clearance[0, 0, 0]`.
     low, high : ndarray of float64, shape (3,)
         Voxel coordinates between which density can be found.
     core : float
         Largest density.
-    most : ndarray of float32, shape (N + M,)
-        Largest density in each brick, its layer counted, then of each tile.
-    coords : ndarray of int32, shape (N + M, 3)
-        Brick coordinates of these.
+    most : ndarray of float32, shape (N,)
+        Largest density in each brick, its layer counted.
+    coords, largest : ndarray of int32, shape (K, 3), and of float32, shape (K,)
+        Of the grid's own bricks and tiles, and of those that are split: coordinates, and the largest density.
+    halves : ndarray of int32, shape (S, 8)
+        Of bricks that are split, what their halves are: a row, `NOTHING`, `-2 - tile`, or `SPLIT` plus a row of the halves.
+    split_most : ndarray of float32, shape (S,)
+        Largest density in these.
+    finest : int
+        Times as fine as the grid's own that the finest voxels are.
     """
 
     voxel: float
@@ -64,6 +74,10 @@ class LayeredGrid:
     core: float
     most: np.ndarray
     coords: np.ndarray
+    largest: np.ndarray
+    halves: np.ndarray
+    split_most: np.ndarray
+    finest: int = 1
 
     @property
     def nbytes(self):
@@ -153,8 +167,8 @@ def _codes(b, low, top, nodes, coords, out):
     out[b] = code_at(low, top, nodes, coords[b, 0], coords[b, 1], coords[b, 2])
 
 
-def _clearance(coords, bricks):
-    """Clearance or row of every brick in the box of some bricks, of which the later ones are tiles, and the box's first brick."""
+def _clearance(coords, codes):
+    """Clearance or code of every brick in the box of some bricks, and the box's first brick."""
     first = coords.min(axis=0).astype(np.int64) - 1
     shape = coords.max(axis=0).astype(np.int64) + 2 - first
     if shape.prod() > LARGEST_BOX:
@@ -163,18 +177,104 @@ def _clearance(coords, bricks):
     empty = np.ones(shape, bool)
     empty[tuple((coords - first).T)] = False
     apart = scipy.ndimage.distance_transform_cdt(empty, metric="chessboard").astype(np.int32)
-    rows = np.arange(len(coords), dtype=np.int32)
-    apart[tuple((coords - first).T)] = -1 - np.where(rows < bricks, rows, rows - bricks + TILE)
+    apart[tuple((coords - first).T)] = -1 - codes
     return apart, first
 
 
-def layered_of(grid):
+@each("coords")
+def _widen_halves(b, own, above, coords, out):
+    """A brick of a finer level with one more layer; nodes that it shares with coarser bricks are read between their voxels."""
+    low, top, nodes, values, tile_values = own
+    bx, by, bz = coords[b, 0], coords[b, 1], coords[b, 2]
+    there = np.empty((3, 3, 3), np.bool_)
+    for p in range(3):
+        for q in range(3):
+            for r in range(3):
+                there[p, q, r] = code_at(low, top, nodes, bx + p - 1, by + q - 1, bz + r - 1) != NOTHING
+    for i in range(WIDE):
+        for j in range(WIDE):
+            for k in range(WIDE):
+                fine = True
+                for p in range(0 if i == 0 else 1, 3 if i == SIDE else 2):
+                    for q in range(0 if j == 0 else 1, 3 if j == SIDE else 2):
+                        for r in range(0 if k == 0 else 1, 3 if k == SIDE else 2):
+                            fine = fine and there[p, q, r]
+                x, y, z = bx * SIDE + i, by * SIDE + j, bz * SIDE + k
+                if fine:
+                    out[b, (i * WIDE + j) * WIDE + k] = value_at(low, top, nodes, values, tile_values, f32(0), x, y, z)
+                else:
+                    out[b, (i * WIDE + j) * WIDE + k] = _halfway(above, x, y, z)
+
+
+@call
+def _halfway(above, x, y, z):
+    """Value of a level between its voxels, at coordinates of the next finer one."""
+    low, top, nodes, values, tile_values = above
+    total = f32(0)
+    for p in range(1 + (x & 1)):
+        for q in range(1 + (y & 1)):
+            for r in range(1 + (z & 1)):
+                total += value_at(low, top, nodes, values, tile_values, f32(0), (x >> 1) + p, (y >> 1) + q, (z >> 1) + r)
+    return total / f32((1 + (x & 1)) * (1 + (y & 1)) * (1 + (z & 1)))
+
+
+def _tables(grid):
+    """A grid as `_widen_halves` reads it."""
+    index = grid.index
+    return index.low, index.top, index.nodes, grid.values, grid.tile_values
+
+
+def _halved(grid, levels, rows, tiles):
+    """Bricks of finer levels: widened values, tile values, halves, and the bricks of the grid that are split.
+
+    Rows of the pool and of the tiles are counted on from those that there are.
+    """
+    split = [unique_bricks(everything_in(level) >> 1) for level in levels]
+    begin = np.cumsum([0, *(len(s) for s in split)])
+    values, tile_values, halves, above = [], [], [], grid
+    for n, level in enumerate(levels):
+        widened = np.empty((len(level.coords), WIDE**3), np.float32)
+        _widen_halves(_tables(level), _tables(above), level.coords, widened)
+        children = halves_of(split[n])
+        codes = np.empty(len(children), np.int32)
+        _codes(level.index.low, level.index.top, level.index.nodes, children, codes)
+        tile = codes < NOTHING
+        found = np.where(tile, codes - tiles, np.where(codes >= 0, codes + rows, codes))
+        found[tile] = np.where(level.tile_values[-2 - codes[tile]] > 0.0, found[tile], NOTHING)
+        if n + 1 < len(levels):
+            again = is_among(children, split[n + 1])
+            at = np.searchsorted(brick_keys(split[n + 1]), brick_keys(children[again]))
+            found[again] = SPLIT + begin[n + 1] + at
+        values.append(widened)
+        tile_values.append(level.tile_values)
+        halves.append(found.reshape(-1, 8))
+        rows, tiles, above = rows + len(level.coords), tiles + len(level.tile_coords), level
+    return np.concatenate(values), np.concatenate(tile_values), np.concatenate(halves).astype(np.int32), split[0]
+
+
+def _most_of(halves, most, tile_values):
+    """Largest density in each brick that is split; finer ones stand after coarser ones."""
+    found = np.zeros(len(halves), np.float32)
+    for n in range(len(halves) - 1, -1, -1):
+        for code in halves[n]:
+            if code >= SPLIT:
+                found[n] = max(found[n], found[code - SPLIT])
+            elif code >= 0:
+                found[n] = max(found[n], most[code])
+            elif code != NOTHING:
+                found[n] = max(found[n], tile_values[-2 - code])
+    return found
+
+
+def layered_of(grid, refined=None):
     """Prepare a density grid for marching.
 
     Parameters
     ----------
     grid : BrickGrid
         Density with background 0, not empty.
+    refined : Refined, optional
+        Finer bricks of it. Left out where the grid is so far spread that clearances are not kept.
 
     Returns
     -------
@@ -185,14 +285,35 @@ def layered_of(grid):
     index = grid.index
     _widen(index.low, index.top, index.nodes, grid.values, grid.tile_values, f32(grid.background),
            coords, values)
+    everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
+    codes = np.concatenate([np.arange(len(coords)), TILE + np.arange(len(grid.tile_coords))]).astype(np.int32)
+    largest = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
+    low, high = grid.brick_bounds()
+    tile_values, halves, finest = grid.tile_values, np.zeros((0, 8), np.int32), 1
+    split_most = np.zeros(0, np.float32)
+    clearance, first = _clearance(everything, codes)
+    if refined is not None and refined.levels and clearance.size:
+        finer, finer_tiles, halves, split = _halved(grid, refined.levels, len(values), len(tile_values))
+        values, tile_values = np.concatenate([values, finer]), np.concatenate([tile_values, finer_tiles])
+        finest = 2 ** len(refined.levels)
+        split_most = _most_of(halves, values.max(axis=1), tile_values)
+        keys = brick_keys(everything)
+        order = np.argsort(keys)
+        at = order[np.minimum(np.searchsorted(keys[order], brick_keys(split)), len(keys) - 1)]
+        known = keys[at] == brick_keys(split)
+        numbers = np.arange(len(split), dtype=np.int32)
+        codes[at[known]] = SPLIT + numbers[known]
+        largest[at[known]] = np.maximum(largest[at[known]], split_most[: len(split)][known])
+        everything = np.concatenate([everything, split[~known]])
+        codes = np.concatenate([codes, SPLIT + numbers[~known]])
+        largest = np.concatenate([largest, split_most[: len(split)][~known]])
+        low = np.minimum(low, split.min(axis=0) * SIDE)
+        high = np.maximum(high, split.max(axis=0) * SIDE + SIDE - 1)
+        clearance, first = _clearance(everything, codes)
     octants = np.empty(len(values), np.uint8)
     _occupied(values, octants)
-    low, high = grid.brick_bounds()
-    everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
-    clearance, first = _clearance(everything, len(coords))
-    most = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
     return LayeredGrid(
         grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
-        grid.tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(most.max()), most,
-        everything,
+        tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(largest.max()), values.max(axis=1),
+        everything, largest, halves, split_most, finest,
     )

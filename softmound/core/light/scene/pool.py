@@ -8,10 +8,10 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ...kernels import call, f32, i32, row, u64
+from ...kernels import call, f32, i32, inlined, row, u64
 from ...volume.bricks import NOTHING, SIDE
-from ..lattices.trilinear import WIDE, in_brick
-from .layered import TILE
+from ..lattices.trilinear import WIDE, in_brick, within
+from .layered import SPLIT, TILE
 
 
 class Bricks(NamedTuple):
@@ -39,6 +39,10 @@ class Bricks(NamedTuple):
         then the same in `top`.
     box : ndarray of float32, shape (G, 6)
         Lower and upper voxel coordinates between which density can be found.
+    halves, split_most : ndarray of int32, shape (S, 8), and of float32, shape (S,)
+        Of bricks that are split, where there is only one grid: see `LayeredGrid`.
+    finest : float32
+        Times as fine as the grid's own that the finest voxels are.
     """
 
     values: np.ndarray
@@ -50,6 +54,9 @@ class Bricks(NamedTuple):
     top: np.ndarray
     about: np.ndarray
     box: np.ndarray
+    halves: np.ndarray
+    split_most: np.ndarray
+    finest: float
 
 
 def pooled(grids):
@@ -58,6 +65,7 @@ def pooled(grids):
     Parameters
     ----------
     grids : sequence of LayeredGrid
+        Refined only if it is a single one.
 
     Returns
     -------
@@ -67,18 +75,21 @@ def pooled(grids):
     rows = np.cumsum([0, *(len(s.values) for s in grids)])
     tiles = np.cumsum([0, *(len(s.tile_values) for s in grids)])
     nodes = np.cumsum([0, *(len(s.index.nodes) for s in grids)])
+    only = grids[0] if len(grids) == 1 else None
     return Bricks(
         _joined([s.values.reshape(-1) for s in grids], np.float32),
         _joined([s.tile_values for s in grids], np.float32),
         _joined([s.octants for s in grids], np.uint8),
-        _joined([s.most[: len(s.values)] for s in grids], np.float32),
+        _joined([s.most for s in grids], np.float32),
         _joined([_moved_on(s.clearance, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32),
         _joined([_codes_moved_on(s.index.nodes, rows[n], tiles[n]) for n, s in enumerate(grids)], np.int32, (0, 4096)),
         _joined([np.where(s.index.top >= 0, s.index.top + nodes[n], NOTHING).reshape(-1) for n, s in enumerate(grids)],
                 np.int32),
         np.concatenate([_places([s.clearance for s in grids], [s.first for s in grids]),
                         _places([s.index.top for s in grids], [s.index.low for s in grids])], axis=1),
-        np.array([[*s.low, *s.high] for s in grids], np.float32).reshape(-1, 6))
+        np.array([[*s.low, *s.high] for s in grids], np.float32).reshape(-1, 6),
+        np.zeros((0, 8), np.int32) if only is None else only.halves,
+        np.zeros(0, np.float32) if only is None else only.split_most, f32(1 if only is None else only.finest))
 
 
 def nbytes(bricks):
@@ -92,7 +103,7 @@ def nbytes(bricks):
     -------
     int
     """
-    return sum(part.nbytes for part in bricks)
+    return sum(np.asarray(part).nbytes for part in bricks)
 
 
 def _joined(parts, dtype, empty=(0,)):
@@ -187,7 +198,7 @@ def brick_at(bricks, layout, bx, by, bz):
     apart : int32
         For nothing: how many bricks away the nearest one is that holds something, at least 1. For anything else 0.
     code : int32
-        Row of the pool, `NOTHING`, or `-2 - tile`.
+        Row of the pool, `NOTHING`, `-2 - tile`, or `SPLIT` plus a row of the halves.
     """
     x = i32(bx - layout[5])
     y = i32(by - layout[6])
@@ -214,6 +225,73 @@ def brick_at(bricks, layout, bx, by, bz):
     return apart, code
 
 
+@inlined
+def leaf_at(halves, code, brick, place):
+    """The finest brick at a place in a brick that may be split.
+
+    Parameters
+    ----------
+    halves : ndarray of int32, shape (S, 8)
+    code : int32
+        Of the brick, from `brick_at`.
+    brick : (int32, int32, int32)
+        Its coordinate.
+    place : (float32, float32, float32)
+        In voxels of the grid.
+
+    Returns
+    -------
+    code : int32
+        As of `brick_at`, but never split.
+    corner : (float32, float32, float32)
+        Its lower corner in voxels of the grid.
+    edge : float32
+        In voxels of the grid.
+    """
+    x, y, z = f32(brick[0] * SIDE), f32(brick[1] * SIDE), f32(brick[2] * SIDE)
+    edge = f32(SIDE)
+    while code >= SPLIT:
+        edge *= f32(0.5)
+        half = 0
+        if place[0] >= x + edge:
+            x += edge
+            half = 4
+        if place[1] >= y + edge:
+            y += edge
+            half |= 2
+        if place[2] >= z + edge:
+            z += edge
+            half |= 1
+        code = halves[code - SPLIT, half]
+    return code, (x, y, z), edge
+
+
+@inlined
+def density_in(bricks, code, brick, place):
+    """Density at a place in a brick.
+
+    Parameters
+    ----------
+    bricks : Bricks
+    code : int32
+        Of the brick, from `brick_at`.
+    brick : (int32, int32, int32)
+        Its coordinate.
+    place : (float32, float32, float32)
+        In voxels of the grid.
+
+    Returns
+    -------
+    float32
+    """
+    code, corner, edge = leaf_at(bricks.halves, code, brick, place)
+    if code >= 0:
+        fine = f32(SIDE) / edge
+        return in_brick(bricks.values, code * WIDE**3, within((place[0] - corner[0]) * fine),
+                        within((place[1] - corner[1]) * fine), within((place[2] - corner[2]) * fine))
+    return f32(0) if code == NOTHING else bricks.tile_values[-2 - code]
+
+
 @call
 def density_at(bricks, grid, x, y, z):
     """Density anywhere.
@@ -234,8 +312,4 @@ def density_at(bricks, grid, x, y, z):
     by = i32(math.floor(y)) >> 3
     bz = i32(math.floor(z)) >> 3
     _, code = brick_at(bricks, layout_of(bricks, grid), bx, by, bz)
-    if code >= 0:
-        return in_brick(bricks.values, code * WIDE**3, x - f32(bx * SIDE), y - f32(by * SIDE), z - f32(bz * SIDE))
-    if code == NOTHING:
-        return f32(0)
-    return bricks.tile_values[-2 - code]
+    return density_in(bricks, code, (bx, by, bz), (x, y, z))

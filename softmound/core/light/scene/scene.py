@@ -100,6 +100,8 @@ class PlacedCloud:
         Multiplies the medium's glow, as it is mixed, linear RGB.
     name : str
         For mattes.
+    refined : Refined or None
+        Finer bricks of the grid, for a picture of this cloud alone.
     """
 
     grid: BrickGrid
@@ -110,6 +112,7 @@ class PlacedCloud:
     layer: bool = False
     glow: tuple = (1.0, 1.0, 1.0)
     name: str = ""
+    refined: object = None
 
     @property
     def voxel(self):
@@ -294,5 +297,6 @@ def scene_of(light, *clouds, view=None, air=False):
     Scene
     """
     placed = tuple(c if isinstance(c, PlacedCloud) else PlacedCloud(c, light.medium) for c in clouds)
-    grids = tuple(layered_of(grid) for grid in grids_of(placed))
+    only = placed[0].refined if len(placed) == 1 else None
+    grids = tuple(layered_of(grid, only) for grid in grids_of(placed))
     return Scene(light, View() if view is None else view, placed, grids, pooled(grids), air)
