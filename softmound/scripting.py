@@ -11,7 +11,7 @@ import math
 import os
 import pathlib
 from collections.abc import Callable, Sequence
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 from typing import Any, ParamSpec, TypeVar, Union
 
 import numpy as np
@@ -27,7 +27,7 @@ from .core.engine.layers import check_layers
 from .core.engine.line_frames import frames_written
 from .core.engine.siblings import sibling
 from .core.engine.stages import Stages
-from .core.engine.stills import Taking, refuse_too_many_pixels, still_of
+from .core.engine.stills import Taking, refuse_too_many_pixels, scene_taken, still_of
 from .core.engine.takes import write_layers
 from .core.exchange.export import ExportOptions
 from .core.exchange.numbered import Frames
@@ -458,6 +458,7 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
     fits, bounds = untouched(mound.view) if fit is None else fit, bounds_of(mound)
     if voxel is None and bounds is not None:
         low, high = bounds
+        taking = replace(taking, near=True)
         view = fitted(mound.view, low, high, taking.width, taking.height) if fits else mound.view
         voxel = picture_voxel(stages, mound, camera_of(view, taking.width, taking.height))
     voxel = _voxel(mound, voxel)
@@ -467,7 +468,7 @@ def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: 
         mound = mound.edited(view=fitted(mound.view, low, high, taking.width, taking.height))
     key = stages.density_key(mound, voxel)
     if layers is not None:
-        write_layers(path, stages, stages.scene(mound, cloud.grid, key), taking, layers, mound=mound)
+        write_layers(path, stages, scene_taken(stages, mound, cloud.grid, key, taking), taking, layers, mound=mound)
         return
     still = still_of(stages, mound, cloud.grid, key, taking)
     write_picture(path, still, metered_as(mound.light, still.radiance), mound)

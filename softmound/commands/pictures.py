@@ -181,8 +181,10 @@ def _read(args, ticket):
 def _taking(args):
     from ..core.engine.stills import Taking
 
-    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed, alone=args.alone,
-                  denoise=args.denoise)
+    # A voxel that was named holds for all of the cloud.
+    named = args.voxel or args.final or args.quick or not str(args.source).endswith(".mound")
+    return Taking(*args.size, true=args.true, noise=args.noise, seed=args.seed, alone=args.alone, denoise=args.denoise,
+                  near=not named)
 
 
 def _check_transform(name):
@@ -194,7 +196,7 @@ def _check_transform(name):
 
 def _picture(args):
     from ..core.engine.layers import TURNS, check_layers, optical_depths
-    from ..core.engine.stills import still_of
+    from ..core.engine.stills import scene_taken, still_of
     from ..core.engine.takes import write_layers
     from ..core.exchange.pictures import write_picture
     from ..core.light.paths.first_met import first_met
@@ -224,18 +226,19 @@ def _picture(args):
             sun = mound.light.sun.edited(azimuth=args.sun[0], elevation=args.sun[1])
             mound = mound.edited(light=mound.light.edited(sun=sun))
         ticket.step(0.3, 1.0, "taking the picture")
-        scene, options, parts = stages.scene(mound, grid, key), {}, None
+        options, parts, taking = {}, None, _taking(args)
         if args.layers:
             motion = _motion(args, mound)
+            scene = scene_taken(stages, mound, grid, key, taking, ticket)
             names = layers_asked(args.layers, scene, args.true, motion)
-            still, parts = write_layers(args.out, stages, scene, _taking(args), names, half=not args.full, mound=mound,
+            still, parts = write_layers(args.out, stages, scene, taking, names, half=not args.full, mound=mound,
                                         motion=motion, frame=args.frame, ticket=ticket)
         else:
-            still = still_of(stages, mound, grid, key, _taking(args), ticket=ticket)
+            still = still_of(stages, mound, grid, key, taking, ticket=ticket)
             if exr:
                 options = {"half": not args.full, "sky": args.with_sky}
             if args.depth:
-                camera = camera_of(mound.view, *args.size)
+                camera, scene = camera_of(mound.view, *args.size), scene_taken(stages, mound, grid, key, taking, ticket)
                 options |= {"distance": first_met(scene, camera, TURNS).distance, "optical": optical_depths(stages, scene, camera)}
             write_picture(args.out, still, mound.light, mound, **options)
     print_facts({"file": str(args.out), **({} if parts is None else {"parts": parts}), "size": list(args.size),

@@ -20,6 +20,7 @@ from .directions import rotation_matrix
 from .engine.density import Memories, density_grid
 from .growth.solver import Flowing, Weather
 from .held import child_process, working_folder
+from .engine.stages import Stages
 from .light.lattices.coarse import coarse_in, coarse_of
 from .light.lattices.lattice import lit, with_lamps
 from .light.marching.march import march
@@ -271,6 +272,14 @@ def _many():
     march(scene, lit(coarse, light, mixture=mixture), camera)
 
 
+def _near():
+    # A view from so near that bricks are refined.
+    mound, stages = Mound(mass=Mass(forms=(Blob(),))), Stages()
+    mound = mound.edited(view=mound.view.edited(distance=40.0))
+    grid, camera = density_grid(mound, 2.0), camera_of(mound.view, 64, 48)
+    stages.marched_lattice(stages.near_scene(mound, grid, "near", camera))
+
+
 def _growth():
     for weather in (Weather(), Weather(holds=np.zeros(8, np.float32), whirls=0.1)):
         Flowing((8, 8, 8), 1.0, weather).step(0.1)
@@ -319,6 +328,7 @@ PARTS = {
     "true light": _paths,
     "grains": _grains,
     "many clouds": _many,
+    "near": _near,
     "growth": _growth,
     "meshes and points": _fields,
     "files": _windows,

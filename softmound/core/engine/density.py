@@ -455,7 +455,8 @@ def _streamed(mound, voxel, band, ticket, _memories):
         if ticket is not None:
             ticket.tick(start / len(coords))
         part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        own, density, tiles, tile_values = _sorted_out(part.coords, *evaluated(mound, voxel, band, part, "density", quiet, begun=begun))
+        made = evaluated(mound, voxel, band, part, "density", quiet, begun=begun)
+        own, density, tiles, tile_values = _sorted_out(part.coords, *made)
         pool[kept : kept + len(own)] = density
         kept += len(own)
         found.append([own, tiles, tile_values])

@@ -1,5 +1,7 @@
 """Films of clouds that move: frames of a time line, each lit."""
 
+from dataclasses import replace
+
 from ..exchange.pictures import FILMS, written_frames
 from ..exchange.sequences import mound_at
 from ..recipe.timing import some_of
@@ -37,6 +39,7 @@ def moving_stills(mound, numbers, taking, voxel=None, folder=".", ticket=None):
     stages, numbers = Stages(), list(numbers)
     if voxel is None:
         voxel = film_voxel(stages, [mound_at(mound, number, folder) for number in some_of(numbers)], taking.width, taking.height)
+        taking = replace(taking, near=True)
     for at, number in enumerate(one_by_one(numbers, lambda n, _: f"picture {n + 1} of {len(numbers)}", ticket)):
         still = mound_at(mound, number, folder)
         grid = stages.density(still, voxel, None if ticket is None else ticket.quiet(), remember=False)

@@ -323,10 +323,12 @@ class Painter:
             for made in self._sharpened(request, camera, ticket, voxel, last=True) if sharpens else ():
                 yield made
                 grid, key = made.grid, self.stages.density_key(mound, made.grid.voxel)
-            scene = self.stages.scene(mound, grid, key)
+            scene = self._small.near_scene(mound, grid, key, camera, ticket) if sharpens else self.stages.scene(mound, grid, key)
             yield from self._traced(request, scene, tracing_key(request), camera, ticket, made)
         elif sharpens and request.way != "slice":
-            yield from self._sharpened(request, camera, ticket, voxel)
+            for made in self._sharpened(request, camera, ticket, voxel):
+                yield made
+            yield from self._refined(request, camera, ticket, made.grid)
 
     def _of_placed(self, request, camera, ticket, begun):
         """Pictures of many clouds: the same as of one, but for what only one mound has."""
@@ -421,6 +423,17 @@ class Painter:
             finer = replace(request, grid=grid, key=self.stages.density_key(mound, voxel))
             *_, made = self._rested(finer, camera, ticket, begun, SHARP)
             yield replace(made, request=request)
+
+    def _refined(self, request, camera, ticket, grid):
+        """Pictures of a grid of the mound refined where it is seen near: at each level, and at last smooth."""
+        finer = replace(request, grid=grid, key=self.stages.density_key(request.mound, grid.voxel))
+        bare, begun, scene = self.stages.scene(request.mound, grid, finer.key), time.perf_counter(), None
+        for refined in self._small.refined(request.mound, bare, camera, ticket):
+            scene = self.stages.scene(request.mound, grid, finer.key, refined)
+            yield replace(next(self._rested(finer, camera, ticket, begun, SHARP, scene)), request=request)
+        if scene is not None:
+            for made in self._rested(finer, camera, ticket, begun, SHARP, scene):
+                yield replace(made, request=request)
 
     def _traced(self, request, scene, key, camera, ticket, made):
         """Pictures of True light, from its first path."""

@@ -10,8 +10,6 @@ from dataclasses import replace
 import numpy as np
 
 from ..light.marching.visible import visible_bricks
-from ..light.scene.layered import layered_of
-from ..light.scene.pool import pooled
 from ..volume.bricks import LANES, brick_keys, grid_of
 from ..volume.crumbs import drop_what_is_not_in
 from ..volume.refined import Refined, everything_in, halves_of, is_among, surrounded, with_neighbours
@@ -19,10 +17,10 @@ from .density import density_in, refinable
 from .forecast import memory_limit
 from .keys import key_of
 
-MOST_LEVELS = 3
+MOST_LEVELS = 5
 """Halvings of the grid's own voxel, at most: to a 32nd."""
-WIDE = 1.4
-"""Pixels that a voxel may be wide before it is made finer: then it is 0.7 to 1.4."""
+WIDE = 2.0
+"""Pixels that a voxel may be wide before it is made finer: then it is 1 to 2."""
 SHARE = 0.15
 """Of the memory there is, that finer bricks may take."""
 BRICK_BYTES = 4 * (LANES + 729)
@@ -45,7 +43,7 @@ def looked_around(camera):
     return replace(camera, width=int(camera.width * BEYOND), height=int(camera.height * BEYOND))
 
 
-def refined_levels(mound, scene, camera, known=(), ticket=None):
+def refined_levels(mound, scene, camera, scene_with, known=(), ticket=None):
     """Finer bricks of a cloud for a picture, level by level.
 
     Parameters
@@ -54,6 +52,8 @@ def refined_levels(mound, scene, camera, known=(), ticket=None):
     scene : Scene
         Of its grid alone.
     camera : Camera
+    scene_with : callable
+        Given a Refined, the same scene with it.
     known : sequence of BrickGrid, optional
         Levels of the same grid made for another picture.
     ticket : Ticket, optional
@@ -67,11 +67,11 @@ def refined_levels(mound, scene, camera, known=(), ticket=None):
         return
     cloud, levels, around = scene.clouds[0], [], looked_around(camera)
     grid, room = cloud.grid, SHARE * memory_limit()
-    shown, shell = scene, scene.grids[0]
+    shown = scene
     for n in range(MOST_LEVELS):
         seen = visible_bricks(shown, around, WIDE)
         above = levels[-1] if levels else grid
-        rows = len(shell.values) - len(above.coords) if levels else 0
+        rows = len(seen) - len(above.coords) if levels else 0
         coords = above.coords[seen[rows : rows + len(above.coords)]]
         if not len(coords):
             return
@@ -85,8 +85,7 @@ def refined_levels(mound, scene, camera, known=(), ticket=None):
         levels.append(replace(level, offset=grid.offset))
         refined = Refined(tuple(levels), key_of("refined", cloud.key, tuple(_mark(part) for part in levels)))
         yield refined
-        shell = layered_of(grid, refined)
-        shown = replace(scene, grids=(shell,), bricks=pooled([shell]))
+        shown = scene_with(refined)
 
 
 def _mark(level):

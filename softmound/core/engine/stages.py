@@ -2,6 +2,7 @@
 
 import time
 import weakref
+from dataclasses import replace
 
 import numpy as np
 
@@ -32,6 +33,7 @@ from .density import Memories, density_grid
 from .forecast import forecast, memory_at_most, memory_limit, refuse_unless_fits
 from .graph import SHAPED, key_at
 from .keys import key_of
+from .refining import refined_levels
 
 _OPEN = Light(sky=Sky(kind="plain"))
 """Clay is as open to all sides whatever lights the cloud."""
@@ -57,6 +59,8 @@ class Stages:
         self.seconds = {}
         self._memories = Memories()
         weakref.finalize(self, self.cache.hold, id(self._memories), 0)
+        self._near = "", ()
+        weakref.finalize(self, self.cache.hold, (id(self._memories), "near"), 0)
 
     def density_key(self, mound, voxel):
         """Key of the density of a mound at a voxel.
@@ -152,6 +156,55 @@ class Stages:
         clouds = () if grid.brick_bounds() is None else (
             PlacedCloud(grid, mound.light.medium, key=key, name=mound.name, refined=refined),)
         return self.scene_of(mound.light, mound.view, clouds)
+
+    def refined(self, mound, scene, camera, ticket=None):
+        """Finer bricks of a mound's cloud for a picture, level by level: see `refined_levels`.
+
+        Parameters
+        ----------
+        mound : Mound
+        scene : Scene
+            From `scene`, not refined.
+        camera : Camera
+        ticket : Ticket, optional
+
+        Yields
+        ------
+        Refined
+            Each with one level more. What the picture before was refined by is not made again.
+        """
+        if len(scene.clouds) != 1:
+            return
+        cloud = scene.clouds[0]
+        key, levels = cloud.key, ()
+        known = self._near[1] if self._near[0] == key else ()
+
+        def scene_with(refined):
+            return self.scene_of(scene.light, scene.seen_from, (replace(cloud, refined=refined),))
+
+        for refined in refined_levels(mound, scene, camera, scene_with, known, ticket):
+            levels = refined.levels
+            yield refined
+        self._near = key, levels
+        self.cache.hold((id(self._memories), "near"), sum(level.nbytes for level in levels))
+
+    def near_scene(self, mound, grid, key, camera, ticket=None):
+        """A mound as a scene of one cloud, refined wherever a picture would show a voxel.
+
+        Parameters
+        ----------
+        mound, grid, key
+            As of `scene`.
+        camera : Camera
+        ticket : Ticket, optional
+
+        Returns
+        -------
+        Scene
+        """
+        scene = self.scene(mound, grid, key)
+        *_, refined = None, *self.refined(mound, scene, camera, ticket)
+        return scene if refined is None else self.scene(mound, grid, key, refined)
 
     def scene_of(self, light, view, clouds, air=False):
         """A scene of any number of placed clouds.

@@ -50,6 +50,8 @@ class Taking:
         True light: take what noise is left out of it, see `core.light.picture.denoise`.
     apart : bool
         Keep the light groups apart.
+    near : bool
+        Of a mound: its voxels are made finer wherever the picture would show them, see `core.engine.refining`.
     layers : tuple of str
         What an OpenEXR file holds, see `core.engine.layers`; without any what is usual.
     kept : KeptStills, optional
@@ -65,6 +67,7 @@ class Taking:
     alone: bool = False
     denoise: bool = False
     apart: bool = False
+    near: bool = False
     layers: tuple = ()
     kept: object = field(default=None, repr=False, compare=False)
 
@@ -143,7 +146,26 @@ def still_of(stages, mound, grid, key, taking, *, frame=0, ticket=None):
     -------
     Still
     """
-    return still_of_scene(stages, stages.scene(mound, grid, key), taking, frame, ticket)
+    return still_of_scene(stages, scene_taken(stages, mound, grid, key, taking, ticket), taking, frame, ticket)
+
+
+def scene_taken(stages, mound, grid, key, taking, ticket=None):
+    """The scene that a picture of a mound is taken of.
+
+    Parameters
+    ----------
+    stages, mound, grid, key, taking, ticket
+        As of `still_of`.
+
+    Returns
+    -------
+    Scene
+        Refined if the picture asks for it.
+    """
+    if not taking.near:
+        return stages.scene(mound, grid, key)
+    camera = camera_of(mound.view, taking.width, taking.height)
+    return stages.near_scene(mound, grid, key, camera, ticket.quiet() if ticket is not None else None)
 
 
 def still_of_scene(stages, scene, taking, frame=0, ticket=None):

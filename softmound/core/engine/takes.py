@@ -10,7 +10,7 @@ from ..light.scene.camera import camera_of
 from ..mass.velocity import velocity_at
 from .kept_stills import going_on
 from .layers import USUAL, Motion, layers_taken
-from .stills import frames_taken, sheet, sheet_of, still_of, sun_sweep, turntable
+from .stills import frames_taken, scene_taken, sheet, sheet_of, still_of_scene, sun_sweep, turntable
 
 
 @dataclass(frozen=True)
@@ -39,11 +39,11 @@ class Take:
 
 
 def _still(path, stages, mound, grid, key, taking, _frames, ticket):
-    scene, exr = stages.scene(mound, grid, key), path.suffix.lower() == ".exr"
+    scene, exr = scene_taken(stages, mound, grid, key, taking, ticket), path.suffix.lower() == ".exr"
     if exr and scene.clouds:
         write_layers(path, stages, scene, taking, taking.layers or USUAL, mound=mound, ticket=ticket)
     else:
-        write_picture(path, still_of(stages, mound, grid, key, taking, ticket=ticket), mound.light, mound)
+        write_picture(path, still_of_scene(stages, scene, taking, ticket=ticket), mound.light, mound)
     return f"Taken: {path}."
 
 

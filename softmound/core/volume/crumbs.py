@@ -203,7 +203,8 @@ def _clear_far(n, grid, coords, times, values):
     for x in range(wide):
         for y in range(wide):
             for z in range(wide):
-                there[x, y, z] = value_at(low, top, nodes, pool, tile_values, f32(0), first[0] + x, first[1] + y, first[2] + z) > f32(0)
+                there[x, y, z] = f32(0) < value_at(low, top, nodes, pool, tile_values, f32(0), first[0] + x, first[1] + y,
+                                                   first[2] + z)
     for lane in range(LANES):
         if values[n, lane] <= f32(0):
             continue

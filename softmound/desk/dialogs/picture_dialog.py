@@ -130,7 +130,7 @@ class PictureDialog(QDialog):
         Taking
         """
         return Taking(round(self.width_.value), round(self.height_.value), true=self.light == "true", noise=self.noise.value,
-                      layers=self._ticked() if self._has_layers() else ())
+                      near=self.grid not in ("draft", "final"), layers=self._ticked() if self._has_layers() else ())
 
     def _ticked(self):
         return tuple(name for name, box in self.layers.items() if box.isChecked() and box.isEnabled())

@@ -304,7 +304,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         constant = bricks.tile_values[-2 - code]
     elif code >= 0 and not many:
         occupied = i32(bricks.octants[code])
-    done, dense = 0, cloud.rate * brick.pitch
+    done, dense, wide = 0, cloud.rate * brick.pitch, max(i32(brick.fine) >> 1, 1)
     while done < brick.steps:
         rho = constant
         if code >= 0:
@@ -319,8 +319,10 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
                 continue
             rho = in_brick(bricks.values, base, u, v, w)
         here = t
-        t += brick.pitch * f32(seen.pace)
-        done += seen.pace
+        # Behind what is seen best steps are soon as wide as in bricks that are not refined.
+        pace = seen.pace if seen.pace == 1 else seen.pace * wide
+        t += brick.pitch * f32(pace)
+        done += pace
         thick, hit = dense * rho, rho >= cloud.surface
         if many:
             thick, calm, smooth, most, hit = mixed(world, met, some, here, brick.pitch, facing.cosine, cast.clay)
@@ -333,7 +335,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         if cast.clay:
             _normal(world, lit.member, carried(near.place, near.way, here), f32(1) / brick.fine, pixel)
             return False, t, seen
-        seen = _taken(seen, thick * f32(seen.pace), calm, here)
+        seen = _taken(seen, thick * f32(pace), calm, here)
         if seen.soft < f32(OPAQUE):
             return False, t, seen
     return True, t, seen

@@ -186,24 +186,33 @@ def _widen_halves(b, own, above, coords, out):
     """A brick of a finer level with one more layer; nodes that it shares with coarser bricks are read between their voxels."""
     low, top, nodes, values, tile_values = own
     bx, by, bz = coords[b, 0], coords[b, 1], coords[b, 2]
-    there = np.empty((3, 3, 3), np.bool_)
+    there, every = np.empty((3, 3, 3), np.bool_), True
     for p in range(3):
         for q in range(3):
             for r in range(3):
                 there[p, q, r] = code_at(low, top, nodes, bx + p - 1, by + q - 1, bz + r - 1) != NOTHING
+                every = every and there[p, q, r]
+    own = code_at(low, top, nodes, bx, by, bz)
     for i in range(WIDE):
         for j in range(WIDE):
-            for k in range(WIDE):
+            line = (i * WIDE + j) * WIDE
+            x, y = bx * SIDE + i, by * SIDE + j
+            # Within the brick and toward neighbours of its own level rows are as they are.
+            plain = every or (0 < i < SIDE and 0 < j < SIDE)
+            for k in range(0, WIDE):
+                z = bz * SIDE + k
+                if i < SIDE and j < SIDE and k < SIDE and (plain and (every or k > 0)):
+                    out[b, line + k] = values[own, (i << 6) | (j << 3) | k]
+                    continue
                 fine = True
                 for p in range(0 if i == 0 else 1, 3 if i == SIDE else 2):
                     for q in range(0 if j == 0 else 1, 3 if j == SIDE else 2):
                         for r in range(0 if k == 0 else 1, 3 if k == SIDE else 2):
                             fine = fine and there[p, q, r]
-                x, y, z = bx * SIDE + i, by * SIDE + j, bz * SIDE + k
                 if fine:
-                    out[b, (i * WIDE + j) * WIDE + k] = value_at(low, top, nodes, values, tile_values, f32(0), x, y, z)
+                    out[b, line + k] = value_at(low, top, nodes, values, tile_values, f32(0), x, y, z)
                 else:
-                    out[b, (i * WIDE + j) * WIDE + k] = _halfway(above, x, y, z)
+                    out[b, line + k] = _halfway(above, x, y, z)
 
 
 @call
@@ -225,7 +234,8 @@ def _tables(grid):
 
 
 def _halved(grid, levels, rows, tiles):
-    """Bricks of finer levels: widened values, tile values, halves, and the bricks of the grid that are split.
+    """Bricks of finer levels: widened values, tile values, halves and where those of each level begin, and the bricks of the grid
+    that are split.
 
     Rows of the pool and of the tiles are counted on from those that there are.
     """
@@ -249,20 +259,21 @@ def _halved(grid, levels, rows, tiles):
         tile_values.append(level.tile_values)
         halves.append(found.reshape(-1, 8))
         rows, tiles, above = rows + len(level.coords), tiles + len(level.tile_coords), level
-    return np.concatenate(values), np.concatenate(tile_values), np.concatenate(halves).astype(np.int32), split[0]
+    return np.concatenate(values), np.concatenate(tile_values), np.concatenate(halves).astype(np.int32), begin, split[0]
 
 
-def _most_of(halves, most, tile_values):
-    """Largest density in each brick that is split; finer ones stand after coarser ones."""
+def _most_of(halves, begin, most, tile_values):
+    """Largest density in each brick that is split; those of finer levels stand after those of coarser ones, from `begin` on."""
     found = np.zeros(len(halves), np.float32)
-    for n in range(len(halves) - 1, -1, -1):
-        for code in halves[n]:
-            if code >= SPLIT:
-                found[n] = max(found[n], found[code - SPLIT])
-            elif code >= 0:
-                found[n] = max(found[n], most[code])
-            elif code != NOTHING:
-                found[n] = max(found[n], tile_values[-2 - code])
+    for first, last in zip(begin[-2::-1], begin[:0:-1]):
+        codes = halves[first:last]
+        split, tile = codes >= SPLIT, codes < NOTHING
+        own = np.zeros(codes.shape, np.float32)
+        own[split] = found[codes[split] - SPLIT]
+        own[tile] = tile_values[-2 - codes[tile]]
+        brick = (codes >= 0) & ~split
+        own[brick] = most[codes[brick]]
+        found[first:last] = own.max(axis=1)
     return found
 
 
@@ -293,10 +304,10 @@ def layered_of(grid, refined=None):
     split_most = np.zeros(0, np.float32)
     clearance, first = _clearance(everything, codes)
     if refined is not None and refined.levels and clearance.size:
-        finer, finer_tiles, halves, split = _halved(grid, refined.levels, len(values), len(tile_values))
+        finer, finer_tiles, halves, begin, split = _halved(grid, refined.levels, len(values), len(tile_values))
         values, tile_values = np.concatenate([values, finer]), np.concatenate([tile_values, finer_tiles])
         finest = 2 ** len(refined.levels)
-        split_most = _most_of(halves, values.max(axis=1), tile_values)
+        split_most = _most_of(halves, begin, values.max(axis=1), tile_values)
         keys = brick_keys(everything)
         order = np.argsort(keys)
         at = order[np.minimum(np.searchsorted(keys[order], brick_keys(split)), len(keys) - 1)]
