@@ -8,7 +8,7 @@ from importlib import import_module, metadata
 
 from softmound.core.kernels import threads
 
-NAMES = ("noise", "grain", "look", "frame", "latency", "startup", "gestures",
+NAMES = ("noise", "grain", "look", "frame", "near", "latency", "startup", "gestures",
          "waits", "build", "export", "forms", "true", "window", "lights", "shelf", "formation", "time", "damaged", "reliability",
          "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")

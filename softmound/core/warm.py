@@ -18,9 +18,9 @@ from .compiled import CACHE, FOLDER, READY, mark, warmed
 from .compiling import numba
 from .directions import rotation_matrix
 from .engine.density import Memories, density_grid
+from .engine.stages import Stages
 from .growth.solver import Flowing, Weather
 from .held import child_process, working_folder
-from .engine.stages import Stages
 from .light.lattices.coarse import coarse_in, coarse_of
 from .light.lattices.lattice import lit, with_lamps
 from .light.marching.march import march
@@ -273,10 +273,11 @@ def _many():
 
 
 def _near():
-    # A view from so near that bricks are refined.
-    mound, stages = Mound(mass=Mass(forms=(Blob(),))), Stages()
+    # Large octaves, and a view from so near that bricks are refined.
+    large = next(grain for grain in _mound().grains if len(grain.turns) > 1).edited(feature=40.0)
+    mound, stages = Mound(mass=Mass(forms=(Blob(),)), grains=(large,)), Stages()
     mound = mound.edited(view=mound.view.edited(distance=40.0))
-    grid, camera = density_grid(mound, 2.0), camera_of(mound.view, 64, 48)
+    grid, camera = density_grid(mound, 2.0, None, Memories()), camera_of(mound.view, 64, 48)
     stages.marched_lattice(stages.near_scene(mound, grid, "near", camera))
 
 

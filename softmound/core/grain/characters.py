@@ -24,7 +24,7 @@ MADE_FOR = 300.0
 """Span in metres for which the ready sets are written."""
 ENDING = ".grains"
 _BELOW = (ByFacing(toward="down"),)
-_ROLLED = {"kind": "cellular", "direction": "inward", "standing": True}
+_ROLLED = {"kind": "cellular", "direction": "inward", "standing": True, "goes_on": True}
 """Lumps that stand on lumps in every direction."""
 _SOFT = {**_ROLLED, "cell": "smooth f1"}
 _LOW = (ByTired(low=10.0, high=130.0, lee=0.4, uneven=0.5, noise=Noise(feature=44.0, octaves=2, seed=61)),)

@@ -343,7 +343,7 @@ def _pushed(total, coords, voxel, turns, landmarks, counting=NarrowBand()):
         grain, last = turns[at].grain, at
         while last < len(turns) and turns[last].grain is grain:
             last += 1
-        own = slice(turns[at].number, turns[last - 1].number + 1)
-        grain.act(total, coords, voxel, landmarks, room, _after(turns[last:], counting), own)
+        own = () if len(grain.turns) == 1 else (slice(turns[at].number, turns[last - 1].number + 1),)
+        grain.act(total, coords, voxel, landmarks, room, _after(turns[last:], counting), *own)
         at = last
     return total

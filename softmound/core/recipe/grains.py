@@ -237,10 +237,11 @@ class Grain(Noise):
 
     What `act` is given depends on what it works on:
 
-    surface : ``act(distance, coords, voxel, landmarks, room, counting, turns, slopes)``
+    surface : ``act(distance, coords, voxel, landmarks, room, counting)``
         Changes signed distances (n, 512) of bricks in place, metres; `room` is as large and may be written to. Bricks that can no
-        longer come to lie in the narrow band `counting` may be left as they are. What is done is one or several of the `turns`
-        that it has, a slice; the first may read the gradient (n, 3, 512) in `slopes`, where that is given.
+        longer come to lie in the narrow band `counting` may be left as they are. A kind that has several `turns`, or one whose
+        finest features are stated, is also given the `turns` that are meant, a slice, and may be given the gradient of the
+        distance (n, 3, 512), `slopes`.
     edge : ``act(density, distance, coords, voxel, core, landmarks, room)``
         Changes densities (n, 512) in place; `core` is the one that counts as full. Of nothing it makes nothing, and it changes
         nothing deeper than its `depth`, metres, if it has one: bricks where it could not act are not given to it.
@@ -327,8 +328,9 @@ class Grain(Noise):
 
     @property
     def turns(self) -> tuple[tuple[float, tuple[float, float]], ...]:
-        """What a grain of the surface does one after the other: of each the size of the finest features, metres, and its reach."""
-        return ((self.feature / self.lacunarity ** (self.octaves - 1), self.reach),)
+        """What a grain of the surface does one after the other: of each the size of the finest features, in metres, on a quarter of
+        which it may be worked out, 0 where it needs the voxels themselves; and its reach."""
+        return ((0.0, self.reach),)
 
     @property
     def mean(self) -> float:

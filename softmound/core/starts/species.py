@@ -113,8 +113,9 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.15, under=None):
     old = ByTired(low=0.0, high=rounded(MADE * wish.height * (0.45 + 0.5 * wish.tired)), wind=90.0, lee=0.35, uneven=0.45,
                   noise=Noise(feature=rounded(MADE / 7.0), octaves=2, seed=wish.seed * 3 + 61))
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=rounded(size), strength=rounded(DEEP * size * strength),
-             octaves=5, gain=0.54, weaker_below=below, seed=wish.seed * 7 + 7, where=where),
+        Push(kind="cellular", direction="inward", standing=True, goes_on=True, feature=rounded(size),
+             strength=rounded(DEEP * size * strength), octaves=5, gain=0.54, weaker_below=below, seed=wish.seed * 7 + 7,
+             where=where),
         Nibble(feature=rounded(size / 6.0), depth=rounded(size * (0.03 + 0.12 * wish.tired)), octaves=4, gain=0.62,
                strength=round(0.25 + 0.4 * wish.tired, 3), seed=wish.seed * 5 + 5),
         Nibble(feature=rounded(size / 3.0), depth=rounded(size * (0.08 + 0.6 * wish.tired)), octaves=6, gain=0.66,

@@ -15,6 +15,9 @@ from ..where import shares
 
 FINEST = 1.5
 """Voxels that a feature of a standing octave measures at least."""
+LEAST = 0.05
+"""Metres below which octaves that go on end, and `MOST_MORE` of them at the latest."""
+MOST_MORE = 8
 _AS_IS, _OUTWARD, _INWARD = range(3)
 
 
@@ -55,8 +58,9 @@ class Push(Grain):
 
     The noise is read at the voxel, or by `at_surface` at the nearest point of the surface, where lumps stand
     straight out. `standing` octaves are each read at the surface that the larger ones have left, along its own normals: fine
-    lumps stand on the flanks of large ones in every direction, and roll over one another. `weaker_below` takes that share of
-    it away at the base level.
+    lumps stand on the flanks of large ones in every direction, and roll over one another. Octaves that `goes_on` are
+    followed by finer ones of the same slope, as far as the voxel of a build or of a picture from near can hold them; these
+    leave the surface where it is on the mean. `weaker_below` takes that share of it away at the base level.
     """
 
     order: ClassVar[int] = 10
@@ -69,6 +73,9 @@ class Push(Grain):
                "0 reads the noise at the voxel, 1 at the nearest surface point: lumps stand straight out."),
         Switch("standing", "Octaves stand on one another",
                "Each octave grows from the surface that the larger ones have made, in its own directions: lumps on lumps."),
+        Switch("goes_on", "Octaves go on",
+               "Finer octaves follow as far as voxels show them: a close view finds lumps on lumps. The final voxel says which of "
+               "them are exported."),
         Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
     )
 
@@ -77,6 +84,7 @@ class Push(Grain):
     direction: Literal["both", "outward", "inward"] = "both"
     at_surface: Share = 0.0
     standing: bool = False
+    goes_on: bool = False
     weaker_below: Share = 0.0
 
     @classmethod
@@ -86,11 +94,11 @@ class Push(Grain):
 
     @classmethod
     def examples(cls):
-        return cls(), cls(summed="folded"), cls(standing=True, octaves=2)
+        return cls(), cls(summed="folded"), cls(standing=True, octaves=2, goes_on=True)
 
     @property
     def reach(self):
-        return self._reach(self.strength)
+        return tuple(sum(reach[side] for _, reach in self.turns) for side in range(2))
 
     def _reach(self, strength):
         # Noise from 0 to 1 only pushes outward, unless it is told to push inward.
@@ -111,14 +119,15 @@ class Push(Grain):
     @property
     def stages(self):
         """Pairs of a noise and a strength in metres that are pushed one after the other, each along new normals."""
-        if not self.standing or self.octaves == 1:
-            return ((self, self.strength),)
-        return _octaves(self)
+        whole = () if self.standing and self.octaves > 1 else ((self, self.strength),)
+        return whole + _octaves(self, self.octaves if whole else 0)
 
     @property
     def turns(self):
-        return tuple((noise.feature / noise.lacunarity ** (noise.octaves - 1), self._reach(strength))
-                     for noise, strength in self.stages)
+        asked = len(self.stages) - len(_octaves(self, self.octaves))
+        return tuple((noise.feature / noise.lacunarity ** (noise.octaves - 1),
+                      self._reach(strength) if n < asked else (strength, strength))
+                     for n, (noise, strength) in enumerate(self.stages))
 
     def act(self, distance, coords, voxel, landmarks, room, counting, turns=slice(None), slopes=None):
         # It fades over one feature size above the base level.
@@ -126,11 +135,15 @@ class Push(Grain):
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
-        stages = self.stages[turns]
-        left, whole, rows = sum(strength for _, strength in stages), distance, None
-        for noise, strength in stages:
+        reaches, more = [reach for _, reach in self.turns[turns]], len(self.stages) - len(_octaves(self, self.octaves))
+        whole, rows = distance, None
+        for n, (noise, strength) in enumerate(self.stages[turns], turns.start or 0):
+            left, reaches = reaches, reaches[1:]
+            unseen = self.standing and noise.feature < FINEST * voxel
+            if n >= more and noise.feature < FINEST * voxel:
+                continue
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
-            met = counting.before(*self._reach(left)).met(distance)
+            met = counting.before(*(sum(reach[side] for reach in left) for side in range(2))).met(distance)
             if not met.all():
                 if rows is not None:
                     whole[rows] = distance
@@ -138,15 +151,19 @@ class Push(Grain):
                 distance, coords, room = whole[rows], coords[met], room[: len(rows)]
                 share = share if share is None else share[met]
                 slopes = slopes if slopes is None else slopes[met]
-            left -= strength
-            if self.standing and noise.feature < FINEST * voxel:
+            if unseen:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
                 room[...] = mean_of(noise)
             else:
                 noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface, slopes)
-            slopes = None
-            pushing = _Pushing(f32(-strength), mode, self.signed, f32(landmarks.base.altitude), f32(1.0 / self.feature), f32(least),
+            slopes, way, signed = None, mode, self.signed
+            if n >= more:
+                # What goes on is told from its mean, which stays: outward noise that is signed has half its strength.
+                room -= np.float32(mean_of(noise))
+                strength = strength * (0.5 if signed and mode != _AS_IS else 1.0) * (-1.0 if mode == _INWARD else 1.0)
+                way = _AS_IS
+            pushing = _Pushing(f32(-strength), way, signed, f32(landmarks.base.altitude), f32(1.0 / self.feature), f32(least),
                                share is not None)
             _move(distance, room, coords, f32(voxel), pushing, room if share is None else share)
         if rows is not None:
@@ -154,14 +171,13 @@ class Push(Grain):
 
 
 @lru_cache(maxsize=256)
-def _octaves(push):
-    """The octaves of a standing push as grains of one octave each."""
-    weights = [push.gain**n for n in range(push.octaves)]
-    parts = []
-    for n, weight in enumerate(weights):
-        finer = push.lacunarity**-n
-        warp = push.warp if n == 0 else None
+def _octaves(push, first):
+    """Octaves of a push as grains of one octave each, from a number on; beyond those it has, those that it goes on with."""
+    asked = sum(push.gain**n for n in range(push.octaves))
+    parts, n = [], first
+    while n < push.octaves or (push.goes_on and n < push.octaves + MOST_MORE and push.feature * push.lacunarity**-n >= LEAST):
         parts.append((push.model_copy(update={
-            "octaves": 1, "feature": push.feature * finer, "seed": (push.seed + 101 * n) % 2**31, "where": (), "warp": warp}),
-            push.strength * weight / sum(weights)))
+            "octaves": 1, "feature": push.feature * push.lacunarity**-n, "seed": (push.seed + 101 * n) % 2**31, "where": (),
+            "warp": push.warp if n == 0 else None}), push.strength * push.gain**n / asked))
+        n += 1
     return tuple(parts)

@@ -86,7 +86,10 @@ def with_near(scene, lattice, coarse, mixture):
     Lattice
         The same where finer cells would not be much finer.
     """
-    cloud, box = scene.clouds[0], box_of(scene.clouds[0])
+    cloud = scene.clouds[0]
+    # Whole cells of the lattice, so that nothing is in the box and outside it, or in neither.
+    cells = np.clip(np.rint((box_of(cloud) - coarse.first) / coarse.cell), 0, np.array(coarse.density.shape) - 1.0)
+    box = coarse.first + coarse.cell * (cells + np.array([[-0.5], [0.5]]))
     finest = cloud.refined.voxel * cloud.placing.scale
     cell = max(finest, float(np.prod(box[1] - box[0]) / CELLS) ** (1.0 / 3.0))
     if cell > 0.7 * lattice.sun_cell:
@@ -97,5 +100,5 @@ def with_near(scene, lattice, coarse, mixture):
     _sampled(scene.bricks, own.astype(np.float32), f32(cell / (cloud.placing.scale * cloud.grid.voxel)), density)
     toward = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation)
     depth = depth_toward(density, cell, toward) * np.float32(mixture.extinction)
-    outside = lattice.sun - sun_depth(within(coarse, box), scene.light, mixture)
+    outside = lattice.sun - sun_depth(within(coarse, coarse.first + coarse.cell * cells), scene.light, mixture)
     return replace(lattice, near=Near(first, cell, laid_over(depth, outside, coarse.first, coarse.cell, first, cell)))

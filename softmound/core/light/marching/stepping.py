@@ -331,7 +331,8 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         if thick <= f32(0) or (cast.clay and not hit):
             seen = _anew(seen)
             continue
-        seen = _looked(world, lit, facing, carried(near.cell, near.along, here), here, calm, smooth, cast.clay, seen)
+        seen = _looked(world, lit, facing, carried(near.cell, near.along, here), here, calm, smooth, cast.clay, wide,
+                       done % wide == 0, seen)
         if cast.clay:
             _normal(world, lit.member, carried(near.place, near.way, here), f32(1) / brick.fine, pixel)
             return False, t, seen
@@ -342,19 +343,22 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
 
 
 @inlined
-def _looked(world, lit, facing, cell, far, calm, smooth, clay, seen):
-    """What arrives, looked up anew only now and then: the sky's cells are many steps wide."""
+def _looked(world, lit, facing, cell, far, calm, smooth, clay, wide, counts, seen):
+    """What arrives, looked up anew only now and then: the sky's cells are many steps wide. In bricks whose steps are `wide` times
+    as short as others one of so many `counts`.
+    """
     light, sky, held, late, held_for = seen.light, seen.sky, seen.held, seen.late, seen.held_for
-    if held_for == 0 or held > FILLED * seen.soft:
+    held_for -= 1 if counts and held_for > 0 else 0
+    if seen.held_for == 0 or held > FILLED * seen.soft:
         # What was seen is weighed by all that was scattered meanwhile.
         sky = _sky_seen(world.lattices, lit, cell)
-        light, held, late, held_for = with_both(seen, sky), f32(0), f32(0), HOLD
+        light, held, late, held_for = with_both(seen, sky), f32(0), f32(0), HOLD - 1
     sunlight, keen, sun_for = seen.sunlight, seen.keen, seen.sun_for
     if sun_for == 0 and not clay:
         sunlight, keen = _sun_seen(world, lit, facing, far, calm, smooth)
         # Every step near the surface, every third where little is seen any more.
-        sun_for = 1 if seen.clear > DEEP else (3 if seen.clear > DEEPEST else 2)
-    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, light, sky, held, late, held_for - 1, sunlight, keen,
+        sun_for = (1 if seen.clear > DEEP else (3 if seen.clear > DEEPEST else 2)) * max(wide >> 1, 1)
+    return Seen(seen.clear, seen.soft, seen.pace, seen.sun, seen.away, light, sky, held, late, held_for, sunlight, keen,
                 sun_for - 1)
 
 
