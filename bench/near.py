@@ -17,7 +17,7 @@ from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe import read_mound
 
 NAMES = ("meringue_spire", "cottage_loaf", "brioche")
-SIZE, SMALL = (1280, 800), (320, 200)
+SIZE, SMALL = (1280, 800), (160, 100)
 AWAY = 20.0
 """Metres from the surface."""
 FRAMES = 100
@@ -27,7 +27,7 @@ def _twenty_metres_off(stages, mound, grid, key):
     """The mound seen from so near its surface, along the way that it is looked at."""
     scene, camera = stages.scene(mound, grid, key), camera_of(mound.view, *SMALL)
     distance = first_met(scene, camera, 4).distance
-    middle = float(np.nanmedian(np.where(np.isfinite(distance), distance, np.nan)[90:110, 150:170]))
+    middle = float(np.nanmedian(np.where(np.isfinite(distance), distance, np.nan)[45:55, 75:85]))
     return mound.edited(view=mound.view.edited(distance=mound.view.distance - middle + AWAY))
 
 
@@ -91,7 +91,7 @@ def _flight():
         scene = scene_taken(stages, mound.edited(view=view), grid, key, replace(Taking(*SMALL), near=True))
         march(scene, stages.marched_lattice(scene, SHARP), camera_of(view, *SMALL))
         took.append(time.perf_counter() - begun)
-    yield Figure("a flight of 100 frames at 320x200, 20 m off: a frame, beside the first", statistics.median(took[1:]), "s",
+    yield Figure(f"a flight of {FRAMES} frames at {SMALL[0]}x{SMALL[1]}, {AWAY:g} m off: a frame, beside the first", statistics.median(took[1:]), "s",
                  "the first", took[0], statistics.median(took[1:]) / took[0])
 
 

@@ -21,7 +21,7 @@ from softmound.core.light.marching.march import OPACITY, SUN, march
 from softmound.core.light.marching.visible import visible_bricks
 from softmound.core.light.paths.first_met import first_met
 from softmound.core.light.scene.camera import camera_of
-from softmound.core.light.scene.layered import SPLIT, layered_of
+from softmound.core.light.scene.layered import SPLIT, layered_of, with_refined
 from softmound.core.light.scene.scene import PlacedCloud, scene_of
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sky, Sun, View
@@ -198,7 +198,7 @@ class Rays(unittest.TestCase):
         return scene_of(light, PlacedCloud(self.grid, light.medium, key="slanted", refined=refined))
 
     def test_halves_are_found_and_borders_are_read_evenly(self):
-        shell = layered_of(self.grid, self.refined)
+        shell = with_refined(layered_of(self.grid), self.grid, self.refined)
         self.assertEqual(shell.finest, 4)
         self.assertEqual(len(shell.halves), 8 + 4)
         self.assertEqual(int((shell.halves >= SPLIT).sum()), 4)
@@ -308,6 +308,14 @@ class Levels(unittest.TestCase):
         cls.scene = cls.stages.scene(cls.mound, cls.grid, "near")
         cls.camera = camera_of(cls.mound.view, 160, 100)
         cls.levels = list(cls.stages.refined(cls.mound, cls.scene, cls.camera))
+
+    def test_a_thin_medium_hides_what_is_small(self):
+        for extinction, finest in ((0.6, 0.0625), (0.12, 0.25), (0.04, None)):
+            mound = self.mound.edited(light=Light(medium=Medium(extinction=extinction)), view=self.mound.view.edited(distance=32.0))
+            scene = self.stages.scene(mound, self.grid, "near")
+            voxels = [refined.voxel for refined in self.stages.refined(mound, scene, camera_of(mound.view, 640, 400))]
+            self.assertEqual(min(voxels, default=None), finest)
+            self.assertTrue(finest is None or extinction * finest < 0.05 <= extinction * 2.0 * finest)
 
     def test_each_level_halves_the_voxel_and_is_balanced(self):
         self.assertGreaterEqual(len(self.levels), 2)

@@ -21,6 +21,8 @@ MOST_LEVELS = 5
 """Halvings of the grid's own voxel, at most: to a 32nd."""
 WIDE = 2.0
 """Pixels that a voxel may be wide before it is made finer: then it is 1 to 2."""
+THIN = 0.05
+"""Optical thickness below which a voxel is fine enough: light that comes through blurs whatever is smaller."""
 SHARE = 0.15
 """Of the memory there is, that finer bricks may take."""
 BRICK_BYTES = 4 * (LANES + 729)
@@ -61,7 +63,8 @@ def refined_levels(mound, scene, camera, scene_with, known=(), ticket=None):
     Yields
     ------
     Refined
-        Each with one level more, until nothing is worth it or memory does not suffice; nothing where the mound cannot be refined.
+        Each with one level more, until a voxel is narrow or thin enough or memory does not suffice; nothing where the mound cannot
+        be refined.
     """
     if not refinable(mound) or len(scene.clouds) != 1:
         return
@@ -69,6 +72,8 @@ def refined_levels(mound, scene, camera, scene_with, known=(), ticket=None):
     grid, room = cloud.grid, SHARE * memory_limit()
     shown = scene
     for n in range(MOST_LEVELS):
+        if cloud.shown.extinction * shown.grids[0].core * grid.voxel / 2**n < THIN:
+            return
         seen = visible_bricks(shown, around, WIDE)
         above = levels[-1] if levels else grid
         rows = len(seen) - len(above.coords) if levels else 0

@@ -23,7 +23,7 @@ from ..light.scene import pool
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW, shadow_of
 from ..light.scene.groups import FIXED, GLOW, alone_in, glowing, groups_of
-from ..light.scene.layered import layered_of
+from ..light.scene.layered import layered_of, with_refined
 from ..light.scene.ramps import hues_of
 from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of
 from ..recipe import Light, Sky
@@ -224,10 +224,12 @@ class Stages:
         """
         clouds = glowing(clouds, light)
         keys = {id(cloud.grid): cloud.key for cloud in clouds}
-        only = clouds[0].refined if len(clouds) == 1 else None
-        fine = () if only is None else (only.key,)
-        grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)], *fine), lambda grid=grid: layered_of(grid, only),
+        grids = tuple(self._timed("layered", key_of("layered", keys[id(grid)]), lambda grid=grid: layered_of(grid),
                                    lambda layered: layered.nbytes) for grid in grids_of(clouds))
+        refined = clouds[0].refined if len(clouds) == 1 else None
+        if refined is not None:
+            grids = (self._timed("refined", key_of("refined", keys[id(clouds[0].grid)], refined.key),
+                                 lambda: with_refined(grids[0], clouds[0].grid, refined), lambda layered: layered.nbytes),)
         # Of one grid the pool is the shell itself.
         bricks = pool.pooled(grids) if len(grids) < 2 else self._timed(
             "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)

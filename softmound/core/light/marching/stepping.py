@@ -27,6 +27,8 @@ SHALLOW, DEEPEST = f32(0.25), f32(0.06)
 """Transmittances below which steps are two and four times as long."""
 DEEP = f32(0.5)
 """Transmittance below which the sun's light is looked up every third step."""
+THICK = f32(0.25)
+"""Optical thickness at full density up to which short steps are taken together."""
 HALF = SIDE // 2
 DARK = (f32(0), f32(0), f32(0), f32(0), f32(0), f32(0), f32(0))
 """No light of the sky's lattice: sunlight scattered on, zenith, horizon, ground, and lamps in red, green and blue."""
@@ -304,7 +306,8 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
         constant = bricks.tile_values[-2 - code]
     elif code >= 0 and not many:
         occupied = i32(bricks.octants[code])
-    done, dense, wide = 0, cloud.rate * brick.pitch, max(i32(brick.fine) >> 1, 1)
+    done, dense = 0, cloud.rate * brick.pitch
+    wide = max(min(i32(brick.fine) >> 1, i32(THICK / dense)), i32(1))
     while done < brick.steps:
         rho = constant
         if code >= 0:

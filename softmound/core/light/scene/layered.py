@@ -1,6 +1,6 @@
 """Bricks with one more layer of voxels, so that a ray samples a brick without its neighbours."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 import scipy
@@ -277,15 +277,13 @@ def _most_of(halves, begin, most, tile_values):
     return found
 
 
-def layered_of(grid, refined=None):
+def layered_of(grid):
     """Prepare a density grid for marching.
 
     Parameters
     ----------
     grid : BrickGrid
         Density with background 0, not empty.
-    refined : Refined, optional
-        Finer bricks of it. Left out where the grid is so far spread that clearances are not kept.
 
     Returns
     -------
@@ -296,35 +294,61 @@ def layered_of(grid, refined=None):
     index = grid.index
     _widen(index.low, index.top, index.nodes, grid.values, grid.tile_values, f32(grid.background),
            coords, values)
-    everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
-    codes = np.concatenate([np.arange(len(coords)), TILE + np.arange(len(grid.tile_coords))]).astype(np.int32)
-    largest = np.concatenate([values.max(axis=1), grid.tile_values]).astype(np.float32)
-    low, high = grid.brick_bounds()
-    tile_values, halves, finest = grid.tile_values, np.zeros((0, 8), np.int32), 1
-    split_most = np.zeros(0, np.float32)
-    clearance, first = _clearance(everything, codes)
-    if refined is not None and refined.levels and clearance.size:
-        finer, finer_tiles, halves, begin, split = _halved(grid, refined.levels, len(values), len(tile_values))
-        values, tile_values = np.concatenate([values, finer]), np.concatenate([tile_values, finer_tiles])
-        finest = 2 ** len(refined.levels)
-        split_most = _most_of(halves, begin, values.max(axis=1), tile_values)
-        keys = brick_keys(everything)
-        order = np.argsort(keys)
-        at = order[np.minimum(np.searchsorted(keys[order], brick_keys(split)), len(keys) - 1)]
-        known = keys[at] == brick_keys(split)
-        numbers = np.arange(len(split), dtype=np.int32)
-        codes[at[known]] = SPLIT + numbers[known]
-        largest[at[known]] = np.maximum(largest[at[known]], split_most[: len(split)][known])
-        everything = np.concatenate([everything, split[~known]])
-        codes = np.concatenate([codes, SPLIT + numbers[~known]])
-        largest = np.concatenate([largest, split_most[: len(split)][~known]])
-        low = np.minimum(low, split.min(axis=0) * SIDE)
-        high = np.maximum(high, split.max(axis=0) * SIDE + SIDE - 1)
-        clearance, first = _clearance(everything, codes)
     octants = np.empty(len(values), np.uint8)
     _occupied(values, octants)
+    low, high = grid.brick_bounds()
+    everything = np.ascontiguousarray(np.concatenate([coords, grid.tile_coords]), np.int32)
+    clearance, first = _clearance(everything, _codes_of(coords, grid.tile_coords))
+    most = values.max(axis=1)
+    largest = np.concatenate([most, grid.tile_values]).astype(np.float32)
     return LayeredGrid(
-        grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values,
-        tile_values, octants, clearance, first, low - 1.0, high + 1.0, float(largest.max()), values.max(axis=1),
-        everything, largest, halves, split_most, finest,
-    )
+        grid.voxel, np.array(grid.offset), index_of(coords, grid.tile_coords), values, grid.tile_values, octants, clearance, first,
+        low - 1.0, high + 1.0, float(largest.max()), most, everything, largest, np.zeros((0, 8), np.int32), np.zeros(0, np.float32))
+
+
+def _codes_of(coords, tile_coords):
+    """Codes of bricks and tiles, in their order."""
+    return np.concatenate([np.arange(len(coords)), TILE + np.arange(len(tile_coords))]).astype(np.int32)
+
+
+def with_refined(shell, grid, refined):
+    """A grid as the march reads it, with finer bricks.
+
+    Parameters
+    ----------
+    shell : LayeredGrid
+        From `layered_of`.
+    grid : BrickGrid
+        What it was made of.
+    refined : Refined
+        Finer bricks of that.
+
+    Returns
+    -------
+    LayeredGrid
+        The same where the grid is so far spread that clearances are not kept.
+    """
+    if not refined.levels or not shell.clearance.size:
+        return shell
+    finer, finer_tiles, halves, begin, split = _halved(grid, refined.levels, len(shell.values), len(shell.tile_values))
+    octants, most = np.empty(len(finer), np.uint8), np.concatenate([shell.most, finer.max(axis=1)])
+    _occupied(finer, octants)
+    tile_values = np.concatenate([shell.tile_values, finer_tiles])
+    split_most = _most_of(halves, begin, most, tile_values)
+    # Bricks that are split take the place of what they are in the grid, if they are there.
+    codes, largest = _codes_of(shell.values, shell.tile_values), shell.largest.copy()
+    keys = brick_keys(shell.coords)
+    order = np.argsort(keys)
+    at = order[np.minimum(np.searchsorted(keys[order], brick_keys(split)), len(keys) - 1)]
+    known = keys[at] == brick_keys(split)
+    numbers = SPLIT + np.arange(len(split), dtype=np.int32)
+    codes[at[known]] = numbers[known]
+    largest[at[known]] = np.maximum(largest[at[known]], split_most[: len(split)][known])
+    coords = np.concatenate([shell.coords, split[~known]])
+    clearance, first = _clearance(coords, np.concatenate([codes, numbers[~known]]))
+    return replace(
+        shell, values=np.concatenate([shell.values, finer]), tile_values=tile_values, octants=np.concatenate([shell.octants, octants]),
+        clearance=clearance, first=first, low=np.minimum(shell.low, split.min(axis=0) * SIDE - 1.0),
+        high=np.maximum(shell.high, split.max(axis=0) * SIDE + float(SIDE)), most=most, coords=coords,
+        largest=np.concatenate([largest, split_most[: len(split)][~known]]), halves=halves, split_most=split_most,
+        finest=2 ** len(refined.levels))

@@ -6,7 +6,7 @@ import numpy as np
 
 from ...recipe import Light, Medium, View
 from ...volume.bricks import BrickGrid
-from .layered import layered_of
+from .layered import layered_of, with_refined
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled
 
@@ -297,6 +297,7 @@ def scene_of(light, *clouds, view=None, air=False):
     Scene
     """
     placed = tuple(c if isinstance(c, PlacedCloud) else PlacedCloud(c, light.medium) for c in clouds)
-    only = placed[0].refined if len(placed) == 1 else None
-    grids = tuple(layered_of(grid, only) for grid in grids_of(placed))
+    grids = tuple(layered_of(grid) for grid in grids_of(placed))
+    if len(placed) == 1 and placed[0].refined is not None:
+        grids = (with_refined(grids[0], placed[0].grid, placed[0].refined),)
     return Scene(light, View() if view is None else view, placed, grids, pooled(grids), air)
