@@ -29,6 +29,7 @@ def main():
         from softmound.core.exchange.foreign import read_triangles
         from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
+        from softmound.core.light.scene.camera import camera_of
         from softmound.core.recipe.time import Growth
         from softmound.desk.dialogs.keys_dialog import KeysDialog
         from softmound.desk.dialogs.wall_dialog import WallDialog
@@ -158,10 +159,15 @@ def main():
         window.looking.change_cut({"axis": 2, "at": 10.0, "contours": 7}, False)
         shot("voxels-slice")
         window.looking.look("draft")
-        for name in ("brioche", "burnt_crust"):
-            window.document.read(ROOT / "demo" / f"{name}.mound")
-            window.open_station("Light")
-            shot(f"light-{name.replace('_', '-')}")
+        # From near: a turret of the loaf, its bricks refined.
+        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+        window.open_station("Light")
+        view, camera = window.document.mound.view, camera_of(window.document.mound.view, *SIZE)
+        window.document.look(view.edited(target=tuple(camera.eye + view.distance * camera.ray(880, 385)), distance=110.0))
+        shot("light-near")
+        window.document.read(ROOT / "demo" / "burnt_crust.mound")
+        window.open_station("Light")
+        shot("light-burnt-crust")
         window.open_station("Library")
         window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
         shot("library")

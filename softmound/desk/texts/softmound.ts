@@ -5971,6 +5971,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Finer octaves follow as far as voxels show them: a close view finds lumps on lumps. The final voxel says which of them are exported.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Firm</source>
         <translation type="unfinished" />
     </message>
@@ -7177,6 +7182,11 @@
     <message>
         <location filename="tables.py" />
         <source>Octaves</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Octaves go on</source>
         <translation type="unfinished" />
     </message>
     <message>
