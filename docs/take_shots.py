@@ -160,6 +160,7 @@ def main():
         shot("voxels-slice")
         window.looking.look("draft")
         # From near: a turret of the loaf, its bricks refined.
+        window.finished.look_at(False)  # which is shown as it will be exported
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
         view, camera = window.document.mound.view, camera_of(window.document.mound.view, *SIZE)

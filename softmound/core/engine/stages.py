@@ -182,11 +182,14 @@ class Stages:
         def scene_with(refined):
             return self.scene_of(scene.light, scene.seen_from, (replace(cloud, refined=refined),))
 
-        for refined in refined_levels(mound, scene, camera, scene_with, known, ticket):
-            levels = refined.levels
-            yield refined
-        self._near = key, levels
-        self.cache.hold((id(self._memories), "near"), sum(level.nbytes for level in levels))
+        try:
+            for refined in refined_levels(mound, scene, camera, scene_with, known, ticket):
+                levels = refined.levels
+                yield refined
+        finally:  # a hand that moves the view ends it anywhere
+            levels = (*levels, *known[len(levels):])
+            self._near = key, levels
+            self.cache.hold((id(self._memories), "near"), sum(level.nbytes for level in levels))
 
     def near_scene(self, mound, grid, key, camera, ticket=None):
         """A mound as a scene of one cloud, refined wherever a picture would show a voxel.

@@ -227,9 +227,10 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
         while done < len(times) and times[done] == doubled:
             grain, own = turns[done].grain, slice(turns[done].number, turns[done].number + 1)
             done += 1
-            slopes, band = slopes_of(grid_of(wide, coords, surface)), _after(turns[done:], counting).widened(margin)
+            before, band = grid_of(wide, coords, surface.copy()), _after(turns[done:], counting).widened(margin)
             for part in chunks(len(coords), _chunk([grain]), ticket):
-                grain.act(surface[part], coords[part], wide, landmarks, np.empty_like(surface[part]), band, own, slopes[part])
+                grain.act(surface[part], coords[part], wide, landmarks, np.empty_like(surface[part]), band, own,
+                          slopes_of(before, part.start, part.stop))
         begun = Begun(grid_of(wide, coords, surface), grid_of(wide, coords, surface - distance), deep,
                       _after(turns[done:], counting).widened(margin if doubled > 1 else 0.0), done)
     return begun

@@ -114,11 +114,11 @@ def bounds_between(grid, coords):
 
 
 @each("coords")
-def _slopes(n, grid, coords, voxel, out):
+def _slopes(n, grid, coords, first, voxel, out):
     """Gradient in a brick: central wherever there is a neighbour, else one-sided to the second order."""
     low, top, nodes, values = borrowed(grid)
     half = f32(0.5) / voxel
-    own = values[n]
+    own = values[first + n]
     for axis in range(3):
         step = 64 if axis == 0 else (8 if axis == 1 else 1)
         before = code_at(low, top, nodes, coords[n, 0] - (axis == 0), coords[n, 1] - (axis == 1), coords[n, 2] - (axis == 2))
@@ -140,19 +140,21 @@ def _slopes(n, grid, coords, voxel, out):
             out[n, axis, lane] = slope * half
 
 
-def slopes_of(grid):
+def slopes_of(grid, first=0, last=None):
     """Gradient of a grid at its voxels.
 
     Parameters
     ----------
     grid : BrickGrid
+    first, last : int, optional
+        Bricks from and up to which it is wanted; default all.
 
     Returns
     -------
-    ndarray of float32, shape (n, 3, 512)
+    ndarray of float32, shape (last - first, 3, 512)
         Of each brick, for each metre along x, y and z; where a neighbour is missing to the second order from within.
     """
-    out = np.empty((len(grid.coords), 3, LANES), np.float32)
-    index = grid.index
-    _slopes((index.low, index.top, index.nodes, grid.values), grid.coords, f32(grid.voxel), out)
+    coords, index = grid.coords[first:last], grid.index
+    out = np.empty((len(coords), 3, LANES), np.float32)
+    _slopes((index.low, index.top, index.nodes, grid.values), coords, first, f32(grid.voxel), out)
     return out

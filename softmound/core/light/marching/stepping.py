@@ -307,7 +307,7 @@ def _stepped(lone, world, cast, met, some, ray, cloud, brick, t, seen, pixel):
     elif code >= 0 and not many:
         occupied = i32(bricks.octants[code])
     done, dense = 0, cloud.rate * brick.pitch
-    wide = max(min(i32(brick.fine) >> 1, i32(THICK / dense)), i32(1))
+    wide = max(min(i32(brick.fine) >> 1, i32(THICK / max(dense, f32(1e-6)))), i32(1))
     while done < brick.steps:
         rho = constant
         if code >= 0:

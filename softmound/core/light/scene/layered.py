@@ -348,7 +348,8 @@ def with_refined(shell, grid, refined):
     clearance, first = _clearance(coords, np.concatenate([codes, numbers[~known]]))
     return replace(
         shell, values=np.concatenate([shell.values, finer]), tile_values=tile_values,
-        octants=np.concatenate([shell.octants, octants]), clearance=clearance, first=first, low=np.minimum(shell.low, split.min(axis=0) * SIDE - 1.0),
+        octants=np.concatenate([shell.octants, octants]), clearance=clearance, first=first,
+        low=np.minimum(shell.low, split.min(axis=0) * SIDE - 1.0),
         high=np.maximum(shell.high, split.max(axis=0) * SIDE + float(SIDE)), most=most, coords=coords,
         largest=np.concatenate([largest, split_most[: len(split)][~known]]), halves=halves, split_most=split_most,
         finest=2 ** len(refined.levels))
