@@ -387,5 +387,6 @@ class Levels(unittest.TestCase):
         voxels = [answer.grid.voxel for answer in answers if answer.pixels is not None]
         self.assertEqual(voxels[-1], 1.0)
         self.assertGreater(sum(voxel == 1.0 for voxel in voxels), 2)
+        self.assertEqual((answers[0].near, answers[-1].near), (0.0, 0.5))
         last, first = answers[-1].pixels.astype(int), next(a for a in answers if a.grid.voxel == 1.0).pixels.astype(int)
         self.assertGreater(np.abs(last - first).max(), 3)

@@ -144,6 +144,8 @@ class Answer:
         Last of all, of a mound that has no cloud: what took it away.
     bias : float
         True light that is done: what more paths would not put right, see `Levels.bias`; infinite where it is not known.
+    near : float
+        Finest voxel of bricks that were refined, metres; 0 where none were.
     """
 
     request: Request
@@ -166,6 +168,7 @@ class Answer:
     members: int = 0
     left: float = 0.0
     emptied: object = None
+    near: float = 0.0
 
 
 class Painter:
@@ -388,7 +391,7 @@ class Painter:
             return Answer(request, pixels, stride, passes, grid, time.perf_counter() - begun, "",
                           dict(self.stages.seconds), cut=cut, away=away, radiance=radiance,
                           exposure=0.0 if light is None else light.exposure,
-                          layers=layers[-1] if request.way == "true" else None)
+                          layers=layers[-1] if request.way == "true" else None, near=_near(scene))
 
         if not scene.clouds:
             yield answer([empty_layers(camera)] * len(clays), 1, self.passes)
@@ -465,7 +468,7 @@ class Painter:
         return replace(tracing.made, request=request, pixels=looked(radiance, exposed), radiance=radiance,
                        exposure=exposed.exposure, noise=tracing.noise, bias=bias,
                        left=0.0 if enough else tracing.tracer.left(request.noise), passes=tracer.turns,
-                       seconds=tracing.seconds, ahead=None, miniatures={}, layers=None)
+                       seconds=tracing.seconds, ahead=None, miniatures={}, layers=None, near=_near(scene))
 
     def _mixed_anew(self, request, camera, ticket):
         """Pictures of paths that there are already, mixed otherwise; None where they do not serve the request."""
@@ -540,3 +543,9 @@ class Painter:
             self._stride += 1
         elif self._stride > 1 and march * (self._stride / (self._stride - 1)) ** 2 < 0.9 * room:
             self._stride -= 1
+
+
+def _near(scene):
+    """Finest voxel of a scene that is refined, metres, else 0."""
+    refined = scene.clouds[0].refined if scene.clouds else None
+    return 0.0 if refined is None else refined.voxel

@@ -150,7 +150,8 @@ class StatusBar(QWidget):
         else:
             dims = " × ".join(str(int(d)) for d in bounds[1] - bounds[0] + 1)
             active = tr(" · {} active").format(count(grid.active_voxels())) if not answer.request.moving else ""
+            near = tr(", near {} m").format(figure(answer.near)) if answer.near else ""
             self.facts.setText(tr("{} voxels · {} m{} · {} of {} kept")
-                                 .format(dims, figure(grid.voxel), active, memory(MEMORY.nbytes), memory(MEMORY.limit)))
+                                 .format(dims, figure(grid.voxel), near + active, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         if answer.passes <= 1 and not self._quiet.isActive():
             self.said.setText(tr("lit in {}").format(seconds(answer.seconds)))

@@ -1013,6 +1013,11 @@
     </message>
     <message>
         <location filename="softmound/desk/shell/bars.py" />
+        <source>, near {} m</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/bars.py" />
         <source>{} voxels · {} m{} · {} of {} kept</source>
         <translation type="unfinished" />
     </message>
