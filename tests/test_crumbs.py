@@ -66,6 +66,16 @@ class Components(unittest.TestCase):
         self.assertEqual(dropped, len(small))
         np.testing.assert_array_equal(dense_of(grid, dense.shape), np.where(np.isin(labels, small), 0.0, dense))
 
+    def test_a_crumb_that_holds_a_whole_brick_goes_with_it(self):
+        dense = np.zeros((24, 64, 24), np.float32)
+        dense[:, :24] = 1.0
+        dense[7:17, 39:49, 7:17] = 0.7  # five metres, with a brick of one value in its middle
+        grid = grid_from(dense, {(1, 1, 1), (1, 5, 1)})
+        self.assertEqual(drop_crumbs(grid, 6.0), 1)
+        left = dense_of(grid, dense.shape)
+        self.assertEqual(float(left[:, 24:].max()), 0.0)
+        np.testing.assert_array_equal(left[:, :24], dense[:, :24])
+
     def test_a_cloud_that_is_all_crumbs_keeps_its_largest(self):
         dense = np.zeros((16, 16, 16), np.float32)
         dense[1, 1, 1] = dense[9:12, 9, 9] = 1.0

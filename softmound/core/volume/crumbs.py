@@ -186,6 +186,8 @@ def drop_crumbs(grid, least):
     dropped = (sizes * grid.voxel < least) & (roots != roots[np.argmax(sizes)])
     if dropped.any():
         _clear(grid.values, labels, begins, dropped)
+        # A crumb that holds a whole brick goes with it.
+        grid.tile_values[dropped[begins[len(grid.coords):]]] = 0.0
     return len(np.unique(roots[dropped]))
 
 
