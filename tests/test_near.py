@@ -100,12 +100,12 @@ class CoarseToFine(unittest.TestCase):
     PUSH = Push(kind="cellular", feature=16.0, octaves=4, gain=0.55, strength=9.0, direction="inward", standing=True)
     MOUND = Mound(mass=Mass(forms=(Blob(radii=(30, 26, 28)),), base=BaseLevel(on=False)), grains=(PUSH,), skin=Skin(thickness=2.0))
 
-    def test_an_octave_has_four_voxels_for_its_feature_at_least(self):
-        self.assertEqual(wide_turns((self.PUSH,), 0.5), [3, 2, 1])
-        self.assertEqual(wide_turns((self.PUSH,), 1.0), [2, 1])
-        self.assertEqual(wide_turns((self.PUSH,), 4.1), [])
+    def test_an_octave_has_twelve_voxels_for_its_feature_at_least(self):
+        self.assertEqual(wide_turns((self.PUSH,), 0.125), [3, 2, 1])
+        self.assertEqual(wide_turns((self.PUSH,), 0.25), [2, 1])
+        self.assertEqual(wide_turns((self.PUSH,), 1.0), [])
         # What is finer holds back what comes after it: turns keep their order.
-        self.assertEqual(wide_turns((self.PUSH.edited(feature=4.0, octaves=1), self.PUSH), 0.5), [1, 1, 1, 1])
+        self.assertEqual(wide_turns((self.PUSH.edited(feature=4.0, octaves=1), self.PUSH), 0.125), [1, 1, 1, 1])
 
     def test_no_brick_that_counts_is_left_out(self):
         digests = []
@@ -120,9 +120,9 @@ class CoarseToFine(unittest.TestCase):
 
     def test_the_cloud_is_the_same_at_half_the_voxel(self):
         # What both voxels can hold lies on the same wide ones, so what the last octaves add is all the difference.
-        large = self.MOUND.edited(grains=(self.PUSH.edited(octaves=3),))
-        coarse, fine = (density_grid(large, voxel) for voxel in (1.0, 0.5))
-        points = places(coarse.coords, 1.0).reshape(-1, 3)
+        large = self.MOUND.edited(grains=(self.PUSH.edited(feature=32.0, octaves=2),))
+        coarse, fine = (density_grid(large, voxel) for voxel in (0.5, 0.25))
+        points = places(coarse.coords, 0.5).reshape(-1, 3)
         apart = np.abs(sample(coarse, points) - sample(fine, points))
         self.assertLess(apart.mean(), 0.01)
         volume = [grid.values.sum(dtype=float) + 512 * grid.tile_values.sum(dtype=float) for grid in (coarse, fine)]
@@ -140,10 +140,10 @@ class CoarseToFine(unittest.TestCase):
         begun = begun_wide(bricks_at, 1.0, (plain,), surface.Landmarks())
         self.assertEqual(begun.turns, 1)
         exact = surface.pushed(np.zeros((len(coords), 512), np.float32), coords, 1.0, (plain,))
-        # On four metres it has six voxels for a feature.
+        # On two metres it has twelve voxels for a feature.
         apart = np.abs(upsampled(begun.offsets, coords) - exact)
-        self.assertLess(apart.mean(), 0.01 * 3.0)
-        self.assertLess(apart.max(), 0.08 * 3.0)
+        self.assertLess(apart.mean(), 0.002 * 3.0)
+        self.assertLess(apart.max(), 0.04 * 3.0)
 
     def test_a_mask_that_reads_distances_keeps_its_grain_on_the_voxels(self):
         from softmound.core.grain.masks.depth import ByDepth

@@ -335,6 +335,8 @@ def clouds_of(flock, sources, camera=None, ticket=None, seconds=None):
         source = sources[member.asset]
         if seconds is not None and not source.known(reduction):
             continue
+        if source.grid(reduction).brick_bounds() is None:  # an asset without a voxel
+            continue
         medium = source.medium
         if member.density != 1.0:
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))

@@ -328,7 +328,7 @@ class Grain(Noise):
 
     @property
     def turns(self) -> tuple[tuple[float, tuple[float, float]], ...]:
-        """What a grain of the surface does one after the other: of each the size of the finest features, in metres, on a quarter of
+        """What a grain of the surface does one after the other: of each the size of the finest features, in metres, on a twelfth of
         which it may be worked out, 0 where it needs the voxels themselves; and its reach."""
         return ((0.0, self.reach),)
 
