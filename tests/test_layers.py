@@ -23,7 +23,7 @@ from softmound.core.light.scene import air
 from softmound.core.light.scene.air import STEPS, air_between, air_radiance, haze_extinction
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
-from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Sky, Sun, View
+from softmound.core.recipe import Light, Medium, Sky, Sun, View
 from softmound.core.recipe.files import write_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
 from softmound.core.volume.sample import sample
@@ -278,12 +278,10 @@ class Flocks(unittest.TestCase):
         after = clouds_of(flock, sources_of(flock, self.folder, self.folder))[0].box()
         self.assertAlmostEqual((after[1][0] - after[0][0]) / (before[1][0] - before[0][0]), 2.0, delta=0.4)
 
-    def test_a_member_without_a_voxel_is_not_there(self):
-        write_mound(self.folder / "eaten.mound", ball_mound(12.0, 2.0).edited(mass=Mass(base=BaseLevel(altitude=900.0))))
-        eaten = Member(asset=Asset(name="Eaten", file="eaten.mound"), place=(80.0, 150.0, 0.0))
-        flock = Flock(members=(eaten, *self.flock().members), curved=True)
+    def test_a_haze_smaller_than_its_cells_is_not_there(self):
+        flock = self.flock(curved=True, hazes=(Haze(reach=10.0), Haze(reach=2_000.0)))
         found = clouds_of(flock, sources_of(flock, self.folder, self.folder))
-        self.assertEqual([cloud.name for cloud in found], ["Roll"])
+        self.assertEqual([cloud.layer for cloud in found], [False, True])
 
     def test_the_earth_falls_away(self):
         member = self.flock().members[0]

@@ -335,15 +335,14 @@ def clouds_of(flock, sources, camera=None, ticket=None, seconds=None):
         source = sources[member.asset]
         if seconds is not None and not source.known(reduction):
             continue
-        if source.grid(reduction).brick_bounds() is None:  # an asset without a voxel
-            continue
         medium = source.medium
         if member.density != 1.0:
             medium = medium.edited(extinction=min(medium.extinction * member.density, 100.0))
         found.append(PlacedCloud(source.grid(reduction), medium, placing_of(member, source), member.tint,
                                  f"{source.tiers[reduction]} {_stamp(source.tiers[reduction])}", name=_told_apart(member, taken)))
     if seconds is None or layers_known(flock):
-        found += layer_clouds(flock, ticket)
+        # A haze that reaches less far than its cells are wide has nothing in it.
+        found += [cloud for cloud in layer_clouds(flock, ticket) if cloud.grid.brick_bounds() is not None]
     return on_the_earth(found) if flock.curved else found
 
 
