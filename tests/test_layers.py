@@ -279,7 +279,7 @@ class Flocks(unittest.TestCase):
         self.assertAlmostEqual((after[1][0] - after[0][0]) / (before[1][0] - before[0][0]), 2.0, delta=0.4)
 
     def test_a_haze_smaller_than_its_cells_is_not_there(self):
-        flock = self.flock(curved=True, hazes=(Haze(reach=10.0), Haze(reach=2_000.0)))
+        flock = self.flock(curved=True, hazes=(Haze(name="Wisp", reach=10.0), Haze(reach=2_000.0)))
         found = clouds_of(flock, sources_of(flock, self.folder, self.folder))
         self.assertEqual([cloud.layer for cloud in found], [False, True])
 
