@@ -2,7 +2,6 @@
 
 import statistics
 import time
-from dataclasses import replace
 
 import numpy as np
 
@@ -88,7 +87,7 @@ def _flight():
     for n in range(FRAMES):
         view = mound.view.edited(azimuth=mound.view.azimuth + 0.25 * n)
         begun = time.perf_counter()
-        scene = scene_taken(stages, mound.edited(view=view), grid, key, replace(Taking(*SMALL), near=True))
+        scene = scene_taken(stages, mound.edited(view=view), grid, key, Taking(*SMALL, near=True))
         march(scene, stages.marched_lattice(scene, SHARP), camera_of(view, *SMALL))
         took.append(time.perf_counter() - begun)
     later = statistics.median(took[1:])

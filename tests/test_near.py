@@ -24,7 +24,7 @@ from softmound.core.light.scene.camera import camera_of
 from softmound.core.light.scene.layered import SPLIT, layered_of, with_refined
 from softmound.core.light.scene.scene import PlacedCloud, scene_of
 from softmound.core.mass.kinds.blob import Blob
-from softmound.core.recipe import BaseLevel, Light, Mass, Medium, Mound, Skin, Sky, Sun, View
+from softmound.core.recipe import BaseLevel, Lamp, Light, Mass, Medium, Mound, Skin, Sky, Sun, View
 from softmound.core.volume.bricks import grid_of
 from softmound.core.volume.digest import values_digest
 from softmound.core.volume.refined import Refined, everything_in, halves_of, is_among, surrounded, with_neighbours
@@ -370,6 +370,19 @@ class Levels(unittest.TestCase):
         self.assertFalse(refinable(moved))
         self.assertEqual(list(self.stages.refined(moved, self.scene, self.camera)), [])
         self.assertEqual(list(refined_levels(self.mound, replace(self.scene, clouds=()), self.camera, None)), [])
+
+    def test_lamps_and_glow_that_change_are_seen_in_a_close_view(self):
+        lamp, found = Lamp(place=(0.0, 5.0, 0.0), power=1e6), []
+        for light in ({}, {"lamps": (lamp,)}, {"lamps": (lamp.edited(power=2e6),)}, {"glow": 0.4}, {"glow": 0.8}):
+            medium = Medium(extinction=0.6, glow_strength=light.get("glow", 0.0))
+            mound = self.mound.edited(light=Light(medium=medium, lamps=light.get("lamps", ())))
+            scene = self.stages.scene(mound, self.grid, "near", self.levels[-1])
+            lattice = self.stages.marched_lattice(scene, RESTING)
+            self.assertIsNotNone(lattice.near)
+            found.append(lattice.sky[..., 4:, 0].sum() if lattice.sky.shape[3] > 4 else 0.0)
+        self.assertEqual(found[0], 0.0)
+        self.assertAlmostEqual(float(found[2] / found[1]), 2.0, places=4)
+        self.assertAlmostEqual(float(found[4] / found[3]), 2.0, places=4)
 
     def test_the_window_s_pictures_become_finer(self):
         answers = []

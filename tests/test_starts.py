@@ -192,16 +192,15 @@ class Starts(unittest.TestCase):
 
     def test_the_outline_of_a_cumulus_is_natures(self):
         """Boxes that the outline goes through, by their size: a line has 1, cumulus about 1.35 (Lovejoy 1982)."""
-        found, mound = [], start("congestus", "x")
+        found, mound = [], start("mediocris", "x")
         # From four sides: one picture says it to 0.04 only, moved by a pixel it may be another number.
-        for azimuth in (0.0, 50.0, 100.0, 150.0):
+        for azimuth in (0.0, 90.0, 180.0, -90.0):
             turned = mound.edited(view=mound.view.edited(azimuth=azimuth))
             cloud = start_picture(turned, 512, 320, along=280).pixels[..., 3] > 127
             outline = cloud & ~binary_erosion(cloud)
             counts = [outline.reshape(320 // step, step, 512 // step, step).any(axis=(1, 3)).sum() for step in (2, 4, 8, 16, 32)]
             found.append(-np.polyfit(np.log([2, 4, 8, 16, 32]), np.log(counts), 1)[0])
-        self.assertGreater(max(found), 1.1)
-        self.assertGreater(np.mean(found), 1.07)
+        self.assertGreater(np.mean(found), 1.1)
         self.assertLess(max(found), 1.5)
 
     @long

@@ -196,7 +196,7 @@ def _check_transform(name):
 
 def _picture(args):
     from ..core.engine.layers import TURNS, check_layers, optical_depths
-    from ..core.engine.stills import scene_taken, still_of
+    from ..core.engine.stills import scene_taken, still_of_scene
     from ..core.engine.takes import write_layers
     from ..core.exchange.pictures import write_picture
     from ..core.light.paths.first_met import first_met
@@ -227,18 +227,18 @@ def _picture(args):
             mound = mound.edited(light=mound.light.edited(sun=sun))
         ticket.step(0.3, 1.0, "taking the picture")
         options, parts, taking = {}, None, _taking(args)
+        scene = scene_taken(stages, mound, grid, key, taking, ticket)
         if args.layers:
             motion = _motion(args, mound)
-            scene = scene_taken(stages, mound, grid, key, taking, ticket)
             names = layers_asked(args.layers, scene, args.true, motion)
             still, parts = write_layers(args.out, stages, scene, taking, names, half=not args.full, mound=mound,
                                         motion=motion, frame=args.frame, ticket=ticket)
         else:
-            still = still_of(stages, mound, grid, key, taking, ticket=ticket)
+            still = still_of_scene(stages, scene, taking, ticket=ticket)
             if exr:
                 options = {"half": not args.full, "sky": args.with_sky}
             if args.depth:
-                camera, scene = camera_of(mound.view, *args.size), scene_taken(stages, mound, grid, key, taking, ticket)
+                camera = camera_of(mound.view, *args.size)
                 options |= {"distance": first_met(scene, camera, TURNS).distance, "optical": optical_depths(stages, scene, camera)}
             write_picture(args.out, still, mound.light, mound, **options)
     print_facts({"file": str(args.out), **({} if parts is None else {"parts": parts}), "size": list(args.size),

@@ -338,9 +338,10 @@ def density_in(mound, voxel, bricks, sampled, ticket=None):
     BrickGrid
         All these bricks: with voxels, or as tiles, also those that hold nothing.
     """
-    outward, inward = reaches(mound, voxel, SHAPED)
+    outward, inward = reaches(mound, voxel)
     quiet = ticket.quiet() if ticket is not None else None
-    shape = shape_of(mound.mass, sampled, max(outward, inward), quiet)
+    # As the build at that voxel has sampled them: no form is converted again.
+    shape = shape_of(mound.mass, sampled, max(reaches(mound, sampled)), quiet)
     band = band_of(mound.mass, voxel, outward, inward, quiet, wanted=bricks, shape=shape)
     coords, values, tiles, tile_values, inside = _streamed(mound, voxel, band, ticket, None)
     deep = _deep(mound, voxel, inside, quiet)

@@ -11,7 +11,7 @@ from ..compiled import STAMP
 from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
 from ..light.lattices.glow import glows, with_glow
 from ..light.lattices.lattice import lit, with_lamps
-from ..light.lattices.near import with_near
+from ..light.lattices.near import near_of
 from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.paths.gathering import coloured_field, kinds_of_light, needs_colours, together
@@ -306,9 +306,15 @@ class Stages:
         """
         got = self.lattice(scene, fine, ticket, frame)
         if len(scene.clouds) == 1 and scene.clouds[0].refined is not None:
-            bare = got
-            got = self._timed("near", key_of("near", self.lattice_key(scene, fine), scene.clouds[0].refined.key),
-                              lambda: with_near(scene, bare, *self._coarse_in(scene, fine)), lambda made: made.nbytes)
+            # Kept by itself: lamps and glow change without it.
+            near = self._timed("near", key_of("near", self.lattice_key(scene, fine), scene.clouds[0].refined.key),
+                               lambda: near_of(scene, got, *self._coarse_in(scene, fine)),
+                               lambda made: 0 if made is None else made.sun.nbytes)
+            return replace(self._with_glow(scene, got, fine, frame), near=near)
+        return self._with_glow(scene, got, fine, frame)
+
+    def _with_glow(self, scene, got, fine, frame):
+        """A lattice with what becomes of a glow."""
         if not glows(scene):
             return got
 

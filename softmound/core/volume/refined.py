@@ -9,7 +9,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
-from .bricks import SIDE, brick_keys
+from .bricks import brick_keys
 
 _CORNERS = np.stack(np.meshgrid([0, 1], [0, 1], [0, 1], indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
 _AROUND = np.stack(np.meshgrid([-1, 0, 1], [-1, 0, 1], [-1, 0, 1], indexing="ij"), -1).reshape(-1, 3).astype(np.int32)
@@ -131,21 +131,3 @@ def surrounded(coords, there):
     around = brick_keys((coords[:, None, :] + _AROUND).reshape(-1, 3))
     at = np.minimum(np.searchsorted(keys, around), max(len(keys) - 1, 0))
     return (keys[at] == around).reshape(-1, len(_AROUND)).all(axis=1) if len(keys) else np.zeros(len(coords), bool)
-
-
-def middles_of(coords, voxel, offset=(0.0, 0.0, 0.0)):
-    """Middles of bricks.
-
-    Parameters
-    ----------
-    coords : ndarray of int32, shape (n, 3)
-    voxel : float
-        Metres.
-    offset : sequence of float, optional
-
-    Returns
-    -------
-    ndarray of float64, shape (n, 3)
-        Metres.
-    """
-    return (coords + 0.5) * (SIDE * voxel) + np.asarray(offset)

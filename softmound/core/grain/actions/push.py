@@ -123,10 +123,14 @@ class Push(Grain):
         return whole + _octaves(self, self.octaves if whole else 0)
 
     @property
+    def _asked(self):
+        """How many of its turns are not those that it goes on with."""
+        return len(self.stages) - len(_octaves(self, self.octaves))
+
+    @property
     def turns(self):
-        asked = len(self.stages) - len(_octaves(self, self.octaves))
         return tuple((noise.feature / noise.lacunarity ** (noise.octaves - 1),
-                      self._reach(strength) if n < asked else (strength, strength))
+                      self._reach(strength) if n < self._asked else (strength, strength))
                      for n, (noise, strength) in enumerate(self.stages))
 
     def act(self, distance, coords, voxel, landmarks, room, counting, turns=slice(None), slopes=None):
@@ -135,12 +139,11 @@ class Push(Grain):
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
-        reaches, more = [reach for _, reach in self.turns[turns]], len(self.stages) - len(_octaves(self, self.octaves))
-        whole, rows = distance, None
+        reaches, whole, rows = [reach for _, reach in self.turns[turns]], distance, None
         for n, (noise, strength) in enumerate(self.stages[turns], turns.start or 0):
             left, reaches = reaches, reaches[1:]
-            unseen = self.standing and noise.feature < FINEST * voxel
-            if n >= more and noise.feature < FINEST * voxel:
+            goes_on, unseen = n >= self._asked, noise.feature < FINEST * voxel
+            if goes_on and unseen:
                 continue
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
             met = counting.before(*(sum(reach[side] for reach in left) for side in range(2))).met(distance)
@@ -151,14 +154,14 @@ class Push(Grain):
                 distance, coords, room = whole[rows], coords[met], room[: len(rows)]
                 share = share if share is None else share[met]
                 slopes = slopes if slopes is None else slopes[met]
-            if unseen:
+            if unseen and self.standing:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
                 room[...] = mean_of(noise)
             else:
                 noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface, slopes)
             slopes, way, signed = None, mode, self.signed
-            if n >= more:
+            if goes_on:
                 # What goes on is told from its mean, which stays: outward noise that is signed has half its strength.
                 room -= np.float32(mean_of(noise))
                 strength = strength * (0.5 if signed and mode != _AS_IS else 1.0) * (-1.0 if mode == _INWARD else 1.0)

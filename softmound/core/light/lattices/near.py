@@ -3,7 +3,6 @@
 What lies toward the sun outside the box of these cells is added from the lattice of the whole cloud, where it is smooth.
 """
 
-from dataclasses import replace
 from typing import NamedTuple
 
 import numpy as np
@@ -69,8 +68,8 @@ def box_of(cloud):
     return cloud.placing.world(corners)
 
 
-def with_near(scene, lattice, coarse, mixture):
-    """A lattice with finer depth toward the sun where its only cloud is refined.
+def near_of(scene, lattice, coarse, mixture):
+    """Finer depth toward the sun where the only cloud of a scene is refined.
 
     Parameters
     ----------
@@ -83,8 +82,8 @@ def with_near(scene, lattice, coarse, mixture):
 
     Returns
     -------
-    Lattice
-        The same where finer cells would not be much finer.
+    Near or None
+        None where its cells would not be much finer.
     """
     cloud = scene.clouds[0]
     # Whole cells of the lattice, so that nothing is in the box and outside it, or in neither.
@@ -93,12 +92,11 @@ def with_near(scene, lattice, coarse, mixture):
     finest = cloud.refined.voxel * cloud.placing.scale
     cell = max(finest, float(np.prod(box[1] - box[0]) / CELLS) ** (1.0 / 3.0))
     if cell > 0.7 * lattice.sun_cell:
-        return lattice
-    first = box[0] + cell / 2.0
+        return None
+    first, toward = box[0] + cell / 2.0, direction_of(scene.light.sun.azimuth, scene.light.sun.elevation)
     density = np.empty(tuple(np.ceil((box[1] - box[0]) / cell).astype(int)), np.float32)
     own = (cloud.placing.own(first) - cloud.grid.offset) / cloud.grid.voxel
     _sampled(scene.bricks, own.astype(np.float32), f32(cell / (cloud.placing.scale * cloud.grid.voxel)), density)
-    toward = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation)
     depth = depth_toward(density, cell, toward) * np.float32(mixture.extinction)
     outside = lattice.sun - sun_depth(within(coarse, coarse.first + coarse.cell * cells), scene.light, mixture)
-    return replace(lattice, near=Near(first, cell, laid_over(depth, outside, coarse.first, coarse.cell, first, cell)))
+    return Near(first, cell, laid_over(depth, outside, coarse.first, coarse.cell, first, cell))
