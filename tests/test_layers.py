@@ -23,7 +23,8 @@ from softmound.core.light.scene import air
 from softmound.core.light.scene.air import STEPS, air_between, air_radiance, haze_extinction
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.light.scene.scene import PlacedCloud, Placing, scene_of
-from softmound.core.recipe import Light, Medium, Sky, Sun, View
+from softmound.core.noise.sums import noise_points
+from softmound.core.recipe import Light, Medium, Noise, Sky, Sun, View
 from softmound.core.recipe.files import write_mound
 from softmound.core.recipe.flock import Asset, Deck, Flock, Haze, Kind, Member, Spread
 from softmound.core.volume.sample import sample
@@ -277,6 +278,14 @@ class Flocks(unittest.TestCase):
         write_mound(self.folder / "roll.mound", ball_mound(24.0, 2.0))
         after = clouds_of(flock, sources_of(flock, self.folder, self.folder))[0].box()
         self.assertAlmostEqual((after[1][0] - after[0][0]) / (before[1][0] - before[0][0]), 2.0, delta=0.4)
+
+    def test_lumps_of_a_haze_may_be_wider_than_features_of_a_grain(self):
+        self.assertGreater(haze_cloud(Haze(lumps=50_000.0, reach=2_000.0, uneven=1.0)).grid.active_voxels(), 1_000)
+        # Flat lumps are high ones drawn out: the same noise written either way.
+        points = np.random.default_rng(4).uniform(-5_000.0, 5_000.0, (500, 3))
+        flat, drawn = (Noise(feature=feature, octaves=4, seed=3, stretch=stretch)
+                       for feature, stretch in ((2_500.0, (1.0, 0.4, 1.0)), (1_000.0, (2.5, 1.0, 2.5))))
+        np.testing.assert_allclose(noise_points(points, flat), noise_points(points, drawn), atol=1e-4)
 
     def test_a_haze_smaller_than_its_cells_is_not_there(self):
         flock = self.flock(curved=True, hazes=(Haze(name="Wisp", reach=10.0), Haze(reach=2_000.0)))

@@ -274,7 +274,7 @@ def _many():
 
 def _near():
     # Large octaves, and a view from so near that bricks are refined.
-    large = next(grain for grain in _mound().grains if len(grain.turns) > 1).edited(feature=40.0)
+    large = next(grain for grain in _mound().grains if len(grain.turns) > 1).edited(feature=200.0)
     mound, stages = Mound(mass=Mass(forms=(Blob(),)), grains=(large,)), Stages()
     mound = mound.edited(view=mound.view.edited(distance=40.0))
     grid, camera = density_grid(mound, 2.0, None, Memories()), camera_of(mound.view, 64, 48)

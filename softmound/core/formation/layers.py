@@ -212,7 +212,8 @@ def _hazy(shape):
         above = above * (y > haze.low - voxel / 2.0)
     density = rim[:, None, :] * above[None, :, None]
     if haze.uneven > 0.0:
-        noise = Noise(feature=haze.lumps, octaves=4, seed=haze.seed, stretch=(1.0, 0.4, 1.0))
+        # Lumps of a haze may be wider than features of a grain may be: flat ones are high ones drawn out.
+        noise = Noise(feature=0.4 * haze.lumps, octaves=4, seed=haze.seed, stretch=(2.5, 1.0, 2.5))
         density *= np.maximum(1.0 + 1.6 * haze.uneven * _noise_at(noise, x, y, z), 0.0)
     return grid_of_dense(density.astype(np.float32), voxel, (x[0], y[0], z[0]))
 
