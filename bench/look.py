@@ -26,7 +26,8 @@ from softmound.core.light.scene.scene import scene_of
 from softmound.core.mass.surface import areas_and_normals
 from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound
 from softmound.core.starts.heaps import heap
-from softmound.core.starts.species import STARTS, Wish, lumps, start
+from softmound.core.starts.species import STARTS, start
+from softmound.core.starts.wish import Wish, lumps
 from softmound.core.volume.nature import outline_dimension, silhouettes, spectrum_slope
 
 ALONG = 220

@@ -3,14 +3,14 @@
 import pathlib
 
 import numpy as np
-from softmound.core.light.camera import fitted
 
-from softmound.core.engine.density import bounds_of
+from softmound.core.engine.framing import framed
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
 from softmound.core.exchange.meshes import write_mesh
 from softmound.core.grain.actions.nibble import Nibble
 from softmound.core.grain.actions.push import Push
+from softmound.core.grain.characters import ROLLED
 from softmound.core.recipe import (
     BaseLevel,
     Coat,
@@ -30,18 +30,19 @@ from softmound.core.recipe import (
 from softmound.core.starts.growth import grown
 from softmound.core.starts.modelled import start_from_form
 from softmound.core.starts.species import start
+from softmound.core.starts.wish import DEEP
 
 AIR = Sky(kind="air", ground=(0.08, 0.10, 0.13), altitude=900.0, visibility=80.0)
 """Over a hazy sea, which lies below the horizon behind the cloud."""
 HERE = pathlib.Path(__file__).parent
 
 
-def lumped(feature, strength, seed, tired=0.3, below=0.15):
-    """Lumps on lumps in every direction, carved into the forms, and an edge that frays.
+def lumped(feature, seed, tired=0.3, below=0.7):
+    """Lumps on lumps in every direction, about the forms, and an edge that frays.
 
     Parameters
     ----------
-    feature, strength : float
+    feature : float
         Of the Push, metres.
     seed : int
     tired : float, optional
@@ -54,10 +55,9 @@ def lumped(feature, strength, seed, tired=0.3, below=0.15):
     tuple of Grain
     """
     return (
-        Push(kind="cellular", direction="inward", standing=True, feature=feature, strength=strength, octaves=5, gain=0.55,
-             weaker_below=below, seed=seed),
-        Nibble(feature=feature / 5.5, depth=feature * (0.05 + 0.2 * tired), strength=0.3 + 0.5 * tired, octaves=5, gain=0.62,
-               seed=seed + 5),
+        Push(**ROLLED, feature=feature, strength=round(DEEP * feature, 1), octaves=6, gain=0.66, weaker_below=below, seed=seed),
+        Nibble(feature=feature / 6.5, depth=round(feature * (0.04 + 0.15 * tired), 2), strength=round(0.3 + 0.5 * tired, 2),
+               octaves=5, gain=0.62, seed=seed + 5),
     )
 
 
@@ -76,7 +76,7 @@ def _named(kind, blobs):
 def cottage_loaf():
     """A broad loaf with a smaller one on top: fair weather, the sun at the side."""
     blobs = _named("Loaf", grown(420.0, 0.5, 0.08, 10, 0.85, 41, crown=0.62))
-    return _baked("Cottage Loaf", blobs, lumped(38.0, 36.0, 17, 0.15), Light(
+    return _baked("Cottage Loaf", blobs, lumped(46.0, 17, 0.15), Light(
         sun=Sun(azimuth=104.0, elevation=34.0), sky=AIR, medium=Medium(extinction=0.7), exposure=0.6),
         View(azimuth=0.0, elevation=-7.0))
 
@@ -84,7 +84,7 @@ def cottage_loaf():
 def meringue_spire():
     """A leaning tower against the sun, its rim alight."""
     blobs = _named("Meringue", grown(300.0, 1.25, 0.3, 6, 1.0, 8, crown=0.8))
-    return _baked("Meringue Spire", blobs, lumped(30.0, 30.0, 3, 0.1), Light(
+    return _baked("Meringue Spire", blobs, lumped(34.0, 3, 0.1), Light(
         sun=Sun(azimuth=152.0, elevation=24.0), sky=AIR, medium=Medium(extinction=0.9), exposure=0.25),
         View(azimuth=0.0, elevation=-5.0))
 
@@ -102,7 +102,7 @@ def burnt_crust():
     """The heavy base of a storm at dusk, lightning inside it."""
     blobs = _named("Crust", grown(460.0, 0.55, -0.1, 11, 0.8, 17, crown=0.45, depth=0.7))
     lamp = Lamp(name="Lightning", place=(-60.0, 62.0, 40.0), radius=9.0, power=9e8, kelvin=9_500.0)
-    return _baked("Burnt Crust", blobs, lumped(44.0, 40.0, 23, 0.35), Light(
+    return _baked("Burnt Crust", blobs, lumped(50.0, 23, 0.35), Light(
         sun=Sun(azimuth=196.0, elevation=2.0), sky=AIR.edited(visibility=40.0), lamps=(lamp,), medium=Medium(extinction=0.7),
         exposure=1.0), View(azimuth=0.0, elevation=-9.0), level=20.0)
 
@@ -113,7 +113,7 @@ def baked_brioche():
     mound = start_from_form(form, "Brioche", "mediocris", span=260.0)
     puffed = mound.mass.forms[0].edited(coat=Coat(radius=15.0, spacing=0.95, jitter=0.6, fewer_below=0.3, seed=4))
     return mound.edited(
-        mass=mound.mass.edited(forms=(puffed,)), grains=lumped(24.0, 22.0, 31, 0.1, 0.0),
+        mass=mound.mass.edited(forms=(puffed,)), grains=lumped(24.0, 31, 0.1, 0.0),
         light=mound.light.edited(sun=Sun(azimuth=108.0, elevation=40.0), sky=AIR, medium=Medium(extinction=1.0), exposure=0.35),
         view=View(azimuth=20.0, elevation=-4.0))
 
@@ -151,7 +151,5 @@ def brioche(around=144, along=64):
 if __name__ == "__main__":
     write_mesh(HERE / "brioche.ply", *brioche())
     for made in (cottage_loaf(), baked_brioche(), meringue_spire(), flour_drift(), burnt_crust()):
-        view = fitted(made.view, *bounds_of(made), 848, 560)
-        # What is carved away leaves room at the borders.
-        made = made.edited(view=view.edited(distance=view.distance * (0.72 if made.name == "Flour Drift" else 0.86)))
+        made = framed(made, 848, 560)
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

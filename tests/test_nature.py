@@ -20,6 +20,7 @@ from softmound.core.recipe import Problem, Skin, eased
 from softmound.core.starts.species import start
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume import grid_of
+from softmound.core.volume.bricks import LANES
 from softmound.core.volume.nature import edge_softness, outline_dimension, spectrum_slope
 from tests.long import long
 from tests.scenes import ball_mound, lumpy_mound
@@ -161,14 +162,16 @@ class Characters(unittest.TestCase):
             with self.subTest(name):
                 self.assertEqual(found["Outline dimension"].natural and found["Spectrum slope"].natural, natural)
 
-    def test_every_one_makes_a_cloud_at_any_size(self):
+    def test_every_one_makes_a_cloud_as_large_as_its_forms_at_any_size(self):
+        def volume(grid):
+            return grid.values.sum(dtype=np.float64) + LANES * grid.tile_values.sum(dtype=np.float64)
+
         for span in (2.0, 300.0):
             mound = start("mediocris", "Bun", span)
-            plain = density_grid(mound.edited(grains=()), span / 60)
+            plain = volume(density_grid(mound.edited(grains=()), span / 90))
             for name, grains in CHARACTERS.items():
                 worn = mound.edited(grains=sized_character(grains, span_of(mound)))
-                grid = density_grid(worn, span / 60)
-                self.assertGreater(grid.active_voxels(), 0.2 * plain.active_voxels(), name)
+                self.assertAlmostEqual(volume(density_grid(worn, span / 90)) / plain, 1.0, delta=0.15, msg=name)
 
     def test_files(self):
         with tempfile.TemporaryDirectory() as folder:

@@ -34,7 +34,8 @@ from softmound.core.starts.growth import grown, turret
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.looks_as import NATURAL, extinction_for, looks_as_large_as
 from softmound.core.starts.modelled import start_from_form
-from softmound.core.starts.species import RANGES, STARTS, Wish, lumps, start
+from softmound.core.starts.species import RANGES, STARTS, start
+from softmound.core.starts.wish import Wish, lumps
 from softmound.core.volume.bricks import LANES, SIDE
 from tests.long import long
 
@@ -90,6 +91,25 @@ class Standing(unittest.TestCase):
                         {"summed": "folded", "contrast": Curve(points=((0.0, 0.8), (1.0, 1.0)))}, {}):
             mound = ball(push.edited(**changes))
             self.assertAlmostEqual(volume(mound, 2.5) / volume(mound, 1.25), 1.0, delta=0.05, msg=str(changes))
+
+    def test_what_is_balanced_stays_as_large_and_within_its_reach(self):
+        plain, bare = volume(ball(Push(on=False)), VOXEL), 40.0
+        for changes in ({"direction": "inward", "kind": "cellular", "standing": True}, {"direction": "outward", "summed": "ridged"},
+                        {"direction": "inward"}, {"kind": "cellular", "cell": "f2-f1", "goes_on": True, "standing": True},
+                        {"summed": "folded"}, {}):
+            push = Push(feature=12.0, strength=9.0, octaves=3, **changes)
+            kept = push.edited(balanced=True)
+            with self.subTest(changes):
+                self.assertAlmostEqual(volume(ball(kept), VOXEL) / plain, 1.0, delta=0.04)
+                self.assertEqual(kept.mean, 0.0)
+                out, inward = kept.reach
+                away = np.linalg.norm(surface_triangles(ball(kept), VOXEL)[0], axis=1)
+                self.assertLess(away.max() - bare, out + VOXEL)
+                self.assertLess(bare - away.min(), inward + VOXEL)
+                # What is pushed one way only is not: it takes or gives what its mean says.
+                if not push.signed or push.direction != "both":
+                    moved = (volume(ball(push), VOXEL) / plain) ** (1.0 / 3.0) * bare - bare
+                    self.assertAlmostEqual(moved / push.mean, 1.0, delta=0.2)
 
     def test_means_are_those_of_the_noise_over_bricks(self):
         coords = np.stack(np.meshgrid(*[np.arange(-12, 12)] * 3, indexing="ij"), -1).reshape(-1, 3).astype(np.int32)

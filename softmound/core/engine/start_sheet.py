@@ -8,7 +8,7 @@ from ..light.picture.radiance import composed
 from ..light.scene.camera import camera_of, fitted
 from ..starts.species import STARTS, start
 from ..ticket import one_by_one
-from .density import bounds_of
+from .density import bounds_of, span_of
 from .stages import Stages, layers_of
 
 ALONG = 100
@@ -42,7 +42,7 @@ def start_picture(mound, width, height, ticket=None, along=ALONG):
     width, height : int
     ticket : Ticket, optional
     along : int, optional
-        Voxels along the longest side.
+        Voxels along the longest side of the blocked-in shape.
 
     Returns
     -------
@@ -50,7 +50,7 @@ def start_picture(mound, width, height, ticket=None, along=ALONG):
     """
     stages = Stages()
     low, high = bounds_of(mound)
-    voxel = float(f"{(high - low).max() / along:.3g}")
+    voxel = float(f"{span_of(mound) / along:.3g}")
     quiet = ticket.quiet() if ticket is not None else None
     grid = stages.density(mound, voxel, quiet, remember=False)
     if grid.brick_bounds() is None:

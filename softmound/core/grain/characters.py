@@ -9,6 +9,7 @@ from pydantic import TypeAdapter, ValidationError
 
 from ..aside import write_whole
 from ..problems import Problem, sentence_for
+from ..recipe.curve import Curve
 from ..recipe.grains import MOST_GRAINS, AnyGrain, Noise
 from ..regular import read_text
 from .actions.mottle import Mottle
@@ -24,24 +25,26 @@ MADE_FOR = 300.0
 """Span in metres for which the ready sets are written."""
 ENDING = ".grains"
 _BELOW = (ByFacing(toward="down"),)
-_ROLLED = {"kind": "cellular", "direction": "inward", "standing": True, "goes_on": True}
-"""Lumps that stand on lumps in every direction."""
-_SOFT = {**_ROLLED, "cell": "smooth f1"}
+ROLLED = {"kind": "cellular", "cell": "f2-f1", "direction": "outward", "standing": True, "goes_on": True, "balanced": True,
+          "contrast": Curve(points=((0.0, 0.0), (0.3, 0.66), (1.0, 1.0)))}
+"""Lumps that stand on lumps in every direction, about the shape that is there. Cells rise steeply from their borders and are round
+on top: without the contrast they are spikes, which also makes the band wide in which bricks are looked at."""
+_SOFT = {**ROLLED, "cell": "smooth f1", "direction": "inward", "contrast": None}
 _LOW = (ByTired(low=10.0, high=130.0, lee=0.4, uneven=0.5, noise=Noise(feature=44.0, octaves=2, seed=61)),)
 """Old parts: below and on the lee."""
 _HIGH = (ByHeight(low=90.0, high=150.0),)
 
 CHARACTERS = {
     "Cauliflower": (
-        Push(**_ROLLED, feature=30.0, strength=43.0, octaves=5, gain=0.54, weaker_below=0.15, seed=17),
+        Push(**ROLLED, feature=39.0, strength=90.0, octaves=6, gain=0.64, weaker_below=0.7, seed=17),
         Nibble(feature=5.0, depth=1.6, strength=0.35, octaves=4, gain=0.62, seed=5),
     ),
     "Boil": (
-        Push(**_ROLLED, feature=38.0, strength=45.0, octaves=5, gain=0.56, weaker_below=0.1, seed=29),
+        Push(**ROLLED, feature=50.0, strength=124.0, octaves=6, gain=0.62, weaker_below=0.6, seed=29),
         Nibble(feature=7.0, depth=2.0, strength=0.35, octaves=4, gain=0.6, seed=6),
     ),
     "Crust": (
-        Push(**_ROLLED, feature=17.0, strength=40.0, octaves=4, gain=0.6, seed=41),
+        Push(**ROLLED, feature=25.0, strength=54.0, octaves=5, gain=0.54, seed=41),
         Push(feature=60.0, strength=7.0, octaves=2, seed=42),
         Nibble(feature=4.0, depth=1.4, strength=0.45, octaves=4, seed=43),
     ),
@@ -50,13 +53,13 @@ CHARACTERS = {
         Nibble(feature=6.0, depth=1.5, strength=0.3, octaves=3, seed=53),
     ),
     "Crumb": (
-        Push(**_ROLLED, feature=29.0, strength=44.0, octaves=5, gain=0.58, seed=61),
+        Push(**ROLLED, feature=30.0, strength=68.0, octaves=5, gain=0.62, seed=61),
         Nibble(feature=7.0, depth=7.0, strength=0.8, octaves=5, gain=0.62, seed=63),
         Mottle(feature=9.0, strength=0.5, floor=0.3, octaves=4, seed=65),
     ),
     "Fleece": (
-        Push(summed="folded", feature=52.0, strength=19.0, octaves=5, gain=0.55, weaker_below=0.3, seed=3),
-        Push(summed="domed", feature=15.0, strength=5.0, octaves=3, weaker_below=0.3, seed=13),
+        Push(summed="folded", balanced=True, feature=52.0, strength=34.0, octaves=5, gain=0.55, weaker_below=0.3, seed=3),
+        Push(summed="domed", balanced=True, feature=15.0, strength=8.0, octaves=3, weaker_below=0.3, seed=13),
         Nibble(feature=9.0, depth=5.0, strength=0.6, octaves=5, gain=0.6, seed=23),
     ),
     "Wool": (
@@ -64,19 +67,19 @@ CHARACTERS = {
         Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=73),
     ),
     "Torn": (
-        Push(**_ROLLED, feature=34.0, strength=47.0, octaves=5, gain=0.6, seed=11),
+        Push(**ROLLED, feature=34.0, strength=80.0, octaves=5, gain=0.62, seed=11),
         Nibble(feature=26.0, depth=26.0, strength=0.97, octaves=6, gain=0.62, seed=2, where=_LOW),
         Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.62, seed=4),
-        Streak(feature=7.0, strength=16.0, octaves=3, summed="ridged", seed=8, where=_LOW),
+        Streak(feature=7.0, strength=11.0, octaves=3, summed="ridged", seed=8, where=_LOW),
     ),
     "Veil": (
-        Push(feature=90.0, strength=16.0, octaves=3, seed=6),
-        Stir(feature=60.0, strength=22.0, octaves=3, steps=3, seed=15),
+        Push(feature=90.0, strength=36.0, octaves=6, gain=0.64, seed=6),
+        Stir(feature=45.0, strength=28.0, octaves=3, steps=3, seed=15),
         Nibble(feature=30.0, depth=60.0, strength=0.97, octaves=6, gain=0.58, seed=4),
         Mottle(feature=24.0, strength=0.8, floor=0.12, octaves=5, seed=9),
     ),
     "Anvil fibres": (
-        Push(**_ROLLED, feature=32.0, strength=55.0, octaves=5, gain=0.56, seed=12, where=(_HIGH[0].edited(invert=True),)),
+        Push(**ROLLED, feature=36.0, strength=86.0, octaves=6, gain=0.64, seed=12, where=(_HIGH[0].edited(invert=True),)),
         Streak(feature=9.0, strength=50.0, taper=1.2, octaves=4, stretch=(5.0, 0.7, 1.0), summed="ridged", seed=21, where=_HIGH),
         Nibble(feature=18.0, depth=14.0, strength=0.8, octaves=4, stretch=(4.0, 0.8, 1.0), seed=25, where=_HIGH),
     ),
@@ -86,8 +89,8 @@ CHARACTERS = {
         Nibble(feature=10.0, depth=6.0, strength=0.6, octaves=4, stretch=(0.7, 1.0, 2.5), seed=85),
     ),
     "Storm base": (
-        Push(**_ROLLED, feature=34.0, strength=40.5, octaves=5, gain=0.56, weaker_below=0.4, seed=31),
-        Push(**_ROLLED, feature=30.0, strength=12.0, octaves=5, gain=0.58, seed=33, where=_BELOW),
+        Push(**ROLLED, feature=39.0, strength=86.0, octaves=6, gain=0.64, weaker_below=0.8, seed=31),
+        Push(**ROLLED, feature=30.0, strength=17.0, octaves=5, gain=0.58, seed=33, where=_BELOW),
         Nibble(feature=20.0, depth=24.0, strength=0.9, octaves=5, gain=0.6, seed=37, where=_BELOW),
         Nibble(feature=6.0, depth=2.0, strength=0.4, octaves=4, seed=39),
     ),

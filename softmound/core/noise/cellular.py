@@ -70,6 +70,31 @@ def _nearest(at, base, columns, near):
 
 
 @call
+def _nearest_two(at, base, columns, near):
+    """Squared distances to the nearest point and to the next: what lumps are made of, without what other metrics need."""
+    for n in range(LANES):
+        near[0, n] = _FAR
+        near[1, n] = _FAR
+    for k in range(columns):
+        a = f32(k // 3 - 1)
+        b = f32(k % 3 - 1)
+        step = u32(u32(u32(i32(a)) * _X) + u32(u32(i32(b)) * _Y))
+        for n in range(LANES):
+            h = u32(base[n] + step)
+            x = at[0, n] + a
+            y = at[1, n] + b
+            z = at[2, n]
+            below = _squared(u32(h - _Z), x, y, z - f32(1))
+            level = _squared(h, x, y, z)
+            above = _squared(u32(h + _Z), x, y, z + f32(1))
+            first = min(below, level)
+            other = min(max(below, level), max(first, above))
+            first = min(first, above)
+            near[1, n] = min(min(near[1, n], other), max(near[0, n], first))
+            near[0, n] = min(near[0, n], first)
+
+
+@call
 def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, columns, out):
     """Distance to the nearest points of a jittered lattice, one point in each cell.
 
@@ -118,6 +143,11 @@ def cellular_block(places, scale, sx, sy, sz, seed, metric, cell, columns, out):
             out[n] = min(f32(1), np.sqrt(out[n]) * bring)
         return
     near = np.empty((2, LANES), np.float32)
+    if cell == BETWEEN and metric == EUCLIDEAN:
+        _nearest_two(at, base, columns, near)
+        for n in range(LANES):
+            out[n] = min(f32(1), (np.sqrt(near[1, n]) - np.sqrt(near[0, n])) * bring)
+        return
     for n in range(LANES):
         near[0, n] = f32(0) if cell == SMOOTH else _FAR
         near[1, n] = _FAR

@@ -16,7 +16,7 @@ CELLS = ("f1", "f2", "f2-f1", "smooth f1")
 METRICS = ("euclidean", "manhattan", "chebyshev")
 MOST_GRAINS = 12
 MOST_MASKS = 6
-Metres4000 = Annotated[float, Field(ge=0.0, le=4_000.0)]
+Metres20000 = Annotated[float, Field(ge=0.0, le=20_000.0)]
 Octaves = Annotated[int, Field(ge=1, le=10)]
 Stretch = Annotated[float, Field(ge=0.05, le=20.0)]
 Kind = Literal["gradient", "simplex", "cellular", "value"]
@@ -36,7 +36,7 @@ class Warp(Value):
 
     kind: Kind = "gradient"
     feature: Length = 30.0
-    strength: Metres4000 = 6.0
+    strength: Metres20000 = 6.0
     octaves: Octaves = 2
     seed: Seed = 71
 

@@ -6,11 +6,12 @@ import random
 from ..mass.kinds.blob import Blob
 from ..recipe.forms import Buds
 
+STOUT = 0.8
 GOLDEN = math.pi * (3.0 - math.sqrt(5.0))
 """Angle between one turret and the next, radians: no two stand in one line."""
 
 
-def blob(name, centre, radii, buds=None):
+def blob(name, centre, radii, buds=None, turned=(0.0, 0.0, 0.0)):
     """A blob with numbers that an artist can read.
 
     Parameters
@@ -19,13 +20,15 @@ def blob(name, centre, radii, buds=None):
     centre, radii : sequence of float
         Metres; rounded to centimetres.
     buds : Buds, optional
+    turned : sequence of float, optional
+        About x, y and z, degrees; rounded to hundredths.
 
     Returns
     -------
     Blob
     """
     return Blob(name=name, centre=tuple(round(c, 2) for c in centre), radii=tuple(round(max(r, 0.01), 2) for r in radii),
-                buds=buds)
+                buds=buds, rotation=tuple(round(angle, 2) for angle in turned))
 
 
 def _budded(count, shrink, upward, generations, dice):
@@ -108,14 +111,14 @@ def grown(span, height, lean, turrets, fresh, seed, *, depth=0.8, crown=0.6, gen
     tall = span * height
     low = min(tall, span * 0.5)
     # The body fills the middle, so that the underside is one.
-    blobs = [blob("Body", (0.0, low * 0.16, 0.0), (span * 0.4, max(low * 0.36, span * 0.07), span * 0.4 * depth))]
+    blobs = [blob("Body", (0.0, low * 0.16, 0.0), (span * 0.36, max(low * 0.3, span * 0.06), span * 0.36 * depth))]
     for n in range(turrets):
         out = 0.0 if n == 0 else math.sqrt((n + 0.35) / turrets)
         angle = n * GOLDEN + dice.uniform(-0.5, 0.5)
-        radius = min(span * (0.25 - 0.085 * out) * dice.uniform(0.86, 1.16), 0.72 * tall)
-        reach = max(span * 0.52 - radius, 0.0) * out
-        rise = tall * (1.0 - crown * out) * (1.0 if n == 0 else dice.uniform(0.6, 1.0))
-        top = max(rise - radius * 0.9, 0.0)
+        radius = min(span * STOUT * (0.25 - 0.085 * out) * dice.uniform(0.86, 1.16), 0.72 * tall)
+        reach = max(span * 0.54 - radius, 0.0) * out
+        rise = 0.88 * tall * (1.0 - crown * out) * (1.0 if n == 0 else dice.uniform(0.6, 1.0))
+        top = max(rise - radius * 1.15, 0.0)
         foot = (reach * math.cos(angle), min(radius * 0.45, low * 0.3), depth * reach * math.sin(angle))
         blobs += turret(f"Turret {n + 1}.", foot, top, radius, (lean * rise, 0.25 * lean * rise * dice.uniform(-1.0, 1.0)),
                         dice, fresh=fresh, generations=generations)

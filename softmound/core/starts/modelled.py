@@ -19,12 +19,13 @@ from ..recipe.models import Voxels, limits
 from ..volume.sample import sample
 from .species import LEAST_SPAN, MOST_SPAN, start
 
-GENTLE, FINER = 0.285, 0.63
+GENTLE, FINER = 0.285, 1.0
 """Share of what is carved into blobs that is carved into a model, and how much smaller its lumps are."""
 THINNEST, FINE = 160.0, 256.0
 """Of a model's span: parts thinner than this share do not count; its voxels along it."""
-LUMP, LARGEST_LUMP, SUNK = 0.8, 0.09, 0.65
-"""Radius of a lump over that of the part it sits on, and at most over the span of the model; how deep it sits, in its radii."""
+LUMP, LARGEST_LUMP, SUNK, ON_IT = 0.8, 0.09, 0.82, 0.72
+"""Radius of a lump over that of the part it sits on, and at most over the span of the model; how deep it sits, and how far
+out smaller ones sit on it, in its radii."""
 MOST_LUMPS, ON_EACH = 3_000, 5
 """Lumps on a model, and smaller ones on each of them."""
 SHALLOW = 0.01
@@ -87,7 +88,7 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     taken = 0.5 * max(skin.thickness, final) - sum(grain.mean for grain in grains if grain.action == "push")
     taken += sum(EATEN * grain.strength * grain.depth for grain in grains if grain.action == "nibble")
     # Where thin parts would be cut through by the deepest of it they are given more.
-    taken = max(taken, max((grain.strength for grain in grains if grain.action == "push"), default=0.0) - 0.3 * thin)
+    taken = max(taken, max((grain.reach[1] for grain in grains if grain.action == "push"), default=0.0) - 0.3 * thin)
     forms = (form,)
     if balls is not None:
         grains = (*_broad(mound.grains, balls), *grains)
@@ -141,7 +142,9 @@ def _balls_of(form):
 def _gentle(grain, thin, span):
     """A grain for a model, which has a shape of its own to keep: no deeper than its thinnest part bears."""
     if grain.action == "push":
-        strength = min(grain.strength * GENTLE, max(0.4 * thin, SHALLOW * span))
+        # What goes out as well as in may be the stronger.
+        inward = max(grain.reach[1] / grain.strength, 0.4)
+        strength = min(grain.strength * GENTLE, max(0.4 * thin, SHALLOW * span) / inward)
         return grain.edited(strength=rounded(strength), feature=rounded(strength * grain.feature / grain.strength * FINER / GENTLE))
     return grain.edited(depth=rounded(min(grain.depth, 0.3 * thin))) if grain.action == "nibble" else grain
 
@@ -155,7 +158,7 @@ def _lumps_over(balls, span):
     sizes = radii[chosen] * dice.uniform(0.75, 1.1, len(chosen))
     toward = balls.normals[chosen].repeat(ON_EACH, axis=0) + 0.9 * dice.normal(size=(len(chosen) * ON_EACH, 3))
     toward /= np.linalg.norm(toward, axis=1, keepdims=True)
-    on = places[chosen].repeat(ON_EACH, axis=0) + 0.85 * sizes.repeat(ON_EACH)[:, None] * toward
+    on = places[chosen].repeat(ON_EACH, axis=0) + ON_IT * sizes.repeat(ON_EACH)[:, None] * toward
     places = np.concatenate([places[chosen], on])
     sizes = np.concatenate([sizes, 0.45 * sizes.repeat(ON_EACH) * dice.uniform(0.7, 1.15, len(on))])
     middle = places.mean(axis=0).round(2)

@@ -5421,6 +5421,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Cirrus hooks</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Clay</source>
         <translation type="unfinished" />
     </message>
@@ -6007,6 +6012,11 @@
     <message>
         <location filename="tables.py" />
         <source>Flicker</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Floccus</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6652,6 +6662,11 @@
     <message>
         <location filename="tables.py" />
         <source>Keeps small whirls alive.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keeps the size</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7771,6 +7786,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Shelf cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Shift + Space, held</source>
         <translation type="unfinished" />
     </message>
@@ -8616,6 +8636,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What it takes in one place it gives in another: the cloud stays as large as its forms.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>What its light is multiplied by.</source>
         <translation type="unfinished" />
     </message>
@@ -8746,7 +8771,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>a field of small tufts, heaped above and torn below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>a layer with pouches hanging from it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>a lens of lifted air, blanket over blanket</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8877,6 +8912,11 @@
     <message>
         <location filename="tables.py" />
         <source>azimuth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>balanced</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9381,11 +9421,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>lenses one above another, smoothed by the wind</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>level</source>
         <translation type="unfinished" />
     </message>
@@ -9806,6 +9841,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>stairs of air that a storm lifts before it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>standing</source>
         <translation type="unfinished" />
     </message>
@@ -9876,7 +9916,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>taller than wide: turret upon turret, still growing</source>
+        <source>taller than wide: turret upon turret, growing</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9997,6 +10037,11 @@
     <message>
         <location filename="tables.py" />
         <source>transform</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>tufts of ice whose crystals fall and stay behind</source>
         <translation type="unfinished" />
     </message>
     <message>

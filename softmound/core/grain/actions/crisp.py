@@ -6,7 +6,7 @@ import numpy as np
 
 from ...kernels import each, f32, i32
 from ...noise.sums import noise_bricks
-from ...recipe.grains import MOVED, Grain, Metres4000, rounded
+from ...recipe.grains import MOVED, Grain, Metres20000, rounded
 from ...recipe.rows import Number
 from ...recipe.value import Length
 from ...volume.bricks import LANES, SIDE
@@ -43,7 +43,7 @@ class Crisp(Grain):
         Number("strength", "Bound", "m", (0.02, 50.0), "log", "The silhouette moves by no more than this."),)
 
     action: Literal["crisp"] = "crisp"
-    strength: Metres4000 = 1.0
+    strength: Metres20000 = 1.0
     feature: Length = 3.0
 
     @classmethod

@@ -7,7 +7,7 @@ import numpy as np
 
 from ...kernels import each, f32, i32
 from ...noise.sums import mean_of, noise_bricks
-from ...recipe.grains import SIZE, SURFACE, Grain, Metres4000, rounded
+from ...recipe.grains import SIZE, SURFACE, Grain, Metres20000, rounded
 from ...recipe.rows import Choice, Number, Switch
 from ...recipe.value import Share
 from ...volume.bricks import LANES, SIDE
@@ -60,7 +60,8 @@ class Push(Grain):
     straight out. `standing` octaves are each read at the surface that the larger ones have left, along its own normals: fine
     lumps stand on the flanks of large ones in every direction, and roll over one another. Octaves that `goes_on` are
     followed by finer ones of the same slope, as far as the voxel of a build or of a picture from near can hold them; these
-    leave the surface where it is on the mean. `weaker_below` takes that share of it away at the base level.
+    leave the surface where it is on the mean, and so do all octaves of one that is `balanced`. `weaker_below` takes that share
+    of it away at the base level.
     """
 
     order: ClassVar[int] = 10
@@ -76,15 +77,18 @@ class Push(Grain):
         Switch("goes_on", "Octaves go on",
                "Finer octaves follow as far as voxels show them: a close view finds lumps on lumps. The final voxel says which of "
                "them are exported."),
+        Switch("balanced", "Keeps the size",
+               "What it takes in one place it gives in another: the cloud stays as large as its forms."),
         Number("weaker_below", "Weaker below", "", None, "linear", "How much of the push is taken away at the base level."),
     )
 
     action: Literal["push"] = "push"
-    strength: Metres4000 = 4.0
+    strength: Metres20000 = 4.0
     direction: Literal["both", "outward", "inward"] = "both"
     at_surface: Share = 0.0
     standing: bool = False
     goes_on: bool = False
+    balanced: bool = False
     weaker_below: Share = 0.0
 
     @classmethod
@@ -100,17 +104,24 @@ class Push(Grain):
     def reach(self):
         return tuple(sum(reach[side] for _, reach in self.turns) for side in range(2))
 
-    def _reach(self, strength):
+    def _reach(self, noise, strength, balanced):
         # Noise from 0 to 1 only pushes outward, unless it is told to push inward.
-        both = self.direction == "both" and self.signed
-        return (strength if self.direction != "inward" else 0.0, strength if both or self.direction == "inward" else 0.0)
+        low, high = (-1.0 if self.direction == "both" and self.signed else 0.0), 1.0
+        if balanced:
+            mean = self._mean(noise)
+            low, high = low - mean, high - mean
+        ways = (high * strength, -low * strength)
+        return ways[::-1] if self.direction == "inward" else ways
+
+    def _mean(self, noise):
+        """Of a noise as it pushes: what is signed, and so nothing on the mean, becomes 0 to 1 where it pushes one way."""
+        return (0.0 if self.direction == "both" else 0.5) if self.signed else mean_of(noise)
 
     @property
     def mean(self):
-        mean = mean_of(self)
-        if self.direction != "both":
-            mean = (0.5 + 0.5 * mean if self.signed else mean) * (1.0 if self.direction == "outward" else -1.0)
-        return mean * self.strength
+        if self.balanced:
+            return 0.0
+        return self._mean(self) * self.strength * (-1.0 if self.direction == "inward" else 1.0)
 
     @property
     def reads_distance(self):
@@ -130,7 +141,7 @@ class Push(Grain):
     @property
     def turns(self):
         return tuple((noise.feature / noise.lacunarity ** (noise.octaves - 1),
-                      self._reach(strength) if n < self._asked else (strength, strength))
+                      self._reach(noise, strength, self.balanced or n >= self._asked))
                      for n, (noise, strength) in enumerate(self.stages))
 
     def act(self, distance, coords, voxel, landmarks, room, counting, turns=slice(None), slopes=None):
@@ -143,7 +154,8 @@ class Push(Grain):
         for n, (noise, strength) in enumerate(self.stages[turns], turns.start or 0):
             left, reaches = reaches, reaches[1:]
             goes_on, unseen = n >= self._asked, noise.feature < FINEST * voxel
-            if goes_on and unseen:
+            balanced = goes_on or self.balanced
+            if unseen and (goes_on or balanced and self.standing):
                 continue
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
             met = counting.before(*(sum(reach[side] for reach in left) for side in range(2))).met(distance)
@@ -161,8 +173,8 @@ class Push(Grain):
             else:
                 noise_bricks(coords, voxel, noise, room, landmarks.origin, distance, at_surface, slopes)
             slopes, way, signed = None, mode, self.signed
-            if goes_on:
-                # What goes on is told from its mean, which stays: outward noise that is signed has half its strength.
+            if balanced:
+                # It is told from its mean, which stays: outward noise that is signed has half its strength.
                 room -= np.float32(mean_of(noise))
                 strength = strength * (0.5 if signed and mode != _AS_IS else 1.0) * (-1.0 if mode == _INWARD else 1.0)
                 way = _AS_IS

@@ -5,7 +5,7 @@ from typing import Annotated, ClassVar, Literal
 from pydantic import Field
 
 from ...noise.flow import field_at, walked_back
-from ...recipe.grains import MOVED, SIZE, Grain, Metres4000, Noise, Octaves, rounded
+from ...recipe.grains import MOVED, SIZE, Grain, Metres20000, Noise, Octaves, rounded
 from ...recipe.rows import Choice, Number
 from ..moving import sampled
 
@@ -26,7 +26,7 @@ class Stir(Grain):
     )
 
     action: Literal["stir"] = "stir"
-    strength: Metres4000 = 6.0
+    strength: Metres20000 = 6.0
     field: Literal["curl", "three"] = "curl"
     steps: Annotated[int, Field(ge=1, le=16)] = 3
     octaves: Octaves = 2

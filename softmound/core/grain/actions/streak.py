@@ -9,7 +9,7 @@ from pydantic import Field
 from ...directions import direction_of
 from ...kernels import each, f32, i32
 from ...noise.sums import noise_bricks
-from ...recipe.grains import MOVED, Grain, Metres4000, rounded
+from ...recipe.grains import MOVED, Grain, Metres20000, rounded
 from ...recipe.rows import Number
 from ...recipe.value import Degrees, Length
 from ...volume.bricks import LANES, NOTHING, SIDE
@@ -73,7 +73,7 @@ class Streak(Grain):
     )
 
     action: Literal["streak"] = "streak"
-    strength: Metres4000 = 25.0
+    strength: Metres20000 = 25.0
     azimuth: Degrees = 90.0
     elevation: Annotated[float, Field(ge=-90.0, le=90.0)] = 8.0
     taper: Annotated[float, Field(ge=0.2, le=6.0)] = 1.5
