@@ -103,7 +103,7 @@ GRAPH = {
         "steps": lambda mound: tuple(live_steps(mound.steps)),
         "grains": lambda mound: tuple(live(mound.grains, SURFACE)),
         "landmarks": _landmarks(lambda mound: live(mound.grains, SURFACE))}, ("distance",),
-        reach=lambda mound, voxel: tuple(a + b for a, b in zip(reach_of(mound.grains), steps_reach(mound.steps))),
+        reach=lambda mound, voxel: tuple(a + b for a, b in zip(reach_of(mound.grains, voxel), steps_reach(mound.steps))),
         moves=lambda mound: reach_of(mound.grains)[0] + grown_by(mound.steps)),
     "density": Stage({
         "skin": lambda mound: mound.skin,

@@ -146,18 +146,20 @@ class Begun(NamedTuple):
         return counts, deep
 
 
-def turns_of(grains):
-    """All that grains do to the surface.
+def turns_of(grains, voxel):
+    """All that grains do to the surface, as far as voxels hold it.
 
     Parameters
     ----------
     grains : sequence of Grain
+    voxel : float
+        Metres.
 
     Returns
     -------
     list of Turn
     """
-    return [Turn(grain, n, *turn) for grain in live(grains, SURFACE) for n, turn in enumerate(grain.turns)]
+    return [Turn(grain, n, *turn) for grain in live(grains, SURFACE) for n, turn in enumerate(grain.turns_at(voxel))]
 
 
 def wide_turns(grains, voxel):
@@ -175,7 +177,7 @@ def wide_turns(grains, voxel):
         None of them 0, none larger than the one before; those that are left out need the voxel itself.
     """
     found = []
-    for turn in turns_of(grains):
+    for turn in turns_of(grains, voxel):
         # What reads distances by a mask has to see the surface as it was before the whole grain.
         own = any(mask.reads_distance for mask in turn.grain.where)
         times = 0 if own else int(math.floor(math.log2(max(turn.finest / (SAMPLES * voxel), 1.0))))
@@ -207,7 +209,7 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
     Begun or None
         None where nothing is large.
     """
-    turns, times = turns_of(grains), wide_turns(grains, voxel)
+    turns, times = turns_of(grains, voxel), wide_turns(grains, voxel)
     if not times:
         return None
     begun, done = None, 0
@@ -241,19 +243,21 @@ def _after(turns, counting):
     return counting.before(*(sum(turn.reach[side] for turn in turns) for side in range(2)))
 
 
-def reach_of(grains):
+def reach_of(grains, voxel=0.0):
     """How far grains can move the surface.
 
     Parameters
     ----------
     grains : sequence of Grain
+    voxel : float, optional
+        Metres; default as fine as they go.
 
     Returns
     -------
     outward, inward : float
         Metres.
     """
-    reach = [grain.reach for grain in live(grains, SURFACE)]
+    reach = [reach for grain in live(grains, SURFACE) for _, reach in grain.turns_at(voxel)]
     return sum(outward for outward, _ in reach), sum(inward for _, inward in reach)
 
 
@@ -295,7 +299,7 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
     if not moving:
         out[...] = distance
         return out
-    turns = turns_of(moving)[done:]
+    turns = turns_of(moving, voxel)[done:]
     size = _chunk([turn.grain for turn in turns[:1]] or moving)
     after = done > 0 or any(depends(g) for g in moving)
 
@@ -305,7 +309,7 @@ def pushed(distance, coords, voxel, grains, landmarks=None, ticket=None, memory=
         offsets = np.zeros((len(coords[part]), LANES), np.float32)
         if memory is not None:
             return _pushed(offsets, coords[part], voxel, turns, landmarks)
-        rows = np.flatnonzero(counting.before(*reach_of(moving)).met(distance[part]))
+        rows = np.flatnonzero(counting.before(*reach_of(moving, voxel)).met(distance[part]))
         offsets[rows] = _pushed(offsets[rows], coords[part][rows], voxel, turns, landmarks)
         return np.add(offsets, distance[part], out=offsets)
 

@@ -10,10 +10,10 @@ from typing import NamedTuple
 
 import numpy as np
 
-from ..curves import LENGTH, curve_at, curve_numbers
+from ..curves import LENGTH, curve_numbers
 from ..directions import rotation_matrix
 from ..kernels import call, each, f32, i32, row, u32
-from ..recipe.grains import CELLS, METRICS, NOISES, SUMS
+from ..recipe.grains import CELLS, METRICS, NOISES, SUMS, Noise
 from ..volume.bricks import LANES, SIDE
 from .cellular import cellular_block
 from .gradient import clamped, gradient_noise, octave_seed
@@ -206,10 +206,20 @@ def block(ints, floats, places, at, moved, raw, mix, out):
                 moved[turn, n] = out[n]
     if ints[_CURVED] > 0:
         signed = ints[_SUMMED] == FBM and ints[KIND] != CELLULAR
+        middle, half = (f32(0.5), f32(0.5)) if signed else (f32(0), f32(1))
         for n in range(LANES):
-            share = f32(0.5) + f32(0.5) * out[n] if signed else out[n]
-            share = curve_at(max(f32(0), min(f32(1), share)), floats, _CURVE)
-            out[n] = f32(2) * share - f32(1) if signed else share
+            raw[n] = max(f32(0), min(f32(1), middle + half * out[n]))
+            mix[n] = floats[_CURVE + 1]
+        # As `curve_at`; segments outside and lanes inside, so that it vectorises.
+        for segment in range(np.int64(floats[_CURVE])):
+            at = _CURVE + 3 + 5 * segment
+            begins, length, a, b, c = floats[at], floats[at + 1], floats[at + 2], floats[at + 3], floats[at + 4]
+            for n in range(LANES):
+                t = max(f32(0), min(length, raw[n] - begins))
+                mix[n] += t * (a + t * (b + t * c))
+        for n in range(LANES):
+            share = floats[_CURVE + 2] if raw[n] >= f32(1) else mix[n]
+            out[n] = (share - middle) / half
 
 
 @call
@@ -395,7 +405,17 @@ def mean_of(noise):
     float
         To about 0.002: from `MEANT` places, always the same ones.
     """
-    return _mean(_plain(noise))
+    if noise.warp is not None:
+        return _mean(_plain(noise))
+    # It is the same for every seed and size, and for all octaves of a sum that are read one by one.
+    sums = (noise.octaves, noise.lacunarity, noise.gain) if noise.octaves > 1 else (1, 2.0, 0.5)
+    return _mean_of_kind(noise.kind, noise.summed, noise.cell, noise.metric, noise.inverted, *sums, noise.contrast)
+
+
+@lru_cache(maxsize=256)
+def _mean_of_kind(kind, summed, cell, metric, inverted, octaves, lacunarity, gain, contrast):
+    return _mean(Noise(kind=kind, summed=summed, cell=cell, metric=metric, inverted=inverted, octaves=octaves,
+                       lacunarity=lacunarity, gain=gain, contrast=contrast))
 
 
 @lru_cache(maxsize=256)

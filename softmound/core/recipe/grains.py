@@ -332,6 +332,10 @@ class Grain(Noise):
         which it may be worked out, 0 where it needs the voxels themselves; and its reach."""
         return ((0.0, self.reach),)
 
+    def turns_at(self, voxel: float) -> tuple[tuple[float, tuple[float, float]], ...]:
+        """The first of its turns: those that a build of some voxel, in metres, can hold anything of."""
+        return self.turns
+
     @property
     def mean(self) -> float:
         """Metres that a grain of the surface moves it outward on average, for forecasts."""

@@ -136,7 +136,7 @@ class Push(Grain):
     @property
     def _asked(self):
         """How many of its turns are not those that it goes on with."""
-        return len(self.stages) - len(_octaves(self, self.octaves))
+        return self.octaves if self.standing else 1
 
     @property
     def turns(self):
@@ -144,19 +144,22 @@ class Push(Grain):
                       self._reach(noise, strength, self.balanced or n >= self._asked))
                      for n, (noise, strength) in enumerate(self.stages))
 
+    def turns_at(self, voxel):
+        # What is finer than voxels hold, and nothing on the mean, is left out: the band need not be wide enough for it.
+        kept = 0 if self.balanced and self.standing else self._asked
+        return self.turns[: max(kept, sum(noise.feature >= FINEST * voxel for noise, _ in self.stages))]
+
     def act(self, distance, coords, voxel, landmarks, room, counting, turns=slice(None), slopes=None):
         # It fades over one feature size above the base level.
         least = 1.0 - self.weaker_below if landmarks.base.on else 1.0
         share = shares(self.where, coords, voxel, distance, landmarks)
         mode = {"both": _AS_IS, "outward": _OUTWARD, "inward": _INWARD}[self.direction]
         at_surface = 1.0 if self.standing else self.at_surface
-        reaches, whole, rows = [reach for _, reach in self.turns[turns]], distance, None
-        for n, (noise, strength) in enumerate(self.stages[turns], turns.start or 0):
+        parts = self.turns_at(voxel)
+        reaches, whole, rows, stages = [reach for _, reach in parts[turns]], distance, None, self.stages[: len(parts)]
+        for n, (noise, strength) in enumerate(stages[turns], turns.start or 0):
             left, reaches = reaches, reaches[1:]
-            goes_on, unseen = n >= self._asked, noise.feature < FINEST * voxel
-            balanced = goes_on or self.balanced
-            if unseen and (goes_on or balanced and self.standing):
-                continue
+            balanced = self.balanced or n >= self._asked
             # The farther the octaves have come, the better it is known which bricks the surface will not come to.
             met = counting.before(*(sum(reach[side] for reach in left) for side in range(2))).met(distance)
             if not met.all():
@@ -166,7 +169,7 @@ class Push(Grain):
                 distance, coords, room = whole[rows], coords[met], room[: len(rows)]
                 share = share if share is None else share[met]
                 slopes = slopes if slopes is None else slopes[met]
-            if unseen and self.standing:
+            if self.standing and noise.feature < FINEST * voxel:
                 # Finer than the voxels can hold: it would only roughen the normals of what follows. The surface goes where it
                 # would on average, so that a cloud is as large at every voxel.
                 room[...] = mean_of(noise)
