@@ -397,7 +397,8 @@ def _narrowed(mound, voxel, band, ticket):
     if begun is None:
         return None, band.cells, band.inside
     counts, deep = begun.sorted_out(band.cells.coords)
-    return begun, chosen(band.cells, np.flatnonzero(counts)), np.concatenate([band.inside, band.cells.coords[deep]])
+    deep = np.concatenate([band.inside, band.cells.coords[deep]])
+    return begun._replace(surface=None), chosen(band.cells, np.flatnonzero(counts)), deep
 
 
 def _filled(mound, voxel, coords, displaced):

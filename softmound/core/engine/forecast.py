@@ -9,6 +9,7 @@ from ..fill.skin import depth_of
 from ..fill.stepping import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.moving import moved_by, worked_on
+from ..grain.surface import SAMPLES, turns_of
 from ..grain.where import landmarks_of
 from ..machine import free_memory
 from ..mass.cells import Cells, chosen
@@ -47,6 +48,11 @@ LEAST_TRIED, TRIED = 150, 1200
 """Bricks of a build that are made for trial, to see how long one takes on this machine: at the least and at the most."""
 TRIED_OF = 0.05
 """How many of the bricks of the final build they are between these: a look ahead costs less than what it looks at."""
+WIDE, BEGUN_POOLS = 1.5, 3.0
+"""Bricks of what is begun on voxels twice as wide over those that hold voxels there, for its margins and what is still to come;
+copies of it while it is made. One stays until the build is done."""
+GROWING = 0.3
+"""How the bricks of a rough surface grow faster than a smooth one's: by this power of the voxels along it."""
 MOVING_POOLS = 1.1
 STEP_POOLS = 2.85
 """Further copies of all distances of the band that steps on the surface hold."""
@@ -132,6 +138,8 @@ class Forecast:
         What each grain that moves density about will work on.
     cleared : bool, optional
         Crumbs are looked for.
+    first : float, optional
+        Size of the finest features of what moves the surface first, metres.
     rough, tried : float, optional
         How many times as many bricks hold voxels as under a smooth surface, found by making some, and the voxel of those, metres.
     corrections : tuple of float, optional
@@ -151,6 +159,7 @@ class Forecast:
     volumes: tuple = ()
     moving: tuple = ()
     cleared: bool = False
+    first: float = 0.0
     rough: float = 1.0
     tried: float = 0.0
     corrections: tuple = (1.0, 1.0)
@@ -201,7 +210,8 @@ class Forecast:
         skin = depth_of(self.skin, voxel)
         band = self._within(self.swell - skin - reach, self.swell + reach)
         # Bricks larger than the lumps hold them in any case.
-        rough = 1.0 + (self.rough - 1.0) * min(1.0, self.tried / voxel)
+        finer = self.tried / voxel
+        rough = 1.0 + (self.rough - 1.0) * (finer if finer < 1.0 or self.rough < 1.0 else finer**GROWING)
         return min(rough * band / edge**3, self.bricks(voxel))
 
     def active_voxels(self, voxel):
@@ -246,6 +256,9 @@ class Forecast:
             pool += LANES * self.kept_bricks(voxel)
         # What moves density about makes another grid beside the one it reads.
         pool += MOVING_POOLS * 4 * LANES * self.moved_bricks(voxel)
+        if self.first >= 2.0 * SAMPLES * voxel:
+            begun = 4 * LANES * WIDE * self.kept_bricks(2.0 * voxel)
+            pool = max(pool + begun, BEGUN_POOLS * begun)
         return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
 
     def seconds(self, voxel):
@@ -330,7 +343,8 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     -------
     Forecast
     """
-    outward, inward = (reach - depth for reach, depth in zip(reaches(mound, 1.0), (0.0, depth_of(mound.skin, 1.0))))
+    # As far as grains go at the finest: what voxels cannot hold is left out at each of them.
+    outward, inward = (reach - depth for reach, depth in zip(reaches(mound, 1e-3), (0.0, depth_of(mound.skin, 1e-3))))
     volumes = tuple((voxel_of_volume(v), len(v.grid["coords"]) + len(v.grid["tiles"]))
                     for v in density_volumes(mound.mass))
     bounds = bounds_of(mound)
@@ -354,6 +368,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
     swell = sum(grain.mean for grain in live(mound.grains, SURFACE))
     swell += sum(step.outward for step in live_steps(mound.steps))
+    first = 0.0 if live_steps(mound.steps) else next((turn.finest for turn in turns_of(mound.grains, 0.0)), 0.0)
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
     brick_seconds, moving_seconds, voxel, kept = _trial(mound, near, edge, shape, ticket)
     surface = cells.coords[np.abs(distance - swell) < edge / 2]
@@ -362,7 +377,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     ahead = Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
         brick_seconds, bool(live_steps(mound.steps)), volumes, moving, mound.voxels.crumbs > 0.0,
-        corrections=corrections)
+        first, corrections=corrections)
     thin = replace(ahead, skin=_thin(mound.skin, voxel))
     smooth = thin.kept_bricks(voxel)
     # Bricks made for trial stand alone, so that steps, which look at neighbours, ease them away.

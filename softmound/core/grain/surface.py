@@ -224,8 +224,8 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
             rows = np.flatnonzero(counts)
             coords = coords[rows]
         distance = distance_of(slice(None) if begun is None else rows)
-        offsets = np.zeros_like(distance) if begun is None else upsampled(begun.offsets, coords)
-        surface = distance + offsets
+        # Each of these holds as much as a third of the finished cloud: none is kept beside what is made of it.
+        surface = distance.copy() if begun is None else np.add(distance, upsampled(begun.offsets, coords))
         while done < len(times) and times[done] == doubled:
             grain, own = turns[done].grain, slice(turns[done].number, turns[done].number + 1)
             done += 1
@@ -233,7 +233,8 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
             for part in chunks(len(coords), _chunk([grain]), ticket):
                 grain.act(surface[part], coords[part], wide, landmarks, np.empty_like(surface[part]), band, own,
                           slopes_of(before, part.start, part.stop))
-        begun = Begun(grid_of(wide, coords, surface), grid_of(wide, coords, surface - distance), deep,
+        before = None
+        begun = Begun(grid_of(wide, coords, surface), grid_of(wide, coords, np.subtract(surface, distance, out=distance)), deep,
                       _after(turns[done:], counting).widened(margin if doubled > 1 else 0.0), done)
     return begun
 
