@@ -113,7 +113,7 @@ def baked_brioche():
     mound = start_from_form(form, "Brioche", "mediocris", span=260.0)
     puffed = mound.mass.forms[0].edited(coat=Coat(radius=15.0, spacing=0.95, jitter=0.6, fewer_below=0.3, seed=4))
     return mound.edited(
-        mass=mound.mass.edited(forms=(puffed,)), grains=lumped(24.0, 31, 0.1, 0.0),
+        mass=mound.mass.edited(forms=(puffed,)), grains=lumped(13.0, 31, 0.1, 0.0),
         light=mound.light.edited(sun=Sun(azimuth=108.0, elevation=40.0), sky=AIR, medium=Medium(extinction=1.0), exposure=0.35),
         view=View(azimuth=20.0, elevation=-4.0))
 
