@@ -28,8 +28,11 @@ from softmound.core.recipe import BaseLevel, Mass, Mound, read_mound
 from softmound.core.starts.heaps import heap
 from softmound.core.starts.species import STARTS, start
 from softmound.core.starts.wish import Wish, lumps
+from softmound.core.volume.bricks import LANES
 from softmound.core.volume.nature import outline_dimension, silhouettes, spectrum_slope
 
+NATURAL_ONES = ("humilis", "mediocris", "congestus", "calvus", "fractus")
+"""Starts that are asked to be as rough as clouds in nature: outlines of 1.30 to 1.40, slopes of -1.9 to -1.5."""
 ALONG = 220
 """Voxels along the clouds whose outlines are measured."""
 LOVEJOY = 1.35
@@ -86,6 +89,11 @@ def whiteness(mound, width=640, height=400):
     cloud = pixels[pixels[..., 3] > 250][:, :3].mean(axis=1) / 255.0
     lit = cloud[cloud >= np.median(cloud)]
     return float((lit >= WHITE).mean())
+
+
+def volume_of(grid):
+    """Cubic metres of density 1 that would hold as much as a grid: float."""
+    return (grid.values.sum(dtype=float) + LANES * grid.tile_values.sum(dtype=float)) * grid.voxel**3
 
 
 def _blurred(picture, cloud, width):
@@ -156,15 +164,20 @@ def figures():
         low, high = bounds_of(mound)
         grid = density_grid(mound, float((high - low).max()) / ALONG)
         outline = float(np.nanmean([outline_dimension(mask) for mask in silhouettes(grid)]))
-        yield Figure(f"outline dimension, {species}", outline, "", "cumulus in nature", LOVEJOY, outline / LOVEJOY)
-        yield Figure(f"slope of the spectrum, {species}", float(spectrum_slope(grid)), "", "liquid water in nature", KOLMOGOROV,
-                     float(spectrum_slope(grid)) / KOLMOGOROV)
+        slope, asked = float(spectrum_slope(grid)), species in NATURAL_ONES
+        yield Figure(f"outline dimension, {species}", outline, "", "cumulus in nature", LOVEJOY, outline / LOVEJOY,
+                     *(("1.3 to 1.4", 1.3 <= outline <= 1.4) if asked else ()))
+        yield Figure(f"slope of the spectrum, {species}", slope, "", "liquid water in nature", KOLMOGOROV, slope / KOLMOGOROV,
+                     *(("-1.9 to -1.5", -1.9 <= slope <= -1.5) if asked else ()))
     base = start("mediocris", "x")
     bounds = bounds_of(base)
+    plain = volume_of(density_grid(base.edited(grains=()), float((bounds[1] - bounds[0]).max()) / 260))
     for name, grains in CHARACTERS.items():
         mound = base.edited(grains=sized_character(grains, span_of(base), base.mass.base.altitude))
         grid = density_grid(mound, float((bounds[1] - bounds[0]).max()) / 260)
         measured = {found.name: found for found in nature_of(mound, grid)}
+        share = volume_of(grid) / plain
+        yield Figure(f"volume, {name}", share, "", "its forms", 1.0, share, "0.85 to 1.15", abs(share - 1.0) <= 0.15)
         for word, natural in (("Outline dimension", LOVEJOY), ("Spectrum slope", KOLMOGOROV)):
             found = measured[word]
             yield Figure(f"{word.lower()}, {name}", found.value, "", "in nature", natural, found.value / natural,

@@ -168,6 +168,24 @@ class Starts(unittest.TestCase):
         self.assertLess(crisp.grains[1].depth, tired.grains[1].depth)
         self.assertNotEqual(start("humilis", "x", seed=1), start("humilis", "x", seed=2))
 
+    def test_ice_lies_downwind_of_what_it_came_from(self):
+        def places(mound):
+            grid = density_grid(mound, 5.0)
+            brick, lane = np.nonzero(grid.values > 0.05)
+            return (grid.coords[brick] * SIDE + np.stack([lane >> 6, (lane >> 3) & 7, lane & 7], -1)) * grid.voxel
+
+        tower = places(start("incus", "x"))
+        top = tower[:, 1].max()
+        anvil, neck = (tower[(low * top < tower[:, 1]) & (tower[:, 1] < high * top), 0] for low, high in ((0.8, 0.9), (0.5, 0.7)))
+        middle = float(np.median(neck))
+        self.assertGreater(np.ptp(anvil), 1.5 * np.ptp(neck))
+        self.assertGreater(anvil.max() - middle, 1.5 * (middle - anvil.min()))
+        for lean in (-0.5, 0.5):
+            hooks = places(start("cirrus hooks", "x", lean=lean))
+            low, high = np.quantile(hooks[:, 1], (0.25, 0.75))
+            behind = hooks[hooks[:, 1] > high, 0].mean() - hooks[hooks[:, 1] < low, 0].mean()
+            self.assertGreater(behind * np.sign(lean), 30.0)
+
     def test_any_seed_and_size_that_can_be_asked_for_make_one(self):
         for species, kind in STARTS.items():
             for span, looks in ((0.5, 30_000.0), (15_000.0, 50.0)):
