@@ -84,7 +84,7 @@ def cottage_loaf():
 def meringue_spire():
     """A leaning tower against the sun, its rim alight."""
     blobs = _named("Meringue", grown(300.0, 1.25, 0.3, 6, 1.0, 8, crown=0.8))
-    return _baked("Meringue Spire", blobs, lumped(34.0, 3, 0.1), Light(
+    return _baked("Meringue Spire", blobs, lumped(46.0, 3, 0.1), Light(
         sun=Sun(azimuth=152.0, elevation=24.0), sky=AIR, medium=Medium(extinction=0.9), exposure=0.25),
         View(azimuth=0.0, elevation=-5.0))
 

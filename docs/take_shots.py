@@ -164,7 +164,7 @@ def main():
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
         view, camera = window.document.mound.view, camera_of(window.document.mound.view, *SIZE)
-        window.document.look(view.edited(target=tuple(camera.eye + view.distance * camera.ray(880, 385)), distance=110.0))
+        window.document.look(view.edited(target=tuple(camera.eye + view.distance * camera.ray(600, 260)), distance=200.0))
         shot("light-near")
         window.document.read(ROOT / "demo" / "burnt_crust.mound")
         window.open_station("Light")

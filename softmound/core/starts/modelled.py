@@ -41,8 +41,8 @@ EATEN = 0.2
 def start_from_form(form, name, species="mediocris", span=None, sheet=None, level=None, voxel=None):
     """A cloud of one form, with the grains, skin and light of a start, standing on the ground.
 
-    Grains and skin are fitted to the thinnest part that matters (`mass.thickness`), and what they take away on average is given
-    first, so that the cloud has the volume of its model.
+    Grains and skin are fitted to the thinnest part that matters (`mass.thickness`), and lumps give what these take away, so that
+    the cloud has the volume of its model; a sheet is given it first.
 
     Parameters
     ----------
@@ -85,17 +85,20 @@ def start_from_form(form, name, species="mediocris", span=None, sheet=None, leve
     skin = mound.skin.edited(thickness=rounded(min(mound.skin.thickness, 0.25 * thin)))
     low, high = limits(Voxels, "final")
     final = min(max(rounded(min(span / FINE, thin / 4.0)), low), high) if voxel is None else voxel
-    taken = 0.5 * max(skin.thickness, final) - sum(grain.mean for grain in grains if grain.action == "push")
-    taken += sum(EATEN * grain.strength * grain.depth for grain in grains if grain.action == "nibble")
-    # Where thin parts would be cut through by the deepest of it they are given more.
-    taken = max(taken, max((grain.reach[1] for grain in grains if grain.action == "push"), default=0.0) - 0.3 * thin)
     forms = (form,)
     if balls is not None:
         grains = (*_broad(mound.grains, balls), *grains)
         forms = (form, _lumps_over(balls, span))
+    steps = mound.steps
+    if sheet is not None:
+        # Of a sheet, which has no lumps on it, skin and grains take a share that matters.
+        taken = 0.5 * max(skin.thickness, final) - sum(grain.mean for grain in grains if grain.action == "push")
+        taken += sum(EATEN * grain.strength * grain.depth for grain in grains if grain.action == "nibble")
+        taken = max(taken, max((grain.reach[1] for grain in grains if grain.action == "push"), default=0.0) - 0.3 * thin)
+        steps = (Grow(metres=rounded(taken)), *steps)
     mass = mound.mass.edited(forms=forms, melt=rounded(0.15 * thin), base=base, top=mound.mass.top.edited(on=False))
     return mound.edited(mass=mass, grains=worthwhile(grains, final), skin=skin,
-                        voxels=mound.voxels.edited(final=final), steps=(Grow(metres=rounded(taken)), *mound.steps))
+                        voxels=mound.voxels.edited(final=final), steps=steps)
 
 
 def lost_of(form, grid):

@@ -14,7 +14,7 @@ from ..view.pixels import image_of_pixels
 from ..words import tr
 from ..work.relay import Relay
 
-PICTURE = (176, 106)
+PICTURE = (146, 88)
 PAUSE = 120
 """Milliseconds the hand rests before pictures are made anew."""
 
