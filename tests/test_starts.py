@@ -96,7 +96,7 @@ class Standing(unittest.TestCase):
         plain, bare = volume(ball(Push(on=False)), VOXEL), 40.0
         for changes in ({"direction": "inward", "kind": "cellular", "standing": True}, {"direction": "outward", "summed": "ridged"},
                         {"direction": "inward"}, {"kind": "cellular", "cell": "f2-f1", "goes_on": True, "standing": True},
-                        {"summed": "folded"}, {}):
+                        {"summed": "folded"}, {}, {"contrast": Curve(points=((0.0, 0.3), (1.0, 1.0)))}):
             push = Push(feature=12.0, strength=9.0, octaves=3, **changes)
             kept = push.edited(balanced=True)
             with self.subTest(changes):

@@ -9,7 +9,7 @@ from ..fill.skin import depth_of
 from ..fill.stepping import live_steps
 from ..fill.volumes import density_volumes, voxel_of_volume
 from ..grain.moving import moved_by, worked_on
-from ..grain.surface import SAMPLES, turns_of
+from ..grain.surface import reach_of, wide_turns
 from ..grain.where import landmarks_of
 from ..machine import free_memory
 from ..mass.cells import Cells, chosen
@@ -138,8 +138,8 @@ class Forecast:
         What each grain that moves density about will work on.
     cleared : bool, optional
         Crumbs are looked for.
-    first : float, optional
-        Size of the finest features of what moves the surface first, metres.
+    grains : tuple of Grain, optional
+        Those that move the surface.
     rough, tried : float, optional
         How many times as many bricks hold voxels as under a smooth surface, found by making some, and the voxel of those, metres.
     corrections : tuple of float, optional
@@ -159,7 +159,7 @@ class Forecast:
     volumes: tuple = ()
     moving: tuple = ()
     cleared: bool = False
-    first: float = 0.0
+    grains: tuple = ()
     rough: float = 1.0
     tried: float = 0.0
     corrections: tuple = (1.0, 1.0)
@@ -191,7 +191,9 @@ class Forecast:
         edge = SIDE * voxel
         half = edge * 3**0.5 / 2
         skin = depth_of(self.skin, voxel)
-        return self._within(-self.inward - skin - half, self.outward + half) / edge**3
+        # Octaves that voxels cannot hold do not widen the band, see `Grain.turns_at`.
+        finer = [whole - held for whole, held in zip(reach_of(self.grains), reach_of(self.grains, voxel))]
+        return self._within(finer[1] - self.inward - skin - half, self.outward - finer[0] + half) / edge**3
 
     def kept_bricks(self, voxel):
         """Bricks that will hold voxels in the finished grid.
@@ -256,7 +258,7 @@ class Forecast:
             pool += LANES * self.kept_bricks(voxel)
         # What moves density about makes another grid beside the one it reads.
         pool += MOVING_POOLS * 4 * LANES * self.moved_bricks(voxel)
-        if self.first >= 2.0 * SAMPLES * voxel:
+        if not self.stepped and wide_turns(self.grains, voxel):
             begun = 4 * LANES * WIDE * self.kept_bricks(2.0 * voxel)
             pool = max(pool + begun, BEGUN_POOLS * begun)
         return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
@@ -368,7 +370,6 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
             distance = np.maximum(distance, side * (level.altitude - height)).astype(np.float32)
     swell = sum(grain.mean for grain in live(mound.grains, SURFACE))
     swell += sum(step.outward for step in live_steps(mound.steps))
-    first = 0.0 if live_steps(mound.steps) else next((turn.finest for turn in turns_of(mound.grains, 0.0)), 0.0)
     near = chosen(cells, np.flatnonzero((distance > -inward - edge) & (distance < outward + edge)))
     brick_seconds, moving_seconds, voxel, kept = _trial(mound, near, edge, shape, ticket)
     surface = cells.coords[np.abs(distance - swell) < edge / 2]
@@ -377,7 +378,7 @@ def forecast(mound, ticket=None, corrections=(1.0, 1.0)):
     ahead = Forecast(
         np.sort(distance), edge**3, outward, inward, mound.skin, long, swell, len(shape.fields.voxels),
         brick_seconds, bool(live_steps(mound.steps)), volumes, moving, mound.voxels.crumbs > 0.0,
-        first, corrections=corrections)
+        tuple(live(mound.grains, SURFACE)), corrections=corrections)
     thin = replace(ahead, skin=_thin(mound.skin, voxel))
     smooth = thin.kept_bricks(voxel)
     # Bricks made for trial stand alone, so that steps, which look at neighbours, ease them away.

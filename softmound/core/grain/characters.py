@@ -36,7 +36,7 @@ _HIGH = (ByHeight(low=90.0, high=150.0),)
 
 CHARACTERS = {
     "Cauliflower": (
-        Push(**ROLLED, feature=39.0, strength=90.0, octaves=6, gain=0.64, weaker_below=0.7, seed=17),
+        Push(**ROLLED, feature=39.0, strength=106.0, octaves=6, gain=0.64, weaker_below=0.7, seed=17),
         Nibble(feature=5.0, depth=1.6, strength=0.35, octaves=4, gain=0.62, seed=5),
     ),
     "Boil": (

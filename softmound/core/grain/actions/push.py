@@ -115,7 +115,8 @@ class Push(Grain):
 
     def _mean(self, noise):
         """Of a noise as it pushes: what is signed, and so nothing on the mean, becomes 0 to 1 where it pushes one way."""
-        return (0.0 if self.direction == "both" else 0.5) if self.signed else mean_of(noise)
+        mean = 0.0 if self.signed and self.contrast is None else mean_of(noise)
+        return 0.5 + 0.5 * mean if self.signed and self.direction != "both" else mean
 
     @property
     def mean(self):
