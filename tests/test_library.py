@@ -4,16 +4,19 @@ import hashlib
 import json
 import os
 import pathlib
+import shutil
 import subprocess
 import sys
 import tempfile
 import unittest
+from unittest import mock
 
 import numpy as np
 
 from softmound.core.engine.density import density_grid
 from softmound.core.exchange.export import ExportOptions
 from softmound.core.held import MARK, Held
+from softmound.core.library import asset
 from softmound.core.library.asset import publish, recipe_mark
 from softmound.core.library.folders import file_name, next_version, sweep_leftovers
 from softmound.core.library.shelf import listed, read_version, verify
@@ -67,6 +70,21 @@ class Publishing(unittest.TestCase):
         self.assertEqual(facts["extinction"], 0.6)
         self.assertEqual(facts["seeds"], [5, 9, 3])
         self.assertEqual(facts["recipe"], recipe_mark(mound))
+
+    def test_one_that_gives_up_beside_it_takes_nothing_from_it(self):
+        claimed, times = asset.claimed_folder, []
+
+        def taken_away(library, name):
+            folder = claimed(library, name)
+            if not times:  # another process had claimed the same name, failed, and tidied up
+                shutil.rmtree(folder)
+            times.append(folder)
+            return folder
+
+        with mock.patch.object(asset, "claimed_folder", taken_away):
+            folder = publish(lumpy_mound(), self.library)
+        self.assertEqual(len(times), 2)
+        self.assertEqual(read_mound(folder / "lumpy.mound"), lumpy_mound())
 
     def test_the_grid_is_the_clouds(self):
         mound = lumpy_mound()

@@ -42,6 +42,8 @@ THUMB, SMALL = (480, 320), (300, 200)
 PROXY_ISO = 0.5
 THUMB_PASSES = 6
 PROXY_TRIANGLES = 5000
+TRIES = 4
+"""Times a folder is claimed that somebody else takes away meanwhile."""
 
 
 class About(Value):
@@ -159,11 +161,19 @@ def put_version(library, name, fill):
 
     UNDER_WAY.add(unclaimed)
     try:
-        asset = claimed_folder(library, name)
-        sweep_leftovers(asset)
-        aside = asset / f"{ASIDE}{secrets.token_hex(8)}"
-        UNDER_WAY.add(aside)
-        aside.mkdir()
+        for left in reversed(range(TRIES)):
+            try:
+                asset = claimed_folder(library, name)
+                sweep_leftovers(asset)
+                aside = asset / f"{ASIDE}{secrets.token_hex(8)}"
+                UNDER_WAY.add(aside)
+                aside.mkdir()
+                break
+            except FileNotFoundError:
+                # Somebody else gave up just now, and has taken away the folder or the library that both had claimed.
+                UNDER_WAY.discard(aside)
+                if not left:
+                    raise
         held = Held(aside / MARK)
         fill(aside, file_name(name))
         return _named(aside, asset)
