@@ -67,7 +67,7 @@ CHARACTERS = {
         Nibble(feature=12.0, depth=16.0, strength=0.75, octaves=5, gain=0.66, seed=73),
     ),
     "Torn": (
-        Push(**ROLLED, feature=34.0, strength=80.0, octaves=5, gain=0.62, seed=11),
+        Push(**ROLLED, feature=34.0, strength=75.0, octaves=5, gain=0.62, seed=11),
         Nibble(feature=26.0, depth=26.0, strength=0.97, octaves=6, gain=0.62, seed=2, where=_LOW),
         Nibble(feature=9.0, depth=6.0, strength=0.7, octaves=5, gain=0.62, seed=4),
         Streak(feature=7.0, strength=11.0, octaves=3, summed="ridged", seed=8, where=_LOW),

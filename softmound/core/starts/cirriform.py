@@ -1,4 +1,7 @@
-"""Cirriform starts: ice that the wind draws out, an anvil over its tower, hooks that fall."""
+"""Cirriform starts: ice that the wind draws out, an anvil over its tower, hooks that fall.
+
+Each is given a `Wish` and returns its forms, metres at `MADE` across, and what differs from other starts: see `Start.make`.
+"""
 
 import math
 import random
@@ -11,7 +14,7 @@ from ..mass.kinds.trail import Trail
 from ..recipe.curve import Curve
 from ..recipe.forms import Buds, Dabs
 from ..recipe.models import Sun, View
-from .growth import blob, grown
+from .growth import GOLDEN, blob, grown, shifted
 from .wish import MADE, NONE, lumps
 
 _ICE = Curve(points=((0.0, 0.0), (0.45, 0.02), (0.75, 0.2), (1.0, 0.9)))
@@ -22,17 +25,18 @@ _STRANDS, _BEHIND, _FALLING, _BENDS = 34, 9, 11, 25
 
 def incus(wish):
     """A tower that has met the top of the weather: ice spreads level above, thinner and wider downwind."""
+    # The tower stands upwind, so that tower and ice together have the middle.
     top, back = MADE * wish.height, -38.0
     lean, dice = wish.lean * top + back, random.Random(wish.seed)
-    tower = [one.edited(centre=(round(one.centre[0] + back, 2), *one.centre[1:])) for one in grown(
-        0.9 * MADE, wish.height, wish.lean, wish.turrets, 1.0 - 0.7 * wish.tired, wish.seed, crown=0.62)]
+    tower = shifted(grown(0.9 * MADE, wish.height, wish.lean, wish.turrets, 1.0 - 0.7 * wish.tired, wish.seed, crown=0.62),
+                    (back, 0.0, 0.0))
     head = Buds(generations=2, count=9, shrink=0.42, reach=0.88, variation=0.35, upward=0.7, fewer_below=1.0,
                 seed=wish.seed % 1000)
     ice = [blob("Anvil root", (lean, top - 50.0, 0.0), (62.0, 50.0, 58.0)),
            blob("Anvil head", (lean + 10.0, top - 17.0, 0.0), (96.0, 19.0, 82.0)),
            blob("Overshoot", (lean - 4.0, top - 4.0, 4.0), (36.0, 25.0, 34.0), head)]
     for n in range(_STRANDS):
-        side, out = 2.0 * ((n * 0.61803 + 0.3) % 1.0) - 1.0, (n + 0.5) / _STRANDS
+        side, out = 2.0 * ((0.3 - n * GOLDEN / math.tau) % 1.0) - 1.0, (n + 0.5) / _STRANDS
         reach = 127.0 * (0.55 + 0.45 * math.cos(1.35 * side)) * dice.uniform(0.5, 1.12) * (0.35 + 0.65 * out)
         thick = 15.0 * (1.0 - 0.72 * out) * dice.uniform(0.8, 1.2)
         ice.append(blob("Anvil", (lean + reach, top - thick - 7.0 * (1.0 - out) * dice.random() + 4.0 * out,

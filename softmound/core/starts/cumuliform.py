@@ -1,4 +1,7 @@
-"""Cumuliform starts: what is heaped, from fair weather to a tower, and what no sky heaps so."""
+"""Cumuliform starts: what is heaped, from fair weather to a tower, and what no sky heaps so.
+
+Each is given a `Wish` and returns its blobs, metres at `MADE` across, and what differs from other starts: see `Start.make`.
+"""
 
 import math
 import random
@@ -10,7 +13,7 @@ from ..grain.actions.push import Push
 from ..grain.actions.streak import Streak
 from ..grain.masks.height import ByHeight
 from ..recipe.curve import Curve
-from .growth import GOLDEN, blob, grown
+from .growth import GOLDEN, blob, grown, shifted
 from .wish import FLAT, MADE, NONE, cumulus, lumps
 
 _VEILED = Curve(points=((0.0, 0.02), (0.5, 0.08), (1.0, 0.3)))
@@ -46,8 +49,7 @@ def fractus(wish):
         size = dice.uniform(36.0, 105.0)
         piece = grown(size, wish.height, wish.lean * 2.0, 3, 0.3, wish.seed + n, depth=0.7, generations=1)
         y, x, z = dice.uniform(0.0, 45.0), dice.uniform(-105.0, 105.0), dice.uniform(-60.0, 60.0)
-        pieces += [one.edited(name=f"Shred {n + 1}", centre=tuple(round(a + b, 2) for a, b in zip(one.centre, (x, y, z))))
-                   for one in piece]
+        pieces += [one.edited(name=f"Shred {n + 1}") for one in shifted(piece, (x, y, z))]
     return pieces, {"base": NONE, "grains": (*lumps(replace(wish, tired=max(wish.tired, 0.8)), 0.55, 1.2), Streak(
         strength=20.0, feature=9.0, azimuth=90.0, elevation=6.0, seed=wish.seed + 3)), "skin": 3.5, "crumbs": 5.0}
 

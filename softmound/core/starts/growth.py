@@ -7,6 +7,7 @@ from ..mass.kinds.blob import Blob
 from ..recipe.forms import Buds
 
 STOUT = 0.8
+"""Of the radii that turrets had while grains carved into them: what keeps their size leaves room between them otherwise."""
 GOLDEN = math.pi * (3.0 - math.sqrt(5.0))
 """Angle between one turret and the next, radians: no two stand in one line."""
 
@@ -29,6 +30,22 @@ def blob(name, centre, radii, buds=None, turned=(0.0, 0.0, 0.0)):
     """
     return Blob(name=name, centre=tuple(round(c, 2) for c in centre), radii=tuple(round(max(r, 0.01), 2) for r in radii),
                 buds=buds, rotation=tuple(round(angle, 2) for angle in turned))
+
+
+def shifted(blobs, way):
+    """Blobs at another place.
+
+    Parameters
+    ----------
+    blobs : sequence of Blob
+    way : (float, float, float)
+        How far, metres.
+
+    Returns
+    -------
+    list of Blob
+    """
+    return [one.edited(centre=tuple(round(a + b, 2) for a, b in zip(one.centre, way))) for one in blobs]
 
 
 def _budded(count, shrink, upward, generations, dice):
@@ -117,6 +134,7 @@ def grown(span, height, lean, turrets, fresh, seed, *, depth=0.8, crown=0.6, gen
         angle = n * GOLDEN + dice.uniform(-0.5, 0.5)
         radius = min(span * STOUT * (0.25 - 0.085 * out) * dice.uniform(0.86, 1.16), 0.72 * tall)
         reach = max(span * 0.54 - radius, 0.0) * out
+        # Buds and lumps stand out over its topmost thermal.
         rise = 0.88 * tall * (1.0 - crown * out) * (1.0 if n == 0 else dice.uniform(0.6, 1.0))
         top = max(rise - radius * 1.15, 0.0)
         foot = (reach * math.cos(angle), min(radius * 0.45, low * 0.3), depth * reach * math.sin(angle))

@@ -1,4 +1,7 @@
-"""Stratiform starts: what lies in layers, flat, waved, hanging, or lifted over what is below."""
+"""Stratiform starts: what lies in layers, flat, waved, hanging, or lifted over what is below.
+
+Each is given a `Wish` and returns its blobs, metres at `MADE` across, and what differs from other starts: see `Start.make`.
+"""
 
 import math
 import random

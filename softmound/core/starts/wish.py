@@ -104,5 +104,16 @@ def lumps(wish, feature=1.0, strength=1.0, below=0.75, under=None, fading=40.0):
 
 
 def cumulus(wish, **more):
-    """The blobs of a cumulus as it was asked for: `grown` with its numbers."""
+    """The blobs of a cumulus as it was asked for.
+
+    Parameters
+    ----------
+    wish : Wish
+    **more
+        As of `grown`.
+
+    Returns
+    -------
+    list of Blob
+    """
     return grown(MADE, wish.height, wish.lean, wish.turrets, 1.0 - 0.7 * wish.tired, wish.seed, **more)
