@@ -23,7 +23,6 @@ from ..volume.crumbs import drop_crumbs
 from ..volume.iso import triangles_of
 from ..volume.memory import BrickMemory, content_stamps
 from ..volume.refined import is_among, unique_bricks, with_neighbours
-from ..volume.upsample import upsampled
 from .graph import GRAPH, SHAPED, moved_outward, reaches
 
 DRAFT_CELLS = 160
@@ -209,17 +208,17 @@ def evaluated(mound, voxel, band, cells, stage="density", ticket=None, memories=
         Metres; for density with the least and the most in each brick.
     """
     coords = cells.coords
-    values = distance_in(band.shape, voxel, cells, ticket, memories.distance if memories is not None else None)
+    memory = memories.distance if memories is not None else None
+    quiet = ticket.quiet() if ticket is not None else None
+    if stage == "distance" or begun is None:
+        values, stamps, done = distance_in(band.shape, voxel, cells, ticket, memory), cells.stamps, 0
+    else:
+        values = begun.at(coords, lambda rows: distance_in(band.shape, voxel, chosen(cells, rows), quiet, memory))
+        # What was begun depends on forms farther off.
+        stamps, done = content_stamps(values) if memories is not None else None, begun.turns
     if stage == "distance":
         return values
     far = max(reaches(mound, voxel))
-    quiet = ticket.quiet() if ticket is not None else None
-    stamps, done = cells.stamps, 0
-    if begun is not None:
-        done = begun.turns
-        values = np.add(values, upsampled(begun.offsets, coords), out=values if memories is None else None)
-        if memories is not None:  # what was begun depends on forms farther off
-            stamps = content_stamps(values)
     before, after = (live_steps(mound.steps, late) for late in (False, True))
     values = stepped(values, coords, band.inside, voxel, before, far, quiet)
     # Once the surface was eased, what a brick holds depends on its neighbours too.
@@ -398,7 +397,7 @@ def _narrowed(mound, voxel, band, ticket):
         return None, band.cells, band.inside
     counts, deep = begun.sorted_out(band.cells.coords)
     deep = np.concatenate([band.inside, band.cells.coords[deep]])
-    return begun._replace(surface=None), chosen(band.cells, np.flatnonzero(counts)), deep
+    return begun, chosen(band.cells, np.flatnonzero(counts)), deep
 
 
 def _filled(mound, voxel, coords, displaced):
