@@ -9,12 +9,13 @@ import shutil
 import subprocess
 import sys
 import tempfile
+import time
 import unittest
 
 import numpy as np
 
 from softmound.core.compiled import BOUNDS, FOLDER
-from softmound.core.kernels import Late, call, each, f32, i32, inlined, threads, use_threads
+from softmound.core.kernels import Late, call, each, f32, i32, inlined, side_by_side, threads, use_threads
 from softmound.core.warm import PARTS, compile_parts
 
 PACKAGE = pathlib.Path(__file__).resolve().parents[1] / "softmound"
@@ -35,6 +36,32 @@ class Place(unittest.TestCase):
                                   env={**os.environ, "PYTHONPATH": folder}).stdout.split()
         self.assertTrue(said[0].startswith(folder))
         self.assertEqual(said[1:], ["1", "0"])
+
+
+class SideBySide(unittest.TestCase):
+    """Work that is no kernel, on all threads."""
+
+    def test_results_come_in_order_and_each_is_made_by_one_thread(self):
+        def work(n):
+            time.sleep(0.01 * (n % 3 == 0))  # some take longer than those after them
+            return n * n, threads()
+
+        found = list(side_by_side(work, range(12)))
+        self.assertEqual([square for square, _ in found], [n * n for n in range(12)])
+        self.assertEqual({count for _, count in found}, {1})
+
+    def test_no_more_is_begun_than_can_be_waited_for_and_an_error_ends_it(self):
+        begun = []
+
+        def work(n):
+            begun.append(n)
+            if n == 3:
+                raise ValueError(n)
+            return n
+
+        with self.assertRaisesRegex(ValueError, "3"):
+            list(side_by_side(work, range(1000)))
+        self.assertLessEqual(len(begun), 4 + 2 * threads())
 
 
 @call

@@ -29,7 +29,7 @@ from softmound.core.volume.bricks import grid_of
 from softmound.core.volume.digest import values_digest
 from softmound.core.volume.refined import Refined, everything_in, halves_of, is_among, surrounded, with_neighbours
 from softmound.core.volume.sample import sample
-from softmound.core.volume.upsample import bounds_between, slopes_of, upsampled
+from softmound.core.volume.upsample import bends_of, bounds_between, slopes_of, upsampled
 
 LANE = np.stack(np.meshgrid(*[np.arange(8)] * 3, indexing="ij"), -1).reshape(-1, 3)
 
@@ -94,6 +94,19 @@ class Interpolation(unittest.TestCase):
         np.testing.assert_allclose(kinked[1, 0, LANE[:, 0] == 0], 0.0, atol=1e-5)
 
 
+    def test_bends_are_fourth_differences_across_bricks(self):
+        grid = filled(1.0, bricks_of((0, 0, 0), (3, 2, 1)), lambda p: np.sin(0.4 * p[..., 0] * p[..., 1]) + p[..., 2] ** 3)
+        dense = np.zeros((24, 16, 8))
+        for (x, y, z), values in zip(grid.coords * 8, grid.values):
+            dense[x : x + 8, y : y + 8, z : z + 8] = values.reshape(8, 8, 8)
+        differences = [np.abs(np.diff(dense, 4, axis)) for axis in range(3)]
+        for (x, y, _z), found in zip(grid.coords * 8, bends_of(grid)):
+            # Those of five voxels whose middle one is in the brick.
+            own = [differences[0][max(x - 2, 0) : x + 6, y : y + 8], differences[1][x : x + 8, max(y - 2, 0) : y + 6],
+                   differences[2][x : x + 8, y : y + 8]]
+            self.assertAlmostEqual(float(found), max(part.max() for part in own), delta=2e-4)
+
+
 class CoarseToFine(unittest.TestCase):
     """Large octaves are worked out on wide voxels."""
 
@@ -141,9 +154,35 @@ class CoarseToFine(unittest.TestCase):
         self.assertEqual(begun.turns, 1)
         exact = surface.pushed(np.zeros((len(coords), 512), np.float32), coords, 1.0, (plain,))
         # On two metres it has twelve voxels for a feature.
-        apart = np.abs(upsampled(begun.offsets, coords) - exact)
+        apart = np.abs(begun.at(coords, lambda rows: np.zeros((len(rows), 512), np.float32)) - exact)
         self.assertLess(apart.mean(), 0.002 * 3.0)
         self.assertLess(apart.max(), 0.04 * 3.0)
+
+    def test_forms_are_asked_again_where_they_are_creased_and_read_between_wide_voxels_elsewhere(self):
+        push = Push(kind="gradient", feature=48.0, octaves=1, strength=1e-4)
+        coords = bricks_of((-3, -3, -3), (3, 3, 3))
+
+        def ball(p):
+            return np.linalg.norm(p - 100.0, axis=-1) - 90.0
+
+        def roof(p):
+            return np.abs(p[..., 0] - 3.3) + 0.5 * p[..., 1]
+
+        for form, creased in ((ball, False), (roof, True)):
+            asked = []
+
+            def exactly(rows, form=form, asked=asked):
+                asked.extend(coords[rows, 0].tolist())
+                return form(places(coords[rows], 1.0)).astype(np.float32)
+
+            def bricks_at(doubled, form=form):
+                wide = with_neighbours(np.unique(coords >> doubled, axis=0).astype(np.int32))
+                return wide, wide[:0], lambda rows: form(places(wide[rows], 2.0**doubled)).astype(np.float32)
+
+            found = begun_wide(bricks_at, 1.0, (push,), surface.Landmarks()).at(coords, exactly)
+            # The crease is in bricks 0 and, as wide ones go, 1; those beside read none of it.
+            self.assertEqual(set(asked), {0, 1} if creased else set())
+            self.assertLess(np.abs(found - form(places(coords, 1.0))).max(), surface.SMOOTH)
 
     def test_a_mask_that_reads_distances_keeps_its_grain_on_the_voxels(self):
         from softmound.core.grain.masks.depth import ByDepth

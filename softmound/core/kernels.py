@@ -11,6 +11,8 @@ import functools
 import importlib
 import inspect
 import threading
+from collections import deque
+from concurrent.futures import ThreadPoolExecutor
 
 import numpy as np
 
@@ -159,3 +161,37 @@ def use_threads(count):
         From 1 to the number of cores numba found.
     """
     _compiling().numba.set_num_threads(count)
+
+
+def side_by_side(work, things):
+    """Do the same with many things, as many at once as there are threads, each by one of them.
+
+    So all threads have something to do while what is no kernel is done between kernels.
+
+    Parameters
+    ----------
+    work : callable
+        Given a thing.
+    things : iterable
+
+    Yields
+    ------
+    object
+        What each of them gave, in their order; no more of them are begun than are waited for.
+    """
+    count = threads()
+    if count < 2:
+        yield from map(work, things)
+        return
+    waiting = deque()
+    with ThreadPoolExecutor(count, initializer=use_threads, initargs=(1,)) as pool:
+        try:
+            for thing in things:
+                waiting.append(pool.submit(work, thing))
+                if len(waiting) > count:
+                    yield waiting.popleft().result()
+            while waiting:
+                yield waiting.popleft().result()
+        finally:
+            for left in waiting:
+                left.cancel()

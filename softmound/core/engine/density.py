@@ -12,6 +12,7 @@ from ..grain.evening import STEEPEST, evened
 from ..grain.moving import moved_by
 from ..grain.surface import MARGIN, NarrowBand, begun_wide, pushed
 from ..grain.where import landmarks_of
+from ..kernels import side_by_side
 from ..mass.cells import chosen
 from ..mass.distance import band_of, box_of, distance_in
 from ..mass.table import shape_of
@@ -452,12 +453,12 @@ def _streamed(mound, voxel, band, ticket, _memories):
     pool = np.empty((len(coords), LANES), np.float32)
     found, kept = [[np.empty((0, 3), np.int32), np.empty((0, 3), np.int32), np.empty(0, np.float32)]], 0
     quiet = ticket.quiet() if ticket is not None else None
-    for start in range(0, len(coords), CHUNK):
-        if ticket is not None:
-            ticket.tick(start / len(coords))
-        part = chosen(cells, np.arange(start, min(start + CHUNK, len(coords))))
-        made = evaluated(mound, voxel, band, part, "density", quiet, begun=begun)
-        own, density, tiles, tile_values = _sorted_out(part.coords, *made)
+
+    def made(rows):
+        part = chosen(cells, rows)
+        return _sorted_out(part.coords, *evaluated(mound, voxel, band, part, "density", quiet, begun=begun))
+
+    for own, density, tiles, tile_values in side_by_side(made, chunks(len(coords), CHUNK, ticket)):
         pool[kept : kept + len(own)] = density
         kept += len(own)
         found.append([own, tiles, tile_values])
