@@ -28,7 +28,7 @@ from .graph import GRAPH, SHAPED, moved_outward, reaches
 
 DRAFT_CELLS = 160
 """Draft voxels along the longest axis, when the recipe does not say."""
-CHUNK = 2048
+CHUNK = 1024
 SURFACE_BAND = 2.5
 """Voxels on either side of a surface that is to become triangles."""
 

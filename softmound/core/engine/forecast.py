@@ -29,8 +29,8 @@ ALONG = 40
 """Sample points along the longest axis of the coarse look at the shape."""
 FIELD_COPIES = 3.0
 """Times the bytes of a field: its own, the library's narrow band, and what is handed over."""
-FIXED = 7 * 2**20
-"""Bytes a build takes whatever its size: chunks, lists of blobs."""
+FIXED = 24 * 2**20
+"""Bytes a build takes whatever its size: chunks, of which two are worked on, lists of blobs."""
 PER_BRICK = 190
 """Bytes of lists for each brick looked at (measured on builds of a million bricks)."""
 PER_TILE = 24
@@ -48,9 +48,9 @@ LEAST_TRIED, TRIED = 150, 1200
 """Bricks of a build that are made for trial, to see how long one takes on this machine: at the least and at the most."""
 TRIED_OF = 0.05
 """How many of the bricks of the final build they are between these: a look ahead costs less than what it looks at."""
-WIDE, BEGUN_POOLS = 1.5, 3.0
+WIDE, BEGUN_POOLS, BEGUN_STAYS = 1.5, 3.0, 1.4
 """Bricks of what is begun on voxels twice as wide over those that hold voxels there, for its margins and what is still to come;
-copies of it while it is made. One stays until the build is done."""
+copies of it while it is made, and those that stay until the build is done: all of the surface, offsets where forms are creased."""
 GROWING = 0.3
 """How the bricks of a rough surface grow faster than a smooth one's: by this power of the voxels along it."""
 MOVING_POOLS = 1.1
@@ -260,7 +260,7 @@ class Forecast:
         pool += MOVING_POOLS * 4 * LANES * self.moved_bricks(voxel)
         if not self.stepped and wide_turns(self.grains, voxel):
             begun = 4 * LANES * WIDE * self.kept_bricks(2.0 * voxel)
-            pool = max(pool + begun, BEGUN_POOLS * begun)
+            pool = max(pool + BEGUN_STAYS * begun, BEGUN_POOLS * begun)
         return (FIXED + pool + PER_BRICK * self.bricks(voxel) + PER_TILE * self._deep(voxel)) * self.corrections[0]
 
     def seconds(self, voxel):
