@@ -26,7 +26,7 @@ from .core.engine.framing import untouched
 from .core.engine.layers import check_layers
 from .core.engine.line_frames import frames_written
 from .core.engine.siblings import sibling
-from .core.engine.stages import Stages
+from .core.engine.stages import PASSES, Stages
 from .core.engine.stills import Taking, refuse_too_many_pixels, scene_taken, still_of
 from .core.engine.takes import write_layers
 from .core.exchange.export import ExportOptions
@@ -419,7 +419,7 @@ def export(cloud: Cloud, mound: Mound, path: Path, unit: str = "m", up: str = "y
 
 @_refusing
 def picture(mound: Mound, path: Path, size: Sequence[int] = (1280, 800), voxel: float | None = None, true_light: bool = False,
-            noise: float = 0.05, passes: int = 8, fit: bool | None = None, groups: dict[str, float] | None = None,
+            noise: float = 0.05, passes: int = PASSES, fit: bool | None = None, groups: dict[str, float] | None = None,
             layers: Sequence[str] | None = None) -> None:
     """Take a picture of a mound in its light, from its view.
 
@@ -509,7 +509,7 @@ def frames(mound: Mound, folder: Path, first: int | None = None, last: int | Non
 
 @_refusing
 def film(mound: Mound, path: Path, first: int | None = None, last: int | None = None, size: Sequence[int] = (1280, 720),
-         voxel: float | None = None, true_light: bool = False, noise: float = 0.05, passes: int = 4) -> None:
+         voxel: float | None = None, true_light: bool = False, noise: float = 0.05, passes: int = PASSES) -> None:
     """Take a film of a mound that moves.
 
     Parameters
@@ -805,7 +805,7 @@ def spread(flock: Flock, library: Path, assets: Sequence[str], count: int = 40, 
 
 @_refusing
 def flock_picture(flock: Flock, library: Path, path: Path, size: Sequence[int] = (1280, 720), true_light: bool = False,
-                  noise: float = 0.05, passes: int = 8, fit: bool | None = None, folder: Path = ".") -> None:
+                  noise: float = 0.05, passes: int = PASSES, fit: bool | None = None, folder: Path = ".") -> None:
     """Take a picture of a flock.
 
     Parameters

@@ -8,7 +8,8 @@ import numpy as np
 from PyQt6.QtCore import Qt
 
 from softmound.core.engine.carrier import MOST, Carrier, carried_to
-from softmound.core.engine.painter import PASSES, Answer, Painter, Request
+from softmound.core.engine.painter import Answer, Painter, Request
+from softmound.core.engine.stages import PASSES
 from softmound.core.light.marching.march import AWAY, LAYERS, OPACITY
 from softmound.core.light.picture.carrying import away_of, carried
 from softmound.core.light.scene.camera import camera_of, turned

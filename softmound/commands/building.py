@@ -212,7 +212,7 @@ def _built(mound, args, *more, whole=None):
     from ..core.aside import write_whole
     from ..core.engine.calibration import PastBuilds
     from ..core.engine.density import voxel_along
-    from ..core.engine.stages import Stages, picture
+    from ..core.engine.stages import PASSES, Stages, picture
     from ..core.exchange.export import ExportOptions
     from ..core.exchange.png import png_of
     from ..core.library.delivery import built, built_along, delivered
@@ -237,7 +237,7 @@ def _built(mound, args, *more, whole=None):
         if args.picture:
             ticket.step(0.0, 1.0, "taking the picture")
             key = stages.density_key(mound, voxel)
-            picture_bytes = png_of(picture(stages, stages.scene(mound, grid, key), 1280, 800, passes=8, ticket=ticket))
+            picture_bytes = png_of(picture(stages, stages.scene(mound, grid, key), 1280, 800, passes=PASSES, ticket=ticket))
         facts = delivered(args.out, mound, grid, voxel, options, ticket)
         if picture_bytes is not None:
             write_whole(args.picture, picture_bytes)

@@ -31,13 +31,11 @@ from .forecast import memory_limit
 from .graph import reaches
 from .miniatures import miniatures
 from .overlay import tint_amount, tinted
-from .stages import Stages, empty_layers, layers_of, paths_of, settled_draft
+from .stages import PASSES, Stages, empty_layers, layers_of, paths_of, settled_draft
 from .stills import refuse_too_many_pixels
 from .tracing import Tracing, tracing_key
 
 LOGGER = logging.getLogger(__name__)
-PASSES = 8
-"""Rays for each pixel when the hand rests."""
 MOVING_VOXEL = 2.0
 """Times the draft voxel while the hand moves something that has to be converted."""
 DRAFT_GRIDS = 4
@@ -410,7 +408,7 @@ class Painter:
         for nth in range(self.passes):
             for n, clay in enumerate(clays):
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
-            if nth + 1 in (1, 2, 4, self.passes):
+            if nth + 1 in (1, 2, self.passes):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
         if self.settles and not clays[-1] and request.way != "true":  # which begins with paths of its own
             yield answer([layers / np.float32(self.passes) for layers in total], 1, self.passes, settle=True)
