@@ -8,7 +8,7 @@ from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, changes_of, check_outputs, check_sequence, foretold, print_facts, ticket_for
-from .viewing import looking, view_of
+from .viewing import kept_or_turned, looking, view_of
 
 
 def add_to(actions):
@@ -32,11 +32,15 @@ def add_to(actions):
     film = action(actions, "film", _film, "a film of a mound that moves, or of a growth", """
         film loaf.mound --out loaf.mp4
         film loaf.mound --out loaf_pictures --range 1-48 --size 1920x1080 --kind exr
+        film loaf.mound --out through.mp4 --along front gap inside --frames 120
         film loaf.mound --growth loaf_growth --out rising.mp4 --true --noise 0.06""", writes=True)
     film.add_argument("mound", metavar="X.mound", help="its light and view; with a time line, or with --growth")
     film.add_argument("--out", metavar="FILM|FOLDER", required=True)
     film.add_argument("--growth", metavar="DIR", help="frames of this growth rather than those of the line")
     film.add_argument("--range", type=arguments.frame_range, metavar="A-B", help="default all of them")
+    film.add_argument("--along", nargs="+", metavar="NAME|AZ,EL", help="the camera goes from one view to the next, kept ones or "
+                      "directions, instead of the mound's camera path")
+    film.add_argument("--frames", type=arguments.frames, metavar="N", help="with --along, of what has no time line; default 48")
     film.add_argument("--voxel", type=arguments.metres, metavar="M", help="default as fine as a pixel shows; a growth has its own")
     film.add_argument("--quick", action="store_true", help="with the mound's draft voxel, which takes less time")
     film.add_argument("--size", type=arguments.size, default=(1280, 720), metavar="WxH")
@@ -162,12 +166,19 @@ def _film(args):
     from ..core.growth.films import film_of_growth
     from ..core.growth.kept import KeptGrowth
     from ..core.recipe import read_mound
+    from ..core.recipe.camera_path import evenly
+    from ..core.recipe.time import TimeLine
 
     out = pathlib.Path(args.out)
     check_sequence(args, [args.mound], out)
     mound, kept = read_mound(args.mound), None if args.growth is None else KeptGrowth(args.growth)
     if kept is None and mound.time is None:
-        raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, or say --growth DIR.")
+        if args.along is None:
+            raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, say --growth DIR, or let the "
+                          "camera move by --along VIEW VIEW.")
+        mound = mound.edited(time=TimeLine(last=args.frames or TimeLine().last))
+    elif args.frames is not None:
+        raise Problem("--frames is for a mound without a time line; choose frames by --range.")
     line = mound.time
     numbers = kept.numbers() if kept is not None else list(range(line.first, line.last + 1))
     if args.range is not None:
@@ -183,11 +194,16 @@ def _film(args):
         return
     taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
     folder = pathlib.Path(args.mound).absolute().parent
-    mound = mound.edited(view=view_of(args, mound.view, lambda: _seen_in(mound, kept, numbers, folder)))
+    if args.along is not None:
+        mound = mound.edited(path=evenly([kept_or_turned(mound, text) for text in args.along], numbers[0], numbers[-1]))
+    elif args.fit or any(getattr(args, name) is not None for name in ("distance", "target", "focal")):
+        mound = mound.edited(path=())
+    if not mound.path:
+        mound = mound.edited(view=view_of(args, mound.view, lambda: _seen_in(mound, kept, numbers, folder)))
     with Progress(args) as progress:
         ticket = ticket_for(progress)
         if kept is not None:
-            written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket)
+            written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket, mound.path)
         else:
             voxel = args.voxel or (draft_voxel(mound_at(mound, numbers[0], folder)) if args.quick else None)
             written = film_of_line(out, mound, numbers, taking, voxel, folder, args.kind, ticket)

@@ -110,6 +110,7 @@ def _opened(args, progress):
     from ..core.light.scene.groups import mixed_light
     from ..core.light.scene.situations import with_floor
     from ..core.recipe import read_mound
+    from ..core.recipe.camera_path import seen_from
 
     if args.denoise:
         refuse_to_denoise()
@@ -118,7 +119,7 @@ def _opened(args, progress):
     if str(args.source).endswith(".mound"):
         mound, read = read_mound(args.source), {}
         if getattr(args, "frame", None) is not None:
-            mound = mound_at(mound, args.frame, pathlib.Path(args.source).parent)
+            mound = mound_at(seen_from(mound, args.frame), args.frame, pathlib.Path(args.source).parent)
         if args.voxel or args.final:
             voxel = args.voxel or mound.voxels.final
         elif args.quick:

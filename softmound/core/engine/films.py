@@ -4,6 +4,7 @@ from dataclasses import replace
 
 from ..exchange.pictures import FILMS, written_frames
 from ..exchange.sequences import mound_at
+from ..recipe.camera_path import seen_from
 from ..recipe.timing import some_of
 from ..ticket import one_by_one
 from .fineness import film_voxel
@@ -17,7 +18,7 @@ RATE = 24.0
 
 
 def moving_stills(mound, numbers, taking, voxel=None, folder=".", ticket=None):
-    """Pictures of a mound at some frames.
+    """Pictures of a mound at some frames, from its camera path where it has one.
 
     Parameters
     ----------
@@ -38,10 +39,11 @@ def moving_stills(mound, numbers, taking, voxel=None, folder=".", ticket=None):
     """
     stages, numbers = Stages(), list(numbers)
     if voxel is None:
-        voxel = film_voxel(stages, [mound_at(mound, number, folder) for number in some_of(numbers)], taking.width, taking.height)
+        some = [mound_at(seen_from(mound, number), number, folder) for number in some_of(numbers)]
+        voxel = film_voxel(stages, some, taking.width, taking.height)
         taking = replace(taking, near=True)
     for at, number in enumerate(one_by_one(numbers, lambda n, _: f"picture {n + 1} of {len(numbers)}", ticket)):
-        still = mound_at(mound, number, folder)
+        still = mound_at(seen_from(mound, number), number, folder)
         grid = stages.density(still, voxel, None if ticket is None else ticket.quiet(), remember=False)
         yield at, still_of(stages, still, grid, stages.density_key(still, voxel), taking, frame=number, ticket=ticket)
 

@@ -8,6 +8,7 @@ from ..exchange.png import png_of
 from ..exchange.sequences import mound_at
 from ..light.scene.camera import camera_of
 from ..mass.velocity import velocity_at
+from ..recipe.camera_path import seen_from
 from .kept_stills import going_on
 from .layers import USUAL, Motion, layers_taken
 from .stills import frames_taken, scene_taken, sheet, sheet_of, still_of_scene, sun_sweep, turntable
@@ -119,7 +120,7 @@ def motion_of(moving, still, frame, width, height, folder="."):
     if line is None:
         return None
     step = 1 if frame < line.last else -1
-    other = mound_at(moving, frame + step, folder)
+    other = mound_at(seen_from(moving, frame + step), frame + step, folder)
     # In steps of one frame, so that the way back of the last counts forward.
     camera = camera_of(other.view, width, height)
     soft = max(still.mass.melt, 1e-3)

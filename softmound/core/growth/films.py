@@ -5,11 +5,12 @@ from ..engine.stages import Stages
 from ..engine.stills import still_of_scene
 from ..exchange.pictures import written_frames
 from ..light.scene.scene import PlacedCloud
+from ..recipe.camera_path import view_at
 from ..ticket import one_by_one
 from .frames import grid_of_frame
 
 
-def growth_stills(kept, light, view, taking, numbers=None, ticket=None):
+def growth_stills(kept, light, view, taking, numbers=None, ticket=None, along=()):
     """Pictures of the frames of a growth.
 
     Parameters
@@ -21,6 +22,8 @@ def growth_stills(kept, light, view, taking, numbers=None, ticket=None):
     numbers : sequence of int, optional
         Default all frames that are kept.
     ticket : Ticket, optional
+    along : sequence of ViewKey, optional
+        The camera path, instead of the view.
 
     Yields
     ------
@@ -29,7 +32,8 @@ def growth_stills(kept, light, view, taking, numbers=None, ticket=None):
     stages, numbers = Stages(), list(kept.numbers() if numbers is None else numbers)
     for at, number in enumerate(one_by_one(numbers, lambda n, _: f"picture {n + 1} of {len(numbers)}", ticket)):
         clouds = clouds_of_frame(kept, number, light.medium)
-        yield at, still_of_scene(stages, stages.scene_of(light, view, clouds), taking, number, ticket)
+        seen = view_at(along, number) if along else view
+        yield at, still_of_scene(stages, stages.scene_of(light, seen, clouds), taking, number, ticket)
 
 
 def clouds_of_frame(kept, number, medium):
@@ -52,7 +56,7 @@ def clouds_of_frame(kept, number, medium):
     return (PlacedCloud(grid, medium, key=f"growth {kept.folder} {number}"),)
 
 
-def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ticket=None):
+def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ticket=None, along=()):
     """Write a film of the frames of a growth, at its rate.
 
     Parameters
@@ -63,6 +67,8 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
         As of `growth_stills`.
     kind : str, optional
     ticket : Ticket, optional
+    along : sequence of ViewKey, optional
+        The camera path, instead of the view.
 
     Returns
     -------
@@ -71,4 +77,5 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
     numbers = kept.numbers() if numbers is None else list(numbers)
     # Where every second frame is kept the film has half of the pictures, and half of the rate: time stays what it was.
     with going_on(path, taking) as taking:
-        return written_frames(path, growth_stills(kept, light, view, taking, numbers, ticket), light, kind, kept.rate / kept.step)
+        stills = growth_stills(kept, light, view, taking, numbers, ticket, along)
+        return written_frames(path, stills, light, kind, kept.rate / kept.step)

@@ -1,5 +1,6 @@
 """Bringing recipes of older formats up to date, one step per version."""
 
+from collections.abc import Callable
 from typing import Any
 
 from ..problems import Problem
@@ -44,50 +45,36 @@ def _summed(grain: dict[str, Any]) -> dict[str, Any]:
     return {"action": "push", **rest, "summed": "folded" if grain["folded"] else "fbm"}
 
 
-def _more_light(data: dict[str, Any]) -> dict[str, Any]:
-    """5: lamps, kinds of sky, phase functions, kept views and snapshots; what there was means what it meant."""
-    return {**data, "format": 5}
-
-
-def _colour_ramps(data: dict[str, Any]) -> dict[str, Any]:
-    """Colours within the cloud and marks on photographs came as additions."""
-    snapshots = [{**snapshot, "recipe": _colour_ramps(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
-        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
-    return {**data, "format": 6, **({"snapshots": snapshots} if "snapshots" in data else {})}
-
-
 def _crumbs_kept(data: dict[str, Any]) -> dict[str, Any]:
-    """7: crumbs are dropped, gaps of a base filled and exposures metered; older mounds keep what they were."""
-    snapshots = [{**snapshot, "recipe": _crumbs_kept(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
-        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
+    """Older mounds keep the crumbs that are dropped since."""
     voxels = data.get("voxels", {})
-    return {**data, "format": 7, **({"voxels": {**voxels, "crumbs": 0.0}} if isinstance(voxels, dict) else {}),
-            **({"snapshots": snapshots} if "snapshots" in data else {})}
+    return {**data, **({"voxels": {**voxels, "crumbs": 0.0}} if isinstance(voxels, dict) else {})}
 
 
-def _floor_below(data: dict[str, Any]) -> dict[str, Any]:
-    """8: sea or land below came as an addition."""
-    snapshots = [{**snapshot, "recipe": _floor_below(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
-        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
-    return {**data, "format": 8, **({"snapshots": snapshots} if "snapshots" in data else {})}
+def _to(version: int, change: Callable[[dict[str, Any]], dict[str, Any]] = dict) -> Callable[[dict[str, Any]], dict[str, Any]]:
+    """A step that changes a recipe and those of its snapshots; by default what is new came as an addition."""
+    def step(data: dict[str, Any]) -> dict[str, Any]:
+        changed = {**change(data), "format": version}
+        if "snapshots" in data:
+            changed["snapshots"] = [
+                {**snapshot, "recipe": step(snapshot["recipe"])}
+                if isinstance(snapshot, dict) and isinstance(snapshot.get("recipe"), dict) else snapshot
+                for snapshot in data["snapshots"]]
+        return changed
+
+    return step
 
 
-def _time(data: dict[str, Any]) -> dict[str, Any]:
-    """9: a time line, keys and growth came as additions."""
-    snapshots = [{**snapshot, "recipe": _time(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
-        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
-    return {**data, "format": 9, **({"snapshots": snapshots} if "snapshots" in data else {})}
-
-
-def _mixed(data: dict[str, Any]) -> dict[str, Any]:
-    """10: groups of lamps and faders for light groups came as additions."""
-    snapshots = [{**snapshot, "recipe": _mixed(snapshot["recipe"])} if isinstance(snapshot, dict) and isinstance(
-        snapshot.get("recipe"), dict) else snapshot for snapshot in data.get("snapshots", ())]
-    return {**data, "format": 10, **({"snapshots": snapshots} if "snapshots" in data else {})}
-
-
-STEPS = {1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum, 4: _more_light, 5: _colour_ramps, 6: _crumbs_kept,
-         7: _floor_below, 8: _time, 9: _mixed}
+STEPS = {
+    1: _blobs_to_forms, 2: _softness_to_curve, 3: _folded_to_sum,
+    4: _to(5),  # lamps, kinds of sky, phase functions, kept views and snapshots
+    5: _to(6),  # colours within the cloud, marks on photographs
+    6: _to(7, _crumbs_kept),  # gaps of a base filled, exposures metered
+    7: _to(8),  # sea or land below
+    8: _to(9),  # a time line, keys and growth
+    9: _to(10),  # groups of lamps, faders for light groups
+    10: _to(11),  # a camera path
+}
 """Maps a version to the function that turns its JSON into that of the next version."""
 
 

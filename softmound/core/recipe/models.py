@@ -7,7 +7,7 @@ metres, angles degrees, colours linear RGB from 0 to 1. Y is up.
 from functools import cache
 from typing import Annotated, Any, ClassVar, Final, Literal, Self, get_args, get_origin
 
-from pydantic import ConfigDict, Field, model_validator
+from pydantic import AfterValidator, ConfigDict, Field, model_validator
 
 from .arrays import Arrays, Column, holding
 from .curve import SKIN_CURVES, Curve, eased
@@ -15,10 +15,10 @@ from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
 from .steps import AnyStep
-from .time import Growth, Keyed, TimeLine
+from .time import Frame, Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT: Final = 10
+FORMAT: Final = 11
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -396,6 +396,20 @@ class KeptView(Value):
     view: View = View()
 
 
+class ViewKey(Value):
+    """The view at a frame: a key of the camera path."""
+
+    frame: Frame
+    view: View = View()
+
+
+def _rising(path: tuple[ViewKey, ...]) -> tuple[ViewKey, ...]:
+    frames = [key.frame for key in path]
+    if sorted(set(frames)) != frames:
+        raise ValueError("frames of a camera path have to rise, and each may come once")
+    return path
+
+
 class Reference(Value):
     """A photograph to compare with: `pixels` (height, width, 3) of its picture, 8 bits, as a screen shows them.
 
@@ -437,7 +451,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[10] = FORMAT
+    format: Literal[11] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()
@@ -452,6 +466,7 @@ class Mound(Value):
     snapshots: Annotated[tuple[Snapshot, ...], Field(max_length=48)] = ()
     time: TimeLine | None = None
     keyed: Annotated[tuple[Keyed, ...], Field(max_length=200)] = ()
+    path: Annotated[tuple[ViewKey, ...], Field(max_length=2_000), AfterValidator(_rising)] = ()
     growth: Growth | None = None
 
     def arrays(self) -> list[Arrays]:

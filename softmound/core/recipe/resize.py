@@ -130,6 +130,7 @@ def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
             "light": mound.light.edited(medium=medium, lamps=lamps, floor=floor),
             "view": seen(view),
             "views": tuple(kept.edited(view=seen(kept.view)) for kept in mound.views),
+            "path": tuple(key.edited(view=seen(key.view)) for key in mound.path),
         })
     except OutOfLimits as refused:
         field = ".".join(str(step) for step in refused.error.errors()[0]["loc"])

@@ -10,8 +10,8 @@ from .places import PartPlace, part_at, with_value
 from .time import Key, Keyed, TimeLine
 from .value import Value
 
-UNKEYED = ("format", "time", "keyed", "growth", "snapshots", "references", "views", "view")
-"""Fields of a mound whose numbers take no keys by themselves; the view moves along kept views."""
+UNKEYED = ("format", "time", "keyed", "growth", "snapshots", "references", "views", "view", "path")
+"""Fields of a mound whose numbers take no keys by themselves; the view moves along the camera path."""
 
 
 def value_at(keyed: Keyed, frame: float) -> float:
@@ -95,7 +95,7 @@ def at_frame(mound: Mound, frame: float) -> Mound:
     Returns
     -------
     Mound
-        Without the time line and keys.
+        Without the time line, keys and camera path; the view is as told.
 
     Raises
     ------
@@ -103,7 +103,7 @@ def at_frame(mound: Mound, frame: float) -> Mound:
         As of `with_keys`.
     """
     line = mound.time
-    still = (with_keys(mound, frame) if line is not None else mound).model_copy(update={"time": None, "keyed": ()})
+    still = (with_keys(mound, frame) if line is not None else mound).model_copy(update={"time": None, "keyed": (), "path": ()})
     seconds = 0.0 if line is None else (frame - line.first) / line.rate
     if line is not None and seconds:
         still = _drifted(still, line, seconds)
