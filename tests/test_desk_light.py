@@ -105,6 +105,7 @@ class Flying(LightTest):
         picture, flight = self.window.picture, self.window.picture.flight
         self.key(Qt.Key.Key_F)
         self.assertTrue(flight.on)
+        flight.ahead = lambda: 80.0
         for key, along in ((Qt.Key.Key_Up, "forward"), (Qt.Key.Key_Period, "right"), (Qt.Key.Key_PageUp, None)):
             camera, before = camera_of(self.recipe.view, 3, 2), self.eye()
             QTest.keyPress(picture, key)
@@ -112,8 +113,8 @@ class Flying(LightTest):
             moved = self.eye() - before
             QTest.keyRelease(picture, key)
             way = np.array([0.0, 1.0, 0.0]) if along is None else getattr(camera, along)
-            # Half the distance to the target in a second; what the timer added lies on the same line.
-            self.assertGreaterEqual(moved @ way, 0.05 * self.recipe.view.distance - 1e-6)
+            # Half the distance to what is ahead in a second; what the timer added lies on the same line.
+            self.assertGreaterEqual(moved @ way, 0.05 * 80.0 - 1e-6)
             np.testing.assert_allclose(np.cross(moved, way), 0.0, atol=1e-6 * self.recipe.view.distance)
         before, azimuth = self.eye(), self.recipe.view.azimuth
         QTest.keyPress(picture, Qt.Key.Key_Right)

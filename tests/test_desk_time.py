@@ -12,6 +12,9 @@ from PyQt6.QtWidgets import QFileDialog, QPushButton
 
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.recipe.camera_path import view_at
+from softmound.core.recipe.models import ViewKey
 from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
 from softmound.desk import style
@@ -19,7 +22,7 @@ from tests.desk import DeskTest
 from tests.scenes import ball_mound, lumpy_mound
 
 
-class Time(DeskTest):
+class TimeTest(DeskTest):
     def setUp(self):
         super().setUp()
         self.bar, self.moving, self.document = self.window.time_line, self.window.moving, self.window.document
@@ -33,6 +36,8 @@ class Time(DeskTest):
         self.window.actions_["time"].trigger()
         self.rest()
 
+
+class Time(TimeTest):
     def test_still_work_stays_calm(self):
         self.document.open(ball_mound(12.0, 2.0))
         self.rest()
@@ -334,4 +339,115 @@ class Time(DeskTest):
         with mock.patch.object(QFileDialog, "getOpenFileName", return_value=(str(self.folder / "walk.obj"), "")):
             station.settings.moves.click()
         self.assertIn("no number in its name", self.window.status.said.text())
+        self.rest()
+
+
+class Camera(TimeTest):
+    """The camera path: keys of the view, and flights that are recorded."""
+
+    def setUp(self):
+        super().setUp()
+        self.opened(ball_mound(12.0, 2.0))
+
+    @property
+    def view(self):
+        return self.document.mound.view
+
+    def test_views_are_keyed_and_followed(self):
+        self.assertFalse(self.bar.key_view.isVisible())
+        self.click(self.bar.camera)
+        views = [self.view.edited(azimuth=10.0), self.view.edited(azimuth=70.0, distance=90.0)]
+        self.document.look(views[0])
+        self.click(self.bar.key_view)
+        self.moving.go_to(21)
+        self.assertEqual(self.view, views[0])
+        self.document.look(views[1])
+        self.window.actions_["key-view"].trigger()
+        self.assertEqual([(key.frame, key.view) for key in self.document.mound.path], list(zip((1, 21), views)))
+        self.assertIn("one of them here", self.bar.view_keys.text())
+        self.moving.go_to(11)
+        self.assertEqual(self.view, view_at(self.document.mound.path, 11))
+        # One may look elsewhere on the way, and need not look along it at all.
+        self.document.look(views[0])
+        self.rest()
+        self.assertEqual(self.view, views[0])
+        self.click(self.bar.along)
+        self.moving.go_to(21)
+        self.assertEqual(self.view, views[0])
+        self.click(self.bar.along)
+        self.moving.go_to(1)
+        self.moving.go_to(21)
+        self.assertEqual(self.view, views[1])
+        self.click(self.bar.unkey_view)
+        self.assertEqual([key.frame for key in self.document.mound.path], [1])
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(len(self.document.mound.path), 2)
+        self.rest()
+
+    def test_what_is_played_goes_along_it(self):
+        self.bar.fields["last"].changed.emit(3, False)
+        self.document.apply("x", lambda mound: mound.edited(path=tuple(
+            ViewKey(frame=frame, view=self.view.edited(target=(x, 20.0, 0.0))) for frame, x in ((1, -15.0), (3, 15.0)))))
+        self.rest()
+        self.click(self.bar.play)
+        self.until(lambda: self.moving.playing)
+        # The eye goes to the right, so the ball goes to the left.
+        middle = [np.nonzero(self.moving._pictures[n][..., 3] > 127)[1].mean() for n in (1, 2, 3)]
+        self.assertGreater(middle[0], middle[1] + 2.0)
+        self.assertGreater(middle[1], middle[2] + 2.0)
+        self.window.actions_["play"].trigger()
+        self.rest()
+
+    def test_a_flight_is_recorded_from_the_frame_on(self):
+        picture, recording, flight = self.window.picture, self.moving.recording, self.window.picture.flight
+        seconds = iter(np.arange(0.0, 60.0, 0.5))
+        recording.clock = lambda: float(next(seconds))
+        self.moving.go_to(11)
+        self.window.actions_["record"].trigger()
+        self.assertTrue(recording.on and flight.on)
+        begun, eyes = camera_of(self.view, 3, 2).eye, []
+        with mock.patch.object(flight, "_timer"):
+            for key, steps in ((Qt.Key.Key_Period, 4), (Qt.Key.Key_PageUp, 4)):
+                QTest.keyPress(picture, key)
+                for _ in range(steps):
+                    flight.step(0.1)
+                    eyes.append(camera_of(self.view, 3, 2).eye)
+                flight._held.clear()
+        self.window.actions_["escape"].trigger()
+        self.assertFalse(recording.on or flight.on)
+        path = self.document.mound.path
+        # Twelve frames for each half second, the turn between the two ways among them.
+        self.assertEqual((path[0].frame, path[-1].frame), (11, 11 + 12 * 7))
+        self.assertEqual(self.document.mound.time.last, 11 + 12 * 7)
+        self.assertLess(len(path), 8)
+        for n in (0, 3, 7):
+            self.moving.go_to(11 + 12 * n)
+            np.testing.assert_allclose(camera_of(self.view, 3, 2).eye, eyes[n], atol=0.02 * self.view.distance + 1e-6)
+        self.assertGreater(np.linalg.norm(eyes[-1] - begun), 1.0)
+        self.window.actions_["undo"].trigger()
+        self.assertEqual((self.document.mound.path, self.document.mound.time.last), ((), 48))
+        # One who lands at once has recorded nothing.
+        self.click(self.bar.record)
+        self.click(self.bar.record)
+        self.assertIn("Nothing was flown", self.window.status.said.text())
+        self.rest()
+
+    def test_the_pace_is_by_what_lies_ahead_and_the_view_turns_about_it_afterwards(self):
+        self.document.look(self.view.edited(target=(0.0, 20.0, 0.0), distance=100.0, azimuth=0.0, elevation=0.0))
+        self.rest()
+        ahead, flight = self.window.looking.ahead_of(), self.window.picture.flight
+        self.assertTrue(100.0 - 12.0 < ahead < 100.0, ahead)  # the ball's radius is 12, and one sees into it
+        flight.toggle()
+        before = camera_of(self.view, 3, 2).eye
+        with mock.patch.object(flight, "_timer"):
+            flight.press(Qt.Key.Key_Up, False)
+            flight.step(0.1)
+            flight._held.clear()
+        self.assertAlmostEqual(np.linalg.norm(camera_of(self.view, 3, 2).eye - before), 0.05 * ahead, places=6)
+        self.rest()
+        eye, ahead = camera_of(self.view, 3, 2).eye, self.window.looking.ahead_of()
+        flight.toggle()
+        self.assertAlmostEqual(self.view.distance, ahead, places=6)
+        np.testing.assert_allclose(camera_of(self.view, 3, 2).eye, eye, atol=1e-6)
+        self.document.look(self.view.edited(elevation=80.0, distance=3.0))
         self.rest()

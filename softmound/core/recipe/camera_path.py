@@ -10,8 +10,9 @@ from scipy.interpolate import PchipInterpolator
 from ..directions import direction_of
 from ..problems import Problem
 from .models import Mound, View, ViewKey, limits
+from .time import TimeLine
 
-NEAR = 0.01
+NEAR = 0.02
 """Distances to the target by which a thinned path may pass beside what was flown."""
 TURNED = 0.5
 """Degrees by which it may look elsewhere."""
@@ -98,6 +99,28 @@ def path_without(mound: Mound, frame: int | None = None) -> Mound:
     return mound.edited(path=tuple(key for key in mound.path if frame is not None and key.frame != frame))
 
 
+def path_flown(mound: Mound, keys: Sequence[ViewKey]) -> Mound:
+    """A mound whose camera path has some keys instead of those between the first and the last of them.
+
+    Parameters
+    ----------
+    mound : Mound
+        Without a time line it gets one.
+    keys : sequence of ViewKey
+        By frame.
+
+    Returns
+    -------
+    Mound
+        Its time line is long enough for them.
+    """
+    before = [key for key in mound.path if key.frame < keys[0].frame]
+    after = [key for key in mound.path if key.frame > keys[-1].frame]
+    line = mound.time or TimeLine()
+    line = line.edited(last=max(line.last, keys[-1].frame))
+    return mound.edited(time=line, path=(*before, *keys, *after))
+
+
 def evenly(views: Sequence[View], first: int, last: int) -> tuple[ViewKey, ...]:
     """A camera path through some views, as many frames apart from one another as can be.
 
@@ -122,6 +145,31 @@ def evenly(views: Sequence[View], first: int, last: int) -> tuple[ViewKey, ...]:
     return tuple(ViewKey(frame=frame, view=view) for frame, view in zip(frames, views))
 
 
+def recorded(seconds: Sequence[float], views: Sequence[View], first: int, rate: float) -> tuple[ViewKey, ...]:
+    """A camera path of few keys that goes where somebody flew.
+
+    Parameters
+    ----------
+    seconds : sequence of float
+        When each view was seen, rising.
+    views : sequence of View
+        At least two.
+    first : int
+        Frame at the first of them.
+    rate : float
+        Frames a second.
+
+    Returns
+    -------
+    tuple of ViewKey
+    """
+    times = (np.asarray(seconds, float) - seconds[0]) * rate
+    kept = np.flatnonzero(np.diff(times, prepend=-1.0) > 1e-6)  # what was seen at the same moment is seen once
+    told = PchipInterpolator(times[kept], _told([views[n] for n in kept], False))
+    frames = range(round(float(times[kept[-1]])) + 1)
+    return thinned([ViewKey(frame=first + n, view=_view_of(told(min(n, times[kept[-1]])), views[0], False)) for n in frames])
+
+
 def thinned(path: Sequence[ViewKey]) -> tuple[ViewKey, ...]:
     """A camera path of few keys beside one of many, such as were flown.
 
@@ -133,14 +181,14 @@ def thinned(path: Sequence[ViewKey]) -> tuple[ViewKey, ...]:
     Returns
     -------
     tuple of ViewKey
-        The first, the last, and those without which the eye would be off by more than a hundredth of its distance to the target,
+        The first, the last, and those without which the eye would be off by more than a fiftieth of its distance to the target,
         or look half a degree elsewhere.
     """
     path = tuple(path)
     if len(path) < 3:
         return path
-    around = _around(path)
-    told, frames = _told(path, around), np.array([key.frame for key in path])
+    views = [key.view for key in path]
+    told, frames = _told(views, _around(views)), np.array([key.frame for key in path])
     kept = [0, len(path) - 1]
     while len(kept) < len(path):
         gone = told - PchipInterpolator(frames[kept], told[kept])(frames)
@@ -157,25 +205,26 @@ def _eye(view: View) -> np.ndarray:
     return np.asarray(view.target) + view.distance * direction_of(view.azimuth, view.elevation)
 
 
-def _around(path: Sequence[ViewKey]) -> bool:
+def _around(views: Sequence[View]) -> bool:
     """Whether a path leads around what it looks at: its targets move less than its eyes."""
-    gone = [np.linalg.norm(np.diff([place(key.view) for key in path], axis=0), axis=1).sum()
+    gone = [np.linalg.norm(np.diff([place(view) for view in views], axis=0), axis=1).sum()
             for place in (lambda view: view.target, _eye)]
     return bool(gone[0] < AROUND * gone[1])
 
 
-def _told(path: Sequence[ViewKey], around: bool) -> np.ndarray:
+def _told(views: Sequence[View], around: bool) -> np.ndarray:
     """What is followed of each view: target or eye, azimuth and elevation, and the logarithms of distance and focal length."""
     told = np.array([[*(view.target if around else _eye(view)), view.azimuth, view.elevation, np.log(view.distance),
-                      np.log(view.focal)] for view in (key.view for key in path)])
+                      np.log(view.focal)] for view in views])
     told[:, 3] = np.unwrap(told[:, 3], period=360.0)
     return told
 
 
 @lru_cache(maxsize=8)
 def _spline(path: tuple[ViewKey, ...]) -> Any:
-    around = _around(path)
-    return around, PchipInterpolator(np.array([key.frame for key in path]), _told(path, around))
+    views = [key.view for key in path]
+    around = _around(views)
+    return around, PchipInterpolator(np.array([key.frame for key in path]), _told(views, around))
 
 
 def _view_of(numbers: np.ndarray, like: View, around: bool) -> View:

@@ -9,6 +9,7 @@ from ...core.exchange.sequences import mound_at
 from ...core.mass.table import form_box
 from ...core.problems import Problem
 from ...core.recipe import Mound, read_mound, write_mound
+from ...core.recipe.camera_path import path_with, path_without, view_at
 from ...core.recipe.places import part_at
 from ...core.recipe.timing import followed_by_keys, keyed_with, numbers_changed, with_keys
 from ..shell.remembered import remember_recent
@@ -26,13 +27,20 @@ class MoundDocument(Document):
     -------
     framed(bool)
         Another frame of the time line is looked at; True while the hand is still moving.
+
+    Attributes
+    ----------
+    frame : int
+        Of the time line.
+    follows : bool
+        Whoever goes to another frame looks along the camera path, where there is one.
     """
 
     framed = pyqtSignal(bool)
 
     def __init__(self, parent=None):
         super().__init__(Mound(), None, parent)
-        self.frame = 1
+        self.frame, self.follows = 1, True
         self.changed_last = ()
         self._seen = None
 
@@ -88,6 +96,8 @@ class MoundDocument(Document):
         """
         if self.mound.time is not None and frame != self.frame:
             self.frame = frame
+            if self.mound.path and self.follows:
+                self.history.look(view_at(self.mound.path, frame))
             if not unseen:
                 self.framed.emit(moving)
 
@@ -103,6 +113,18 @@ class MoundDocument(Document):
             return mound
 
         self.apply(tr("key"), keyed)
+
+    def key_view(self):
+        """Give the camera path a key at the present frame: the view as it is."""
+        if self.mound.time is not None:
+            frame, view = self.frame, self.mound.view
+            self.apply(tr("key of the camera"), lambda mound: path_with(mound, frame, view))
+
+    def unkey_view(self):
+        """Take away the key of the camera at this frame; where there is none, all of them."""
+        frame = self.frame if any(key.frame == self.frame for key in self.mound.path) else None
+        if self.mound.path:
+            self.apply(tr("remove key of the camera"), lambda mound: path_without(mound, frame))
 
     def finished(self, value):
         changed_last = tuple(numbers_changed(self.history.begun, value)[:MOST_KEYED])

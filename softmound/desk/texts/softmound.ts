@@ -727,6 +727,16 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/documents/mound.py" />
+        <source>key of the camera</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/documents/mound.py" />
+        <source>remove key of the camera</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/documents/recovery.py" />
         <source>Something went wrong inside and was written to the log; your work is kept. Save it, and start again if it goes on.</source>
         <translation type="unfinished" />
@@ -1170,6 +1180,7 @@
     </message>
     <message>
         <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/view/flying.py" />
         <location filename="softmound/desk/shell/window.py" />
         <source>time line</source>
         <translation type="unfinished" />
@@ -4324,6 +4335,26 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/view/flying.py" />
+        <source>It is recorded from frame {} on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/flying.py" />
+        <source>camera path</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/flying.py" />
+        <source>Recorded: {} keys of the camera, frames {} to {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/flying.py" />
+        <source>Nothing was flown, so nothing is recorded.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/view/overlays.py" />
         <source>Altitude rail: base and top level</source>
         <translation type="unfinished" />
@@ -4560,6 +4591,16 @@
     </message>
     <message>
         <location filename="softmound/desk/view/time_line.py" />
+        <source>Camera</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Let the camera move: keys of the view, or a flight that is recorded.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
         <source>Keyed number</source>
         <translation type="unfinished" />
     </message>
@@ -4574,6 +4615,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/view/time_line.py" />
         <location filename="softmound/desk/view/time_line.py" />
         <source>Remove key</source>
         <translation type="unfinished" />
@@ -4611,6 +4653,68 @@
     <message>
         <location filename="softmound/desk/view/time_line.py" />
         <source>Look at the mound itself again; the frames stay (Ctrl+L does so as well).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Key the view</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>The camera is at this frame where it is now (Shift+V); between keys it goes on smoothly.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Take away the key of the camera at this frame; where there is none, all of them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Record a flight</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Fly from this frame on, in real time; landing makes keys of it (Shift+F).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Look along it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Frames that are gone to, played and filmed are seen from the camera path, else from here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Land and keep it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Flying, from frame {} on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>{} keys of the camera, one of them here</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>{} keys of the camera</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>The camera stands still: go to a frame, choose a view, and key it.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7576,6 +7680,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Record a flight, or land</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Rectangle</source>
         <translation type="unfinished" />
     </message>
@@ -10182,6 +10291,11 @@
     <message>
         <location filename="tables.py" />
         <source>{} octaves of {} at {:.3g} m are finer than half of a final voxel and cost time for nothing.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} views are more than the {} frames; choose fewer views or more frames.</source>
         <translation type="unfinished" />
     </message>
     <message>

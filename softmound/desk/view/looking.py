@@ -10,6 +10,7 @@ from ...core.engine.carrier import Carrier
 from ...core.engine.density import bounds_of
 from ...core.engine.painter import Painter, Request
 from ...core.engine.stages import Stages
+from ...core.light.picture.carrying import nearest_ahead
 from ...core.light.picture.cut import Cut
 from ...core.light.scene.camera import camera_of, fitted
 from ..words import tr
@@ -81,6 +82,7 @@ class Looking(QObject):
         picture.resized.connect(lambda: self.ask(False))
         picture.way_chosen.connect(self.look)
         picture.before_wanted.connect(self._show_before)
+        picture.flight.ahead = self.ahead_of
         services.finished.looked_at_changed.connect(lambda: self.ask(False))
 
     def look(self, way):
@@ -220,6 +222,16 @@ class Looking(QObject):
             return None
         camera = camera_of(last.request.mound.view, last.request.width, last.request.height)
         return camera.eye + float(last.away[row, column]) * camera.ray(x * ratio, y * ratio)
+
+    def ahead_of(self):
+        """How far what lies ahead in the picture is.
+
+        Returns
+        -------
+        float or None
+            Metres; None where no cloud is.
+        """
+        return None if self._last is None or self._last.away is None else nearest_ahead(self._last.away)
 
     def close(self):
         """End the threads that make pictures, and wait for them."""

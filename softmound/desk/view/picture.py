@@ -423,7 +423,7 @@ class Picture(QWidget):
         if self.hand is not None:
             self.hand.paint(painter, self.camera())
         if self.flight.on:
-            self._paint_note(painter, WORDS, self.height() - 70.0)
+            self._paint_note(painter, " ".join((tr(WORDS), self.flight.more_words)).strip(), 144.0)
         elif self.caption:
             self._paint_note(painter, self.caption, 92.0)
         if self.note:

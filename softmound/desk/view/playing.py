@@ -21,6 +21,7 @@ from ...core.light.picture.looks import looked, metered_as
 from ...core.light.picture.radiance import radiance_of
 from ...core.light.scene.camera import camera_of
 from ...core.problems import Problem
+from ...core.recipe.camera_path import seen_from, view_at
 from ...core.recipe.time import TimeLine
 from ...core.recipe.timing import turn_of_line
 from ...core.ticket import one_by_one
@@ -29,6 +30,7 @@ from ..dialogs.picture_dialog import PictureDialog
 from ..fields.lengths import length
 from ..words import tr
 from ..work.relay import Relay
+from .flying import Recording
 
 RATE = 24.0
 """Frames a second of a growth whose mound has no time line."""
@@ -57,6 +59,8 @@ class Moving(QObject):
         Its frame that is seen.
     begins : (pathlib.Path, int) or None
         The growth, and its frame, from which the next one goes on.
+    recording : Recording
+        Makes a camera path of a flight.
 
     Signals
     -------
@@ -73,7 +77,7 @@ class Moving(QObject):
         self._pictures, self._key, self._exposed = {}, None, None
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._next)
-        self._making = None
+        self._making, self.recording = None, Recording(services)
         services.document.changed.connect(self._edited)
 
     def _edited(self, moving):
@@ -120,7 +124,8 @@ class Moving(QObject):
         mound, size = services.document.mound, services.picture.pixel_size()
         which = str(self.grown.folder) if self.grown is not None else key_of(
             "moving", mound.mass, mound.grains, mound.steps, mound.patches, mound.skin, mound.voxels, mound.time, mound.keyed)
-        return which, key_of("seen", mound.light, mound.view), size
+        seen = mound.path if mound.path and services.document.follows else mound.view
+        return which, key_of("seen", mound.light, seen), size
 
     def go_to(self, frame, moving=False):
         """Show a frame.
@@ -140,8 +145,15 @@ class Moving(QObject):
             self._services.document.go_to(frame, moving)
         elif frame != self.shown or not moving:
             self.shown = max((n for n in self._numbers if n <= frame), default=self._numbers[0])
+            self._follow_path()
             self._services.looking.ask(moving)
         self.changed.emit()
+
+    def _follow_path(self):
+        """Look from where the camera path is at the frame of the growth that is seen."""
+        document = self._services.document
+        if document.mound.path and document.follows:
+            document.look(view_at(document.mound.path, self.shown), True)
 
     def step(self, by):
         """Go on or back by some frames.
@@ -201,9 +213,10 @@ class Moving(QObject):
         """Let frames be made in the background, and played once all are there."""
         services, token = self._services, object()
         self._making, keep = token, self._relay.to(self._keep)
-        mound, (width, height) = services.document.mound, services.picture.pixel_size()
+        mound, size = services.document.mound, services.picture.pixel_size()
         grown_, stages = self.grown, self._stages
-        camera = camera_of(mound.view, width, height)
+        if not services.document.follows:
+            mound = mound.edited(path=())
         folder = services.document.folder
         first = mound if mound.time is None else mound_at(mound, mound.time.first, folder)
         voxel, light = draft_voxel(first), self._exposed
@@ -211,12 +224,14 @@ class Moving(QObject):
         def work(ticket):
             nonlocal light
             for number in one_by_one(wanted, lambda _, n: f"frame {n}", ticket):
+                moved = seen_from(mound, number)
                 if grown_ is None:
-                    still = mound_at(mound, number, folder)
+                    still = mound_at(moved, number, folder)
                     key = stages.density_key(still, voxel)
                     scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
                 else:
-                    scene = stages.scene_of(mound.light, mound.view, clouds_of_frame(grown_, number, mound.light.medium))
+                    scene = stages.scene_of(mound.light, moved.view, clouds_of_frame(grown_, number, mound.light.medium))
+                camera = camera_of(moved.view, *size)
                 layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
                 seen = radiance_of(layers, scene, camera, stride=COARSER)
                 # Exposed like the first, or it would flicker.
@@ -392,6 +407,8 @@ class Moving(QObject):
             services.tell(tr("There is nothing to film: give the mound a time line (Ctrl+L), or let it grow."))
             return
         mound, kept, folder = services.document.mound, self.grown, services.document.folder
+        if not services.document.follows:
+            mound = mound.edited(path=())
         with asking(PictureDialog(mound, str(services.files.folder), False, services.over, TAKES, built=kept is None)) as dialog:
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
@@ -399,7 +416,7 @@ class Moving(QObject):
 
         def work(ticket):
             if kept is not None:
-                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket)
+                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket, along=mound.path)
             voxel = draft_voxel(mound_at(mound, line.first, folder)) if quick else None
             return film_of_line(path, mound, range(line.first, line.last + 1), taking, voxel, folder, ticket=ticket)
 

@@ -1,8 +1,8 @@
 """The time line under the picture: frames that are scrubbed by hand and played, and the keys of a number as a curve."""
 
 from PyQt6.QtCore import QPointF, QRectF, Qt, pyqtSignal
-from PyQt6.QtGui import QPainter, QPainterPath, QPen
-from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QPushButton, QVBoxLayout, QWidget
+from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QFileDialog, QHBoxLayout, QLabel, QPushButton, QSizePolicy, QVBoxLayout, QWidget
 
 from ...core.recipe.time import TimeLine
 from ...core.recipe.timing import value_at, without_key
@@ -55,9 +55,9 @@ class Line(QWidget):
         self.setFocusPolicy(Qt.FocusPolicy.StrongFocus)
         self.setAccessibleName(tr("Time line"))
         self.setToolTip(tr("Drag to another frame; arrow keys go by one."))
-        self.line, self.frame, self.keyed, self.ready = TimeLine(), 1, None, set()
+        self.line, self.frame, self.keyed, self.ready, self.path = TimeLine(), 1, None, set(), ()
 
-    def show_line(self, line, frame, keyed, ready):
+    def show_line(self, line, frame, keyed, ready, path=()):
         """Follow.
 
         Parameters
@@ -68,8 +68,10 @@ class Line(QWidget):
             Whose curve is drawn.
         ready : set of int
             Frames that can be played at once.
+        path : sequence of ViewKey, optional
+            Keys of the camera, as wedges above the line.
         """
-        self.line, self.frame, self.keyed, self.ready = line, frame, keyed, ready
+        self.line, self.frame, self.keyed, self.ready, self.path = line, frame, keyed, ready, path
         self.update()
 
     def x_of(self, frame):
@@ -116,6 +118,12 @@ class Line(QWidget):
         self._paint_ticks(painter, low)
         if self.keyed is not None:
             self._paint_curve(painter, low)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.TEXT)
+        for key in self.path:
+            if self.line.first <= key.frame <= self.line.last:
+                x = self.x_of(key.frame)
+                painter.drawPolygon(QPolygonF([QPointF(x - 4.5, 3.0), QPointF(x + 4.5, 3.0), QPointF(x, 10.0)]))
         x = self.x_of(self.frame)
         painter.setPen(QPen(style.BARLEY, 2.0))
         painter.drawLine(QPointF(x, 3.0), QPointF(x, low + 5.0))
@@ -225,6 +233,9 @@ class TimeLineBar(QWidget):
         self.drift = QCheckBox(tr("Drift"))
         self.drift.setToolTip(tr("Let forms go with the wind: its numbers below."))
         self.drift.clicked.connect(lambda on: self._drift.setVisible(on))
+        self.camera = QCheckBox(tr("Camera"))
+        self.camera.setToolTip(tr("Let the camera move: keys of the view, or a flight that is recorded."))
+        self.camera.clicked.connect(lambda on: self._camera.setVisible(on))
         self.which = QComboBox()
         self.which.setAccessibleName(tr("Keyed number"))
         self.which.setToolTip(tr("Numbers that have keys; the curve of the chosen one is drawn."))
@@ -235,11 +246,12 @@ class TimeLineBar(QWidget):
         self.key.clicked.connect(document.key)
         self.unkey.setToolTip(tr("Take away the key at this frame; where there is none, all keys of the number."))
         self.unkey.clicked.connect(self._unkey)
-        for widget in (self.loop, self.drift, self.which, self.key, self.unkey):
+        for widget in (self.loop, self.drift, self.camera, self.which, self.key, self.unkey):
             below.addWidget(widget)
         column.addWidget(self._below)
         column.addWidget(self._drift)
         self._drift.hide()
+        column.addWidget(self._camera_row())
         self._growth = QWidget()
         grown = QHBoxLayout(self._growth)
         grown.setContentsMargins(0, 0, 0, 0)
@@ -258,6 +270,55 @@ class TimeLineBar(QWidget):
         column.addWidget(self._growth)
         moving.changed.connect(self.follow)
         self.hide()
+
+    def _camera_row(self):
+        self._camera, document, recording = QWidget(), self._document, self._moving.recording
+        row = QHBoxLayout(self._camera)
+        row.setContentsMargins(0, 0, 0, 0)
+        row.setSpacing(8)
+        self.view_keys = QLabel()
+        self.view_keys.setObjectName("quiet")
+        self.view_keys.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)  # it may be cut off
+        self.key_view, self.unkey_view = QPushButton(tr("Key the view")), QPushButton(tr("Remove key"))
+        self.key_view.setToolTip(tr("The camera is at this frame where it is now (Shift+V); between keys it goes on smoothly."))
+        self.key_view.clicked.connect(document.key_view)
+        self.unkey_view.setToolTip(tr("Take away the key of the camera at this frame; where there is none, all of them."))
+        self.unkey_view.clicked.connect(document.unkey_view)
+        self.record = QPushButton(tr("Record a flight"))
+        self.record.setToolTip(tr("Fly from this frame on, in real time; landing makes keys of it (Shift+F)."))
+        self.record.clicked.connect(recording.toggle)
+        self.along = QCheckBox(tr("Look along it"))
+        self.along.setToolTip(tr("Frames that are gone to, played and filmed are seen from the camera path, else from here."))
+        self.along.clicked.connect(self._look_along)
+        for widget in (self.key_view, self.unkey_view, self.record, self.along):
+            row.addWidget(widget)
+        row.addWidget(self.view_keys, 1)
+        recording.changed.connect(self.follow)
+        self._camera.hide()
+        return self._camera
+
+    def _look_along(self, on):
+        self._document.follows = bool(on)
+        self._moving.changed.emit()
+
+    def _follow_camera(self):
+        path, recording = self._document.mound.path, self._moving.recording
+        self._camera.setVisible(self.camera.isChecked() or bool(path) or recording.on)
+        self.camera.setChecked(self._camera.isVisibleTo(self))
+        self.camera.setEnabled(not path)
+        self.key_view.setEnabled(self._document.mound.time is not None)
+        self.unkey_view.setVisible(bool(path))
+        self.along.setVisible(bool(path))
+        self.along.setChecked(self._document.follows)
+        self.record.setText(tr("Land and keep it") if recording.on else tr("Record a flight"))
+        here = any(key.frame == self._moving.frame for key in path)
+        if recording.on:
+            said = tr("Flying, from frame {} on.").format(self._document.frame)
+        elif path:
+            said = (tr("{} keys of the camera, one of them here") if here else tr("{} keys of the camera")).format(len(path))
+        else:
+            said = tr("The camera stands still: go to a frame, choose a view, and key it.")
+        self.view_keys.setText(said)
 
     def _edit(self, name, value, moving):
         if self._document.mound.time is None:
@@ -319,4 +380,5 @@ class TimeLineBar(QWidget):
         seconds = (moving.frame - line.first) / line.rate
         self.about.setText(tr("{}frame {}, {:.2f} s").format("growth, " if growing else "", moving.frame, seconds))
         ready = moving.kept if not growing else set(moving.growth_frames)
-        self.line.show_line(line, moving.frame, None if growing else self._keyed(), ready)
+        self._follow_camera()
+        self.line.show_line(line, moving.frame, None if growing else self._keyed(), ready, mound.path)

@@ -44,6 +44,25 @@ def away_of(layers, everywhere=None):
     return np.where(cloud, layers[..., AWAY] / np.maximum(opacity, np.float32(FAINT)), np.float32(0))
 
 
+def nearest_ahead(away):
+    """How far what lies in the middle of a picture is.
+
+    Parameters
+    ----------
+    away : ndarray of float32, shape (rows, columns)
+        As of `away_of`.
+
+    Returns
+    -------
+    float or None
+        Metres: a tenth of the middle fourth that shows cloud is nearer; None where it shows none.
+    """
+    rows, columns = away.shape
+    middle = away[rows * 3 // 8 : -(-rows * 5 // 8), columns * 3 // 8 : -(-columns * 5 // 8)]
+    there = middle[middle > 0]
+    return float(np.quantile(there, 0.1)) if len(there) else None
+
+
 @each("out")
 def _carried(row, pixels, away, middle, was, now, shift, half, spread, starts, out):
     """The picture through the other camera.

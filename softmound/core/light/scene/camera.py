@@ -216,6 +216,25 @@ def flown(view, ahead, aside, up, turn, lift):
     return view.edited(azimuth=azimuth, elevation=elevation, target=_within(target))
 
 
+def aimed(view, distance):
+    """The same picture from the same eye, of a view that turns about something nearer or farther.
+
+    Parameters
+    ----------
+    view : View
+    distance : float
+        Of the eye from its new target, metres.
+
+    Returns
+    -------
+    View
+    """
+    low, high = limits(View, "distance")
+    distance = min(max(float(distance), low), high)
+    eye = camera_of(view, 3, 2).eye
+    return view.edited(distance=distance, target=_within(eye - distance * direction_of(view.azimuth, view.elevation)))
+
+
 def _within(target):
     """A target as far out as a view may look."""
     low, high = limits(View, "target")
