@@ -9,11 +9,11 @@ from softmound.core.colour import luminance
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.painter import Painter, Request
-from softmound.core.engine.stages import Stages, layers_of, paths_of, settled_draft
+from softmound.core.engine.stages import PASSES, Stages, layers_of, paths_of, settled_draft
 from softmound.core.engine.stills import Taking, still_of
 from softmound.core.light.lattices.coarse import RESTING, SHARP
 from softmound.core.light.paths.multilevel import AGAINST, looks_against
-from softmound.core.light.paths.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled
+from softmound.core.light.paths.settling import DOUBTED, MOST, MOST_PATHS, PATHS, correction, enough, settled, settling_camera
 from softmound.core.light.paths.tracer import Tracer
 from softmound.core.light.picture.radiance import behind_of, radiance_of
 from softmound.core.light.scene.camera import camera_of
@@ -51,6 +51,21 @@ class Corrected(unittest.TestCase):
         # Seven pixels wide the blur leaves a hundredth of noise.
         self.assertLess(float(np.sqrt((apart**2).mean())), 0.025)
         self.assertLess(float(np.abs(self.inside(found * self.draft - self.truth)).mean() / self.inside(self.truth).mean()), 0.025)
+
+    def test_a_large_picture_is_put_right_by_the_paths_of_a_smaller_one(self):
+        camera = camera_of(VIEW, 3840, 2160)
+        small = settling_camera(camera)
+        self.assertEqual((small.width, small.height), (1280, 720))
+        np.testing.assert_allclose(small.ray(640.0, 360.0), camera.ray(1920.0, 1080.0))
+        np.testing.assert_allclose(small.ray(0.0, 0.0), camera.ray(0.0, 0.0), atol=1e-12)
+        self.assertIs(settling_camera(camera_of(VIEW, 1280, 800)).width, 1280)
+        # Whatever rows and columns are left over at the end.
+        truth = self.truth[:78].reshape(26, 3, 40, 3, 3).mean(axis=(1, 3))
+        noisy = truth * np.random.default_rng(2).gamma(2500.0, 0.0004, truth.shape).astype(np.float32)
+        found = correction(noisy, self.draft, 0.02)
+        self.assertEqual(found.shape, self.draft.shape)
+        apart = self.inside(found / self.broad) - 1.0
+        self.assertLess(float(np.sqrt((apart**2).mean())), 0.025)
 
     def test_nothing_to_put_right(self):
         np.testing.assert_allclose(correction(self.draft, self.draft, 0.2), 1.0, atol=1e-6)
@@ -178,7 +193,7 @@ class Settled(unittest.TestCase):
             painter._thread.join(0.1)
         scene = self.scene(mound.light)
         shadow = self.stages.shadow(scene, RESTING)
-        total = sum(layers_of(self.stages, scene, self.camera, nth=n) for n in range(8)) / np.float32(8)
+        total = sum(layers_of(self.stages, scene, self.camera, nth=n) for n in range(PASSES)) / np.float32(PASSES)
         drafted = radiance_of(total, scene, self.camera, shadow=shadow)
         wanted = settled_draft(self.stages, scene, self.camera, drafted, shadow=shadow)
         np.testing.assert_allclose(answers[-1].radiance, wanted, rtol=1e-5, atol=1e-6)

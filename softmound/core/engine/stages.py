@@ -16,7 +16,7 @@ from ..light.lattices.nested import nested
 from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
 from ..light.paths.gathering import coloured_field, kinds_of_light, needs_colours, together
 from ..light.paths.multilevel import Levels, looks_against
-from ..light.paths.settling import correction, enough, settled
+from ..light.paths.settling import correction, enough, settled, settling_camera
 from ..light.paths.tracer import Tracer
 from ..light.picture.radiance import behind_of, composed, traced_light
 from ..light.scene import pool
@@ -608,8 +608,8 @@ def settling_paths(stages, scene, camera, *, fine=RESTING, frame=0, apart=False,
     Tracer
         Traced.
     """
-    tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), camera, frame=frame, hues=stages.hues(scene)[1],
-                    gathering=True, followed=int(looks_against(scene.light.sun, camera)),
+    tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), settling_camera(camera), frame=frame,
+                    hues=stages.hues(scene)[1], gathering=True, followed=int(looks_against(scene.light.sun, camera)),
                     field=stages.field(scene, fine, ticket, frame, apart), apart=apart)
     while not enough(tracer):
         tracer.add(1, ticket)

@@ -250,12 +250,14 @@ def _taken_apart(stages, scene, taking, fine, frame, ticket):
 
 def _marched(stages, scene, camera, passes, fine, frame, ticket):
     """Layers of Draft light, the mean of some passes."""
-    total = 0.0
+    total = None
     for nth in range(passes):
         if ticket is not None:
             ticket.tick(nth / passes)
-        total = total + layers_of(stages, scene, camera, nth=nth, fine=fine, frame=frame)
-    return total / np.float32(passes)
+        layers = layers_of(stages, scene, camera, nth=nth, fine=fine, frame=frame)
+        total = layers if total is None else np.add(total, layers, out=total)
+    total /= np.float32(passes)
+    return total
 
 
 def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
