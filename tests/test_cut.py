@@ -17,9 +17,10 @@ from softmound.core.exchange.units import UNITS
 from softmound.core.exchange.vdb import compare, write_vdb
 from softmound.core.fill.steps.grow import Grow
 from softmound.core.fill.steps.smooth import Smooth
+from softmound.core.grain.actions.push import Push
 from softmound.core.grain.masks.facing import ByFacing
 from softmound.core.grain.masks.height import ByHeight
-from softmound.core.library.delivery import built, delivered
+from softmound.core.library.delivery import as_seen, built, delivered
 from softmound.core.light.picture.cut import Cut, cut_layer, on_plate, plate_of, with_cut
 from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.light.scene.scene import scene_of
@@ -27,6 +28,7 @@ from softmound.core.recipe import Problem, Skin, View, eased
 from softmound.core.volume import grid_of
 from softmound.core.volume.cut_facts import facts_of_cut, whole_histograms
 from softmound.core.volume.reference import vdb
+from softmound.core.volume.sample import sample
 from softmound.core.volume.slices import ramp
 from softmound.core.volume.twin import brick_windows, tile_runs, vdb_of
 from softmound.core.volume.windows import read_window, window_differs
@@ -202,6 +204,16 @@ class Handing(unittest.TestCase):
                 np.testing.assert_allclose(in_metres(from_metres(points, unit, up), unit, up), points, atol=1e-9)
 
 
+def trilinear(accessor, places):
+    """Values of a grid of the reference library between its voxels."""
+    low = np.floor(places).astype(int)
+    found = np.zeros(len(places))
+    for corner in np.ndindex(2, 2, 2):
+        weight = np.prod(np.where(corner, places - low, 1.0 - (places - low)), axis=1)
+        found += weight * [accessor.getValue(tuple(int(v) for v in at)) for at in low + corner]
+    return found
+
+
 class Deliveries(unittest.TestCase):
     def setUp(self):
         self._folder = tempfile.TemporaryDirectory()
@@ -224,6 +236,33 @@ class Deliveries(unittest.TestCase):
                 np.testing.assert_allclose(*middles, atol=2.6)
                 self.assertEqual(facts["in_file"]["unit"], "dm")
                 json.dumps(facts)
+
+    def test_grids_as_seen_add_up_in_every_placement(self):
+        push = Push(feature=8.0, octaves=3, strength=4.0, standing=True, goes_on=True)
+        mound = ball_mound(10.0, 2.0).edited(grains=(push,), view=View(target=(0.0, 20.0, 9.0), distance=12.0))
+        stages = Stages()
+        grid = built(stages, mound, 1.0)
+        parts = as_seen(stages, mound, grid, camera_of(mound.view, 160, 100))
+        self.assertGreater(len(parts), 1)
+        places = np.random.default_rng(4).uniform((-12, 8, -12), (12, 32, 12), (300, 3))
+        wanted = sum(sample(part, places) for part in parts)
+        for unit, up, origin in (("m", "y", "kept"), ("cm", "z", "base")):
+            options = ExportOptions(up=up, unit=unit, origin=origin, half=False)
+            facts = delivered(self.path, mound, grid, 1.0, options, None, parts)
+            # Independently, by the library's own sampler at the same places in the file's numbers.
+            own = from_metres(places - origin_of(grid, origin), unit, up)
+            found = np.zeros(len(places))
+            for name in ("density", *facts["finer"]):
+                stored = vdb.read(str(self.path), name)
+                voxel = np.array([stored.transform.worldToIndex(tuple(place)) for place in own])
+                found += trilinear(stored.getConstAccessor(), voxel)
+            np.testing.assert_allclose(found, wanted, atol=2e-3)
+            # What is said of the cloud is said of all of it.
+            alone = delivered(self.path, mound, grid, 1.0, options)
+            self.assertEqual((facts["volume_m3"], facts["bounds"]), (alone["volume_m3"], alone["bounds"]))
+        with self.assertRaises(Problem) as caught:
+            as_seen(stages, mound.edited(steps=(Smooth(width=3.0),)), grid, camera_of(mound.view, 16, 10))
+        self.assertIn("smaller voxel", str(caught.exception))
 
     def test_the_origin_of_each_kind(self):
         grid = density_grid(ball_mound(10.0, 2.0), 0.5)

@@ -245,6 +245,21 @@ class Volumes(VoxelsTest):
         self.dialog(ExportDialog, act)
         self.window.actions_["export"].trigger()
         self.until(lambda: self.window.jobs.job is None)
+        # As a camera beside it sees it there are finer grids too.
+        beside = self.now().view.edited(target=(0.0, 16.0, 12.0), distance=8.0)
+        self.window.document.look(beside)
+
+        near = self.folder / "near"
+        near.mkdir()
+
+        def seen(dialog):
+            dialog.file.setText(str(near / "seen.vdb"))
+            self.click(dialog.seen)
+            self.click(dialog.export_button)
+        self.dialog(ExportDialog, seen)
+        self.window.actions_["export"].trigger()
+        self.until(lambda: self.window.jobs.job is None)
+        self.assertAlmostEqual(read_vdb(near / "seen.vdb", "steam_2").voxel, self.now().voxels.final * 50.0, places=3)
         names = sorted(p.name for p in self.folder.glob("*.vdb"))
         self.assertEqual(names, ["loaf_close.vdb", "loaf_middle.vdb"])
         stored = read_vdb(self.folder / "loaf_close.vdb", "steam")

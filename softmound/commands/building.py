@@ -9,6 +9,7 @@ from ..core.aside import shown
 from ..core.problems import Problem
 from . import arguments
 from .common import UNITS, Progress, action, check_outputs, foretold, placement, print_facts, ticket_for
+from .viewing import kept_or_turned
 
 STARTS_HELP = "kind of the first shape; softmound starts lists them"
 SAID_LOST = 0.1
@@ -47,8 +48,14 @@ def add_to(actions):
     build = action(actions, "build", _build, "build a mound's density and write it as OpenVDB", """
         build loaf.mound --out loaf.vdb
         build loaf.mound --out loaf.vdb --voxels-long 512 --up z --unit cm --force
+        build loaf.mound --out seen.vdb --as-seen 1920x1080 --view inside
         build loaf.mound --out loaf.vdb --dry-run --json""", writes=True)
     build.add_argument("mound", metavar="X.mound")
+    build.add_argument("--as-seen", type=arguments.size, metavar="WxH",
+                       help="as fine as a picture of so many pixels shows: further grids, density_2, density_4 and so on, that "
+                            "add up with density")
+    build.add_argument("--view", metavar="NAME|AZ,EL", help="of that picture: a kept view, or azimuth and elevation in degrees")
+    build.add_argument("--frame", type=arguments.whole, metavar="N", help="of the mound's time line, from its camera path")
     _delivering(build)
 
     cloud = action(actions, "cloud", _cloud, "turn any model into a cloud", """
@@ -154,10 +161,19 @@ def _check_start(name):
 
 
 def _build(args):
+    from ..core.exchange.sequences import mound_at
     from ..core.recipe import read_mound
+    from ..core.recipe.camera_path import seen_from
 
     check_outputs(args, [args.mound], out=(args.out, (".vdb",)), picture=(args.picture, (".png",)))
-    facts = _built(reseeded(read_mound(args.mound), args.seed), args)
+    if args.view is not None and args.as_seen is None:
+        raise Problem("--view says from where --as-seen looks; give both.")
+    mound = read_mound(args.mound)
+    if args.frame is not None:
+        mound = mound_at(seen_from(mound, args.frame), args.frame, pathlib.Path(args.mound).parent)
+    if args.view is not None:
+        mound = mound.edited(view=kept_or_turned(mound, args.view))
+    facts = _built(reseeded(mound, args.seed), args)
     if facts is not None:
         print_facts(facts, args)
 
@@ -215,7 +231,8 @@ def _built(mound, args, *more, whole=None):
     from ..core.engine.stages import PASSES, Stages, picture
     from ..core.exchange.export import ExportOptions
     from ..core.exchange.png import png_of
-    from ..core.library.delivery import built, built_along, delivered
+    from ..core.library.delivery import as_seen, built, built_along, delivered
+    from ..core.light.scene.camera import camera_of
     from ..core.starts.modelled import lost_of
 
     begun = time.perf_counter()
@@ -238,7 +255,11 @@ def _built(mound, args, *more, whole=None):
             ticket.step(0.0, 1.0, "taking the picture")
             key = stages.density_key(mound, voxel)
             picture_bytes = png_of(picture(stages, stages.scene(mound, grid, key), 1280, 800, passes=PASSES, ticket=ticket))
-        facts = delivered(args.out, mound, grid, voxel, options, ticket)
+        parts = None
+        if getattr(args, "as_seen", None) is not None:
+            ticket.step(0.0, 1.0, "making finer what is seen near")
+            parts = as_seen(stages, mound, grid, camera_of(mound.view, *args.as_seen), ticket.quiet())
+        facts = delivered(args.out, mound, grid, voxel, options, ticket, parts)
         if picture_bytes is not None:
             write_whole(args.picture, picture_bytes)
     if lost and lost["lost"] > SAID_LOST and not args.quiet:

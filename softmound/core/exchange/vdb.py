@@ -24,7 +24,7 @@ BAND = 3.0
 
 
 def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None, tolerance=0.0, surface=None, beside=None,
-              folder=None):
+              folder=None, finer=()):
     """Write a grid as an OpenVDB file, read it back, and only then put it in place.
 
     Parameters
@@ -43,6 +43,8 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         Given the transform of the grid, another one that is written beside it.
     folder : core.regular.Folder, optional
         Held open, of which the file is a part.
+    finer : sequence of (str, BrickGrid), optional
+        Further grids and their names, in the same unit.
 
     Raises
     ------
@@ -54,22 +56,25 @@ def write_vdb(path, grid, name="density", half=True, metadata=None, ticket=None,
         if ticket is not None:
             ticket.step(0.0, 0.5, "making the OpenVDB grid")
         made = [vdb_of(grid, name, half, metadata, ticket)]
+        made += [vdb_of(more, called, half, metadata, ticket) for called, more in finer]
         if tolerance > 0.0:
-            made[0].prune(tolerance)
+            for each in made:
+                each.prune(tolerance)
         if surface is not None:
             made.append(_level_set(*surface, grid.voxel, half, metadata))
         if ticket is not None:
             ticket.step(0.5, 0.6, "writing the file")
-        level_set = [(g.activeVoxelCount(), g.evalMinMax()) for g in made[1:]]
+        level_set = [(g.activeVoxelCount(), g.evalMinMax()) for g in made[1 + len(finer):]]
         if beside is not None:
             made.append(beside(made[0].transform))
-        more = {g.name: g.activeVoxelCount() for g in made[1 + len(level_set):]}
+        more = {g.name: g.activeVoxelCount() for g in made[1 + len(finer) + len(level_set):]}
         write_grids(aside, made)
         del made
         if ticket is not None:
             ticket.step(0.6, 1.0, "reading the file back")
         try:
-            compare(aside, grid, name, half, ticket, tolerance)
+            for called, wanted in ((name, grid), *finer):
+                compare(aside, wanted, called, half, ticket, tolerance)
             for wanted in level_set:
                 _compare_level_set(aside, *wanted, half)
             for other, active in more.items():

@@ -2,13 +2,14 @@
 
 import os
 
-from ..engine.density import surface_triangles, voxel_along
+from ..engine.density import refinable, surface_triangles, voxel_along
 from ..exchange.export import exported, origin_of
 from ..exchange.meshes import from_metres
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..problems import Problem
 from ..volume.numbers import numbers_of
+from ..volume.summands import summands
 from .asset import facts_of
 
 TRIES = 4
@@ -80,7 +81,38 @@ def built_along(stages, mound, along, ticket=None, limit=None):
     return best[1]
 
 
-def delivered(path, mound, grid, voxel, options, ticket=None):
+def as_seen(stages, mound, grid, camera, ticket=None):
+    """A cloud as fine as a picture shows it, as grids that add up.
+
+    Parameters
+    ----------
+    stages : Stages
+    mound : Mound
+    grid : BrickGrid
+        Its density, from `built`.
+    camera : Camera
+        Of the picture.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    list of BrickGrid
+        As of `summands`; the grid alone where no pixel is smaller than its voxels.
+
+    Raises
+    ------
+    Problem
+        If the mound cannot be made finer in parts.
+    """
+    if not refinable(mound):
+        raise Problem("{}: cannot be made finer in parts, since it has steps, grains that move density about, or volumes that join "
+                      "by density; export it at a smaller voxel.", mound.name)
+    scene = stages.near_scene(mound, grid, stages.density_key(mound, grid.voxel), camera, ticket)
+    refined = scene.clouds[0].refined
+    return [grid] if refined is None else summands(grid, refined, ticket)
+
+
+def delivered(path, mound, grid, voxel, options, ticket=None, parts=None):
     """Write the density of a mound, and perhaps its surface, for another program.
 
     Parameters
@@ -93,6 +125,8 @@ def delivered(path, mound, grid, voxel, options, ticket=None):
         Metres.
     options : ExportOptions
     ticket : Ticket, optional
+    parts : sequence of BrickGrid, optional
+        From `as_seen`: what is written instead of it. The finer ones are called after it and by how many times finer they are.
 
     Returns
     -------
@@ -104,8 +138,10 @@ def delivered(path, mound, grid, voxel, options, ticket=None):
     Problem
         If it cannot be written; an older file of that name is untouched.
     """
-    placed = exported(grid, options.up, options.unit, options.origin)
-    low, high = placed.active_bounds()
+    origin = origin_of(grid, options.origin)
+    placed, *finer = (exported(part, options.up, options.unit, origin) for part in parts or (grid,))
+    named = [(f"{options.name}_{round(placed.voxel / part.voxel)}", part) for part in finer]
+    low, high = exported(grid, options.up, options.unit, origin).active_bounds() if finer else placed.active_bounds()
     # Facts are in metres with y up, as the mound is; what the file's own numbers are stands apart.
     facts = {**facts_of(mound, grid, voxel), "grid": options.name, "half": options.half, "in_file": {
         "unit": options.unit, "up": options.up, "origin": options.origin, "voxel": placed.voxel,
@@ -119,8 +155,11 @@ def delivered(path, mound, grid, voxel, options, ticket=None):
         if ticket is not None:
             ticket.step(0.0, 0.2, "finding the surface")
         vertices, faces = surface_triangles(mound, voxel, ticket)
-        surface = from_metres(vertices - origin_of(grid, options.origin), options.unit, options.up), faces
+        surface = from_metres(vertices - origin, options.unit, options.up), faces
         facts["surface_triangles"] = len(faces)
-    write_vdb(path, placed, options.name, options.half, metadata, ticket, options.tolerance, surface)
+    if named:
+        facts.update(finer={called: part.voxel for called, part in named},
+                     finer_voxels={called: part.active_voxels() for called, part in named})
+    write_vdb(path, placed, options.name, options.half, metadata, ticket, options.tolerance, surface, finer=named)
     facts.update(file=str(path), bytes=os.path.getsize(path))
     return facts

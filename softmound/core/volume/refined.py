@@ -85,6 +85,21 @@ def unique_bricks(coords):
     return coords[np.unique(brick_keys(coords), return_index=True)[1]]
 
 
+def around_of(coords):
+    """Bricks and those that touch them, one after the other.
+
+    Parameters
+    ----------
+    coords : ndarray of int32, shape (n, 3)
+
+    Returns
+    -------
+    ndarray of int32, shape (27 n, 3)
+        x slowest within each.
+    """
+    return (coords[:, None, :] + _AROUND).reshape(-1, 3)
+
+
 def with_neighbours(coords):
     """Bricks and all that touch them.
 
@@ -97,7 +112,7 @@ def with_neighbours(coords):
     ndarray of int32, shape (m, 3)
         Each once, sorted.
     """
-    return unique_bricks((coords[:, None, :] + _AROUND).reshape(-1, 3))
+    return unique_bricks(around_of(coords))
 
 
 def is_among(coords, others):
@@ -128,6 +143,6 @@ def surrounded(coords, there):
     ndarray of bool, shape (n,)
     """
     keys = np.sort(brick_keys(there))
-    around = brick_keys((coords[:, None, :] + _AROUND).reshape(-1, 3))
+    around = brick_keys(around_of(coords))
     at = np.minimum(np.searchsorted(keys, around), max(len(keys) - 1, 0))
     return (keys[at] == around).reshape(-1, len(_AROUND)).all(axis=1) if len(keys) else np.zeros(len(coords), bool)

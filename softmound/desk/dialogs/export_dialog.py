@@ -5,6 +5,7 @@ import pathlib
 from PyQt6.QtCore import QSettings
 from PyQt6.QtWidgets import QCheckBox, QDialog, QFileDialog, QLineEdit, QPushButton, QVBoxLayout
 
+from ...core.engine.density import refinable
 from ...core.exchange.export import ORIGINS, ExportOptions
 from ...core.exchange.meshes import WRITTEN
 from ...core.exchange.units import UNITS, UPS
@@ -15,6 +16,8 @@ from ..words import tr
 from .asking import add_buttons
 
 _ORIGIN_WORDS = {"kept": "As in the mound", "centre": "Middle", "base": "Middle of the base"}
+SEEN = (1920, 1080)
+"""Pixels of the picture that says where a cloud is to be finer."""
 
 
 class ExportDialog(QDialog):
@@ -81,6 +84,13 @@ class ExportDialog(QDialog):
         layout.addWidget(self.tolerance)
         self.surface = QCheckBox(tr("Also the surface, as a level set"))
         layout.addWidget(Row(self.surface))
+        self.seen = QCheckBox(tr("Finer where the camera comes near, for a picture of {} × {}").format(*SEEN))
+        self.seen.setEnabled(refinable(mound))
+        self.seen.setToolTip(
+            tr("Further grids, each with half the voxel of the one before. They add up: give the renderer all of them.")
+            if refinable(mound) else
+            tr("A mound with steps, grains that move density about, or volumes that join by density is as fine everywhere."))
+        layout.addWidget(Row(self.seen))
         self.said = text_label("")
         self.trouble = text_label("", "trouble")
         layout.addWidget(self.said)

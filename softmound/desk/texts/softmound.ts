@@ -117,6 +117,21 @@
     </message>
     <message>
         <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Finer where the camera comes near, for a picture of {} × {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>Further grids, each with half the voxel of the one before. They add up: give the renderer all of them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
+        <source>A mound with steps, grains that move density about, or volumes that join by density is as fine everywhere.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/export_dialog.py" />
         <location filename="softmound/desk/dialogs/export_dialog.py" />
         <source>Export</source>
         <translation type="unfinished" />
@@ -10341,6 +10356,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: cannot be made ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be made finer in parts, since it has steps, grains that move density about, or volumes that join by density; export it at a smaller voxel.</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -9,13 +9,13 @@ from ...core.engine.density import bounds_of, draft_voxel
 from ...core.engine.fineness import picture_voxel
 from ...core.exchange.meshes import write_mesh
 from ...core.library.asset import About
-from ...core.library.delivery import built, delivered
+from ...core.library.delivery import as_seen, built, delivered
 from ...core.library.queue import Queue
 from ...core.light.scene.camera import camera_of
 from ...core.problems import Problem
 from ...core.volume.iso import within_budget
 from ..dialogs.asking import ask_choice, asking
-from ..dialogs.export_dialog import ExportDialog, MeshDialog
+from ..dialogs.export_dialog import SEEN, ExportDialog, MeshDialog
 from ..dialogs.picture_dialog import PictureDialog
 from ..words import tr
 
@@ -157,10 +157,13 @@ class Delivering(QObject):
             if dialog.exec() != ExportDialog.DialogCode.Accepted:
                 return
             files, options, stages = dialog.files(), dialog.options(), self._stages
+            camera = camera_of(mound.view, *SEEN) if dialog.seen.isChecked() else None
 
         def work(ticket):
             for path, voxel in files:
-                delivered(path, mound, built(stages, mound, voxel, ticket), voxel, options, ticket)
+                grid = built(stages, mound, voxel, ticket)
+                parts = None if camera is None else as_seen(stages, mound, grid, camera, ticket.quiet())
+                delivered(path, mound, grid, voxel, options, ticket, parts)
             return files
 
         def done(files):
