@@ -43,6 +43,7 @@ FINENESS = (COARSE, RESTING, SHARP)
 """Lattices that Draft light is tried on: those of old, of a picture at rest, and of one that has sharpened."""
 TRIED, BROAD, SECONDS = (160, 100), 32.0, 18.0
 """Pictures in which hollows are compared, pixels from which on something is broad, and seconds that paths are traced."""
+HOLLOWED = ("congestus", "mediocris", "fractus", "incus")
 WHITE = 0.8
 """Share of white from which on a pixel of the sunlit side counts as white."""
 
@@ -119,10 +120,10 @@ def fine_parts(picture, cloud):
     return (_blurred(even, cloud, 1.0) - _blurred(even, cloud, BROAD / 2.355))[cloud]
 
 
-def _hollows():
+def _hollows(species_tried):
     """Shading of what is small in Draft light, against True light whose noise is allowed for."""
     found = {fine: [] for fine in FINENESS}
-    for species in ("congestus", "mediocris", "fractus", "incus"):
+    for species in species_tried:
         mound = start(species, species)
         grid = density_grid(mound, voxel_along(mound, 160))
         for where, azimuth, elevation in (("in front", 20.0, 40.0), ("beside", 100.0, 35.0), ("behind", 155.0, 12.0)):
@@ -152,14 +153,19 @@ def _hollows():
         yield Figure(f"hollows in Draft light on {fine.sky} cells: mean correlation", float(np.mean(found[fine])), "")
 
 
-def figures():
+def figures(brief=False):
     """Measure.
+
+    Parameters
+    ----------
+    brief : bool, optional
+        Starts that nature has, and hollows of one of them.
 
     Yields
     ------
     Figure
     """
-    for species in STARTS:
+    for species in NATURAL_ONES if brief else STARTS:
         mound = start(species, species)
         low, high = bounds_of(mound)
         grid = density_grid(mound, float((high - low).max()) / ALONG)
@@ -191,7 +197,7 @@ def figures():
     for path in sorted(DEMO.glob("*.mound")):
         mound = read_mound(path)
         yield Figure(f"sunlit side at {100 * WHITE:g} % of white and more, {mound.name}", 100.0 * whiteness(mound), "%")
-    yield from _hollows()
+    yield from _hollows(HOLLOWED[:1] if brief else HOLLOWED)
     start_picture(start("humilis", "x"), 176, 106)
     begun = time.perf_counter()
     start_picture(start("mediocris", "x"), 176, 106)

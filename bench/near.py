@@ -79,30 +79,35 @@ def _difference():
                       100.0 * abs(float(apart)), "%", 1.0)
 
 
-def _flight():
-    """A hundred pictures on the way round the cloud, each refined by what the one before left."""
+def _flight(frames):
+    """Pictures on the way round the cloud, each refined by what the one before left."""
     mound, stages = read_mound(DEMO / "meringue_spire.mound"), Stages()
     grid, key = stages.density(mound, 0.8, remember=False), stages.density_key(mound, 0.8)
     mound, took = _twenty_metres_off(stages, mound, grid, key), []
-    for n in range(FRAMES):
+    for n in range(frames):
         view = mound.view.edited(azimuth=mound.view.azimuth + 0.25 * n)
         begun = time.perf_counter()
         scene = scene_taken(stages, mound.edited(view=view), grid, key, Taking(*SMALL, near=True))
         march(scene, stages.marched_lattice(scene, SHARP), camera_of(view, *SMALL))
         took.append(time.perf_counter() - begun)
     later = statistics.median(took[1:])
-    yield Figure(f"a flight of {FRAMES} frames at {SMALL[0]}x{SMALL[1]}, {AWAY:g} m off: a frame, beside the first", later, "s",
+    yield Figure(f"a flight of {frames} frames at {SMALL[0]}x{SMALL[1]}, {AWAY:g} m off: a frame, beside the first", later, "s",
                  "the first", took[0], later / took[0])
 
 
-def figures():
+def figures(brief=False):
     """Measure.
+
+    Parameters
+    ----------
+    brief : bool, optional
+        One cloud, and a quarter of the flight.
 
     Yields
     ------
     Figure
     """
-    for name in NAMES:
+    for name in NAMES[:1] if brief else NAMES:
         yield from _sharp(name)
     yield from _difference()
-    yield from _flight()
+    yield from _flight(FRAMES // 4 if brief else FRAMES)

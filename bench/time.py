@@ -27,15 +27,20 @@ STEP = 0.4
 """Seconds of weather."""
 
 
-def figures():
+def figures(brief=False):
     """Measure.
+
+    Parameters
+    ----------
+    brief : bool, optional
+        Steps on 64³ and 128³ cells alone.
 
     Yields
     ------
     Figure
     """
-    costs = {}
-    for side in SIDES:
+    costs, sides = {}, SIDES[:2] if brief else SIDES
+    for side in sides:
         flowing = _thermal(side)
         flowing.step(STEP)
         flowing.step(STEP)
@@ -46,8 +51,8 @@ def figures():
             yield at_least(f"a step on {side}³ cells, beside SciPy's", costs[side], "s", "SciPy", peer, peer / costs[side], FASTER)
             yield at_most(f"divergence left on {side}³ cells", flowing.left, "", 1e-4)
         del flowing
-    cells = {side: costs[side] / side**3 * 1e9 for side in SIDES}
-    yield at_most("time for a cell at 256³ beside 64³", cells[256] / cells[64], "times", 1.3)
+    cells = {side: costs[side] / side**3 * 1e9 for side in sides}
+    yield at_most(f"time for a cell at {sides[-1]}³ beside 64³", cells[sides[-1]] / cells[64], "times", 1.3)
     yield from _losses()
     yield from _played()
     yield from _shared()

@@ -24,8 +24,13 @@ FINER, SPAN = 0.8, 333.0
 """Of a picture from the command line, metres."""
 
 
-def figures():
+def figures(brief=False):
     """Measure.
+
+    Parameters
+    ----------
+    brief : bool, optional
+        The smaller size and one of the characters alone.
 
     Yields
     ------
@@ -34,7 +39,8 @@ def figures():
     plain = start("mediocris", "cloud")
     dressed = {name: plain.edited(grains=sized_character(CHARACTERS[name], span_of(plain))) for name in CHARACTERS}
     moving = [name for name, mound in dressed.items() if live(mound.grains, MOVED)]
-    for along, most in SIZES.items():
+    moving = moving[:1] if brief else moving
+    for along, most in list(SIZES.items())[: 1 if brief else None]:
         taken = {}
         for name in ("Cauliflower", *moving):
             voxel = voxel_along(dressed[name], along)

@@ -94,6 +94,20 @@ class Nothing(unittest.TestCase):
         self.assertIn("second", out)
         self.assertIn("no such peer", err)
 
+    def test_all_are_measured_in_brief_and_what_is_named_at_length(self):
+        told_so = []
+
+        def figures(brief=False):
+            told_so.append(brief)
+            yield Figure("one", 1.0, "")
+
+        both = {name: types.SimpleNamespace(figures=figures) if name in ("look", "near") else measuring(Figure("one", 1.0, ""))
+                for name in bench.NAMES}
+        told([], both)
+        self.assertEqual(told_so, [True, True])
+        told(["near"], both)
+        self.assertEqual(told_so, [True, True, False])
+
     def test_every_module_that_measures_can_be_read(self):
         for name in bench.NAMES:
             with self.subTest(name):
