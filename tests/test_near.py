@@ -10,7 +10,7 @@ import numpy as np
 from softmound.core.directions import direction_of
 from softmound.core.engine.density import density_grid, density_in, refinable
 from softmound.core.engine.painter import Painter, Request
-from softmound.core.engine.refining import WIDE, refined_levels
+from softmound.core.engine.refining import THIN, WIDE, refined_levels
 from softmound.core.engine.stages import Stages
 from softmound.core.grain import surface
 from softmound.core.grain.actions.push import Push
@@ -253,7 +253,7 @@ class Summands(unittest.TestCase):
     def test_of_a_cloud_the_optical_depths_are_those_that_are_seen(self):
         mound = Mound(mass=Mass(forms=(Blob(centre=(0, 20, 0), radii=(20, 18, 19)),), base=BaseLevel(on=False)),
                       grains=(Push(feature=8.0, octaves=3, strength=4.0, standing=True, goes_on=True),), skin=Skin(thickness=2.0),
-                      view=View(target=(0, 20, 14), distance=14.0))
+                      light=Light(medium=Medium(extinction=2.0)), view=View(target=(0, 20, 14), distance=14.0))
         stages, camera = Stages(), camera_of(mound.view, 160, 100)
         grid, key = stages.density(mound, 1.6), stages.density_key(mound, 1.6)
         scene = stages.near_scene(mound, grid, key, camera)
@@ -403,12 +403,12 @@ class Levels(unittest.TestCase):
         cls.levels = list(cls.stages.refined(cls.mound, cls.scene, cls.camera))
 
     def test_a_thin_medium_hides_what_is_small(self):
-        for extinction, finest in ((0.6, 0.0625), (0.12, 0.25), (0.04, None)):
+        for extinction, finest in ((0.6, 0.125), (0.12, 0.5), (0.04, None)):
             mound = self.mound.edited(light=Light(medium=Medium(extinction=extinction)), view=self.mound.view.edited(distance=32.0))
             scene = self.stages.scene(mound, self.grid, "near")
             voxels = [refined.voxel for refined in self.stages.refined(mound, scene, camera_of(mound.view, 640, 400))]
             self.assertEqual(min(voxels, default=None), finest)
-            self.assertTrue(finest is None or extinction * finest < 0.05 <= extinction * 2.0 * finest)
+            self.assertTrue(finest is None or extinction * finest < THIN <= extinction * 2.0 * finest)
 
     def test_each_level_halves_the_voxel_and_is_balanced(self):
         self.assertGreaterEqual(len(self.levels), 2)

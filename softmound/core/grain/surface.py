@@ -263,7 +263,7 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
                 grain.act(surface[part], coords[part], wide, landmarks, np.empty_like(surface[part]), band, own,
                           slopes_of(before, part.start, part.stop))
         before, last = None, doubled == 1
-        bent = coords[CREASE * bends_of(grid_of(wide, coords, distance)) > SMOOTH * voxel] if last else coords
+        bent = coords[CREASE * bends_of(grid_of(wide, coords, distance), ticket) > SMOOTH * voxel] if last else coords
         read = is_among(coords, with_neighbours(bent)) if last else slice(None)
         offsets = grid_of(wide, coords[read], surface[read] - distance[read])
         begun = Begun(grid_of(wide, coords, surface), offsets, bent, deep,

@@ -5,9 +5,11 @@ splines), and slopes that know a brick's neighbours.
 import numpy as np
 
 from ..kernels import borrowed, call, each, f32, i32
+from ..ticket import chunks
 from .bricks import LANES, SIDE
 from .lookup import code_at
 
+CHUNK = 8192
 _WIDE = 7
 """Voxels of the coarser grid that a brick of the finer one reads, along an axis."""
 
@@ -114,7 +116,7 @@ def bounds_between(grid, coords):
 
 
 @each("coords")
-def _bend(n, grid, coords, most):
+def _bend(n, grid, first, coords, most):
     """The most that a fourth difference along an axis is in a brick and two voxels into its neighbours."""
     low, top, nodes, values = borrowed(grid)
     line, found = np.empty(SIDE + 4, np.float32), f32(0)
@@ -122,26 +124,27 @@ def _bend(n, grid, coords, most):
         step, across, down = (64, 8, 1) if axis == 0 else ((8, 64, 1) if axis == 1 else (1, 64, 8))
         before = code_at(low, top, nodes, coords[n, 0] - (axis == 0), coords[n, 1] - (axis == 1), coords[n, 2] - (axis == 2))
         after = code_at(low, top, nodes, coords[n, 0] + (axis == 0), coords[n, 1] + (axis == 1), coords[n, 2] + (axis == 2))
-        first, last = 0 if before >= 0 else 2, SIDE + 4 if after >= 0 else SIDE + 2
+        begin, end = 0 if before >= 0 else 2, SIDE + 4 if after >= 0 else SIDE + 2
         for row in range(SIDE * SIDE):
             start = (row >> 3) * across + (row & 7) * down
             for i in range(SIDE):
-                line[i + 2] = values[n, start + i * step]
+                line[i + 2] = values[first + n, start + i * step]
             for i in range(2):
                 line[i] = values[before, start + (SIDE - 2 + i) * step] if before >= 0 else f32(0)
                 line[SIDE + 2 + i] = values[after, start + i * step] if after >= 0 else f32(0)
-            for i in range(first, last - 4):
+            for i in range(begin, end - 4):
                 bend = line[i] + line[i + 4] - f32(4) * (line[i + 1] + line[i + 3]) + f32(6) * line[i + 2]
                 found = max(found, abs(bend))
     most[n] = found
 
 
-def bends_of(grid):
+def bends_of(grid, ticket=None):
     """How far from a cubic a grid is: what reading between its voxels may be wrong by is at most three eighths of it.
 
     Parameters
     ----------
     grid : BrickGrid
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -150,7 +153,8 @@ def bends_of(grid):
         voxels is 3/128 of it; three eighths are reached at a crease that lies halfway between two of them.
     """
     most, index = np.empty(len(grid.coords), np.float32), grid.index
-    _bend((index.low, index.top, index.nodes, grid.values), grid.coords, most)
+    for part in chunks(len(most), CHUNK, ticket):
+        _bend((index.low, index.top, index.nodes, grid.values), part.start, grid.coords[part], most[part])
     return most
 
 
