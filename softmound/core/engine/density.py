@@ -293,7 +293,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         grid = with_volumes(grid, mound.mass, quiet)
         for grain in live(mound.grains, MOVED):
             grid = moved_by(grid, grain, mound.skin, landmarks_of(mound), quiet)
-        drop_crumbs(grid, mound.voxels.crumbs)
+        drop_crumbs(grid, mound.voxels.crumbs, quiet)
     except MemoryError as error:
         raise Problem(
             "Not enough memory for a voxel of {:g} m; choose a larger one.", voxel
@@ -396,7 +396,7 @@ def _narrowed(mound, voxel, band, ticket):
     begun = begun_at(mound, voxel, band.shape, band.cells.coords, "density", ticket)
     if begun is None:
         return None, band.cells, band.inside
-    counts, deep = begun.sorted_out(band.cells.coords)
+    counts, deep = begun.sorted_out(band.cells.coords, ticket.quiet() if ticket is not None else None)
     deep = np.concatenate([band.inside, band.cells.coords[deep]])
     return begun, chosen(band.cells, np.flatnonzero(counts)), deep
 

@@ -154,12 +154,13 @@ class Begun(NamedTuple):
         values[bent] += upsampled(self.offsets, coords[bent])
         return values
 
-    def sorted_out(self, coords):
+    def sorted_out(self, coords, ticket=None):
         """Which bricks of half the voxel can still come to hold something of the surface, and which are wholly inside.
 
         Parameters
         ----------
         coords : ndarray of int32, shape (n, 3)
+        ticket : Ticket, optional
 
         Returns
         -------
@@ -167,7 +168,7 @@ class Begun(NamedTuple):
         """
         counts = is_among(coords >> 1, self.surface.coords)
         deep = is_among(coords >> 1, self.deep) & ~counts
-        least, most = bounds_between(self.surface, coords[counts])
+        least, most = bounds_between(self.surface, coords[counts], ticket)
         slack = SLACK * self.surface.voxel
         within = most >= -self.counting.inward - slack
         deep[counts] = ~within
@@ -248,13 +249,13 @@ def begun_wide(bricks_at, voxel, grains, landmarks, counting=NarrowBand(), ticke
         # Bricks beside those that count are read by interpolation.
         margin = MARGIN * wide
         if begun is not None:
-            counts, deeper = begun.sorted_out(coords)
+            counts, deeper = begun.sorted_out(coords, ticket)
             deep = np.concatenate([deep, coords[deeper]])
             rows = np.flatnonzero(counts)
             coords = coords[rows]
         distance = distance_of(slice(None) if begun is None else rows)
         # Each of these holds as much as a third of the finished cloud: none is kept beside what is made of it.
-        surface = distance.copy() if begun is None else np.add(distance, upsampled(begun.offsets, coords))
+        surface = distance.copy() if begun is None else np.add(distance, upsampled(begun.offsets, coords, ticket))
         while done < len(times) and times[done] == doubled:
             grain, own = turns[done].grain, slice(turns[done].number, turns[done].number + 1)
             done += 1

@@ -8,9 +8,11 @@ smaller number, so that the order of the work does not show.
 import numpy as np
 
 from ..kernels import borrowed, call, each, f32, i32, serial
+from ..ticket import chunks
 from .bricks import LANES, SIDE
 from .lookup import value_at
 
+CHUNK = 8192
 MOST_PIECES = 255
 """Pieces told apart within one brick: more of them count as one, which at worst keeps a crumb."""
 
@@ -66,13 +68,13 @@ def _find_pieces(b, values, labels, counts):
 
 
 @each("coords")
-def _measure(b, coords, labels, begins, boxes):
+def _measure(b, coords, first, labels, begins, boxes):
     """Box of each piece in voxels; a tile is one piece that fills its brick."""
     for lane in range(LANES):
-        label = labels[b, lane] if b < labels.shape[0] else 1
+        label = labels[first + b, lane] if first + b < labels.shape[0] else 1
         if label == 0:
             continue
-        piece = begins[b] + label - 1
+        piece = begins[first + b] + label - 1
         for axis in range(3):
             at = coords[b, axis] * SIDE + (i32(lane) >> (6 - 3 * axis) & 7)
             boxes[piece, axis] = min(boxes[piece, axis], at)
@@ -80,9 +82,9 @@ def _measure(b, coords, labels, begins, boxes):
 
 
 @serial
-def _unite(labels, begins, neighbours, parents):
-    """Join pieces that touch across bricks."""
-    for b in range(neighbours.shape[0]):
+def _unite(first, last, labels, begins, neighbours, parents):
+    """Join pieces of some bricks that touch others across their faces."""
+    for b in range(first, last):
         for axis in range(3):
             other = neighbours[b, axis]
             if other < 0:
@@ -118,13 +120,14 @@ def _clear(b, values, labels, begins, dropped):
             values[b, lane] = f32(0)
 
 
-def components_of(grid):
+def components_of(grid, ticket=None):
     """What hangs together in a grid.
 
     Parameters
     ----------
     grid : BrickGrid
         Of density.
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -140,13 +143,16 @@ def components_of(grid):
     coords = np.concatenate([grid.coords, grid.tile_coords])
     labels = np.empty((len(grid.coords), LANES), np.uint8)
     counts = np.ones(len(coords), np.int64)
-    _find_pieces(grid.values, labels, counts)
+    for part in chunks(len(labels), CHUNK, ticket):
+        _find_pieces(grid.values[part], labels[part], counts[part])
     begins = np.cumsum(counts) - counts
     pieces = int(counts.sum())
     boxes = np.repeat(np.array([[2**31 - 1] * 3 + [-(2**31)] * 3]), pieces, axis=0)
-    _measure(coords, labels, begins, boxes)
-    parents = np.arange(pieces)
-    _unite(labels, begins, _next_bricks(coords), parents)
+    for part in chunks(len(coords), CHUNK, ticket):
+        _measure(coords[part], part.start, labels, begins, boxes)
+    parents, neighbours = np.arange(pieces), _next_bricks(coords)
+    for part in chunks(len(coords), CHUNK, ticket):
+        _unite(part.start, part.stop, labels, begins, neighbours, parents)
     _gather(parents, boxes)
     return labels, begins, parents, (boxes[parents, 3:] - boxes[parents, :3]).max(axis=1, initial=-1) + 1
 
@@ -165,7 +171,7 @@ def _next_bricks(coords):
     return np.where(keys[order[at]] == wanted, order[at], -1)
 
 
-def drop_crumbs(grid, least):
+def drop_crumbs(grid, least, ticket=None):
     """Empty what hangs on nothing and is small; the largest part always stays.
 
     Parameters
@@ -174,6 +180,7 @@ def drop_crumbs(grid, least):
         Of density; its values are changed.
     least : float
         Longest side, in metres, from which a part stays.
+    ticket : Ticket, optional
 
     Returns
     -------
@@ -182,7 +189,7 @@ def drop_crumbs(grid, least):
     """
     if least <= grid.voxel or not len(grid.values):
         return 0
-    labels, begins, roots, sizes = components_of(grid)
+    labels, begins, roots, sizes = components_of(grid, ticket)
     dropped = (sizes * grid.voxel < least) & (roots != roots[np.argmax(sizes)])
     if dropped.any():
         _clear(grid.values, labels, begins, dropped)

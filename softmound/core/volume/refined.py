@@ -112,7 +112,9 @@ def with_neighbours(coords):
     ndarray of int32, shape (m, 3)
         Each once, sorted.
     """
-    return unique_bricks(around_of(coords))
+    for step in np.eye(3, dtype=np.int32):  # axis by axis there are a third as many to be sorted
+        coords = unique_bricks(np.concatenate([coords - step, coords, coords + step]))
+    return coords
 
 
 def is_among(coords, others):
@@ -126,7 +128,11 @@ def is_among(coords, others):
     -------
     ndarray of bool, shape (n,)
     """
-    return np.isin(brick_keys(coords), brick_keys(others))
+    keys = np.sort(brick_keys(others))
+    if not len(keys):
+        return np.zeros(len(coords), bool)
+    wanted = brick_keys(coords)
+    return keys[np.minimum(np.searchsorted(keys, wanted), len(keys) - 1)] == wanted
 
 
 def surrounded(coords, there):

@@ -67,7 +67,7 @@ def _upsample(n, grid, coords, out):
                 out[n, lane + 1] = _between(along[i, j, k], along[i, j, k + 1], along[i, j, k + 2], along[i, j, k + 3])
 
 
-def upsampled(grid, coords):
+def upsampled(grid, coords, ticket=None):
     """Values of a grid at the voxels of bricks of half its voxel.
 
     Parameters
@@ -76,14 +76,16 @@ def upsampled(grid, coords):
         With a brick wherever one is asked for; neighbours that are not there count as going on evenly.
     coords : ndarray of int32, shape (n, 3)
         Brick coordinates at half the voxel.
+    ticket : Ticket, optional
 
     Returns
     -------
     ndarray of float32, shape (n, 512)
     """
-    out = np.empty((len(coords), LANES), np.float32)
+    out, coords = np.empty((len(coords), LANES), np.float32), np.ascontiguousarray(coords, np.int32)
     index = grid.index
-    _upsample((index.low, index.top, index.nodes, grid.values), np.ascontiguousarray(coords, np.int32), out)
+    for part in chunks(len(coords), CHUNK, ticket):
+        _upsample((index.low, index.top, index.nodes, grid.values), coords[part], out[part])
     return out
 
 
@@ -97,12 +99,12 @@ def _bound(n, grid, coords, least, most):
     most[n] = block.max()
 
 
-def bounds_between(grid, coords):
+def bounds_between(grid, coords, ticket=None):
     """The least and the most of the voxels of a grid that bricks of half its voxel are read between.
 
     Parameters
     ----------
-    grid, coords
+    grid, coords, ticket
         As of `upsampled`.
 
     Returns
@@ -110,8 +112,9 @@ def bounds_between(grid, coords):
     least, most : ndarray of float32, shape (n,)
     """
     least, most = np.empty((2, len(coords)), np.float32)
-    index = grid.index
-    _bound((index.low, index.top, index.nodes, grid.values), np.ascontiguousarray(coords, np.int32), least, most)
+    coords, index = np.ascontiguousarray(coords, np.int32), grid.index
+    for part in chunks(len(coords), CHUNK, ticket):
+        _bound((index.low, index.top, index.nodes, grid.values), coords[part], least[part], most[part])
     return least, most
 
 
