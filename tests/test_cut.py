@@ -254,6 +254,7 @@ class Deliveries(unittest.TestCase):
             found = np.zeros(len(places))
             for name in ("density", *facts["finer"]):
                 stored = vdb.read(str(self.path), name)
+                self.assertEqual(stored["adds_up_to_density"].split(), ["density", *facts["finer"]])
                 voxel = np.array([stored.transform.worldToIndex(tuple(place)) for place in own])
                 found += trilinear(stored.getConstAccessor(), voxel)
             np.testing.assert_allclose(found, wanted, atol=2e-3)

@@ -160,6 +160,7 @@ def delivered(path, mound, grid, voxel, options, ticket=None, parts=None):
     if named:
         facts.update(finer={called: part.voxel for called, part in named},
                      finer_voxels={called: part.active_voxels() for called, part in named})
+        metadata["adds_up_to_density"] = " ".join((options.name, *facts["finer"]))
     write_vdb(path, placed, options.name, options.half, metadata, ticket, options.tolerance, surface, finer=named)
     facts.update(file=str(path), bytes=os.path.getsize(path))
     return facts
