@@ -24,7 +24,7 @@ from softmound.core.library.delivery import as_seen, built, delivered
 from softmound.core.light.picture.cut import Cut, cut_layer, on_plate, plate_of, with_cut
 from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.light.scene.scene import scene_of
-from softmound.core.recipe import Problem, Skin, View, eased
+from softmound.core.recipe import Light, Medium, Problem, Skin, View, eased
 from softmound.core.volume import grid_of
 from softmound.core.volume.cut_facts import facts_of_cut, whole_histograms
 from softmound.core.volume.reference import vdb
@@ -239,7 +239,8 @@ class Deliveries(unittest.TestCase):
 
     def test_grids_as_seen_add_up_in_every_placement(self):
         push = Push(feature=8.0, octaves=3, strength=4.0, standing=True, goes_on=True)
-        mound = ball_mound(10.0, 2.0).edited(grains=(push,), view=View(target=(0.0, 20.0, 9.0), distance=12.0))
+        mound = ball_mound(10.0, 2.0).edited(grains=(push,), light=Light(medium=Medium(extinction=2.0)),
+                                             view=View(target=(0.0, 20.0, 9.0), distance=12.0))
         stages = Stages()
         grid = built(stages, mound, 1.0)
         parts = as_seen(stages, mound, grid, camera_of(mound.view, 160, 100))
