@@ -30,6 +30,7 @@ def main():
         from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
         from softmound.core.light.scene.camera import camera_of
+        from softmound.core.recipe.camera_path import evenly
         from softmound.core.recipe.time import Growth
         from softmound.desk.dialogs.keys_dialog import KeysDialog
         from softmound.desk.dialogs.wall_dialog import WallDialog
@@ -178,11 +179,14 @@ def main():
         formation.tray.plan.fit()
         formation.members.choose(4)
         shot("formation")
-        # A turret that has grown, on the time line.
+        # A turret that has grown, on the time line, and a camera that goes around it.
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Mass")
         window.document.apply("growth", lambda mound: mound.edited(growth=Growth(seconds=2.5, patchy=0.55)))
         window.document.look(window.document.mound.view.edited(distance=1.45 * window.document.mound.view.distance))
+        view = window.document.mound.view
+        window.document.apply("camera path", lambda mound: mound.edited(path=evenly(
+            [view.edited(azimuth=view.azimuth + turn) for turn in (-40.0, -10.0, 0.0)], 0, 59)))
         window.moving.grow()
         while window.jobs.busy:
             application.processEvents()
