@@ -3,6 +3,7 @@
 import json
 import platform
 import sys
+import time
 import traceback
 from importlib import import_module, metadata
 from inspect import signature
@@ -42,6 +43,7 @@ def main(arguments):
     failed = []
     for name in names:
         print(f"measuring {name}", file=sys.stderr, flush=True)
+        begun = time.monotonic()
         try:
             count = 0
             figures = import_module(f"bench.{name}").figures
@@ -54,6 +56,7 @@ def main(arguments):
         except Exception:  # the figures of the others are worth having
             failed.append(name)
             traceback.print_exc()
+        print(f"  {name} took {time.monotonic() - begun:.0f} s", file=sys.stderr, flush=True)
     for name in failed:
         print(f"bench: {name} could not be measured to its end.", file=sys.stderr)
     return 1 if failed else 0
