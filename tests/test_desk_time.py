@@ -384,6 +384,22 @@ class Camera(TimeTest):
         self.assertEqual(len(self.document.mound.path), 2)
         self.rest()
 
+    def test_of_a_growth_too(self):
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=3.0)))
+        self.rest()
+        self.window.actions_["key-view"].trigger()
+        self.assertIn("needs a frame", self.window.status.said.text())
+        self.moving.grow()
+        self.until(lambda: self.window.jobs.job is None and self.moving.grown is not None)
+        for frame, azimuth in ((0, 10.0), (6, 50.0)):
+            self.moving.go_to(frame)
+            self.document.look(self.view.edited(azimuth=azimuth))
+            self.window.actions_["key-view"].trigger()
+        self.assertEqual([(key.frame, key.view.azimuth) for key in self.document.mound.path], [(0, 10.0), (6, 50.0)])
+        self.moving.go_to(3)
+        self.assertAlmostEqual(self.view.azimuth, 30.0, places=6)
+        self.rest()
+
     def test_what_is_played_goes_along_it(self):
         self.bar.fields["last"].changed.emit(3, False)
         self.document.apply("x", lambda mound: mound.edited(path=tuple(

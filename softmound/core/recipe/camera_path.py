@@ -10,7 +10,6 @@ from scipy.interpolate import PchipInterpolator
 from ..directions import direction_of
 from ..problems import Problem
 from .models import Mound, View, ViewKey, limits
-from .time import TimeLine
 
 NEAR = 0.02
 """Distances to the target by which a thinned path may pass beside what was flown."""
@@ -105,19 +104,19 @@ def path_flown(mound: Mound, keys: Sequence[ViewKey]) -> Mound:
     Parameters
     ----------
     mound : Mound
-        Without a time line it gets one.
     keys : sequence of ViewKey
         By frame.
 
     Returns
     -------
     Mound
-        Its time line is long enough for them.
+        Its time line, if it has one, is long enough for them.
     """
     before = [key for key in mound.path if key.frame < keys[0].frame]
     after = [key for key in mound.path if key.frame > keys[-1].frame]
-    line = mound.time or TimeLine()
-    line = line.edited(last=max(line.last, keys[-1].frame))
+    line = mound.time
+    if line is not None:
+        line = line.edited(last=max(line.last, keys[-1].frame))
     return mound.edited(time=line, path=(*before, *keys, *after))
 
 

@@ -114,15 +114,24 @@ class MoundDocument(Document):
 
         self.apply(tr("key"), keyed)
 
-    def key_view(self):
-        """Give the camera path a key at the present frame: the view as it is."""
-        if self.mound.time is not None:
-            frame, view = self.frame, self.mound.view
-            self.apply(tr("key of the camera"), lambda mound: path_with(mound, frame, view))
+    def key_view(self, frame):
+        """Give the camera path a key: the view as it is.
 
-    def unkey_view(self):
-        """Take away the key of the camera at this frame; where there is none, all of them."""
-        frame = self.frame if any(key.frame == self.frame for key in self.mound.path) else None
+        Parameters
+        ----------
+        frame : int
+        """
+        view = self.mound.view
+        self.apply(tr("key of the camera"), lambda mound: path_with(mound, frame, view))
+
+    def unkey_view(self, frame):
+        """Take away the key of the camera at a frame; where there is none, all of them.
+
+        Parameters
+        ----------
+        frame : int
+        """
+        frame = frame if any(key.frame == frame for key in self.mound.path) else None
         if self.mound.path:
             self.apply(tr("remove key of the camera"), lambda mound: path_without(mound, frame))
 

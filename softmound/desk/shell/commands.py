@@ -35,7 +35,7 @@ OF_WINDOW = (
     Command("time", "Time line", "Ctrl+L", lambda w: w.time(), TIME, menu=True),
     Command("play", "Play, or stop", "Alt+P", lambda w: w.moving.play(), TIME),
     Command("key", "Key the number that was changed last", "Shift+K", lambda w: w.document.key(), TIME),
-    Command("key-view", "Key the view", "Shift+V", lambda w: w.document.key_view(), TIME),
+    Command("key-view", "Key the view", "Shift+V", lambda w: w.moving.key_view(), TIME),
     Command("record", "Record a flight, or land", "Shift+F", lambda w: w.moving.recording.toggle(), TIME),
     Command("before", "One frame back", "Alt+Left", lambda w: w.moving.step(-1), TIME),
     Command("after", "One frame on", "Alt+Right", lambda w: w.moving.step(1), TIME),

@@ -4436,6 +4436,11 @@
     </message>
     <message>
         <location filename="softmound/desk/view/playing.py" />
+        <source>A key needs a frame: give the mound a time line (Ctrl+L), or let it grow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
         <source>There is nothing to play: give the mound a time line (Ctrl+L), or let it grow.</source>
         <translation type="unfinished" />
     </message>

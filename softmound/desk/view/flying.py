@@ -181,10 +181,10 @@ class Recording(QObject):
         if self.on:
             picture.flight.land()
             return
-        if document.mound.time is None:
+        if self._services.moving.line is None:
             document.apply(tr("time line"), lambda mound: mound.edited(time=TimeLine()))
         self.on, self._views = True, []
-        picture.flight.more_words = tr("It is recorded from frame {} on.").format(document.frame)
+        picture.flight.more_words = tr("It is recorded from frame {} on.").format(self._services.moving.frame)
         if not picture.flight.on:
             picture.fly()
         picture.update()
@@ -199,11 +199,11 @@ class Recording(QObject):
         if not self.on:
             return
         self.on, self._services.picture.flight.more_words = False, ""
-        document, views = self._services.document, self._views
+        document, moving, views = self._services.document, self._services.moving, self._views
         if len(views) > 1:
-            keys = recorded(*zip(*views), document.frame, document.mound.time.rate)
+            keys = recorded(*zip(*views), moving.frame, moving.line.rate)
             document.apply(tr("camera path"), lambda mound: path_flown(mound, keys))
-            document.go_to(keys[-1].frame)  # where it landed
+            moving.go_to(keys[-1].frame)  # where it landed
             self._services.tell(tr("Recorded: {} keys of the camera, frames {} to {}.").format(
                 len(keys), keys[0].frame, keys[-1].frame))
         else:

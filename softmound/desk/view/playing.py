@@ -155,6 +155,13 @@ class Moving(QObject):
         if document.mound.path and document.follows:
             document.look(view_at(document.mound.path, self.shown), True)
 
+    def key_view(self):
+        """Give the camera path a key at the frame that is seen: the view as it is."""
+        if self.line is None:
+            self._services.tell(tr("A key needs a frame: give the mound a time line (Ctrl+L), or let it grow."))
+        else:
+            self._services.document.key_view(self.frame)
+
     def step(self, by):
         """Go on or back by some frames.
 

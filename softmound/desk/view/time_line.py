@@ -281,9 +281,9 @@ class TimeLineBar(QWidget):
         self.view_keys.setSizePolicy(QSizePolicy.Policy.Ignored, QSizePolicy.Policy.Preferred)  # it may be cut off
         self.key_view, self.unkey_view = QPushButton(tr("Key the view")), QPushButton(tr("Remove key"))
         self.key_view.setToolTip(tr("The camera is at this frame where it is now (Shift+V); between keys it goes on smoothly."))
-        self.key_view.clicked.connect(document.key_view)
+        self.key_view.clicked.connect(lambda: document.key_view(self._moving.frame))
         self.unkey_view.setToolTip(tr("Take away the key of the camera at this frame; where there is none, all of them."))
-        self.unkey_view.clicked.connect(document.unkey_view)
+        self.unkey_view.clicked.connect(lambda: document.unkey_view(self._moving.frame))
         self.record = QPushButton(tr("Record a flight"))
         self.record.setToolTip(tr("Fly from this frame on, in real time; landing makes keys of it (Shift+F)."))
         self.record.clicked.connect(recording.toggle)
@@ -306,14 +306,13 @@ class TimeLineBar(QWidget):
         self._camera.setVisible(self.camera.isChecked() or bool(path) or recording.on)
         self.camera.setChecked(self._camera.isVisibleTo(self))
         self.camera.setEnabled(not path)
-        self.key_view.setEnabled(self._document.mound.time is not None)
         self.unkey_view.setVisible(bool(path))
         self.along.setVisible(bool(path))
         self.along.setChecked(self._document.follows)
         self.record.setText(tr("Land and keep it") if recording.on else tr("Record a flight"))
         here = any(key.frame == self._moving.frame for key in path)
         if recording.on:
-            said = tr("Flying, from frame {} on.").format(self._document.frame)
+            said = tr("Flying, from frame {} on.").format(self._moving.frame)
         elif path:
             said = (tr("{} keys of the camera, one of them here") if here else tr("{} keys of the camera")).format(len(path))
         else:
