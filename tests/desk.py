@@ -28,7 +28,7 @@ from softmound.desk.view.picture import Picture
 from tests.scenes import lumpy_mound
 
 PASSES = 1
-"""Rays for each pixel at rest, instead of eight: what is tested is the same, and takes half the time."""
+"""Rays for each pixel at rest, instead of four: what is tested is the same, and takes less time."""
 
 RATIO = 0.25
 """Pixels of a picture for one of the widget's, in either direction: an eighth of the rays of those that a screen has."""

@@ -118,6 +118,10 @@ class Keys(unittest.TestCase):
         for frame in range(11, 108):
             np.testing.assert_allclose(view_at(path, frame).target, (3.0 * (2.0 + (frame - 11) / 24.0), 20.0, 0.0), atol=1e-6)
 
+    def test_a_flight_ends_where_frames_do(self):
+        path = recorded([0.0, 100.0], [around(0.0), around(50.0)], 99_990, 24.0)
+        self.assertEqual((path[0].frame, path[-1].frame), (99_990, 100_000))
+
     def test_they_go_through_views_evenly(self):
         path = evenly([around(0.0), around(1.0), around(2.0)], 11, 31)
         self.assertEqual([key.frame for key in path], [11, 21, 31])
@@ -160,6 +164,12 @@ class Films(unittest.TestCase):
         code, out, _ = said(main, ("film", self.folder / "ball.mound", "--out", self.folder / "pictures", "--along", "0,0", "near",
                                    "--frames", "3", "--size", "60x40", "--quick", "--json"))
         self.assertEqual((code, json.loads(out)["pictures"]), (0, 3))
+        code, *_ = said(main, ("film", self.folder / "ball.mound", "--out", self.folder / "wide", "--along", "0,0", "near",
+                               "--frames", "3", "--size", "60x40", "--quick", "--focal", "20"))
+        self.assertEqual(code, 0)
+        for n in (1, 3):  # from kept views and from directions alike
+            one, other = ((self.folder / name / f"{name}.{n:04d}.png").read_bytes() for name in ("pictures", "wide"))
+            self.assertNotEqual(one, other)
         write_mound(self.folder / "path.mound", mound.edited(time=TimeLine(last=2), path=path_of((1, near), (2, around(90.0)))))
         pictures = []
         for more in (("--frame", "1"), ("--frame", "1", "--view", "0,60"), ("--frame", "2")):

@@ -384,6 +384,15 @@ class Camera(TimeTest):
         self.assertEqual(len(self.document.mound.path), 2)
         self.rest()
 
+    def test_a_flock_has_none(self):
+        self.window.open_station("Formation")
+        before = self.document.mound
+        for name in ("key-view", "record"):
+            self.window.actions_[name].trigger()
+            self.assertIn("a mound's", self.window.status.said.text())
+        self.assertFalse(self.moving.recording.on or self.window.picture.flight.on)
+        self.assertIs(self.document.mound, before)
+
     def test_of_a_growth_too(self):
         self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=3.0)))
         self.rest()

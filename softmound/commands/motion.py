@@ -195,7 +195,9 @@ def _film(args):
     taking = Taking(*args.size, true=args.true, noise=args.noise, passes=args.passes)
     folder = pathlib.Path(args.mound).absolute().parent
     if args.along is not None:
-        mound = mound.edited(path=evenly([kept_or_turned(mound, text) for text in args.along], numbers[0], numbers[-1]))
+        chosen, box = {each.name for each in mound.views}, _seen_in(mound, kept, numbers, folder)
+        views = [view_of(args, kept_or_turned(mound, text), lambda: box, chosen=text in chosen) for text in args.along]
+        mound = mound.edited(path=evenly(views, numbers[0], numbers[-1]))
     elif args.fit or any(getattr(args, name) is not None for name in ("distance", "target", "focal")):
         mound = mound.edited(path=())
     if not mound.path:

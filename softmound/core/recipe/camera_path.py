@@ -42,7 +42,7 @@ def view_at(path: Sequence[ViewKey], frame: float) -> View:
         return first.view
     if frame >= last.frame:
         return last.view
-    near = max((key for key in path if key.frame <= frame), key=lambda key: key.frame)
+    near = [key for key in path if key.frame <= frame][-1]
     if near.frame == frame:
         return near.view
     around, spline = _spline(tuple(path))
@@ -161,11 +161,12 @@ def recorded(seconds: Sequence[float], views: Sequence[View], first: int, rate: 
     Returns
     -------
     tuple of ViewKey
+        It ends with the last frame that there can be.
     """
     times = (np.asarray(seconds, float) - seconds[0]) * rate
     kept = np.flatnonzero(np.diff(times, prepend=-1.0) > 1e-6)  # what was seen at the same moment is seen once
     told = PchipInterpolator(times[kept], _told([views[n] for n in kept], False))
-    frames = range(round(float(times[kept[-1]])) + 1)
+    frames = range(min(round(float(times[kept[-1]])), int(limits(ViewKey, "frame")[1]) - first) + 1)
     return thinned([ViewKey(frame=first + n, view=_view_of(told(min(n, times[kept[-1]])), views[0], False)) for n in frames])
 
 

@@ -4436,6 +4436,11 @@
     </message>
     <message>
         <location filename="softmound/desk/view/playing.py" />
+        <source>A camera path is a mound's; of a flock keep views, and film from one to the next.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
         <source>A key needs a frame: give the mound a time line (Ctrl+L), or let it grow.</source>
         <translation type="unfinished" />
     </message>

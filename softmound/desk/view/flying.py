@@ -181,6 +181,8 @@ class Recording(QObject):
         if self.on:
             picture.flight.land()
             return
+        if not self._services.moving.owns_the_view():
+            return
         if self._services.moving.line is None:
             document.apply(tr("time line"), lambda mound: mound.edited(time=TimeLine()))
         self.on, self._views = True, []

@@ -155,8 +155,22 @@ class Moving(QObject):
         if document.mound.path and document.follows:
             document.look(view_at(document.mound.path, self.shown), True)
 
+    def owns_the_view(self):
+        """Whether what is looked at is the mound; else it is told that a camera path is of no use there.
+
+        Returns
+        -------
+        bool
+        """
+        owns = self._services.station is None or self._services.station.document is self._services.document
+        if not owns:
+            self._services.tell(tr("A camera path is a mound's; of a flock keep views, and film from one to the next."))
+        return owns
+
     def key_view(self):
         """Give the camera path a key at the frame that is seen: the view as it is."""
+        if not self.owns_the_view():
+            return
         if self.line is None:
             self._services.tell(tr("A key needs a frame: give the mound a time line (Ctrl+L), or let it grow."))
         else:
