@@ -46,7 +46,8 @@ def view_at(path: Sequence[ViewKey], frame: float) -> View:
     if near.frame == frame:
         return near.view
     around, spline = _spline(tuple(path))
-    return _view_of(spline(frame), near.view, around)
+    told = spline(frame)[None]
+    return _view_of((told if around else _with_targets(told))[0], near.view)
 
 
 def seen_from(mound: Mound, frame: float) -> Mound:
@@ -165,9 +166,10 @@ def recorded(seconds: Sequence[float], views: Sequence[View], first: int, rate: 
     """
     times = (np.asarray(seconds, float) - seconds[0]) * rate
     kept = np.flatnonzero(np.diff(times, prepend=-1.0) > 1e-6)  # what was seen at the same moment is seen once
-    told = PchipInterpolator(times[kept], _told([views[n] for n in kept], False))
-    frames = range(min(round(float(times[kept[-1]])), int(limits(ViewKey, "frame")[1]) - first) + 1)
-    return thinned([ViewKey(frame=first + n, view=_view_of(told(min(n, times[kept[-1]])), views[0], False)) for n in frames])
+    told = PchipInterpolator(times[kept], _with_eyes(_told([views[n] for n in kept])))
+    frames = np.arange(min(round(float(times[kept[-1]])), int(limits(ViewKey, "frame")[1]) - first) + 1)
+    flown = _with_targets(told(np.minimum(frames, times[kept[-1]])))
+    return tuple(ViewKey(frame=first + int(n), view=_view_of(flown[n], views[0])) for n in _needed(flown, frames))
 
 
 def thinned(path: Sequence[ViewKey]) -> tuple[ViewKey, ...]:
@@ -187,52 +189,60 @@ def thinned(path: Sequence[ViewKey]) -> tuple[ViewKey, ...]:
     path = tuple(path)
     if len(path) < 3:
         return path
-    views = [key.view for key in path]
-    told, frames = _told(views, _around(views)), np.array([key.frame for key in path])
-    kept = [0, len(path) - 1]
-    while len(kept) < len(path):
-        gone = told - PchipInterpolator(frames[kept], told[kept])(frames)
+    return tuple(path[n] for n in _needed(_told([key.view for key in path]), np.array([key.frame for key in path])))
+
+
+def _needed(told: np.ndarray, frames: np.ndarray) -> np.ndarray:
+    """Which of some views are needed to tell the others, rising; to each stretch that is off its worst one is added, by and by."""
+    told = told if _around(told) else _with_eyes(told)
+    needed = np.array([0, len(told) - 1])
+    while True:
+        gone = told - PchipInterpolator(frames[needed], told[needed])(frames)
         off = np.linalg.norm(gone[:, _PLACE], axis=1) / (NEAR * np.exp(told[:, 5]))
         off = np.maximum(off, np.abs(gone[:, _TURN]).max(axis=1) / TURNED)
-        worst = int(np.argmax(off))
-        if off[worst] <= 1.0:
-            break
-        kept = sorted({*kept, worst})
-    return tuple(path[n] for n in kept)
+        worst = [a + int(np.argmax(off[a:b])) for a, b in zip(needed, needed[1:])]
+        added = [n for n in worst if off[n] > 1.0]
+        if not added:
+            return needed
+        needed = np.union1d(needed, added)
 
 
-def _eye(view: View) -> np.ndarray:
-    return np.asarray(view.target) + view.distance * direction_of(view.azimuth, view.elevation)
-
-
-def _around(views: Sequence[View]) -> bool:
-    """Whether a path leads around what it looks at: its targets move less than its eyes."""
-    gone = [np.linalg.norm(np.diff([place(view) for view in views], axis=0), axis=1).sum()
-            for place in (lambda view: view.target, _eye)]
-    return bool(gone[0] < AROUND * gone[1])
-
-
-def _told(views: Sequence[View], around: bool) -> np.ndarray:
-    """What is followed of each view: target or eye, azimuth and elevation, and the logarithms of distance and focal length."""
-    told = np.array([[*(view.target if around else _eye(view)), view.azimuth, view.elevation, np.log(view.distance),
-                      np.log(view.focal)] for view in views])
+def _told(views: Sequence[View]) -> np.ndarray:
+    """What is followed of each view, shape (n, 7): target, azimuth, elevation, logarithms of distance and of focal length."""
+    told = np.array([[*view.target, view.azimuth, view.elevation, np.log(view.distance), np.log(view.focal)] for view in views])
     told[:, 3] = np.unwrap(told[:, 3], period=360.0)
     return told
 
 
+def _with_eyes(told: np.ndarray, way: float = 1.0) -> np.ndarray:
+    """The same with eyes instead of targets."""
+    aim = np.array([direction_of(azimuth, elevation) for azimuth, elevation in told[:, _TURN]])
+    return np.hstack([told[:, _PLACE] + way * np.exp(told[:, 5:6]) * aim, told[:, 3:]])
+
+
+def _with_targets(told: np.ndarray) -> np.ndarray:
+    """The same with targets instead of eyes."""
+    return _with_eyes(told, -1.0)
+
+
+def _around(told: np.ndarray) -> bool:
+    """Whether a path leads around what it looks at: its targets move less than its eyes."""
+    gone = [np.linalg.norm(np.diff(places[:, _PLACE], axis=0), axis=1).sum() for places in (told, _with_eyes(told))]
+    return bool(gone[0] < AROUND * gone[1])
+
+
 @lru_cache(maxsize=8)
 def _spline(path: tuple[ViewKey, ...]) -> Any:
-    views = [key.view for key in path]
-    around = _around(views)
-    return around, PchipInterpolator(np.array([key.frame for key in path]), _told(views, around))
+    told = _told([key.view for key in path])
+    around = _around(told)
+    return around, PchipInterpolator(np.array([key.frame for key in path]), told if around else _with_eyes(told))
 
 
-def _view_of(numbers: np.ndarray, like: View, around: bool) -> View:
+def _view_of(told: np.ndarray, like: View) -> View:
     """A view by what `_told` says of it; its frame is that of another."""
-    azimuth = (float(numbers[3]) + 180.0) % 360.0 - 180.0
-    elevation = float(np.clip(numbers[4], *limits(View, "elevation")))
+    azimuth = (float(told[3]) + 180.0) % 360.0 - 180.0
     distance, focal = (float(np.clip(np.exp(number), *limits(View, name)))
-                       for number, name in zip(numbers[_LENS], ("distance", "focal")))
-    target = numbers[_PLACE] - (0.0 if around else distance * direction_of(azimuth, elevation))
+                       for number, name in zip(told[_LENS], ("distance", "focal")))
+    elevation = float(np.clip(told[4], *limits(View, "elevation")))
     return like.edited(azimuth=azimuth, elevation=elevation, distance=distance, focal=focal,
-                       target=tuple(float(v) for v in np.clip(target, *limits(View, "target"))))
+                       target=tuple(float(v) for v in np.clip(told[_PLACE], *limits(View, "target"))))
