@@ -61,6 +61,8 @@ class Services(QObject):
     """A station is to be opened: its word."""
     hand_changed = pyqtSignal()
     """The open station holds another tool."""
+    cover_changed = pyqtSignal()
+    """Something lies in the place of the picture, or no longer."""
     look_changed = pyqtSignal(bool)
     """What is shown is looked at from elsewhere; whether the hand is still moving."""
     steps_changed = pyqtSignal()

@@ -336,7 +336,7 @@ class Painter:
         mound, (clouds, air, whole) = request.mound, request.placed(camera, ticket.quiet(), HASTE)
         if not whole:
             # Something to be seen at once: what was read within a moment, coarsely.
-            if clouds:
+            if clouds and request.way != "slice":
                 hasty = replace(request, grid=clouds[0].grid, moving=True)
                 scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
                 for made in self._rested(hasty, camera, ticket, begun, scene=scene):
@@ -344,15 +344,15 @@ class Painter:
             clouds, air, _ = request.placed(camera, ticket.quiet(), None)
         grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
         scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
-        made = None
-        for made in self._rested(replace(request, grid=grid), camera, ticket, begun, scene=scene):
+        made, key = None, clouds[0].key if clouds else ""
+        for made in self._rested(replace(request, grid=grid, key=key), camera, ticket, begun, scene=scene):
             made = replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
             yield made
         if request.moving or not clouds:
             return
         if request.way == "true":
             yield from self._traced(request, scene, tracing_key(request, clouds), camera, ticket, made)
-        elif self.sharpens:
+        elif self.sharpens and request.way != "slice":
             # Its light is blunt beside what the eye sees of a wide sky: finer, now that nothing else is asked for.
             *_, last = self._rested(replace(request, grid=grid), camera, ticket, begun, SHARP, scene)
             yield replace(last, request=request, members=made.members)

@@ -26,7 +26,7 @@ from ..light.scene.scene import PlacedCloud, Placing, scene_of
 from ..machine import free_memory
 from ..problems import Problem
 from ..recipe.files import read_mound
-from ..recipe.flock import Member
+from ..recipe.flock import Asset, Flock, Member
 from .layers import layer_clouds, layers_known
 
 UNEVEN = 0.01
@@ -180,9 +180,37 @@ def sources_of(flock, library, folder="."):
             number = f" version {asset.version} of" if asset.version else ""
             raise Problem("{}: holds no{} {!r}, which {!r} shows; publish it, or choose another "
                           "library.", shown(library), number, asset.name, flock.name)
-        version = max(of_name, key=lambda v: v.number)
-        found[asset] = Source(asset.name, {n: str(version.vdb(n)) for n in version.tiers}, version.facts)
+        found[asset] = source_of(max(of_name, key=lambda v: v.number))
     return found
+
+
+def source_of(version):
+    """A published version as something that can be placed.
+
+    Parameters
+    ----------
+    version : Version
+
+    Returns
+    -------
+    Source
+    """
+    return Source(version.facts["name"], {n: str(version.vdb(n)) for n in version.tiers}, version.facts)
+
+
+def alone(source):
+    """A flock of one member, which stands where it was made.
+
+    Parameters
+    ----------
+    source : Source
+
+    Returns
+    -------
+    Flock, dict of Asset to Source
+    """
+    asset = Asset(name=source.name)
+    return Flock(name=source.name, members=(Member(asset=asset, place=tuple(map(float, source.base))),)), {asset: source}
 
 
 def placing_of(member, source):

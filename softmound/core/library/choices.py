@@ -8,3 +8,5 @@ MORE = {"suns": "a picture of four sides in three suns", "turntable": "a picture
 ORDERS = {"newest": "Newest first", "name": "By name", "span": "Widest first", "thick": "Thickest first",
           "largest": "Largest files"}
 """What finds can be sorted by, in words."""
+GROUPS = {"": "No groups", "species": "By species", "shot": "By shot", "tag": "By tag", "day": "By day", "size": "By size"}
+"""What finds can be laid out by, in words."""

@@ -106,7 +106,9 @@ class Window(QMainWindow):
         self.trays, self.panels = QStackedWidget(), QStackedWidget()
         for stack in (self.trays, self.panels):
             stack.setObjectName("panel")
-        middle.addWidget(self.picture, 1)
+        self.front = QStackedWidget()
+        self.front.addWidget(self.picture)
+        middle.addWidget(self.front, 1)
         middle.addWidget(self.time_line)
         middle.addWidget(self.trays)
         row.addWidget(self.panels)
@@ -153,6 +155,7 @@ class Window(QMainWindow):
         services.wanted.connect(self.open_station)
         services.hand_changed.connect(self.show_hand)
         services.look_changed.connect(self.show_look)
+        services.cover_changed.connect(self._show_cover)
         services.steps_changed.connect(self._named)
         self.picture.rail.moved.connect(lambda name, altitude, moving: document.apply(
             tr("base level") if name == "base" else tr("top level"),
@@ -182,13 +185,26 @@ class Window(QMainWindow):
             Its word.
         """
         self.strip.open(name)
-        station = self.services.station = self.stations[name]
+        before, station = self.station, self.stations[name]
+        if before is not None and before is not station:
+            before.leave()
+        self.services.station = station
         self._lay_out_station(station)
         self.trays.setCurrentWidget(station.tray)
         self.panels.setCurrentWidget(station.settings)
         self.picture.want_dome(station.dome)
         self.show_hand()
         self._named()
+        self._show_cover()
+
+    def _show_cover(self):
+        """Show the picture, or what lies in its place."""
+        station = self.station
+        front = station.cover if station.covered else self.picture
+        if self.front.indexOf(front) < 0:
+            self.front.addWidget(front)
+        self.front.setCurrentWidget(front)
+        self.picture.show_corner(station.corner())
         self._show_station()
         self.looking.look(self.looking.way)
 

@@ -4,6 +4,7 @@ from functools import cached_property
 
 from PyQt6.QtCore import QObject
 
+from ...core.engine.density import bounds_of
 from ...core.mass.pick import Picker
 from ...core.recipe.places import changed
 from ..words import tr
@@ -96,6 +97,32 @@ class Station(QObject):
         """
         raise NotImplementedError
 
+    @cached_property
+    def cover(self):
+        """What lies in the place of the picture while it is `covered`: QWidget or None, made when it is first asked for."""
+        return self.make_cover()
+
+    @property
+    def covered(self):
+        """Whether something else is seen in the place of the picture; `services.cover_changed` tells when that changes."""
+        return False
+
+    def make_cover(self):
+        """Make what may lie in the place of the picture.
+
+        Returns
+        -------
+        QWidget or None
+        """
+        return None
+
+    def corner(self):
+        """What stands in the upper left corner of the picture: QWidget or None."""
+        return None
+
+    def leave(self):
+        """Another station is opened."""
+
     def join(self):
         """Follow what happens elsewhere in the window; called once, when all of it is there."""
 
@@ -165,6 +192,15 @@ class Station(QObject):
     def placed(self):
         """What the picture shows instead of the mound: see `core.engine.painter.Request`; None for the mound itself."""
         return None
+
+    @property
+    def cut_through(self):
+        """Whether what is placed can be cut through."""
+        return False
+
+    def bounds(self):
+        """Corners of what is shown: (ndarray of float, ndarray of float), metres; None where there is nothing."""
+        return bounds_of(self.document.mound)
 
     def look(self, view, moving=False):
         """Look from elsewhere.

@@ -169,6 +169,10 @@ class Comparison:
     left, right : Side
     by : str, optional
         "line", "beside" or "difference".
+    sides : callable, optional
+        Called with the keys of two others that are to be compared.
+    ended : callable, optional
+        Called when nothing is to be compared any more.
 
     Attributes
     ----------
@@ -176,8 +180,9 @@ class Comparison:
         Where the line stands, as a share of the width.
     """
 
-    def __init__(self, left, right, by="line"):
+    def __init__(self, left, right, by="line", sides=lambda left, right: None, ended=lambda: None):
         self.left, self.right, self.at, self.by = left, right, 0.5, by
+        self.sides, self.ended = sides, ended
         self._made = self._mark = None
 
     @property

@@ -112,7 +112,7 @@ class Looking(QObject):
         moving : bool
         """
         if "at" in changes and changes["at"] is None:
-            bounds = bounds_of(self._document.mound)
+            bounds = self._services.station.bounds()
             axis = changes.get("axis", self.cut.axis)
             changes["at"] = 0.0 if bounds is None else float(f"{(bounds[0][axis] + bounds[1][axis]) / 2:.3g}")
         self.cut = replace(self.cut, **changes)
@@ -178,7 +178,8 @@ class Looking(QObject):
         mound, placed = services.station.as_seen(mound), services.station.placed() or services.moving.placed()
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
-        way = "draft" if placed is not None and self.way == "slice" else self.way
+        cut = placed is None or services.station.cut_through
+        way = "draft" if self.way == "slice" and not cut else self.way
         self._wanted = Request(self.newest, mound, *self._picture.pixel_size(), way, moving, grid, key, self.cut,
                                services.station.masks(), alone=self.alone, denoise=self.denoise, placed=placed)
         self.painter.ask(self._wanted)

@@ -45,8 +45,6 @@ class Picture(QWidget):
     way_chosen(str)
     before_wanted(bool)
         The cloud without its grains, while Shift+Space is held.
-    comparing_ended()
-        No snapshot is to lie over the picture any more.
     marked(Side)
         The marks on a photograph were moved.
     """
@@ -55,7 +53,6 @@ class Picture(QWidget):
     resized = pyqtSignal()
     way_chosen = pyqtSignal(str)
     before_wanted = pyqtSignal(bool)
-    comparing_ended = pyqtSignal()
     marked = pyqtSignal(object)
 
     def __init__(self, parent=None):
@@ -85,7 +82,9 @@ class Picture(QWidget):
         self.comparison, self._wiping = None, False
         self.compare_bar = CompareBar(self)
         self.compare_bar.changed.connect(self._compare_by)
-        self.compare_bar.ended.connect(self.comparing_ended)
+        self.compare_bar.sides.connect(lambda left, right: self.comparison.sides(left, right))
+        self.compare_bar.ended.connect(lambda: self.comparison.ended())
+        self.corner = None
         self.tools, self._tools = None, ()
         self.flight = Flight(self)
         self.flight.moved.connect(self.looked)
@@ -157,7 +156,7 @@ class Picture(QWidget):
         self.dome.setVisible(wanted and not self.bare)
 
     def compare(self, comparison):
-        """Lay a snapshot over the picture.
+        """Lay two pictures that are compared over the present one.
 
         Parameters
         ----------
@@ -165,7 +164,7 @@ class Picture(QWidget):
         """
         self.comparison = comparison
         self.compare_bar.setVisible(comparison is not None and not self.bare)
-        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 56)
+        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 62)
         self.update()
 
     def _compare_by(self, by):
@@ -216,6 +215,21 @@ class Picture(QWidget):
         if self.tools is not None:
             self.tools.move((self.width() + 80 - self.tools.width()) // 2, self.height() - self.tools.height() - 14)
 
+    def show_corner(self, corner):
+        """Show what a station has to say of the picture in its upper left corner.
+
+        Parameters
+        ----------
+        corner : QWidget or None
+            Of the picture; whose it is keeps it.
+        """
+        if self.corner is not None and self.corner is not corner:
+            self.corner.hide()
+        self.corner = corner
+        if corner is not None:
+            corner.move(92, 12)
+            corner.setVisible(not self.bare)
+
     def camera(self):
         """Camera in the pixels of the widget.
 
@@ -250,7 +264,7 @@ class Picture(QWidget):
         self.ways.move(self.width() - self.ways.width() - 12, 12)
         self._place_tools()
         self._place_cut()
-        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 56)
+        self.compare_bar.move((self.width() - self.compare_bar.width()) // 2, 62)
         if self.mound is not None:
             self.rail.show_mound(self.mound, self.camera())
             self.resized.emit()
@@ -389,7 +403,7 @@ class Picture(QWidget):
         bare : bool
         """
         self.bare = bare
-        for overlay in (self.rail, self.ways, self.tools):
+        for overlay in (self.rail, self.ways, self.tools, self.corner):
             if overlay is not None:
                 overlay.setVisible(not bare)
         self.dome.setVisible(self._dome_wanted and not bare)

@@ -11,7 +11,7 @@ from ....core.recipe import Problem
 from ...dialogs.asking import ask_choice, asking
 from ...fields.figures import figure, memory
 from ...words import tr
-from .dialogs import BesideDialog, SayDialog
+from .dialogs import SayDialog
 
 
 class Caring:
@@ -30,12 +30,13 @@ class Caring:
         version = self.station.chosen
         self.station.services.open_station("Mass").import_file(version.vdb(min(version.tiers)))
 
-    def show_beside(self):
-        """Show the two selected versions side by side."""
-        both = [self.station.found[number] for number in self.station.tray.selected()]
-        with asking(BesideDialog(both, *self.station.lit_as(), self.station.services.over)) as dialog:
-            dialog.exec()
-            dialog.end()
+    def open_mound(self):
+        """Open the recipe of the chosen version, and go to where it is worked on."""
+        document = self.station.document
+        before = document.mound
+        self.station.services.files.open(self.station.chosen.mound)
+        if document.mound is not before:
+            self.station.services.open_station("Mass")
 
     def say(self):
         """Ask what is said of the chosen version, and its name, and keep that."""

@@ -1,25 +1,16 @@
 """What Library asks: what is said of a version and its name, where adopted files come from, and two versions side by side."""
 
 import pathlib
-from html import escape
 
-import numpy as np
-from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtGui import QPixmap
-from PyQt6.QtWidgets import QDialog, QDialogButtonBox, QGridLayout, QLabel, QLineEdit, QVBoxLayout
+from PyQt6.QtWidgets import QDialog, QLineEdit, QVBoxLayout
 
 from ....core.exchange.numbered import RATE
 from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
-from ... import style
 from ...dialogs.asking import add_buttons
 from ...fields.controls import ChoiceRow, NumberField, text_label
-from ...fields.figures import count, figure, memory
-from ...fields.lengths import length, sizes
-from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 from .about_fields import AboutFields
-from .relighting import Relighting, Wish
 
 
 class SayDialog(QDialog):
@@ -128,121 +119,3 @@ def pattern_of(paths):
         return None
     head, digits, ending = min(found, key=lambda part: part[1])
     return f"{head}{'#' * digits}{ending}"
-
-
-class BesideDialog(QDialog):
-    """Two versions side by side: turned together, in one light, with their facts.
-
-    Parameters
-    ----------
-    versions : sequence of Version
-        Two.
-    light : Light
-    view : View
-    parent : QWidget, optional
-    """
-
-    WIDE = 460
-    RESTS = 60
-
-    def __init__(self, versions, light, view, parent=None):
-        super().__init__(parent)
-        self.setWindowTitle(tr("Side by side"))
-        self._versions, self._light, self._view = tuple(versions), light, view
-        self._from = None
-        self._relighting = Relighting(self._take)
-        self._wait = QTimer(self, interval=self.RESTS, singleShot=True)
-        self._wait.timeout.connect(self._ask)
-        grid = QGridLayout(self)
-        grid.setSpacing(10)
-        self.pictures = []
-        for column, version in enumerate(self._versions):
-            picture = QLabel()
-            picture.setFixedSize(self.WIDE, self.WIDE * 2 // 3)
-            picture.setAlignment(Qt.AlignmentFlag.AlignCenter)
-            picture.setAccessibleName(tr("{} version {}").format(version.facts["name"], version.number))
-            picture.setPixmap(_fitting(thumb_of(version), self.WIDE))
-            self.pictures.append(picture)
-            grid.addWidget(picture, 0, column)
-            grid.addWidget(text_label(f"{version.facts['name']} v{version.number:03d}", "title"), 1, column)
-            grid.addWidget(text_label(_table(version, self._versions[1 - column])), 2, column)
-        grid.addWidget(text_label(tr("Drag in a picture to turn both. They stand in one light; each fills its picture and is "
-                                  "metered by itself.")), 3, 0, 1, 2)
-        buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
-        buttons.rejected.connect(self.reject)
-        grid.addWidget(buttons, 4, 0, 1, 2)
-        self.finished.connect(lambda _result: self.end())
-        self._ask()
-
-    def end(self):
-        """Make no more pictures."""
-        self._wait.stop()
-        self._relighting.end()
-
-    def turn(self, across, up):
-        """Look from elsewhere.
-
-        Parameters
-        ----------
-        across, up : float
-            Degrees.
-        """
-        view = self._view
-        self._view = view.edited(azimuth=(view.azimuth + across + 180.0) % 360.0 - 180.0,
-                                 elevation=float(np.clip(view.elevation + up, -80.0, 80.0)))
-        self._wait.start()
-
-    def _ask(self):
-        self._relighting.ask([Wish(n, version, self._light, self._view) for n, version in enumerate(self._versions)])
-
-    def _take(self, number, pixels):
-        self.pictures[number].setPixmap(_fitting(image_of_pixels(pixels), self.WIDE))
-
-    def mousePressEvent(self, event):
-        self._from = event.position()
-
-    def mouseMoveEvent(self, event):
-        if self._from is not None:
-            way, self._from = event.position() - self._from, event.position()
-            self.turn(-0.5 * way.x(), 0.3 * way.y())
-
-    def mouseReleaseEvent(self, event):
-        self._from = None
-
-    def keyPressEvent(self, event):
-        steps = {Qt.Key.Key_Left: (15.0, 0.0), Qt.Key.Key_Right: (-15.0, 0.0), Qt.Key.Key_Up: (0.0, 5.0),
-                 Qt.Key.Key_Down: (0.0, -5.0)}
-        if event.key() in steps:
-            self.turn(*steps[event.key()])
-        else:
-            super().keyPressEvent(event)
-
-
-def _fitting(image, wide):
-    return QPixmap.fromImage(image.scaled(wide, wide * 2 // 3, Qt.AspectRatioMode.KeepAspectRatioByExpanding,
-                                          Qt.TransformationMode.SmoothTransformation))
-
-
-def _size(facts):
-    low, high = facts["bounds"]
-    return sizes(b - a for a, b in zip(low, high))
-
-
-_ROWS = {
-    "size": _size, "voxel": lambda facts: f"{length(facts['voxel'])}",
-    "active voxels": lambda facts: count(facts["active_voxels"]),
-    "extinction": lambda facts: tr("{} per metre").format(figure(facts["extinction"])),
-    "optical depth": lambda facts: " × ".join(figure(depth) for depth in facts.get("optical_depth", ())) or "not measured",
-    "outline’s dimension": lambda facts: figure(facts["shape"]["outline"]) if "shape" in facts else "not measured",
-    "seeds": lambda facts: ", ".join(map(str, facts["seeds"])) or "none",
-    "tags": lambda facts: ", ".join(facts.get("tags", ())) or "none",
-}
-
-
-def _table(version, other):
-    """Facts of a version, in a stronger colour where the other one's differ."""
-    rows = [(name, said(version.facts), said(other.facts)) for name, said in _ROWS.items()]
-    rows.append(("files", memory(version.bytes), memory(other.bytes)))
-    return "<table>" + "".join(
-        f"<tr><td>{name}&nbsp;&nbsp;</td><td{'' if own == theirs else f' style=color:{style.TEXT.name()}'}>{escape(own)}</td></tr>"
-        for name, own, theirs in rows) + "</table>"

@@ -1,18 +1,16 @@
 """The settings of Library: its folder, publishing, and the facts of the chosen version."""
 
-
-from html import escape
-
 from PyQt6.QtWidgets import QMenu, QPushButton
 
 from ....core.library.choices import MORE, TIERS
 from ... import style
 from ...fields.controls import Row, text_label
-from ...fields.figures import count, figure, memory, seconds
-from ...fields.lengths import length, sizes
+from ...fields.figures import memory, seconds
+from ...fields.lengths import length
 from ...fields.settings_panel import SettingsPanel
 from ...words import tr
 from .about_fields import AboutFields
+from .facts import differences, facts_of
 
 
 class LibrarySettings(SettingsPanel):
@@ -21,10 +19,38 @@ class LibrarySettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Library", "published clouds, with their recipes")
         self._station = station
-        self.folder = self.add(text_label(""))
-        self.change = QPushButton(tr("Change folder…"))
-        self.change.clicked.connect(station.choose_folder)
-        self.add(Row(self.change))
+        self.section(tr("Chosen version"))
+        self.show = QPushButton(tr("Look at it"))
+        self.show.setToolTip(tr("Show its published files in the picture; of two that are selected (Ctrl) both, to be compared."))
+        self.show.setObjectName("main")
+        self.show.clicked.connect(station.show_or_leave)
+        self.open = QPushButton(tr("Open its mound"))
+        self.open.clicked.connect(station.caring.open_mound)
+        self.form = QPushButton(tr("Use as a form"))
+        self.form.setToolTip(tr("Add its grid to the present mound, in Mass."))
+        self.form.clicked.connect(station.caring.use_as_form)
+        self.verify = QPushButton(style.icon("shield-check"), tr("Verify"))
+        self.verify.setToolTip(tr("Check its files against their checksums."))
+        self.verify.clicked.connect(station.caring.verify_chosen)
+        self.reveal = QPushButton(style.icon("folder-open"), tr("Reveal"))
+        self.reveal.setToolTip(tr("Show its folder in the file manager."))
+        self.reveal.clicked.connect(station.caring.reveal)
+        self.more = QPushButton(tr("More"))
+        menu = QMenu(self.more)
+        self.say = menu.addAction(tr("Say or rename…"), station.caring.say)
+        self.copy = menu.addAction(tr("Copy path"), station.caring.copy_path)
+        self.rebuild = menu.addAction(tr("Build it again and compare"), station.caring.rebuild_chosen)
+        self.drop = menu.addAction(tr("Drop its larger files"), station.caring.drop_larger)
+        self.drop.setToolTip(tr("Delete all but the smallest of its files; the recipe builds them again."))
+        self.bring = menu.addAction(tr("Bring its files back"), station.caring.bring_back)
+        self.retire = menu.addAction(tr("Put aside"), station.caring.retire_chosen)
+        self.retire.setToolTip(tr("Take it off the shelf. It is kept until the library is emptied of what was put aside."))
+        menu.setToolTipsVisible(True)
+        self.more.setMenu(menu)
+        self.add(Row(self.show, self.open))
+        self.add(Row(self.verify, self.reveal))
+        self.add(Row(self.form, self.more))
+        self.facts = self.add(text_label(""))
         self.section(tr("This mound"))
         self.state = self.add(text_label(""))
         delivering = station.services.delivering
@@ -57,42 +83,15 @@ class LibrarySettings(SettingsPanel):
         self.publish.setToolTip(tr("Build at the final voxel and add a version to the library."))
         self.publish.clicked.connect(lambda: station.services.delivering.publish())
         self.add(Row(self.publish))
-        self.section(tr("Chosen version"))
-        self.facts = self.add(text_label(""))
-        self.open = QPushButton(tr("Open its mound"))
-        self.open.clicked.connect(lambda: station.services.files.open(station.chosen.mound))
-        self.form = QPushButton(tr("Use as a form"))
-        self.form.setToolTip(tr("Add its grid to the present mound, in Mass."))
-        self.form.clicked.connect(station.caring.use_as_form)
-        self.verify = QPushButton(style.icon("shield-check"), tr("Verify"))
-        self.verify.setToolTip(tr("Check its files against their checksums."))
-        self.verify.clicked.connect(station.caring.verify_chosen)
-        self.reveal = QPushButton(style.icon("folder-open"), tr("Reveal"))
-        self.reveal.setToolTip(tr("Show its folder in the file manager."))
-        self.reveal.clicked.connect(station.caring.reveal)
-        self.beside = QPushButton(tr("Side by side"))
-        self.beside.setToolTip(tr("Look at two versions together: select the other one with Ctrl held."))
-        self.beside.clicked.connect(station.caring.show_beside)
-        self.more = QPushButton(tr("More"))
-        menu = QMenu(self.more)
-        self.say = menu.addAction(tr("Say or rename…"), station.caring.say)
-        self.copy = menu.addAction(tr("Copy path"), station.caring.copy_path)
-        self.rebuild = menu.addAction(tr("Build it again and compare"), station.caring.rebuild_chosen)
-        self.drop = menu.addAction(tr("Drop its larger files"), station.caring.drop_larger)
-        self.drop.setToolTip(tr("Delete all but the smallest of its files; the recipe builds them again."))
-        self.bring = menu.addAction(tr("Bring its files back"), station.caring.bring_back)
-        self.retire = menu.addAction(tr("Put aside"), station.caring.retire_chosen)
-        self.retire.setToolTip(tr("Take it off the shelf. It is kept until the library is emptied of what was put aside."))
-        menu.setToolTipsVisible(True)
-        self.more.setMenu(menu)
-        self.add(Row(self.open, self.form))
-        self.add(Row(self.verify, self.reveal))
-        self.add(Row(self.beside, self.more))
         self.section(tr("Said of what is published next"))
         self.about = AboutFields()
         self.about.changed.connect(self._take_about)
         self.add(Row(self.about))
         self.section(tr("The shelf"))
+        self.folder = self.add(text_label(""))
+        self.change = QPushButton(tr("Change folder…"))
+        self.change.clicked.connect(station.choose_folder)
+        self.add(Row(self.change))
         self.like = QPushButton(tr("Like a picture…"))
         self.like.setToolTip(tr("Find clouds by an outline, drawn or of a photograph; a picture can be dropped on the "
                                 "cards as well."))
@@ -152,39 +151,20 @@ class LibrarySettings(SettingsPanel):
         self.open.setEnabled(recipe)
         for what in (self.form, self.verify, self.more):
             what.setEnabled(version is not None)
-        self.beside.setEnabled(len(station.tray.selected()) == 2)
+        both = station.selected()
+        self.show.setEnabled(version is not None)
+        self.show.setText(tr("To the wall") if not station.covered else tr("Compare both") if len(both) == 2 else tr("Look at it"))
         self.rebuild.setEnabled(recipe)
         self.drop.setEnabled(recipe and len(version.tiers) > 1 and version.frames is None)
         self.bring.setEnabled(recipe and bool(version.dropped))
         if version is None:
-            self.facts.setText(tr("Choose a card below to see its facts."))
+            self.facts.setText(tr("Choose a card to see its facts."))
             return
-        facts = version.facts
-        low, high = facts["bounds"]
-        size = sizes(b - a for a, b in zip(low, high))
-        self.facts.setText(
-            tr(
-                "<b>{}</b> v{:03d}<br>grid “{}”, {}-bit<br>voxel {}<br>{}<br>{} voxels, {} active<br>density up to "
-                "{}<br>extinction {} per metre<br>seeds {}<br>{}, {}"
-            ).format(
-                escape(facts["name"]),
-                version.number,
-                facts["grid"],
-                "16" if facts.get("half") else "32",
-                length(facts["voxel"]),
-                size,
-                " × ".join(str(d) for d in facts["dims"]),
-                count(facts["active_voxels"]),
-                figure(facts["range"][1]),
-                figure(facts["extinction"]),
-                ", ".join(map(str, facts["seeds"])),
-                _tiers(version.tiers),
-                memory(version.bytes),
-            )
-            + (tr("<br>dropped: {}").format(_tiers(version.dropped)) if version.dropped else "")
-            + _frames(version.frames)
-            + _said_of(facts)
-        )
+        showing = station.showing
+        if showing.other is not None or station.covered and len(both) == 2:
+            self.facts.setText(differences(*((showing.version, showing.other) if showing.other is not None else both)))
+            return
+        self.facts.setText(facts_of(version))
 
     def show_foretold(self, mound):
         """Say how large and how long what is published would be.
@@ -203,25 +183,3 @@ class LibrarySettings(SettingsPanel):
         size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
         self.foretold.setText(tr("About {} of files at the most, in {}.")
                                 .format(memory(size), seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))))
-
-
-def _tiers(reductions):
-    return ", ".join("full" if n == 1 else f"1/{n}" for n in sorted(reductions))
-
-
-def _frames(frames):
-    """Which frames there are, as lines."""
-    if frames is None:
-        return ""
-    missing = f", {len(frames.missing)} missing, held" if frames.missing else ""
-    return f"<br>frames {frames.first} to {frames.last}, {figure(frames.rate)} a second{missing}"
-
-
-def _said_of(facts):
-    """What people said of a version, as lines."""
-    parts = {"called before": ", ".join(facts.get("called_before", ())),
-             "adopted from": facts.get("adopted", ""), "source": facts.get("source", ""),
-             "tags": ", ".join(facts.get("tags", ())), "shots": ", ".join(facts.get("shots", ())), 
-             "species": facts.get("species", ""), "by": facts.get("author", ""),
-             "licence": facts.get("licence", ""), "note": facts.get("note", "")}
-    return "".join(f"<br>{name} {escape(part)}" for name, part in parts.items() if part)

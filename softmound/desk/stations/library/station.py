@@ -1,6 +1,7 @@
 """Library: publish this mound, and see what was published."""
 
 import pathlib
+from collections import OrderedDict
 
 from PyQt6.QtCore import QTimer
 from PyQt6.QtWidgets import QFileDialog, QInputDialog
@@ -8,27 +9,38 @@ from PyQt6.QtWidgets import QFileDialog, QInputDialog
 from ....core.engine.siblings import sibling
 from ....core.exchange.foreign import read_photograph
 from ....core.library.adopting import adopt
+from ....core.library.asked import asked
 from ....core.library.asset import recipe_mark
-from ....core.library.index import Index
+from ....core.library.index import Found, Index
 from ....core.library.likeness import apart, apart_from_outline, outline_in
 from ...dialogs.asking import asking
+from ...shell.command import Command
 from ...shell.strip import COMPUTING, FRESH, OLD
+from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 from ..station import Station
 from .caring import Caring
 from .dialogs import AdoptDialog
+from .pictures import Pictures
 from .relighting import Relighting, Wish
 from .settings import LibrarySettings
+from .showing import PLAIN, Showing
 from .tray import OUTLINES, ShelfTray, paint_cards
-from .turning import PLAIN, Turning
+from .turning import Turning
+from .wall import Cards
+from .wall_page import WallPage
 from .watching import ShelfWatch
 
-MOST_RELIT = 60
-"""Pictures that are made anew in one light; further to the right the cards keep their own."""
+MOST_RELIT = 1000
+"""Pictures that are made anew in one light, those in sight first; of the others the cards keep their own."""
+RELIT_KEPT = 400
 RESTS = 250
 """Milliseconds after which the light counts as chosen."""
-AT_ONCE = 200
-"""Versions that are taken into the index before the hand is let go on."""
+SCROLLS = 120
+"""Milliseconds after which the wall counts as standing still."""
+AT_ONCE, FEW = 200, 2000
+"""Versions that are taken into the index before the hand is let go on; how many may be known for the folders to be looked through
+by the hand itself, rather than beside it."""
 
 
 class LibraryStation(Station):
@@ -36,46 +48,78 @@ class LibraryStation(Station):
 
     Attributes
     ----------
-    versions : list of Version
+    versions : sequence of Version
         What the library holds, the newest first.
-    found : list of Version
+    found : sequence of Version
         What of it is shown: what is searched for, or all.
+    newest : dict of str to int
+        The highest number of each asset.
+    siblings : list of Version
+        All versions of the chosen one's asset, the newest first.
     chosen : Version or None
-    words, order : str
-        What is searched for, and how it is sorted.
+    words, sorted, group : str
+        What is searched for, how it is sorted, and by what it is laid out.
     like : Version or None
         Show what is most like this one instead.
     outline : (str, ndarray of bool) or None
         Or most like this outline, found in the picture of this name.
+    showing : Showing
+        Published files in the picture.
     """
 
     name, order = "Library", 50
+    dome = True
+    cut_through = True
+    commands = (
+        Command("show_published", "Look at the chosen version, or at the wall", "Ctrl+Return", lambda s: s.show_or_leave(),
+                "In the library", opens=True),
+        Command("find_published", "Find on the wall", "", lambda s: s.type_to_find(""), "In the library", opens=True),
+    )
+    gestures = (("Double click on a card, Enter", "Look at the published files in the picture; Esc is back at the wall"),
+                ("Type on the wall", "Find: words, 300-500 m, shot:CODE, tag:WORD, species:WORD, since:DAY, -WORD"),
+                ("Ctrl + wheel on the wall", "Larger or smaller cards"),
+                ("Ctrl + click on a card", "Choose one more, to compare two"))
 
     def __init__(self, services):
         super().__init__(services)
-        self.versions, self.found = [], []
+        self.versions, self.found, self.newest, self.siblings = [], [], {}, []
         self.chosen = self.like = self.outline = None
-        self.words, self.order = "", "newest"
-        self._index = None
-        self.alike_lit = False
-        self._relighting, self._lit_by = Relighting(self._take_relit), None
-        self.caring = Caring(self)
+        self.words, self.sorted, self.group = "", "newest", ""
+        self._index, self._stamps, self._newest_of = None, None, {}
+        self.alike_lit, self.sun = False, None
+        self.relit, self._relighting, self._lit_by = OrderedDict(), Relighting(self._take_relit), None
+        self.pictures, self.cards, self._tile = Pictures(self), Cards(self), (None, None)
+        self.caring, self.showing = Caring(self), Showing(self)
         self.turning = Turning(services, self._show_turned)
         self._wait = QTimer(self, interval=RESTS, singleShot=True)
         self._wait.timeout.connect(self._relight)
+        self._still = QTimer(self, interval=SCROLLS, singleShot=True)
+        self._still.timeout.connect(self._relight)
         self._more = QTimer(self, interval=0, singleShot=True)
-        self._more.timeout.connect(self.look_again)
+        self._more.timeout.connect(lambda: self._take_in(self._stamps))
         self._watch = ShelfWatch(self)
         self._watch.changed.connect(self._changed_elsewhere)
+        self._watch.seen.connect(lambda folder, stamps: self._take_in(stamps) if folder == self.folder else None)
         self.look_again()
 
     def make_tray(self):
         tray = ShelfTray(self)
-        tray.show_versions(self.found, bool(self.versions))
+        tray.show_state()
         return tray
 
     def make_settings(self):
         return LibrarySettings(self)
+
+    def make_cover(self):
+        page = WallPage(self)
+        page.show_found(bool(self.versions))
+        self.pictures.came.connect(page.wall.show_picture)
+        return page
+
+    @property
+    def wall(self):
+        """The view of the cards: Wall."""
+        return self.cover.wall
 
     @property
     def folder(self):
@@ -85,6 +129,7 @@ class LibraryStation(Station):
     def join(self):
         self.services.delivering.published.connect(self.look_again)
         self.services.looking.shown.connect(self._foretold)
+        self.services.looking.shown.connect(self.showing.answered)
 
     def _foretold(self, answer):
         if answer.ahead is not None and self.is_open:
@@ -95,118 +140,291 @@ class LibraryStation(Station):
         if self.alike_lit:
             self._wait.start()
 
-    def caption(self, mound):
+    # -- the wall, or what was published in the picture -----------------------------------------
+
+    @property
+    def covered(self):
+        return self.showing.version is None
+
+    def corner(self):
+        return None if self.covered else self.showing.corner
+
+    def leave(self):
+        self.showing.compare(None)
+        self.turning.leave()
+
+    def let_go(self):
+        self.showing.leave()
+
+    def as_seen(self, mound):
+        return mound if self.covered else self.showing.as_seen(mound)
+
+    def placed(self):
+        return None if self.covered else self.showing.placed()
+
+    def bounds(self):
+        return super().bounds() if self.covered else self.showing.bounds()
+
+    def look(self, view, moving=False):
+        if not self.covered:
+            self.showing.look(view, moving)
+
+    def turn_sun(self, azimuth, elevation, moving):
+        if not self.covered:
+            self.showing.turn_sun(azimuth, elevation, moving)
+
+    def fit(self):
+        if not self.covered:
+            self.showing.fit()
+
+    def show_chosen(self):
+        """Show the published files of the chosen version in the picture; of two that are selected both."""
         if self.chosen is None:
-            return ""
-        return tr("In the picture: the open mound “{}”, not the chosen {} v{:03d}.").format(
-            mound.name, self.chosen.facts["name"], self.chosen.number)
+            self.services.tell(tr("Choose a card on the wall first."))
+            return
+        both = self.selected()
+        self.showing.show(self.chosen)
+        if len(both) == 2:
+            self.showing.compare(next(v for v in both if v.folder != self.chosen.folder))
+
+    def show_or_leave(self):
+        """Look at the chosen version, or go back to the wall."""
+        if self.covered:
+            self.show_chosen()
+        else:
+            self.showing.leave()
+
+    def selected(self):
+        """Versions that are selected on the wall: list of Version, in their order."""
+        rows = sorted(index.row() for index in self.wall.selectionModel().selectedIndexes())
+        return [self.found[row] for row in rows]
 
     def show_tile(self, tile):
         mound = self.document.mound
         tile.show_state(COMPUTING if self.services.jobs.busy else FRESH if self.published_now(mound) else OLD)
-        newest = next((v for v in self.versions if v.facts["name"] == mound.name), None)
+        newest = self.newest_of(mound.name)
         tile.blank = paint_cards
         if newest is not None:
-            tile.show_image(self.tray.model.image(newest))
+            if self._tile[0] != newest.folder:
+                self._tile = newest.folder, thumb_of(newest)
+            tile.show_image(self._tile[1])
+
+    def newest_of(self, name):
+        """The newest version of an asset: Version, or None."""
+        if name not in self._newest_of:
+            self._newest_of[name] = next(iter(self._index.of_name(name, 1)), None)
+        return self._newest_of[name]
+
+    # -- what there is --------------------------------------------------------------------------
 
     def look_again(self):
-        """Read the folder anew; of a large library that is new to this machine, some at a time."""
+        """Read the folder anew; of a large library beside the hand, and of one that is new to this machine some at a time."""
         if self._index is None or self._index.library != self.folder:
             self._let_go_of_index()
-            self._index, self.versions = Index(self.folder), []
+            self._index = Index(self.folder)
+            self.chosen = self.like = self.outline = None
+            self.showing.leave()
             self._watch.follow(self.folder)
-        self._index.refresh(most=AT_ONCE)
+        if self._index.count() < FEW:
+            self._take_in(None)
+        else:
+            self._take()
+            self._watch.look_through(self.folder)
+
+    def _take_in(self, stamps):
+        """Bring the index up to date, and show what it holds."""
+        if self._index is None:
+            return
+        changed = any(self._index.refresh(most=AT_ONCE, there=stamps))
+        self._stamps = stamps
         if self._index.behind:
             self._more.start()
-            if self.versions:
+            if len(self.versions):
                 return  # the newest are there to be seen; all others come at once, when all are known
-        self.versions = self._index.search()
-        folders = [v.folder for v in self.versions]
-        self.chosen, self.like = (v if v is not None and v.folder in folders else None for v in (self.chosen, self.like))
+        if changed or stamps is None:
+            self._take()
+
+    def _take(self):
+        self.versions, self.newest, self._newest_of = Found(self._index, self._index.numbers()), self._index.newest(), {}
+        self.chosen, self.like = (v if v is not None and self._index.number_of(v.folder) is not None else None
+                                  for v in (self.chosen, self.like))
+        if self.showing.version is not None and self._index.number_of(self.showing.version.folder) is None:
+            self.showing.leave()
         self._show_found()
 
     def _changed_elsewhere(self):
         """Something was published or put aside by somebody else."""
         if self._index is not None and self._index.library == self.folder:
             self._watch.follow(self.folder)
-            if any(self._index.refresh(most=AT_ONCE)):
-                self.look_again()
+            self._watch.look_through(self.folder)
 
     def end(self):
         self._watch.end()
         self.turning.end()
+        self.pictures.end()
+        self.showing.end()
         self._relighting.end()
         self._let_go_of_index()
 
     def _let_go_of_index(self):
         self._more.stop()
         self._wait.stop()
+        self._still.stop()
         if self._index is not None:
             self._index.close()
             self._index = None
 
+    # -- pictures of cards ----------------------------------------------------------------------
+
+    def image_of(self, version):
+        """The picture of a card at this moment: QImage, or None until it has come.
+
+        From another side while the pointer turns it, in one light with all others, or as it was published.
+
+        Parameters
+        ----------
+        version : Version
+
+        Returns
+        -------
+        QImage or None
+        """
+        turned = self.turning.image(version)
+        if turned is not None:
+            return turned
+        if version.folder in self.relit:
+            self.relit.move_to_end(version.folder)
+            return self.relit[version.folder]
+        return self.pictures.image(version)
+
     def light_alike(self, on):
-        """Show all that is on the shelf in the light of the present mound, or each in its own.
+        """Show all that is on the wall in the light of the present mound, or each in its own.
 
         Parameters
         ----------
         on : bool
         """
-        self.alike_lit, self._lit_by = on, None
-        self.tray.model.relit.clear()
-        self.tray.list.viewport().update()
+        self.alike_lit, self._lit_by, self.sun = on, None, None
+        self.relit.clear()
+        self.tray.show_dome(on)
+        self.wall.viewport().update()
         self._relighting.stop()
         if on:
             self._relight()
 
-    def _relight(self):
+    def turn_wall_sun(self, azimuth, elevation, moving):
+        """Light the wall from elsewhere.
+
+        Parameters
+        ----------
+        azimuth, elevation : float
+            Degrees.
+        moving : bool
+        """
+        self.sun = azimuth, elevation
+        self.tray.show_dome(True)
+        if not moving:
+            self._relight()
+
+    def alike(self):
+        """The mound whose light and view the wall is seen in: that of the present one, with the wall's sun."""
         mound = self.document.mound
+        if self.sun is None:
+            return mound
+        sun = mound.light.sun.edited(azimuth=self.sun[0], elevation=self.sun[1])
+        return mound.edited(light=mound.light.edited(sun=sun))
+
+    def scrolled(self):
+        """The wall shows other cards: what is in sight is lit next."""
+        self.turning.leave()
+        if self.alike_lit:
+            self._still.start()
+
+    def _relight(self):
         if not self.alike_lit:
             return
-        wanted = (mound.light, mound.view.azimuth, mound.view.elevation, tuple(v.folder for v in self.found))
-        if wanted != self._lit_by:
-            self._lit_by = wanted
-            self._relighting.ask([Wish(version.folder, version, mound.light, mound.view) for version in self.found[:MOST_RELIT]])
+        mound = self.alike()
+        lit_by = mound.light, mound.view.azimuth, mound.view.elevation
+        if lit_by != self._lit_by:
+            self._lit_by = lit_by
+            self._stale = set(self.relit)
+        seen = self.wall.seen()
+        rows = [*seen, *range(seen[-1] + 1, len(self.found)), *range(seen[0])] if seen else []
+        versions = {v.folder: v for v in (self.found[row] for row in rows[:MOST_RELIT])}
+        wanted = [v for folder, v in versions.items() if folder not in self.relit or folder in self._stale]
+        self._relighting.ask([Wish(version.folder, version, mound.light, mound.view) for version in wanted])
 
     def _take_relit(self, folder, pixels):
         if self.alike_lit:
-            self.tray.model.take_relit(folder, pixels)
+            self._stale.discard(folder)
+            self.relit[folder] = image_of_pixels(pixels)
+            self.relit.move_to_end(folder)
+            while len(self.relit) > RELIT_KEPT:
+                self.relit.popitem(last=False)
+            self.wall.show_picture(folder)
 
     def lit_as(self):
-        """Light and view in which a card turns, and two are looked at side by side."""
-        mound = self.document.mound
+        """Light and view in which a card turns."""
+        mound = self.alike()
         return (mound.light, mound.view) if self.alike_lit else PLAIN
 
-    def turn(self, number, share=0.5):
+    def turn(self, version, share=0.5):
         """Let the card under the pointer turn with it, or play.
 
         Parameters
         ----------
-        number : int or None
-            Of those found; None when the pointer is elsewhere.
+        version : Version or None
+            None when the pointer is elsewhere.
         share : float, optional
             How far across the card.
         """
-        if number is None:
+        if version is None:
             self.turning.leave()
         else:
-            self.turning.over(self.found[number], share, *self.lit_as())
+            self.turning.over(version, share, *self.lit_as())
 
     def _show_turned(self):
-        self.tray.model.show_again()
+        if "cover" in vars(self):
+            self.wall.viewport().update()
+            self.tray.list.viewport().update()
 
-    def search(self, words=None, order=None):
+    def resize_cards(self, wide):
+        """Make the cards of the wall wider or narrower.
+
+        Parameters
+        ----------
+        wide : float
+            Pixels, about.
+        """
+        self.wall.resize_cards(wide)
+        self.tray.show_size(self.wall.wide)
+
+    # -- finding --------------------------------------------------------------------------------
+
+    def type_to_find(self, text):
+        """Go on typing in the line that finds.
+
+        Parameters
+        ----------
+        text : str
+            Typed elsewhere.
+        """
+        self.tray.find.setFocus()
+        self.tray.find.setText(self.tray.find.text() + text)
+
+    def search(self, words=None, order=None, group=None):
         """Show what is looked for.
 
         Parameters
         ----------
         words : str, optional
-            Beginnings of words in the name, note, tags, shots and author.
-        order : str, optional
-            Of `core.library.choices.ORDERS`.
+            See `core.library.asked`.
+        order, group : str, optional
+            Of `core.library.choices.ORDERS` and `GROUPS`.
         """
         self.words = self.words if words is None else words
-        self.order = self.order if order is None else order
+        self.sorted = self.sorted if order is None else order
+        self.group = self.group if group is None else group
         self.like = self.outline = None
         self._show_found()
 
@@ -237,38 +455,81 @@ class LibraryStation(Station):
 
         self.services.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, tr("Find an outline"))
 
+    def labels(self):
+        """What a search may name, for who is typing: list of str."""
+        return [f"{key}:{label}" if " " not in label else f'{key}:"{label}"' for key in ("shot", "tag", "species")
+                for label, _ in self._index.labels(key)] + [name for name in self._index.names() if " " not in name]
+
     def _show_found(self):
         self.turning.leave()
+        groups = None
         if self.outline is not None:
-            far = {v.folder: apart_from_outline(v.facts.get("shape", {}), self.outline[1]) for v in self.versions}
-            self.found = sorted((v for v in self.versions if far[v.folder] < float("inf")), key=lambda v: far[v.folder])
+            self.found = self._nearest(lambda shapes: [apart_from_outline(shape, self.outline[1]) for shape in shapes])
         elif self.like is not None:
-            others = [v for v in self.versions if v.folder != self.like.folder]
-            far = apart(self.like.facts.get("shape", {}), [v.facts.get("shape", {}) for v in others])
-            self.found = [self.like, *(others[n] for n in far.argsort(kind="stable") if far[n] < float("inf"))]
-        elif self.words.strip() or self.order != "newest":
-            self.found = self._index.search(self.words, order=self.order)
+            own = self.like.facts.get("shape", {})
+            self.found = self._nearest(lambda shapes: apart(own, shapes), self._index.number_of(self.like.folder))
         else:
-            self.found = self.versions
+            line = asked(self.words) if self.words.strip() else {}
+            numbers = self._index.numbers(**line, order=self.sorted)
+            if self.group:
+                parts = self._index.grouped(self.group, numbers)
+                groups = [(title, len(part)) for title, part in parts]
+                numbers = [number for _, part in parts for number in part]
+            self.found = self.versions if numbers == self.versions.numbers else Found(self._index, numbers)
+        self.cards.take(self.found, groups)
         if not self.laid_out:
             return
-        self.tray.show_versions(self.found, bool(self.versions))
+        self._choose_again()
+        self.cover.show_found(bool(len(self.versions)))
         if self.alike_lit:
             self._relight()
+        self.tray.show_state()
         self.settings.show_mound(self.document.mound)
 
-    def choose(self, number):
+    def _nearest(self, measured, first=None):
+        """What is most like something, the likest first: Found."""
+        shapes = [(number, shape) for number, shape in self._index.shapes() if number != first]
+        far = measured([shape for _, shape in shapes])
+        near = sorted((n for n in range(len(shapes)) if far[n] < float("inf")), key=lambda n: far[n])
+        return Found(self._index, [*([] if first is None else [first]), *(shapes[n][0] for n in near)])
+
+    def _choose_again(self):
+        """Choose on the wall again what was chosen before it was laid out anew."""
+        number = None if self.chosen is None else self._index.number_of(self.chosen.folder)
+        if number in self.found.numbers:
+            self.wall.setCurrentIndex(self.cards.index(self.found.numbers.index(number)))
+        elif number is not None:
+            self.chosen = self._index.versions([number])[0]  # which may say something else now
+        self._show_siblings()
+
+    def choose(self, version):
         """Make a version the chosen one.
 
         Parameters
         ----------
-        number : int or None
-            Of those found.
+        version : Version or None
         """
-        self.chosen = self.found[number] if number is not None else None
-        self.services.picture.show_caption(self.caption(self.document.mound))
+        self.chosen = version
+        self._show_siblings()
         self.tray.show_state()
         self.settings.show_mound(self.document.mound)
+
+    def choose_on_wall(self, version):
+        """Choose a version, and its card where it is on the wall.
+
+        Parameters
+        ----------
+        version : Version
+        """
+        number = self._index.number_of(version.folder)
+        if number in self.found.numbers:
+            self.wall.setCurrentIndex(self.cards.index(self.found.numbers.index(number)))
+        else:
+            self.choose(version)
+
+    def _show_siblings(self):
+        self.siblings = [] if self.chosen is None else self._index.of_name(self.chosen.facts["name"])
+        self.tray.show_siblings(self.siblings)
 
     def changing(self, work, name, told):
         """Change something in the library beside the work, then look again and say what came of it.
@@ -345,8 +606,8 @@ class LibraryStation(Station):
         -------
         bool
         """
-        for version in self.versions:
-            if version.facts["name"] == mound.name:
-                same_voxel = abs(version.facts["voxel"] - mound.voxels.final) < 1e-9
-                return same_voxel and version.facts.get("recipe") == recipe_mark(mound)
-        return False
+        version = self.newest_of(mound.name)
+        if version is None:
+            return False
+        same_voxel = abs(version.facts["voxel"] - mound.voxels.final) < 1e-9
+        return same_voxel and version.facts.get("recipe") == recipe_mark(mound)

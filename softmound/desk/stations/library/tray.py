@@ -1,32 +1,36 @@
-"""The tray of Library: published versions as cards."""
+"""The tray of Library: what finds versions, how the wall is laid out, and all versions of the chosen asset."""
 
-
-from PyQt6.QtCore import QAbstractListModel, QMimeData, QModelIndex, QRectF, QSize, Qt, QUrl
-from PyQt6.QtGui import QPainter, QPainterPath, QPen
+from PyQt6.QtCore import QRectF, QSettings, QSize, Qt
 from PyQt6.QtWidgets import (
     QAbstractItemView,
+    QApplication,
     QComboBox,
+    QCompleter,
     QHBoxLayout,
     QLabel,
     QLineEdit,
     QListView,
+    QMenu,
     QPushButton,
-    QStackedLayout,
+    QSlider,
     QStyle,
     QStyledItemDelegate,
     QVBoxLayout,
     QWidget,
 )
 
-from ....core.library.choices import ORDERS
+from ....core.library.choices import GROUPS, ORDERS
 from ... import style
-from ...fields.figures import memory
-from ...fields.lengths import length
-from ...view.pixels import image_of_pixels, thumb_of
+from ...view.overlays import SunDome
 from ...words import tr
+from .wall import NARROWEST, USUAL, WIDEST, Cards
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
 """Ends of files in which an outline can be found."""
+WIDE = 290
+"""Pixels of what stands left of the cards."""
+MOST_KEPT = 20
+"""Searches that are kept."""
 
 
 def paint_cards(painter):
@@ -43,104 +47,35 @@ def paint_cards(painter):
             painter.drawRoundedRect(QRectF(20 + 26 * n, 24 + 20 * row, 20, 16 - 2 * row), 3, 3)
 
 
-class _Versions(QAbstractListModel):
-    def __init__(self, station):
-        super().__init__()
-        self.versions, self._images = [], {}
-        self.relit = {}
-        self._station = station
-
-    def take(self, versions):
-        self.beginResetModel()
-        self.versions = versions
-        self.endResetModel()
-
-    def take_relit(self, folder, pixels):
-        """Keep a picture in the light of the present mound, and show it."""
-        self.relit[folder] = image_of_pixels(pixels)
-        for row, version in enumerate(self.versions):
-            if version.folder == folder:
-                self.dataChanged.emit(self.index(row), self.index(row))
-
-    def show_again(self):
-        """What is shown of the cards has changed."""
-        if self.versions:
-            self.dataChanged.emit(self.index(0), self.index(len(self.versions) - 1))
-
-    def flags(self, index):
-        return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
-
-    def mimeData(self, indexes):
-        """Files of the chosen versions, for whatever they are dropped on."""
-        data = QMimeData()
-        data.setUrls([QUrl.fromLocalFile(str(path)) for index in indexes for path in _files(self.versions[index.row()])])
-        return data
-
-    def shown(self, version):
-        """The picture of a card at this moment: from another side while the pointer turns it."""
-        turned = self._station.turning.image(version)
-        return self.image(version) if turned is None else turned
-
-    def image(self, version):
-        if version.folder in self.relit:
-            return self.relit[version.folder]
-        if version.folder not in self._images:
-            self._images[version.folder] = thumb_of(version)
-        return self._images[version.folder]
-
-    def rowCount(self, parent=QModelIndex()):
-        return 0 if parent.isValid() else len(self.versions)
-
-    def data(self, index, role=Qt.ItemDataRole.DisplayRole):
-        version = self.versions[index.row()]
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            return tr("{} version {}").format(version.facts["name"], version.number)
-        if role == Qt.ItemDataRole.ToolTipRole:
-            return str(version.folder)
-        return None
-
-
 class _Card(QStyledItemDelegate):
     def sizeHint(self, _option, _index):
-        return QSize(150, 122)
+        return QSize(146, 116)
 
     def paint(self, painter, option, index):
-        version = index.model().versions[index.row()]
         painter.save()
-        painter.setRenderHint(QPainter.RenderHint.Antialiasing)
-        painter.setRenderHint(QPainter.RenderHint.SmoothPixmapTransform)
-        frame = QRectF(option.rect).adjusted(3, 3, -3, -3)
-        chosen = bool(option.state & QStyle.StateFlag.State_Selected)
-        path = QPainterPath()
-        path.addRoundedRect(frame, 6, 6)
-        painter.fillPath(path, style.RAISED)
-        view = QRectF(frame.left() + 4, frame.top() + 4, frame.width() - 8, frame.height() - 44)
-        image = index.model().shown(version)
-        painter.save()
-        clip = QPainterPath()
-        clip.addRoundedRect(view, 4, 4)
-        painter.setClipPath(clip)
-        if not image.isNull():
-            scale = max(view.width() / image.width(), view.height() / image.height())
-            source = QRectF(0, 0, view.width() / scale, view.height() / scale)
-            source.moveCenter(QRectF(image.rect()).center())
-            painter.drawImage(view, image, source)
+        painter.setRenderHint(painter.RenderHint.Antialiasing)
+        painter.setRenderHint(painter.RenderHint.SmoothPixmapTransform)
+        index.model().paint(painter, option.rect.adjusted(0, 0, -6, 0), index.row(),
+                            bool(option.state & QStyle.StateFlag.State_Selected),
+                            bool(option.state & QStyle.StateFlag.State_MouseOver))
         painter.restore()
-        if chosen:
-            painter.setPen(QPen(style.BARLEY, 1.5))
-            painter.drawPath(path)
-        painter.setFont(style.text_font(12))
-        painter.setPen(style.TEXT)
-        line = QRectF(frame.left() + 8, frame.bottom() - 39, frame.width() - 16, 18)
-        name = painter.fontMetrics().elidedText(version.facts["name"], Qt.TextElideMode.ElideRight, 96)
-        painter.drawText(line, Qt.AlignmentFlag.AlignVCenter, name)
-        painter.drawText(line, Qt.AlignmentFlag.AlignVCenter | Qt.AlignmentFlag.AlignRight,
-                         f"v{version.number:03d}")
-        painter.setPen(style.QUIET)
-        painter.setFont(style.text_font(11))
-        painter.drawText(line.translated(0, 17), Qt.AlignmentFlag.AlignVCenter,
-                         f"{length(version.facts['voxel'])} · {memory(version.bytes)}")
-        painter.restore()
+
+
+class _LastWord(QCompleter):
+    """Completes the word that is being typed, rather than the line."""
+
+    def __init__(self, line):
+        super().__init__([], line)
+        self._line = line
+        self.setCaseSensitivity(Qt.CaseSensitivity.CaseInsensitive)
+        self.setWidget(line)
+
+    def splitPath(self, path):
+        return [path.rsplit(" ", 1)[-1] or " "]
+
+    def pathFromIndex(self, index):
+        before = self._line.text().rsplit(" ", 1)
+        return " ".join([*before[:-1], super().pathFromIndex(index)])
 
 
 def _dropped(event):
@@ -152,115 +87,145 @@ def _dropped(event):
     return paths if paths and (grids or len(paths) == 1 and paths[0].lower().endswith(OUTLINES)) else []
 
 
-def _files(version):
-    """The largest grid of a version that there is; of a sequence all its frames."""
-    frames, largest = version.frames, min(version.tiers)
-    return [version.vdb(largest)] if frames is None else [version.vdb(largest, n) for n in frames.numbers]
-
-
-class _Cards(QListView):
-    """Cards that turn with the pointer."""
+class ShelfTray(QWidget):
+    """What finds published versions and lays out the wall, beside all versions of the chosen asset."""
 
     def __init__(self, station):
         super().__init__()
         self._station = station
-        self.setMouseTracking(True)
-        self.setDragEnabled(True)
-        self.setSelectionMode(QAbstractItemView.SelectionMode.ExtendedSelection)
+        self.setAcceptDrops(True)
+        layout = QHBoxLayout(self)
+        layout.setContentsMargins(13, 12, 12, 8)
+        layout.setSpacing(16)
+        beside = QWidget()
+        beside.setFixedWidth(WIDE)
+        column = QVBoxLayout(beside)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(7)
+        for row in (self._finding(), self._laying_out(), self._showing(), self._sizing()):
+            column.addLayout(row)
+        column.addStretch()
+        layout.addWidget(beside)
+        layout.addLayout(self._versions(), 1)
+        self.dome = SunDome(self)
+        self.dome.moved.connect(station.turn_wall_sun)
+        self.dome.hide()
+        layout.addWidget(self.dome, 0, Qt.AlignmentFlag.AlignBottom)
 
-    def mouseMoveEvent(self, event):
-        index = self.indexAt(event.position().toPoint())
-        held = event.buttons() != Qt.MouseButton.NoButton
-        if index.isValid() and not held:
-            card = self.visualRect(index)
-            share = (event.position().x() - card.left()) / max(card.width(), 1)
-            self._station.turn(index.row(), min(max(share, 0.0), 1.0))
-        else:
-            self._station.turn(None)
-        super().mouseMoveEvent(event)
+    def _finding(self):
+        station = self._station
+        self.find = QLineEdit()
+        self.find.setPlaceholderText(tr("Find: words, 300-500 m, shot:…"))
+        self.find.setAccessibleName(tr("Find published clouds"))
+        self.find.setToolTip(tr(
+            "Beginnings of words in the name, note, tags, shots, species and author; all of them have to be there, those after a - "
+            "must not.<br>300-500 m, over 2 km, under 80 m: the longest side.<br>shot:CODE, tag:WORD, species:WORD; "
+            "since:2026-11-30, until:2026-12-24; height:50-90, voxel:1-2, depth:8-."))
+        self.find.setClearButtonEnabled(True)
+        self._completer = _LastWord(self.find)
+        self.find.setCompleter(self._completer)
+        self.find.textEdited.connect(lambda _words: self._offer())
+        self.find.textChanged.connect(lambda words: station.search(words=words))
+        self.kept = QPushButton(tr("Kept"))
+        self.kept.setToolTip(tr("Searches that are kept."))
+        self.kept.setFixedWidth(76)
+        menu = QMenu(self.kept)
+        menu.aboutToShow.connect(lambda: self._fill(menu))
+        self.kept.setMenu(menu)
+        return _row(self.find, self.kept)
 
-    def leaveEvent(self, event):
-        self._station.turn(None)
-        super().leaveEvent(event)
+    def _laying_out(self):
+        station = self._station
+        self.order, self.group = QComboBox(), QComboBox()
+        for box, name, options, key in ((self.order, tr("Sorted"), ORDERS, "order"),
+                                        (self.group, tr("In groups"), GROUPS, "group")):
+            box.setAccessibleName(name)
+            for value, words in options.items():
+                box.addItem(tr(words), value)
+            box.currentIndexChanged.connect(lambda n, b=box, k=key: station.search(**{k: b.itemData(n)}))
+        self.group.setToolTip(tr("Lay the wall out in groups; a click on a title folds its group."))
+        return _row(self.order, self.group)
 
+    def _showing(self):
+        station = self._station
+        self.like = QPushButton(tr("More like this"))
+        self.like.setToolTip(tr("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one."))
+        self.like.clicked.connect(station.more_like)
+        self.lit = QPushButton(tr("In one light"))
+        self.lit.setCheckable(True)
+        self.lit.setToolTip(tr("Show every cloud of the wall from the same side in the sun and sky of the present mound; the dome "
+                               "at the right turns the sun."))
+        self.lit.toggled.connect(station.light_alike)
+        return _row(self.like, self.lit)
 
-class ShelfTray(QWidget):
-    """Published versions as cards, and what finds them."""
+    def _sizing(self):
+        self.count = QLabel()
+        self.count.setObjectName("quiet")
+        self.size_ = QSlider(Qt.Orientation.Horizontal)
+        self.size_.setRange(NARROWEST, WIDEST)
+        self.size_.setValue(USUAL)
+        self.size_.setFixedWidth(110)
+        self.size_.setAccessibleName(tr("Size of the cards"))
+        self.size_.setToolTip(tr("How large the cards of the wall are; Ctrl and the wheel do the same."))
+        self.size_.valueChanged.connect(self._station.resize_cards)
+        return _row(self.count, self.size_)
 
-    def __init__(self, station):
-        super().__init__()
-        self._stack = QStackedLayout(self)
-        self.model = _Versions(station)
-        self.list = _Cards(station)
+    def _versions(self):
+        station = self._station
+        self.title = QLabel()
+        self.title.setObjectName("quiet")
+        self.model = Cards(station)
+        self.list = QListView()
         self.list.setModel(self.model)
         self.list.setItemDelegate(_Card(self.list))
+        self.list.setMouseTracking(True)
         self.list.setFlow(QListView.Flow.LeftToRight)
         self.list.setWrapping(False)
         self.list.setHorizontalScrollMode(QAbstractItemView.ScrollMode.ScrollPerPixel)
         self.list.setVerticalScrollBarPolicy(Qt.ScrollBarPolicy.ScrollBarAlwaysOff)
-        self.list.setAccessibleName(tr("Published versions"))
-        self.list.selectionModel().currentChanged.connect(
-            lambda now, _before: station.choose(now.row() if now.isValid() else None))
-        self.list.selectionModel().selectionChanged.connect(lambda *_: station.settings.show_mound(station.document.mound))
-        self.setAcceptDrops(True)
-        self._station = station
-        self.find = QLineEdit()
-        self.find.setPlaceholderText(tr("Find by name, tag, shot…"))
-        self.find.setAccessibleName(tr("Find published clouds"))
-        self.find.setToolTip(tr("Beginnings of words in the name, note, tags, shots and author; all of them have to be there."))
-        self.find.setClearButtonEnabled(True)
-        self.find.textChanged.connect(lambda words: station.search(words=words))
-        self.order = QComboBox()
-        self.order.setAccessibleName(tr("Sorted"))
-        for key, words in ORDERS.items():
-            self.order.addItem(tr(words), key)
-        self.order.currentIndexChanged.connect(lambda n: station.search(order=self.order.itemData(n)))
-        self.like = QPushButton(tr("More like this"))
-        self.like.setToolTip(tr("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one."))
-        self.like.clicked.connect(station.more_like)
-        self.lit = QPushButton(tr("In this light"))
-        self.lit.setCheckable(True)
-        self.lit.setToolTip(tr("Show every cloud of the shelf from the same side in the sun and sky of the present mound."))
-        self.lit.toggled.connect(station.light_alike)
-        self.count = QLabel()
-        self.count.setObjectName("quiet")
-        beside = QVBoxLayout()
-        beside.setSpacing(8)
-        both = QHBoxLayout()
-        both.setSpacing(8)
-        for widget in (self.like, self.lit):
-            widget.setFixedWidth(118)
-            both.addWidget(widget)
-        for widget in (self.find, self.order, self.count):
-            widget.setFixedWidth(244)
-        beside.addWidget(self.find)
-        beside.addWidget(self.order)
-        beside.addLayout(both)
-        beside.addWidget(self.count)
-        beside.addStretch()
-        shelf = QWidget()
-        layout = QHBoxLayout(shelf)
-        layout.setContentsMargins(13, 12, 12, 8)
-        layout.setSpacing(14)
-        layout.addLayout(beside)
-        layout.addWidget(self.list, 1)
-        self._stack.addWidget(shelf)
-        empty = QWidget()
-        column = QHBoxLayout(empty)
-        text = QLabel(tr("This library is empty. Publishing puts this mound into it as an OpenVDB asset."))
-        text.setObjectName("quiet")
-        button = QPushButton(tr("Publish this mound"))
-        button.setObjectName("main")
-        button.clicked.connect(lambda: station.services.delivering.publish())
-        column.addStretch()
-        column.addWidget(text)
-        column.addWidget(button)
-        column.addStretch()
-        self._stack.addWidget(empty)
+        self.list.setAccessibleName(tr("Versions of the chosen asset"))
+        self.list.setToolTip(tr("A click chooses this version; while one is in the picture it shows it, and with Ctrl compares the "
+                                "two."))
+        self.list.clicked.connect(lambda index: self._take(self.model.versions[index.row()]))
+        self.list.activated.connect(lambda index: station.showing.show(self.model.versions[index.row()]))
+        station.pictures.came.connect(lambda _folder: self.list.viewport().update())
+        column = QVBoxLayout()
+        column.setSpacing(5)
+        column.addWidget(self.title)
+        column.addWidget(self.list, 1)
+        return column
 
-    def selected(self):
-        """Numbers of the cards that are selected: list of int, in their order."""
-        return sorted(index.row() for index in self.list.selectionModel().selectedIndexes())
+    def _take(self, version):
+        """A version of the chosen asset was clicked: it is the chosen one, or, with Ctrl, compared with the one that is seen."""
+        station, showing = self._station, self._station.showing
+        held = bool(QApplication.keyboardModifiers() & Qt.KeyboardModifier.ControlModifier)
+        if showing.version is None:
+            station.choose_on_wall(version)
+        elif held and version.folder != showing.version.folder:
+            showing.compare(version)
+        else:
+            station.choose_on_wall(version)
+            showing.show(version)
+
+    def _offer(self):
+        """Complete what is being typed by what there is."""
+        model = self._completer.model()
+        if not model.rowCount():
+            model.setStringList(self._station.labels())
+
+    def _fill(self, menu):
+        settings = QSettings("softmound", "library")
+        kept = [line for line in settings.value("searches", [], list) if isinstance(line, str)][:MOST_KEPT]
+        now = self.find.text().strip()
+        menu.clear()
+        keep = menu.addAction(tr("Keep “{}”").format(now) if now else tr("Type a search to keep it"),
+                              lambda: settings.setValue("searches", [now, *(k for k in kept if k != now)][:MOST_KEPT]))
+        keep.setEnabled(bool(now) and now not in kept)
+        if now in kept:
+            menu.addAction(tr("Forget “{}”").format(now), lambda: settings.setValue("searches", [k for k in kept if k != now]))
+        menu.addSeparator()
+        for line in kept:
+            menu.addAction(line, lambda line=line: self.find.setText(line))
 
     def dragEnterEvent(self, event):
         if _dropped(event):
@@ -275,27 +240,45 @@ class ShelfTray(QWidget):
             else:
                 self._station.like_outline(paths[0])
 
-    def show_versions(self, versions, any_at_all):
-        """Show what was found.
+    def show_siblings(self, versions):
+        """Show all versions of the chosen asset.
 
         Parameters
         ----------
         versions : list of Version
-        any_at_all : bool
-            Whether the library holds anything.
         """
-        self.model.take(versions)
-        self._stack.setCurrentIndex(0 if any_at_all else 1)
         chosen = self._station.chosen
-        if chosen is not None:
-            row = next((n for n, v in enumerate(versions) if v.folder == chosen.folder), None)
-            if row is not None:
-                self.list.setCurrentIndex(self.model.index(row))
-        self.show_state()
+        self.title.setText(tr("Choose a card on the wall; a double click looks at it.") if chosen is None else
+                           tr("{}, one version").format(chosen.facts["name"]) if len(versions) == 1 else
+                           tr("{}, {} versions").format(chosen.facts["name"], len(versions)))
+        self.model.take(versions)
+        row = next((n for n, v in enumerate(versions) if chosen is not None and v.folder == chosen.folder), None)
+        if row is not None:
+            self.list.setCurrentIndex(self.model.index(row))
+
+    def show_dome(self, on):
+        """Show where the sun of the wall stands.
+
+        Parameters
+        ----------
+        on : bool
+        """
+        self.dome.setVisible(on)
+        self.dome.show_mound(self._station.alike())
+
+    def show_size(self, wide):
+        """Show how large the cards of the wall are.
+
+        Parameters
+        ----------
+        wide : int
+        """
+        self.size_.setValue(wide)
 
     def show_state(self):
         """Say how many there are, and what the button does."""
         station = self._station
+        self._completer.model().setStringList([])
         found, there = len(station.found), len(station.versions)
         if station.outline is not None:
             self.count.setText(tr("like the outline in {}").format(station.outline[0]))
@@ -308,3 +291,11 @@ class ShelfTray(QWidget):
         others = station.like is not None or station.outline is not None
         self.like.setText(tr("Show all again") if others else tr("More like this"))
         self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))
+
+
+def _row(*widgets):
+    row = QHBoxLayout()
+    row.setSpacing(8)
+    for widget in widgets:
+        row.addWidget(widget, 1 if not isinstance(widget, QSlider) else 0)
+    return row

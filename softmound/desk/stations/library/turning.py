@@ -3,7 +3,6 @@
 import numpy as np
 from PyQt6.QtCore import QTimer
 
-from ....core.recipe import Light, Sky, View
 from ...view.pixels import image_of_pixels
 from .relighting import Relighting, Wish
 
@@ -13,8 +12,6 @@ MOST_FRAMES = 48
 """Pictures of a sequence, spread over all of it."""
 RESTS = 180
 """Milliseconds that the pointer has to stay on a card."""
-PLAIN = Light(sky=Sky(kind="air"), metered=True), View(elevation=4.0)
-"""In which a card turns that is shown in its own light otherwise."""
 
 
 class Turning:

@@ -1,8 +1,12 @@
 """Watches the folder of a library: what others publish, or this program's workers, is seen as it comes."""
 
 import os
+import threading
 
 from PyQt6.QtCore import QFileSystemWatcher, QObject, QTimer, pyqtSignal
+
+from ....core.library.index import stamps_in
+from ...work.relay import Relay
 
 RESTS = 400
 """Milliseconds without a change after which the folder is looked into."""
@@ -11,7 +15,7 @@ MOST = 400
 
 
 class ShelfWatch(QObject):
-    """Tells when something comes into a library or goes.
+    """Tells when something comes into a library or goes, and looks through its folders beside the hand.
 
     Parameters
     ----------
@@ -20,9 +24,12 @@ class ShelfWatch(QObject):
     Signals
     -------
     changed()
+    seen(object, dict)
+        A library, and its `stamps_in`.
     """
 
     changed = pyqtSignal()
+    seen = pyqtSignal(object, dict)
 
     def __init__(self, parent):
         super().__init__(parent)
@@ -30,6 +37,8 @@ class ShelfWatch(QObject):
         self._wait = QTimer(self, interval=RESTS, singleShot=True)
         self._watcher.directoryChanged.connect(lambda _: self._wait.start())
         self._wait.timeout.connect(self.changed)
+        self._relay = Relay()
+        self._told, self._thread, self._next = self._relay.to(self._take), None, None
 
     def follow(self, folder):
         """Watch a library.
@@ -51,8 +60,31 @@ class ShelfWatch(QObject):
         if new := [path for path in wanted - watched if os.path.isdir(path)]:
             self._watcher.addPaths(new)
 
+    def look_through(self, folder):
+        """Look through the folders of a library beside the hand; `seen` tells what is there.
+
+        Parameters
+        ----------
+        folder : path-like
+        """
+        if self._thread is not None:
+            self._next = folder
+            return
+        self._thread = threading.Thread(target=lambda: self._told(folder, stamps_in(folder)), name="library folders", daemon=True)
+        self._thread.start()
+
+    def _take(self, folder, stamps):
+        self._thread.join()
+        self._thread, again, self._next = None, self._next, None
+        self.seen.emit(folder, stamps)
+        if again is not None:
+            self.look_through(again)
+
     def end(self):
         """Watch no longer."""
         self._wait.stop()
+        self._relay.close()
+        if self._thread is not None:
+            self._thread.join()
         if watched := self._watcher.directories():
             self._watcher.removePaths(watched)

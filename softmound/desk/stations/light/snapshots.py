@@ -35,10 +35,7 @@ class Snapshots(QObject):
         self._station, self._services, self._document = station, station.services, station.document
         self._small = Stages(self._services.builder.cache)
         self.compared = None
-        picture = self._services.picture
-        picture.compare_bar.sides.connect(self.compare_sides)
-        picture.marked.connect(self._marked)
-        picture.comparing_ended.connect(self.end)
+        self._services.picture.marked.connect(self._marked)
 
     def keep(self):
         """Keep the picture that is shown, and its recipe.
@@ -125,7 +122,7 @@ class Snapshots(QObject):
         if "photograph" in left + right:
             by = "beside"
         picture.compare_bar.show_sides([*options, (NOW, "Now")], left, right, by)
-        picture.compare(Comparison(self._side(left), self._side(right), by))
+        picture.compare(Comparison(self._side(left), self._side(right), by, self.compare_sides, self.end))
 
     def _side(self, key):
         mound = self._document.mound
