@@ -171,7 +171,7 @@ def main():
         window.open_station("Light")
         shot("light-burnt-crust")
         window.open_station("Library")
-        window.stations["Library"].tray.list.setCurrentIndex(window.stations["Library"].tray.model.index(0))
+        window.stations["Library"].wall.setCurrentIndex(window.stations["Library"].cards.index(0))
         shot("library")
         formation = window.stations["Formation"]
         formation.document.read(ROOT / "demo" / "morning_shelf.flock", "open flock")

@@ -802,14 +802,14 @@ class Building(DeskTest):
         self.assertIn("smallest voxel that fits", asked[0])
 
     def test_publish_and_see_it_on_the_shelf(self):
-        self.assertEqual(self.window.stations["Library"].tray._stack.currentIndex(), 1)
         self.rest()
+        self.assertEqual(self.window.stations["Library"].cover.stack.currentIndex(), 1)
         self.click(self.window.top_bar.publish)
         self.until(lambda: self.window.jobs.job is None)
         self.window.open_station("Library")
         self.assertEqual(len(self.window.stations["Library"].versions), 1)
         self.assertEqual(self.window.strip.tiles["Library"].state, FRESH)
-        self.window.stations["Library"].tray.list.setCurrentIndex(self.window.stations["Library"].tray.model.index(0))
+        self.window.stations["Library"].wall.setCurrentIndex(self.window.stations["Library"].cards.index(0))
         text = self.window.stations["Library"].settings.facts.text()
         for word in ("Lumpy", "v001", "0.8 m", "active", "per metre"):
             self.assertIn(word, text)
@@ -850,10 +850,10 @@ class Building(DeskTest):
         self.assertEqual((sorted(lumpy.tiers), lumpy.facts["tags"]), ([1, 4], ["hero", "far off"]))
         tray.find.setText("her")
         self.assertEqual(([v.folder for v in library.found], tray.count.text()), ([lumpy.folder], "1 of 2 versions"))
-        tray.list.setCurrentIndex(tray.model.index(0))
+        library.wall.setCurrentIndex(library.cards.index(0))
         self.assertIn("Softer &lt;base&gt;", panel.facts.text())
         tray.find.setText("zzz")
-        self.assertEqual((library.found, tray.count.text()), ([], "nothing is found"))
+        self.assertEqual((list(library.found), tray.count.text()), ([], "nothing is found"))
         tray.find.clear()
         self.assertEqual(library.chosen, lumpy)
         # Sorted by name, then by likeness to the chosen one.
@@ -876,19 +876,20 @@ class Building(DeskTest):
         self.window.open_station("Library")
         self.click(library.settings.publish)
         self.until(lambda: self.window.jobs.job is None)
-        version, model = library.versions[0], library.tray.model
-        own = model.image(version)
+        version = library.versions[0]
+        self.until(lambda: library.image_of(version) is not None)
+        own = library.image_of(version)
         self.click(library.tray.lit)
-        self.until(lambda: version.folder in model.relit)
-        first = model.image(version)
+        self.until(lambda: version.folder in library.relit)
+        first = library.image_of(version)
         self.assertEqual(((first.width(), first.height()), first == own), ((300, 200), False))
         # Another sun, and the picture follows once it rests.
         light = self.window.document.mound.light
         turned = light.edited(sun=light.sun.edited(azimuth=light.sun.azimuth - 140.0, elevation=8.0))
         self.window.document.apply("turn sun", lambda mound: mound.edited(light=turned))
-        self.until(lambda: model.image(version) != first)
+        self.until(lambda: library.image_of(version) != first)
         self.click(library.tray.lit)
-        self.assertEqual((model.relit, model.image(version) == own), ({}, True))
+        self.assertEqual((library.relit, library.image_of(version) == own), ({}, True))
 
     def test_a_library_that_cannot_be_written_is_said(self):
         blocked = self.folder / "file"

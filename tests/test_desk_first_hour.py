@@ -37,7 +37,7 @@ from softmound.desk.shell.commands import help_rows
 from softmound.desk.shell.warming import Warming
 from softmound.desk.stations.grain.nature_dialog import NatureDialog
 from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
-from softmound.desk.stations.library.dialogs import AdoptDialog, BesideDialog, SayDialog
+from softmound.desk.stations.library.dialogs import AdoptDialog, SayDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
 from softmound.desk.stations.registry import STATIONS
@@ -79,7 +79,6 @@ class Readable(DeskTest):
             HeapDialog: lambda: HeapDialog(60.0, 0.0, w), SunPlaceDialog: lambda: SunPlaceDialog(w),
             NatureDialog: lambda: NatureDialog(nature_of(mound, grid), w), SiblingsDialog: lambda: SiblingsDialog(mound, w),
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
-            BesideDialog: lambda: BesideDialog([version, version], mound.light, mound.view, w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w),
         }
@@ -213,20 +212,6 @@ class Beginning(DeskTest):
             mound = self.window.document.mound
             self.assertEqual([a.sentence for a in advised(mound.grains, mound.voxels.final) if a.kind == "waste"], [], name)
             self.assertLessEqual(len(mound.grains), len(sized_character(character, 100.0)))
-        self.rest()
-
-    def test_the_library_says_that_the_open_mound_is_seen(self):
-        publish(ball_mound(12.0, 2.0), self.window.delivering.library, 4.0)
-        self.window.open_station("Library")
-        library = self.window.stations["Library"]
-        library.look_again()
-        self.assertEqual(self.window.picture.caption, "")
-        library.tray.list.setCurrentIndex(library.tray.model.index(0))
-        self.application.processEvents()
-        self.assertIn(self.window.document.mound.name, self.window.picture.caption)
-        self.assertIn("Test Bun v001", self.window.picture.caption)
-        self.window.open_station("Mass")
-        self.assertEqual(self.window.picture.caption, "")
         self.rest()
 
 

@@ -6,22 +6,23 @@ import sys
 from unittest import mock
 
 import numpy as np
-from PyQt6.QtCore import QMimeData, QPointF, Qt, QTimer, QUrl
+from PyQt6.QtCore import QMimeData, QPoint, QPointF, Qt, QTimer, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
-from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog, QLabel
+from PyQt6.QtWidgets import QApplication, QFileDialog, QInputDialog
 
 from softmound.core.exchange.numbered import Frames
 from softmound.core.exchange.png import png_of
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
-from softmound.core.library.asset import publish
+from softmound.core.library.asset import About, publish
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import verify
 from softmound.core.recipe import write_mound
 from softmound.desk.dialogs.queue_dialog import QueueDialog
-from softmound.desk.stations.library.dialogs import BesideDialog, pattern_of
+from softmound.desk.stations.library.dialogs import pattern_of
+from softmound.desk.view.pixels import pixels_of
 from tests.desk import DeskTest
 from tests.scenes import ball_mound, box_grid
 
@@ -33,15 +34,15 @@ class Shelf(DeskTest):
         self.folder_of_library = self.folder / "library"
         self.window.open_station("Library")
 
-    def stocked(self, *names, **options):
+    def stocked(self, *names, shots=(), **options):
         for name in names:
             publish(ball_mound(12.0, 2.0, grains=(Push(feature=8.0, strength=2.0, octaves=1),)).edited(name=name),
-                    self.folder_of_library, 1.5, tiers=(1, 4), **options)
+                    self.folder_of_library, 1.5, tiers=(1, 4), about=About(shots=shots), **options)
         self.library.look_again()
         self.select(0)
 
     def select(self, row):
-        self.library.tray.list.setCurrentIndex(self.library.tray.model.index(row))
+        self.library.wall.setCurrentIndex(self.library.cards.index(row))
 
     def test_what_others_publish_is_seen_as_it_comes(self):
         # By processes of their own, as a worker or a colleague does: the first makes the folder of the library.
@@ -51,8 +52,7 @@ class Shelf(DeskTest):
             subprocess.run([sys.executable, "-m", "softmound", "publish", str(mound), "--library", str(self.folder_of_library),
                             "--voxel", "4", "--quiet"], check=True, stdout=subprocess.DEVNULL)
             self.until(lambda name=name: name in [v.facts["name"] for v in self.library.versions])
-        self.assertEqual(self.library.tray.model.rowCount(), 2)
-        self.rest()
+        self.assertEqual(self.library.cards.rowCount(), 2)
 
     def done(self):
         self.until(lambda: self.window.jobs.job is None)
@@ -63,56 +63,156 @@ class Shelf(DeskTest):
 
     def test_a_card_turns_with_the_pointer_and_stands_still_when_it_leaves(self):
         self.stocked("Loaf")
-        tray = self.library.tray
-        version, model = self.library.found[0], tray.model
-        own = model.shown(version)
-        card = tray.list.visualRect(model.index(0))
-        QTest.mouseMove(tray.list.viewport(), card.center())
+        wall, version = self.library.wall, self.library.found[0]
+        self.until(lambda: self.library.image_of(version) is not None)
+        own = self.library.image_of(version)
+        card = wall.visualRect(self.library.cards.index(0))
+        QTest.mouseMove(wall.viewport(), card.center())
         self.until(lambda: len(self.library.turning._images) == 12)
         sides = []
         for share in (0.1, 0.5, 0.9):
             at = card.topLeft()
             at.setX(card.left() + round(share * card.width()))
             at.setY(card.center().y())
-            QTest.mouseMove(tray.list.viewport(), at)
-            sides.append(model.shown(version))
+            QTest.mouseMove(wall.viewport(), at)
+            sides.append(self.library.image_of(version))
         self.assertTrue(all(a != b for a, b in ((sides[0], sides[1]), (sides[1], sides[2]), (sides[0], own))))
         self.library.turn(None)
-        self.assertEqual(model.shown(version), own)
+        self.assertEqual(self.library.image_of(version), own)
 
     def test_a_sequence_plays_under_the_pointer(self):
         self.stocked("Loaf", frames=Frames(1, 3, 30.0))
         version = self.library.found[0]
         self.assertIn("frames 1 to 3, 30 a second", self.library.settings.facts.text())
-        self.library.turn(0)
+        self.library.turn(version)
         self.until(lambda: len(self.library.turning._images) == 3)
         seen = []
-        self.until(lambda: seen.append(self.library.tray.model.shown(version).cacheKey()) or len(set(seen)) == 3)
+        self.until(lambda: seen.append(self.library.image_of(version).cacheKey()) or len(set(seen)) == 3)
         self.assertFalse(self.library.settings.drop.isEnabled())
         self.library.turn(None)
 
-    def test_two_side_by_side_turn_together(self):
-        self.stocked("Loaf", "Brioche")
-        panel, tray = self.library.settings, self.library.tray
-        self.assertFalse(panel.beside.isEnabled())
-        tray.list.selectAll()
-        self.assertTrue(panel.beside.isEnabled())
-        dialog = BesideDialog(self.library.found, *self.library.lit_as(), self.window)
-        came = []
-        dialog._relighting._told = dialog._relighting._relay.to(lambda n, pixels: (came.append(n), dialog._take(n, pixels)))
-        dialog._ask()
-        self.until(lambda: set(came) == {0, 1})
-        before = [picture.pixmap().cacheKey() for picture in dialog.pictures]
-        came.clear()
-        QTest.keyClick(dialog, Qt.Key.Key_Left)
-        self.until(lambda: set(came) == {0, 1})
-        self.assertTrue(all(p.pixmap().cacheKey() != b for p, b in zip(dialog.pictures, before)))
-        for word in ("Loaf", "voxel", "1.5 m", "optical depth"):
-            self.assertIn(word, " ".join(label.text() for label in dialog.findChildren(QLabel)))
-        dialog.reject()
-        dialog.deleteLater()
-        self.in_dialog(lambda found: found.reject())
-        self.click(panel.beside)
+    def wide(self, wide):
+        """Cards so wide that there are several in a row."""
+        self.library.resize_cards(wide)
+        return self.library.wall
+
+    def test_the_wall_is_walked_by_keys_and_folds(self):
+        self.stocked("Loaf", "Roll", "Bun", shots=("WB_1",))
+        self.stocked("Crumb", "Crust")
+        wall = self.wide(120)
+        self.library.search(group="shot")
+        self.assertEqual([v.facts["name"] for v in self.library.found], ["Bun", "Roll", "Loaf", "Crust", "Crumb"])
+        self.assertEqual(self.library.cards.groups, [("WB_1", 3), ("", 2)])
+        self.assertGreaterEqual(wall.columns, 3)
+        self.select(0)
+        walked = []
+        for key in (Qt.Key.Key_Right, Qt.Key.Key_Right, Qt.Key.Key_Right, Qt.Key.Key_Up, Qt.Key.Key_End, Qt.Key.Key_Home,
+                    Qt.Key.Key_Down):
+            QTest.keyClick(wall, key)
+            walked.append(self.library.chosen.facts["name"])
+        # In the second group there is a second column, and no third one.
+        self.assertEqual(walked, ["Roll", "Loaf", "Crust", "Bun", "Crumb", "Bun", "Crust"])
+        # Where cards are drawn is where they are found.
+        for row in wall.seen():
+            self.assertEqual(wall.indexAt(wall.visualRect(self.library.cards.index(row)).center()).row(), row)
+        top = wall.visualRect(self.library.cards.index(3)).top()
+        QTest.mouseClick(wall.viewport(), Qt.MouseButton.LeftButton, pos=QPoint(60, 20))
+        self.assertEqual((wall.seen(), wall.isIndexHidden(self.library.cards.index(1))), ([3, 4], True))
+        self.assertLess(wall.visualRect(self.library.cards.index(3)).top(), top)
+        QTest.keyClick(wall, Qt.Key.Key_Home)
+        self.assertEqual(self.library.chosen.facts["name"], "Crust")
+        self.library.search(group="")
+        self.assertEqual(len(wall.seen()), 5)
+
+    def test_typing_finds_and_a_search_is_kept(self):
+        self.stocked("Loaf", "Roll")
+        QTest.keyClicks(self.library.wall, "ro")
+        self.assertEqual((self.library.tray.find.text(), [v.facts["name"] for v in self.library.found]), ("ro", ["Roll"]))
+        menu = self.library.tray.kept.menu()
+        menu.aboutToShow.emit()
+        menu.actions()[0].trigger()
+        self.library.tray.find.setText("zzz")
+        self.assertEqual(self.library.cover.stack.currentIndex(), 1)
+        self.click(self.library.cover.button)
+        self.assertEqual((self.library.tray.find.text(), self.library.cover.stack.currentIndex()), ("", 0))
+        menu.aboutToShow.emit()
+        next(a for a in menu.actions() if a.text() == "ro").trigger()
+        self.assertEqual([v.facts["name"] for v in self.library.found], ["Roll"])
+        menu.aboutToShow.emit()
+        next(a for a in menu.actions() if a.text().startswith("Forget")).trigger()
+        self.assertIn("shot:WB_1", self.labels_of("Crumb", shots=("WB_1",)))
+
+    def labels_of(self, name, **options):
+        self.stocked(name, **options)
+        return self.library.labels()
+
+    def test_published_files_are_seen_and_the_wall_is_where_it_was(self):
+        self.stocked("Loaf")
+        mound, version = self.window.document.mound, self.library.found[0]
+        QTest.keyClick(self.library.wall, Qt.Key.Key_Return)
+        self.rest()
+        answer = self.shown[-1]
+        self.assertEqual((answer.members, self.window.front.currentWidget()), (1, self.window.picture))
+        # It stands where it was made: corners of what is seen are those that were published, to a voxel.
+        box = [answer.grid.world(corner) for corner in answer.grid.active_bounds()]
+        np.testing.assert_allclose(box, version.facts["bounds"], atol=answer.grid.voxel)
+        self.assertEqual(self.library.showing.corner.said.text(), "Loaf v001")
+        self.assertIn(f"{answer.grid.voxel:g} m", self.library.showing.corner.fine.text())
+        # The mound and its light stay as they are while what is shown is turned and lit otherwise.
+        self.window.picture.dome.moved.emit(10.0, 20.0, False)
+        QTest.keyClick(self.window.picture, Qt.Key.Key_Left)
+        self.rest()
+        self.assertIs(self.window.document.mound, mound)
+        self.assertEqual(self.window.picture.mound.light.sun.azimuth, 10.0)
+        # It can be cut through: the densest there is was published with it.
+        self.window.looking.look("slice")
+        self.rest()
+        self.assertAlmostEqual(self.shown[-1].cut.most, version.facts["range"][1], delta=0.02)
+        self.window.looking.look("draft")
+        self.window.escape()
+        self.assertEqual((self.window.front.currentWidget(), self.library.chosen.folder), (self.library.cover, version.folder))
+
+    def test_two_versions_are_compared(self):
+        self.stocked("Loaf")
+        publish(ball_mound(15.0, 2.0).edited(name="Loaf"), self.folder_of_library, 1.5)
+        self.library.look_again()
+        self.select(0)
+        self.assertEqual([v.number for v in self.library.siblings], [2, 1])
+        showing, picture = self.library.showing, self.window.picture
+        self.library.show_chosen()
+        self.rest()
+        # With itself there is no difference anywhere: middle grey.
+        showing.compare(showing.version)
+        self.until(lambda: picture.comparison.right.image.width() > 8)
+        self.rest()
+        self.until(lambda: showing._second.idle)
+        picture.comparison.by = "difference"
+        grey = pixels_of(picture.comparison._difference(picture.image, picture.comparison.right.image))
+        self.assertEqual((int(grey.min()), int(grey.max())), (128, 128))
+        # With the smaller one there is, and what differs is said.
+        picture.comparison.sides(str(self.library.siblings[0].folder), str(self.library.siblings[1].folder))
+        self.assertEqual((showing.other.number, picture.comparison.by), (1, "difference"))
+        self.until(lambda: picture.comparison.right.image.width() > 8 and showing._second.idle)
+        self.assertIn("v001", self.library.settings.facts.text())
+        self.window.open_station("Mass")
+        self.assertIsNone(picture.comparison)
+        self.rest()
+
+    def test_the_wall_has_a_sun_of_its_own(self):
+        self.stocked("Loaf")
+        version = self.library.found[0]
+        self.click(self.library.tray.lit)
+        self.until(lambda: version.folder in self.library.relit)
+        first = pixels_of(self.library.relit[version.folder]).astype(float)
+        sun = self.window.document.mound.light.sun
+        self.library.tray.dome.moved.emit((sun.azimuth + 180.0) % 360.0, sun.elevation, False)
+        self.until(lambda: not self.library._stale)
+        turned = pixels_of(self.library.relit[version.folder]).astype(float)
+        # The side that was bright is dark: the balance of left and right turns over.
+        balance = [float(seen[:, :150].mean() - seen[:, 150:].mean()) for seen in (first, turned)]
+        self.assertLess(balance[0] * balance[1], 0.0)
+        self.assertIs(self.window.document.mound.light.sun, sun)
+        self.library.light_alike(False)
 
     def test_say_and_rename(self):
         self.stocked("Loaf")
@@ -161,7 +261,7 @@ class Shelf(DeskTest):
 
     def test_files_are_dragged_out_and_the_path_is_copied(self):
         self.stocked("Loaf")
-        model = self.library.tray.model
+        model = self.library.cards
         urls = model.mimeData([model.index(0)]).urls()
         self.assertEqual([url.toLocalFile() for url in urls], [str(self.library.chosen.vdb(1))])
         self.library.settings.copy.trigger()

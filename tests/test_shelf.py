@@ -23,9 +23,10 @@ from softmound.core.exchange.export import exported
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.vdb import write_vdb
 from softmound.core.library.adopting import adopt
+from softmound.core.library.asked import asked
 from softmound.core.library.asset import About, publish
 from softmound.core.library.batch import jobs_of, published_all, waiting
-from softmound.core.library.index import Index
+from softmound.core.library.index import Found, Index
 from softmound.core.library.keeping import empty, health, rebuilt, restore, retire, retired
 from softmound.core.library.likeness import apart as apart_from
 from softmound.core.library.likeness import apart_from_outline, outline_in, shape_of, sides_of
@@ -276,6 +277,37 @@ class Searched(Shelf):
         today = read_version(listed(self.library)[0].folder).facts["published"][:10]
         self.assertEqual(len(self.names(since=today, until=today)), 3)
         self.assertEqual(self.names(until="2020-01-01"), [])
+
+    def test_a_line_as_people_say_it(self):
+        for line, wanted in (
+                ("congestus 300-500 m shot:WB_010 -torn",
+                 {"words": "congestus", "span": (300.0, 500.0), "shots": ("WB_010",), "without": ("torn",)}),
+                ('over 2 km tag:"night shift"', {"words": "", "span": (2000.0, None), "tags": ("night shift",)}),
+                ("under 80 m since:2026-11-01 depth:3-", {"words": "", "span": (None, 80.0), "since": "2026-11-01",
+                                                          "depth": (3.0, None)}),
+                ('wb-010 "cottage loaf" x:y -', {"words": "wb-010 cottage loaf x y"})):
+            self.assertEqual(asked(line), wanted)
+
+    def test_found_in_groups_and_read_when_looked_at(self):
+        self.library, self.index = self.folder / "groups", self.folder / "groups.sqlite"
+        for name, shots, note in (("Loaf", ("WB_1", "WB_2"), "torn"), ("Roll", ("WB_2",), ""), ("Bun", (), "")):
+            self.publish(name=name, about=About(shots=shots, note=note))
+        with Index(self.library, self.index) as index:
+            index.refresh()
+            numbers = index.numbers(order="name")
+            grouped = [(title, [v.facts["name"] for v in Found(index, part)]) for title, part in index.grouped("shot", numbers)]
+            self.assertEqual(grouped, [("WB_1", ["Loaf"]), ("WB_2", ["Loaf", "Roll"]), ("", ["Bun"])])
+            span = max(b - a for a, b in zip(*self.bounds("loaf")))
+            (title, part), = index.grouped("size", numbers)
+            low, high = (float(word) for word in title.removesuffix(" m").split(" to "))
+            self.assertTrue(low <= span < high and part == numbers)
+            self.assertEqual([v.facts["name"] for v in index.search(**asked("wb -torn"))], ["Roll"])
+            found = Found(index, numbers * 100)  # more than are kept read
+            self.assertEqual([found[n].facts["name"] for n in (0, -1, 150)], ["Bun", "Roll", "Bun"])
+            self.assertEqual(index.newest(), {"Bun": 1, "Loaf": 1, "Roll": 1})
+
+    def bounds(self, name):
+        return read_version(self.library / name / "v001").facts["bounds"]
 
     def test_the_folders_are_the_truth(self):
         self.assertEqual(len(self.names()), 3)

@@ -97,6 +97,7 @@ def _add_library(actions):
         library list shelf
         library latest shelf "Cottage Loaf"
         library search shelf "loaf hero" --tags congestus --span 200-600 --order thick
+        library search shelf "congestus 300-500 m shot:WB_010 -torn"
         library search shelf --since 2026-11-01 --json
         library like shelf "Cottage Loaf"
         library like shelf outline.png
@@ -345,14 +346,16 @@ def _show(args, ticket):
 
 
 def _search(args, ticket):
+    from ..core.library.asked import asked
     from ..core.library.index import RANGES, Index
 
-    ranges = {name: getattr(args, name) for name in RANGES if getattr(args, name) is not None}
+    given = asked(args.name or "")
+    given |= {name: getattr(args, name) for name in (*RANGES, "since", "until") if getattr(args, name) is not None}
+    for name, more in (("tags", args.tags), ("shots", args.shots), ("species", [args.species] if args.species else None)):
+        given[name] = (*given.get(name, ()), *(more or ()))
     with Index(args.folder) as index:
         index.refresh(ticket)
-        _told(index.search(args.name or "", tags=args.tags or (), shots=args.shots or (),
-                           species=[args.species] if args.species else (), since=args.since, until=args.until,
-                           order=args.order, limit=args.limit, **ranges), args)
+        _told(index.search(**given, order=args.order, limit=args.limit), args)
 
 
 def _tags(args, ticket):

@@ -5,6 +5,7 @@ from dataclasses import dataclass
 
 from PyQt6.QtCore import (
     QAbstractListModel,
+    QEvent,
     QItemSelection,
     QItemSelectionModel,
     QMimeData,
@@ -356,6 +357,13 @@ class Wall(QAbstractItemView):
         for index in selection.indexes():
             region += self.visualRect(index)
         return region
+
+    def event(self, event):
+        # Letters are typed here, though elsewhere some of them are keys of tools.
+        if event.type() == QEvent.Type.ShortcutOverride and event.text().isalpha() and not event.modifiers():
+            event.accept()
+            return True
+        return super().event(event)
 
     def keyboardSearch(self, text):
         self._station.type_to_find(text)
