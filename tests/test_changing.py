@@ -18,6 +18,7 @@ from softmound.core.exchange.export import ExportOptions
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.exchange.numbered import Frames, files_of, frame_name, later
 from softmound.core.exchange.vdb import write_vdb
+from softmound.core.formation.standing import identified, sources_of
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
 from softmound.core.library.asset import About, publish
@@ -29,8 +30,9 @@ from softmound.core.library.keeping import health, rebuilt
 from softmound.core.library.placement import in_file_of
 from softmound.core.library.queue import Queue
 from softmound.core.library.receiving import received
-from softmound.core.library.shelf import listed, read_version, verify
+from softmound.core.library.shelf import listed, of_asset, read_version, verify
 from softmound.core.recipe import Problem, read_mound, write_mound
+from softmound.core.recipe.flock import Asset, Flock, Member
 from softmound.core.ticket import Stopped, Ticket
 from softmound.core.volume.bricks import BrickGrid
 from softmound.core.volume.digest import values_digest
@@ -77,6 +79,40 @@ class Changing(Shelf):
         self.assertEqual(mended(version.folder), [HANDOFF])
         verify(version.folder)
         self.assertEqual(mended(version.folder), [])
+
+    def test_an_asset_is_who_it_is_whatever_it_is_called(self):
+        self.publish(name="Loaf")
+        self.publish(name="Loaf")
+        mark = of_asset(self.library, "Loaf")[0].facts["id"]
+        self.assertEqual([v.facts["id"] for v in of_asset(self.library, "Loaf")], [mark, mark])
+        flock = identified(Flock(members=(Member(asset=Asset(name="Loaf")),)), self.library)
+        self.assertEqual(flock.ids, (("Loaf", mark),))
+        renamed(self.library, "Loaf", "Roll")
+        renamed(self.library, "Roll", "Bun")
+        # Somebody else takes the first name: who knows the id finds the first asset, who does not the one of that name.
+        self.publish(name="Loaf")
+        found = {known: of_asset(self.library, "Loaf", known)[-1].facts["name"] for known in (mark, "")}
+        self.assertEqual(found, {mark: "Bun", "": "Loaf"})
+        self.assertEqual(sources_of(flock, self.library)[Asset(name="Loaf")].name, "Bun")
+        self.assertEqual([v.facts["id"] for v in of_asset(self.library, "Roll")], [mark, mark])
+        # It goes on being who it is: the next version, a round of names, and one that is back at its first.
+        self.publish(name="Bun")
+        self.assertEqual(of_asset(self.library, "Bun")[-1].facts["id"], mark)
+        renamed(self.library, "Loaf", "Crust")
+        renamed(self.library, "Bun", "Loaf")
+        self.assertEqual(len(of_asset(self.library, "Loaf", mark)), 3)
+        self.assertEqual(of_asset(self.library, "Loaf", "0" * 16), [])
+        for version in of_asset(self.library, "Loaf", mark):
+            verify(version.folder)
+
+    def test_a_dropped_tier_is_no_variant_of_the_scene(self):
+        version = read_version(self.publish(name="Loaf", tiers=(1, 2)))
+        scene = version.folder / "loaf.usda"
+        dropped(version, (1,))
+        self.assertEqual((scene.read_text().count("asset filePath"), "one_in_2" in scene.read_text()), (1, True))
+        self.assertNotIn("loaf.vdb", scene.read_text())
+        brought_back(read_version(version.folder))
+        self.assertEqual(scene.read_text().count("asset filePath"), 2)
 
     def test_a_new_name_for_all_versions(self):
         folders = [self.publish(name="Loaf"), self.publish(name="Loaf")]

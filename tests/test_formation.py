@@ -207,6 +207,10 @@ class Files(Sky):
         path = self.folder / "a.flock"
         write_flock(path, flock)
         self.assertEqual(read_flock(path), flock)
+        # One of the first format knew no ids.
+        first = {key: value for key, value in json.loads(path.read_text()).items() if key != "ids"} | {"format": 1}
+        path.write_text(json.dumps(first))
+        self.assertEqual(read_flock(path), flock)
 
     def test_what_is_no_flock_is_one_sentence(self):
         path = self.folder / "bad.flock"

@@ -114,7 +114,7 @@ def _spread(args):
     from pydantic import ValidationError
 
     from ..core.formation.spreading import spread_again
-    from ..core.formation.standing import sources_of
+    from ..core.formation.standing import identified, sources_of
     from ..core.recipe.flock import Flock, Spread
     from ..core.recipe.flock_files import read_flock, write_flock
 
@@ -149,7 +149,7 @@ def _spread(args):
     flock = spread_again(flock, {asset: source.radius for asset, source in sources.items()}, only)
     if not any(m.spread == "" for m in flock.members):
         flock = flock.edited(view=_seeing(flock, sources))
-    write_flock(path, flock)
+    write_flock(path, identified(flock, _library(args, flock, folder)))
     print_facts({"file": str(path), "members": len(flock.members),
                  "of_spreads": {s.name: sum(m.spread == s.name for m in flock.members) for s in flock.spreads}}, args)
 

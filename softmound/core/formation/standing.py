@@ -167,7 +167,8 @@ def sources_of(flock, library, folder="."):
         Names the first asset that is not there, with its version.
     """
     wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
-    versions = {name: of_asset(library, name) for name in {asset.name for asset in wanted if not asset.file}}
+    marks = dict(flock.ids)
+    versions = {name: of_asset(library, name, marks.get(name, "")) for name in {asset.name for asset in wanted if not asset.file}}
     found = {}
     for asset in sorted(wanted, key=lambda a: (a.name, a.version, a.file)):
         if asset.file:
@@ -182,6 +183,28 @@ def sources_of(flock, library, folder="."):
                           "library.", shown(library), number, asset.name, flock.name)
         found[asset] = source_of(max(of_name, key=lambda v: v.number))
     return found
+
+
+def identified(flock, library):
+    """A flock that finds its assets again when they are called otherwise.
+
+    Parameters
+    ----------
+    flock : Flock
+    library : path-like
+
+    Returns
+    -------
+    Flock
+        With the ids of the assets that are there; what is not is known as before.
+    """
+    marks = dict(flock.ids)
+    wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
+    for name in {asset.name for asset in wanted if not asset.file}:
+        found = of_asset(library, name, marks.get(name, ""))
+        if found and found[-1].facts.get("id"):
+            marks[name] = found[-1].facts["id"]
+    return flock.edited(ids=tuple(sorted(marks.items())))
 
 
 def source_of(version):

@@ -32,7 +32,19 @@ from ..volume.digest import values_digest
 from ..volume.halved import reduced
 from ..volume.iso import within_budget
 from ..volume.numbers import numbers_of
-from .folders import ASIDE, FACTS, NAMED, asset_folder, claimed_folder, file_name, next_version, sealed, sweep_leftovers
+from .folders import (
+    ASIDE,
+    FACTS,
+    MARKED,
+    NAMED,
+    asset_folder,
+    claimed_folder,
+    file_name,
+    id_of,
+    next_version,
+    sealed,
+    sweep_leftovers,
+)
 from .handoff import HANDOFF, handoff_text, usd_text
 from .likeness import shape_of
 from .placement import placed_by
@@ -153,8 +165,9 @@ def put_version(library, name, fill):
 
     def unclaimed():
         """A name that nothing was published under is free again, and a library that was made for it goes."""
-        if asset.is_dir() and {entry.name for entry in asset.iterdir()} == {NAMED}:
-            (asset / NAMED).unlink()
+        if asset.is_dir() and {entry.name for entry in asset.iterdir()} <= {NAMED, MARKED}:
+            (asset / MARKED).unlink(missing_ok=True)
+            (asset / NAMED).unlink(missing_ok=True)
             asset.rmdir()
             if not was_there and not any(asset.parent.iterdir()):
                 asset.parent.rmdir()
@@ -301,6 +314,7 @@ def fill_files(aside, name, grid, facts, in_file, metadata, about, tiers, job, t
                             values=values_digest(small, in_file.half) if number is None else "")
             begun = ended
     step(0.95, 1.0, "finishing")
+    facts["id"] = id_of(aside.parent) or ""
     facts.update(grid=in_file.name, half=in_file.half, in_file=in_file.facts(), **about.model_dump(mode="json"))
     facts.update(published=datetime.datetime.now(datetime.UTC).isoformat(timespec="seconds"), job=job)
     (aside / HANDOFF).write_text(handoff_text(facts), encoding="utf-8")

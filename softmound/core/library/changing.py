@@ -11,7 +11,7 @@ import pathlib
 
 from pydantic import ValidationError
 
-from ..aside import shown, sync_folder
+from ..aside import shown, sync_folder, write_whole
 from ..engine.stages import Stages
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
@@ -22,7 +22,7 @@ from ..ticket import one_by_one
 from ..volume.digest import values_digest
 from ..volume.halved import reduced
 from .delivery import built
-from .folders import FACTS, NAMED, asset_folder, claimed_folder, sealed, sweep_leftovers
+from .folders import FACTS, MARKED, NAMED, asset_folder, claimed_folder, id_of, remember_moved, sealed, sweep_leftovers
 from .handoff import HANDOFF, handoff_text, usd_text
 from .placement import in_file_of
 from .shelf import as_stated, listed, read_version, refuse_unsealed
@@ -124,12 +124,17 @@ def renamed(library, name, new):
     if there:
         raise Problem("{}: there is {} of {!r} already; choose another name.", shown(target), there[0], new)
     try:
+        mark, alone = id_of(old) or "", not any(target.glob("v[0-9]*"))
         target = claimed_folder(library, new)
+        if mark and alone:
+            write_whole(target / MARKED, mark.encode())  # it stays who it is; among versions of another it becomes that one
+        remember_moved(library, name, mark, new)
         for version in versions:
             before = [*version.facts.get("called_before", ()), name]
-            _rewritten(version, {"name": new, "called_before": list(dict.fromkeys(before))})
+            _rewritten(version, {"name": new, "called_before": list(dict.fromkeys(before)), "id": id_of(target) or ""})
             os.rename(version.folder, target / version.folder.name)
         sync_folder(target)
+        (old / MARKED).unlink(missing_ok=True)
         (old / NAMED).unlink(missing_ok=True)
         if not any(old.iterdir()):
             old.rmdir()

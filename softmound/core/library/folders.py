@@ -9,6 +9,7 @@ import secrets
 import shutil
 import unicodedata
 
+from ..aside import write_whole
 from ..held import abandoned
 from ..problems import Problem
 from ..regular import read_text
@@ -17,6 +18,10 @@ FACTS = "asset.json"
 """File in a version's folder that says what it is."""
 NAMED = ".name"
 """File in an asset's folder that holds the name it belongs to."""
+MARKED = ".id"
+"""File in an asset's folder that holds its id, which stays when it is called otherwise."""
+MOVED = ".renamed"
+"""Folder of a library that says what assets were called before: a file for each name, `moved_from`."""
 ASIDE = ".publishing-"
 """What the name of a folder begins with until its version is whole."""
 RETIRED = ".retired"
@@ -83,17 +88,86 @@ def claimed_folder(library, name):
     while True:
         folder = asset_folder(library, name)
         folder.mkdir(parents=True, exist_ok=True)
-        if name_of(folder) == name:
-            return folder
-        mine = folder / f"{NAMED}.{secrets.token_hex(8)}"
-        try:
-            mine.write_text(name, encoding="utf-8")
-            # A link onto a name that is taken fails: of two who come at once with different names one looks on.
-            os.link(mine, folder / NAMED)
-        except FileExistsError:
+        if name_of(folder) != name:
+            _claim(folder, NAMED, name)
             continue
-        finally:
-            mine.unlink(missing_ok=True)
+        if id_of(folder) is None:
+            _claim(folder, MARKED, secrets.token_hex(8))
+        return folder
+
+
+def _claim(folder, file, text):
+    """Write down whose a folder is, unless somebody else was quicker."""
+    mine = folder / f"{file}.{secrets.token_hex(8)}"
+    try:
+        mine.write_text(text, encoding="utf-8")
+        # A link onto a name that is taken fails: of two who come at once with different names one looks on.
+        os.link(mine, folder / file)
+    except FileExistsError:
+        pass
+    finally:
+        mine.unlink(missing_ok=True)
+
+
+def id_of(folder):
+    """Id of the asset in a folder.
+
+    Parameters
+    ----------
+    folder : path-like
+
+    Returns
+    -------
+    str or None
+        Sixteen hexadecimal digits; None of what was published before assets had one.
+    """
+    try:
+        text = read_text(pathlib.Path(folder) / MARKED, 64, inside=True)
+    except (OSError, UnicodeError, Problem):
+        return None
+    return text if re.fullmatch("[0-9a-f]{16}", text) else None
+
+
+def moved_from(library, name):
+    """Assets that were called by a name before.
+
+    Parameters
+    ----------
+    library : path-like
+    name : str
+
+    Returns
+    -------
+    list of (str, str)
+        Their ids, empty of those without one, and what they are called since; the last that was renamed comes first.
+    """
+    try:
+        rows = json.loads(read_text(_moved(library, name), inside=True))
+        return [(str(row["id"]), str(row["name"])) for row in reversed(rows)]
+    except (OSError, ValueError, KeyError, TypeError, RecursionError, Problem):
+        return []
+
+
+def remember_moved(library, name, mark, new):
+    """Remember that an asset is called otherwise from now on, for who knows it by the name that it had.
+
+    Parameters
+    ----------
+    library : path-like
+    name : str
+        That it had.
+    mark : str
+        Its id, or nothing.
+    new : str
+    """
+    rows = [{"id": one, "name": called} for one, called in reversed(moved_from(library, name)) if one != mark]
+    path = _moved(library, name)
+    path.parent.mkdir(exist_ok=True)
+    write_whole(path, json.dumps([*rows, {"id": mark, "name": new}], ensure_ascii=False).encode())
+
+
+def _moved(library, name):
+    return pathlib.Path(library) / MOVED / f"{file_name(name)}-{hashlib.blake2b(name.encode(), digest_size=8).hexdigest()}.json"
 
 
 def name_of(folder):

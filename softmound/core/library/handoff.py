@@ -27,7 +27,7 @@ def handoff_text(facts):
     files = "\n".join(f"    {tier['file']}: voxel {in_file.length(tier['voxel']):.6g} {unit}, "
                       + f"{' x '.join(map(str, tier['dims']))} voxels"
                       + ("" if tier["reduction"] == 1 else f"; 1/{tier['reduction']} of the full grid, the same mass")
-                      for tier in facts["tiers"])
+                      for tier in tiers_there(facts))
     frames = frames_of(facts)
     if frames is not None:
         files += (f"\n    Each as frames {frames.first} to {frames.last}, {frames.rate:g} a second, numbered as "
@@ -79,7 +79,7 @@ def usd_text(name, facts):
     prim = prim if prim[:1].isalpha() else f"cloud_{prim}"
     in_file = in_file_of(facts)
     low, high = (", ".join(f"{v:.9g}" for v in corner) for corner in in_file.box(facts["bounds"]))
-    tiers = sorted(facts["tiers"], key=lambda tier: tier["reduction"])
+    tiers = sorted(tiers_there(facts), key=lambda tier: tier["reduction"])
     # The file of each tier is a variant; the largest is what is shown.
     frames = frames_of(facts)
     variants = "\n".join(f"""            "{_tier(tier)}" {{
@@ -121,6 +121,17 @@ def Volume "{prim}" (
     }}
 }}
 """
+
+
+def tiers_there(facts):
+    """The tiers of a version whose files were not dropped: list of dict.
+
+    Parameters
+    ----------
+    facts : dict
+        As in `asset.json`.
+    """
+    return [tier for tier in facts["tiers"] if tier["reduction"] not in facts.get("dropped", ())]
 
 
 def _file(file, frames):

@@ -15,7 +15,7 @@ from ..problems import Problem, sentence_for
 from ..recipe import Medium
 from ..recipe.value import Name
 from ..regular import Folder, is_plain, read_text
-from .folders import FACTS, asset_folder, seal_of
+from .folders import FACTS, asset_folder, moved_from, seal_of
 
 
 def _plain(name):
@@ -100,6 +100,7 @@ class _Facts(_Told):
     frames: _Frames | None = None
     dropped: list[_Reduction] = []
     called_before: list[str] = []
+    id: Annotated[str, Field(pattern="^([0-9a-f]{16})?$")] = ""
 
     @model_validator(mode="after")
     def _named(self):
@@ -268,19 +269,35 @@ def listed(library):
     return [version for _, version in sorted(found, key=lambda pair: pair[0], reverse=True)]
 
 
-def of_asset(library, name):
+def of_asset(library, name, mark=""):
     """Versions of one asset, without looking at any other.
 
     Parameters
     ----------
     library : path-like
     name : str
+        That it has, or had.
+    mark : str, optional
+        Its id: who has its name by now is another one.
 
     Returns
     -------
     list of Version
         Those that can be read, by number.
     """
+    names, seen = [name], set()
+    while names:
+        called = names.pop(0)
+        found = [version for version in _named(library, called) if not mark or version.facts.get("id", "") in ("", mark)]
+        if found:
+            return found
+        seen.add(called)
+        names += [new for one, new in moved_from(library, called) if new not in seen and (not mark or one in ("", mark))]
+    return []
+
+
+def _named(library, name):
+    """Versions of the asset that has a name now, by number."""
     found = []
     for path in facts_in(library, asset_folder(library, name).name):
         try:

@@ -7,7 +7,7 @@ from pydantic import Field, model_validator
 from .models import KeptView, Light, Sky, View
 from .value import Colour, Degrees, Metres, Name, Place, Seed, Share, Value
 
-FORMAT: Final = 1
+FORMAT: Final = 2
 MOST_MEMBERS = 10_000
 Size = Annotated[float, Field(ge=0.001, le=1000.0)]
 Times = Annotated[float, Field(ge=0.0, le=100.0)]
@@ -267,13 +267,16 @@ class Flock(Value):
         Folder of the assets, relative to the flock's own where it can be; empty for the user's.
     air : bool
         The air between the eye and far clouds is seen, where the sky is that of the air.
+    ids : tuple of (str, str)
+        Names of assets of the library, and their ids when it was saved: they are found again when they are called otherwise.
     curved : bool
         The earth falls away with distance from the flock's origin.
     """
 
-    format: Literal[1] = FORMAT
+    format: Literal[2] = FORMAT
     name: Name = "Flock"
     library: Annotated[str, Field(max_length=2000)] = ""
+    ids: Annotated[tuple[tuple[Name, Annotated[str, Field(pattern="^[0-9a-f]{16}$")]], ...], Field(max_length=MOST_MEMBERS)] = ()
     members: Annotated[tuple[Member, ...], Field(max_length=MOST_MEMBERS)] = ()
     spreads: Annotated[tuple[Spread, ...], Field(max_length=100)] = ()
     decks: Annotated[tuple[Deck, ...], Field(max_length=8)] = ()

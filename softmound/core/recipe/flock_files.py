@@ -59,6 +59,8 @@ def read_flock(path: PathLike) -> Flock:
         raise Problem("{}: is no valid JSON{}; restore it from a copy.", shown(path), place) from error
     if not isinstance(data, dict) or data.get("format") is None:
         raise Problem("{}: is no flock; choose another file.", shown(path))
+    if data["format"] == 1:
+        data = {**data, "format": 2}  # which has ids of assets
     if data["format"] != FORMAT:
         raise Problem("{}: is a flock of format {!r}, unknown to this version; open it with a newer "
                       "one.", shown(path), data["format"])

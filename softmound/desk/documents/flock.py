@@ -6,6 +6,7 @@ import time
 
 import platformdirs
 
+from ...core.formation.standing import identified
 from ...core.problems import Problem
 from ...core.recipe.flock import Flock
 from ...core.recipe.flock_files import read_flock, rebased, write_flock
@@ -95,7 +96,8 @@ class FlockDocument(Document):
         path = pathlib.Path(path)
         there = path.absolute().parent
         was = self.folder
-        flock = rebased(self.flock, was, there).edited(name=path.stem[:80] or "Flock", library=os.path.relpath(library, there))
+        flock = rebased(identified(self.flock, library), was, there)
+        flock = flock.edited(name=path.stem[:80] or "Flock", library=os.path.relpath(library, there))
         write_flock(path, flock)
         self.history.saved(path, flock, lambda value: rebased(value, was, there))
         self.saved_at = time.localtime()
