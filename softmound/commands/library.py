@@ -294,11 +294,11 @@ def _library(args):
 
 def _chosen(args, what):
     """The version that the arguments name."""
-    from ..core.library.shelf import listed
+    from ..core.library.shelf import of_asset
 
     if args.name is None:
         raise Problem(f"Say of which asset: library {what} DIR NAME.")
-    versions = [v for v in listed(args.folder) if v.facts["name"] == args.name]
+    versions = of_asset(args.folder, args.name)
     if not versions:
         raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
     if args.version is None:
