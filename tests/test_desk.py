@@ -28,6 +28,7 @@ from softmound.core.recipe import Buds, Problem, read_mound, read_thumb, write_m
 from softmound.core.starts.looks_as import looks_as_large_as
 from softmound.core.starts.species import STARTS, start
 from softmound.desk.dialogs.keys_dialog import KeysDialog
+from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.wall_dialog import PICTURE, WallDialog
 from softmound.desk.documents.recovery import offer_recovery
 from softmound.desk.fields.axis import LogAxis
@@ -804,6 +805,7 @@ class Building(DeskTest):
     def test_publish_and_see_it_on_the_shelf(self):
         self.rest()
         self.assertEqual(self.window.stations["Library"].cover.stack.currentIndex(), 1)
+        self.dialog(PublishDialog, lambda dialog: dialog.accept())
         self.click(self.window.top_bar.publish)
         self.until(lambda: self.window.jobs.job is None)
         self.window.open_station("Library")
@@ -831,20 +833,23 @@ class Building(DeskTest):
         library = self.window.stations["Library"]
         self.window.open_station("Library")
         panel, tray = library.settings, library.tray
-        panel.about.lines["tags"].setText("hero, far off,hero")
-        panel.about.lines["note"].setText("Softer <base>")
-        self.click(panel.tiers[4])
-        self.click(panel.tiers[1])
-        self.assertEqual(self.window.delivering.tiers, (4,))
-        self.click(panel.tiers[4])
-        # One file at least is wanted.
-        self.assertEqual((self.window.delivering.tiers, panel.tiers[1].isChecked()), ((1,), True))
-        self.click(panel.tiers[4])
+        def fill(dialog):
+            first = self.window.document.mound.name == "Lumpy"
+            dialog.about.lines["tags"].setText("hero, far off,hero" if first else "")
+            dialog.about.lines["note"].setText("Softer <base>")
+            if first:
+                self.click(dialog.tiers[1])
+                # One file at least is wanted.
+                self.assertFalse(dialog.publish.isEnabled())
+                self.click(dialog.tiers[1])
+                self.click(dialog.tiers[4])
+            dialog.accept()
+
         for name in ("Lumpy", "Other"):
             self.window.document.apply("name", lambda mound, n=name: mound.edited(name=n))
+            self.dialog(PublishDialog, fill)
             self.click(panel.publish)
             self.until(lambda: self.window.jobs.job is None)
-            panel.about.lines["tags"].setText("")
         self.assertEqual([v.facts["name"] for v in library.found], ["Other", "Lumpy"])
         lumpy = library.versions[1]
         self.assertEqual((sorted(lumpy.tiers), lumpy.facts["tags"]), ([1, 4], ["hero", "far off"]))
@@ -874,7 +879,7 @@ class Building(DeskTest):
     def test_all_that_is_on_the_shelf_in_one_light(self):
         library = self.window.stations["Library"]
         self.window.open_station("Library")
-        self.click(library.settings.publish)
+        self.window.delivering.publish()
         self.until(lambda: self.window.jobs.job is None)
         version = library.versions[0]
         self.until(lambda: library.image_of(version) is not None)
@@ -1010,6 +1015,7 @@ class Files(DeskTest):
         did("2")
         self.window.stations["Voxels"].settings.final.changed.emit(0.25, False)
         did("type the final voxel")
+        self.dialog(PublishDialog, lambda dialog: (did("in the dialog"), dialog.accept()))
         self.click(self.window.top_bar.publish)
         did("publish")
         library = self.window.stations["Library"]

@@ -20,6 +20,7 @@ from softmound.core.library.asset import About, publish
 from softmound.core.library.queue import Queue
 from softmound.core.library.shelf import verify
 from softmound.core.recipe import write_mound
+from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.queue_dialog import QueueDialog
 from softmound.desk.stations.library.dialogs import pattern_of
 from softmound.desk.view.pixels import pixels_of
@@ -356,11 +357,16 @@ class Shelf(DeskTest):
         self.assertIsNone(self.library.outline)
 
     def test_what_goes_with_a_version(self):
-        panel = self.library.settings
-        self.click(panel.more_with["proxy"])
-        panel.about.lines["species"].setText("humilis")
-        self.click(panel.publish)
+        def fill(dialog):
+            self.click(dialog.more["proxy"])
+            dialog.about.lines["species"].setText("humilis")
+            dialog.accept()
+
+        self.dialog(PublishDialog, fill)
+        self.click(self.library.settings.publish)
+        self.assertEqual(self.library.coming[0][0], "Publish Lumpy")
         self.done()
+        self.assertEqual(self.library.coming, [])
         version = self.library.versions[0]
         self.assertTrue((version.folder / "lumpy_proxy.ply").exists())
         self.library.search("humil")

@@ -115,6 +115,7 @@ def _spread(args):
 
     from ..core.formation.spreading import spread_again
     from ..core.formation.standing import identified, sources_of
+    from ..core.formation.uses import remember_flock
     from ..core.recipe.flock import Flock, Spread
     from ..core.recipe.flock_files import read_flock, write_flock
 
@@ -150,6 +151,7 @@ def _spread(args):
     if not any(m.spread == "" for m in flock.members):
         flock = flock.edited(view=_seeing(flock, sources))
     write_flock(path, identified(flock, _library(args, flock, folder)))
+    remember_flock(path)
     print_facts({"file": str(path), "members": len(flock.members),
                  "of_spreads": {s.name: sum(m.spread == s.name for m in flock.members) for s in flock.spreads}}, args)
 

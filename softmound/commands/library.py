@@ -1,7 +1,9 @@
 """Actions on a library: publish, verify, library."""
 
 import json
+import os
 import pathlib
+import time
 
 from .. import interrupting
 from ..core.aside import shown
@@ -110,6 +112,9 @@ def _add_library(actions):
         library bring shelf "Cottage Loaf" --version 1
         library health shelf --mend
         library retire shelf "Cottage Loaf" --version 1
+        library uses shelf "Cottage Loaf" --version 1
+        library replace shelf "Cottage Loaf" --version 1 --by 3
+        library watch shelf --from renders --every 10
         library empty shelf""")
     shelf.add_argument("what", choices=tuple(_ACTIONS), metavar="ACTION", help="; ".join(
         f"{name}: {said}" for name, (_, said) in _ACTIONS.items()))
@@ -117,6 +122,10 @@ def _add_library(actions):
     shelf.add_argument("name", nargs="?", metavar="NAME", help="of the asset; words to search for; or a picture of an outline")
     shelf.add_argument("new_name", nargs="?", metavar="NEW", help="rename: what it is called from now on")
     shelf.add_argument("--version", type=arguments.seed, metavar="N", help="of the asset; default its newest")
+    shelf.add_argument("--from", dest="source_folder", metavar="DIR", help="watch: the folder in which files arrive")
+    shelf.add_argument("--every", type=arguments.positive, default=10.0, metavar="S", help="watch: seconds between two looks")
+    shelf.add_argument("--once", action="store_true", help="watch: look once")
+    shelf.add_argument("--by", type=arguments.seed, metavar="N", help="replace: the version that is used instead")
     shelf.add_argument("--tags", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
     shelf.add_argument("--shots", type=arguments.words, metavar="A,B", help="search: all of these; say: these and no others")
     shelf.add_argument("--species", metavar="NAME", help="search: of this species; say: another one")
@@ -454,6 +463,51 @@ def _retire(args, ticket):
     print_facts({"retired": str(retire(_chosen(args, "retire")))}, args)
 
 
+def _uses(args, ticket):
+    from ..core.formation.uses import uses_of
+
+    version = _chosen(args, "uses")
+    baskets, flocks = uses_of(args.folder, version)
+    print_facts({"folder": str(version.folder), "baskets": baskets, "flocks": flocks}, args)
+
+
+def _replace(args, ticket):
+    from ..core.formation.uses import replaced_everywhere
+
+    if args.version is None or args.by is None:
+        raise Problem("Say which version is replaced, and by which: --version 1 --by 3.")
+    version = _chosen(args, "replace")
+    args.version = args.by
+    baskets, flocks = replaced_everywhere(args.folder, version, _chosen(args, "replace"))
+    print_facts({"baskets": baskets, "flocks": flocks}, args)
+
+
+def _watch(args, ticket):
+    from ..core.library.adopting import adopt
+    from ..core.library.arrivals import arrivals, remember_arrival
+
+    if args.source_folder is None:
+        raise Problem("Say in which folder files arrive: library watch DIR --from FOLDER.")
+    made = []
+    while True:
+        for arrival in arrivals(args.source_folder, args.folder):
+            try:
+                folder = adopt(arrival.path, args.folder, arrival.name, source=os.path.dirname(arrival.path), ticket=ticket)
+            except Problem as problem:
+                made.append({"file": arrival.path, "problem": str(problem)})
+            else:
+                made.append({"file": arrival.path, "folder": str(folder)})
+            remember_arrival(args.folder, arrival)  # one that cannot be read is not tried again until it is written anew
+            if not args.once:
+                print_facts(made.pop(), args)
+        if args.once:
+            print_facts({"adopted": made}, args)
+            return
+        for _ in range(max(round(args.every / 0.1), 1)):
+            ticket.tick(0.0)
+            time.sleep(0.1)
+
+
 def _retired(args, ticket):
     from ..core.library.keeping import retired
 
@@ -494,6 +548,9 @@ _ACTIONS = {
     "say": (_say, "change its tags, shots, note, author or licence"), "rename": (_rename, "call an asset something else"),
     "drop": (_drop, "delete files that the recipe can build again"), "bring": (_bring, "build them again"),
     "retire": (_retire, "put a version aside; it is kept until the library is emptied of what is retired"),
+    "uses": (_uses, "baskets, and flocks saved on this machine, that use a version"),
+    "replace": (_replace, "let what uses a version use another one of its asset"),
+    "watch": (_watch, "adopt what arrives in a folder"),
     "retired": (_retired, "what was put aside"), "restore": (_restore, "bring it back"),
     "empty": (_empty, "delete what was put aside"),
     "health": (_health, "checksums, what is left half done, and disk use"),

@@ -7,6 +7,7 @@ import time
 import platformdirs
 
 from ...core.formation.standing import identified
+from ...core.formation.uses import remember_flock
 from ...core.problems import Problem
 from ...core.recipe.flock import Flock
 from ...core.recipe.flock_files import read_flock, rebased, write_flock
@@ -99,6 +100,7 @@ class FlockDocument(Document):
         flock = rebased(identified(self.flock, library), was, there)
         flock = flock.edited(name=path.stem[:80] or "Flock", library=os.path.relpath(library, there))
         write_flock(path, flock)
+        remember_flock(path)
         self.history.saved(path, flock, lambda value: rebased(value, was, there))
         self.saved_at = time.localtime()
         self.named.emit()

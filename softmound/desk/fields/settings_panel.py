@@ -176,6 +176,18 @@ class SettingsPanel(QScrollArea):
         head.toggled.connect(lambda on: self._fold(text, on))
         return head
 
+    def show_section(self, text, shown):
+        """Show a section, as folded as it was left, or leave it out.
+
+        Parameters
+        ----------
+        text : str
+            As it was given to `section`.
+        shown : bool
+        """
+        self._heads[text].setVisible(shown)
+        self._bodies[text].setVisible(shown and self._heads[text].isChecked())
+
     def _key(self, text):
         return f"sections/{self._name}/{text}"
 

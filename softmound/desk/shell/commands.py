@@ -19,7 +19,7 @@ OF_WINDOW = (
     Command("export", "Export OpenVDB…", "Ctrl+E", lambda w: w.delivering.export(), OUT, menu=True),
     Command("export_mesh", "Export mesh…", "Ctrl+Shift+E", lambda w: w.delivering.export_mesh(), OUT, menu=True),
     Command("pictures", "Take pictures…", "Ctrl+T", lambda w: w.station.take_pictures(), OUT, menu=True),
-    Command("publish", "Publish…", "Ctrl+P", lambda w: w.delivering.publish(), OUT, menu=True, last=True),
+    Command("publish", "Publish…", "Ctrl+P", lambda w: w.delivering.ask_to_publish(), OUT, menu=True, last=True),
     Command("box", "Find anything…", "Ctrl+K", lambda w: w.box(), MOUNDS, menu=True),
     Command("tour", "A first cloud, step by step", "", lambda w: w.begin_tour(), MOUNDS, menu=True),
     Command("manual", "Manual", "Shift+F2", lambda w: w.read_manual(), MOUNDS, menu=True),

@@ -17,6 +17,7 @@ from ...core.volume.iso import within_budget
 from ..dialogs.asking import ask_choice, asking
 from ..dialogs.export_dialog import SEEN, ExportDialog, MeshDialog
 from ..dialogs.picture_dialog import PictureDialog
+from ..dialogs.publish_dialog import PublishDialog
 from ..words import tr
 
 FEW, MOST_PUBLISHED = 4, 2000
@@ -69,6 +70,19 @@ class Delivering(QObject):
             return mound
         self._services.tell(nothing)
         return None
+
+    def ask_to_publish(self):
+        """Ask how, and publish the present mound."""
+        mound = self._mound(tr("There is no cloud to publish yet: add a blob in Mass."), lambda mound: mound.mass.forms)
+        if mound is None:
+            return
+        services = self._services
+        with asking(PublishDialog(mound, services.looking.ahead, self.library, self.about, self.tiers, self.more,
+                                  parent=services.over)) as dialog:
+            if dialog.exec() != PublishDialog.DialogCode.Accepted:
+                return
+            self.about, self.tiers, self.more = dialog.about.about(), dialog.chosen_tiers(), dialog.chosen_more()
+        self.publish()
 
     def publish(self, mounds=None):
         """Build mounds and add a version of each to the library, beside the work.

@@ -1,9 +1,12 @@
 """What is done to published versions: looked at together, said more of, renamed, dropped and built again, put aside."""
 
+import pathlib
+
 from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
-from PyQt6.QtWidgets import QApplication, QMessageBox
+from PyQt6.QtWidgets import QApplication, QInputDialog, QMessageBox
 
+from ....core.formation.uses import replaced_everywhere, uses_of, with_version
 from ....core.library.changing import brought_back, dropped, renamed, retold
 from ....core.library.keeping import empty, health, rebuilt, restore, retire, retired
 from ....core.library.shelf import verify
@@ -137,8 +140,16 @@ class Caring:
         self.station.changing(lambda ticket: health(folder, ticket, mend=True), tr("Look after the library"), told)
 
     def retire_chosen(self):
-        """Put the chosen version aside."""
+        """Put the chosen version aside; of one that is used somewhere it is asked first."""
         version = self.station.chosen
+        baskets, flocks = uses_of(self.station.folder, version)
+        if baskets or flocks:
+            used = ", ".join([*baskets, *(pathlib.Path(path).stem for path in flocks)])
+            if ask_choice(self.station.services.over, tr("{} v{:03d} is used in {}.").format(
+                    version.facts["name"], version.number, used),
+                    [(tr("Put it aside all the same"), QMessageBox.ButtonRole.DestructiveRole),
+                     (tr("Leave it there"), QMessageBox.ButtonRole.RejectRole)], default=1) != 0:
+                return
         try:
             retire(version)
         except Problem as problem:
@@ -147,6 +158,27 @@ class Caring:
         self.station.look_again()
         self.station.services.tell(tr("{} v{:03d} was put aside; under “Put aside” it can be brought back.")
                                    .format(version.facts["name"], version.number))
+
+    def replace_chosen(self):
+        """Ask by which version, and let what uses the chosen one use that."""
+        version, station = self.station.chosen, self.station
+        others = {f"v{other.number:03d}": other for other in station.siblings if other.folder != version.folder}
+        name, yes = QInputDialog.getItem(station.services.over, tr("Replace where it is used"), tr("{} v{:03d} by:").format(
+            version.facts["name"], version.number), list(others), 0, False)
+        if not yes:
+            return
+        # The one that is open is changed there, where it can be taken back, and stays to be saved.
+        document = station.services.stations["Formation"].document
+        try:
+            baskets, flocks = replaced_everywhere(station.folder, version, others[name], [str(document.path)])
+        except Problem as problem:
+            station.services.tell(tr(problem.sentence))
+            return
+        changed = len(baskets) + len(flocks) + document.apply(
+            tr("replace a version"), lambda flock: with_version(flock, version, others[name].number))
+        station.look_again()
+        station.services.tell(tr("{} baskets and flocks use {} now.").format(changed, name) if changed else
+                              tr("No basket and no flock is bound to this version."))
 
     def verify_chosen(self):
         """Check the chosen version against its checksums, and say what came of it."""

@@ -8,9 +8,9 @@ from ....core.exchange.numbered import RATE
 from ....core.exchange.units import UNITS, UPS
 from ....core.library.asset import About
 from ...dialogs.asking import add_buttons
+from ...fields.about_fields import AboutFields
 from ...fields.controls import ChoiceRow, NumberField, text_label
 from ...words import tr
-from .about_fields import AboutFields
 
 
 class SayDialog(QDialog):

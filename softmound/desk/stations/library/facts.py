@@ -1,5 +1,6 @@
 """Facts of published versions in words: of one, and how those of two differ."""
 
+import pathlib
 from html import escape
 
 from ... import style
@@ -8,12 +9,14 @@ from ...fields.lengths import length, sizes
 from ...words import tr
 
 
-def facts_of(version):
+def facts_of(version, baskets=(), flocks=()):
     """What there is to say of a version.
 
     Parameters
     ----------
     version : Version
+    baskets, flocks : sequence of str, optional
+        Where it is used: names, and paths.
 
     Returns
     -------
@@ -43,6 +46,8 @@ def facts_of(version):
         + (tr("<br>dropped: {}").format(_tiers(version.dropped)) if version.dropped else "")
         + _frames(version.frames)
         + _said_of(facts)
+        + "".join(f"<br>{words} {escape(', '.join(names))}" for words, names in (
+            (tr("in the baskets"), baskets), (tr("in the flocks"), [pathlib.Path(path).stem for path in flocks])) if names)
     )
 
 

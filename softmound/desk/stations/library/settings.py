@@ -1,15 +1,17 @@
 """The settings of Library: its folder, publishing, and the facts of the chosen version."""
 
-from PyQt6.QtWidgets import QMenu, QPushButton
+import pathlib
+from html import escape
 
-from ....core.library.choices import MORE, TIERS
+from PyQt6.QtWidgets import QLineEdit, QMenu, QPushButton
+
+from ....core.formation.uses import uses_of
 from ... import style
+from ...dialogs.publish_dialog import foretold
 from ...fields.controls import Row, text_label
-from ...fields.figures import memory, seconds
 from ...fields.lengths import length
 from ...fields.settings_panel import SettingsPanel
 from ...words import tr
-from .about_fields import AboutFields
 from .facts import differences, facts_of
 
 
@@ -19,6 +21,7 @@ class LibrarySettings(SettingsPanel):
     def __init__(self, station):
         super().__init__("Library", "published clouds, with their recipes")
         self._station = station
+        self._add_basket(station.baskets)
         self.section(tr("Chosen version"))
         self.show = QPushButton(tr("Look at it"))
         self.show.setToolTip(tr("Show its published files in the picture; of two that are selected (Ctrl) both, to be compared."))
@@ -40,6 +43,8 @@ class LibrarySettings(SettingsPanel):
         self.say = menu.addAction(tr("Say or rename…"), station.caring.say)
         self.copy = menu.addAction(tr("Copy path"), station.caring.copy_path)
         self.rebuild = menu.addAction(tr("Build it again and compare"), station.caring.rebuild_chosen)
+        self.replace = menu.addAction(tr("Replace it where it is used…"), station.caring.replace_chosen)
+        self.replace.setToolTip(tr("Let the baskets and flocks that use this version use another one of its asset."))
         self.drop = menu.addAction(tr("Drop its larger files"), station.caring.drop_larger)
         self.drop.setToolTip(tr("Delete all but the smallest of its files; the recipe builds them again."))
         self.bring = menu.addAction(tr("Bring its files back"), station.caring.bring_back)
@@ -53,40 +58,15 @@ class LibrarySettings(SettingsPanel):
         self.facts = self.add(text_label(""))
         self.section(tr("This mound"))
         self.state = self.add(text_label(""))
-        delivering = station.services.delivering
-        self.tiers = {}
-        for times in TIERS:
-            button = QPushButton(tr("full") if times == 1 else f"1/{times}")
-            button.setCheckable(True)
-            button.setChecked(times in delivering.tiers)
-            button.setAccessibleName(tr("Publish the full grid") if times == 1 else tr("Publish a grid of 1/{}").format(times))
-            button.setToolTip(
-                tr("A file at the final voxel.")
-                if times == 1
-                else tr("A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.").format(times)
-            )
-            button.toggled.connect(lambda _on: self._take_tiers())
-            self.tiers[times] = button
-        self.add(Row(*self.tiers.values()))
-        self.more_with = {}
-        for name, words in (("suns", "suns"), ("turntable", "turntable"), ("proxy", "light mesh")):
-            button = QPushButton(tr(words))
-            button.setCheckable(True)
-            button.setChecked(name in delivering.more)
-            button.setToolTip(tr("Also keep {}.").format(tr(MORE[name])))
-            button.toggled.connect(lambda _on: self._take_more())
-            self.more_with[name] = button
-        self.add(Row(*self.more_with.values()))
         self.foretold = self.add(text_label(""))
         self.publish = QPushButton(tr("Publish…"))
         self.publish.setObjectName("main")
         self.publish.setToolTip(tr("Build at the final voxel and add a version to the library."))
-        self.publish.clicked.connect(lambda: station.services.delivering.publish())
-        self.add(Row(self.publish))
-        self.section(tr("Said of what is published next"))
-        self.about = AboutFields()
-        self.about.changed.connect(self._take_about)
-        self.add(Row(self.about))
+        self.publish.clicked.connect(station.services.delivering.ask_to_publish)
+        self.many = QPushButton(tr("Publish seeds…"))
+        self.many.setToolTip(tr("Publish this mound under several seeds, one after the other."))
+        self.many.clicked.connect(station.publish_seeds)
+        self.add(Row(self.publish, self.many))
         self.section(tr("The shelf"))
         self.folder = self.add(text_label(""))
         self.change = QPushButton(tr("Change folder…"))
@@ -99,38 +79,88 @@ class LibrarySettings(SettingsPanel):
         self.health = QPushButton(tr("Look after it"))
         self.health.setToolTip(tr("Verify every version, put right what can be, and say what takes how much room."))
         self.health.clicked.connect(station.caring.look_after)
-        self.many = QPushButton(tr("Publish seeds…"))
-        self.many.setToolTip(tr("Publish this mound under several seeds, one after the other."))
-        self.many.clicked.connect(station.publish_seeds)
         self.adopt = QPushButton(tr("Adopt…"))
         self.adopt.setToolTip(tr("Take an OpenVDB file of somebody else's into the library; it can be dropped on the "
                                  "cards as well."))
         self.adopt.clicked.connect(station.choose_to_adopt)
-        self.add(Row(self.many, self.adopt))
         self.aside = QPushButton(tr("Put aside"))
         menu = QMenu(self.aside)
         self.restore = menu.addAction(tr("Bring back what was put aside"), station.caring.restore_all)
         self.empty = menu.addAction(tr("Delete it for good…"), station.caring.empty_aside)
         self.aside.setMenu(menu)
-        self.add(Row(self.like, self.health))
-        self.add(Row(self.aside))
+        self.watch = QPushButton(tr("Watch a folder"))
+        self.watch.setToolTip(tr("Adopt OpenVDB files that arrive in a folder, asked or unasked."))
+        menu = QMenu(self.watch)
+        menu.aboutToShow.connect(lambda: self._fill_watch(menu))
+        self.watch.setMenu(menu)
+        self.watched = self.add(text_label(""))
+        self.add(Row(self.watch))
+        station.arriving.changed.connect(self._show_watched)
+        self._show_watched()
+        self.add(Row(self.like, self.adopt))
+        self.add(Row(self.health, self.aside))
 
-    def _take_about(self):
-        """Keep what is typed for the version that is published next."""
-        self._station.services.delivering.about = self.about.about()
+    def _add_basket(self, baskets):
+        self.section("Basket")
+        self.basket_note, self.item_note = QLineEdit(), QLineEdit()
+        for line, words, take in ((self.basket_note, tr("Note on the basket"), baskets.say),
+                                  (self.item_note, tr("Note on the chosen version in it"), baskets.say_of_chosen)):
+            line.setPlaceholderText(words)
+            line.setAccessibleName(words)
+            line.editingFinished.connect(lambda line=line, take=take: take(line.text().strip()) if line.isModified() else None)
+        earlier, later, out = (QPushButton(tr(words)) for words in ("Earlier", "Later", "Take out"))
+        earlier.clicked.connect(lambda: baskets.move(-1))
+        later.clicked.connect(lambda: baskets.move(1))
+        out.clicked.connect(baskets.take_out)
+        out.setToolTip(tr("Take the selected versions out of the basket; they stay in the library."))
+        newest, sheet, pack = (QPushButton(tr(words)) for words in ("Take the newest", "Contact sheet…", "Pack…"))
+        newest.setToolTip(tr("Let each version in it be the newest of its asset."))
+        newest.clicked.connect(baskets.update)
+        sheet.setToolTip(tr("A picture of all that is in it, with names, sizes and notes."))
+        sheet.clicked.connect(baskets.sheet)
+        pack.setToolTip(tr("Copy all files of its versions into a folder or an archive, with a scene of all (USD), a list (CSV) "
+                           "and the contact sheet; first it is said what speaks against it."))
+        pack.clicked.connect(baskets.pack)
+        self.of_item = (earlier, later, out, self.item_note)
+        self.basket_buttons = {"earlier": earlier, "later": later, "out": out, "newest": newest, "sheet": sheet, "pack": pack}
+        self.add(Row(self.basket_note))
+        self.add(Row(earlier, later, out))
+        self.add(Row(self.item_note))
+        self.add(Row(newest, sheet))
+        self.add(Row(pack))
+        self.checked = self.add(text_label("", "quiet"))
 
-    def _take_more(self):
-        """Keep what else goes with what is published next."""
-        self._station.services.delivering.more = tuple(name for name, button in self.more_with.items() if button.isChecked())
+    def _fill_watch(self, menu):
+        arriving = self._station.arriving
+        menu.clear()
+        menu.addAction(tr("Choose a folder…"), arriving.choose)
+        unasked = menu.addAction(tr("Adopt without asking"), lambda: arriving.let_unasked(not arriving.unasked))
+        unasked.setCheckable(True)
+        unasked.setChecked(arriving.unasked)
+        if arriving.folder:
+            menu.addAction(tr("Watch it no longer"), lambda: arriving.watch(""))
 
-    def _take_tiers(self):
-        """Keep which files are wanted; one at least there always is."""
-        chosen = tuple(times for times, button in self.tiers.items() if button.isChecked())
-        if not chosen:
-            self.tiers[1].setChecked(True)
+    def _show_watched(self):
+        folder = self._station.arriving.folder
+        self.watched.setText(tr("watching {}").format(pathlib.Path(folder).name) if folder else "")
+        self.watched.setToolTip(folder)
+
+    def show_basket(self):
+        """Follow the open basket."""
+        baskets = self._station.baskets
+        self.show_section("Basket", bool(baskets.open))
+        if not baskets.open:
             return
-        self._station.services.delivering.tiers = chosen
-        self.show_mound(self._station.document.mound)
+        place = baskets.place()
+        for line, text in ((self.basket_note, baskets.opened.note),
+                           (self.item_note, "" if place is None else baskets.held[place][0].note)):
+            if not line.hasFocus():
+                line.setText(text)
+        for widget in self.of_item:
+            widget.setEnabled(place is not None)
+        found = baskets.check()
+        self.checked.setText("<br>".join(escape(tr(each)) for each in found) if found else
+                             tr("Nothing speaks against handing it over.") if baskets.held else tr("Nothing is in it yet."))
 
     def show_mound(self, mound):
         """Follow a mound and the chosen version.
@@ -140,6 +170,7 @@ class LibrarySettings(SettingsPanel):
         mound : Mound
         """
         station = self._station
+        self.show_basket()
         self.folder.setText(station.folder.name)
         self.folder.setToolTip(str(station.folder))
         self.state.setText(
@@ -155,6 +186,7 @@ class LibrarySettings(SettingsPanel):
         self.show.setEnabled(version is not None)
         self.show.setText(tr("To the wall") if not station.covered else tr("Compare both") if len(both) == 2 else tr("Look at it"))
         self.rebuild.setEnabled(recipe)
+        self.replace.setEnabled(len(station.siblings) > 1)
         self.drop.setEnabled(recipe and len(version.tiers) > 1 and version.frames is None)
         self.bring.setEnabled(recipe and bool(version.dropped))
         if version is None:
@@ -164,7 +196,7 @@ class LibrarySettings(SettingsPanel):
         if showing.other is not None or station.covered and len(both) == 2:
             self.facts.setText(differences(*((showing.version, showing.other) if showing.other is not None else both)))
             return
-        self.facts.setText(facts_of(version))
+        self.facts.setText(facts_of(version, *uses_of(station.folder, version)))
 
     def show_foretold(self, mound):
         """Say how large and how long what is published would be.
@@ -173,13 +205,5 @@ class LibrarySettings(SettingsPanel):
         ----------
         mound : Mound
         """
-        ahead = self._station.services.looking.ahead
-        if ahead is None or not mound.mass.forms:
-            self.foretold.setText("")
-            return
-        tiers, voxel = self._station.services.delivering.tiers, mound.voxels.final
-        # A tier has an eighth of the voxels of the one twice as fine.
-        share = sum(times**-3.0 for times in tiers)
-        size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
-        self.foretold.setText(tr("About {} of files at the most, in {}.")
-                                .format(memory(size), seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share))))
+        services = self._station.services
+        self.foretold.setText(foretold(mound, services.looking.ahead, services.delivering.tiers))

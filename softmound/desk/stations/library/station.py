@@ -19,6 +19,8 @@ from ...shell.strip import COMPUTING, FRESH, OLD
 from ...view.pixels import image_of_pixels, thumb_of
 from ...words import tr
 from ..station import Station
+from .arriving import Arriving
+from .baskets import Baskets
 from .caring import Caring
 from .dialogs import AdoptDialog
 from .pictures import Pictures
@@ -54,6 +56,8 @@ class LibraryStation(Station):
         What of it is shown: what is searched for, or all.
     newest : dict of str to int
         The highest number of each asset.
+    coming : list of (str, float, str)
+        What is being published: what it is called, how far it is, and what is being done.
     siblings : list of Version
         All versions of the chosen one's asset, the newest first.
     chosen : Version or None
@@ -65,6 +69,9 @@ class LibraryStation(Station):
         Or most like this outline, found in the picture of this name.
     showing : Showing
         Published files in the picture.
+    baskets : Baskets
+    arriving : Arriving
+        The watch folder.
     """
 
     name, order = "Library", 50
@@ -78,7 +85,8 @@ class LibraryStation(Station):
     gestures = (("Double click on a card, Enter", "Look at the published files in the picture; Esc is back at the wall"),
                 ("Type on the wall", "Find: words, 300-500 m, shot:CODE, tag:WORD, species:WORD, since:DAY, -WORD"),
                 ("Ctrl + wheel on the wall", "Larger or smaller cards"),
-                ("Ctrl + click on a card", "Choose one more, to compare two"))
+                ("Ctrl + click on a card", "Choose one more, to compare two"),
+                ("Drag cards onto a basket", "Put them into it; Alt+Left and Alt+Right order them there, Delete takes them out"))
 
     def __init__(self, services):
         super().__init__(services)
@@ -86,10 +94,10 @@ class LibraryStation(Station):
         self.chosen = self.like = self.outline = None
         self.words, self.sorted, self.group = "", "newest", ""
         self._index, self._stamps, self._newest_of = None, None, {}
-        self.alike_lit, self.sun = False, None
+        self.alike_lit, self.sun, self.coming = False, None, []
         self.relit, self._relighting, self._lit_by = OrderedDict(), Relighting(self._take_relit), None
         self.pictures, self.cards, self._tile = Pictures(self), Cards(self), (None, None)
-        self.caring, self.showing = Caring(self), Showing(self)
+        self.caring, self.showing, self.baskets = Caring(self), Showing(self), Baskets(self)
         self.turning = Turning(services, self._show_turned)
         self._wait = QTimer(self, interval=RESTS, singleShot=True)
         self._wait.timeout.connect(self._relight)
@@ -97,6 +105,7 @@ class LibraryStation(Station):
         self._still.timeout.connect(self._relight)
         self._more = QTimer(self, interval=0, singleShot=True)
         self._more.timeout.connect(lambda: self._take_in(self._stamps))
+        self.arriving = Arriving(self)
         self._watch = ShelfWatch(self)
         self._watch.changed.connect(self._changed_elsewhere)
         self._watch.seen.connect(lambda folder, stamps: self._take_in(stamps) if folder == self.folder else None)
@@ -130,10 +139,21 @@ class LibraryStation(Station):
         self.services.delivering.published.connect(self.look_again)
         self.services.looking.shown.connect(self._foretold)
         self.services.looking.shown.connect(self.showing.answered)
+        self.services.jobs.changed.connect(lambda: self._show_coming(0.0, ""))
+        self.services.jobs.progressed.connect(self._show_coming)
 
     def _foretold(self, answer):
         if answer.ahead is not None and self.is_open:
             self.settings.show_foretold(self.document.mound)
+
+    def _show_coming(self, share, words):
+        """Cards of what is being published, and of what waits for that."""
+        jobs = self.services.jobs
+        present = [(jobs.present.name, share, words)] if jobs.present is not None and jobs.present.mark else []
+        self.coming = present + [(piece.name, 0.0, tr("waits")) for piece in jobs.queue if piece.mark]
+        if self.is_open and self.covered and "cover" in vars(self):
+            self.cover.show_found(bool(len(self.versions)))
+            self.wall.show_coming()
 
     def show_mound(self, mound):
         self.settings.show_mound(mound)
@@ -176,6 +196,16 @@ class LibraryStation(Station):
     def fit(self):
         if not self.covered:
             self.showing.fit()
+
+    @property
+    def steps(self):
+        return self.baskets.steps
+
+    def undo(self):
+        self.baskets.undo()
+
+    def redo(self):
+        self.baskets.redo()
 
     def show_chosen(self):
         """Show the published files of the chosen version in the picture; of two that are selected both."""
@@ -224,6 +254,7 @@ class LibraryStation(Station):
             self._index = Index(self.folder)
             self.chosen = self.like = self.outline = None
             self.showing.leave()
+            self.baskets.forget_steps()
             self._watch.follow(self.folder)
         if self._index.count() < FEW:
             self._take_in(None)
@@ -248,6 +279,7 @@ class LibraryStation(Station):
         self.versions, self.newest, self._newest_of = Found(self._index, self._index.numbers()), self._index.newest(), {}
         self.chosen, self.like = (v if v is not None and self._index.number_of(v.folder) is not None else None
                                   for v in (self.chosen, self.like))
+        self.baskets.look_again()
         if self.showing.version is not None and self._index.number_of(self.showing.version.folder) is None:
             self.showing.leave()
         self._show_found()
@@ -260,6 +292,7 @@ class LibraryStation(Station):
 
     def end(self):
         self._watch.end()
+        self.arriving.end()
         self.turning.end()
         self.pictures.end()
         self.showing.end()
@@ -426,12 +459,18 @@ class LibraryStation(Station):
         self.sorted = self.sorted if order is None else order
         self.group = self.group if group is None else group
         self.like = self.outline = None
+        self.baskets.open = ""
+        self._show_found()
+
+    def show_again(self):
+        """Show on the wall what is asked for, as it is now."""
+        self.like = self.outline = None if self.baskets.open else self.outline
         self._show_found()
 
     def more_like(self):
         """Show what is most like the chosen version, or all again."""
-        self.like = self.chosen if self.like is None and self.outline is None else None
-        self.outline = None
+        others = self.like is not None or self.outline is not None or self.baskets.open
+        self.like, self.outline, self.baskets.open = None if others else self.chosen, None, ""
         self._show_found()
 
     def choose_outline(self):
@@ -463,7 +502,10 @@ class LibraryStation(Station):
     def _show_found(self):
         self.turning.leave()
         groups = None
-        if self.outline is not None:
+        if self.baskets.open:
+            self.found = Found(self._index, [self._index.number_of(version.folder) for _, version, _ in self.baskets.held
+                                             if version is not None])
+        elif self.outline is not None:
             self.found = self._nearest(lambda shapes: [apart_from_outline(shape, self.outline[1]) for shape in shapes])
         elif self.like is not None:
             own = self.like.facts.get("shape", {})
@@ -484,6 +526,7 @@ class LibraryStation(Station):
         if self.alike_lit:
             self._relight()
         self.tray.show_state()
+        self.tray.show_baskets()
         self.settings.show_mound(self.document.mound)
 
     def _nearest(self, measured, first=None):

@@ -13,6 +13,7 @@ from PyQt6.QtWidgets import (
     QMenu,
     QPushButton,
     QSlider,
+    QStackedWidget,
     QStyle,
     QStyledItemDelegate,
     QVBoxLayout,
@@ -21,12 +22,15 @@ from PyQt6.QtWidgets import (
 
 from ....core.library.choices import GROUPS, ORDERS
 from ... import style
+from ...fields.cards import CardPage
+from ...fields.controls import ChoiceRow
 from ...view.overlays import SunDome
 from ...words import tr
 from .wall import NARROWEST, USUAL, WIDEST, Cards
 
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
 """Ends of files in which an outline can be found."""
+PAGES = {"versions": "Versions", "baskets": "Baskets"}
 WIDE = 290
 """Pixels of what stands left of the cards."""
 MOST_KEPT = 20
@@ -106,7 +110,7 @@ class ShelfTray(QWidget):
             column.addLayout(row)
         column.addStretch()
         layout.addWidget(beside)
-        layout.addLayout(self._versions(), 1)
+        layout.addLayout(self._pages(), 1)
         self.dome = SunDome(self)
         self.dome.moved.connect(station.turn_wall_sun)
         self.dome.hide()
@@ -170,10 +174,43 @@ class ShelfTray(QWidget):
         self.size_.valueChanged.connect(self._station.resize_cards)
         return _row(self.count, self.size_)
 
-    def _versions(self):
-        station = self._station
+    def _pages(self):
         self.title = QLabel()
         self.title.setObjectName("quiet")
+        self.choice = ChoiceRow(PAGES, "versions", tr("In the tray"))
+        self.choice.chosen.connect(self.open)
+        head = QHBoxLayout()
+        head.setSpacing(12)
+        head.addWidget(self.choice)
+        head.addWidget(self.title, 1)
+        baskets = self._station.baskets
+        self.baskets = CardPage(tr("A basket holds the clouds of a shot. Drag cards onto it."), tr("New basket…"),
+                                tr("Make one, with the versions that are selected on the wall in it."))
+        self.baskets.layout().setContentsMargins(0, 0, 0, 0)
+        self.baskets.add.clicked.connect(lambda: baskets.new())
+        self.pages = QStackedWidget()
+        self.pages.addWidget(self._versions())
+        self.pages.addWidget(self.baskets)
+        column = QVBoxLayout()
+        column.setSpacing(5)
+        column.addLayout(head)
+        column.addWidget(self.pages, 1)
+        return column
+
+    def open(self, page):
+        """Open a page beside what finds.
+
+        Parameters
+        ----------
+        page : str
+            Of `PAGES`.
+        """
+        self.choice.buttons[page].setChecked(True)
+        self.pages.setCurrentIndex(list(PAGES).index(page))
+        self.title.setVisible(page == "versions")
+
+    def _versions(self):
+        station = self._station
         self.model = Cards(station)
         self.list = QListView()
         self.list.setModel(self.model)
@@ -189,11 +226,7 @@ class ShelfTray(QWidget):
         self.list.clicked.connect(lambda index: self._take(self.model.versions[index.row()]))
         self.list.activated.connect(lambda index: station.showing.show(self.model.versions[index.row()]))
         station.pictures.came.connect(lambda _folder: self.list.viewport().update())
-        column = QVBoxLayout()
-        column.setSpacing(5)
-        column.addWidget(self.title)
-        column.addWidget(self.list, 1)
-        return column
+        return self.list
 
     def _take(self, version):
         """A version of the chosen asset was clicked: it is the chosen one, or, with Ctrl, compared with the one that is seen."""
@@ -256,6 +289,21 @@ class ShelfTray(QWidget):
         if row is not None:
             self.list.setCurrentIndex(self.model.index(row))
 
+    def show_baskets(self):
+        """Show all baskets as tiles."""
+        baskets = self._station.baskets
+        tiles = baskets.tiles()
+        for tile in tiles:
+            tile.menu_wanted.connect(lambda name=tile.name: self._menu(name))
+        self.baskets.show_tiles(tiles)
+
+    def _menu(self, name):
+        baskets, menu = self._station.baskets, QMenu(self)
+        for words, act in ((tr("Put the selected versions into it"), lambda: baskets.put(name, self._station.selected())),
+                           (tr("Rename…"), lambda: baskets.rename(name)), (tr("Delete"), lambda: baskets.delete(name))):
+            menu.addAction(words, act)
+        menu.popup(self.cursor().pos())
+
     def show_dome(self, on):
         """Show where the sun of the wall stands.
 
@@ -280,7 +328,9 @@ class ShelfTray(QWidget):
         station = self._station
         self._completer.model().setStringList([])
         found, there = len(station.found), len(station.versions)
-        if station.outline is not None:
+        if station.baskets.open:
+            self.count.setText(tr("basket {}").format(station.baskets.open))
+        elif station.outline is not None:
             self.count.setText(tr("like the outline in {}").format(station.outline[0]))
         elif station.like is not None:
             self.count.setText(tr("like {}").format(station.like.facts["name"]))
@@ -288,7 +338,7 @@ class ShelfTray(QWidget):
             all_of_them = tr("one version") if there == 1 else tr("{:,} versions").format(there)
             self.count.setText(tr("nothing is found") if not found else all_of_them if found == there else
                                tr("{:,} of {:,} versions").format(found, there))
-        others = station.like is not None or station.outline is not None
+        others = station.like is not None or station.outline is not None or bool(station.baskets.open)
         self.like.setText(tr("Show all again") if others else tr("More like this"))
         self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))
 

@@ -1,5 +1,7 @@
 """The wall: what a library holds as cards, laid out in rows under folding titles."""
 
+import contextlib
+import json
 from bisect import bisect_right
 from dataclasses import dataclass
 
@@ -13,12 +15,15 @@ from PyQt6.QtCore import (
     QPointF,
     QRect,
     QRectF,
+    QSizeF,
     Qt,
     QUrl,
 )
 from PyQt6.QtGui import QPainter, QPainterPath, QPen, QPolygonF, QRegion
-from PyQt6.QtWidgets import QAbstractItemView, QFrame, QStyleOptionViewItem
+from PyQt6.QtWidgets import QAbstractItemView, QFrame
 
+from ....core.library.shelf import read_version
+from ....core.problems import Problem
 from ... import style
 from ...fields.figures import memory
 from ...fields.lengths import length
@@ -28,6 +33,8 @@ NARROWEST, WIDEST, USUAL = 120, 420, 190
 """Pixels that a card is wide at least, at most and at first; in a row all are as wide as fills it."""
 GAP, MARGIN, HEAD, FOOT = 10, 14, 34, 44
 """Pixels between cards, around them, of a title, and of the words below a picture."""
+VERSIONS = "application/x-softmound-versions"
+"""What cards are dragged as, besides files."""
 STEP = 1.12
 """Times larger, for a notch of the wheel."""
 
@@ -67,10 +74,14 @@ class Cards(QAbstractListModel):
     def flags(self, index):
         return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
 
+    def mimeTypes(self):
+        return [VERSIONS, "text/uri-list"]
+
     def mimeData(self, indexes):
-        """Files of the chosen versions, for whatever they are dropped on."""
-        data = QMimeData()
-        data.setUrls([QUrl.fromLocalFile(str(path)) for index in indexes for path in files_of(self.versions[index.row()])])
+        """Files of the chosen versions, for whatever they are dropped on; and their folders, for baskets."""
+        data, versions = QMimeData(), [self.versions[index.row()] for index in indexes]
+        data.setUrls([QUrl.fromLocalFile(str(path)) for version in versions for path in files_of(version)])
+        data.setData(VERSIONS, json.dumps([str(version.folder) for version in versions]).encode())
         return data
 
     def rowCount(self, parent=QModelIndex()):
@@ -149,6 +160,24 @@ class Cards(QAbstractListModel):
             yield tr("v{:03d} is newer").format(newest), style.BARLEY
 
 
+def versions_dragged(data):
+    """The versions of cards that are dragged.
+
+    Parameters
+    ----------
+    data : QMimeData
+
+    Returns
+    -------
+    list of Version
+    """
+    found = []
+    for folder in json.loads(bytes(data.data(VERSIONS)) or b"[]"):
+        with contextlib.suppress(Problem):
+            found.append(read_version(folder))
+    return found
+
+
 def files_of(version):
     """The largest grid of a version that there is; of a sequence all its frames.
 
@@ -187,7 +216,7 @@ class Wall(QAbstractItemView):
 
     def __init__(self, station, model):
         super().__init__()
-        self._station, self._groups, self._folded = station, [], set()
+        self._station, self._groups, self._folded, self._made_room = station, [], set(), False
         self.wide, self.columns, self.card = USUAL, 1, (USUAL, USUAL * 2 // 3 + FOOT)
         self.setFrameShape(QFrame.Shape.NoFrame)
         self.setAccessibleName(tr("Published versions"))
@@ -223,7 +252,8 @@ class Wall(QAbstractItemView):
         wide = max(room // self.columns - GAP, 40)
         self.card = wide, (wide - 8) * 2 // 3 + 4 + FOOT
         self._station.pictures.size = (wide - 8, self.card[1] - FOOT - 4)
-        top = MARGIN
+        self._made_room = bool(self._station.coming)
+        top = MARGIN + (self.card[1] + GAP if self._station.coming else 0)
         for group in self._groups:
             group.top = top
             top += HEAD if self.titled else 0
@@ -365,6 +395,16 @@ class Wall(QAbstractItemView):
             return True
         return super().event(event)
 
+    def keyPressEvent(self, event):
+        by = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(event.key())
+        baskets = self._station.baskets
+        if baskets.open and event.modifiers() & Qt.KeyboardModifier.AltModifier and by is not None:
+            baskets.move(by)
+        elif baskets.open and event.key() == Qt.Key.Key_Delete:
+            baskets.take_out()
+        else:
+            super().keyPressEvent(event)
+
     def keyboardSearch(self, text):
         self._station.type_to_find(text)
 
@@ -457,14 +497,41 @@ class Wall(QAbstractItemView):
         if self.titled:
             for group in self._groups:
                 self._paint_title(painter, group, event.rect())
-        option = QStyleOptionViewItem()
-        self.initViewItemOption(option)
+        for n, (name, share, words) in enumerate(self._station.coming[: self.columns]):
+            self._paint_coming(painter, QRect(MARGIN + n * (self.card[0] + GAP), MARGIN - self.verticalOffset(), *self.card),
+                               name, share, words)
         chosen, over = self.selectionModel(), self.viewport().mapFromGlobal(self.cursor().pos())
         for row in self.seen():
             card = self._rect(row)
             if card.intersects(event.rect()):
                 self.model().paint(painter, card, row, chosen.isRowSelected(row, QModelIndex()),
                                    self.underMouse() and card.contains(over))
+
+    def show_coming(self):
+        """Draw anew what is being published: it stands where it will be seen, before all others."""
+        if bool(self._station.coming) != self._made_room:
+            self.lay_out()
+        self.viewport().update(QRect(0, MARGIN - self.verticalOffset(), self.viewport().width(), self.card[1]))
+
+    @staticmethod
+    def _paint_coming(painter, frame, name, share, words):
+        box = QRectF(frame).adjusted(0.5, 0.5, -0.5, -0.5)
+        painter.setPen(QPen(style.QUIET, 1.0, Qt.PenStyle.DashLine))
+        painter.setBrush(Qt.BrushStyle.NoBrush)
+        painter.drawRoundedRect(box, 6, 6)
+        middle = frame.center().y() - FOOT // 2
+        bar = QRectF(frame.left() + 16, middle, frame.width() - 32, 6)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.RAISED)
+        painter.drawRoundedRect(bar, 3, 3)
+        painter.setBrush(style.LICHEN)
+        painter.drawRoundedRect(QRectF(bar.topLeft(), QSizeF(bar.width() * share, bar.height())), 3, 3)
+        for words_, top, colour, pixels in ((words, middle + 14, style.QUIET, 11),
+                                            (name, frame.bottom() - FOOT + 4, style.TEXT, 12)):
+            painter.setFont(style.text_font(pixels))
+            painter.setPen(colour)
+            painter.drawText(QRect(frame.left() + 8, top, frame.width() - 16, 18), Qt.AlignmentFlag.AlignCenter,
+                             painter.fontMetrics().elidedText(words_, Qt.TextElideMode.ElideRight, frame.width() - 16))
 
     def _paint_title(self, painter, group, dirty):
         box = self._title_rect(group)

@@ -18,7 +18,12 @@ class WallPage(QWidget):
     def __init__(self, station):
         super().__init__()
         self._station = station
-        self.stack = QStackedLayout(self)
+        column = QVBoxLayout(self)
+        column.setContentsMargins(0, 0, 0, 0)
+        column.setSpacing(0)
+        column.addWidget(self._arrived())
+        self.stack = QStackedLayout()
+        column.addLayout(self.stack, 1)
         self.wall = Wall(station, station.cards)
         self.wall.selectionModel().currentChanged.connect(
             lambda now, _before: station.choose(station.found[now.row()] if now.isValid() else None))
@@ -44,6 +49,31 @@ class WallPage(QWidget):
         self.stack.addWidget(bare)
         self._empty = False
 
+    def _arrived(self):
+        """What has arrived in the watch folder, and whether it is adopted."""
+        arriving = self._station.arriving
+        self.arrived, self.arrivals_said = QWidget(), QLabel()
+        self.arrived.setObjectName("panel")
+        self.arrived.setAttribute(Qt.WidgetAttribute.WA_StyledBackground)
+        row = QHBoxLayout(self.arrived)
+        row.setContentsMargins(16, 6, 14, 6)
+        row.addWidget(self.arrivals_said, 1)
+        for words, tip, act in ((tr("Adopt"), tr("Take it into the library, measured and with a picture."), arriving.adopt),
+                                (tr("Leave it"), tr("Never ask again about these files."), arriving.leave)):
+            button = QPushButton(words)
+            button.setToolTip(tip)
+            button.clicked.connect(act)
+            row.addWidget(button)
+        arriving.changed.connect(self._show_arrived)
+        self._show_arrived()
+        return self.arrived
+
+    def _show_arrived(self):
+        there = self._station.arriving.there
+        names = ", ".join(f"{a.name} ({a.frames} frames)" if a.frames > 1 else a.name for a in there[:4])
+        self.arrivals_said.setText(tr("Arrived: {}").format(names + (" …" if len(there) > 4 else "")))
+        self.arrived.setVisible(bool(there))
+
     def _act(self):
         if self._empty:
             self._station.services.delivering.publish()
@@ -65,4 +95,4 @@ class WallPage(QWidget):
             tr("This library is empty. Publishing puts this mound into it as an OpenVDB asset.") if there else
             tr("The folder {} is not there. Publishing makes it; or choose another at the right.").format(self._station.folder))
         self.button.setText(tr("Show all again") if any_at_all else tr("Publish this mound"))
-        self.stack.setCurrentIndex(0 if len(self._station.found) else 1)
+        self.stack.setCurrentIndex(0 if len(self._station.found) or self._station.coming else 1)

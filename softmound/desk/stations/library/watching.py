@@ -10,6 +10,8 @@ from ...work.relay import Relay
 
 RESTS = 400
 """Milliseconds without a change after which the folder is looked into."""
+POLLS = 30_000
+"""Milliseconds after which it is looked into in any case: of a folder on a network nobody may tell what others do there."""
 MOST = 400
 """Folders of assets that are watched; in larger libraries the newest."""
 
@@ -37,6 +39,9 @@ class ShelfWatch(QObject):
         self._wait = QTimer(self, interval=RESTS, singleShot=True)
         self._watcher.directoryChanged.connect(lambda _: self._wait.start())
         self._wait.timeout.connect(self.changed)
+        self._poll = QTimer(self, interval=POLLS)
+        self._poll.timeout.connect(self.changed)
+        self._poll.start()
         self._relay = Relay()
         self._told, self._thread, self._next = self._relay.to(self._take), None, None
 
@@ -83,6 +88,7 @@ class ShelfWatch(QObject):
     def end(self):
         """Watch no longer."""
         self._wait.stop()
+        self._poll.stop()
         self._relay.close()
         if self._thread is not None:
             self._thread.join()

@@ -3,8 +3,9 @@
 from PyQt6.QtCore import pyqtSignal
 from PyQt6.QtWidgets import QLineEdit, QVBoxLayout, QWidget
 
-from ....core.library.asset import About
-from ...words import tr
+from ...core.library.asset import About
+from ..words import tr
+from .controls import Row
 
 FIELDS = (("tags", "Tags, with commas", "Words it is to be found by."),
           ("shots", "Shots, with commas", "Codes of shots it is meant for."),
@@ -29,7 +30,7 @@ class AboutFields(QWidget):
         super().__init__()
         layout = QVBoxLayout(self)
         layout.setContentsMargins(0, 0, 0, 0)
-        layout.setSpacing(8)
+        layout.setSpacing(2)
         self.lines = {}
         for name, words, tip in FIELDS:
             line = QLineEdit()
@@ -40,7 +41,7 @@ class AboutFields(QWidget):
             line.setText(", ".join(value) if name in LISTS else value)
             line.textChanged.connect(lambda _text: self.changed.emit())
             self.lines[name] = line
-            layout.addWidget(line)
+            layout.addWidget(Row(line))
 
     def about(self):
         """What is said in them: About. What is too long is cut."""

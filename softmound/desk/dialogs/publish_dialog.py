@@ -1,0 +1,107 @@
+"""Asking how a cloud is published: which files, what goes with them, and what is said of it."""
+
+from PyQt6.QtWidgets import QDialog, QPushButton, QVBoxLayout
+
+from ...core.library.choices import MORE, TIERS
+from ..fields.about_fields import AboutFields
+from ..fields.controls import Row, text_label
+from ..fields.figures import memory, seconds
+from ..fields.lengths import length
+from ..words import tr
+from .asking import add_buttons
+
+MORE_WORDS = {"suns": "Four sides, three suns", "turntable": "Twelve sides", "proxy": "Light mesh"}
+
+
+class PublishDialog(QDialog):
+    """Asks for tiers, pictures, a mesh and what there is to say, and foretells size and time.
+
+    Parameters
+    ----------
+    mound : Mound
+    ahead : Forecast or None
+    library : pathlib.Path
+    about : About
+    tiers : sequence of int
+    more : sequence of str
+    state : str, optional
+        What is published of it already.
+    parent : QWidget, optional
+    """
+
+    def __init__(self, mound, ahead, library, about, tiers, more, state="", parent=None):
+        super().__init__(parent)
+        self.setWindowTitle(tr("Publish"))
+        self.setMinimumWidth(470)
+        self._mound, self._ahead = mound, ahead
+        layout = QVBoxLayout(self)
+        layout.setSpacing(8)
+        layout.addWidget(text_label(tr("Publish {}").format(mound.name), "title"))
+        layout.addWidget(text_label(tr("At its final voxel of {}, into {}.").format(length(mound.voxels.final), library.name)
+                                    + (f" {state}" if state else "")))
+        layout.addWidget(text_label(tr("Files"), "section"))
+        self.tiers = {}
+        for times in TIERS:
+            button = _choice(tr("full") if times == 1 else f"1/{times}", times in tiers)
+            button.setAccessibleName(tr("Publish the full grid") if times == 1 else tr("Publish a grid of 1/{}").format(times))
+            button.setToolTip(
+                tr("A file at the final voxel.") if times == 1 else
+                tr("A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.").format(times))
+            button.toggled.connect(lambda _on: self._show())
+            self.tiers[times] = button
+        layout.addWidget(Row(*self.tiers.values()))
+        layout.addWidget(text_label(tr("With them"), "section"))
+        self.more = {}
+        for name, words in MORE_WORDS.items():
+            self.more[name] = _choice(tr(words), name in more)
+            self.more[name].setToolTip(tr("Also keep {}.").format(tr(MORE[name])))
+        layout.addWidget(Row(*self.more.values()))
+        layout.addWidget(text_label(tr("Said of it"), "section"))
+        self.about = AboutFields(about)
+        layout.addWidget(self.about)
+        self.foretold = text_label("")
+        layout.addWidget(self.foretold)
+        self.publish = add_buttons(self, layout, tr("Publish"))
+        self._show()
+
+    def chosen_tiers(self):
+        """Which files are wanted: tuple of int."""
+        return tuple(times for times, button in self.tiers.items() if button.isChecked())
+
+    def chosen_more(self):
+        """What else goes with them: tuple of str."""
+        return tuple(name for name, button in self.more.items() if button.isChecked())
+
+    def _show(self):
+        tiers = self.chosen_tiers()
+        self.publish.setEnabled(bool(tiers))
+        self.foretold.setText(tr("Choose one file at least.") if not tiers else foretold(self._mound, self._ahead, tiers))
+
+
+def foretold(mound, ahead, tiers):
+    """How large and how long what is published would be.
+
+    Parameters
+    ----------
+    mound : Mound
+    ahead : Forecast or None
+    tiers : sequence of int
+
+    Returns
+    -------
+    str
+        Empty where nothing is known.
+    """
+    if ahead is None or not mound.mass.forms:
+        return ""
+    # A tier has an eighth of the voxels of the one twice as fine.
+    voxel, share = mound.voxels.final, sum(times**-3.0 for times in tiers)
+    size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
+    return tr("About {} of files at the most, in {}.").format(memory(size), seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share)))
+
+
+def _choice(words, on):
+    button = QPushButton(words)
+    button.setCheckable(True)
+    button.setChecked(on)
+    return button
