@@ -57,10 +57,14 @@ def figures():
         begun = time.perf_counter()
         did("take a situation", window.stations["Light"].tray.pages.widget(0).findChildren(QAbstractButton)[0].click)
         waited("the picture under another light", begun, rested)
-        did("to Voxels", lambda: window.open_station("Voxels"))
-        did("type the final voxel", lambda: window.stations["Voxels"].settings.final.changed.emit(VOXEL, False))
         begun = time.perf_counter()
-        QTimer.singleShot(0, lambda: (made.append("in its dialog"), QApplication.activeModalWidget().accept()))
+
+        def publish():
+            dialog = QApplication.activeModalWidget()
+            did("type the final voxel", lambda: dialog.voxel.set(VOXEL))
+            did("publish it", dialog.accept)
+
+        QTimer.singleShot(0, publish)
         did("publish", window.top_bar.publish.click)
         library = window.stations["Library"]
         waited(f"building at {VOXEL:g} m and publishing", begun, lambda: library.versions, 600)

@@ -463,7 +463,7 @@ class Stations(DeskTest):
             self.assertIs(self.window.station, station)
             self.assertTrue(station.tray.isVisible() and station.settings.isVisible())
             self.assertTrue(self.window.strip.tiles[name].isChecked())
-            self.assertEqual(self.window.picture.dome.isVisible(), station.dome)
+            self.assertEqual(self.window.picture.dome.isVisible(), station.dome and not station.covered)
 
     def test_everything_that_takes_the_keyboard_has_a_name(self):
         for name in self.window.stations:
@@ -882,7 +882,8 @@ class Building(DeskTest):
         self.window.delivering.publish()
         self.until(lambda: self.window.jobs.job is None)
         version = library.versions[0]
-        self.until(lambda: library.image_of(version) is not None)
+        self.until(lambda: library.image_of(version) is not None
+                   and (library.image_of(version).width(), library.image_of(version).height()) == library.pictures.size)
         own = library.image_of(version)
         self.click(library.tray.lit)
         self.until(lambda: version.folder in library.relit)
@@ -1011,11 +1012,14 @@ class Files(DeskTest):
         did("4")
         self.click(self.window.stations["Light"].tray.pages.widget(0).findChildren(QAbstractButton)[0])
         did("a situation")
-        self.window.open_station("Voxels")
-        did("2")
-        self.window.stations["Voxels"].settings.final.changed.emit(0.25, False)
-        did("type the final voxel")
-        self.dialog(PublishDialog, lambda dialog: (did("in the dialog"), dialog.accept()))
+
+        def publish(dialog):
+            dialog.voxel.set(0.25)
+            did("type the final voxel")
+            dialog.accept()
+            did("publish it")
+
+        self.dialog(PublishDialog, publish)
         self.click(self.window.top_bar.publish)
         did("publish")
         library = self.window.stations["Library"]

@@ -3,10 +3,10 @@
 from PyQt6.QtWidgets import QDialog, QPushButton, QVBoxLayout
 
 from ...core.library.choices import MORE, TIERS
+from ...core.recipe.models import Voxels, limits
 from ..fields.about_fields import AboutFields
-from ..fields.controls import Row, text_label
+from ..fields.controls import NumberField, Row, text_label
 from ..fields.figures import memory, seconds
-from ..fields.lengths import length
 from ..words import tr
 from .asking import add_buttons
 
@@ -24,12 +24,10 @@ class PublishDialog(QDialog):
     about : About
     tiers : sequence of int
     more : sequence of str
-    state : str, optional
-        What is published of it already.
     parent : QWidget, optional
     """
 
-    def __init__(self, mound, ahead, library, about, tiers, more, state="", parent=None):
+    def __init__(self, mound, ahead, library, about, tiers, more, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Publish"))
         self.setMinimumWidth(470)
@@ -37,8 +35,12 @@ class PublishDialog(QDialog):
         layout = QVBoxLayout(self)
         layout.setSpacing(8)
         layout.addWidget(text_label(tr("Publish {}").format(mound.name), "title"))
-        layout.addWidget(text_label(tr("At its final voxel of {}, into {}.").format(length(mound.voxels.final), library.name)
-                                    + (f" {state}" if state else "")))
+        layout.addWidget(text_label(tr("A new version of it in {}: built, checked, with its recipe and its picture.").format(
+            library.name)))
+        self.voxel = NumberField(tr("Final voxel"), *limits(Voxels, "final"), mound.voxels.final, "m",
+                                 tr("Edge of a voxel of the full grid."), "log", (0.05, 10.0))
+        self.voxel.changed.connect(lambda _value, _moving: self._show())
+        layout.addWidget(self.voxel)
         layout.addWidget(text_label(tr("Files"), "section"))
         self.tiers = {}
         for times in TIERS:
@@ -75,10 +77,11 @@ class PublishDialog(QDialog):
     def _show(self):
         tiers = self.chosen_tiers()
         self.publish.setEnabled(bool(tiers))
-        self.foretold.setText(tr("Choose one file at least.") if not tiers else foretold(self._mound, self._ahead, tiers))
+        self.foretold.setText(foretold(self._mound, self._ahead, tiers, self.voxel.value) if tiers else
+                              tr("Choose one file at least."))
 
 
-def foretold(mound, ahead, tiers):
+def foretold(mound, ahead, tiers, voxel=None):
     """How large and how long what is published would be.
 
     Parameters
@@ -86,6 +89,8 @@ def foretold(mound, ahead, tiers):
     mound : Mound
     ahead : Forecast or None
     tiers : sequence of int
+    voxel : float, optional
+        Metres; default the mound's final voxel.
 
     Returns
     -------
@@ -95,7 +100,7 @@ def foretold(mound, ahead, tiers):
     if ahead is None or not mound.mass.forms:
         return ""
     # A tier has an eighth of the voxels of the one twice as fine.
-    voxel, share = mound.voxels.final, sum(times**-3.0 for times in tiers)
+    voxel, share = mound.voxels.final if voxel is None else voxel, sum(times**-3.0 for times in tiers)
     size = ahead.kept_bricks(voxel) * 512 * 2.0 * share
     return tr("About {} of files at the most, in {}.").format(memory(size), seconds(ahead.seconds(voxel) * (1.0 + 0.3 * share)))
 

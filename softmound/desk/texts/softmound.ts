@@ -475,6 +475,78 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Publish</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Publish {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>At its final voxel of {}, into {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Files</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>full</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Publish the full grid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Publish a grid of 1/{}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>A file at the final voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>With them</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Also keep {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Said of it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Choose one file at least.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>About {} of files at the most, in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <source>What waits</source>
@@ -491,12 +563,14 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <source>Later</source>
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/queue_dialog.py" />
         <source>Take out</source>
         <translation type="unfinished" />
@@ -1914,7 +1988,7 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
+        <location filename="softmound/desk/stations/library/wall_page.py" />
         <location filename="softmound/desk/stations/formation/tray.py" />
         <source>Publish this mound</source>
         <translation type="unfinished" />
@@ -2447,6 +2521,166 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
+        <source>Watch a folder</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
+        <source>Adopt {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
+        <source>Adopted as {} {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>A basket is called by letters and figures, without a slash.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>New basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>The shot, or what it is for:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>new basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Drag cards onto {} to put them into it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>put into {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>{} holds one version now.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>{} holds {} versions now.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>take out</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>order</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>note</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>take the newest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>All of them are the newest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Rename basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>From now on:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>delete basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>The basket {} was deleted; its versions stay. Ctrl+Z brings it back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Contact sheet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Picture (*.png)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>{} is written.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Contact sheet of {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Pack it all the same</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Not yet</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Pack the basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Archive (*.tar);;Folder (*)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>{} versions are packed in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>Pack {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/baskets.py" />
+        <source>A click shows it on the wall; cards that are dropped on it are put into it; right click for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/library/caring.py" />
         <source>{} is on the clipboard.</source>
         <translation type="unfinished" />
@@ -2529,7 +2763,47 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} v{:03d} is used in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Put it aside all the same</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Leave it there</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
         <source>{} v{:03d} was put aside; under “Put aside” it can be brought back.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Replace where it is used</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} v{:03d} by:</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>replace a version</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>{} baskets and flocks use {} now.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>No basket and no flock is bound to this version.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2606,81 +2880,45 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <source>Side by side</source>
+        <location filename="softmound/desk/stations/library/facts.py" />
+        <source>&lt;b&gt;{}&lt;/b&gt; v{:03d}&lt;br&gt;grid “{}”, {}-bit&lt;br&gt;voxel {}&lt;br&gt;{}&lt;br&gt;{} voxels, {} active&lt;br&gt;density up to {}&lt;br&gt;extinction {} per metre&lt;br&gt;seeds {}&lt;br&gt;{}, {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <source>{} version {}</source>
+        <location filename="softmound/desk/stations/library/facts.py" />
+        <source>&lt;br&gt;dropped: {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <source>Drag in a picture to turn both. They stand in one light; each fills its picture and is metered by itself.</source>
+        <location filename="softmound/desk/stations/library/facts.py" />
+        <source>in the baskets</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
+        <location filename="softmound/desk/stations/library/facts.py" />
+        <source>in the flocks</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/facts.py" />
         <source>{} per metre</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Change folder…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>This mound</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>full</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Publish the full grid</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Publish a grid of 1/{}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>A file at the final voxel.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>A file with voxels {} times as wide, of the same mass: for far clouds and quick looks.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Also keep {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Publish…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Build at the final voxel and add a version to the library.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
         <source>Chosen version</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Look at it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Show its published files in the picture; of two that are selected (Ctrl) both, to be compared.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2715,11 +2953,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Look at two versions together: select the other one with Ctrl held.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
         <source>More</source>
         <translation type="unfinished" />
     </message>
@@ -2736,6 +2969,16 @@
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
         <source>Build it again and compare</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Replace it where it is used…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Let the baskets and flocks that use this version use another one of its asset.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2766,12 +3009,38 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Said of what is published next</source>
+        <source>This mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Build at the final voxel and add a version to the library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish seeds…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Publish this mound under several seeds, one after the other.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
         <source>The shelf</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Change folder…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2796,16 +3065,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Publish seeds…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Publish this mound under several seeds, one after the other.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
         <source>Adopt…</source>
         <translation type="unfinished" />
     </message>
@@ -2826,6 +3085,71 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Adopt OpenVDB files that arrive in a folder, asked or unasked.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Note on the basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Note on the chosen version in it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Take the selected versions out of the basket; they stay in the library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Let each version in it be the newest of its asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>A picture of all that is in it, with names, sizes and notes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Copy all files of its versions into a folder or an archive, with a scene of all (USD), a list (CSV) and the contact sheet; first it is said what speaks against it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Choose a folder…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Adopt without asking</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Watch it no longer</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>watching {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Nothing speaks against handing it over.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
+        <source>Nothing is in it yet.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/settings.py" />
         <source>“{}” is published as it is now.</source>
         <translation type="unfinished" />
     </message>
@@ -2835,28 +3159,44 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/library/showing.py" />
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Choose a card below to see its facts.</source>
+        <source>To the wall</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>&lt;b&gt;{}&lt;/b&gt; v{:03d}&lt;br&gt;grid “{}”, {}-bit&lt;br&gt;voxel {}&lt;br&gt;{}&lt;br&gt;{} voxels, {} active&lt;br&gt;density up to {}&lt;br&gt;extinction {} per metre&lt;br&gt;seeds {}&lt;br&gt;{}, {}</source>
+        <source>Compare both</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>&lt;br&gt;dropped: {}</source>
+        <source>Choose a card to see its facts.</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/settings.py" />
-        <source>About {} of files at the most, in {}.</source>
+        <location filename="softmound/desk/stations/library/showing.py" />
+        <source>published files</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/showing.py" />
+        <source>published files, {} a voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/showing.py" />
+        <source>Back to the wall, where one was (Esc).</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
-        <source>In the picture: the open mound “{}”, not the chosen {} v{:03d}.</source>
+        <source>waits</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
+        <source>Choose a card on the wall first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2878,6 +3218,7 @@
     </message>
     <message>
         <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/work/delivering.py" />
         <location filename="softmound/desk/stations/library/station.py" />
         <source>There is no cloud to publish yet: add a blob in Mass.</source>
         <translation type="unfinished" />
@@ -2894,27 +3235,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
-        <source>Adopt {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>Adopted as {} {}.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
         <source>Library folder</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>Published versions</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
-        <source>Find by name, tag, shot…</source>
+        <source>Find: words, 300-500 m, shot:…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2924,12 +3250,32 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>Beginnings of words in the name, note, tags, shots and author; all of them have to be there.</source>
+        <source>Beginnings of words in the name, note, tags, shots, species and author; all of them have to be there, those after a - must not.&lt;br&gt;300-500 m, over 2 km, under 80 m: the longest side.&lt;br&gt;shot:CODE, tag:WORD, species:WORD; since:2026-11-30, until:2026-12-24; height:50-90, voxel:1-2, depth:8-.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Kept</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Searches that are kept.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
         <source>Sorted</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>In groups</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Lay the wall out in groups; a click on a title folds its group.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2945,17 +3291,105 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>In this light</source>
+        <source>In one light</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>Show every cloud of the shelf from the same side in the sun and sky of the present mound.</source>
+        <source>Show every cloud of the wall from the same side in the sun and sky of the present mound; the dome at the right turns the sun.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>This library is empty. Publishing puts this mound into it as an OpenVDB asset.</source>
+        <source>Size of the cards</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>How large the cards of the wall are; Ctrl and the wheel do the same.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>In the tray</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>A basket holds the clouds of a shot. Drag cards onto it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>New basket…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Make one, with the versions that are selected on the wall in it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Versions of the chosen asset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>A click chooses this version; while one is in the picture it shows it, and with Ctrl compares the two.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Keep “{}”</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Type a search to keep it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Forget “{}”</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Choose a card on the wall; a double click looks at it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>{}, one version</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>{}, {} versions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Put the selected versions into it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Rename…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>Delete</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/tray.py" />
+        <source>basket {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2989,8 +3423,75 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
         <location filename="softmound/desk/stations/library/tray.py" />
         <source>Show all again</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall.py" />
+        <source>{} version {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall.py" />
+        <source>{} frames</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall.py" />
+        <source>v{:03d} is newer</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall.py" />
+        <source>Published versions</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall.py" />
+        <source>none said</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Adopt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Take it into the library, measured and with a picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Leave it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Never ask again about these files.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Arrived: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>Nothing on the wall is called that.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>This library is empty. Publishing puts this mound into it as an OpenVDB asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>The folder {} is not there. Publishing makes it; or choose another at the right.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3272,11 +3773,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/tray.py" />
-        <source>In the tray</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/light/tray.py" />
         <source>No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning.</source>
         <translation type="unfinished" />
     </message>
@@ -3448,11 +3944,6 @@
     <message>
         <location filename="softmound/desk/stations/mass/growth_fields.py" />
         <source>Grow</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/growth_fields.py" />
-        <source>Look at it</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3673,6 +4164,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Earlier</source>
         <translation type="unfinished" />
@@ -4779,11 +5271,6 @@
     </message>
     <message>
         <location filename="softmound/desk/work/delivering.py" />
-        <source>Publish {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/work/delivering.py" />
         <source>{} clouds were</source>
         <translation type="unfinished" />
     </message>
@@ -4935,6 +5422,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A basket holds {} versions at most; make another one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A bud's radius over its parent's.</source>
         <translation type="unfinished" />
     </message>
@@ -5046,11 +5538,6 @@
     <message>
         <location filename="tables.py" />
         <source>Adds</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Adopt</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5310,6 +5797,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Basket</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Baskets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Begin with a shape</source>
         <translation type="unfinished" />
     </message>
@@ -5550,6 +6047,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Choose one more, to compare two</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Cirrus hooks</source>
         <translation type="unfinished" />
     </message>
@@ -5655,7 +6157,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Contact sheet</source>
+        <source>Contact sheet…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5705,6 +6207,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Ctrl + click on a card</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ctrl + wheel on the wall</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Curl</source>
         <translation type="unfinished" />
     </message>
@@ -5731,11 +6243,6 @@
     <message>
         <location filename="tables.py" />
         <source>Deck slab</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Delete</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5805,6 +6312,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Double click on a card, Enter</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Double click on the plan</source>
         <translation type="unfinished" />
     </message>
@@ -5846,6 +6358,11 @@
     <message>
         <location filename="tables.py" />
         <source>Drag beside them, wheel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag cards onto a basket</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6110,6 +6627,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Find on the wall</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Find: words, 300-500 m, shot:CODE, tag:WORD, species:WORD, since:DAY, -WORD</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Finer octaves follow as far as voxels show them: a close view finds lumps on lumps. The final voxel says which of them are exported.</source>
         <translation type="unfinished" />
     </message>
@@ -6191,6 +6718,11 @@
     <message>
         <location filename="tables.py" />
         <source>Formation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Four sides, three suns</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6675,6 +7207,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>In the library</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>In this unit it would be {:,.0f} m long or lie as far away; choose a smaller unit.</source>
         <translation type="unfinished" />
     </message>
@@ -6845,6 +7382,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Larger or smaller cards</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Largest</source>
         <translation type="unfinished" />
     </message>
@@ -6950,6 +7492,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Light mesh</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Light of its own: radiance where it is thick.</source>
         <translation type="unfinished" />
     </message>
@@ -6981,6 +7528,11 @@
     <message>
         <location filename="tables.py" />
         <source>Look at a Slice</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Look at the chosen version, or at the wall</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7535,6 +8087,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Pack…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Painted</source>
         <translation type="unfinished" />
     </message>
@@ -7726,11 +8283,6 @@
     <message>
         <location filename="tables.py" />
         <source>Remove what is chosen in the station</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Rename…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8290,6 +8842,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Take the newest</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Taken away from what came before.</source>
         <translation type="unfinished" />
     </message>
@@ -8311,6 +8868,11 @@
     <message>
         <location filename="tables.py" />
         <source>The base level at {:g} m lies above all that there is, so nothing is left.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The basket {!r} is empty; put versions into it first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8446,6 +9008,11 @@
     <message>
         <location filename="tables.py" />
         <source>The work could not be done ({}); nothing was changed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Their files have several {}: {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8645,7 +9212,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Twelve sides</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Twice the light for each stop.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Type on the wall</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8701,6 +9278,11 @@
     <message>
         <location filename="tables.py" />
         <source>Veiled</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Versions</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9086,6 +9668,11 @@
     <message>
         <location filename="tables.py" />
         <source>called before</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>card pictures</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9565,12 +10152,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>light group</source>
+        <source>library folders</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>light mesh</source>
+        <source>light group</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10230,6 +10817,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>watch folder</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>weaker below</source>
         <translation type="unfinished" />
     </message>
@@ -10265,6 +10857,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{!r} is no name for a basket; it needs a letter or a figure, and no slash.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{!r} is no name for the grid; give letters and numbers.</source>
         <translation type="unfinished" />
     </message>
@@ -10281,6 +10878,11 @@
     <message>
         <location filename="tables.py" />
         <source>{} holds too many entries; keep at most {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} is another asset than {}; replace a version by one of its own.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10325,6 +10927,21 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{} v{:03d} has no files that others have: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} v{:03d} is in it; v{:03d} is newer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} v{:03d} is not in the library any more; take it out of the basket {!r} first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: OpenColorIO cannot read this config ({}); correct OCIO in the environment.</source>
         <translation type="unfinished" />
     </message>
@@ -10346,6 +10963,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: at frame {:g} {} cannot be {:g}; change its keys.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: baskets cannot be kept there ({}); choose another library.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10415,6 +11037,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: cannot be watched ({}); choose another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: cannot build its tier of 1/{} again; it says too little of it.</source>
         <translation type="unfinished" />
     </message>
@@ -10475,7 +11102,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: has a basket {!r} already.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: has keys of {}, which is not there; remove them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no basket {!r}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no basket {!r}; there are: {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10650,6 +11292,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: is no basket; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: is no flock; choose another file.</source>
         <translation type="unfinished" />
     </message>
@@ -10661,6 +11308,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: is no valid JSON{}; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is not the file that was published; look after the library first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10680,6 +11332,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: is there already; choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: is there already; say --force, or choose another folder.</source>
         <translation type="unfinished" />
     </message>
@@ -10691,6 +11348,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: its arrays are damaged; restore the file from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its basket {!r} cannot be deleted ({}).</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11001,6 +11663,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}{} is not in the library any more.</source>
         <translation type="unfinished" />
     </message>
     <message>

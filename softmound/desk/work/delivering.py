@@ -13,6 +13,7 @@ from ...core.library.delivery import as_seen, built, delivered
 from ...core.library.queue import Queue
 from ...core.light.scene.camera import camera_of
 from ...core.problems import Problem
+from ...core.recipe.places import changed
 from ...core.volume.iso import within_budget
 from ..dialogs.asking import ask_choice, asking
 from ..dialogs.export_dialog import SEEN, ExportDialog, MeshDialog
@@ -82,6 +83,9 @@ class Delivering(QObject):
             if dialog.exec() != PublishDialog.DialogCode.Accepted:
                 return
             self.about, self.tiers, self.more = dialog.about.about(), dialog.chosen_tiers(), dialog.chosen_more()
+            voxel = dialog.voxel.value
+        if voxel != mound.voxels.final:
+            services.document.apply(tr("final voxel"), lambda mound: changed(mound, ("voxels",), final=voxel))
         self.publish()
 
     def publish(self, mounds=None):

@@ -124,6 +124,7 @@ def _sized(path, size):
 
 def _filling(image, size):
     scale = max(size[0] / image.width, size[1] / image.height)
-    wide, high = size[0] / scale, size[1] / scale
+    wide, high = min(size[0] / scale, image.width), min(size[1] / scale, image.height)  # rounded up they would be too large
     left, top = (image.width - wide) / 2, (image.height - high) / 2
-    return image.resize(size, Image.Resampling.BILINEAR, (left, top, left + wide, top + high), 2.0)
+    box = left, top, min(left + wide, image.width), min(top + high, image.height)
+    return image.resize(size, Image.Resampling.BILINEAR, box, 2.0)

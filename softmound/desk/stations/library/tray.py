@@ -12,6 +12,7 @@ from PyQt6.QtWidgets import (
     QListView,
     QMenu,
     QPushButton,
+    QSizePolicy,
     QSlider,
     QStackedWidget,
     QStyle,
@@ -31,6 +32,9 @@ from .wall import NARROWEST, USUAL, WIDEST, Cards
 OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
 """Ends of files in which an outline can be found."""
 PAGES = {"versions": "Versions", "baskets": "Baskets"}
+MARGINS = 13, 12, 12, 8
+ROOMY = 760
+"""Pixels from which on the dome has a place of its own."""
 WIDE = 290
 """Pixels of what stands left of the cards."""
 MOST_KEPT = 20
@@ -99,7 +103,7 @@ class ShelfTray(QWidget):
         self._station = station
         self.setAcceptDrops(True)
         layout = QHBoxLayout(self)
-        layout.setContentsMargins(13, 12, 12, 8)
+        layout.setContentsMargins(*MARGINS)
         layout.setSpacing(16)
         beside = QWidget()
         beside.setFixedWidth(WIDE)
@@ -114,7 +118,6 @@ class ShelfTray(QWidget):
         self.dome = SunDome(self)
         self.dome.moved.connect(station.turn_wall_sun)
         self.dome.hide()
-        layout.addWidget(self.dome, 0, Qt.AlignmentFlag.AlignBottom)
 
     def _finding(self):
         station = self._station
@@ -191,6 +194,8 @@ class ShelfTray(QWidget):
         self.pages = QStackedWidget()
         self.pages.addWidget(self._versions())
         self.pages.addWidget(self.baskets)
+        for widget in (self.pages, self.title):  # they take what room there is, and make nothing else give way
+            widget.setSizePolicy(QSizePolicy.Policy.Ignored, widget.sizePolicy().verticalPolicy())
         column = QVBoxLayout()
         column.setSpacing(5)
         column.addLayout(head)
@@ -313,6 +318,18 @@ class ShelfTray(QWidget):
         """
         self.dome.setVisible(on)
         self.dome.show_mound(self._station.alike())
+        self._place_dome()
+
+    def _place_dome(self):
+        """Put the dome at the right: beside the cards where there is room, over them in a narrow window."""
+        beside = self.dome.isVisibleTo(self) and self.width() >= ROOMY
+        left, top, _, bottom = MARGINS
+        self.layout().setContentsMargins(left, top, self.dome.width() + 20 if beside else left, bottom)
+        self.dome.move(self.width() - self.dome.width() - 8, self.height() - self.dome.height() - 8)
+
+    def resizeEvent(self, event):
+        super().resizeEvent(event)
+        self._place_dome()
 
     def show_size(self, wide):
         """Show how large the cards of the wall are.
