@@ -3,7 +3,9 @@
 import csv
 import io
 import json
+import os
 import tarfile
+from unittest import mock
 
 import numpy as np
 from PIL import Image
@@ -11,6 +13,10 @@ from pxr import Usd, UsdGeom
 
 from softmound.cli import main
 from softmound.core.exchange.export import ExportOptions
+from softmound.core.exchange.vdb import write_vdb
+from softmound.core.formation.standing import identified
+from softmound.core.formation.uses import remember_flock, replaced_everywhere, uses_of
+from softmound.core.library.arrivals import arrivals, remember_arrival
 from softmound.core.library.asset import About, publish
 from softmound.core.library.baskets import (
     BASKETS,
@@ -32,7 +38,9 @@ from softmound.core.library.changing import dropped, renamed
 from softmound.core.library.packing import contact_sheet, listed_as_csv, packed, scene_of_all, troubles
 from softmound.core.library.shelf import of_asset, read_version, verify
 from softmound.core.recipe import Problem
-from tests.scenes import ball_mound, said
+from softmound.core.recipe.flock import Asset, Flock, Member
+from softmound.core.recipe.flock_files import read_flock, write_flock
+from tests.scenes import ball_mound, box_grid, said
 from tests.test_shelf import Shelf
 
 
@@ -142,6 +150,63 @@ class Baskets(Shelf):
             packed(self.library, basket, self.folder / "again.tar")
         self.assertIn("loaf.vdb", str(caught.exception))
         self.assertFalse((self.folder / "again.tar").exists())
+
+    def test_where_a_version_is_used_and_replaced(self):
+        first, second = self.version(), self.version()
+        self.filled(first)
+        self.filled(second, name="OVN_1")
+        home = self.folder / "home"
+        with mock.patch("platformdirs.user_data_path", lambda *_: home):
+            paths = [self.folder / f"{n}.flock" for n in range(3)]
+            for path, number in zip(paths, (1, 0, 2)):
+                members = (Member(asset=Asset(name="Loaf", version=number)),)
+                write_flock(path, identified(Flock(library="shelf", members=members), self.library))
+                remember_flock(path)
+            paths[2].with_name("gone.flock").write_text("{}")
+            remember_flock(paths[2].with_name("gone.flock"))
+            bound, newest, other = map(str, paths)
+            self.assertEqual(uses_of(self.library, first), (["WB_010"], [newest, bound]))
+            self.assertEqual(uses_of(self.library, second), (["OVN_1"], [other, newest]))
+            self.assertEqual(replaced_everywhere(self.library, first, second), (["WB_010"], [bound]))
+            self.assertEqual(uses_of(self.library, first), ([], [newest]))
+            self.assertEqual(read_flock(bound).members[0].asset.version, 2)
+            self.assertRaises(Problem, replaced_everywhere, self.library, first, self.version("Roll"))
+
+    def test_what_arrives_is_seen_once_and_when_it_is_whole(self):
+        place = self.folder / "renders"
+        place.mkdir()
+        for name in ("storm.0001.vdb", "storm.0002.vdb", "single.vdb", "7.vdb", "8.vdb", "note.txt"):
+            (place / name).write_bytes(b"x")
+            os.utime(place / name, (1000.0, 1000.0))
+        (place / "link.vdb").symlink_to(place / "single.vdb")
+        found = arrivals(place, self.library, now=1100.0)
+        self.assertEqual([(os.path.basename(a.path), a.name, a.frames) for a in found],
+                         [("7.vdb", "7", 1), ("8.vdb", "8", 1), ("single.vdb", "single", 1), ("storm.####.vdb", "storm", 2)])
+        # Another frame that is still being written holds all of them back.
+        (place / "storm.0003.vdb").write_bytes(b"x")
+        os.utime(place / "storm.0003.vdb", (1099.0, 1099.0))
+        self.assertNotIn("storm", [a.name for a in arrivals(place, self.library, now=1100.0)])
+        remember_arrival(self.library, found[2])
+        self.assertEqual([a.name for a in arrivals(place, self.library, now=1200.0)], ["7", "8", "storm"])
+        # Written anew it has arrived anew.
+        os.utime(place / "single.vdb", (1150.0, 1150.0))
+        self.assertIn("single", [a.name for a in arrivals(place, self.library, now=1200.0)])
+        self.assertRaises(Problem, arrivals, self.folder / "nowhere", self.library)
+
+    def test_arrivals_on_the_command_line(self):
+        place = self.folder / "renders"
+        place.mkdir()
+        self.library.mkdir()
+        write_vdb(place / "storm.vdb", box_grid((0, 0, 0), (15, 15, 15), 0.5))
+        (place / "bad.vdb").write_bytes(b"no grid")
+        for name in ("storm.vdb", "bad.vdb"):
+            os.utime(place / name, (1e9, 1e9))
+        line = ["library", "watch", str(self.library), "--from", str(place), "--once", "--json", "--quiet"]
+        code, out, _ = said(main, line)
+        bad, storm = json.loads(out)["adopted"]
+        self.assertEqual((code, read_version(storm["folder"]).facts["adopted"]), (0, "storm.vdb"))
+        self.assertIn("bad.vdb", bad["problem"])
+        self.assertEqual(json.loads(said(main, line)[1])["adopted"], [])
 
     def test_a_dropped_file_is_missed(self):
         version = self.version(tiers=(1, 2))

@@ -1,8 +1,10 @@
 """The Library station by hand: cards that turn and play, two side by side, what changes of a version, files dragged in and out,
 and what waits."""
 
+import os
 import subprocess
 import sys
+import tarfile
 from unittest import mock
 
 import numpy as np
@@ -214,6 +216,104 @@ class Shelf(DeskTest):
         self.assertLess(balance[0] * balance[1], 0.0)
         self.assertIs(self.window.document.mound.light.sun, sun)
         self.library.light_alike(False)
+
+    def names(self):
+        return [v.facts["name"] for v in self.library.found]
+
+    def test_a_basket_is_filled_ordered_packed_and_all_of_it_taken_back(self):
+        self.stocked("Loaf", "Roll", "Bun")
+        baskets, panel, tray = self.library.baskets, self.library.settings, self.library.tray
+        with mock.patch.object(QInputDialog, "getText", lambda *_: ("WB_010", True)):
+            self.click(tray.baskets.add)  # with what is selected
+        # Cards are dropped on its tile.
+        tile, = tray.baskets.tiles
+        data = self.library.cards.mimeData([self.library.cards.index(row) for row in (0, 1, 2)])
+        tile.dropEvent(QDropEvent(QPointF(5, 5), Qt.DropAction.CopyAction, data, Qt.MouseButton.LeftButton,
+                                  Qt.KeyboardModifier.NoModifier))
+        tray.open("baskets")
+        self.click(tray.baskets.tiles[0])
+        self.assertEqual((baskets.open, self.names(), tray.count.text()), ("WB_010", ["Bun", "Roll", "Loaf"], "basket WB_010"))
+        self.select(2)
+        QTest.keyClick(self.library.wall, Qt.Key.Key_Left, Qt.KeyboardModifier.AltModifier)
+        self.assertEqual((self.names(), self.library.chosen.facts["name"]), (["Bun", "Loaf", "Roll"], "Loaf"))
+        panel.item_note.setFocus()
+        QTest.keyClicks(panel.item_note, "behind")
+        QTest.keyClick(panel.item_note, Qt.Key.Key_Return)
+        self.assertEqual([item.note for item, _, _ in baskets.held], ["", "behind", ""])
+        QTest.keyClick(self.library.wall, Qt.Key.Key_Delete)
+        self.assertEqual(self.names(), ["Bun", "Roll"])
+        # Every step comes back, and the mound's own steps are not among them.
+        self.assertEqual(self.library.steps, ("take out", None))
+        for wanted in (["Bun", "Loaf", "Roll"], ["Bun", "Loaf", "Roll"], ["Bun", "Roll", "Loaf"], ["Bun"]):
+            self.window.actions_["undo"].trigger()
+            self.assertEqual(self.names(), wanted)
+        for _ in range(4):
+            self.window.actions_["redo"].trigger()
+        self.assertEqual(self.names(), ["Bun", "Roll"])
+        self.stocked("Roll")
+        self.assertIn("v002 is newer", panel.checked.text())
+        self.click(panel.basket_buttons["newest"])
+        self.assertIn("Nothing speaks against", panel.checked.text())
+        for button, name in (("pack", "shot.tar"), ("sheet", "sheet.png")):
+            with mock.patch.object(QFileDialog, "getSaveFileName", lambda *_, n=name: (str(self.folder / n), "")):
+                self.click(panel.basket_buttons[button])
+            self.done()
+            self.assertTrue((self.folder / name).exists(), name)
+        with tarfile.open(self.folder / "shot.tar") as tar:
+            self.assertIn("roll/v002/roll.vdb", tar.getnames())
+        # A search leaves the basket; what is deleted comes back as well.
+        self.library.tray.find.setText("loaf")
+        self.assertEqual((baskets.open, self.names()), ("", ["Loaf"]))
+        baskets.delete("WB_010")
+        self.assertEqual(tray.baskets.tiles, [])
+        self.window.actions_["undo"].trigger()
+        with mock.patch.object(QInputDialog, "getText", lambda *_: ("WB_011", True)):
+            baskets.rename("WB_010")
+        self.assertEqual([b.name for b in baskets.all], ["WB_011"])
+
+    def test_what_is_used_is_not_put_aside_unasked(self):
+        self.stocked("Loaf")
+        self.stocked("Loaf")
+        self.library.baskets.put("WB_010", [self.library.found[1]])
+        self.select(1)
+        self.assertIn("in the baskets WB_010", self.library.settings.facts.text())
+        with mock.patch("softmound.desk.stations.library.caring.ask_choice", return_value=1) as question:
+            self.library.settings.retire.trigger()
+        self.assertIn("WB_010", question.call_args[0][1])
+        self.assertEqual(len(self.library.versions), 2)
+        with mock.patch.object(QInputDialog, "getItem", lambda *_: ("v002", True)):
+            self.library.settings.replace.trigger()
+        self.assertEqual(self.library.baskets.all[0].items[0].version, 2)
+        self.select(1)
+        self.library.settings.retire.trigger()
+        self.assertEqual([v.number for v in self.library.versions], [2])
+
+    def test_what_arrives_in_a_watched_folder_is_adopted_asked_or_unasked(self):
+        arriving, place = self.library.arriving, self.folder / "renders"
+        place.mkdir()
+        self.addCleanup(arriving.watch, "")
+        self.addCleanup(arriving.let_unasked, False)
+        with mock.patch.object(QFileDialog, "getExistingDirectory", lambda *_: str(place)):
+            arriving.choose()
+        self.assertIn("renders", self.library.settings.watched.text())
+        for name in ("storm.vdb", "left.vdb"):
+            write_vdb(place / name, box_grid((0, 0, 0), (15, 15, 15), 0.5))
+            os.utime(place / name, (1e9, 1e9))
+            self.until(lambda: arriving._thread is None)
+            arriving.look()
+            self.until(lambda: arriving.there)
+            self.assertTrue(self.library.cover.arrived.isVisibleTo(self.library.cover))
+            arriving.adopt() if name == "storm.vdb" else arriving.leave()
+            self.done()
+        self.assertEqual([v.facts["name"] for v in self.library.versions], ["storm"])
+        arriving.let_unasked(True)
+        write_vdb(place / "later.vdb", box_grid((0, 0, 0), (15, 15, 15), 0.5))
+        os.utime(place / "later.vdb", (1e9, 1e9))
+        self.until(lambda: arriving._thread is None)
+        arriving.look()
+        self.until(lambda: len(self.library.versions) == 2)
+        self.assertFalse(self.library.cover.arrived.isVisibleTo(self.library.cover))
+        self.done()
 
     def test_say_and_rename(self):
         self.stocked("Loaf")

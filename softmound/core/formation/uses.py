@@ -26,6 +26,7 @@ def remember_flock(path):
     """
     path = os.path.abspath(path)
     try:
+        _file().parent.mkdir(parents=True, exist_ok=True)
         write_whole(_file(), json.dumps([path, *(known for known in known_flocks() if known != path)][:MOST]).encode())
     except (NotWritten, OSError):
         return  # the flock itself is saved

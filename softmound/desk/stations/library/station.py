@@ -176,6 +176,12 @@ class LibraryStation(Station):
     def let_go(self):
         self.showing.leave()
 
+    def remove(self):
+        if self.baskets.open:
+            self.baskets.take_out()
+        else:
+            self.services.tell(tr("Versions are put aside under More, and taken out of a basket that is on the wall."))
+
     def as_seen(self, mound):
         return mound if self.covered else self.showing.as_seen(mound)
 

@@ -389,19 +389,21 @@ class Wall(QAbstractItemView):
         return region
 
     def event(self, event):
-        # Letters are typed here, though elsewhere some of them are keys of tools.
-        if event.type() == QEvent.Type.ShortcutOverride and event.text().isalpha() and not event.modifiers():
-            event.accept()
+        if event.type() == QEvent.Type.ShortcutOverride and (self._orders(event) or
+                                                             event.text().isalpha() and not event.modifiers()):
+            event.accept()  # what is typed or ordered here has other meanings elsewhere
             return True
         return super().event(event)
 
+    def _orders(self, event):
+        """By how many places a key moves the chosen version in its basket: int, 0 for any other key."""
+        alt = bool(event.modifiers() & Qt.KeyboardModifier.AltModifier) and bool(self._station.baskets.open)
+        return {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(event.key(), 0) if alt else 0
+
     def keyPressEvent(self, event):
-        by = {Qt.Key.Key_Left: -1, Qt.Key.Key_Right: 1}.get(event.key())
-        baskets = self._station.baskets
-        if baskets.open and event.modifiers() & Qt.KeyboardModifier.AltModifier and by is not None:
-            baskets.move(by)
-        elif baskets.open and event.key() == Qt.Key.Key_Delete:
-            baskets.take_out()
+        by = self._orders(event)
+        if by:
+            self._station.baskets.move(by)
         else:
             super().keyPressEvent(event)
 
