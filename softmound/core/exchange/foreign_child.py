@@ -150,6 +150,8 @@ NEEDS = {"facts": (".vdb_facts", "..volume.tree"), "grid": (".vdb_facts", ".hand
           "triangles": (".meshes", "..mass.mend", "..compiling", "trimesh"), "points": (".points", "trimesh"),
           "photograph": (".photographs",), "sky": (".photographs",)}
 """Modules that a task loads."""
+GRIDS = ("facts", "grid")
+"""Tasks that need the reference library."""
 
 
 if __name__ == "__main__":

@@ -1,6 +1,7 @@
 """The process that `ready` keeps: for each file it forks one that reads it, so that Python and its libraries load only once.
 
-It has one thread and reads nothing of a file itself, so what it hands on to its forks is as it was at the beginning.
+It reads nothing of a file itself, so what it hands on to its forks is as it was at the beginning. Its own thread is the only one
+that does anything: those that the reference library keeps for its log wait, and hold nothing, when it forks.
 """
 
 import contextlib
@@ -58,6 +59,10 @@ def _load(task):
     for module in foreign_child.NEEDS[task]:
         with contextlib.suppress(Exception):
             importlib.import_module(module, __package__)
+    if task in foreign_child.GRIDS:
+        with contextlib.suppress(Exception):
+            # The library itself comes when something of it is wanted: here, rather than a tenth of a second in each fork.
+            importlib.import_module("..volume.reference", __package__).vdb.FloatGrid  # noqa: B018
 
 
 def _mind(request, asker):

@@ -6,7 +6,7 @@ import numpy as np
 
 from ..problems import DoesNotFit
 from ..volume.reference import vdb
-from ..volume.tree import SPAN, entries_of, windows_of
+from ..volume.tree import entries_of, windows_of
 
 
 def facts_of_file(path, read=lambda grid: None):
@@ -77,8 +77,8 @@ def _values_by_windows(grid, count):
     marked = grid.deepCopy()
     marked.background = float("nan")
     low, high, total = np.inf, -np.inf, 0.0
-    window = np.empty((SPAN,) * 3, np.float32)
-    for corner in windows_of(grid):
+    for corner, sides in windows_of(grid):
+        window = np.empty(sides, np.float32)
         marked.copyToArray(window, ijk=tuple(int(c) for c in corner))
         live = window[~np.isnan(window)]
         if len(live):

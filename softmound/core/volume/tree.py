@@ -45,7 +45,7 @@ def entries_of(source, most=MOST_ENTRIES):
 
 
 def windows_of(source, ticket=None):
-    """Corners of the windows that cover all leaves and tiles of an OpenVDB grid.
+    """Windows that cover all leaves and tiles of an OpenVDB grid.
 
     Parameters
     ----------
@@ -54,8 +54,9 @@ def windows_of(source, ticket=None):
 
     Yields
     ------
-    ndarray of int64, shape (3,)
-        Lowest voxel of a window of `SPAN` voxels a side.
+    corner, sides : ndarray of int64, shape (3,)
+        Lowest voxel of a window, and how many it has along each axis: whole bricks, `SPAN` voxels at the most, and no more than
+        the box of what there is.
 
     Raises
     ------
@@ -64,8 +65,9 @@ def windows_of(source, ticket=None):
     """
     if source.activeVoxelCount() == 0 and source.leafCount() == 0:
         return
-    low, high = _box(source)
-    low, high = low // SPAN, high // SPAN
+    least, most = _box(source)
+    least, most = least // SIDE * SIDE, (most // SIDE + 1) * SIDE
+    low, high = least // SPAN, (most - 1) // SPAN
     shape = high - low + 1
     if float(np.prod(shape.astype(float))) <= MOST_WINDOWS:
         corners = np.stack(np.meshgrid(*(np.arange(s) for s in shape), indexing="ij"), -1).reshape(-1, 3) + low
@@ -74,7 +76,8 @@ def windows_of(source, ticket=None):
     for number, corner in enumerate(corners):
         if ticket is not None:
             ticket.tick(number / len(corners))
-        yield corner * SPAN
+        begun = np.maximum(corner * SPAN, least)
+        yield begun, np.minimum((corner + 1) * SPAN, most) - begun
 
 
 def windows_count(source):

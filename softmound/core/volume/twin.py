@@ -5,7 +5,7 @@ import numpy as np
 from ..problems import Problem
 from .bricks import NODE, SIDE, grid_of
 from .reference import vdb
-from .tree import SPAN, placement, refuse_vast, windows_of
+from .tree import placement, refuse_vast, windows_of
 from .windows import bricks_of, read_window
 
 BLOCK = 8
@@ -131,13 +131,13 @@ def grid_from(source, ticket=None):
     background = float(source.background)
     kind = bool if isinstance(source, vdb.BoolGrid) else np.float32
     parts = []
-    for corner in windows_of(source, ticket):
-        window = np.empty((SPAN,) * 3, kind)
+    for corner, sides in windows_of(source, ticket):
+        window = np.empty(sides, kind)
         source.copyToArray(window, ijk=tuple(int(c) for c in corner))
         if not np.isfinite(window.min()) or not np.isfinite(window.max()):
             wild = int(np.count_nonzero(~np.isfinite(window)))
             raise Problem("the grid {!r} holds values that are not finite numbers, {:,} within {} voxels from {}; "
-                          "clean it where it was made.", source.name, wild, SPAN, tuple(int(c) for c in corner))
+                          "clean it where it was made.", source.name, wild, int(max(sides)), tuple(int(c) for c in corner))
         coords, values, tiles, tile_values = bricks_of(window.astype(np.float32, copy=False), background)
         if len(coords) or len(tiles):
             shift = (corner // SIDE).astype(np.int32)

@@ -22,6 +22,8 @@ class Fineness(NamedTuple):
 
 QUICK = Fineness(80, 34)
 """While a hand moves, and for small pictures."""
+TINY = Fineness(64, 24)
+"""For pictures of some two hundred pixels, of which there are thousands."""
 RESTING = Fineness(288, 68)
 """Of a picture at rest: a hollow between two lumps is several cells wide."""
 SHARP = Fineness(288, 136)

@@ -391,7 +391,8 @@ class LibraryStation(Station):
         rows = [*seen, *range(seen[-1] + 1, len(self.found)), *range(seen[0])] if seen else []
         versions = {v.folder: v for v in (self.found[row] for row in rows[:MOST_RELIT])}
         wanted = [v for folder, v in versions.items() if folder not in self.relit or folder in self._stale]
-        self._relighting.ask([Wish(version.folder, version, mound.light, mound.view) for version in wanted])
+        size = self.pictures.size
+        self._relighting.ask([Wish(version.folder, version, mound.light, mound.view, size=size) for version in wanted])
 
     def _take_relit(self, folder, pixels):
         if self.alike_lit:
