@@ -1,5 +1,6 @@
 """Colours, fonts, icons and the style sheet."""
 
+import functools
 import pathlib
 
 from PyQt6.QtCore import QByteArray, QRectF, QSettings, Qt
@@ -179,6 +180,7 @@ def change_ground(application):
         widget.update()
 
 
+@functools.lru_cache(maxsize=64)
 def text_font(pixels, weight=QFont.Weight.Normal):
     """Font of painted text, with figures of equal width.
 

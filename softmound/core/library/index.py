@@ -21,23 +21,25 @@ import platformdirs
 from ..problems import Problem
 from .shelf import Version, read_version
 
-SCHEMA = 4
+SCHEMA = 6
 """Version of the tables; a file of another one is made anew."""
-_SORTED = {"newest": "at DESC, folder DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
+_SORTED = {"newest": "at DESC, id DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
           "span": "span DESC", "thick": "depth DESC"}
 """By name of `choices.ORDERS`."""
 RANGES = ("span", "height", "voxel", "depth", "bytes")
 """Numbers that can be asked for from and to: metres, metres, metres, the largest optical depth straight through, bytes."""
 SIZES = (50.0, 100.0, 200.0, 500.0, 1000.0, 2000.0, 5000.0)
 """Metres between which spans count as one size."""
-NUMBERED, KEPT = 60, 1000
+NUMBERED, KEPT = 32, 1000
 """Versions that are read at a time, and kept read."""
 _TABLES = """
 CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, at INTEGER,
-    published TEXT, span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER, facts TEXT);
+    published TEXT, span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER);
+CREATE TABLE pages (id INTEGER PRIMARY KEY, facts TEXT);
 CREATE TABLE labels (id INTEGER, kind TEXT, label TEXT COLLATE NOCASE);
 CREATE INDEX labels_by ON labels (kind, label);
 CREATE INDEX versions_by ON versions (name, number);
+CREATE INDEX versions_at ON versions (at, id);
 CREATE VIRTUAL TABLE words USING fts5(name, note, tags, shots, author, species, tokenize = 'unicode61 remove_diacritics 2');
 """
 
@@ -111,7 +113,7 @@ class Index:
                 try:
                     if base.execute("PRAGMA user_version").fetchone()[0] != SCHEMA:
                         _make_anew(base)
-                    for table in ("versions", "labels", "words"):
+                    for table in ("versions", "pages", "labels", "words"):
                         base.execute(f"SELECT * FROM {table} LIMIT 1").fetchone()
                     return base
                 except _DAMAGE:
@@ -187,6 +189,7 @@ class Index:
         for (number,) in self._base.execute("SELECT id FROM versions WHERE folder = ?", (folder,)).fetchall():
             self._base.execute("DELETE FROM words WHERE rowid = ?", (number,))
             self._base.execute("DELETE FROM labels WHERE id = ?", (number,))
+            self._base.execute("DELETE FROM pages WHERE id = ?", (number,))
             self._base.execute("DELETE FROM versions WHERE id = ?", (number,))
 
     def _take_in(self, folder, stamp, version):
@@ -195,10 +198,12 @@ class Index:
         sides = [b - a for a, b in zip(low, high)]
         depth = max(facts.get("optical_depth") or [0.0])
         row = self._base.execute(
-            "INSERT INTO versions (folder, stamp, name, number, at, published, span, height, voxel, depth, bytes, facts) "
-            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
+            "INSERT INTO versions (folder, stamp, name, number, at, published, span, height, voxel, depth, bytes) "
+            "VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?)",
             (folder, stamp, facts["name"], version.number, _moment(stamp), facts.get("published") or _day(stamp), max(sides),
-             sides[1], facts["voxel"], depth, version.bytes, json.dumps(facts, ensure_ascii=False))).lastrowid
+             sides[1], facts["voxel"], depth, version.bytes)).lastrowid
+        # Apart, so that what is searched and sorted by lies close together.
+        self._base.execute("INSERT INTO pages VALUES (?, ?)", (row, json.dumps(facts, ensure_ascii=False)))
         tags, shots = facts.get("tags", ()), facts.get("shots", ())
         self._base.execute("INSERT INTO words (rowid, name, note, tags, shots, author, species) VALUES (?, ?, ?, ?, ?, ?, ?)",
                            (row, facts["name"], facts.get("note", ""), " ".join(tags), " ".join(shots), facts.get("author", ""),
@@ -295,7 +300,7 @@ class Index:
         for begun in range(0, len(numbers), NUMBERED):
             part = numbers[begun : begun + NUMBERED]
             rows.update((number, (folder, facts)) for number, folder, facts in self._base.execute(
-                f"SELECT id, folder, facts FROM versions WHERE id IN ({','.join('?' * len(part))})", part))
+                f"SELECT id, folder, facts FROM versions JOIN pages USING (id) WHERE id IN ({','.join('?' * len(part))})", part))
         return [Version(self.library / rows[number][0], json.loads(rows[number][1])) for number in numbers if number in rows]
 
     @_sound
@@ -349,7 +354,7 @@ class Index:
     @_sound
     def shapes(self):
         """What is known of shapes: list of (int, dict), by numbers in the index."""
-        rows = self._base.execute("SELECT id, json_extract(facts, '$.shape') FROM versions").fetchall()
+        rows = self._base.execute("SELECT id, json_extract(facts, '$.shape') FROM pages").fetchall()
         return [(number, json.loads(shape) if shape else {}) for number, shape in rows]
 
     @_sound
@@ -424,7 +429,7 @@ def _size(span):
 
 def _make_anew(base):
     with base:
-        for name in ("versions", "labels", "words"):
+        for name in ("versions", "pages", "labels", "words"):
             base.execute(f"DROP TABLE IF EXISTS {name}")
         base.executescript(_TABLES)
         base.execute(f"PRAGMA user_version = {SCHEMA}")
