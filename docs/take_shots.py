@@ -11,8 +11,24 @@ os.environ.setdefault("QT_QPA_PLATFORM", "offscreen")
 HERE = pathlib.Path(__file__).parent
 ROOT = HERE.parent
 SIZE = (1280, 800)
+NAMES = ("Poppy Roll", "Milk Bread", "Morning Bun", "Rye Tower", "Oven Door", "Crumbs", "Glazed Lid", "Proving Tray", "Long Shelf",
+         "Paper Cap", "Puff Pastry", "Sugar Dust")
+SHOTS = ("BAK_010", "BAK_020", "OVN_100")
 SHARP = 60.0
 """Seconds that a picture is given to sharpen."""
+
+
+def stock_more(library):
+    """Publish a cloud of every start, small and for shots, so that there is a wall to be seen."""
+    from softmound.core.engine.density import voxel_along
+    from softmound.core.library.asset import About, publish
+    from softmound.core.starts.species import STARTS, start
+
+    for number, (species, name) in enumerate(zip(STARTS, NAMES)):
+        for seed in (3, 7) if name == "Morning Bun" else (3,):
+            mound = start(species, name, 300.0, seed)
+            publish(mound, library, voxel_along(mound, 150), tiers=(1, 2),
+                    about=About(species=species, shots=(SHOTS[number % len(SHOTS)],), tags=("demo",)))
 
 
 def main():
@@ -32,9 +48,7 @@ def main():
         from softmound.core.light.scene.camera import camera_of
         from softmound.core.recipe.camera_path import evenly
         from softmound.core.recipe.time import Growth
-        from softmound.desk.dialogs.keys_dialog import KeysDialog
         from softmound.desk.dialogs.wall_dialog import WallDialog
-        from softmound.desk.shell.commands import help_rows
         from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
 
@@ -143,11 +157,6 @@ def main():
             time.sleep(0.005)
         wall.grab().save(str(folder / "new.png"))
         wall.reject()
-        sheet = KeysDialog(help_rows(), window)
-        sheet.show()
-        application.processEvents()
-        sheet.grab().save(str(folder / "keys.png"))
-        sheet.close()
         window.open_station("Voxels")
         window.finished.build()
         rest()
@@ -170,9 +179,28 @@ def main():
         window.document.read(ROOT / "demo" / "burnt_crust.mound")
         window.open_station("Light")
         shot("light-burnt-crust")
+        shelf = window.stations["Library"]
+        stock_more(library)
         window.open_station("Library")
-        window.stations["Library"].wall.setCurrentIndex(window.stations["Library"].cards.index(0))
+        shelf.look_again()
+        shelf.search(group="shot")
+        shelf.tray.group.setCurrentIndex(shelf.tray.group.findData("shot"))
+        shelf.resize_cards(150)
+        for name, rows in (("BAK_010", (0, 1, 2, 3)), ("OVN_100", (4, 6, 7))):
+            shelf.baskets.put(name, [shelf.found[row] for row in rows])
+        shelf.tray.open("baskets")
+        bun = next(row for row, version in enumerate(shelf.found) if version.facts["name"] == "Morning Bun" and version.number == 2)
+        shelf.wall.setCurrentIndex(shelf.cards.index(bun))
+        shelf.wall.verticalScrollBar().setValue(0)
+        true_enough(2.0)  # for the pictures of the cards
         shot("library")
+        shelf.tray.open("versions")
+        shelf.show_chosen()
+        shelf.showing.compare(shelf.siblings[1])
+        rest()
+        true_enough(15.0)  # for the other half
+        shot("library-compared")
+        shelf.showing.leave()
         formation = window.stations["Formation"]
         formation.document.read(ROOT / "demo" / "morning_shelf.flock", "open flock")
         window.open_station("Formation")

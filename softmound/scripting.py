@@ -663,7 +663,7 @@ def search(library: Path, words: str = "", tags: Sequence[str] = (), shots: Sequ
     ----------
     library : path-like
     words : str, optional
-        Beginnings of words.
+        Beginnings of words, and what else a line may ask for: ``congestus 300-500 m shot:BAK_010 -torn``, see docs/library.md.
     tags, shots : sequence of str, optional
     order : str, optional
         newest, name, span, thick, largest.
@@ -678,6 +678,7 @@ def search(library: Path, words: str = "", tags: Sequence[str] = (), shots: Sequ
     Problem
         If there is no such library or order.
     """
+    from .core.library.asked import asked
     from .core.library.choices import ORDERS
 
     if not pathlib.Path(library).is_dir():
@@ -686,7 +687,7 @@ def search(library: Path, words: str = "", tags: Sequence[str] = (), shots: Sequ
         raise Problem("There is no order {!r}; choose one of {}.", order, ", ".join(ORDERS))
     with Index(library) as index:
         index.refresh()
-        found = index.search(words, tags=tuple(tags), shots=tuple(shots), order=order,
+        found = index.search(**asked(words, tags=tuple(tags), shots=tuple(shots)), order=order,
                              limit=None if limit is None else _whole(limit, 1, 1_000_000, "number of versions"))
     return [_published(version) for version in found]
 

@@ -8,6 +8,7 @@ import tarfile
 from unittest import mock
 
 import numpy as np
+from PIL import Image
 from PyQt6.QtCore import QMimeData, QPoint, QPointF, Qt, QTimer, QUrl
 from PyQt6.QtGui import QDropEvent
 from PyQt6.QtTest import QTest
@@ -19,9 +20,14 @@ from softmound.core.exchange.vdb import write_vdb
 from softmound.core.grain.actions.push import Push
 from softmound.core.library.adopting import adopt
 from softmound.core.library.asset import About, publish
+from softmound.core.library.changing import retold
+from softmound.core.library.index import Index
+from softmound.core.library.keeping import retire
 from softmound.core.library.queue import Queue
+from softmound.core.library.relit import relit
 from softmound.core.library.shelf import verify
 from softmound.core.recipe import write_mound
+from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.queue_dialog import QueueDialog
 from softmound.desk.stations.library.dialogs import pattern_of
@@ -127,6 +133,18 @@ class Shelf(DeskTest):
         self.library.search(group="")
         self.assertEqual(len(wall.seen()), 5)
 
+    def test_what_somebody_else_changes_meanwhile_is_shown_as_it_is(self):
+        self.stocked("Loaf", "Roll")
+        retold(self.library.versions[1], About(tags=("hero",)))
+        retire(self.library.versions[0])
+        # Somebody else's program brings the index up to date; the wall does not know yet.
+        with Index(self.folder_of_library) as index:
+            index.refresh()
+        self.library.versions._read.clear()
+        self.library.wall.viewport().repaint()
+        self.until(lambda: len(self.library.found) == 1)
+        self.assertEqual(self.library.found[0].facts["tags"], ["hero"])
+
     def test_typing_finds_and_a_search_is_kept(self):
         self.stocked("Loaf", "Roll")
         QTest.keyClicks(self.library.wall, "ro")
@@ -172,6 +190,19 @@ class Shelf(DeskTest):
         self.rest()
         self.assertAlmostEqual(self.shown[-1].cut.most, version.facts["range"][1], delta=0.02)
         self.window.looking.look("draft")
+        # A picture is taken of the published files, though the mound at the desk is another: it has no blue sky of its own.
+        def fill(dialog):
+            dialog.file.setText(str(self.folder / "published.png"))
+            dialog.width_.set(64.0)
+            dialog.height_.set(64.0)
+            dialog.take_button.click()
+
+        self.dialog(PictureDialog, fill)
+        self.window.actions_["pictures"].trigger()
+        self.done()
+        taken = np.asarray(Image.open(self.folder / "published.png").convert("RGB"), float)
+        wanted = relit(version, self.library.showing.light, self.library.showing.view, size=(64, 64)).astype(float)
+        self.assertLess(np.abs(taken - wanted[..., :3]).mean(), 8.0)
         self.window.escape()
         self.assertEqual((self.window.front.currentWidget(), self.library.chosen.folder), (self.library.cover, version.folder))
 

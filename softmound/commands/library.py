@@ -358,10 +358,8 @@ def _search(args, ticket):
     from ..core.library.asked import asked
     from ..core.library.index import RANGES, Index
 
-    given = asked(args.name or "")
-    given |= {name: getattr(args, name) for name in (*RANGES, "since", "until") if getattr(args, name) is not None}
-    for name, more in (("tags", args.tags), ("shots", args.shots), ("species", [args.species] if args.species else None)):
-        given[name] = (*given.get(name, ()), *(more or ()))
+    given = asked(args.name or "", tags=args.tags, shots=args.shots, species=[args.species] if args.species else None,
+                  **{name: getattr(args, name) for name in (*RANGES, "since", "until")})
     with Index(args.folder) as index:
         index.refresh(ticket)
         _told(index.search(**given, order=args.order, limit=args.limit), args)

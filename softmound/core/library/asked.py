@@ -13,8 +13,8 @@ _SAID = re.compile(r'([a-z]+):("[^"]*"|\S+)|(-?)("[^"]*"|\S+)', re.IGNORECASE)
 _BETWEEN = re.compile(rf"({_NUMBER})?(?:-|–)({_NUMBER})?$")
 
 
-def asked(text):
-    """What a line asks for.
+def asked(text, **more):
+    """What a line asks for, and what is asked for besides.
 
     Parameters
     ----------
@@ -22,6 +22,9 @@ def asked(text):
         Beginnings of words; ``300-500 m``, ``over 2 km`` or ``under 80 m`` for the longest side; ``shot:``, ``tag:`` or
         ``species:`` and a whole one, in quotes if it has spaces; ``since:`` or ``until:`` and a day; ``height:``, ``voxel:``,
         ``depth:`` and ``A-B``; a word that must not be there with a ``-`` before it.
+    **more
+        Further arguments of `Index.numbers`: tags, shots and species are added to those of the line, anything else counts instead
+        of what the line says, unless it is None.
 
     Returns
     -------
@@ -51,4 +54,9 @@ def asked(text):
             without.append(word.strip('"'))
         elif word != "-":  # which somebody has only begun to type
             words.append(f"{key} {value}" if key else word.strip('"'))
+    for name, value in more.items():
+        if name in LABELS.values():
+            found[name] = (*found.get(name, ()), *(value or ()))
+        elif value is not None:
+            found[name] = value
     return {"words": " ".join(words), **({"without": tuple(without)} if without else {}), **found}

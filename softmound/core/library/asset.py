@@ -24,6 +24,7 @@ from ..exchange.png import png_of
 from ..exchange.stated import metadata_of
 from ..exchange.vdb import write_vdb
 from ..held import MARK, UNDER_WAY, Held
+from ..light.scene.camera import fitted
 from ..light.scene.phase import lobes_of, mean_cosine
 from ..problems import NotWritten, Problem
 from ..recipe.files import write_mound
@@ -225,7 +226,9 @@ def _fill_version(aside, name, mound, grid, stages, voxel, in_file, ticket, abou
     step = ticket.step if ticket is not None else lambda *_: None
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
-    png = png_of(picture(stages, stages.scene(mound, grid, key), *THUMB, passes=THUMB_PASSES, ticket=ticket))
+    # From where it is looked at, but all of it: who publishes from near wants to find the cloud, not a part of its side.
+    whole = mound.edited(view=fitted(mound.view, *(grid.world(corner) for corner in grid.active_bounds()), *THUMB))
+    png = png_of(picture(stages, stages.scene(whole, grid, key), *THUMB, passes=THUMB_PASSES, ticket=ticket))
     (aside / "thumb.png").write_bytes(png)
     step(0.1, 0.2, "keeping the recipe")
     write_mound(aside / f"{name}.mound", mound, png)

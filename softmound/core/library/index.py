@@ -21,7 +21,7 @@ import platformdirs
 from ..problems import Problem
 from .shelf import Version, read_version
 
-SCHEMA = 6
+SCHEMA = 7
 """Version of the tables; a file of another one is made anew."""
 _SORTED = {"newest": "at DESC, id DESC", "name": "name COLLATE NOCASE, number DESC", "largest": "bytes DESC",
           "span": "span DESC", "thick": "depth DESC"}
@@ -33,7 +33,7 @@ SIZES = (50.0, 100.0, 200.0, 500.0, 1000.0, 2000.0, 5000.0)
 NUMBERED, KEPT = 32, 1000
 """Versions that are read at a time, and kept read."""
 _TABLES = """
-CREATE TABLE versions (id INTEGER PRIMARY KEY, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, at INTEGER,
+CREATE TABLE versions (id INTEGER PRIMARY KEY AUTOINCREMENT, folder TEXT UNIQUE, stamp TEXT, name TEXT, number INTEGER, at INTEGER,
     published TEXT, span REAL, height REAL, voxel REAL, depth REAL, bytes INTEGER);
 CREATE TABLE pages (id INTEGER PRIMARY KEY, facts TEXT);
 CREATE TABLE labels (id INTEGER, kind TEXT, label TEXT COLLATE NOCASE);
@@ -250,7 +250,7 @@ class Index:
         Returns
         -------
         list of int
-            Good until the next `refresh`.
+            No number ever means another version; one of a version that is gone, or was changed, means none any more.
         """
         asked, values = [], []
         found = _WORDS.findall(words)
@@ -294,14 +294,25 @@ class Index:
         Returns
         -------
         list of Version
-            In the same order.
+            In the same order, without those that are gone.
+        """
+        return list(self.by_number(numbers).values())
+
+    @_sound
+    def by_number(self, numbers):
+        """Versions by their numbers in the index, without those that are gone: dict of int to Version.
+
+        Parameters
+        ----------
+        numbers : sequence of int
         """
         rows = {}
         for begun in range(0, len(numbers), NUMBERED):
             part = numbers[begun : begun + NUMBERED]
             rows.update((number, (folder, facts)) for number, folder, facts in self._base.execute(
                 f"SELECT id, folder, facts FROM versions JOIN pages USING (id) WHERE id IN ({','.join('?' * len(part))})", part))
-        return [Version(self.library / rows[number][0], json.loads(rows[number][1])) for number in numbers if number in rows]
+        return {number: Version(self.library / rows[number][0], json.loads(rows[number][1]))
+                for number in numbers if number in rows}
 
     @_sound
     def grouped(self, by, numbers):
@@ -392,6 +403,11 @@ class Found(Sequence):
     index : Index
     numbers : sequence of int
         From its `numbers`.
+
+    Raises
+    ------
+    KeyError
+        Where one is looked at that is gone meanwhile, or was changed: somebody else may have brought the index up to date.
     """
 
     def __init__(self, index, numbers):
@@ -407,8 +423,7 @@ class Found(Sequence):
         number = self.numbers[place]
         if number not in self._read:
             begun = range(len(self.numbers))[place] // NUMBERED * NUMBERED
-            some = self.numbers[begun : begun + NUMBERED]
-            self._read.update(zip(some, self._index.versions(some)))
+            self._read.update(self._index.by_number(self.numbers[begun : begun + NUMBERED]))
             while len(self._read) > KEPT:
                 self._read.popitem(last=False)
         return self._read[number]

@@ -488,7 +488,18 @@
     </message>
     <message>
         <location filename="softmound/desk/dialogs/publish_dialog.py" />
-        <source>At its final voxel of {}, into {}.</source>
+        <source>A new version of it in {}: built, checked, with its recipe and its picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Final voxel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/publish_dialog.py" />
+        <source>Edge of a voxel of the full grid.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3196,6 +3207,11 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
+        <source>Versions are put aside under More, and taken out of a basket that is on the wall.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
         <source>Choose a card on the wall first.</source>
         <translation type="unfinished" />
     </message>
@@ -4511,6 +4527,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/work/delivering.py" />
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <location filename="softmound/desk/stations/voxels/settings.py" />
@@ -4558,11 +4575,6 @@
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>draft voxel</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/voxels/settings.py" />
-        <source>Final voxel</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10428,6 +10440,11 @@
     <message>
         <location filename="tables.py" />
         <source>reach</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>read ahead</source>
         <translation type="unfinished" />
     </message>
     <message>

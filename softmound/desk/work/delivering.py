@@ -213,20 +213,30 @@ class Delivering(QObject):
 
         services.jobs.begin(work, lambda triangles: services.tell(tr("Exported {:,} triangles to {}.").format(triangles, path)))
 
-    def take_pictures(self):
-        """Ask how, and take pictures beside the work."""
+    def take_pictures(self, published=None):
+        """Ask how, and take pictures beside the work.
+
+        Parameters
+        ----------
+        published : (Mound, callable), optional
+            Light, view and name of something else than the present mound; and what gives its grid and the grid's key, given a
+            ticket.
+        """
         services, stages = self._services, self._stages
-        mound = self._mound(tr("There is no cloud to take pictures of yet: add a blob in Mass."),
-                            lambda mound: bounds_of(mound) is not None)
+        mound, grid_of = published or (self._mound(tr("There is no cloud to take pictures of yet: add a blob in Mass."),
+                                                   lambda mound: bounds_of(mound) is not None), None)
         if mound is None:
             return
-        final = services.finished.of(mound)
-        with asking(PictureDialog(mound, str(services.files.folder), final is not None, services.over)) as dialog:
+        final = None if published else services.finished.of(mound)
+        with asking(PictureDialog(mound, str(services.files.folder), final is not None, services.over,
+                                  built=published is None)) as dialog:
+            if published is not None:
+                dialog.grid = "final"  # as it was published, and no finer
             if dialog.exec() != PictureDialog.DialogCode.Accepted:
                 return
             chosen, taking, work_with = dialog.grid, dialog.taking(), dialog.work()
 
-        def grid_of(ticket):
+        def built(ticket):
             if chosen == "final" and final is not None:
                 return final, stages.density_key(mound, mound.voxels.final)
             voxel = draft_voxel(mound)
@@ -235,4 +245,4 @@ class Delivering(QObject):
                 voxel = picture_voxel(stages, mound, camera, ticket.quiet())
             return stages.density(mound, voxel, ticket, remember=False), stages.density_key(mound, voxel)
 
-        services.jobs.begin(work_with(stages, mound, grid_of), services.tell)
+        services.jobs.begin(work_with(stages, mound, grid_of or built), services.tell)

@@ -101,6 +101,13 @@ class Showing(QObject):
         """What the picture shows: see `core.engine.painter.Request`."""
         return _placed(self._source)
 
+    def taken(self):
+        """What pictures are taken of: see `Delivering.take_pictures`."""
+        source, version = self._source, self.version
+        light = self.light.edited(medium=source.medium)
+        mound = self.as_seen(self._services.document.mound).model_copy(update={"light": light, "name": version.facts["name"]})
+        return mound, lambda _ticket: (source.grid(min(source.tiers)), f"published {version.folder}")
+
     def look(self, view, moving):
         """Look from elsewhere: both, where two are compared."""
         self.view = view

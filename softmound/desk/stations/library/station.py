@@ -105,6 +105,8 @@ class LibraryStation(Station):
         self._still.timeout.connect(self._relight)
         self._more = QTimer(self, interval=0, singleShot=True)
         self._more.timeout.connect(lambda: self._take_in(self._stamps))
+        self._soon = QTimer(self, interval=0, singleShot=True)
+        self._soon.timeout.connect(self.look_again)
         self.arriving = Arriving(self)
         self._watch = ShelfWatch(self)
         self._watch.changed.connect(self._changed_elsewhere)
@@ -213,6 +215,12 @@ class LibraryStation(Station):
     def redo(self):
         self.baskets.redo()
 
+    def take_pictures(self):
+        if self.covered:
+            self.services.tell(tr("Look at a version first, by Enter: pictures are taken of what is in the picture."))
+        else:
+            self.services.delivering.take_pictures(self.showing.taken())
+
     def show_chosen(self):
         """Show the published files of the chosen version in the picture; of two that are selected both."""
         if self.chosen is None:
@@ -233,7 +241,7 @@ class LibraryStation(Station):
     def selected(self):
         """Versions that are selected on the wall: list of Version, in their order."""
         rows = sorted(index.row() for index in self.wall.selectionModel().selectedIndexes())
-        return [self.found[row] for row in rows]
+        return [version for row in rows if (version := self.cards.at(row)) is not None]
 
     def show_tile(self, tile):
         mound = self.document.mound
@@ -267,6 +275,10 @@ class LibraryStation(Station):
         else:
             self._take()
             self._watch.look_through(self.folder)
+
+    def look_soon(self):
+        """Look into the folder again, once what is being done is done."""
+        self._soon.start()
 
     def _take_in(self, stamps):
         """Bring the index up to date, and show what it holds."""
@@ -309,6 +321,7 @@ class LibraryStation(Station):
         self._more.stop()
         self._wait.stop()
         self._still.stop()
+        self._soon.stop()
         if self._index is not None:
             self._index.close()
             self._index = None
@@ -389,7 +402,7 @@ class LibraryStation(Station):
             self._stale = set(self.relit)
         seen = self.wall.seen()
         rows = [*seen, *range(seen[-1] + 1, len(self.found)), *range(seen[0])] if seen else []
-        versions = {v.folder: v for v in (self.found[row] for row in rows[:MOST_RELIT])}
+        versions = {v.folder: v for row in rows[:MOST_RELIT] if (v := self.cards.at(row)) is not None}
         wanted = [v for folder, v in versions.items() if folder not in self.relit or folder in self._stale]
         size = self.pictures.size
         self._relighting.ask([Wish(version.folder, version, mound.light, mound.view, size=size) for version in wanted])

@@ -71,6 +71,19 @@ class Cards(QAbstractListModel):
         self.groups = [("", len(versions))] if groups is None else groups
         self.endResetModel()
 
+    def at(self, row):
+        """The version on a card: Version, or None where it is gone, or changed, since the wall was laid out; then it is anew.
+
+        Parameters
+        ----------
+        row : int
+        """
+        try:
+            return self.versions[row]
+        except KeyError:
+            self._station.look_soon()
+            return None
+
     def flags(self, index):
         return super().flags(index) | Qt.ItemFlag.ItemIsDragEnabled
 
@@ -79,7 +92,7 @@ class Cards(QAbstractListModel):
 
     def mimeData(self, indexes):
         """Files of the chosen versions, for whatever they are dropped on; and their folders, for baskets."""
-        data, versions = QMimeData(), [self.versions[index.row()] for index in indexes]
+        data, versions = QMimeData(), [version for index in indexes if (version := self.at(index.row())) is not None]
         data.setUrls([QUrl.fromLocalFile(str(path)) for version in versions for path in files_of(version)])
         data.setData(VERSIONS, json.dumps([str(version.folder) for version in versions]).encode())
         return data
@@ -88,14 +101,13 @@ class Cards(QAbstractListModel):
         return 0 if parent.isValid() else len(self.versions)
 
     def data(self, index, role=Qt.ItemDataRole.DisplayRole):
-        if not index.isValid():
+        wanted = (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole, Qt.ItemDataRole.ToolTipRole)
+        version = self.at(index.row()) if index.isValid() and role in wanted else None
+        if version is None:
             return None
-        if role in (Qt.ItemDataRole.DisplayRole, Qt.ItemDataRole.AccessibleTextRole):
-            version = self.versions[index.row()]
+        if role != Qt.ItemDataRole.ToolTipRole:
             return tr("{} version {}").format(version.facts["name"], version.number)
-        if role == Qt.ItemDataRole.ToolTipRole:
-            return str(self.versions[index.row()].folder)
-        return None
+        return str(version.folder)
 
     def paint(self, painter, frame, row, chosen, over):
         """Draw a card.
@@ -108,7 +120,9 @@ class Cards(QAbstractListModel):
         chosen, over : bool
             It is the chosen one; the pointer is over it.
         """
-        version = self.versions[row]
+        version = self.at(row)
+        if version is None:
+            return
         path = QPainterPath()
         path.addRoundedRect(QRectF(frame).adjusted(0.5, 0.5, -0.5, -0.5), 6, 6)
         painter.fillPath(path, style.RAISED if chosen or over else style.with_alpha(style.RAISED, 150))
@@ -469,7 +483,7 @@ class Wall(QAbstractItemView):
         index = self.indexAt(at)
         if index.isValid() and event.buttons() == Qt.MouseButton.NoButton:
             card = self._rect(index.row())
-            self._station.turn(self.model().versions[index.row()], min(max((at.x() - card.left()) / card.width(), 0.0), 1.0))
+            self._station.turn(self.model().at(index.row()), min(max((at.x() - card.left()) / card.width(), 0.0), 1.0))
         else:
             self._station.turn(None)
         title = self._title_at(at) is not None
@@ -488,7 +502,8 @@ class Wall(QAbstractItemView):
         folder : pathlib.Path
         """
         for row in self.seen():
-            if self.model().versions[row].folder == folder:
+            version = self.model().at(row)
+            if version is not None and version.folder == folder:
                 self.viewport().update(self._rect(row))
 
     def paintEvent(self, event):

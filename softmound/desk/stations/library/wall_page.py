@@ -26,7 +26,7 @@ class WallPage(QWidget):
         column.addLayout(self.stack, 1)
         self.wall = Wall(station, station.cards)
         self.wall.selectionModel().currentChanged.connect(
-            lambda now, _before: station.choose(station.found[now.row()] if now.isValid() else None))
+            lambda now, _before: station.choose(station.cards.at(now.row()) if now.isValid() else None))
         self.wall.selectionModel().selectionChanged.connect(lambda *_: station.settings.show_mound(station.document.mound))
         self.wall.activated.connect(lambda _index: station.show_chosen())
         self.stack.addWidget(self.wall)
