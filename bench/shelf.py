@@ -140,11 +140,11 @@ def _wall(library):
         yield Figure("  the same, 99th percentile", 1e3 * worst, "ms", aim="at most 16", ok=worst <= 0.016)
         yield Figure("  memory of the wall", (_memory() - before) / 1e6, "MB", aim="at most 300", ok=_memory() - before <= 300e6)
         begun = time.perf_counter()
-        station.light_alike(True)
-        until(application, lambda: len(station.relit) >= RELIT, 300)
+        station.one_light.switch(True)
+        until(application, lambda: len(station.one_light.images) >= RELIT, 300)
         each = (time.perf_counter() - begun) / RELIT
         yield Figure(f"  lit by one sun, each of {RELIT}", 1e3 * each, "ms", aim="at most 20", ok=each <= 0.02)
-        station.light_alike(False)
+        station.one_light.switch(False)
         seen = []
         window.looking.shown.connect(lambda answer: seen.append(answer.request.placed is not None))
         begun = time.perf_counter()

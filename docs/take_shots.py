@@ -183,7 +183,7 @@ def main():
         stock_more(library)
         window.open_station("Library")
         shelf.look_again()
-        shelf.search(group="shot")
+        shelf.finding.search(group="shot")
         shelf.tray.group.setCurrentIndex(shelf.tray.group.findData("shot"))
         shelf.resize_cards(150)
         for name, rows in (("BAK_010", (0, 1, 2, 3)), ("OVN_100", (4, 6, 7))):

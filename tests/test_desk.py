@@ -886,7 +886,7 @@ class Building(DeskTest):
                    and (library.image_of(version).width(), library.image_of(version).height()) == library.pictures.size)
         own = library.image_of(version)
         self.click(library.tray.lit)
-        self.until(lambda: version.folder in library.relit)
+        self.until(lambda: version.folder in library.one_light.images)
         first = library.image_of(version)
         self.assertEqual(((first.width(), first.height()), first == own), ((300, 200), False))
         # Another sun, and the picture follows once it rests.
@@ -895,7 +895,7 @@ class Building(DeskTest):
         self.window.document.apply("turn sun", lambda mound: mound.edited(light=turned))
         self.until(lambda: library.image_of(version) != first)
         self.click(library.tray.lit)
-        self.assertEqual((library.relit, library.image_of(version) == own), ({}, True))
+        self.assertEqual((library.one_light.images, library.image_of(version) == own), ({}, True))
 
     def test_a_library_that_cannot_be_written_is_said(self):
         blocked = self.folder / "file"

@@ -137,7 +137,7 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
         <location filename="softmound/desk/dialogs/export_dialog.py" />
         <source>OpenVDB (*.vdb)</source>
         <translation type="unfinished" />
@@ -2538,15 +2538,22 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
         <location filename="softmound/desk/stations/library/arriving.py" />
         <source>Adopt {}</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/library/station.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
         <location filename="softmound/desk/stations/library/arriving.py" />
         <source>Adopted as {} {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <location filename="softmound/desk/stations/library/arriving.py" />
+        <source>Adopt</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2689,6 +2696,23 @@
     <message>
         <location filename="softmound/desk/stations/library/baskets.py" />
         <source>A click shows it on the wall; cards that are dropped on it are put into it; right click for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/work/delivering.py" />
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>There is no cloud to publish yet: add a blob in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>Publish seeds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/caring.py" />
+        <source>This mound and so many siblings:</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2913,6 +2937,23 @@
     <message>
         <location filename="softmound/desk/stations/library/facts.py" />
         <source>{} per metre</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/finding.py" />
+        <source>A picture of a cloud, or a drawn outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/photographs.py" />
+        <location filename="softmound/desk/stations/light/settings.py" />
+        <location filename="softmound/desk/stations/library/finding.py" />
+        <source>Pictures ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/finding.py" />
+        <source>Find an outline</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3212,41 +3253,12 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/station.py" />
+        <source>Look at a version first, by Enter: pictures are taken of what is in the picture.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/station.py" />
         <source>Choose a card on the wall first.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>A picture of a cloud, or a drawn outline</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/view/photographs.py" />
-        <location filename="softmound/desk/stations/light/settings.py" />
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>Pictures ({})</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>Find an outline</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/work/delivering.py" />
-        <location filename="softmound/desk/work/delivering.py" />
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>There is no cloud to publish yet: add a blob in Mass.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>Publish seeds</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/station.py" />
-        <source>This mound and so many siblings:</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3467,12 +3479,6 @@
     <message>
         <location filename="softmound/desk/stations/library/wall.py" />
         <source>none said</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/library/wall_page.py" />
-        <source>Adopt</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -1,4 +1,4 @@
-"""A watch folder at the desk: what arrives in it is adopted into the library, asked or unasked."""
+"""Files of others at the desk: chosen, dropped, or arriving in a watch folder, they are adopted into the library."""
 
 import pathlib
 import threading
@@ -9,8 +9,10 @@ from PyQt6.QtWidgets import QFileDialog
 from ....core.library.adopting import adopt
 from ....core.library.arrivals import arrivals, remember_arrival
 from ....core.problems import Problem
+from ...dialogs.asking import asking
 from ...words import tr
 from ...work.relay import Relay
+from .dialogs import AdoptDialog
 
 EVERY = 4000
 """Milliseconds between two looks into the folder."""
@@ -147,6 +149,36 @@ class Arriving(QObject):
             self._services.tell(tr(problem.sentence))
         self.there = []
         self.changed.emit()
+
+    def choose_to_adopt(self):
+        """Ask for files of somebody else's, and adopt them."""
+        paths, _ = QFileDialog.getOpenFileNames(self._services.over, tr("Adopt"), str(self._services.files.folder),
+                                                tr("OpenVDB (*.vdb)"))
+        if paths:
+            self.adopt_files(paths)
+
+    def adopt_files(self, paths):
+        """Ask where files come from, and take them into the library beside the work.
+
+        Parameters
+        ----------
+        paths : sequence of str
+        """
+        with asking(AdoptDialog(paths, self._services.over)) as dialog:
+            if dialog.exec() != dialog.DialogCode.Accepted:
+                return
+            options, pattern, name, rate = dialog.options(), dialog.pattern, dialog.name.text().strip(), dialog.rate.value
+        station, delivering = self._station, self._services.delivering
+        folder = station.folder
+        options.update(about=delivering.about, tiers=delivering.tiers, rate=rate)
+        for path in [pattern] if pattern else paths:
+            called = name if pattern or len(paths) == 1 else ""
+            called = called or pathlib.Path(path).stem.rstrip("#._- ") or "Cloud"
+            station.changing(
+                lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options),
+                tr("Adopt {}").format(called),
+                lambda made: tr("Adopted as {} {}.").format(made.parent.name, made.name),
+            )
 
     def end(self):
         """Look no more."""

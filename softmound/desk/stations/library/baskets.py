@@ -92,7 +92,7 @@ class Baskets(QObject):
         """
         self.open = "" if name == self.open else name
         self.look_again()
-        self._station.show_again()
+        self._station.show_found()
 
     def places(self):
         """Places in the basket of the rows on the wall: list of int."""
@@ -143,7 +143,7 @@ class Baskets(QObject):
 
     def _follow(self):
         self.look_again()
-        self._station.show_again()
+        self._station.show_found()
         self._services.steps_changed.emit()
 
     @property

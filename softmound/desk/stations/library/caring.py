@@ -6,6 +6,7 @@ from PyQt6.QtCore import QUrl
 from PyQt6.QtGui import QDesktopServices
 from PyQt6.QtWidgets import QApplication, QInputDialog, QMessageBox
 
+from ....core.engine.siblings import sibling
 from ....core.formation.uses import replaced_everywhere, uses_of, with_version
 from ....core.library.changing import brought_back, dropped, renamed, retold
 from ....core.library.keeping import empty, health, rebuilt, restore, retire, retired
@@ -55,6 +56,18 @@ class Caring:
         except Problem as problem:
             self.station.services.tell(tr(problem.sentence))
         self.station.look_again()
+
+    def publish_seeds(self):
+        """Ask how many seeds, and publish siblings."""
+        services = self.station.services
+        mound = services.document.mound
+        if not mound.mass.forms:
+            services.tell(tr("There is no cloud to publish yet: add a blob in Mass."))
+            return
+        count, yes = QInputDialog.getInt(services.over, tr("Publish seeds"), tr("This mound and so many siblings:"), 8, 1,
+                                         1000)
+        if yes:
+            services.delivering.publish([sibling(mound, number) for number in range(count + 1)])
 
     def copy_path(self):
         """Put the path of the chosen version's largest file on the clipboard."""

@@ -1,45 +1,31 @@
 """Library: publish this mound, and see what was published."""
 
 import pathlib
-from collections import OrderedDict
 
 from PyQt6.QtCore import QTimer
-from PyQt6.QtWidgets import QFileDialog, QInputDialog
+from PyQt6.QtWidgets import QFileDialog
 
-from ....core.engine.siblings import sibling
-from ....core.exchange.foreign import read_photograph
-from ....core.library.adopting import adopt
-from ....core.library.asked import asked
 from ....core.library.asset import recipe_mark
-from ....core.library.index import Found, Index
-from ....core.library.likeness import apart, apart_from_outline, outline_in
-from ...dialogs.asking import asking
+from ....core.library.index import Found, Index, stamps_in
 from ...shell.command import Command
 from ...shell.strip import COMPUTING, FRESH, OLD
-from ...view.pixels import image_of_pixels, thumb_of
+from ...view.pixels import thumb_of
 from ...words import tr
 from ..station import Station
 from .arriving import Arriving
 from .baskets import Baskets
 from .caring import Caring
-from .dialogs import AdoptDialog
+from .finding import Finding, labels_of
+from .one_light import OneLight
 from .pictures import Pictures
-from .relighting import Relighting, Wish
 from .settings import LibrarySettings
-from .showing import PLAIN, Showing
-from .tray import OUTLINES, ShelfTray, paint_cards
+from .showing import Showing
+from .tray import ShelfTray, paint_cards
 from .turning import Turning
 from .wall import Cards
 from .wall_page import WallPage
 from .watching import ShelfWatch
 
-MOST_RELIT = 1000
-"""Pictures that are made anew in one light, those in sight first; of the others the cards keep their own."""
-RELIT_KEPT = 400
-RESTS = 250
-"""Milliseconds after which the light counts as chosen."""
-SCROLLS = 120
-"""Milliseconds after which the wall counts as standing still."""
 AT_ONCE, FEW = 200, 2000
 """Versions that are taken into the index before the hand is let go on; how many may be known for the folders to be looked through
 by the hand itself, rather than beside it."""
@@ -61,14 +47,12 @@ class LibraryStation(Station):
     siblings : list of Version
         All versions of the chosen one's asset, the newest first.
     chosen : Version or None
-    words, sorted, group : str
-        What is searched for, how it is sorted, and by what it is laid out.
-    like : Version or None
-        Show what is most like this one instead.
-    outline : (str, ndarray of bool) or None
-        Or most like this outline, found in the picture of this name.
+    finding : Finding
+        What is asked for.
     showing : Showing
         Published files in the picture.
+    one_light : OneLight
+        The wall in one light.
     baskets : Baskets
     arriving : Arriving
         The watch folder.
@@ -91,18 +75,12 @@ class LibraryStation(Station):
     def __init__(self, services):
         super().__init__(services)
         self.versions, self.found, self.newest, self.siblings = [], [], {}, []
-        self.chosen = self.like = self.outline = None
-        self.words, self.sorted, self.group = "", "newest", ""
+        self.chosen, self.finding = None, Finding(self)
         self._index, self._stamps, self._newest_of = None, None, {}
-        self.alike_lit, self.sun, self.coming = False, None, []
-        self.relit, self._relighting, self._lit_by = OrderedDict(), Relighting(self._take_relit), None
+        self.coming, self.one_light = [], OneLight(self)
         self.pictures, self.cards, self._tile = Pictures(self), Cards(self), (None, None)
         self.caring, self.showing, self.baskets = Caring(self), Showing(self), Baskets(self)
         self.turning = Turning(services, self._show_turned)
-        self._wait = QTimer(self, interval=RESTS, singleShot=True)
-        self._wait.timeout.connect(self._relight)
-        self._still = QTimer(self, interval=SCROLLS, singleShot=True)
-        self._still.timeout.connect(self._relight)
         self._more = QTimer(self, interval=0, singleShot=True)
         self._more.timeout.connect(lambda: self._take_in(self._stamps))
         self._soon = QTimer(self, interval=0, singleShot=True)
@@ -159,8 +137,7 @@ class LibraryStation(Station):
 
     def show_mound(self, mound):
         self.settings.show_mound(mound)
-        if self.alike_lit:
-            self._wait.start()
+        self.one_light.follow()
 
     # -- the wall, or what was published in the picture -----------------------------------------
 
@@ -266,12 +243,13 @@ class LibraryStation(Station):
         if self._index is None or self._index.library != self.folder:
             self._let_go_of_index()
             self._index = Index(self.folder)
-            self.chosen = self.like = self.outline = None
+            self.chosen = None
+            self.finding.forget()
             self.showing.leave()
             self.baskets.forget_steps()
             self._watch.follow(self.folder)
         if self._index.count() < FEW:
-            self._take_in(None)
+            self._take_in(stamps_in(self.folder), True)
         else:
             self._take()
             self._watch.look_through(self.folder)
@@ -280,8 +258,8 @@ class LibraryStation(Station):
         """Look into the folder again, once what is being done is done."""
         self._soon.start()
 
-    def _take_in(self, stamps):
-        """Bring the index up to date, and show what it holds."""
+    def _take_in(self, stamps, always=False):
+        """Bring the index up to date with what is in the folders, and show what it holds, if it holds anything else or `always`."""
         if self._index is None:
             return
         changed = any(self._index.refresh(most=AT_ONCE, there=stamps))
@@ -290,17 +268,17 @@ class LibraryStation(Station):
             self._more.start()
             if len(self.versions):
                 return  # the newest are there to be seen; all others come at once, when all are known
-        if changed or stamps is None:
+        if changed or always:
             self._take()
 
     def _take(self):
         self.versions, self.newest, self._newest_of = Found(self._index, self._index.numbers()), self._index.newest(), {}
-        self.chosen, self.like = (v if v is not None and self._index.number_of(v.folder) is not None else None
-                                  for v in (self.chosen, self.like))
+        self.chosen, self.finding.like = (v if v is not None and self._index.number_of(v.folder) is not None else None
+                                          for v in (self.chosen, self.finding.like))
         self.baskets.look_again()
         if self.showing.version is not None and self._index.number_of(self.showing.version.folder) is None:
             self.showing.leave()
-        self._show_found()
+        self.show_found()
 
     def _changed_elsewhere(self):
         """Something was published or put aside by somebody else."""
@@ -314,13 +292,11 @@ class LibraryStation(Station):
         self.turning.end()
         self.pictures.end()
         self.showing.end()
-        self._relighting.end()
+        self.one_light.end()
         self._let_go_of_index()
 
     def _let_go_of_index(self):
         self._more.stop()
-        self._wait.stop()
-        self._still.stop()
         self._soon.stop()
         if self._index is not None:
             self._index.close()
@@ -344,82 +320,13 @@ class LibraryStation(Station):
         turned = self.turning.image(version)
         if turned is not None:
             return turned
-        if version.folder in self.relit:
-            self.relit.move_to_end(version.folder)
-            return self.relit[version.folder]
-        return self.pictures.image(version)
-
-    def light_alike(self, on):
-        """Show all that is on the wall in the light of the present mound, or each in its own.
-
-        Parameters
-        ----------
-        on : bool
-        """
-        self.alike_lit, self._lit_by, self.sun = on, None, None
-        self.relit.clear()
-        self.tray.show_dome(on)
-        self.wall.viewport().update()
-        self._relighting.stop()
-        if on:
-            self._relight()
-
-    def turn_wall_sun(self, azimuth, elevation, moving):
-        """Light the wall from elsewhere.
-
-        Parameters
-        ----------
-        azimuth, elevation : float
-            Degrees.
-        moving : bool
-        """
-        self.sun = azimuth, elevation
-        self.tray.show_dome(True)
-        if not moving:
-            self._relight()
-
-    def alike(self):
-        """The mound whose light and view the wall is seen in: that of the present one, with the wall's sun."""
-        mound = self.document.mound
-        if self.sun is None:
-            return mound
-        sun = mound.light.sun.edited(azimuth=self.sun[0], elevation=self.sun[1])
-        return mound.edited(light=mound.light.edited(sun=sun))
+        lit = self.one_light.image(version)
+        return self.pictures.image(version) if lit is None else lit
 
     def scrolled(self):
-        """The wall shows other cards: what is in sight is lit next."""
+        """The wall shows other cards."""
         self.turning.leave()
-        if self.alike_lit:
-            self._still.start()
-
-    def _relight(self):
-        if not self.alike_lit:
-            return
-        mound = self.alike()
-        lit_by = mound.light, mound.view.azimuth, mound.view.elevation
-        if lit_by != self._lit_by:
-            self._lit_by = lit_by
-            self._stale = set(self.relit)
-        seen = self.wall.seen()
-        rows = [*seen, *range(seen[-1] + 1, len(self.found)), *range(seen[0])] if seen else []
-        versions = {v.folder: v for row in rows[:MOST_RELIT] if (v := self.cards.at(row)) is not None}
-        wanted = [v for folder, v in versions.items() if folder not in self.relit or folder in self._stale]
-        size = self.pictures.size
-        self._relighting.ask([Wish(version.folder, version, mound.light, mound.view, size=size) for version in wanted])
-
-    def _take_relit(self, folder, pixels):
-        if self.alike_lit:
-            self._stale.discard(folder)
-            self.relit[folder] = image_of_pixels(pixels)
-            self.relit.move_to_end(folder)
-            while len(self.relit) > RELIT_KEPT:
-                self.relit.popitem(last=False)
-            self.wall.show_picture(folder)
-
-    def lit_as(self):
-        """Light and view in which a card turns."""
-        mound = self.alike()
-        return (mound.light, mound.view) if self.alike_lit else PLAIN
+        self.one_light.scrolled()
 
     def turn(self, version, share=0.5):
         """Let the card under the pointer turn with it, or play.
@@ -434,7 +341,7 @@ class LibraryStation(Station):
         if version is None:
             self.turning.leave()
         else:
-            self.turning.over(version, share, *self.lit_as())
+            self.turning.over(version, share, *self.one_light.lit_as())
 
     def _show_turned(self):
         if "cover" in vars(self):
@@ -465,96 +372,23 @@ class LibraryStation(Station):
         self.tray.find.setFocus()
         self.tray.find.setText(self.tray.find.text() + text)
 
-    def search(self, words=None, order=None, group=None):
-        """Show what is looked for.
-
-        Parameters
-        ----------
-        words : str, optional
-            See `core.library.asked`.
-        order, group : str, optional
-            Of `core.library.choices.ORDERS` and `GROUPS`.
-        """
-        self.words = self.words if words is None else words
-        self.sorted = self.sorted if order is None else order
-        self.group = self.group if group is None else group
-        self.like = self.outline = None
-        self.baskets.open = ""
-        self._show_found()
-
-    def show_again(self):
-        """Show on the wall what is asked for, as it is now."""
-        self.like = self.outline = None if self.baskets.open else self.outline
-        self._show_found()
-
-    def more_like(self):
-        """Show what is most like the chosen version, or all again."""
-        others = self.like is not None or self.outline is not None or self.baskets.open
-        self.like, self.outline, self.baskets.open = None if others else self.chosen, None, ""
-        self._show_found()
-
-    def choose_outline(self):
-        """Ask for a picture, and show the clouds that are most like the outline in it."""
-        kinds = " ".join(f"*{ending}" for ending in OUTLINES)
-        path, _ = QFileDialog.getOpenFileName(self.settings, tr("A picture of a cloud, or a drawn outline"),
-                                              str(self.services.files.folder), tr("Pictures ({})").format(kinds))
-        if path:
-            self.like_outline(path)
-
-    def like_outline(self, path):
-        """Show the clouds that are most like the outline in a picture.
-
-        Parameters
-        ----------
-        path : path-like
-        """
-        def done(mask):
-            self.like, self.outline = None, (pathlib.Path(path).name, mask)
-            self._show_found()
-
-        self.services.jobs.begin(lambda ticket: outline_in(read_photograph(path, ticket=ticket)), done, tr("Find an outline"))
-
     def labels(self):
         """What a search may name, for who is typing: list of str."""
-        return [f"{key}:{label}" if " " not in label else f'{key}:"{label}"' for key in ("shot", "tag", "species")
-                for label, _ in self._index.labels(key)] + [name for name in self._index.names() if " " not in name]
+        return labels_of(self._index)
 
-    def _show_found(self):
+    def show_found(self):
+        """Show on the wall what is asked for, as it is now."""
         self.turning.leave()
-        groups = None
-        if self.baskets.open:
-            self.found = Found(self._index, [self._index.number_of(version.folder) for _, version, _ in self.baskets.held
-                                             if version is not None])
-        elif self.outline is not None:
-            self.found = self._nearest(lambda shapes: [apart_from_outline(shape, self.outline[1]) for shape in shapes])
-        elif self.like is not None:
-            own = self.like.facts.get("shape", {})
-            self.found = self._nearest(lambda shapes: apart(own, shapes), self._index.number_of(self.like.folder))
-        else:
-            line = asked(self.words) if self.words.strip() else {}
-            numbers = self._index.numbers(**line, order=self.sorted)
-            if self.group:
-                parts = self._index.grouped(self.group, numbers)
-                groups = [(title, len(part)) for title, part in parts]
-                numbers = [number for _, part in parts for number in part]
-            self.found = self.versions if numbers == self.versions.numbers else Found(self._index, numbers)
+        self.found, groups = self.finding.found(self._index, self.versions)
         self.cards.take(self.found, groups)
         if not self.laid_out:
             return
         self._choose_again()
         self.cover.show_found(bool(len(self.versions)))
-        if self.alike_lit:
-            self._relight()
+        self.one_light.ask()
         self.tray.show_state()
         self.tray.show_baskets()
         self.settings.show_mound(self.document.mound)
-
-    def _nearest(self, measured, first=None):
-        """What is most like something, the likest first: Found."""
-        shapes = [(number, shape) for number, shape in self._index.shapes() if number != first]
-        far = measured([shape for _, shape in shapes])
-        near = sorted((n for n in range(len(shapes)) if far[n] < float("inf")), key=lambda n: far[n])
-        return Found(self._index, [*([] if first is None else [first]), *(shapes[n][0] for n in near)])
 
     def _choose_again(self):
         """Choose on the wall again what was chosen before it was laid out anew."""
@@ -611,45 +445,6 @@ class LibraryStation(Station):
             self.services.tell(told(result))
 
         self.services.jobs.begin(work, done, name)
-
-    def publish_seeds(self):
-        """Ask how many seeds, and publish siblings."""
-        mound = self.document.mound
-        if not mound.mass.forms:
-            self.services.tell(tr("There is no cloud to publish yet: add a blob in Mass."))
-            return
-        count, yes = QInputDialog.getInt(self.services.over, tr("Publish seeds"), tr("This mound and so many siblings:"), 8, 1,
-                                         1000)
-        if yes:
-            self.services.delivering.publish([sibling(mound, number) for number in range(count + 1)])
-
-    def choose_to_adopt(self):
-        """Ask for files of somebody else's, and adopt them."""
-        paths, _ = QFileDialog.getOpenFileNames(self.settings, "Adopt", str(self.services.files.folder), tr("OpenVDB (*.vdb)"))
-        if paths:
-            self.adopt(paths)
-
-    def adopt(self, paths):
-        """Ask where files come from, and take them into the library beside the work.
-
-        Parameters
-        ----------
-        paths : sequence of str
-        """
-        with asking(AdoptDialog(paths, self.services.over)) as dialog:
-            if dialog.exec() != dialog.DialogCode.Accepted:
-                return
-            options, pattern, name, rate = dialog.options(), dialog.pattern, dialog.name.text().strip(), dialog.rate.value
-        folder, about, tiers = self.folder, self.services.delivering.about, self.services.delivering.tiers
-        options.update(about=about, tiers=tiers, rate=rate)
-        for path in [pattern] if pattern else paths:
-            called = name if pattern or len(paths) == 1 else ""
-            called = called or pathlib.Path(path).stem.rstrip("#._- ") or "Cloud"
-            self.changing(
-                lambda ticket, p=path, c=called: adopt(p, folder, c, ticket=ticket, **options),
-                tr("Adopt {}").format(called),
-                lambda made: tr("Adopted as {} {}.").format(made.parent.name, made.name),
-            )
 
     def choose_folder(self):
         """Ask for another library folder."""

@@ -27,10 +27,9 @@ from ...fields.cards import CardPage
 from ...fields.controls import ChoiceRow
 from ...view.overlays import SunDome
 from ...words import tr
+from .finding import OUTLINES
 from .wall import NARROWEST, USUAL, WIDEST, Cards
 
-OUTLINES = (".png", ".jpg", ".jpeg", ".tif", ".tiff")
-"""Ends of files in which an outline can be found."""
 PAGES = {"versions": "Versions", "baskets": "Baskets"}
 MARGINS = 13, 12, 12, 8
 ROOMY = 760
@@ -116,7 +115,7 @@ class ShelfTray(QWidget):
         layout.addWidget(beside)
         layout.addLayout(self._pages(), 1)
         self.dome = SunDome(self)
-        self.dome.moved.connect(station.turn_wall_sun)
+        self.dome.moved.connect(station.one_light.turn_sun)
         self.dome.hide()
 
     def _finding(self):
@@ -132,7 +131,7 @@ class ShelfTray(QWidget):
         self._completer = _LastWord(self.find)
         self.find.setCompleter(self._completer)
         self.find.textEdited.connect(lambda _words: self._offer())
-        self.find.textChanged.connect(lambda words: station.search(words=words))
+        self.find.textChanged.connect(lambda words: station.finding.search(words=words))
         self.kept = QPushButton(tr("Kept"))
         self.kept.setToolTip(tr("Searches that are kept."))
         self.kept.setFixedWidth(76)
@@ -149,7 +148,7 @@ class ShelfTray(QWidget):
             box.setAccessibleName(name)
             for value, words in options.items():
                 box.addItem(tr(words), value)
-            box.currentIndexChanged.connect(lambda n, b=box, k=key: station.search(**{k: b.itemData(n)}))
+            box.currentIndexChanged.connect(lambda n, b=box, k=key: station.finding.search(**{k: b.itemData(n)}))
         self.group.setToolTip(tr("Lay the wall out in groups; a click on a title folds its group."))
         return _row(self.order, self.group)
 
@@ -157,12 +156,12 @@ class ShelfTray(QWidget):
         station = self._station
         self.like = QPushButton(tr("More like this"))
         self.like.setToolTip(tr("Show the clouds whose outlines, from twelve sides, are most like those of the chosen one."))
-        self.like.clicked.connect(station.more_like)
+        self.like.clicked.connect(station.finding.more_like)
         self.lit = QPushButton(tr("In one light"))
         self.lit.setCheckable(True)
         self.lit.setToolTip(tr("Show every cloud of the wall from the same side in the sun and sky of the present mound; the dome "
                                "at the right turns the sun."))
-        self.lit.toggled.connect(station.light_alike)
+        self.lit.toggled.connect(station.one_light.switch)
         return _row(self.like, self.lit)
 
     def _sizing(self):
@@ -274,9 +273,9 @@ class ShelfTray(QWidget):
         if paths:
             event.acceptProposedAction()
             if paths[0].lower().endswith(".vdb"):
-                self._station.adopt(paths)
+                self._station.arriving.adopt_files(paths)
             else:
-                self._station.like_outline(paths[0])
+                self._station.finding.like_outline(paths[0])
 
     def show_siblings(self, versions):
         """Show all versions of the chosen asset.
@@ -317,7 +316,7 @@ class ShelfTray(QWidget):
         on : bool
         """
         self.dome.setVisible(on)
-        self.dome.show_mound(self._station.alike())
+        self.dome.show_mound(self._station.one_light.mound())
         self._place_dome()
 
     def _place_dome(self):
@@ -347,15 +346,15 @@ class ShelfTray(QWidget):
         found, there = len(station.found), len(station.versions)
         if station.baskets.open:
             self.count.setText(tr("basket {}").format(station.baskets.open))
-        elif station.outline is not None:
-            self.count.setText(tr("like the outline in {}").format(station.outline[0]))
-        elif station.like is not None:
-            self.count.setText(tr("like {}").format(station.like.facts["name"]))
+        elif station.finding.outline is not None:
+            self.count.setText(tr("like the outline in {}").format(station.finding.outline[0]))
+        elif station.finding.like is not None:
+            self.count.setText(tr("like {}").format(station.finding.like.facts["name"]))
         else:
             all_of_them = tr("one version") if there == 1 else tr("{:,} versions").format(there)
             self.count.setText(tr("nothing is found") if not found else all_of_them if found == there else
                                tr("{:,} of {:,} versions").format(found, there))
-        others = station.like is not None or station.outline is not None or bool(station.baskets.open)
+        others = station.finding.otherwise
         self.like.setText(tr("Show all again") if others else tr("More like this"))
         self.like.setEnabled(others or bool(station.chosen and "shape" in station.chosen.facts))
 
