@@ -888,7 +888,7 @@ class Building(DeskTest):
         self.click(library.tray.lit)
         self.until(lambda: version.folder in library.one_light.images)
         first = library.image_of(version)
-        self.assertEqual(((first.width(), first.height()), first == own), ((300, 200), False))
+        self.assertEqual(((first.width(), first.height()), first == own), (library.pictures.size, False))
         # Another sun, and the picture follows once it rests.
         light = self.window.document.mound.light
         turned = light.edited(sun=light.sun.edited(azimuth=light.sun.azimuth - 140.0, elevation=8.0))

@@ -16,7 +16,7 @@ from softmound.core.engine.tracing import SHOWING
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.grain.scales import advised
-from softmound.core.library.asset import publish
+from softmound.core.library.asset import About, publish
 from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe.arrays import Arrays
@@ -30,6 +30,7 @@ from softmound.desk.dialogs.import_dialog import ImportDialog
 from softmound.desk.dialogs.keys_dialog import KeysDialog
 from softmound.desk.dialogs.manual_dialog import ManualDialog, chapters
 from softmound.desk.dialogs.picture_dialog import PictureDialog
+from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.queue_dialog import QueueDialog
 from softmound.desk.dialogs.resize_dialog import ResizeDialog
 from softmound.desk.dialogs.wall_dialog import WallDialog
@@ -78,6 +79,7 @@ class Readable(DeskTest):
             ImportDialog: lambda: ImportDialog(BRIOCHE, read_triangles(BRIOCHE), w),
             HeapDialog: lambda: HeapDialog(60.0, 0.0, w), SunPlaceDialog: lambda: SunPlaceDialog(w),
             NatureDialog: lambda: NatureDialog(nature_of(mound, grid), w), SiblingsDialog: lambda: SiblingsDialog(mound, w),
+            PublishDialog: lambda: PublishDialog(mound, ahead, self.folder, About(), (1,), (), w),
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w),

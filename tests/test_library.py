@@ -166,7 +166,7 @@ class Publishing(unittest.TestCase):
             self.assertEqual(len(listed(self.library)), len(versions))
         self.assertGreater(steps, 14)
         # The last one swept what the killed ones had left.
-        self.assertEqual(sorted(p.name for p in asset.iterdir()), [".name", "v001", "v002"])
+        self.assertEqual(sorted(p.name for p in asset.iterdir()), [".id", ".name", "v001", "v002"])
 
     def test_leftovers_of_a_living_process_stay(self):
         asset = self.library / "bun"

@@ -199,8 +199,8 @@ class Station(QObject):
         return False
 
     def bounds(self):
-        """Corners of what is shown: (ndarray of float, ndarray of float), metres; None where there is nothing."""
-        return bounds_of(self.document.mound)
+        """Corners of what can be cut through: (ndarray of float, ndarray of float), metres; None where there is nothing."""
+        return bounds_of(self.services.document.mound)
 
     def look(self, view, moving=False):
         """Look from elsewhere.
