@@ -195,6 +195,17 @@ class Time(TimeTest):
         self.assertEqual(self.moving.growth_frames, list(range(8)))
         self.rest()
         self.until(lambda: "growth, frame 7" in self.bar.about.text())  # told from a thread of its own
+        # Told of late, when all frames lie there already, the newest is followed as well; who looks at an older one is left there.
+        kept = self.moving.grown
+        self.moving.let_go()
+        for number in range(8):
+            self.moving._grew(number, kept)
+            self.assertEqual(self.moving.shown, number)
+        self.moving.go_to(2)
+        self.moving._grew(7, kept, True)
+        self.assertEqual(self.moving.shown, 2)
+        self.moving.go_to(7)
+        self.rest()
         self.until(lambda: self.window.picture._stride == 1)
         seen = self.pixels()
         self.bar.line.moved.emit(0, False)

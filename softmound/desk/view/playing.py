@@ -77,7 +77,7 @@ class Moving(QObject):
         self._pictures, self._key, self._exposed = {}, None, None
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._next)
-        self._making, self.recording = None, Recording(services)
+        self._making, self.recording, self._told_last = None, Recording(services), 0
         services.document.changed.connect(self._edited)
 
     def _edited(self, moving):
@@ -346,8 +346,10 @@ class Moving(QObject):
         services.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
 
     def _grew(self, number, kept, whole=False):
-        newest = self.grown is None or self.shown == (self._numbers[-1] if self._numbers else 0) or self.grown.folder != kept.folder
-        self.grown, self._numbers = kept, kept.numbers()
+        # More frames may lie on the disk by now than have been told of.
+        followed = (self._told_last, self._numbers[-1] if self._numbers else 0)
+        newest = self.grown is None or self.shown in followed or self.grown.folder != kept.folder
+        self.grown, self._numbers, self._told_last = kept, kept.numbers(), number
         if newest:
             self.shown = number
             # While it runs the next one comes before this could be refined.
