@@ -161,11 +161,15 @@ class Shelf(DeskTest):
         self.assertEqual([v.facts["name"] for v in self.library.found], ["Roll"])
         menu.aboutToShow.emit()
         next(a for a in menu.actions() if a.text().startswith("Forget")).trigger()
-        self.assertIn("shot:WB_1", self.labels_of("Crumb", shots=("WB_1",)))
-
-    def labels_of(self, name, **options):
-        self.stocked(name, **options)
-        return self.library.labels()
+        # The word that is being typed is completed by what there is now.
+        self.stocked("Crumb", shots=("WB_1",))
+        find, offered = self.library.tray.find, self.library.tray._completer
+        find.clear()
+        find.setFocus()
+        QTest.keyClicks(find, "cru sho")
+        self.assertEqual((offered.completionCount(), offered.currentCompletion()), (1, "cru shot:WB_1"))
+        find.setText(offered.currentCompletion())
+        self.assertEqual([v.facts["name"] for v in self.library.found], ["Crumb"])
 
     def test_published_files_are_seen_and_the_wall_is_where_it_was(self):
         self.stocked("Loaf")

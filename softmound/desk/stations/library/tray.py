@@ -128,7 +128,7 @@ class ShelfTray(QWidget):
             "must not.<br>300-500 m, over 2 km, under 80 m: the longest side.<br>shot:CODE, tag:WORD, species:WORD; "
             "since:2026-11-30, until:2026-12-24; height:50-90, voxel:1-2, depth:8-."))
         self.find.setClearButtonEnabled(True)
-        self._completer = _LastWord(self.find)
+        self._completer, self._offered = _LastWord(self.find), None
         self.find.setCompleter(self._completer)
         self.find.textEdited.connect(lambda _words: self._offer())
         self.find.textChanged.connect(lambda words: station.finding.search(words=words))
@@ -246,9 +246,9 @@ class ShelfTray(QWidget):
 
     def _offer(self):
         """Complete what is being typed by what there is."""
-        model = self._completer.model()
-        if not model.rowCount():
-            model.setStringList(self._station.labels())
+        if self._offered is not self._station.versions:
+            self._offered = self._station.versions
+            self._completer.model().setStringList(self._station.labels())
 
     def _fill(self, menu):
         settings = QSettings("softmound", "library")
@@ -342,7 +342,6 @@ class ShelfTray(QWidget):
     def show_state(self):
         """Say how many there are, and what the button does."""
         station = self._station
-        self._completer.model().setStringList([])
         found, there = len(station.found), len(station.versions)
         if station.baskets.open:
             self.count.setText(tr("basket {}").format(station.baskets.open))
