@@ -73,7 +73,7 @@ class Alone(unittest.TestCase):
     def test_what_cannot_be_done_is_said(self):
         self.services.document.open(Mound(), None)
         self.opened("Grain").show_siblings()
-        self.opened("Library").publish_seeds()
+        self.opened("Library").caring.publish_seeds()
         self.assertEqual(len(self.said), 2)
         self.assertTrue(all("add a blob in Mass" in words for words in self.said), self.said)
 
