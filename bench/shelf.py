@@ -81,7 +81,7 @@ def _thousands(folder, many):
         said = {**facts, "name": name, "tags": [str(t) for t in rng.choice(TAGS, 3, replace=False)],
                 "shots": [f"WB-{number % 40:03d}"], "author": "The night shift", "note": f"tried {number % 7} times"}
         (place / "asset.json").write_text(sealed(said))
-        for file in ("thumb.png", *(tier["file"] for tier in facts["tiers"])):
+        for file in facts["files"]:
             os.link(version / file, place / file)
     begun = time.perf_counter()
     with Index(library) as there:
