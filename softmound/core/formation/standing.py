@@ -166,8 +166,7 @@ def sources_of(flock, library, folder="."):
     Problem
         Names the first asset that is not there, with its version.
     """
-    wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
-    marks = dict(flock.ids)
+    wanted, marks = flock.assets, dict(flock.ids)
     versions = {name: of_asset(library, name, marks.get(name, "")) for name in {asset.name for asset in wanted if not asset.file}}
     found = {}
     for asset in sorted(wanted, key=lambda a: (a.name, a.version, a.file)):
@@ -199,8 +198,7 @@ def identified(flock, library):
         With the ids of the assets that are there; what is not is known as before.
     """
     marks = dict(flock.ids)
-    wanted = {m.asset for m in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
-    for name in {asset.name for asset in wanted if not asset.file}:
+    for name in {asset.name for asset in flock.assets if not asset.file}:
         found = of_asset(library, name, marks.get(name, ""))
         if found and found[-1].facts.get("id"):
             marks[name] = found[-1].facts["id"]

@@ -84,8 +84,8 @@ def replaced_everywhere(library, version, other, but=()):
     baskets, flocks = [], []
     for basket, number in baskets_with(library, version):
         if number == version.number:
-            items = tuple(item.edited(version=other.number) if item.version == number and _is(item.name, item.id, version) else item
-                          for item in basket.items)
+            items = tuple(item.edited(version=other.number) if item.version == number and version.is_of(item.name, item.id)
+                          else item for item in basket.items)
             keep_basket(library, basket.edited(items=items))
             baskets.append(basket.name)
     for path in known_flocks():
@@ -112,7 +112,7 @@ def with_version(flock, version, number):
     marks = dict(flock.ids)
 
     def other(asset):
-        theirs = not asset.file and asset.version == version.number and _is(asset.name, marks.get(asset.name, ""), version)
+        theirs = not asset.file and asset.version == version.number and version.is_of(asset.name, marks.get(asset.name, ""))
         return asset.edited(version=number) if theirs else asset
 
     return flock.edited(
@@ -132,20 +132,13 @@ def _shows(path, library, version):
     if not flock.library or (pathlib.Path(path).parent / flock.library).resolve() != pathlib.Path(library).resolve():
         return False
     marks = dict(flock.ids)
-    assets = {member.asset for member in flock.members} | {kind.asset for spread in flock.spreads for kind in spread.kinds}
-    return any(not asset.file and asset.version in (0, version.number) and _is(asset.name, marks.get(asset.name, ""), version)
-               for asset in assets)
+    return any(not asset.file and asset.version in (0, version.number) and version.is_of(asset.name, marks.get(asset.name, ""))
+               for asset in flock.assets)
 
 
 @remembered
 def _flock(path, _stamp):
     return read_flock(path)
-
-
-def _is(name, mark, version):
-    """Whether a name and an id, or a name alone, mean the asset of a version."""
-    own = version.facts.get("id", "")
-    return mark == own if mark and own else name == version.facts["name"]
 
 
 def _file():

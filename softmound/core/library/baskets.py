@@ -297,9 +297,8 @@ def baskets_with(library, version):
     list of (Basket, int)
         Each with the number that it has there, 0 for the newest.
     """
-    mark, name = version.facts.get("id", ""), version.facts["name"]
     return [(basket, item.version) for basket in baskets_in(library) for item in basket.items
-            if (item.id == mark if item.id and mark else item.name == name) and item.version in (0, version.number)]
+            if version.is_of(item.name, item.id) and item.version in (0, version.number)]
 
 
 def _file(library, name):

@@ -167,6 +167,17 @@ class Version:
         gone = {self._published[times] for times in self.dropped if times in self._published}
         return [name for name in self.facts["files"] if name not in gone]
 
+    def is_of(self, name, mark=""):
+        """Whether it belongs to the asset that a name means, or an id where both have one: bool.
+
+        Parameters
+        ----------
+        name : str
+        mark : str, optional
+        """
+        own = self.facts.get("id", "")
+        return mark == own if mark and own else name == self.facts["name"]
+
     def vdb(self, reduction=1, frame=None):
         """Path of the OpenVDB file of a tier.
 

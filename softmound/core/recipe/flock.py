@@ -288,6 +288,11 @@ class Flock(Value):
     view: View = View(elevation=-4.0, distance=6000.0, target=(0.0, 900.0, 0.0), focal=35.0)
     views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()
 
+    @property
+    def assets(self) -> set[Asset]:
+        """All that its members show, and that its spreads would place."""
+        return {member.asset for member in self.members} | {kind.asset for spread in self.spreads for kind in spread.kinds}
+
     @model_validator(mode="after")
     def _named_apart(self) -> Self:
         names = [spread.name for spread in self.spreads]

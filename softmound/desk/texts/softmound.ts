@@ -3152,7 +3152,7 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/settings.py" />
-        <source>Take the selected versions out of the basket; they stay in the library.</source>
+        <source>Take the selected versions out of the basket; they stay in the library. With none selected, take out what is not in the library any more.</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -111,7 +111,7 @@ class FormationStation(Station):
 
     def sources(self):
         """What the assets of the flock are: dict of Asset to Source; those that are missing are told of, and left out."""
-        wanted = {m.asset for m in self.flock.members} | {kind.asset for s in self.flock.spreads for kind in s.kinds}
+        wanted = self.flock.assets
         known = (frozenset(wanted), self.services.delivering.library)
         if known == self._known:
             return self._sources

@@ -51,12 +51,14 @@ class Baskets(QObject):
         Name of the one that the wall shows; empty for none.
     held : list of (Item, Version or None, int)
         What is in that one, see `core.library.baskets.versions_of`.
+    problems : list of Sentence
+        What speaks against handing it over.
     """
 
     def __init__(self, station):
         super().__init__(station)
         self._station, self._services = station, station.services
-        self.all, self.open, self.held = [], "", []
+        self.all, self.open, self.held, self.problems = [], "", [], []
         self._done, self._undone = [], []
 
     @property
@@ -74,7 +76,9 @@ class Baskets(QObject):
         self.all = baskets_in(self.library)
         basket = self.opened
         self.open = "" if basket is None else self.open
+        # Here, and not with each card that is chosen: it reads a page of every version in it.
         self.held = [] if basket is None else versions_of(self.library, basket)
+        self.problems = [] if basket is None else troubles(self.library, basket)
 
     def forget_steps(self):
         """Nothing can be taken back of another library."""
@@ -297,11 +301,6 @@ class Baskets(QObject):
 
     # -- leaving for the shot -------------------------------------------------------------------
 
-    def check(self):
-        """What speaks against handing the open basket over: list of Sentence."""
-        basket = self.opened
-        return [] if basket is None else troubles(self.library, basket)
-
     def sheet(self):
         """Ask for a file, and write a contact sheet of the open basket."""
         basket, library = self.opened, self.library
@@ -313,7 +312,7 @@ class Baskets(QObject):
 
     def pack(self):
         """Ask for a place, say what speaks against it, and copy the open basket there with all its files."""
-        basket, library, found = self.opened, self.library, self.check()
+        basket, library, found = self.opened, self.library, self.problems
         if found:
             said = "\n".join(tr(each) for each in found[:8]) + (f"\n… {len(found) - 8}" if len(found) > 8 else "")
             answers = [(tr("Pack it all the same"), QMessageBox.ButtonRole.AcceptRole),

@@ -112,7 +112,8 @@ class LibrarySettings(SettingsPanel):
         earlier.clicked.connect(lambda: baskets.move(-1))
         later.clicked.connect(lambda: baskets.move(1))
         out.clicked.connect(baskets.take_out)
-        out.setToolTip(tr("Take the selected versions out of the basket; they stay in the library."))
+        out.setToolTip(tr("Take the selected versions out of the basket; they stay in the library. With none selected, take out "
+                          "what is not in the library any more."))
         newest, sheet, pack = (QPushButton(tr(words)) for words in ("Take the newest", "Contact sheet…", "Pack…"))
         newest.setToolTip(tr("Let each version in it be the newest of its asset."))
         newest.clicked.connect(baskets.update)
@@ -158,7 +159,9 @@ class LibrarySettings(SettingsPanel):
                 line.setText(text)
         for widget in self.of_item:
             widget.setEnabled(place is not None)
-        found = baskets.check()
+        if any(version is None for _, version, _ in baskets.held):
+            self.basket_buttons["out"].setEnabled(True)
+        found = baskets.problems
         self.checked.setText("<br>".join(escape(tr(each)) for each in found) if found else
                              tr("Nothing speaks against handing it over.") if baskets.held else tr("Nothing is in it yet."))
 

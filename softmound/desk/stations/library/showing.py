@@ -46,7 +46,7 @@ class Showing(QObject):
         self.version = self.other = None
         self.light, self.view = PLAIN
         self._source = self._other_source = self._second = None
-        self._asked, self._image = 0, None
+        self._asked = 0
         self.corner = Corner(station.services.picture)
         self.corner.back.clicked.connect(self.leave)
 
@@ -59,12 +59,12 @@ class Showing(QObject):
         """
         first = self.version is None
         try:
-            self._source = source_of(version)
-            mound = read_mound(version.mound) if version.mound is not None else None
+            source = source_of(version)
+            mound = read_mound(version.mound, inside=True) if version.mound is not None else None
         except Problem as problem:
             self._services.tell(tr(problem.sentence))
             return
-        self.version = version
+        self.version, self._source = version, source
         if first:
             self._end_comparing()
             self.light, view = PLAIN if mound is None else (mound.light, mound.view)
@@ -158,7 +158,7 @@ class Showing(QObject):
             self._services.tell(tr(problem.sentence))
             return
         by = picture.comparison.by if self.other is not None else "line"
-        self.other, self._image, self._asked = other, None, 0
+        self.other, self._asked = other, 0
         if self._second is None:
             self._second = self._begun()
         left, right = (Side(_called(version), image, self._span(source)) for version, image, source in (

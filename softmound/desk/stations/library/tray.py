@@ -128,7 +128,7 @@ class ShelfTray(QWidget):
             "must not.<br>300-500 m, over 2 km, under 80 m: the longest side.<br>shot:CODE, tag:WORD, species:WORD; "
             "since:2026-11-30, until:2026-12-24; height:50-90, voxel:1-2, depth:8-."))
         self.find.setClearButtonEnabled(True)
-        self._completer, self._offered = _LastWord(self.find), None
+        self._completer, self._offered, self._shown_baskets = _LastWord(self.find), None, None
         self.find.setCompleter(self._completer)
         self.find.textEdited.connect(lambda _words: self._offer())
         self.find.textChanged.connect(lambda words: station.finding.search(words=words))
@@ -296,6 +296,9 @@ class ShelfTray(QWidget):
     def show_baskets(self):
         """Show all baskets as tiles."""
         baskets = self._station.baskets
+        if self._shown_baskets == (baskets.library, baskets.open, baskets.all):
+            return  # a search goes on with each letter, and their pictures are read from files
+        self._shown_baskets = baskets.library, baskets.open, baskets.all
         tiles = baskets.tiles()
         for tile in tiles:
             tile.menu_wanted.connect(lambda name=tile.name: self._menu(name))
