@@ -19,6 +19,7 @@ import numpy as np
 f32 = np.float32
 u32 = np.uint32
 i32 = np.int32
+i64 = np.int64
 u64 = np.uint64
 
 _MAKING = threading.RLock()

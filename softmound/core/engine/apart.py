@@ -6,7 +6,7 @@ from ..light.lattices.glow import glows
 from ..light.marching.march import BLUE, RED
 from ..light.paths.settling import correction
 from ..light.picture.aerial import veiled
-from ..light.picture.radiance import behind_of, radiance_of
+from ..light.picture.radiance import behind_of, radiance_of, standing_in
 from ..light.scene.groups import FIXED, GLOW, alone_in, factors, groups_of, unmixed
 from .stages import empty_layers, layers_of, settling_paths
 
@@ -28,7 +28,7 @@ def whole_scene(stages, scene):
         The same where nothing is mixed.
     """
     light = scene.light
-    return stages.scene_of(unmixed(light), scene.seen_from, scene.clouds, scene.air) if light.mix else scene
+    return stages.scene_of(unmixed(light), scene.seen_from, scene.clouds, scene.air, scene.stand_ins) if light.mix else scene
 
 
 def mixed(apart, groups, light):
@@ -91,7 +91,9 @@ def draft_apart(stages, scene, camera, layers, *, passes=1, shadow, fine, frame=
             own = sum((layers_of(stages, alone, camera, nth=nth, fine=fine, frame=frame, ticket=ticket) for nth in range(passes)),
                       empty_layers(camera)) / np.float32(passes)
         seen = radiance_of(own, alone, camera, shadow=shadow)
-        out[..., n, :] = seen[..., :3] - behind_of(seen, alone.light, camera, shadow=shadow)
+        # Stand-ins are no cloud, and kept as a whole.
+        standing = standing_in(own, alone, camera)
+        out[..., n, :] = seen[..., :3] - behind_of(seen, alone.light, camera, shadow=shadow, standing=standing)
     if scene.plain:
         tracer = settling_paths(stages, scene, camera, fine=fine, frame=frame, apart=True, ticket=ticket)
         truth, noise = tracer.apart(), tracer.noise()

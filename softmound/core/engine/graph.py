@@ -88,6 +88,22 @@ def _mixed(about: Mound | Scene, groups: tuple[str, ...]) -> tuple:
     return tuple(factors(about.light, groups).ravel().tolist())
 
 
+def _standing(about: Mound | Scene) -> tuple:
+    """Where stand-ins are that light meets."""
+    return tuple((each.kind, *each.shape[1:], each.place, each.turn) for each in about.stand_ins if each.for_light)
+
+
+def _sending(about: Mound | Scene) -> tuple:
+    """What of the light they send back."""
+    return tuple(each.colour for each in about.stand_ins if each.for_light)
+
+
+def _shining_on(about: Mound | Scene) -> tuple:
+    """What lights stand-ins, which send of it to clouds."""
+    light = about.light
+    return (light.sun, light.sky, light.floor, light.mix, _media(about)) if _sending(about) else ()
+
+
 def _skin_of_moving(mound: Mound) -> Any:
     """The skin, where density that is moved about is read as depth."""
     return mound.skin if live(mound.grains, MOVED) else ()
@@ -118,16 +134,19 @@ GRAPH = {
         "landmarks": _landmarks(lambda mound: live(mound.grains, MOVED))}, ("joined",),
         moves=lambda mound: moving_reach(mound.grains)),
     "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("moved",)),
-    "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light)}, ("cleared",)),
+    "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light),
+        "stand_ins": _standing}, ("cleared",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
     "lamps": Stage({
         "light.lamps": lambda about: tuple(lamp for lamp in about.light.lamps if lamp.on),
         "light.medium": _glowing,
-        "light.mix": lambda about: _mixed(about, groups_of(about.light)[len(FIXED):])}, ("light",)),
+        "light.mix": lambda about: _mixed(about, groups_of(about.light)[len(FIXED):]),
+        "stand_ins": lambda about: (_sending(about), _shining_on(about))}, ("light",)),
     "hues": Stage({"light.medium": _hues}, ("cleared",)),
     "layers": Stage({
         "view": lambda mound: mound.view,
-        "light.once": lambda mound: mound.light.once}, ("lamps", "hues")),
+        "light.once": lambda mound: mound.light.once,
+        "stand_ins": lambda mound: tuple(each for each in mound.stand_ins if each.shown != "hidden")}, ("lamps", "hues")),
     "radiance": Stage({
         "light.sun": lambda mound: mound.light.sun,
         "light.sky": lambda mound: mound.light.sky,

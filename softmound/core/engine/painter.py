@@ -11,7 +11,7 @@ from ..light.lattices.coarse import QUICK, RESTING, SHARP
 from ..light.picture.carrying import away_of
 from ..light.picture.cut import cut_layer, with_cut
 from ..light.picture.looks import looked, metered_as
-from ..light.picture.radiance import clay_of, radiance_of
+from ..light.picture.radiance import clay_of, radiance_of, standing_in
 from ..light.picture.tone import screen
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW
@@ -338,12 +338,12 @@ class Painter:
             # Something to be seen at once: what was read within a moment, coarsely.
             if clouds and request.way != "slice":
                 hasty = replace(request, grid=clouds[0].grid, moving=True)
-                scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
+                scene = self.stages.scene_of(mound.light, mound.view, clouds, air, mound.stand_ins)
                 for made in self._rested(hasty, camera, ticket, begun, scene=scene):
                     yield replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
             clouds, air, _ = request.placed(camera, ticket.quiet(), None)
         grid = clouds[0].grid if clouds else grid_of(1.0, np.zeros((0, 3), np.int32), np.zeros((0, LANES), np.float32))
-        scene = self.stages.scene_of(mound.light, mound.view, clouds, air)
+        scene = self.stages.scene_of(mound.light, mound.view, clouds, air, mound.stand_ins)
         made, key = None, clouds[0].key if clouds else ""
         for made in self._rested(replace(request, grid=grid, key=key), camera, ticket, begun, scene=scene):
             made = replace(made, request=request, members=sum(not cloud.layer for cloud in clouds))
@@ -371,7 +371,8 @@ class Painter:
             nonlocal over
             radiance = None if clays[-1] else radiance_of(layers[-1], scene, camera, stride=stride, shadow=shadow)
             if settle:
-                radiance = settled_draft(self.stages, scene, camera, radiance, shadow=shadow, fine=fine, ticket=ticket)
+                radiance = settled_draft(self.stages, scene, camera, radiance, shadow=shadow, fine=fine, ticket=ticket,
+                                         standing=standing_in(layers[-1], scene, camera))
             light = None if radiance is None else self._exposed(mound.light, radiance)
             pixels = screen(clay_of(layers[-1], camera)) if radiance is None else looked(radiance, light)
             if len(clays) > 1:
@@ -391,7 +392,7 @@ class Painter:
                           exposure=0.0 if light is None else light.exposure,
                           layers=layers[-1] if request.way == "true" else None, near=_near(scene))
 
-        if not scene.clouds:
+        if not scene.clouds and not scene.stand_ins:
             yield answer([empty_layers(camera)] * len(clays), 1, self.passes)
             return
         if request.moving:
@@ -410,7 +411,7 @@ class Painter:
                 total[n] = total[n] + layers_of(self.stages, scene, camera, nth=nth, fine=fine, clay=clay, ticket=ticket)
             if nth + 1 in (1, 2, self.passes):
                 yield answer([layers / np.float32(nth + 1) for layers in total], 1, nth + 1)
-        if self.settles and not clays[-1] and request.way != "true":  # which begins with paths of its own
+        if self.settles and scene.clouds and not clays[-1] and request.way != "true":  # which begins with paths of its own
             yield answer([layers / np.float32(self.passes) for layers in total], 1, self.passes, settle=True)
 
     def _sharpened(self, request, camera, ticket, draft, last=False):
@@ -481,7 +482,7 @@ class Painter:
         if tracing.key != tracing_key(request, clouds):
             return None
         mound = request.mound
-        scene = self.stages.scene_of(mound.light, mound.view, tracing.scene.clouds, tracing.scene.air)
+        scene = self.stages.scene_of(mound.light, mound.view, tracing.scene.clouds, tracing.scene.air, mound.stand_ins)
         return self._mixing(request, scene, ticket)
 
     def _mixing(self, request, scene, ticket):

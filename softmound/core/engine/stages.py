@@ -8,24 +8,29 @@ import numpy as np
 
 from ..budget import MOST_BYTES, Cache
 from ..compiled import STAMP
-from ..light.lattices.coarse import RESTING, SHARP, coarse_in, coarse_of, placed_coarse
+from ..light.lattices.coarse import QUICK, RESTING, SHARP, TINY, coarse_in, coarse_of, placed_coarse
 from ..light.lattices.glow import glows, with_glow
 from ..light.lattices.lattice import lit, with_lamps
 from ..light.lattices.near import near_of
 from ..light.lattices.nested import nested
-from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, RED, ZENITH, march
+from ..light.marching.march import BLUE, GREEN, GROUND, HORIZON, LAYERS, OPACITY, RED, ZENITH, march
 from ..light.paths.gathering import coloured_field, kinds_of_light, needs_colours, together
 from ..light.paths.multilevel import Levels, looks_against
 from ..light.paths.settling import correction, enough, settled, settling_camera
 from ..light.paths.tracer import Tracer
 from ..light.picture.radiance import behind_of, composed, traced_light
+from ..light.picture.stand_ins import behind_clouds, stand_ins_seen
 from ..light.scene import pool
 from ..light.scene.camera import camera_of
 from ..light.scene.floor import NO_SHADOW, shadow_of
 from ..light.scene.groups import FIXED, GLOW, alone_in, glowing, groups_of
 from ..light.scene.layered import layered_of, with_refined
 from ..light.scene.ramps import hues_of
-from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of
+from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of, origin_of, unit_of
+from ..light.solids.arriving import light_on
+from ..light.solids.between import Between, around_of, sent_back
+from ..light.solids.returned import returned
+from ..light.solids.tree import solids_of
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
@@ -157,7 +162,7 @@ class Stages:
         """
         clouds = () if grid.brick_bounds() is None else (
             PlacedCloud(grid, mound.light.medium, key=key, name=mound.name, refined=refined),)
-        return self.scene_of(mound.light, mound.view, clouds)
+        return self.scene_of(mound.light, mound.view, clouds, stand_ins=mound.stand_ins)
 
     def refined(self, mound, scene, camera, ticket=None):
         """Finer bricks of a mound's cloud for a picture, level by level: see `refined_levels`.
@@ -182,7 +187,7 @@ class Stages:
         known = self._near[1] if self._near[0] == key else ()
 
         def scene_with(refined):
-            return self.scene_of(scene.light, scene.seen_from, (replace(cloud, refined=refined),))
+            return self.scene_of(scene.light, scene.seen_from, (replace(cloud, refined=refined),), stand_ins=scene.stand_ins)
 
         try:
             for refined in refined_levels(mound, scene, camera, scene_with, known, ticket):
@@ -211,7 +216,7 @@ class Stages:
         *_, refined = None, *self.refined(mound, scene, camera, ticket)
         return scene if refined is None else self.scene(mound, grid, key, refined)
 
-    def scene_of(self, light, view, clouds, air=False):
+    def scene_of(self, light, view, clouds, air=False, stand_ins=()):
         """A scene of any number of placed clouds.
 
         Parameters
@@ -222,6 +227,7 @@ class Stages:
             Each with the key of its grid.
         air : bool, optional
             See `Scene`.
+        stand_ins : sequence of StandIn, optional
 
         Returns
         -------
@@ -238,7 +244,11 @@ class Stages:
         # Of one grid the pool is the shell itself.
         bricks = pool.pooled(grids) if len(grids) < 2 else self._timed(
             "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)
-        return Scene(light, view, tuple(clouds), grids, bricks, air)
+        shown = tuple(stand_in for stand_in in stand_ins if stand_in.shown != "hidden")
+        place = origin_of(clouds), unit_of(clouds)
+        solids = self._timed("stand-ins", key_of("stand-ins", shown, *place[0].tolist(), place[1]), lambda: solids_of(shown, *place),
+                             lambda made: made[0].nbytes)
+        return Scene(light, view, tuple(clouds), grids, bricks, air, shown, *solids)
 
     def lattice_key(self, scene, fine=RESTING):
         """Key of the light in a scene.
@@ -275,24 +285,109 @@ class Stages:
         def light():
             made, mixture = self._coarse_in(scene, fine)
             zones = key_at("zones", scene, fine)
-            lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture)
+            between, around = self._between(scene), self._around(scene, fine)
+            lattice = lit(made, scene.light, self.cache.get(zones), ticket, mixture, between, around)
             # With the sun they cost no more than alone; a sun that moves on finds them here.
             self.cache.get_or_make(zones, lambda: lattice.zones, lambda made: made.nbytes)
             inner = key_of("nested", zones)
-            lattice = nested(scene, lattice, made, mixture, fine, self.cache.get(inner), ticket)
+            lattice = nested(scene, lattice, made, mixture, fine, self.cache.get(inner), ticket, around)
             if lattice.nest is not None:
                 self.cache.get_or_make(inner, lambda: lattice.nest.lattice.zones, lambda made: made.nbytes)
             return lattice
 
         def lamps():
             made, mixture = self._coarse_in(scene, fine)
-            return with_lamps(got, made, scene.light, frame, mixture)
+            between, around, back = self._between(scene), self._around(scene, fine), None
+            if around is not None and float(around.open.min()) < 1.0:
+                back = sent_back(between, around, self._returned(scene, got, fine, frame, ticket).sent)
+            return with_lamps(got, made, scene.light, frame, mixture, between, back)
 
         key = self.lattice_key(scene, fine)
         got = self._timed("light", key, light, lambda made: made.nbytes)
-        if not scene.light.lamps:
+        if not scene.light.lamps and self._between(scene) is None:
             return got
         return self._timed("lamps", key_at("lamps", scene, fine, frame), lamps, lambda made: made.sky.nbytes)
+
+    def _between(self, scene):
+        """Stand-ins that light meets, or None."""
+        there = any(stand_in.for_light for stand_in in scene.stand_ins)
+        return Between(scene.solids, scene.origin, scene.unit) if there else None
+
+    def _around(self, scene, fine):
+        """What stand-ins are to the clouds, or None."""
+        between = self._between(scene)
+        return None if between is None else self._timed(
+            "around", key_of("around", key_at("zones", scene), fine),
+            lambda: around_of(between, self._coarse_in(scene, fine)[0]), lambda made: made.triangles.nbytes + made.at.nbytes)
+
+    def _returned(self, scene, bare, fine, frame=0, ticket=None):
+        """Light at the points of stand-ins, by the lattice of all that they do not send themselves."""
+        light = self._light_on(scene, bare, fine, frame)
+        return returned(scene.solids, scene.held, light, fine in (QUICK, TINY), ticket)
+
+    def _light_on(self, scene, lattice, fine, frame):
+        return light_on(scene, frame=frame) if lattice is None else light_on(scene, lattice, *self._coarse_in(scene, fine), frame)
+
+    def back(self, scene, fine, ticket=None, frame=0, apart=False):
+        """What stand-ins send back, for gathered paths.
+
+        Parameters
+        ----------
+        scene, fine, ticket, frame, apart
+            As of `field`.
+
+        Returns
+        -------
+        (ndarray of float32, shape (V, K, 3), ndarray of int64, shape (K,)) or None
+            See `Rest`; None without stand-ins.
+        """
+        if self._between(scene) is None:
+            return None
+        light = scene.light
+
+        def made():
+            if not apart:
+                lattice = self.lattice(scene, fine, ticket, frame)
+                return self._returned(scene, lattice, fine, frame, ticket).sent[:, None], np.zeros(1, np.int64)
+            # Light adds up: each group by itself, through clouds that lamps do not light.
+            bare, groups = self.lattice(scene.under(light.edited(lamps=())), fine, ticket), groups_of(light)
+            there = [n for n, name in enumerate(groups) if n != GLOW]
+            sent = [self._returned(alone_in(scene, groups[n]), bare, fine, frame, ticket).sent for n in there]
+            return np.ascontiguousarray(np.stack(sent, axis=1)), np.array(there)
+
+        shone = scene.media, light.sun, light.sky, light.floor, light.lamps, light.mix, frame, apart
+        return self._timed("back", key_of("back", scene.stand_ins, self.lattice_key(scene, fine), *shone), made,
+                           lambda found: found[0].nbytes)
+
+    def on_stand_ins(self, scene, fine=RESTING, ticket=None, frame=0):
+        """What lights the stand-ins of a scene.
+
+        Parameters
+        ----------
+        scene : Scene
+        fine : Fineness, optional
+            Of the lattices of light.
+        ticket : Ticket, optional
+        frame : int, optional
+            For the flicker of lamps.
+
+        Returns
+        -------
+        light : Light
+        round : ndarray of float32, shape (V, 3)
+            See `Returned`.
+        """
+        shone = scene.light.sun, scene.light.sky, scene.light.floor, scene.light.lamps, scene.light.mix, frame
+        standing = scene.media, self.lattice_key(scene, fine) if scene.clouds else "no cloud"
+
+        def made():
+            # What stand-ins send to clouds comes back to them too.
+            lattice = self.lattice(scene, fine, ticket, frame) if scene.clouds else None
+            light = self._light_on(scene, lattice, fine, frame)
+            return light, returned(scene.solids, scene.held, light, fine in (QUICK, TINY), ticket).round
+
+        return self._timed("on stand-ins", key_of("on stand-ins", scene.stand_ins, *standing, fine, *shone), made,
+                           lambda found: found[0].sent.nbytes + found[1].nbytes)
 
     def marched_lattice(self, scene, fine=RESTING, ticket=None, frame=0):
         """Light in a scene as a march reads it: with what becomes of a glow, which paths find by themselves.
@@ -401,8 +496,10 @@ class Stages:
         Shadow
             None at all where there is nothing below, or no cloud.
         """
-        if scene.light.floor.kind == "none" or not scene.clouds:
+        if scene.light.floor.kind == "none" or not (scene.clouds or self._between(scene)):
             return NO_SHADOW
+        if not scene.clouds:
+            return shadow_of(scene, None)
         # The sun's lattice is all that counts: no lamps are worked out for it.
         bare = scene.under(scene.light.edited(lamps=()))
         return self._timed("shadow", key_of("shadow", self.lattice_key(scene, fine), scene.light.floor.level),
@@ -550,14 +647,25 @@ def layers_of(stages, scene, camera, *, nth=0, stride=1, fine=RESTING, clay=Fals
     Returns
     -------
     ndarray of float32, shape (rows, columns, LAYERS or LAYERS + 6)
-        Where colours differ from place to place, those seen, times the opacity, come after the others.
+        Where colours differ from place to place, those seen, times the opacity, come after the others; those of stand-ins last.
     """
+    passing = {"stride": stride, "shift": pixel_shift(nth)}
+    seen, ends = None, None
+    if scene.stand_ins:
+        light, round_ = (light_on(scene), np.zeros((1, 3), np.float32)) if clay else stages.on_stand_ins(scene, fine, ticket, frame)
+        seen, ends = stand_ins_seen(scene, light, round_, camera, clay=clay, sparing=sparing, **passing)
+    layers = _of_clouds(stages, scene, camera, nth, fine, clay, sparing, ends, frame, passing, ticket)
+    return layers if seen is None else np.concatenate([layers, behind_clouds(seen, layers[..., OPACITY])], axis=-1)
+
+
+def _of_clouds(stages, scene, camera, nth, fine, clay, sparing, ends, frame, passing, ticket):
+    """Layers of the clouds alone."""
     if not scene.clouds:
-        return empty_layers(camera, stride)
+        return empty_layers(camera, passing["stride"])
     if clay:
-        scene = scene.under(_OPEN)
+        scene = scene.bare.under(_OPEN)
     lattice = (stages.lattice if clay else stages.marched_lattice)(scene, fine, ticket, frame)
-    passing = {"stride": stride, "shift": pixel_shift(nth), "nth": nth, "ticket": ticket}
+    passing = {**passing, "nth": nth, "ends": ends, "ticket": ticket}
     layers = march(scene, lattice, camera, clay=clay, sparing=sparing and not clay, **passing)
     hues = None if clay else stages.hues(scene)[0]
     if hues is None:
@@ -590,7 +698,8 @@ def paths_of(stages, scene, camera, *, alone=False, seed=0, frame=0, apart=False
     lattice = stages.lattice(scene, SHARP, ticket, frame)
     if alone:
         return Tracer(scene, lattice, camera, **given)
-    return Levels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame, apart), **given)
+    return Levels(scene, lattice, camera, field=stages.field(scene, SHARP, ticket, frame, apart),
+                  back=stages.back(scene, SHARP, ticket, frame, apart), **given)
 
 
 def settling_paths(stages, scene, camera, *, fine=RESTING, frame=0, apart=False, ticket=None):
@@ -610,13 +719,14 @@ def settling_paths(stages, scene, camera, *, fine=RESTING, frame=0, apart=False,
     """
     tracer = Tracer(scene, stages.lattice(scene, fine, ticket, frame), settling_camera(camera), frame=frame,
                     hues=stages.hues(scene)[1], gathering=True, followed=int(looks_against(scene.light.sun, camera)),
-                    field=stages.field(scene, fine, ticket, frame, apart), apart=apart)
+                    field=stages.field(scene, fine, ticket, frame, apart), back=stages.back(scene, fine, ticket, frame, apart),
+                    apart=apart)
     while not enough(tracer):
         tracer.add(1, ticket)
     return tracer
 
 
-def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RESTING, frame=0, ticket=None):
+def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, standing=None, fine=RESTING, frame=0, ticket=None):
     """A picture in Draft light, put right by a few gathered paths: see `core.light.paths.settling`.
 
     Parameters
@@ -627,7 +737,8 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     radiance : ndarray of float32, shape (height, width, 4)
         Of Draft light.
     shadow : Shadow, optional
-        In that picture.
+    standing : ndarray of float32, shape (height, width, WIDTH), optional
+        In that picture: see `behind_of`.
     fine : Fineness, optional
         Of the lattices of light.
     frame : int, optional
@@ -643,7 +754,7 @@ def settled_draft(stages, scene, camera, radiance, *, shadow=NO_SHADOW, fine=RES
     if not scene.plain or scene.light.once:
         return radiance
     tracer = settling_paths(stages, scene, camera, fine=fine, frame=frame, ticket=ticket)
-    behind = behind_of(radiance, scene.light, camera, shadow=shadow)
+    behind = behind_of(radiance, scene.light, camera, shadow=shadow, standing=standing)
     return settled(radiance, behind, correction(traced_light(tracer)[0], radiance[..., :3] - behind, tracer.noise()))
 
 

@@ -8,12 +8,12 @@ from ..light.lattices.coarse import RESTING, SHARP
 from ..light.marching.march import OPACITY
 from ..light.picture.denoise import LEAST, denoised
 from ..light.picture.looks import looked
-from ..light.picture.radiance import behind_of, radiance_of, traced_radiance
+from ..light.picture.radiance import behind_of, radiance_of, standing_in, traced_radiance
 from ..light.scene.camera import camera_of
 from ..light.scene.groups import factors, groups_of
 from ..problems import DoesNotFit, Problem
 from ..ticket import one_by_one
-from .apart import BYTES_APART, draft_apart, true_apart, whole_scene
+from .apart import BYTES_APART, draft_apart, mixed, true_apart, whole_scene
 from .forecast import memory_limit
 from .stages import PASSES, empty_layers, layers_of, paths_of, settled_draft
 
@@ -91,6 +91,8 @@ class Still:
         Light of each light group as it is mixed, if they were kept apart: without what is behind their sum is the picture.
     whole, once : ndarray of float32, shape (height, width, 3), or None
         Of those their sum without faders, and, of True light, what of it was scattered once.
+    standing : ndarray of float32, shape (height, width, WIDTH), or None
+        Stand-ins behind the clouds, see `standing_in`; in `behind` they are as well.
     """
 
     radiance: np.ndarray
@@ -102,6 +104,7 @@ class Still:
     groups: dict = field(default_factory=dict)
     whole: object = None
     once: object = None
+    standing: object = None
 
 
 def refuse_too_many_pixels(width, height, groups=0):
@@ -197,17 +200,22 @@ def _taken(stages, scene, taking, frame, ticket):
     noise, bias, turns = 0.0, 0.0, taking.passes
     if taking.apart and scene.clouds:
         return _taken_apart(stages, scene, taking, fine, frame, ticket)
-    if not scene.clouds:
-        radiance = radiance_of(empty_layers(camera), scene, camera)
-        return Still(radiance, radiance[..., :3].copy(), noise, turns)
     shadow = stages.shadow(scene, fine)
+    if not scene.clouds:
+        layers = _marched(stages, scene, camera, taking.passes, fine, frame, ticket)
+        radiance = radiance_of(layers, scene, camera, shadow=shadow)
+        return Still(radiance, radiance[..., :3].copy(), noise, turns, standing=standing_in(layers, scene, camera))
+    standing = None
     if taking.true:
         tracer, noise, bias = _traced(stages, scene, camera, taking, frame, ticket)
         radiance, turns = traced_radiance(tracer, light, shadow), tracer.turns
+        standing = standing_in(tracer.solid(), scene, camera)
     if taking.denoise or not taking.true:
-        drafted = _drafted(stages, scene, camera, taking.passes, fine, frame, shadow, ticket)
-        radiance = _denoised(radiance, drafted, light, camera, shadow) if taking.true else drafted
-    return Still(radiance, behind_of(radiance, light, camera, shadow=shadow), noise, turns, bias, taking.true and taking.denoise)
+        drafted, in_draft = _drafted(stages, scene, camera, taking.passes, fine, frame, shadow, ticket)
+        standing = standing if taking.true else in_draft
+        radiance = _denoised(radiance, drafted, light, camera, shadow, standing, in_draft) if taking.true else drafted
+    behind = behind_of(radiance, light, camera, shadow=shadow, standing=standing)
+    return Still(radiance, behind, noise, turns, bias, taking.true and taking.denoise, standing=standing)
 
 
 def _traced(stages, scene, camera, taking, frame, ticket):
@@ -234,18 +242,23 @@ def _taken_apart(stages, scene, taking, fine, frame, ticket):
     if taking.true:
         tracer, noise, bias = _traced(stages, plain, camera, taking, frame, ticket)
         apart, opacity = true_apart(tracer, plain, camera)
-        turns, once = tracer.turns, apart[..., -1, :]
+        turns, once, standing = tracer.turns, apart[..., -1, :], tracer.solid()
+        if standing is not None:
+            standing[..., :3] = mixed(tracer.solid_apart(), groups, light)
     else:
         layers = _marched(stages, plain, camera, taking.passes, fine, frame, ticket)
-        opacity = layers[..., OPACITY]
+        opacity, standing = layers[..., OPACITY], layers
+        if light.mix and scene.stand_ins:
+            standing = _marched(stages, scene, camera, taking.passes, fine, frame, ticket)
         apart = draft_apart(stages, plain, camera, layers, passes=taking.passes, shadow=shadow, fine=fine, frame=frame,
                             ticket=ticket)
     found = {name: apart[..., n, :] * factor for n, (name, factor) in enumerate(zip(groups, factors(light, groups)))}
     radiance = np.dstack([sum(found.values()), opacity])
-    behind = behind_of(radiance, light, camera, shadow=shadow)
+    standing = standing_in(standing, scene, camera)
+    behind = behind_of(radiance, light, camera, shadow=shadow, standing=standing)
     radiance[..., :3] += behind
     return Still(radiance, behind, noise, turns, bias, groups=found,
-                 whole=apart[..., : len(groups), :].sum(axis=2), once=once)
+                 whole=apart[..., : len(groups), :].sum(axis=2), once=once, standing=standing)
 
 
 def _marched(stages, scene, camera, passes, fine, frame, ticket):
@@ -261,16 +274,17 @@ def _marched(stages, scene, camera, passes, fine, frame, ticket):
 
 
 def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
-    """Draft light of a picture."""
+    """Draft light of a picture, and the stand-ins in it."""
     layers = _marched(stages, scene, camera, passes, fine, frame, ticket)
     radiance = radiance_of(layers, scene, camera, shadow=shadow)
-    return settled_draft(stages, scene, camera, radiance, shadow=shadow, fine=fine, frame=frame, ticket=ticket)
+    standing = standing_in(layers, scene, camera)
+    return settled_draft(stages, scene, camera, radiance, shadow=shadow, standing=standing, fine=fine, frame=frame, ticket=ticket), standing
 
 
-def _denoised(radiance, drafted, light, camera, shadow):
+def _denoised(radiance, drafted, light, camera, shadow, standing, in_draft):
     """A traced picture with less noise; what lies behind the cloud stays as it is."""
-    behind = behind_of(radiance, light, camera, shadow=shadow)
-    draft = drafted[..., :3] - behind_of(drafted, light, camera, shadow=shadow)
+    behind = behind_of(radiance, light, camera, shadow=shadow, standing=standing)
+    draft = drafted[..., :3] - behind_of(drafted, light, camera, shadow=shadow, standing=in_draft)
     out = radiance.copy()
     out[..., :3] = behind + denoised(radiance[..., :3] - behind, radiance[..., 3], draft)
     return out

@@ -11,7 +11,7 @@ import numpy as np
 from ..light.marching.march import BLUE, RED
 from ..light.paths.easing import eased
 from ..light.picture.denoise import LEAST, denoised
-from ..light.picture.radiance import behind_of, radiance_of
+from ..light.picture.radiance import behind_of, radiance_of, standing_in
 from ..light.scene.groups import FIXED, factors, unmixed
 from .apart import mixed, true_apart
 from .graph import key_at
@@ -40,7 +40,7 @@ def tracing_key(request, clouds=None):
     mound = request.mound
     light = unmixed(mound.light)
     standing = (key_at("radiance", mound.edited(light=light)), request.key) if clouds is None else (
-        mound.view, light.sun, light.sky, light.floor, light.lamps,
+        mound.view, light.sun, light.sky, light.floor, light.lamps, mound.stand_ins,
         tuple((cloud.key, *cloud.placing.numbers, cloud.medium, *cloud.tint) for cloud in clouds))
     return key_of("tracing", standing, request.width, request.height, request.alone)
 
@@ -142,16 +142,28 @@ class Tracing:
         truth = mixed(apart, self.tracer.groups, light)
         if enough and not request.denoise:
             out = np.dstack([truth, opacity])
-            out[..., :3] += behind_of(out, light, camera, shadow=self.shadow)
+            out[..., :3] += behind_of(out, light, camera, shadow=self.shadow, standing=self._standing(scene))
             return out
-        guide = radiance_of(self._draft(apart, light), scene, camera, shadow=self.shadow)
-        behind = behind_of(guide, light, camera, shadow=self.shadow)
+        layers = self._draft(apart, light)
+        guide, drafted = radiance_of(layers, scene, camera, shadow=self.shadow), standing_in(layers, scene, camera)
+        behind = behind_of(guide, light, camera, shadow=self.shadow, standing=drafted)
         draft = guide[..., :3] - behind
+        if drafted is not None:
+            standing = self._standing(scene)
+            standing[..., :3] = eased(standing[..., :3], np.ascontiguousarray(drafted[..., :3]), self.noise)
+            behind = behind_of(guide, light, camera, shadow=self.shadow, standing=standing)
         if request.denoise and turns >= LEAST:
             guide[..., :3] = behind + denoised(truth, opacity, draft)
         else:
             guide[..., :3] = behind + eased(truth, draft, self.noise)
         return guide
+
+    def _standing(self, scene):
+        """Stand-ins by paths, as they are mixed, or None."""
+        found = self.tracer.solid()
+        if found is not None:
+            found[..., :3] = mixed(self.tracer.solid_apart(), self.tracer.groups, scene.light)
+        return standing_in(found, scene, self.tracer.camera)
 
     def _draft(self, apart, light):
         """Layers of Draft light, those of lamps about as they are mixed: what guides an eye need be right in the small only."""

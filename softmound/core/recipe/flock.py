@@ -5,9 +5,10 @@ from typing import Annotated, Final, Literal, Self
 from pydantic import Field, model_validator
 
 from .models import KeptView, Light, Sky, View
+from .standins import StandIns
 from .value import Colour, Degrees, Metres, Name, Place, Seed, Share, Value
 
-FORMAT: Final = 2
+FORMAT: Final = 3
 MOST_MEMBERS = 10_000
 Size = Annotated[float, Field(ge=0.001, le=1000.0)]
 Times = Annotated[float, Field(ge=0.0, le=100.0)]
@@ -271,9 +272,11 @@ class Flock(Value):
         Names of assets of the library, and their ids when it was saved: they are found again when they are called otherwise.
     curved : bool
         The earth falls away with distance from the flock's origin.
+    stand_ins : tuple of StandIn
+        Solid things among the clouds.
     """
 
-    format: Literal[2] = FORMAT
+    format: Literal[3] = FORMAT
     name: Name = "Flock"
     library: Annotated[str, Field(max_length=2000)] = ""
     ids: Annotated[tuple[tuple[Name, Annotated[str, Field(pattern="^[0-9a-f]{16}$")]], ...], Field(max_length=MOST_MEMBERS)] = ()
@@ -287,6 +290,7 @@ class Flock(Value):
     light: Light = Light(sky=Sky(kind="air"), metered=True)
     view: View = View(elevation=-4.0, distance=6000.0, target=(0.0, 900.0, 0.0), focal=35.0)
     views: Annotated[tuple[KeptView, ...], Field(max_length=200)] = ()
+    stand_ins: StandIns = ()
 
     @property
     def assets(self) -> set[Asset]:

@@ -1,5 +1,7 @@
 """The `.flock` file: JSON, one field a line."""
 
+import base64
+import binascii
 import json
 import os
 import pathlib
@@ -9,7 +11,9 @@ from pydantic import ValidationError
 from ..aside import shown, write_whole
 from ..problems import Problem, sentence_for
 from ..regular import PathLike, read_text
+from .arrays import arrays_from, members_of
 from .flock import FORMAT, Flock
+from .forms import arrays_of
 
 LARGEST = 64 * 2**20
 """Bytes."""
@@ -28,7 +32,11 @@ def write_flock(path: PathLike, flock: Flock) -> None:
     Problem
         If the file cannot be written; an older file of that name is untouched.
     """
-    write_whole(path, (json.dumps(flock.model_dump(mode="json"), indent=1, ensure_ascii=False) + "\n").encode())
+    data = flock.model_dump(mode="json")
+    arrays = {member: base64.b64encode(content).decode() for member, content in members_of(arrays_of(flock.stand_ins))}
+    if arrays:
+        data["arrays"] = arrays  # triangles of models, which JSON has no numbers for
+    write_whole(path, (json.dumps(data, indent=1, ensure_ascii=False) + "\n").encode())
 
 
 def read_flock(path: PathLike) -> Flock:
@@ -59,13 +67,19 @@ def read_flock(path: PathLike) -> Flock:
         raise Problem("{}: is no valid JSON{}; restore it from a copy.", shown(path), place) from error
     if not isinstance(data, dict) or data.get("format") is None:
         raise Problem("{}: is no flock; choose another file.", shown(path))
-    if data["format"] == 1:
-        data = {**data, "format": 2}  # which has ids of assets
+    if data["format"] in (1, 2):
+        data = {**data, "format": 3}  # which have neither ids of assets nor stand-ins
     if data["format"] != FORMAT:
         raise Problem("{}: is a flock of format {!r}, unknown to this version; open it with a newer "
                       "one.", shown(path), data["format"])
+    arrays = data.pop("arrays", {})
     try:
-        return Flock.model_validate(data)
+        members = {str(name): base64.b64decode(content, validate=True) for name, content in arrays.items()}
+        known = arrays_from(members)
+    except (AttributeError, TypeError, ValueError, EOFError, binascii.Error) as error:
+        raise Problem("{}: the triangles of its models are damaged ({}); restore it from a copy.", shown(path), error) from error
+    try:
+        return Flock.model_validate(data, context={"arrays": known})
     except ValidationError as error:
         raise Problem(sentence_for(error, shown(path))) from error
 

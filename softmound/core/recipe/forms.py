@@ -357,12 +357,12 @@ def like(form: "Form", other: "Form") -> "Form":
     return other.edited(**own)
 
 
-def arrays_of(forms: Sequence["Form"]) -> list[Arrays]:
-    """All arrays that some forms hold.
+def arrays_of(forms: Sequence[Value]) -> list[Arrays]:
+    """All arrays that some forms or stand-ins hold.
 
     Parameters
     ----------
-    forms : sequence of Form
+    forms : sequence of Form or StandIn
 
     Returns
     -------

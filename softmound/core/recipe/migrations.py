@@ -74,6 +74,7 @@ STEPS = {
     8: _to(9),  # a time line, keys and growth
     9: _to(10),  # groups of lamps, faders for light groups
     10: _to(11),  # a camera path
+    11: _to(12),  # stand-ins
 }
 """Maps a version to the function that turns its JSON into that of the next version."""
 

@@ -14,11 +14,12 @@ from .curve import SKIN_CURVES, Curve, eased
 from .forms import AnyForm, BaseLevel, TopLevel, arrays_of
 from .grains import MOST_GRAINS, AnyGrain, Patch
 from .rows import Changing, Choice, Drawn, Maybe, Number, Switch, Tint, Triple
+from .standins import StandIns
 from .steps import AnyStep
 from .time import Frame, Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT: Final = 11
+FORMAT: Final = 12
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -451,7 +452,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[11] = FORMAT
+    format: Literal[12] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()
@@ -468,6 +469,7 @@ class Mound(Value):
     keyed: Annotated[tuple[Keyed, ...], Field(max_length=200)] = ()
     path: Annotated[tuple[ViewKey, ...], Field(max_length=2_000), AfterValidator(_rising)] = ()
     growth: Growth | None = None
+    stand_ins: StandIns = ()
 
     def arrays(self) -> list[Arrays]:
         """All arrays that forms, photographs, the sky and snapshots hold.
@@ -476,7 +478,7 @@ class Mound(Value):
         -------
         list of Arrays
         """
-        own = arrays_of(self.mass.forms) + [r.picture for r in self.references]
+        own = arrays_of(self.mass.forms) + arrays_of(self.stand_ins) + [r.picture for r in self.references]
         if self.light.sky.picture is not None:
             own.append(self.light.sky.picture)
         for snapshot in self.snapshots:

@@ -87,7 +87,7 @@ class Keyed(Value):
         frames = [key.frame for key in self.points]
         if sorted(set(frames)) != frames:
             raise ValueError("keys: frames have to rise, and each may come once")
-        if self.place[0] not in ("mass", "steps", "grains", "patches", "skin", "light", "voxels"):
+        if self.place[0] not in ("mass", "steps", "grains", "patches", "skin", "light", "voxels", "stand_ins"):
             raise ValueError(f"place: nothing called {self.place[0]} can take keys")
         return self
 

@@ -19,6 +19,7 @@ from ..scene.lamps import lamps_of
 from ..scene.scene import mixture_of
 from ..scene.sky import directions_of
 from ..scene.surroundings import COLUMNS, ROWS, surroundings_of
+from ..solids.between import covering, lamp_seen
 from .sweep import depth_toward
 from .transport import DIRECTIONS, transported
 
@@ -176,7 +177,7 @@ def _evened(coarse, thick, place, first):
     return np.float32(caught / found)
 
 
-def from_lamps(coarse, light, frame=0, mixture=None):
+def from_lamps(coarse, light, frame=0, mixture=None, between=None):
     """Light of lamps where it is scattered first, by mean and direction.
 
     Parameters
@@ -187,6 +188,8 @@ def from_lamps(coarse, light, frame=0, mixture=None):
         For their flicker.
     mixture : Mixture, optional
         Default that of the light's medium.
+    between : Between, optional
+        Stand-ins that hide lamps.
 
     Returns
     -------
@@ -205,32 +208,36 @@ def from_lamps(coarse, light, frame=0, mixture=None):
         _from_lamp(coarse.small, f32(coarse.wide), place.astype(np.float32), f32(lamp.radius),
                    f32(mixture.extinction * (1.0 - mixture.peak)), first)
         first *= _evened(coarse, thick, place, first)
+        if between is not None:
+            first *= lamp_seen(between, coarse, lamp.place)[..., None]
     colours = np.array([lamp.intensity for lamp in lamps], np.float32).reshape(-1, 3)
-    if len(lamps) > 3:
+    if len(lamps) > 3 or between is not None:
         # Light adds up: three colours need no more than three solutions.
         firsts, colours = np.einsum("nxyzm,nc->cxyzm", firsts, colours), np.eye(3, dtype=np.float32)
     return np.moveaxis(firsts * lean, 0, -1), colours
 
 
-def with_lamps(lattice, coarse, light, frame=0, mixture=None):
-    """A lattice with the light of lamps.
+def with_lamps(lattice, coarse, light, frame=0, mixture=None, between=None, back=None):
+    """A lattice with the light of lamps, and of what stand-ins send back.
 
     Parameters
     ----------
     lattice : Lattice
         From `lit`.
-    coarse, light, frame, mixture
+    coarse, light, frame, mixture, between
         As of `from_lamps`.
+    back : ndarray of float32, shape (24, 3), optional
+        What stand-ins send along each of `DIRECTIONS`.
 
     Returns
     -------
     Lattice
     """
-    if not lamps_of(light, frame):
+    if not lamps_of(light, frame) and back is None:
         return lattice
     mixture = mixture_of(light.medium) if mixture is None else mixture
-    firsts, colours = from_lamps(coarse, light, frame, mixture)
-    entering = np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32)
+    firsts, colours = from_lamps(coarse, light, frame, mixture, between)
+    entering = np.zeros((len(DIRECTIONS), firsts.shape[-1]), np.float32) if back is None else back
     shone = firsts + transported(_thick(coarse, mixture), mixture.cosine, firsts, entering)
     sky = np.concatenate([lattice.sky, np.einsum("xyzmn,nc->xyzcm", shone, colours)], axis=3)
     # What lamps light is near them, and not a sky: the finer light of its clouds knows nothing of them.
@@ -261,7 +268,7 @@ def arriving_in(coarse, sun, scale):
     return np.ascontiguousarray(found.transpose(1, 2, 0)) if turned else found
 
 
-def lit(coarse, light, zones=None, ticket=None, mixture=None):
+def lit(coarse, light, zones=None, ticket=None, mixture=None, between=None, around=None):
     """Light in a cloud.
 
     Parameters
@@ -273,6 +280,10 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     ticket : Ticket, optional
     mixture : Mixture, optional
         Default that of the light's medium.
+    between : Between, optional
+        Stand-ins that cover the sun.
+    around : Around, optional
+        What they hide of all other light.
 
     Returns
     -------
@@ -281,8 +292,11 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None):
     tick = ticket.tick if ticket is not None else lambda share: None
     mixture = mixture_of(light.medium) if mixture is None else mixture
     sun = sun_depth(coarse, light, mixture)
+    covered = covering(between, direction_of(light.sun.azimuth, light.sun.elevation), coarse, 1.0 - mixture.peak)
+    if covered is not None:
+        sun += covered
     tick(0.3)
-    found = scattered_in(coarse, sun, light, mixture, zones is None, lambda: tick(0.4))
+    found = scattered_in(coarse, sun, light, mixture, zones is None, lambda: tick(0.4), around)
     sky = np.ascontiguousarray(found) if zones is None else np.concatenate([found, zones], axis=3)
     return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
 
@@ -306,7 +320,7 @@ def sun_depth(coarse, light, mixture):
     return sun
 
 
-def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
+def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None, around=None):
     """Radiance scattered on in the cells of the surroundings.
 
     Parameters
@@ -320,6 +334,8 @@ def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
         Light of zenith, horizon and ground as well.
     told : callable, optional
         Called before the longest part.
+    around : Around, optional
+        Stand-ins that hide light from all round.
 
     Returns
     -------
@@ -334,7 +350,7 @@ def scattered_in(coarse, sun, light, mixture, zones=True, told=lambda: None):
     first[..., 0] = arriving[..., None] * (np.array([1.0, *(-3.0 * cosine * toward)], np.float32) / np.float32(4.0 * np.pi))
     entering = np.zeros((len(DIRECTIONS), lights), np.float32)
     if zones:
-        entering[:, 1:] = np.transpose(zone_shares(light))
+        entering[:, 1:] = np.transpose(zone_shares(light)) * (1.0 if around is None else around.open[:, None])
     told()
     return np.moveaxis(transported(thick, cosine, first, entering), -1, -2)
 

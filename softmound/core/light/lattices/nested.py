@@ -101,7 +101,7 @@ def laid_over(depth, outside, first, cell, onto_first, onto_cell):
     return sun if depth.flags.c_contiguous else np.ascontiguousarray(sun.transpose(2, 0, 1)).transpose(1, 2, 0)
 
 
-def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None):
+def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None, around=None):
     """A lattice with finer light of the small clouds of a scene.
 
     Parameters
@@ -116,6 +116,8 @@ def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None):
     zones : ndarray of float32, shape (U, V, W, 3, 4), optional
         Those of an earlier nest of the same clouds under the same sky.
     ticket : Ticket, optional
+    around : Around, optional
+        Stand-ins that hide light from all round.
 
     Returns
     -------
@@ -138,9 +140,9 @@ def nested(scene, lattice, coarse, mixture, fine, zones=None, ticket=None):
     # All other light: what is scattered about in the box, finely, and what comes into it from what is outside.
     every = zones is None
     lights = slice(None) if every else slice(0, 1)
-    coming = lattice.sky[..., lights, :] - scattered_in(alone, lattice.sun, light, mixture, every)
+    coming = lattice.sky[..., lights, :] - scattered_in(alone, lattice.sun, light, mixture, every, around=around)
     there = (np.abs(lattice.sky[..., 0]).sum(axis=3) > 0.0).astype(np.float32)
-    sky = scattered_in(inner, sun, light, own_mixture, every)
+    sky = scattered_in(inner, sun, light, own_mixture, every, around=around)
     sky = sky + _between(coming, coarse.wide_first, coarse.wide, inner.wide_first, inner.wide, sky.shape[:3], there)
     sky = sky if every else np.concatenate([sky, zones], axis=3)
     finer = Lattice(inner.first, inner.cell, sun, inner.wide_first, inner.wide, np.ascontiguousarray(sky, np.float32))

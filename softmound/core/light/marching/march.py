@@ -20,9 +20,10 @@ from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, row, u32
 from ..lattices.incident import hues_arriving, light_arriving
 from ..scene.members import eye_of, media_of, members_of, ray_of
+from ..solids.tree import FAR
 from .overlap import WIDTH, Met, World, meeting, store_ray
 from .reach import SQUARE, squares_of
-from .sparing import brightness_of, filled
+from .sparing import brightness_of, edges_of, filled
 from .stepping import facing, marched, with_held
 
 SUN, ZENITH, HORIZON, GROUND, OPACITY, RED, GREEN, BLUE, AWAY = range(9)
@@ -85,7 +86,7 @@ class Room(NamedTuple):
 def _compiled(lone):
     """The march of scenes of one cloud, and of any: the same code, without what only several need."""
     @each("wanted")
-    def _march(line, pool, clouds, scattering, arriving, seen, camera, room, casting, wanted):
+    def _march(line, pool, clouds, scattering, arriving, seen, camera, room, casting, wanted, ends):
         """A row of a picture: one ray for each of its pixels."""
         world = World(borrowed(pool), borrowed(clouds), borrowed(scattering), borrowed(arriving), borrowed(seen))
         eye, cast, squares, rows = borrowed(camera), borrowed(casting), world.squares, borrowed(room)
@@ -107,11 +108,12 @@ def _compiled(lone):
             way = ray_of(eye, (place - eye.centre_x) * eye.spread, down)
             jitter = _jitter(column, cast.first_row + line, cast.nth)
             met = borrowed(Met(rows.rays[line], rows.numbers[line, 0], rows.numbers[line, 1], first))
-            ray = meeting(world, first, way, jitter, cast.step)
+            end = ends[line, column] if ends.shape[0] > 0 else FAR
+            ray = meeting(world, first, way, end, jitter, cast.step)
             if not lone:
                 store_ray(met.rays, 0, ray)
                 for n in range(1, count):
-                    store_ray(met.rays, n, meeting(world, first + n, way, jitter, cast.step))
+                    store_ray(met.rays, n, meeting(world, first + n, way, end, jitter, cast.step))
             whole, found = marched(lone, world, cast, met, count, ray, facing(world.lattices, way, cast.sun), jitter, pixel)
             if not cast.clay:
                 _write_light(pixel, found, whole, way[1])
@@ -151,7 +153,7 @@ _MARCHES = {lone: _compiled(lone) for lone in (True, False)}
 
 
 def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0, clay=False, hues=None, sparing=False,
-          ticket=None):
+          ends=None, ticket=None):
     """Layers of light for each pixel of a picture.
 
     Parameters
@@ -177,6 +179,8 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0
     sparing : bool, optional
         March every second ray of every second row, and others only where these differ (see `core.light.marching.sparing`). For
         light.
+    ends : ndarray of float32, shape (rows, columns), optional
+        Where each ray ends, units of the scene: see `core.light.picture.stand_ins`.
     ticket : Ticket, optional
 
     Returns
@@ -190,14 +194,17 @@ def march(scene, lattice, camera, *, stride=1, shift=(0.5, 0.5), nth=0, step=1.0
     cast = _caster(scene, lattice, camera, nth=nth, step=step, clay=clay, hues=hues, ticket=ticket)
     rows, columns = -(-camera.height // stride), -(-camera.width // stride)
     out = np.empty((rows, columns, LAYERS), np.float32)
+    ends = np.empty((0, 0), np.float32) if ends is None else ends
     if not sparing:
-        cast(stride, shift, np.ones((rows, columns), np.uint8), out)
+        cast(stride, shift, np.ones((rows, columns), np.uint8), out, ends)
         return out
     # Rays of the coarser picture go where those of the finer one would.
     few = np.empty((-(-rows // 2), -(-columns // 2), LAYERS), np.float32)
-    cast(2 * stride, (shift[0] / 2.0, shift[1] / 2.0), np.ones(few.shape[:2], np.uint8), few)
+    cast(2 * stride, (shift[0] / 2.0, shift[1] / 2.0), np.ones(few.shape[:2], np.uint8), few, np.ascontiguousarray(ends[::2, ::2]))
     wanted = filled(few, brightness_of(scene.light), out)
-    cast(stride, shift, wanted, out)
+    if ends.size:
+        wanted[edges_of(ends)] = 1
+    cast(stride, shift, wanted, out, ends)
     return out
 
 
@@ -211,7 +218,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
     most_met = max(int(np.diff(squares.begin).max(initial=0)), 1)
     toward = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation).astype(np.float32)
 
-    def cast(stride, shift, wanted, out):
+    def cast(stride, shift, wanted, out, ends):
         rows, columns = out.shape[:2]
         eye = eye_of(camera, stride, shift, scene)
         room = Room(np.empty((rows, most_met, WIDTH), np.float32), np.empty((rows, 2, most_met), np.int32), out)
@@ -221,7 +228,7 @@ def _caster(scene, lattice, camera, *, nth, step, clay, hues, ticket):
                 ticket.tick(top / rows)
             _MARCHES[len(scene.clouds) == 1](
                 scene.bricks, members, media, arriving, squares, eye, Room(*(part[top:] for part in room)),
-                Cast(toward, int(nth), top, f32(step), clay), wanted[top : top + block])
+                Cast(toward, int(nth), top, f32(step), clay), wanted[top : top + block], ends[top : top + block])
         if not clay:
             out[..., AWAY][wanted > 0] *= np.float32(scene.unit)
 

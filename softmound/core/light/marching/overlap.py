@@ -87,7 +87,7 @@ class Met(NamedTuple):
 
 
 @inlined
-def meeting(world, at, way, jitter, step):
+def meeting(world, at, way, end, jitter, step):
     """A ray of the picture where it may meet one cloud.
 
     Parameters
@@ -97,6 +97,8 @@ def meeting(world, at, way, jitter, step):
         Place in the lists of `Squares`.
     way : (float32, float32, float32)
         Its direction, in units of the scene.
+    end : float32
+        Where it meets something solid.
     jitter : float32
         Where the points at which it samples begin, from 0 to 1: every ray has its own, against bands.
     step : float32
@@ -113,7 +115,7 @@ def meeting(world, at, way, jitter, step):
     enters, leaves = through_box(world.bricks.box, members.grid[a], eye, inverse)
     start, own = max(f32(0), enters), step * members.unit[a]
     return Ray(eye, own_way, row_of(lattices.sky_eye, lit_by), turned(lattices.sky_axes, lit_by, way),
-               max(start, squares.near[at]), min(leaves, squares.far[at]), start + jitter * own, own)
+               max(start, squares.near[at]), min(min(leaves, squares.far[at]), end), start + jitter * own, own)
 
 
 @inlined

@@ -14,6 +14,8 @@ ALIKE = f32(0.04)
 """Difference of neighbours, in the brighter of them, below which what is between is not looked at."""
 DARK = 0.1
 """Share of the mean brightness that counts at least: in the dark less is told apart."""
+EDGE = 0.02
+"""Share by which distances of neighbours differ where something solid ends."""
 OPACITY = 4
 """The layer that is compared as it is: its difference shows what is behind."""
 
@@ -100,3 +102,19 @@ def filled(few, weights, out):
     dark = DARK * float(bright[cloud].mean()) if cloud.any() else 0.0
     _filled(few, bright, f32(dark), out, wanted)
     return wanted
+
+
+def edges_of(ends):
+    """Pixels beside which a stand-in begins or ends: ndarray of bool, shape (rows, columns).
+
+    Parameters
+    ----------
+    ends : ndarray of float32, shape (rows, columns)
+    """
+    near = np.minimum(ends, np.float32(1e15))
+    found = np.zeros(ends.shape, bool)
+    for a, b in ((np.s_[1:, :], np.s_[:-1, :]), (np.s_[:, 1:], np.s_[:, :-1])):
+        apart = np.abs(near[a] - near[b]) > EDGE * np.minimum(near[a], near[b])
+        found[a] |= apart
+        found[b] |= apart
+    return found

@@ -11,7 +11,8 @@ import numpy as np
 from ...kernels import borrowed, each, f32
 from ...vectors import three
 from ..scene.members import eye_of, members_of
-from .flight import FAR, FLYING, flown
+from ..solids.tree import FAR
+from .flight import LOOKING, flown
 from .paths import Turn, first_ray
 
 RANKS = 8
@@ -41,14 +42,14 @@ class Met(NamedTuple):
 
 
 @each("order")
-def _met(n, whole, clouds, owners, camera, order, turn, away, numbers, hits):
+def _met(n, whole, clouds, standing, owners, camera, order, turn, away, numbers, hits):
     """One path for each pixel of some rows: how far it goes, and whose cloud it meets, are added up."""
-    bricks, members, eye = borrowed(whole), borrowed(clouds), borrowed(camera)
+    bricks, members, solids, eye = borrowed(whole), borrowed(clouds), borrowed(standing), borrowed(camera)
     line = order[n]
     for column in range(numbers.shape[1]):
         way, state = first_ray(eye, line, column, turn)
-        t, _, member, _ = flown(bricks, members, three(eye.place), way, FAR, FLYING, state)
-        if t < f32(0):
+        t, _, member, _ = flown(bricks, members, solids, three(eye.place), way, FAR, LOOKING, state)
+        if t < f32(0) or member < 0:
             continue
         away[line, column, 0] += t
         away[line, column, 1] += f32(1)
@@ -92,7 +93,7 @@ def first_met(scene, camera, turns, *, times=1.0, ticket=None):
     for nth in range(turns):
         if ticket is not None:
             ticket.tick(nth / turns)
-        _met(scene.bricks, members, owners, eye, order, Turn(np.uint32(0), nth), away, numbers, hits)
+        _met(scene.bricks, members, scene.solids, owners, eye, order, Turn(np.uint32(0), nth), away, numbers, hits)
     first = np.argsort(-hits, axis=-1, kind="stable")
     distance = np.divide(away[..., 0] * np.float32(scene.unit), away[..., 1], out=np.full(shape, np.inf, np.float32),
                          where=away[..., 1] > 0.0)

@@ -15,13 +15,12 @@ from ...volume.bricks import NOTHING, SIDE
 from ..lattices.trilinear import WIDE, in_brick, within
 from ..scene.layered import SPLIT
 from ..scene.pool import brick_at, density_in, layout_of, through_box
+from ..solids.tree import EYE, FAR, LIGHT, met
 from .random_numbers import even, next_state, share_of
 
-FAR = f32(1e30)
-"""A reach beyond everything."""
-FLYING, DIMMING = i32(0), i32(1)
-"""What a flight is for: the next collision, or what is left of light. Not a truth value: one that is written where `flown` is
-called would be compiled apart."""
+FLYING, DIMMING, LOOKING, DIMMING_TO_EYE = i32(0), i32(1), i32(2), i32(3)
+"""What a flight is for: the next collision, or what is left of light; the last two see what the eye sees of stand-ins rather than
+what light meets. No truth values: one that is written where `flown` is called would be compiled apart."""
 
 
 @row
@@ -106,19 +105,21 @@ def _crossing(bricks, grid, place, way, reach, extinction, dimming, state):
 
 
 @inlined
-def flown(bricks, members, place, way, reach, dimming, state):
+def flown(bricks, members, solids, place, way, reach, dimming, state):
     """Free flight along a ray to the next collision, or, when dimming, what is left of light that comes from `reach` away.
 
     Parameters
     ----------
     bricks : Bricks
     members : Members
+    solids : Solids
+        What stands beside the clouds.
     place, way : (float32, float32, float32)
         Where it begins, and its direction, in units of the scene; no part of the direction is 0.
     reach : float32
         Units of the scene.
     dimming : int32
-        `FLYING` or `DIMMING`.
+        `FLYING`, `DIMMING`, `LOOKING` or `DIMMING_TO_EYE`.
     state : uint32
         Of the generator.
 
@@ -129,21 +130,26 @@ def flown(bricks, members, place, way, reach, dimming, state):
     left : float32
         Share of light that is left.
     member : int
-        Cloud of the collision.
+        Cloud of the collision; below 0 where it is with a stand-in: -1 minus the number of the triangle.
     state : uint32
     """
-    nearest = f32(-1)
-    left = f32(1)
-    member = 0
+    nearest, left, member, triangle = f32(-1), f32(1), i32(0), i32(-1)
+    dims = dimming & i32(1)
+    if solids.about.shape[0] > 0:
+        reach, triangle, _, _ = met(solids, place, way, reach, EYE if dimming & i32(2) else LIGHT, dims == i32(1))
+        if dims and triangle >= 0:
+            return f32(-1), f32(0), member, state
+        if triangle >= 0:
+            nearest, member = reach, i32(-1 - triangle)
     for n in range(members.grid.shape[0]):
         t, part, state = _crossing(
             bricks, members.grid[n], plus(turned(members.axes, n, place), row_of(members.shift, n)), turned(members.axes, n, way),
-            reach, members.rate[n], dimming, state)
+            reach, members.rate[n], dims, state)
         left *= part
-        if dimming and left <= f32(0):
+        if dims and left <= f32(0):
             break
         if t >= f32(0):
             nearest = t
             reach = t
-            member = n
+            member = i32(n)
     return nearest, left, member, state

@@ -18,7 +18,7 @@ from typing import NamedTuple
 import numpy as np
 
 from ...directions import direction_of
-from ...kernels import borrowed, each, f32, i32, inlined, u64
+from ...kernels import borrowed, each, f32, i32, i64, inlined, u64
 from ...vectors import BLACK, WHITE, carried, dot, plus, row_of, scaled, three, times
 from ..lattices.glow import colours_in
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
@@ -30,16 +30,19 @@ from ..scene.lobes import two_lobes
 from ..scene.phase import forward_peak, lobes_of, mean_cosine, thick_share
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from .flight import FAR, flown
+from ..solids.tree import FAR, SEEN, beside, normal_at, place_on
+from .flight import LOOKING, flown
 from .hues import albedo_at, glow_at
-from .next_event import Asked, depth_to_sun, of_a_lamp, sky_cell, sky_group, sunny
-from .paths import add_light, first_ray, keep_apart
+from .next_event import Asked, depth_to_sun, of_a_lamp, phased, sky_cell, sky_group, sunny
+from .paths import about_normal, add_light, add_to_solid, first_ray, keep_apart
 from .random_numbers import WHOLE_TURN, around, even, scattered
 
 MOMENTS = 4
 """Numbers of a kind of light in a cell: what is sent on in the mean, and what is added to it times the direction it goes along."""
 FIRST, TO_LAMP, TO_SUN, ONWARD, TO_SUN_AGAIN = range(5)
 """Flights of a path, in their order; the three in the middle once more for each collision that is followed."""
+NOTHING_BACK = np.zeros((1, 1, 3), np.float32), np.zeros(1, np.int64)
+"""What stand-ins send where there are none: see `Rest`."""
 FINE = 0.5
 """Optical thickness, without the forward peak, of a cell of the sun's lattice up to which it says what sunlight is left."""
 _FOUR_PI = f32(4.0 * math.pi)
@@ -277,6 +280,10 @@ class Rest(NamedTuple):
         Collisions that are followed as they are before what is sent on is gathered.
     fine : bool
         Whether the lattice says what sunlight is left where it is gathered.
+    back : ndarray of float32, shape (V, K, 3)
+        What stand-ins send from the corners of their triangles, of each kind of light.
+    back_groups : ndarray of int64, shape (K,)
+        Light groups of these.
     """
 
     field: np.ndarray
@@ -290,6 +297,8 @@ class Rest(NamedTuple):
     depths: np.ndarray
     followed: int
     fine: bool
+    back: np.ndarray
+    back_groups: np.ndarray
 
 
 @inlined
@@ -329,6 +338,22 @@ def _sent(rest, place, way, through, groups, line, column):
 
 
 @inlined
+def _sent_back(rest, solids, triangle, place, through, groups, line, column):
+    """Light that a stand-in sends from a place of it, of which so much comes through."""
+    light = BLACK
+    u, v = place_on(solids, triangle, place)
+    for kind in range(rest.back.shape[1]):
+        found = BLACK
+        for corner in range(3):
+            share, at = u if corner == 1 else (v if corner == 2 else f32(1) - u - v), solids.held_at[triangle, corner]
+            found = plus(found, scaled((rest.back[at, kind, 0], rest.back[at, kind, 1], rest.back[at, kind, 2]), share))
+        found = times(through, found)
+        light = plus(light, found)
+        keep_apart(groups, line, column, rest.back_groups[kind], False, found)
+    return light
+
+
+@inlined
 def _step_of(flight, last):
     """Which of the flights of a path one is."""
     if flight == 0:
@@ -343,8 +368,10 @@ def _to_the_sun(lights, media, rest, medium, place, came, exact, again, state):
     u, state = even(state)
     way = around(three(lights.sun), f32(1) - c * (f32(1) - lights.sun_cosine), WHOLE_TURN * u)
     light, cosine = three(lights.sun_light), dot(came, way)
-    ahead, weight = BLACK, max(f32(0), f32(1) + f32(3) * rest.cosines[medium] * cosine) / _FOUR_PI
-    if not again:
+    ahead, weight = BLACK, max(cosine, f32(0)) * f32(4) / _FOUR_PI
+    if medium >= 0:
+        weight = max(f32(0), f32(1) + f32(3) * rest.cosines[medium] * cosine) / _FOUR_PI
+    if medium >= 0 and not again:
         # Elsewhere than ahead the lattice holds what was turned there by many small steps.
         near = f32(0) if exact else ahead_share(cosine)
         ahead = scaled(light, near * _ahead_of(media, medium, cosine, depth_to_sun(lights, place)))
@@ -365,7 +392,7 @@ def _dimmed(light, left, depths, exact):
 
 
 @each("order")
-def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, camera, order, turn, sums):
+def gathered(n, whole, clouds, standing, soft, scattering, shining, colours, remaining, camera, order, turn, sums):
     """One gathered path for each pixel of some rows whose turn it is.
 
     Parameters
@@ -382,15 +409,17 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
         As of `paths.traced`.
     """
     bricks, members, softer, media = borrowed(whole), borrowed(clouds), borrowed(soft), borrowed(scattering)
+    solids = borrowed(standing)
     lights, hues, rest, eye = borrowed(shining), borrowed(colours), borrowed(remaining), borrowed(camera)
     into, last, line = borrowed(sums), 3 * rest.followed, order[n]
-    out, groups = into.layers, into.groups
+    out = into.layers
     for column in range(out.shape[1]):
         if not into.due[line, column]:
             continue
         came, state = first_ray(eye, line, column, turn)
         place, medium = three(eye.place), members.medium[0]
-        light, through, met, member, t = BLACK, WHITE, False, 0, f32(-1)
+        light, through, met, member, t = BLACK, WHITE, False, i32(0), f32(-1)
+        solid, groups = False, into.groups
         # All flights go through one piece of code: whatever is called twice is compiled twice.
         for flight in range(5 + last):
             # As it truly goes, before the forward peak counts as none.
@@ -405,19 +434,22 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
                 light = plus(light, ahead)
                 keep_apart(groups, line, column, i32(SUN), False, ahead)
             elif step == ONWARD:
-                _, onto, state = scattered(media.lobes, medium, came, state)
+                if medium >= 0:
+                    _, onto, state = scattered(media.lobes, medium, came, state)
+                else:
+                    _, onto, state = about_normal(came, state)
                 asked = Asked(place, came, medium, onto, FAR, BLACK, f32(1), i32(SUN))
             if asked.weight <= f32(0):
                 continue
             if step == TO_SUN_AGAIN and rest.fine:
                 left = math.exp(-depth_to_sun(lights, place) * softer.rate[member] / members.rate[member])
             else:
-                t, left, member, state = flown(bricks, members if exact else softer, place, asked.way, asked.reach, i32(dimming),
-                                               state)
+                t, left, member, state = flown(bricks, members if exact else softer, solids, place, asked.way, asked.reach,
+                                               LOOKING if step == FIRST else i32(dimming), state)
             if dimming:
                 weight = asked.weight
                 if step == TO_LAMP:
-                    weight *= two_lobes(media.lobes, medium, dot(came, asked.way))
+                    weight *= phased(media, medium, came, asked.way)
                 found = times(through, _dimmed(scaled(asked.light, weight), left, rest.depths, exact))
                 light = plus(light, found)
                 keep_apart(groups, line, column, asked.group, flight <= 2, found)
@@ -429,6 +461,21 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
                     light = plus(light, found)
                     keep_apart(groups, line, column, sky_group(lights.sky, r), flight == 3, found)
                 break
+            if member < 0:
+                triangle = -1 - member
+                if step != FIRST:
+                    light = plus(light, _sent_back(rest, solids, triangle, carried(place, asked.way, t), through, groups, line, column))
+                    break
+                of = solids.of[triangle]
+                if solids.about[of, SEEN] == 0:
+                    break
+                solid, groups, through, medium = True, into.solid_groups, row_of(solids.colours, of), i64(-1)
+                into.solid[line, column, 3] += f32(1)
+                into.solid[line, column, 4] += t
+                u, v = place_on(solids, triangle, carried(place, asked.way, t))
+                came = normal_at(solids, triangle, u, v, asked.way)
+                place = beside(solids, place, asked.way, t, came)
+                continue
             place, came = carried(place, asked.way, t), asked.way
             medium = members.medium[member]
             albedo = albedo_at(media, medium, hues, member, place)
@@ -448,3 +495,5 @@ def gathered(n, whole, clouds, soft, scattering, shining, colours, remaining, ca
             through = times(through, albedo)
         if met:
             add_light(out, line, column, light)
+        elif solid:
+            add_to_solid(into, line, column, light)

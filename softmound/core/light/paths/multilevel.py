@@ -43,7 +43,7 @@ class Levels:
 
     Parameters
     ----------
-    scene, lattice, camera, seed, frame, hues, field, apart
+    scene, lattice, camera, seed, frame, hues, field, apart, back
         As of `Tracer`.
 
     Attributes
@@ -55,15 +55,15 @@ class Levels:
         Gathered after one collision more, where the camera looks against the sun.
     """
 
-    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None, field=None, apart=False):
+    def __init__(self, scene, lattice, camera, *, seed=0, frame=0, hues=None, field=None, apart=False, back=None):
         given = {"seed": seed, "frame": frame, "hues": hues, "apart": apart}
         self.whole = Tracer(scene, lattice, camera, **given)
         self.gathered = self.between = None
         if gathers(scene) and (field is not None or not needs_colours(scene)):
-            self.gathered = Tracer(scene, lattice, camera, gathering=True, field=field, **given)
+            self.gathered = Tracer(scene, lattice, camera, gathering=True, field=field, back=back, **given)
             if looks_against(scene.light.sun, camera):
                 # Of its own noise: what is the same in both would not be put right.
-                self.between = Tracer(scene, lattice, camera, gathering=True, followed=1, field=field,
+                self.between = Tracer(scene, lattice, camera, gathering=True, followed=1, field=field, back=back,
                                       **(given | {"seed": seed + 1}))
         self.scene, self.camera, self.groups = scene, camera, self.whole.groups
         self.bounded = Bounded(camera.height, camera.width, len(self.groups) + 1 if apart else 0)
@@ -186,6 +186,24 @@ class Levels:
         shares = np.array([self.gathered.turns, self.whole.turns], np.float32)
         opacity = (opacity * shares[0] + whole_opacity * shares[1]) / shares.sum()
         return radiance * brighter(right, radiance, sigma), opacity, depth
+
+    def solid(self):
+        """Stand-ins so far: as of `Tracer.solid`."""
+        if self.gathered is None or (found := self.gathered.solid()) is None:
+            return self.whole.solid()
+        sigma, whole = self._blur(), self.whole.solid()
+        if sigma is not None:
+            found[..., :3] = _put_right(np.ascontiguousarray(found[..., :3]), np.ascontiguousarray(whole[..., :3]), sigma)
+        return found
+
+    def solid_apart(self):
+        """Light of each light group that stand-ins send: as of `Tracer.solid_apart`."""
+        if self.gathered is None:
+            return self.whole.solid_apart()
+        out, whole, sigma = self.gathered.solid_apart(), self.whole.solid_apart(), self._blur()
+        for n in range(out.shape[2] if sigma is not None else 0):
+            out[..., n, :] = _put_right(out[..., n, :], whole[..., n, :], sigma)
+        return out
 
     def apart(self):
         """Light of each light group, and last what of all was scattered once: the groups add up to the picture.

@@ -15,10 +15,12 @@ from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import transmittance
 from ..scene.groups import BELOW, SKY, SUN
 from ..scene.lobes import two_lobes
-from .flight import DIMMING, FAR, FLYING, flown
+from ..solids.tree import FAR
+from .flight import DIMMING, FLYING, flown
 from .hues import albedo_at
 from .random_numbers import WHOLE_TURN, around, drawn, even, in_a_ball, scattered
 
+_INWARD = f32(1.0 / math.pi)
 SURELY, SELDOM = f32(30.0), f32(0.1)
 """Sunlight is asked for with odds of so many times the share that is thought to arrive, and at least so often."""
 
@@ -82,9 +84,9 @@ class Asked(NamedTuple):
     place : (float32, float32, float32)
         Where it is scattered, units of the scene.
     came : (float32, float32, float32)
-        Direction in which the path came there.
+        Direction in which the path came there; of a surface its normal.
     medium : int
-        What scatters it.
+        What scatters it; below 0 a surface.
     way : (float32, float32, float32)
         Toward the light.
     reach : float32
@@ -105,6 +107,30 @@ class Asked(NamedTuple):
     light: tuple
     weight: float
     group: int
+
+
+@inlined
+def phased(media, medium, came, way):
+    """Share of light that goes on in a direction, 1/sr, without what is absorbed.
+
+    Parameters
+    ----------
+    media : Media
+    medium : int
+        What scatters; below 0 a matte surface.
+    came : (float32, float32, float32)
+        Direction in which light came; of a surface its normal on the side where it came from.
+    way : (float32, float32, float32)
+
+    Returns
+    -------
+    float32
+        Of a surface the cosine over pi (Lambert).
+    """
+    cosine = dot(came, way)
+    if medium < 0:
+        return max(cosine, f32(0)) * _INWARD
+    return two_lobes(media.lobes, medium, cosine)
 
 
 @inlined
@@ -211,7 +237,7 @@ def of_the_sky(lights, media, medium, place, came, state):
     angle = WHOLE_TURN * (f32(c) + u) / f32(lights.sky.shape[1])
     sine = math.sqrt(max(f32(0), f32(1) - height * height))
     way = sine * math.sin(angle) + f32(1e-9), height + f32(1e-9), sine * math.cos(angle) + f32(1e-9)
-    weight = f32(1) / (lights.sky_asked * lights.sky_likely[r, c] + two_lobes(media.lobes, medium, dot(came, way)))
+    weight = f32(1) / (lights.sky_asked * lights.sky_likely[r, c] + phased(media, medium, came, way))
     light = lights.sky[r, c, 0], lights.sky[r, c, 1], lights.sky[r, c, 2]
     return Asked(place, came, medium, way, FAR, light, weight, sky_group(lights.sky, r)), state
 
@@ -242,7 +268,7 @@ def _disc(lights, media, medium, place, came, light, weight, state):
         u, state = even(state)
         way = around(way, f32(1) - c * (f32(1) - lights.sun_cosine), WHOLE_TURN * u)
         likely = disc_likely(lights)
-        weight *= likely / (likely + two_lobes(media.lobes, medium, dot(came, way)))
+        weight *= likely / (likely + phased(media, medium, came, way))
     return Asked(place, came, medium, way, FAR, light, weight, i32(SUN)), state
 
 
@@ -290,7 +316,7 @@ def of_the_sun(lights, media, medium, place, came, went, sought, near, state):
 
 
 @inlined
-def beyond_a_step(bricks, members, media, lights, hues, medium, place, came, state):
+def beyond_a_step(bricks, members, solids, media, lights, hues, medium, place, came, state):
     """Two steps toward the sun: one that leans to it, and from where that ends, straight; as `of_the_sky`.
 
     Scattering by droplets is so much forward that a path seldom heads for the sun by itself.
@@ -299,6 +325,7 @@ def beyond_a_step(bricks, members, media, lights, hues, medium, place, came, sta
     ----------
     bricks : Bricks
     members : Members
+    solids : Solids
     media : Media
     lights : Lights
     hues : Hues
@@ -310,8 +337,8 @@ def beyond_a_step(bricks, members, media, lights, hues, medium, place, came, sta
     (Asked, uint32)
     """
     cosine, leaning, state = scattered(media.lobes, medium, three(lights.sun), state)
-    t, _, other, state = flown(bricks, members, place, leaning, FAR, FLYING, state)
-    if t < f32(0):
+    t, _, other, state = flown(bricks, members, solids, place, leaning, FAR, FLYING, state)
+    if t < f32(0) or other < 0:
         return _nothing(place, came, medium), state
     there, beyond = members.medium[other], carried(place, leaning, t)
     # Asked with the same odds as if the path had come here by itself.
@@ -326,13 +353,14 @@ def beyond_a_step(bricks, members, media, lights, hues, medium, place, came, sta
 
 
 @inlined
-def arrives(bricks, members, media, asked, state):
+def arrives(bricks, members, solids, media, asked, state):
     """What of some light arrives and is scattered along the path.
 
     Parameters
     ----------
     bricks : Bricks
     members : Members
+    solids : Solids
     media : Media
     asked : Asked
     state : uint32
@@ -342,6 +370,8 @@ def arrives(bricks, members, media, asked, state):
     ((float32, float32, float32), uint32)
         The light, and the generator's state.
     """
-    weight = asked.weight * two_lobes(media.lobes, asked.medium, dot(asked.came, asked.way))
-    _, left, _, state = flown(bricks, members, asked.place, asked.way, asked.reach, DIMMING, state)
+    weight = asked.weight * phased(media, asked.medium, asked.came, asked.way)
+    if weight <= f32(0):
+        return BLACK, state
+    _, left, _, state = flown(bricks, members, solids, asked.place, asked.way, asked.reach, DIMMING, state)
     return scaled(asked.light, weight * left), state

@@ -5,17 +5,19 @@ asked for at every collision: see `core.light.paths.next_event`. Nothing here is
 the square root of the paths.
 """
 
+import math
 from typing import NamedTuple
 
 import numpy as np
 
-from ...kernels import borrowed, each, f32, i32, inlined
-from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, scaled, three, times
+from ...kernels import borrowed, each, f32, i32, i64, inlined
+from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, row_of, scaled, three, times
 from ..scene.groups import GLOW
 from ..scene.groups import SUN as SUNLIGHT
 from ..scene.lobes import two_lobes
 from ..scene.members import ray_of
-from .flight import FAR, FLYING, flown
+from ..solids.tree import FAR, SEEN, beside, normal_at, place_on
+from .flight import FLYING, LOOKING, flown
 from .hues import albedo_at, glow_at
 from .next_event import (
     arrives,
@@ -29,7 +31,7 @@ from .next_event import (
     sunlight_near,
     sunny,
 )
-from .random_numbers import even, first_state, scattered
+from .random_numbers import WHOLE_TURN, around, even, first_state, scattered
 
 LAYERS = 6
 """Red, green, blue, opacity, distance where a path was first scattered, square of the luminance: sums over paths."""
@@ -54,11 +56,15 @@ class Sums(NamedTuple):
         are not kept apart.
     due : ndarray of bool, shape (height, width)
         Pixels whose turn it is, of gathered paths; whole ones take all.
+    solid, solid_groups : ndarray of float32, shape (height, width, 5), and as `groups`
+        Of paths that begin at a stand-in their light, how many there are, and how far it was; without stand-ins empty.
     """
 
     layers: np.ndarray
     groups: np.ndarray
     due: np.ndarray
+    solid: np.ndarray
+    solid_groups: np.ndarray
 
 
 class Turn(NamedTuple):
@@ -137,6 +143,42 @@ def add_light(out, line, column, light):
 
 
 @inlined
+def add_to_solid(sums, line, column, light):
+    """Add the light of a path that began at a stand-in.
+
+    Parameters
+    ----------
+    sums : Sums
+    line, column : int
+    light : (float32, float32, float32)
+    """
+    for part in range(3):
+        sums.solid[line, column, part] += light[part]
+    bright = luminance_of(light)
+    sums.layers[line, column, 5] += bright * bright
+
+
+@inlined
+def about_normal(normal, state):
+    """A direction in which a matte surface sends light on: as many for each cosine as the cosine is large.
+
+    Parameters
+    ----------
+    normal : (float32, float32, float32)
+    state : uint32
+
+    Returns
+    -------
+    (float32, (float32, float32, float32), uint32)
+        How likely it is, 1/sr; the direction; and the generator's state.
+    """
+    u, state = even(state)
+    v, state = even(state)
+    cosine = math.sqrt(max(f32(1) - u, f32(1e-6)))
+    return cosine * f32(1.0 / math.pi), around(normal, cosine, WHOLE_TURN * v), state
+
+
+@inlined
 def keep_apart(groups, line, column, group, first, light):
     """Add light to that of its light group, where groups are kept apart.
 
@@ -161,13 +203,14 @@ def keep_apart(groups, line, column, group, first, light):
 
 
 @each("order")
-def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, sums):
+def traced(n, whole, clouds, standing, scattering, shining, colours, camera, order, turn, sums):
     """One path for each pixel of some rows.
 
     Parameters
     ----------
     whole : Bricks
     clouds : Members
+    standing : Solids
     scattering : Media
     shining : Lights
     colours : Hues
@@ -178,52 +221,70 @@ def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, 
     sums : Sums
         Added to.
     """
-    bricks, members, media = borrowed(whole), borrowed(clouds), borrowed(scattering)
+    bricks, members, solids, media = borrowed(whole), borrowed(clouds), borrowed(standing), borrowed(scattering)
     lights, hues, eye, into = borrowed(shining), borrowed(colours), borrowed(camera), borrowed(sums)
-    out, groups, line = into.layers, into.groups, order[n]
+    out, line = into.layers, order[n]
     for column in range(out.shape[1]):
         way, state = first_ray(eye, line, column, turn)
         place = three(eye.place)
-        t, _, member, state = flown(bricks, members, place, way, FAR, FLYING, state)
+        t, _, member, state = flown(bricks, members, solids, place, way, FAR, LOOKING, state)
         if t < f32(0):
             continue
-        out[line, column, 3] += f32(1)
-        out[line, column, 4] += t
+        solid, groups = member < 0, into.groups
+        if solid:
+            if solids.about[solids.of[-1 - member], SEEN] == 0:
+                continue
+            groups = into.solid_groups
+            into.solid[line, column, 3] += f32(1)
+            into.solid[line, column, 4] += t
+        else:
+            out[line, column, 3] += f32(1)
+            out[line, column, 4] += t
         light, through = BLACK, WHITE
         # How likely the path went this way, and the medium it came from, if from there it was also looked for from the sun.
         went, sought = f32(0), -1
         for bounce in range(LONGEST):
-            place = carried(place, way, t)
-            medium = members.medium[member]
-            own_light = times(through, glow_at(media, medium, hues, member, place))
-            light = plus(light, own_light)
-            keep_apart(groups, line, column, i32(GLOW), False, own_light)
-            through = times(through, albedo_at(media, medium, hues, member, place))
+            came, medium = way, i64(-1)
+            if member < 0:
+                u, v = place_on(solids, -1 - member, carried(place, way, t))
+                came = normal_at(solids, -1 - member, u, v, way)
+                place = beside(solids, place, way, t, came)
+                through, sought = times(through, row_of(solids.colours, solids.of[-1 - member])), -1
+            else:
+                place, medium = carried(place, way, t), members.medium[member]
+                own_light = times(through, glow_at(media, medium, hues, member, place))
+                light = plus(light, own_light)
+                keep_apart(groups, line, column, i32(GLOW), False, own_light)
+                through = times(through, albedo_at(media, medium, hues, member, place))
             if bounce >= DIM:
                 through, state = revived(through, max(through[0], max(through[1], through[2])), f32(1), state)
                 if through[0] + through[1] + through[2] <= f32(0):
                     break
-            near = sunlight_near(lights, place)
-            own = near > LOOKED_FOR and sunny(lights)
+            near = sunlight_near(lights, place) if medium >= 0 else f32(1)
+            own = medium >= 0 and near > LOOKED_FOR and sunny(lights)
             # Lights are asked in turn by one piece of code: whatever is called twice is compiled twice.
             for what in range(BEYOND + 1 if own else BEYOND):
                 if what == SUN:
-                    asked, state = of_the_sun(lights, media, medium, place, way, went, sought, near, state)
+                    asked, state = of_the_sun(lights, media, medium, place, came, went, sought, near, state)
                 elif what == SKY:
-                    asked, state = of_the_sky(lights, media, medium, place, way, state)
+                    asked, state = of_the_sky(lights, media, medium, place, came, state)
                 elif what == LAMP:
-                    asked, state = of_a_lamp(lights, medium, place, way, state)
+                    asked, state = of_a_lamp(lights, medium, place, came, state)
                 else:
-                    asked, state = beyond_a_step(bricks, members, media, lights, hues, medium, place, way, state)
+                    asked, state = beyond_a_step(bricks, members, solids, media, lights, hues, medium, place, way, state)
                 if asked.weight > f32(0):
-                    found, state = arrives(bricks, members, media, asked, state)
+                    found, state = arrives(bricks, members, solids, media, asked, state)
                     found = times(through, found)
                     light = plus(light, found)
                     keep_apart(groups, line, column, asked.group, bounce == 0 and what != BEYOND, found)
-            cosine, way, state = scattered(media.lobes, medium, way, state)
-            went = two_lobes(media.lobes, medium, cosine)
-            sought = medium if own else -1
-            t, _, member, state = flown(bricks, members, place, way, FAR, FLYING, state)
+            if medium < 0:
+                went, way, state = about_normal(came, state)
+                sought = -1
+            else:
+                cosine, way, state = scattered(media.lobes, medium, way, state)
+                went = two_lobes(media.lobes, medium, cosine)
+                sought = medium if own else -1
+            t, _, member, state = flown(bricks, members, solids, place, way, FAR, FLYING, state)
             if t < f32(0):
                 sky, group, disc = _beyond(lights, way, went)
                 sky, disc = times(through, sky), times(through, disc)
@@ -231,7 +292,10 @@ def traced(n, whole, clouds, scattering, shining, colours, camera, order, turn, 
                 keep_apart(groups, line, column, group, bounce == 0, sky)
                 keep_apart(groups, line, column, i32(SUNLIGHT), bounce == 0, disc)
                 break
-        add_light(out, line, column, light)
+        if solid:
+            add_to_solid(into, line, column, light)
+        else:
+            add_light(out, line, column, light)
 
 
 @inlined

@@ -15,7 +15,8 @@ from ...vectors import carried, dot, length, luminance_of, row_of, scaled, three
 from ..lattices.coarse import QUICK, coarse_in
 from ..lattices.transport import DIRECTIONS
 from ..scene.lobes import two_lobes
-from .flight import FAR, flown
+from ..solids.tree import FAR
+from .flight import DIMMING_TO_EYE, FLYING, flown
 from .hues import albedo_at
 from .paths import DIM, LONGEST, revived
 from .random_numbers import WHOLE_TURN, anywhere, drawn, even, first_state, in_a_ball, scattered
@@ -30,13 +31,14 @@ next to nothing comes straight to where the eye sees."""
 
 
 @each("out")
-def shone(strand, whole, clouds, scattering, lamps, odds, places, colours, camera, count, turn, out):
+def shone(strand, whole, clouds, standing, scattering, lamps, odds, places, colours, camera, count, turn, out):
     """Light of some photons from lamps, added to pictures.
 
     Parameters
     ----------
     whole : Bricks
     clouds : Members
+    standing : Solids
     scattering : Media
     lamps : ndarray of float32, shape (n, 7)
         Place and radius in units of the scene, irradiance one of them away.
@@ -52,7 +54,7 @@ def shone(strand, whole, clouds, scattering, lamps, odds, places, colours, camer
     out : ndarray of float32, shape (STRANDS, height, width, G, 3)
         Radiance, summed over the photons of all strands as if each turn had sent out all light once.
     """
-    bricks, members, media = borrowed(whole), borrowed(clouds), borrowed(scattering)
+    bricks, members, solids, media = borrowed(whole), borrowed(clouds), borrowed(standing), borrowed(scattering)
     hues, eye = borrowed(colours), borrowed(camera)
     # All photons of a turn share out what the lamps send in all directions.
     share = f32(2) * WHOLE_TURN / f32(count * out.shape[0])
@@ -65,14 +67,14 @@ def shone(strand, whole, clouds, scattering, lamps, odds, places, colours, camer
         line, column, to_eye = i32(0), i32(0), False
         # Flights onward and to the eye are one piece of code: whatever is called twice is compiled twice.
         for step in range(LONGEST):
-            t, left, member, state = flown(bricks, members, place, way, reach, i32(to_eye), state)
+            t, left, member, state = flown(bricks, members, solids, place, way, reach, DIMMING_TO_EYE if to_eye else FLYING, state)
             if to_eye:
                 out[strand, line, column, part, 0] += left * sent * light[0]
                 out[strand, line, column, part, 1] += left * sent * light[1]
                 out[strand, line, column, part, 2] += left * sent * light[2]
                 way, reach, to_eye = came, FAR, False
                 continue
-            if t < f32(0):
+            if t < f32(0) or member < 0:  # where there are stand-ins no photons are sent out
                 break
             place = carried(place, came, t)
             medium = members.medium[member]

@@ -12,7 +12,7 @@ from ..scene.groups import FIXED, groups_of
 from ..scene.lamps import lamps_of
 from ..scene.members import eye_of, media_of, members_of
 from ..scene.surroundings import surroundings_of
-from .gathering import FINE, Coloured, Rest, cosines_of, field_of_light, gathered, kinds_of_light, peaks_of, softened
+from .gathering import FINE, NOTHING_BACK, Coloured, Rest, cosines_of, field_of_light, gathered, kinds_of_light, peaks_of, softened
 from .hues import Hues
 from .next_event import Lights
 from .paths import LAYERS, Sums, Turn, traced
@@ -78,7 +78,7 @@ class Tracer:
     """
 
     def __init__(self, scene, lattice, camera, *, seed=0, frame=0, around=None, hues=None, gathering=False,
-                 followed=0, field=None, apart=False):
+                 followed=0, field=None, apart=False, back=None):
         self.scene, self.camera, self.turns, self._seed, self._unit = scene, camera, 0, seed, scene.unit
         self.seconds = 0.0
         self._sums = np.zeros((camera.height, camera.width, LAYERS), np.float32)
@@ -86,6 +86,8 @@ class Tracer:
         self.groups = groups_of(scene.light) if apart else ()
         parts = len(self.groups) + 1 if apart else 0
         self._apart = np.zeros((camera.height, camera.width, parts, 3), np.float32)
+        standing = (camera.height, camera.width) if scene.stand_ins else (0, 0)
+        self._solid, self._solid_apart = np.zeros((*standing, 5), np.float32), np.zeros((*standing, parts, 3), np.float32)
         # The first turn goes strip by strip, since nobody knows yet how long it takes.
         self._strips, self._strip = max(camera.height // 32, 1), 0
         shape = camera.height, camera.width
@@ -96,7 +98,7 @@ class Tracer:
         outside = surroundings_of(scene.light) if around is None else around
         lamps = lamps_of(scene.light, frame)
         # Where nothing comes straight, asking for it brings but noise; the lattice knows what is scattered on.
-        within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED)
+        within = scattered_shares(scene, lamps) > (DEEP if gathering else BURIED) if not scene.stand_ins else [False] * len(lamps)
         asked, sent = ([lamp for lamp, inside in zip(lamps, within) if inside == which] for which in (False, True))
         lights, eye = _lights(scene, lattice, outside, asked), eye_of(camera, scene=scene)
         self._photons = None
@@ -108,18 +110,19 @@ class Tracer:
             rest = Rest(field.field.ravel(), field.colours, field.groups, np.array(field.field.shape[:3]),
                         f32(scene.unit / lattice.sky_cell),
                         ((scene.origin - lattice.sky_first) / lattice.sky_cell).astype(np.float32), cosines_of(media),
-                        peaks_of(media), field.depths, followed, bool((soft.rate * lattice.sun_cell / scene.unit).max() < FINE))
-            self._arguments = (scene.bricks, members, soft, media_of(media), lights,
+                        peaks_of(media), field.depths, followed, bool((soft.rate * lattice.sun_cell / scene.unit).max() < FINE),
+                        *(NOTHING_BACK if back is None else back))
+            self._arguments = (scene.bricks, members, scene.solids, soft, media_of(media), lights,
                                _hues(scene, members, hues), rest, eye)
         else:
             self._kernel = traced
             colours = _hues(scene, members, hues)
-            self._arguments = (scene.bricks, members, media_of(media), lights, colours, eye)
+            self._arguments = (scene.bricks, members, scene.solids, media_of(media), lights, colours, eye)
             if sent:
                 table, odds, places = _table(scene, sent)
                 # Apart each group of lamps has a picture of its own; together all have one.
                 places = places - len(FIXED) if apart else np.zeros_like(places)
-                self._photons = (scene.bricks, members, media_of(media), table, odds, places, colours, eye)
+                self._photons = (scene.bricks, members, scene.solids, media_of(media), table, odds, places, colours, eye)
                 pictures = len(self.groups) - len(FIXED) if apart else 1
                 self._shone = np.zeros((STRANDS, camera.height, camera.width, pictures, 3), np.float32)
 
@@ -160,13 +163,35 @@ class Tracer:
 
     @property
     def cloud(self):
-        """Pixels that are more than half cloud: ndarray of bool, shape (height, width)."""
-        return self._total[..., 3] > 0.5 * self._count
+        """Pixels that are more than half cloud or stand-in: ndarray of bool, shape (height, width)."""
+        return self._covered > 0.5 * self._count
+
+    @property
+    def _covered(self):
+        return self._total[..., 3] + self._solid[..., 3] if self._solid.size else self._total[..., 3]
+
+    def solid(self):
+        """Stand-ins so far, as `core.light.picture.stand_ins` gives them; None without any.
+
+        Returns
+        -------
+        ndarray of float32, shape (height, width, 5), or None
+        """
+        if not self._solid.size:
+            return None
+        found = self._solid / np.maximum(self._count, 1)[..., None].astype(np.float32)
+        found[..., 4] *= np.float32(self._unit)
+        return found
+
+    def solid_apart(self):
+        """Light of each light group that stand-ins send, as of `apart`."""
+        return self._solid_apart / np.maximum(self._count, 1)[..., None, None].astype(np.float32)
 
     @property
     def bright(self):
         """Luminance so far: ndarray of float64, shape (height, width)."""
-        return luminance(self._total[..., :3]) / np.maximum(self._count, 1)
+        light = self._total[..., :3] + self._solid[..., :3] if self._solid.size else self._total[..., :3]
+        return luminance(light) / np.maximum(self._count, 1)
 
     def add(self, turns=1, ticket=None):
         """Trace more paths for each pixel.
@@ -205,7 +230,8 @@ class Tracer:
             rows = np.arange(strip, self.camera.height, strips)
             # Dealt out in turn, so that all threads get as much cloud.
             order = np.concatenate([rows[n::strands] for n in range(strands)])
-            self._kernel(*self._arguments, order, self._turn_of(self.turns), Sums(self._sums, self._apart, self._due))
+            self._kernel(*self._arguments, order, self._turn_of(self.turns),
+                         Sums(self._sums, self._apart, self._due, self._solid, self._solid_apart))
         if self._photons is not None:
             self._add_photons(ticket)
         self.turns += 1

@@ -21,10 +21,14 @@ from ..scene.phase import lobes_of, mean_cosine, thick_share
 from ..scene.surroundings import FINE_COLUMNS, FINE_ROWS, surroundings_of
 from .aerial import veiled
 from .looks import looked
+from .stand_ins import AWAY as FAR_AWAY
+from .stand_ins import SHARE, WIDTH
 from .tone import screen
 
 _CLAY = (0.80, 0.77, 0.72)
 """Reflectance of the matte surface, linear RGB: warm grey, so that shadows stay readable."""
+HUES = 6
+"""Colours that a march gathers besides light."""
 _DARK = Medium()
 """Of what takes nothing from the light, for radiance that has its colours already."""
 
@@ -134,7 +138,7 @@ class Scattered(NamedTuple):
 
 
 @each("out")
-def _radiance(line, layers, camera, scattered, below, sent, shadow, out):
+def _radiance(line, layers, camera, scattered, below, sent, shadow, standing, out):
     """A row of a picture: what the clouds send, and where they are thin what is behind them."""
     eye, colours, laid, floor, shade = borrowed(camera), borrowed(scattered), borrowed(below), borrowed(sent), borrowed(shadow)
     lit, behind = floor.lit, colours.behind
@@ -146,7 +150,12 @@ def _radiance(line, layers, camera, scattered, below, sent, shadow, out):
         for n in range(3):
             out[line, column, n] = (pixel[0] * colours.sun[n] + pixel[1] * colours.parts[0, n] + pixel[2] * colours.parts[1, n]
                                     + pixel[3] * colours.parts[2, n] + pixel[5 + n] + opacity * colours.glow[n])
-        if opacity >= f32(1):
+        left = f32(1) - opacity
+        if standing.shape[0] > 0:
+            left -= standing[line, column, SHARE]
+            for n in range(3):
+                out[line, column, n] += standing[line, column, n]
+        if left <= f32(0):
             continue
         dx, height, dz = ray_of(eye, ((f32(column) + eye.shift_x) * eye.stride - eye.centre_x) * eye.spread, down)
         down_here = laid.eye[1] > f32(0) and height < f32(0)
@@ -189,7 +198,7 @@ def _radiance(line, layers, camera, scattered, below, sent, shadow, out):
                 b = lit[k, m + 1, n] + s * (lit[k + 1, m + 1, n] - lit[k, m + 1, n])
                 up = tone * (a + t * (b - a) + sunlit * floor.sunny[n]) + sparkle * floor.sunlight[n]
                 seen += math.exp(-floor.haze[n] * away) * (up - seen)
-            out[line, column, n] += (f32(1) - opacity) * seen
+            out[line, column, n] += left * seen
 
 
 @each("out")
@@ -234,12 +243,35 @@ def radiance_of(layers, scene, camera, *, stride=1, shadow=NO_SHADOW):
     ndarray of float32, shape (rows, columns, 4)
         Linear RGB, without exposure, and the clouds' opacity.
     """
+    standing = standing_in(layers, scene, camera)
     # Of several clouds what was gathered is what each sends back; of a single one its albedo.
-    seen = _with(layers, scene.light, scene.medium, camera, stride, shadow, sent=len(scene.clouds) > 1)
+    seen = _with(layers, scene.light, scene.medium, camera, stride, shadow, sent=len(scene.clouds) > 1, standing=standing)
     if scene.air:
-        behind = behind_of(seen, scene.light, camera, stride, shadow)
+        behind = behind_of(seen, scene.light, camera, stride, shadow, standing)
         seen[..., :3] = behind + veiled(seen[..., :3] - behind, seen[..., 3], layers[..., AWAY], scene, camera)
     return seen
+
+
+def standing_in(layers, scene, camera):
+    """Stand-ins among the layers of a picture, seen through the air before them.
+
+    Parameters
+    ----------
+    layers : ndarray of float32, shape (rows, columns, ...)
+        Those of the stand-ins come last.
+    scene : Scene
+    camera : Camera
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, WIDTH), or None
+        None in a scene without any: see `core.light.picture.stand_ins`.
+    """
+    if not scene.stand_ins or layers is None:
+        return None
+    standing = np.ascontiguousarray(layers[..., -WIDTH:])
+    standing[..., :3] = veiled(np.ascontiguousarray(standing[..., :3]), standing[..., SHARE], standing[..., FAR_AWAY], scene, camera)
+    return standing
 
 
 def _laid(around, light, camera, shadow):
@@ -252,7 +284,10 @@ def _laid(around, light, camera, shadow):
     return Laid(eye, patches, f32(camera.spread)), around.floor, shadow
 
 
-def _with(layers, light, medium, camera, stride=1, shadow=NO_SHADOW, sent=False):
+_NONE_STANDING = np.zeros((0, 0, WIDTH), np.float32)
+
+
+def _with(layers, light, medium, camera, stride=1, shadow=NO_SHADOW, sent=False, standing=None):
     around = surroundings_of(light)
     # What a thick cloud of droplets that absorb a little sends back, for each colour.
     back = thick_share(medium.albedo * np.asarray(medium.tint), mean_cosine(lobes_of(medium)))
@@ -260,15 +295,18 @@ def _with(layers, light, medium, camera, stride=1, shadow=NO_SHADOW, sent=False)
     scattered = Scattered(
         (around.sun * back).astype(np.float32), (medium.glow_strength * np.asarray(medium.glow)).astype(np.float32),
         (around.parts * back).astype(np.float32), around.behind)
-    _radiance(layers, eye_of(camera, stride), scattered, *_laid(around, light, camera, shadow), out)
-    return _coloured(out, layers, light, medium, camera, stride, shadow, sent) if layers.shape[2] > LAYERS else out
+    _radiance(layers, eye_of(camera, stride), scattered, *_laid(around, light, camera, shadow),
+              _NONE_STANDING if standing is None else standing, out)
+    if layers.shape[2] < LAYERS + HUES:
+        return out
+    return _coloured(out, layers, light, medium, camera, stride, shadow, sent, standing)
 
 
-def _coloured(radiance, layers, light, medium, camera, stride, shadow, sent):
+def _coloured(radiance, layers, light, medium, camera, stride, shadow, sent, standing):
     """Radiance of clouds that have the colours that were seen."""
     opacity = layers[..., OPACITY : OPACITY + 1]
-    colours = layers[..., LAYERS:] / np.maximum(opacity, np.float32(1e-6))
-    behind = behind_of(radiance, light, camera, stride, shadow)
+    colours = layers[..., LAYERS : LAYERS + HUES] / np.maximum(opacity, np.float32(1e-6))
+    behind = behind_of(radiance, light, camera, stride, shadow, standing)
     glow = opacity * (medium.glow_strength * np.asarray(medium.glow, np.float32))
     back = np.clip(colours[..., :3], 0.0, 1.0)
     if not sent:
@@ -277,7 +315,7 @@ def _coloured(radiance, layers, light, medium, camera, stride, shadow, sent):
     return radiance
 
 
-def behind_of(radiance, light, camera, stride=1, shadow=NO_SHADOW):
+def behind_of(radiance, light, camera, stride=1, shadow=NO_SHADOW, standing=None):
     """What of a picture is light from behind the clouds.
 
     Parameters
@@ -287,6 +325,8 @@ def behind_of(radiance, light, camera, stride=1, shadow=NO_SHADOW):
     camera : Camera
     stride : int, optional
     shadow : Shadow, optional
+    standing : ndarray of float32, shape (rows, columns, WIDTH), optional
+        Stand-ins behind the clouds, from `standing_in`.
 
     Returns
     -------
@@ -295,7 +335,7 @@ def behind_of(radiance, light, camera, stride=1, shadow=NO_SHADOW):
     """
     layers = np.zeros((*radiance.shape[:2], LAYERS), np.float32)
     layers[..., OPACITY] = radiance[..., 3]
-    return np.ascontiguousarray(_with(layers, light, _DARK, camera, stride, shadow)[..., :3])
+    return np.ascontiguousarray(_with(layers, light, _DARK, camera, stride, shadow, standing=standing)[..., :3])
 
 
 def clay_of(layers, camera):
@@ -311,8 +351,12 @@ def clay_of(layers, camera):
     -------
     ndarray of float32, shape (rows, columns, 4)
     """
-    out = np.empty((*layers.shape[:2], 4), np.float32)
+    out, standing = np.empty((*layers.shape[:2], 4), np.float32), layers[..., LAYERS:]
     _clay(layers, camera.right.astype(np.float32), camera.forward.astype(np.float32), out)
+    if standing.shape[2]:
+        # Of what is behind the surface stand-ins take their share.
+        out[..., :3] *= 1.0 - standing[..., SHARE : SHARE + 1]
+        out[..., :3] += standing[..., :3]
     return out
 
 
@@ -354,7 +398,8 @@ def traced_radiance(tracer, light, shadow=NO_SHADOW):
     layers[..., OPACITY] = opacity
     # Where the layers have the light of lamps paths have all light.
     layers[..., RED : RED + 3] = radiance
-    return _with(layers, light, _DARK, tracer.camera, shadow=shadow)
+    standing = standing_in(tracer.solid(), tracer.scene, tracer.camera)
+    return _with(layers, light, _DARK, tracer.camera, shadow=shadow, standing=standing)
 
 
 def composed(layers, scene, camera, *, stride=1, clay=False, shadow=NO_SHADOW):

@@ -14,6 +14,7 @@ import scipy
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, row
+from ..solids.tree import FIRST_NODE, distances_to
 from .air import RAYLEIGH, haze_extinction
 from .scene import mixture_of
 from .sky import directions_of
@@ -244,9 +245,9 @@ def shadow_of(scene, lattice):
     Parameters
     ----------
     scene : Scene
-        With at least one cloud.
-    lattice : Lattice
-        Its light.
+        With at least one cloud, or a stand-in.
+    lattice : Lattice or None
+        Its light; None without a cloud.
 
     Returns
     -------
@@ -255,16 +256,32 @@ def shadow_of(scene, lattice):
     """
     level = scene.light.floor.level
     sun = direction_of(scene.light.sun.azimuth, scene.light.sun.elevation)
-    low = lattice.sun_first - lattice.sun_cell / 2.0
-    high = low + np.array(lattice.sun.shape) * lattice.sun_cell
-    if sun[1] < LOWEST or high[1] <= level:
+    boxes = [] if lattice is None else [(lattice.sun_first - lattice.sun_cell / 2.0,
+                                         lattice.sun_first + (np.array(lattice.sun.shape) - 0.5) * lattice.sun_cell)]
+    standing = scene.solids.boxes[scene.solids.about[:, FIRST_NODE]].astype(float) * scene.unit
+    boxes += [(box[:3] + scene.origin, box[3:] + scene.origin) for box in standing]
+    boxes = [(low, high) for low, high in boxes if high[1] > level]
+    if sun[1] < LOWEST or not boxes:
         return NO_SHADOW
-    corners = np.stack(np.meshgrid(*zip(low, high), indexing="ij"), -1).reshape(-1, 3)
+    corners = np.concatenate([np.stack(np.meshgrid(*zip(low, high), indexing="ij"), -1).reshape(-1, 3) for low, high in boxes])
     corners[:, 1] = np.maximum(corners[:, 1], level)
     fallen = corners - sun * ((corners[:, 1:2] - level) / sun[1])
     first, last = fallen.min(axis=0), fallen.max(axis=0)
     x, z = (np.linspace(first[n], last[n], SHADOW) for n in (0, 2))
     places = np.stack(np.meshgrid(x, [level], z, indexing="ij"), -1)[:, 0]
+    share = np.ones((SHADOW, SHADOW), np.float32) if lattice is None else _of_clouds(scene, lattice, sun, places)
+    if scene.stand_ins:
+        met = distances_to(scene.solids, ((places - scene.origin) / scene.unit).reshape(-1, 3), sun)
+        share[~np.isinf(met).reshape(share.shape)] = 0.0
+    share[[0, -1]] = 1.0
+    share[:, [0, -1]] = 1.0
+    return Shadow(share, f32(x[0]), f32(z[0]), f32((SHADOW - 1) / (x[-1] - x[0])), f32((SHADOW - 1) / (z[-1] - z[0])))
+
+
+def _of_clouds(scene, lattice, sun, places):
+    """Share of the sunlight that clouds let through to places: ndarray of float32, shape (...)."""
+    low = lattice.sun_first - lattice.sun_cell / 2.0
+    high = low + np.array(lattice.sun.shape) * lattice.sun_cell
     with np.errstate(divide="ignore", invalid="ignore"):
         ends = np.sort(np.stack([(low - places) / sun, (high - places) / sun]), axis=0)
     # Along an axis the sun does not move on, a place lies within for good or never.
@@ -275,7 +292,4 @@ def shadow_of(scene, lattice):
     depth = scipy.ndimage.map_coordinates(lattice.sun, cells, np.float32, order=1, mode="nearest")
     # What droplets bend by a degree or two goes straight on as well.
     share = np.exp(-depth * np.float32(1.0 - mixture_of(scene.clouds[0].shown).peak))
-    share = np.where(leaves > enters, share, 1.0).astype(np.float32)
-    share[[0, -1]] = 1.0
-    share[:, [0, -1]] = 1.0
-    return Shadow(share, f32(x[0]), f32(z[0]), f32((SHADOW - 1) / (x[-1] - x[0])), f32((SHADOW - 1) / (z[-1] - z[0])))
+    return np.where(leaves > enters, share, 1.0).astype(np.float32)

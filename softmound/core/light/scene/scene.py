@@ -7,6 +7,7 @@ import numpy as np
 from ...recipe import Light, Medium, View
 from ...volume.bricks import BrickGrid
 from .layered import layered_of, with_refined
+from ..solids.tree import NOBODY, NOTHING, Held, Solids, solids_of
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled
 
@@ -194,6 +195,10 @@ class Scene:
         The same in one pool.
     air : bool
         The air between the eye and far clouds is seen, where the sky is that of the air: see `core.light.picture.aerial`.
+    stand_ins : tuple of StandIn
+        Solid things, without hidden ones.
+    solids, held : Solids and Held
+        The same as rays meet them.
     """
 
     light: Light
@@ -202,6 +207,9 @@ class Scene:
     grids: tuple
     bricks: Bricks
     air: bool = False
+    stand_ins: tuple = ()
+    solids: Solids = NOTHING
+    held: Held = NOBODY
 
     @property
     def numbers(self):
@@ -211,13 +219,18 @@ class Scene:
 
     @property
     def unit(self):
-        """float: length in which kernels count, metres: the first cloud's voxel."""
-        return self.clouds[0].voxel
+        """float: length in which kernels count, metres: the first cloud's voxel, or one where there is no cloud."""
+        return unit_of(self.clouds)
 
     @property
     def origin(self):
         """ndarray of float64, shape (3,): where kernels count from, the first cloud's voxel (0, 0, 0), metres."""
-        return self.clouds[0].placing.world(self.clouds[0].grid.offset)
+        return origin_of(self.clouds)
+
+    @property
+    def bare(self):
+        """Scene: without stand-ins."""
+        return replace(self, stand_ins=(), solids=NOTHING, held=NOBODY) if self.stand_ins else self
 
     @property
     def plain(self):
@@ -266,6 +279,34 @@ class Scene:
         return replace(self, light=light, clouds=clouds)
 
 
+def unit_of(clouds):
+    """Length in which kernels count: see `Scene.unit`.
+
+    Parameters
+    ----------
+    clouds : sequence of PlacedCloud
+
+    Returns
+    -------
+    float
+    """
+    return clouds[0].voxel if clouds else 1.0
+
+
+def origin_of(clouds):
+    """Where kernels count from: see `Scene.origin`.
+
+    Parameters
+    ----------
+    clouds : sequence of PlacedCloud
+
+    Returns
+    -------
+    ndarray of float64, shape (3,)
+    """
+    return clouds[0].placing.world(clouds[0].grid.offset) if clouds else np.zeros(3)
+
+
 def grids_of(clouds):
     """The grids of some clouds, each once, in the order they first appear.
 
@@ -280,7 +321,7 @@ def grids_of(clouds):
     return list({id(cloud.grid): cloud.grid for cloud in clouds}.values())
 
 
-def scene_of(light, *clouds, view=None, air=False):
+def scene_of(light, *clouds, view=None, air=False, stand_ins=()):
     """A scene, prepared for rays.
 
     Parameters
@@ -291,6 +332,7 @@ def scene_of(light, *clouds, view=None, air=False):
     view : View, optional
     air : bool, optional
         See `Scene`.
+    stand_ins : sequence of StandIn, optional
 
     Returns
     -------
@@ -300,4 +342,6 @@ def scene_of(light, *clouds, view=None, air=False):
     grids = tuple(layered_of(grid) for grid in grids_of(placed))
     if len(placed) == 1 and placed[0].refined is not None:
         grids = (with_refined(grids[0], placed[0].grid, placed[0].refined),)
-    return Scene(light, View() if view is None else view, placed, grids, pooled(grids), air)
+    shown = tuple(stand_in for stand_in in stand_ins if stand_in.shown != "hidden")
+    return Scene(light, View() if view is None else view, placed, grids, pooled(grids), air, shown,
+                 *solids_of(shown, origin_of(placed), unit_of(placed)))

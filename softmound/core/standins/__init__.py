@@ -1,0 +1,1 @@
+"""Stand-ins: solid things beside the cloud, as triangles."""
