@@ -15,7 +15,7 @@ from ..problems import DoesNotFit, Problem
 from ..ticket import one_by_one
 from .apart import BYTES_APART, draft_apart, mixed, true_apart, whole_scene
 from .forecast import memory_limit
-from .stages import PASSES, empty_layers, layers_of, paths_of, settled_draft
+from .stages import PASSES, layers_of, paths_of, settled_draft
 
 MOST_TURNS = 100_000
 """Paths for each pixel after which True light gives up on the noise asked for."""

@@ -9,6 +9,7 @@ from ..mass.mend import open_edges, surface_arrays, with_holes_closed
 from ..mass.surface import volume_triangles
 from ..problems import Problem
 from ..recipe.arrays import Arrays
+from ..standins.kinds.model import Model
 from .meshes import in_metres
 
 FARTHEST = 50_000.0
@@ -52,6 +53,34 @@ def mesh_form(triangles, name, unit="m", up="y", close_holes=False, sheet=None):
         edges = open_edges(faces)
     middle, own = _about(vertices)
     return Mesh(name=name, centre=middle, sheet=sheet, surface=surface_arrays(own, faces, edges))
+
+
+def model_stand_in(triangles, name, unit="m", up="y"):
+    """A stand-in where the file has it.
+
+    Parameters
+    ----------
+    triangles : meshes.Triangles
+        Open ones serve as well: nothing is filled.
+    name : str
+    unit, up : str, optional
+        See `meshes.in_metres`.
+
+    Returns
+    -------
+    Model
+
+    Raises
+    ------
+    Problem
+        When it would be larger than a recipe allows.
+    """
+    vertices = in_metres(triangles.vertices, unit, up)
+    middle, own = _about(vertices)
+    below = float(own[:, 1].min())
+    own = own - np.array([0.0, below, 0.0], np.float32)
+    place = middle[0], round(middle[1] + below, 4), middle[2]
+    return Model(name=name, place=place, surface=surface_arrays(own, triangles.faces, triangles.open))
 
 
 def points_form(read, name, unit="m", up="y"):

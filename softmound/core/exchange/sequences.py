@@ -16,7 +16,7 @@ from ..recipe.timing import at_frame
 from ..regular import opened
 from .export import in_metres
 from .foreign import read_points, read_triangles, read_volume
-from .forms import mesh_form, points_form, volume_form
+from .forms import mesh_form, model_stand_in, points_form, volume_form
 from .meshes import Triangles
 from .numbered import files_of
 
@@ -106,7 +106,7 @@ def pattern_of(path):
 
 
 def with_sequences(mound, frame, folder="."):
-    """A mound in which forms that have files show those of a frame.
+    """A mound in which forms and stand-ins that have files show those of a frame.
 
     Parameters
     ----------
@@ -128,9 +128,11 @@ def with_sequences(mound, frame, folder="."):
     first = mound.time.first if mound.time is not None else 1
     forms = tuple(_moved(form, frame, first, folder) if getattr(form, "sequence", None) is not None else form
                   for form in mound.mass.forms)
-    if all(now is form for now, form in zip(forms, mound.mass.forms)):
+    standing = tuple(_moved(each, frame, first, folder) if getattr(each, "sequence", None) is not None else each
+                     for each in mound.stand_ins)
+    if all(now is form for now, form in zip((*forms, *standing), (*mound.mass.forms, *mound.stand_ins))):
         return mound
-    return mound.edited(mass=mound.mass.edited(forms=forms))
+    return mound.edited(mass=mound.mass.edited(forms=forms), stand_ins=standing)
 
 
 def mound_at(mound, frame, folder="."):
@@ -169,7 +171,9 @@ def _moved(form, frame, first, folder):
         return _read(form.kind, str(path), _stamp(path), sequence.unit, sequence.up, sample)
 
     made, start = read(shown_number(sequence, numbers, frame, first)), read(numbers[0])
-    # The form stands where it was put; what its files say beyond their first is how it moves from there.
+    # It stands where it was put; what its files say beyond their first is how it moves from there.
+    if form.kind == "model":
+        return form.edited(surface=_shifted(made.surface, "vertices", np.array(made.place) - np.array(start.place)))
     shift = np.array(made.centre) - np.array(start.centre)
     if form.kind == "mesh":
         return form.edited(surface=_shifted(made.surface, "vertices", shift))
@@ -187,6 +191,9 @@ def _shifted(arrays, name, shift):
 @remembered
 def _read(kind, path, stamp, unit, up, sample):
     """The form of a file."""
+    if kind == "model":
+        read = read_triangles(path) if sample is None else _triangles_at(path, sample)
+        return model_stand_in(read, "Moving", unit, up)
     if sample is not None:
         return mesh_form(_triangles_at(path, sample), "Moving", unit, up)
     if kind == "mesh":

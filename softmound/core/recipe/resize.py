@@ -51,7 +51,7 @@ def sized_form(form: Form, factor: float) -> Form:
 def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
     """The mound with all lengths times a factor.
 
-    Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land and views scale together, about the point of the
+    Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land, views and the places of stand-ins scale together, about the point of the
     base level above the origin, so that the underside stays at its altitude and the pattern of the
     noise goes with the shape.
 
@@ -128,6 +128,8 @@ def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
             "steps": tuple(step.sized(factor) for step in mound.steps),
             "skin": skin,
             "light": mound.light.edited(medium=medium, lamps=lamps, floor=floor),
+            # They say how large things are: only where they stand changes.
+            "stand_ins": tuple(each.edited(place=place(each.place)) for each in mound.stand_ins),
             "view": seen(view),
             "views": tuple(kept.edited(view=seen(kept.view)) for kept in mound.views),
             "path": tuple(key.edited(view=seen(key.view)) for key in mound.path),

@@ -113,6 +113,6 @@ class FlockDocument(Document):
         """Leave for good; what is there is written for the next start."""
         self.let_go()
         flock = self.flock
-        if flock.members or flock.decks or flock.hazes or self.copy.file.exists():
+        if flock.members or flock.decks or flock.hazes or flock.stand_ins or self.copy.file.exists():
             self.copy.keep(flock, self.path, wait=True)
         super().close()

@@ -419,6 +419,24 @@ class Window(QMainWindow):
         paths = [url.toLocalFile() for url in event.mimeData().urls() if url.isLocalFile()]
         return next((path for path in paths if path.lower().endswith(OPENED)), "")
 
+    @property
+    def stand_ins(self):
+        """Those of the open station's document, else of the mound: StandIns."""
+        return getattr(self.station, "stand_ins", self.stations["Light"].stand_ins)
+
+    def against_craft(self):
+        """Ask how long a craft is, and put one beside the cloud."""
+        with asking(QInputDialog(self)) as dialog:
+            dialog.setWindowTitle(tr("Against a craft"))
+            dialog.setLabelText(tr("How long is it, in metres?"))
+            dialog.setInputMode(QInputDialog.InputMode.DoubleInput)
+            dialog.setDoubleRange(0.1, 10_000.0)
+            dialog.setDoubleValue(30.0)
+            if dialog.exec() != QInputDialog.DialogCode.Accepted:
+                return
+            long = dialog.doubleValue()
+        self.stand_ins.add_beside("craft", size=(long * 26.0 / 30.0, long * 7.0 / 30.0, long))
+
     def ask_unit(self):
         """Ask in which unit lengths are shown."""
         names = [f"{tr(name)} ({unit})" for unit, name in lengths.NAMES.items()]

@@ -6,8 +6,8 @@ import numpy as np
 
 from ...recipe import Light, Medium, View
 from ...volume.bricks import BrickGrid
-from .layered import layered_of, with_refined
 from ..solids.tree import NOBODY, NOTHING, Held, Solids, solids_of
+from .layered import layered_of, with_refined
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled
 

@@ -340,12 +340,13 @@ def beside(solids, place, way, t, normal):
 
 
 @each("out")
-def _met_all(n, whole, places, ways, reach, by, out):
-    """Distances of what many rays meet."""
+def _met_all(n, whole, places, ways, reach, by, out, whose):
+    """Distances of what many rays meet, and whose it is."""
     solids = borrowed(whole)
     t, triangle, _, _ = met(solids, (places[n, 0], places[n, 1], places[n, 2]), (ways[n, 0], ways[n, 1], ways[n, 2]), reach, by,
                             False)
     out[n] = t if triangle >= 0 else FAR
+    whose[n] = solids.of[triangle] if triangle >= 0 else -1
 
 
 def distances_to(solids, places, ways, by=LIGHT, reach=FAR):
@@ -365,8 +366,29 @@ def distances_to(solids, places, ways, by=LIGHT, reach=FAR):
     ndarray of float32, shape (n,)
         Infinite where nothing is met.
     """
-    places, ways = (np.ascontiguousarray(np.broadcast_to(each_, np.broadcast(places, ways).shape), np.float32)
-                    for each_ in (places, np.asarray(ways, float) + 1e-9))
-    out = np.empty(len(places), np.float32)
-    _met_all(solids, places, ways, f32(reach), by, out)
+    out, _ = _cast(solids, places, ways, by, reach)
     return np.where(out >= FAR, np.float32(np.inf), out)
+
+
+def met_by(solids, places, ways, by=LIGHT, reach=FAR):
+    """Which stand-ins rays meet first.
+
+    Parameters
+    ----------
+    solids, places, ways, by, reach
+        As of `distances_to`.
+
+    Returns
+    -------
+    ndarray of int32, shape (n,)
+        Numbers of the stand-ins; -1 for none.
+    """
+    return _cast(solids, places, ways, by, reach)[1]
+
+
+def _cast(solids, places, ways, by, reach):
+    shape = np.broadcast_shapes(np.shape(places), np.shape(ways))
+    places, ways = (np.ascontiguousarray(np.broadcast_to(values, shape), np.float32) for values in (places, np.asarray(ways) + 1e-9))
+    out, whose = np.empty(shape[0], np.float32), np.empty(shape[0], np.int32)
+    _met_all(solids, places, ways, f32(reach), by, out, whose)
+    return out, whose

@@ -2,13 +2,11 @@
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, Qt
-from PyQt6.QtGui import QPen
 
 from ....core.formation.picking import corners_of
-from ... import style
+from ...view.ground_step import ground_step
+from ..stand_ins import paint_corners
 
-LEAST = 0.2
-"""Sine of the angle at which the ground is seen, at least: seen flatly, a pixel upward would be kilometres."""
 MARKED = 300
 """Chosen members that are framed at the most."""
 
@@ -27,8 +25,11 @@ class MemberHand:
         self._moved = False
 
     def press(self, at, modifiers, camera):
-        """Choose what is under the pointer."""
+        """Choose what is under the pointer: a stand-in, or a member."""
         station = self._station
+        if station.stand_ins.hand.press(at, modifiers, camera):
+            self._last = None
+            return
         number = station.members.seen_at(at)
         more = bool(modifiers & Qt.KeyboardModifier.ShiftModifier)
         if number is None:
@@ -44,19 +45,18 @@ class MemberHand:
     def drag(self, at, modifiers, camera):
         """Move the chosen members along with the pointer."""
         if self._last is None:
+            self._station.stand_ins.hand.drag(at, modifiers, camera)
             return
         step, self._last, self._moved = at - self._last, at, True
         if modifiers & Qt.KeyboardModifier.AltModifier:
             self._station.members.lift(-step.y() * self._per_pixel)
             return
-        flat = camera.forward * [1.0, 0.0, 1.0]
-        flat = flat / max((flat @ flat) ** 0.5, 1e-9)
-        away = -step.y() * self._per_pixel / max(abs(float(camera.forward[1])), LEAST)
-        way = camera.right * step.x() * self._per_pixel + flat * away
+        way = ground_step(camera, step, self._per_pixel)
         self._station.members.shift(float(way[0]), float(way[2]))
 
     def release(self):
         """Let go: one step of history."""
+        self._station.stand_ins.hand.release()
         if self._last is not None and self._moved:
             self._station.document.let_go()
         self._last = None
@@ -75,6 +75,7 @@ class MemberHand:
     def paint(self, painter, camera):
         """Frame the chosen members by their corners."""
         station = self._station
+        station.stand_ins.hand.paint(painter, camera)
         for number in station.members.chosen[:MARKED]:
             member = station.flock.members[number]
             source = station.sources().get(member.asset)
@@ -84,10 +85,4 @@ class MemberHand:
             if np.isnan(pixels).any():
                 continue
             box = QRectF(QPointF(*pixels.min(axis=0)), QPointF(*pixels.max(axis=0)))
-            arm = min(10.0, box.width() / 3.0, box.height() / 3.0)
-            for pen in (QPen(style.with_alpha(style.INK, 150), 3.0), QPen(style.BARLEY, 1.4)):
-                painter.setPen(pen)
-                for corner, x, y in ((box.topLeft(), 1, 1), (box.topRight(), -1, 1), (box.bottomLeft(), 1, -1),
-                                     (box.bottomRight(), -1, -1)):
-                    painter.drawLine(corner, corner + QPointF(x * arm, 0.0))
-                    painter.drawLine(corner, corner + QPointF(0.0, y * arm))
+            paint_corners(painter, box)

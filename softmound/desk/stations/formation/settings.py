@@ -7,6 +7,7 @@ from ...fields.controls import ChoiceRow, ColourField, NumberField, Row, text_la
 from ...fields.faders import Mixing
 from ...fields.figures import figure
 from ...fields.settings_panel import SettingsPanel
+from ...fields.stand_in_fields import StandInFields
 from ...words import tr
 from .layers import LAYERS, LayerRows
 from .plate import PlateRows
@@ -101,6 +102,7 @@ class FormationSettings(SettingsPanel):
         self.drop.clicked.connect(station.spreads.remove)
         self.add(Row(self.again, self.drop))
         self.layers = [LayerRows(self, station, kind) for kind in LAYERS]
+        self.stand_ins = StandInFields(self, station.stand_ins)
         self.plate = PlateRows(self, station)
         self._lay_light(station)
         self._lay_flock(station)
@@ -174,6 +176,7 @@ class FormationSettings(SettingsPanel):
         for rows in self.layers:
             rows.show_flock()
         self.plate.show_flock()
+        self.stand_ins.show()
         self.air.setChecked(flock.air)
         self.curved.setChecked(flock.curved)
         for widget in (*self.member.values(), self.tint, self.mirrored, self.hidden, self.locked, self.remove, self.group):
@@ -216,12 +219,12 @@ class FormationSettings(SettingsPanel):
         self.views.setEnabled(bool(views))
         self.show_view()
         self.forget.setEnabled(bool(views))
-        self.pictures.setEnabled(bool(flock.members or flock.decks or flock.hazes))
+        self.pictures.setEnabled(bool(flock.members or flock.decks or flock.hazes or flock.stand_ins))
         path = station.document.path
         self.file.setText(", ".join((flock.name, tr("not saved as a file") if path is None else path.name)))
         self.file.setToolTip("" if path is None else str(path))
         for button in (self.save, self.export):
-            button.setEnabled(bool(flock.members))
+            button.setEnabled(bool(flock.members or flock.stand_ins))
 
     def _lay_faders(self, strips):
         layout = self.mixer.layout()

@@ -13,6 +13,7 @@ from ...documents.flock import FlockDocument
 from ...shell.command import Command
 from ...shell.strip import FRESH
 from ...words import tr
+from ..stand_ins import StandIns
 from ..station import Station
 from .files import FlockFiles
 from .layers import Layers
@@ -57,6 +58,7 @@ class FormationStation(Station):
         super().__init__(services)
         self.document, self.files = FlockDocument(self), FlockFiles(self)
         self.members, self.spreads, self.layers = Members(self), Spreads(self), Layers(self)
+        self.stand_ins = StandIns(self, self._box)
         self._sources, self._known = {}, None
         self.hand = self._members_hand = MemberHand(self)
         self.document.changed.connect(self._changed)
@@ -96,7 +98,7 @@ class FormationStation(Station):
         # Only to be looked at: what its grains and masks say of forms that are not there need not hold.
         plate = self.plate.reference()
         return mound.model_copy(update={"light": self.flock.light, "view": self.flock.view, "mass": _NOTHING, "grains": (),
-                                        "patches": (), "views": (), "references": () if plate is None else (plate,)})
+                                        "patches": (), "views": (), "stand_ins": self.flock.stand_ins, "references": () if plate is None else (plate,)})
 
     def placed(self):
         self.sources()
@@ -135,9 +137,18 @@ class FormationStation(Station):
         if self.is_open:
             self.services.look_changed.emit(moving)
 
+    def _box(self):
+        there = tuple(m for m in self.flock.members if m.asset in self.sources())
+        return bounds_of_flock(self.flock.edited(members=there), self._sources)
+
+    def show_stand_ins(self):
+        """Show which stand-in is chosen."""
+        if self.laid_out:
+            self.settings.show_flock()
+        self.services.picture.update()
+
     def fit(self):
-        box = bounds_of_flock(self.flock.edited(members=tuple(m for m in self.flock.members if m.asset in self.sources())),
-                              self._sources)
+        box = self._box()
         if box is not None:
             picture = self.services.picture
             self.look(fitted(self.flock.view, *box, picture.width(), picture.height()))
@@ -145,7 +156,7 @@ class FormationStation(Station):
 
     def note(self, _mound):
         flock = self.flock
-        some = flock.members or flock.decks or flock.hazes
+        some = flock.members or flock.decks or flock.hazes or flock.stand_ins
         return "" if some else tr("Place clouds of the library on the plan below, or spread them.")
 
     def show_mound(self, mound):
@@ -166,6 +177,8 @@ class FormationStation(Station):
     def let_go(self):
         if self.hand is not self._members_hand:
             self.take_hand(None)
+        elif self.stand_ins.chosen is not None:
+            self.stand_ins.choose(None)
         else:
             self.members.choose(None)
 
@@ -202,6 +215,7 @@ class FormationStation(Station):
 
     def _changed(self, moving):
         self.members.chosen = [n for n in self.members.chosen if n < len(self.flock.members)]
+        self.stand_ins.follow()
         self.sources()
         self.tray.show_flock()
         self.settings.show_flock()
@@ -221,7 +235,8 @@ class FormationStation(Station):
         self._changed(False)
 
     def remove(self):
-        self.members.remove()
+        if not self.stand_ins.remove():
+            self.members.remove()
 
     def edit_sky(self, name, value):
         """Turn the air between or the earth's curve on or off.

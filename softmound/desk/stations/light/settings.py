@@ -12,6 +12,7 @@ from ...dialogs.asking import asking
 from ...fields.controls import NumberField, Row
 from ...fields.part_fields import PartFields
 from ...fields.settings_panel import SettingsPanel
+from ...fields.stand_in_fields import StandInFields
 from ...words import in_words, tr
 from .histogram import HistogramStrip
 from .sun_dialog import SunPlaceDialog
@@ -57,6 +58,7 @@ class LightSettings(SettingsPanel):
         self.lamp = PartFields(Lamp, (*Lamp.place_rows, *Lamp.rows), "Lamp")
         self.lamp.changed.connect(self._lamp)
         self._lamp_parts.append(self.add(self.lamp))
+        self.stand_ins = StandInFields(self, station.stand_ins)
         self.section("Looking")
         self.looking = self.add(PartFields(View, View.rows))
         self.looking.changed.connect(lambda field, value, moving: self._view(moving, **{field: value}))
@@ -167,6 +169,7 @@ class LightSettings(SettingsPanel):
             widget.setVisible(lamp is not None)
         if lamp is not None:
             self.lamp.show_part(lamp)
+        self.stand_ins.show()
         self.looking.show_part(mound.view)
         size = looks_as_large_as(light.medium.extinction, span_of(mound) or 1.0)
         self.looks.set(size)

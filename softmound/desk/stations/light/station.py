@@ -12,6 +12,7 @@ from ....core.starts.looks_as import looking_as_large_as
 from ...fields.figures import seconds
 from ...shell.command import Command
 from ...words import in_words, tr
+from ..stand_ins import StandIns
 from ..station import Station
 from .mixer import MixerPage
 from .settings import LightSettings
@@ -28,18 +29,22 @@ class LightStation(Station):
     lamp : int or None
         The chosen lamp.
     snapshots : Snapshots
+    stand_ins : StandIns
+        What hands do with those of the mound.
     """
 
     name, order = "Light", 40
     miniature = "light"
     dome = True
     commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)
-    gestures = (("Drag on the dome", "Move the sun"),)
+    gestures = (("Drag on the dome", "Move the sun"), ("Drag a stand-in", "Move it over the ground; with Alt up and down"))
 
     def __init__(self, services):
         super().__init__(services)
         self.lamp, self._exposure = None, 0.0
         self.snapshots = Snapshots(self)
+        self.stand_ins = StandIns(self, lambda: bounds_of(self.document.mound))
+        self.hand = self.stand_ins.hand
 
     def make_tray(self):
         return LightTray(self, SituationTray(self), MixerPage(self))
@@ -53,6 +58,7 @@ class LightStation(Station):
     def follow(self, mound):
         if self.lamp is not None and self.lamp >= len(mound.light.lamps):
             self.lamp = None
+        self.stand_ins.follow()
         self.snapshots.follow(mound)
 
     def show_mound(self, mound):
@@ -61,6 +67,12 @@ class LightStation(Station):
 
     def show_view(self, mound):
         self.show_mound(mound)
+
+    def show_stand_ins(self):
+        """Show which stand-in is chosen."""
+        if self.laid_out:
+            self.show_mound(self.document.keyed)
+        self.services.picture.update()
 
     def _shown(self, answer):
         """Follow the light of the picture: the histogram, and how far True light has come."""
@@ -129,13 +141,15 @@ class LightStation(Station):
             self.document.apply(tr("looks as large as"), lambda mound: looking_as_large_as(mound, size, span), moving)
 
     def remove(self):
-        """Remove the chosen lamp."""
-        if self.lamp is not None:
+        """Remove the chosen stand-in or lamp."""
+        if not self.stand_ins.remove() and self.lamp is not None:
             self.remove_lamp(self.lamp)
 
     def let_go(self):
         if self.snapshots.compared is not None:
             self.snapshots.end()
+        elif self.stand_ins.chosen is not None:
+            self.stand_ins.choose(None)
         elif self.lamp is not None:
             self.choose_lamp(self.lamp)
 

@@ -1,4 +1,4 @@
-"""The tray of Light: situations, lamps, the mixer, kept views and snapshots."""
+"""The tray of Light: situations, lamps, stand-ins, the mixer, kept views and snapshots."""
 
 from PyQt6.QtWidgets import QMenu, QPushButton, QStackedWidget, QVBoxLayout, QWidget
 
@@ -9,8 +9,10 @@ from ...fields.controls import ChoiceRow, screen_colour
 from ...fields.figures import figure
 from ...view.photographs import image_of
 from ...words import tr
+from ..stand_ins import WORDS as SHOWN_WORDS
+from .stand_in_images import outline_image
 
-PAGES = {"situations": "Situations", "lamps": "Lamps", "mixer": "Mixer", "views": "Views", "snapshots": "Snapshots"}
+PAGES = {"situations": "Situations", "lamps": "Lamps", "stand_ins": "Stand-ins", "mixer": "Mixer", "views": "Views", "snapshots": "Snapshots"}
 
 
 class LightTray(QWidget):
@@ -35,12 +37,15 @@ class LightTray(QWidget):
         self.situations = situations
         self.lamps = CardPage(tr("No lamps: the sun and the sky light this cloud. A lamp inside it makes lightning."),
                               tr("Add a lamp"), tr("A ball that shines, in the middle of the cloud to begin with."))
+        self.stand_ins = CardPage(tr("No stand-ins: a person, a house or a model beside the cloud says how large it is."),
+                                  tr("Add a stand-in"), tr("A solid thing: it gives scale, casts shadows and receives them."))
+        self.stand_ins.add.setMenu(station.stand_ins.menu(self.stand_ins.add))
         self.views = CardPage(tr("Keep a view to come back to it, here and on the command line."), tr("Keep this view"),
                               tr("Keep where the picture is taken from, under a name."))
         self.snapshots = CardPage(tr("A snapshot keeps this picture and its recipe, to compare with later."),
                                   tr("Keep a snapshot"), tr("Keep this picture and its recipe (K)."))
         self.mixer = mixer
-        for page in (situations, self.lamps, mixer, self.views, self.snapshots):
+        for page in (situations, self.lamps, self.stand_ins, mixer, self.views, self.snapshots):
             self.pages.addWidget(page)
         layout.addWidget(self.pages, 1)
         self.choice.chosen.connect(self.open)
@@ -79,6 +84,7 @@ class LightTray(QWidget):
         # Only a page whose things changed is made anew: a lamp is dragged many times a second, and views have pictures.
         for page, made, things, chosen in (
             (self.lamps, self._lamp_tile, mound.light.lamps, self._station.lamp),
+            (self.stand_ins, self._stand_in_tile, mound.stand_ins, self._station.stand_ins.chosen),
             (self.views, self._view_tile, mound.views, None),
             (self.snapshots, self._snapshot_tile, mound.snapshots, self._station.snapshots.compared),
         ):
@@ -101,6 +107,23 @@ class LightTray(QWidget):
             ("Duplicate", lambda: self._station.duplicate_lamp(number)),
             (tr("Mix together as…"), lambda: self._station.group_lamp(number)),
             ("Remove", lambda: self._station.remove_lamp(number)))))
+        return tile
+
+    def _stand_in_tile(self, number, stand_in):
+        stand_ins = self._station.stand_ins
+        tile = CardTile(stand_in.name, tr("Choose it to change it; right click for more."), line=tr(SHOWN_WORDS[stand_in.shown]),
+                        image=outline_image(stand_in))
+        tile.setChecked(number == stand_ins.chosen)
+        tile.clicked.connect(lambda: stand_ins.choose(None if stand_ins.chosen == number else number))
+
+        def on_it(act):
+            stand_ins.choose(number)
+            act()
+
+        tile.menu_wanted.connect(lambda: self._menu((
+            ("Show it otherwise", lambda: on_it(stand_ins.show_otherwise)),
+            ("Duplicate", lambda: on_it(stand_ins.duplicate)),
+            ("Remove", lambda: on_it(stand_ins.remove)))))
         return tile
 
     def _view_tile(self, number, kept):
