@@ -4,6 +4,7 @@ from dataclasses import dataclass, field
 
 import numpy as np
 
+from ..fill.kept_away import clearing, kept_away
 from ..fill.skin import DEEP, filled, inner
 from ..fill.stepping import live_steps, stepped
 from ..fill.volumes import box_of_volume, density_volumes, with_volumes
@@ -293,6 +294,7 @@ def density_grid(mound, voxel, ticket=None, memories=None):
         grid = with_volumes(grid, mound.mass, quiet)
         for grain in live(mound.grains, MOVED):
             grid = moved_by(grid, grain, mound.skin, landmarks_of(mound), quiet)
+        grid = kept_away(grid, mound.stand_ins, quiet)
         drop_crumbs(grid, mound.voxels.crumbs, quiet)
     except MemoryError as error:
         raise Problem(
@@ -348,8 +350,15 @@ def density_in(mound, voxel, bricks, sampled, ticket=None):
     coords, values = np.concatenate([coords, deep[0]]), np.concatenate([values, deep[1]])
     tiles, tile_values = np.concatenate([tiles, deep[2]]), np.concatenate([tile_values, deep[3]])
     nothing = bricks[~is_among(bricks, np.concatenate([coords, tiles]))]
-    return grid_of(voxel, coords, values, np.concatenate([tiles, nothing]),
+    made = grid_of(voxel, coords, values, np.concatenate([tiles, nothing]),
                    np.concatenate([tile_values, np.zeros(len(nothing), np.float32)]))
+    if not clearing(mound.stand_ins):
+        return made
+    made = kept_away(made, mound.stand_ins, quiet)
+    there = np.concatenate([made.coords, made.tile_coords])
+    nothing = bricks[~is_among(bricks, there)]
+    return grid_of(voxel, made.coords, made.values, np.concatenate([made.tile_coords, nothing]),
+                   np.concatenate([made.tile_values, np.zeros(len(nothing), np.float32)]))
 
 
 def surface_triangles(mound, voxel, ticket=None):

@@ -9,6 +9,7 @@ from collections.abc import Callable
 from dataclasses import dataclass
 from typing import Any
 
+from ..fill.kept_away import clearing
 from ..fill.skin import depth_of
 from ..fill.stepping import grown_by, live_steps, steps_reach
 from ..fill.volumes import density_volumes
@@ -93,6 +94,11 @@ def _standing(about: Mound | Scene) -> tuple:
     return tuple((each.kind, *each.shape[1:], each.place, each.turn) for each in about.stand_ins if each.for_light)
 
 
+def _clearing(mound: Mound) -> tuple:
+    """Stand-ins that keep cloud away, and how far."""
+    return tuple((each.kind, *each.shape[1:], each.place, each.turn, each.clears) for each in clearing(mound.stand_ins))
+
+
 def _sending(about: Mound | Scene) -> tuple:
     """What of the light they send back."""
     return tuple(each.colour for each in about.stand_ins if each.for_light)
@@ -133,7 +139,8 @@ GRAPH = {
         "skin": _skin_of_moving,
         "landmarks": _landmarks(lambda mound: live(mound.grains, MOVED))}, ("joined",),
         moves=lambda mound: moving_reach(mound.grains)),
-    "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("moved",)),
+    "kept away": Stage({"stand_ins": _clearing}, ("moved",)),
+    "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("kept away",)),
     "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light),
         "stand_ins": _standing}, ("cleared",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),

@@ -30,7 +30,7 @@ from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of, origin
 from ..light.solids.arriving import light_on
 from ..light.solids.between import Between, around_of, sent_back
 from ..light.solids.returned import returned
-from ..light.solids.tree import solids_of
+from ..standins.tree import solids_of
 from ..recipe import Light, Sky
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory

@@ -78,7 +78,7 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
             raise Problem("{}: holds another growth, or a damaged one, so this one cannot go on there; choose another folder, or "
                           "let it be replaced.", shown(folder))
     growth, source = mound.growth, source_of(mound, ticket)
-    flowing, begin = Flowing(source.shape, source.cell, source.weather), 0
+    flowing, begin = Flowing(source.shape, source.cell, source.weather, source.solid), 0
     if since is not None:
         before = KeptGrowth(folder if of is None else of)
         _brought_to(since, before, source, rate, flowing, ticket)
@@ -121,7 +121,7 @@ def _brought_to(number, kept, source, rate, flowing, ticket):
     if there[-1] == number:
         return
     growth, old = kept.mound.growth, source_of(kept.mound, ticket)
-    way = Flowing(old.shape, old.cell, old.weather)
+    way = Flowing(old.shape, old.cell, old.weather, old.solid)
     kept.resume(there[-1], way)
     for _ in range(there[-1], number):
         way.step(growth.pace / rate, old.emit(growth, way.seconds), ticket)

@@ -63,6 +63,8 @@ class Flowing:
     cell : float
         Edge in metres.
     weather : Weather, optional
+    solid : ndarray of bool, shape (X, Y, Z), optional
+        Cells that the flow goes round.
 
     Attributes
     ----------
@@ -76,7 +78,7 @@ class Flowing:
         Divergence that the last pressure left, as a share of what there was.
     """
 
-    def __init__(self, shape, cell, weather=None):
+    def __init__(self, shape, cell, weather=None, solid=None):
         wide, high, deep = shape
         self.shape, self.cell = tuple(shape), cell
         self.weather = Weather() if weather is None else weather
@@ -84,6 +86,12 @@ class Flowing:
                       np.zeros((wide, high, deep + 1), np.float32))
         self.carried = np.zeros((len(FIELDS), *shape), np.float32)
         self.wind = np.zeros((high, 2), np.float32) if self.weather.wind is None else self.weather.wind.astype(np.float32)
+        self.solid, self._still = solid, None
+        if solid is not None:
+            # Against the wind, which blows everywhere.
+            self._still = tuple(np.zeros_like(face) for face in self.faces)
+            self._still[0][:] = -self.wind[None, :, None, 0]
+            self._still[2][:] = -self.wind[None, :, None, 1]
         self.seconds, self.left = 0.0, 0.0
 
     def flow(self):
@@ -129,7 +137,7 @@ class Flowing:
         lift = (GRAVITY / AIR) * (fields[HEAT] - np.float32(weather.load) * fields[CLOUD])
         urge(faces, force, lift, seconds)
         heard(0.2)
-        left = freed(faces, threads())
+        left = freed(faces, threads(), self.solid, self._still)
         heard(0.4)
         flow, step = centred(faces, self.wind), seconds / self.cell
         moved = carried(fields, flow, step)
@@ -142,6 +150,8 @@ class Flowing:
         for field, share in ((CLOUD, weather.thins), (HEAT, weather.cools)):
             if share > 0.0:
                 moved[field] *= np.float32((1.0 - share) ** seconds)
+        if self.solid is not None:
+            moved[:, self.solid] = 0.0
         # All at once, so that one who is stopped before has the step before.
         self.faces, self.carried, self.left = faces, moved, left
         self.seconds += seconds

@@ -12,6 +12,8 @@ from ..noise.sums import noise_points
 from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
 from ..recipe.time import Growth
+from ..standins.distance import signed_distances
+from ..standins.surfaces import box_of
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
 from .kept import MOST_CELLS
@@ -44,6 +46,8 @@ class Source:
     form : ndarray of float32, shape (X, Y, Z)
         Density of the form itself, where its core is 1.
     weather : Weather
+    solid : ndarray of bool, shape (X, Y, Z), or None
+        Cells in which stand-ins are that the flow goes round.
     """
 
     shape: tuple
@@ -52,6 +56,7 @@ class Source:
     gives: np.ndarray
     form: np.ndarray
     weather: Weather
+    solid: object = None
 
     def emit(self, growth, seconds_before):
         """What a step adds: callable as of `Flowing.step`.
@@ -173,6 +178,9 @@ def source_of(mound, ticket=None):
     gives = _on_surface(mound, cell, origin, shape, ticket)
     if growth.patchy > 0.0:
         gives *= _patches(growth, cell, origin, shape, gives)
+    solid = _obstacles(mound.stand_ins, cell, origin, shape)
+    if solid is not None:
+        gives[solid] = 0.0
     if not gives.any():
         raise Problem("{}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.", mound.name)
     base = growth.base if growth.base is not None else mound.mass.base.altitude if mound.mass.base.on else float(origin[1])
@@ -181,7 +189,37 @@ def source_of(mound, ticket=None):
     speed = growth.wind + growth.shear * height / 100.0
     wind = (speed[:, None] * direction_of(growth.along, 0.0)[[0, 2]]).astype(np.float32)
     weather = Weather(holds, growth.warms, growth.dries, wind, growth.whirls, LOAD, growth.cools, growth.thins)
-    return Source(shape, cell, origin, gives, _dense_density(mound, cell, origin, shape, ticket), weather)
+    return Source(shape, cell, origin, gives, _dense_density(mound, cell, origin, shape, ticket), weather, solid)
+
+
+def obstacles_of(stand_ins):
+    """Stand-ins in the way of growth.
+
+    Parameters
+    ----------
+    stand_ins : sequence of StandIn
+
+    Returns
+    -------
+    list of StandIn
+    """
+    return [each for each in stand_ins if each.obstacle and each.shown != "hidden"]
+
+
+def _obstacles(stand_ins, cell, origin, shape):
+    """Cells that stand-ins take: those whose middle is within, or that a thin one goes through."""
+    found = np.zeros(shape, bool)
+    for stand_in in obstacles_of(stand_ins):
+        low, high = (np.asarray(corner) - origin for corner in box_of(stand_in))
+        first, last = np.floor(low / cell).astype(int) - 1, np.ceil(high / cell).astype(int) + 2
+        first, last = np.clip(first, 0, shape), np.clip(last, 0, shape)
+        if (first >= last).any():
+            continue
+        cells = np.stack(np.meshgrid(*(np.arange(a, b) for a, b in zip(first, last)), indexing="ij"), -1)
+        places = (origin + cell * cells).reshape(cells.shape[0], -1, 3)
+        within = signed_distances(stand_in, places, 2.0 * cell) <= (0.0 if stand_in.enclosed else 0.5 * cell)
+        found[tuple(slice(a, b) for a, b in zip(first, last))] |= within.reshape(cells.shape[:3])
+    return found if found.any() else None
 
 
 def _dense_density(mound, cell, origin, shape, ticket):

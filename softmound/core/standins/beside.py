@@ -3,7 +3,7 @@
 import numpy as np
 
 from ..light.scene.camera import camera_of
-from ..light.solids.tree import EYE, met_by, solids_of
+from .tree import EYE, met_by, solids_of
 from ..recipe.standins import STAND_INS
 
 APART = 0.08

@@ -11,7 +11,7 @@ import numpy as np
 from ...kernels import borrowed, each, f32
 from ...vectors import three
 from ..scene.members import eye_of, members_of
-from ..solids.tree import FAR
+from ...standins.tree import FAR
 from .flight import LOOKING, flown
 from .paths import Turn, first_ray
 

@@ -15,7 +15,7 @@ from ...volume.bricks import NOTHING, SIDE
 from ..lattices.trilinear import WIDE, in_brick, within
 from ..scene.layered import SPLIT
 from ..scene.pool import brick_at, density_in, layout_of, through_box
-from ..solids.tree import EYE, LIGHT, met
+from ...standins.tree import EYE, LIGHT, met
 from .random_numbers import even, next_state, share_of
 
 FLYING, DIMMING, LOOKING, DIMMING_TO_EYE = i32(0), i32(1), i32(2), i32(3)

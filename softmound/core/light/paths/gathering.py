@@ -30,7 +30,7 @@ from ..scene.lobes import two_lobes
 from ..scene.phase import forward_peak, lobes_of, mean_cosine, thick_share
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from ..solids.tree import FAR, SEEN, beside, normal_at, place_on
+from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from .flight import LOOKING, flown
 from .hues import albedo_at, glow_at
 from .next_event import Asked, depth_to_sun, of_a_lamp, phased, sky_cell, sky_group, sunny

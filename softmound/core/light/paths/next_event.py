@@ -15,7 +15,7 @@ from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import transmittance
 from ..scene.groups import BELOW, SKY, SUN
 from ..scene.lobes import two_lobes
-from ..solids.tree import FAR
+from ...standins.tree import FAR
 from .flight import DIMMING, FLYING, flown
 from .hues import albedo_at
 from .random_numbers import WHOLE_TURN, around, drawn, even, in_a_ball, scattered

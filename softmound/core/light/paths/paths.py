@@ -16,7 +16,7 @@ from ..scene.groups import GLOW
 from ..scene.groups import SUN as SUNLIGHT
 from ..scene.lobes import two_lobes
 from ..scene.members import ray_of
-from ..solids.tree import FAR, SEEN, beside, normal_at, place_on
+from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from .flight import FLYING, LOOKING, flown
 from .hues import albedo_at, glow_at
 from .next_event import (

@@ -15,7 +15,7 @@ from ...vectors import carried, dot, length, luminance_of, row_of, scaled, three
 from ..lattices.coarse import QUICK, coarse_in
 from ..lattices.transport import DIRECTIONS
 from ..scene.lobes import two_lobes
-from ..solids.tree import FAR
+from ...standins.tree import FAR
 from .flight import DIMMING_TO_EYE, FLYING, flown
 from .hues import albedo_at
 from .paths import DIM, LONGEST, revived

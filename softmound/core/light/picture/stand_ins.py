@@ -6,7 +6,7 @@ from ...kernels import borrowed, each, f32
 from ...vectors import dot, plus, row_of, scaled, three
 from ..scene.members import eye_of, ray_of
 from ..solids.arriving import sent_by, straight
-from ..solids.tree import EYE, FAR, SEEN, beside, met, normal_at
+from ...standins.tree import EYE, FAR, SEEN, beside, met, normal_at
 
 RED, GREEN, BLUE, SHARE, AWAY = range(5)
 """Layers of the stand-ins of a picture: light, the share of a pixel they cover, both behind what of the clouds is before them, and

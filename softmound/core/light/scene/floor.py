@@ -14,7 +14,7 @@ import scipy
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, row
-from ..solids.tree import FIRST_NODE, distances_to
+from ...standins.tree import FIRST_NODE, distances_to
 from .air import RAYLEIGH, haze_extinction
 from .scene import mixture_of
 from .sky import directions_of

@@ -6,7 +6,7 @@ import numpy as np
 
 from ...recipe import Light, Medium, View
 from ...volume.bricks import BrickGrid
-from ..solids.tree import NOBODY, NOTHING, Held, Solids, solids_of
+from ...standins.tree import NOBODY, NOTHING, Held, Solids, solids_of
 from .layered import layered_of, with_refined
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled

@@ -13,7 +13,7 @@ from ..marching.transmittance import taken, transmittance
 from ..scene.lamps import lamps_of
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from .tree import FAR, blocked
+from ...standins.tree import FAR, blocked
 
 STEPS = 96
 """Steps of a ray through the cells of clouds, at the most."""

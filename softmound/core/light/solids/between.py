@@ -11,7 +11,7 @@ import numpy as np
 
 from ...kernels import borrowed, each, f32, i32
 from ..lattices.transport import DIRECTIONS
-from .tree import FAR, LIGHT, Solids, blocked, met
+from ...standins.tree import FAR, LIGHT, Solids, blocked, met
 
 MAP = 640
 """Cells along the longer side of the map seen from the sun, at the most."""

@@ -15,7 +15,7 @@ from ...kernels import borrowed, each, f32
 from ...vectors import BLACK, carried, plus, row_of, scaled
 from ..paths.next_event import sky_cell
 from .arriving import straight, through_clouds
-from .tree import FAR, LIGHT, met
+from ...standins.tree import FAR, LIGHT, met
 
 ROUNDS = 3
 """Rounds in which light goes from one to the next; each brings one bounce more."""

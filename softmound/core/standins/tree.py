@@ -12,9 +12,9 @@ from typing import NamedTuple
 import numpy as np
 from scipy.sparse import block_diag, csr_array
 
-from ...kernels import borrowed, call, each, f32, i32, inlined, u32
-from ...standins.surfaces import begins_of, placed_surface
-from ...vectors import carried, plus, scaled
+from ..kernels import borrowed, call, each, f32, i32, inlined, u32
+from .surfaces import begins_of, placed_surface
+from ..vectors import carried, plus, scaled
 
 FAR = f32(1e30)
 """A reach beyond everything."""
