@@ -325,6 +325,22 @@ def wide(text):
     return _numbers_of(text, "x", 2, "size", "4000x3000")
 
 
+def lengths(text):
+    """One length, or three along the axes, metres. See the module."""
+    found = _numbers_of(text, ",", 3, "size", "X,Y,Z") if "," in text else (metres(text),)
+    if min(found) <= 0.0:
+        raise argparse.ArgumentTypeError(f"{text!r} is no size; lengths are above 0")
+    return found
+
+
+def colour(text):
+    """A colour. See the module."""
+    found = _numbers_of(text, ",", 3, "colour", "R,G,B")
+    if not all(0.0 <= part <= 1.0 for part in found):
+        raise argparse.ArgumentTypeError(f"{text!r} is no colour; its parts lie from 0 to 1")
+    return found
+
+
 def box(text):
     """Two corners. See the module."""
     return _numbers_of(text, ",", 6, "region", "X,Y,Z,X,Y,Z")

@@ -96,13 +96,27 @@ def _opened(args):
 
     flock = read_flock(args.flock)
     folder = _folder(args)
-    library = _library(args, flock, folder)
+    library = library_of(args.library, flock, folder)
     return flock, sources_of(flock, library, folder), library
 
 
-def _library(args, flock, folder):
-    if args.library is not None:
-        return pathlib.Path(args.library)
+def library_of(given, flock, folder):
+    """Folder of a flock's assets.
+
+    Parameters
+    ----------
+    given : path-like or None
+        What was asked for.
+    flock : Flock
+    folder : pathlib.Path
+        Of the flock.
+
+    Returns
+    -------
+    pathlib.Path
+    """
+    if given is not None:
+        return pathlib.Path(given)
     if flock.library:
         return folder / flock.library
     import platformdirs
@@ -145,12 +159,12 @@ def _spread(args):
                 flock = flock.edited(spreads=tuple(s.edited(**changes) for s in flock.spreads))
     except ValidationError as error:
         raise Problem(sentence_for(error, "the spread")) from error
-    sources = sources_of(flock, _library(args, flock, folder), folder)
+    sources = sources_of(flock, library_of(args.library, flock, folder), folder)
     only = args.spread if any(s.name == args.spread for s in flock.spreads) else None
     flock = spread_again(flock, {asset: source.radius for asset, source in sources.items()}, only)
     if not any(m.spread == "" for m in flock.members):
         flock = flock.edited(view=_seeing(flock, sources))
-    write_flock(path, identified(flock, _library(args, flock, folder)))
+    write_flock(path, identified(flock, library_of(args.library, flock, folder)))
     remember_flock(path)
     print_facts({"file": str(path), "members": len(flock.members),
                  "of_spreads": {s.name: sum(m.spread == s.name for m in flock.members) for s in flock.spreads}}, args)

@@ -55,7 +55,7 @@ def add_to(actions):
         move loaf.mound --form Spray --files spray.####.ply --slowed 2 --beyond looped --out loaf.mound --force
         move loaf.mound --form Dancer --files dancer.usda --offset 12 --out loaf.mound --force""", writes=True)
     move.add_argument("mound", metavar="X.mound")
-    move.add_argument("--form", required=True, metavar="NAME", help="a mesh, a point set or a volume")
+    move.add_argument("--form", required=True, metavar="NAME", help="a mesh, a point set, a volume, or a model that stands in")
     move.add_argument("--files", metavar="PATTERN", help="numbered .obj, .ply, .glb, .csv, .npz or .vdb, or a .usd with time "
                       "samples; without it stands still again")
     move.add_argument("--offset", type=int, default=0, metavar="N", help="frames by which it begins later")
@@ -115,17 +115,19 @@ def _move(args):
 
     check_outputs(args, [], out=(args.out, (".mound",)))
     mound, out = read_mound(args.mound), pathlib.Path(args.out).absolute().parent
-    forms = [form for form in mound.mass.forms if form.name == args.form]
+    moving = (*mound.mass.forms, *mound.stand_ins)
+    forms = [form for form in moving if form.name == args.form]
     if not forms or "sequence" not in type(forms[0]).model_fields:
-        there = ", ".join(f.name for f in mound.mass.forms if "sequence" in type(f).model_fields) or "none"
-        raise Problem(f"{shown(args.mound)}: has no mesh, point set or volume called {args.form!r}; there are {there}.")
+        there = ", ".join(f.name for f in moving if "sequence" in type(f).model_fields) or "none"
+        raise Problem(f"{shown(args.mound)}: has no mesh, point set, volume or model called {args.form!r}; there are {there}.")
     sequence, numbers, missing = None, [], ()
     if args.files is not None:
         files = os.path.relpath(pathlib.Path(args.files).absolute(), out)
         sequence = Sequence(files=files, offset=args.offset, slowed=args.slowed, beyond=args.beyond, unit=args.unit, up=args.up)
         numbers, missing = numbers_of_files(sequence, out)
-    moved = tuple(form.edited(sequence=sequence) if form is forms[0] else form for form in mound.mass.forms)
-    mound = mound.edited(mass=mound.mass.edited(forms=moved))
+    moved = [form.edited(sequence=sequence) if form is forms[0] else form for form in moving]
+    count = len(mound.mass.forms)
+    mound = mound.edited(mass=mound.mass.edited(forms=tuple(moved[:count])), stand_ins=tuple(moved[count:]))
     if sequence is not None:
         line = mound.time or TimeLine(last=max(len(numbers), 2))
         mound = mound.edited(time=line)
@@ -205,7 +207,8 @@ def _film(args):
     with Progress(args) as progress:
         ticket = ticket_for(progress)
         if kept is not None:
-            written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket, mound.path)
+            written = film_of_growth(out, kept, mound.light, mound.view, taking, numbers, args.kind, ticket, mound.path,
+                                     mound.stand_ins)
         else:
             voxel = args.voxel or (draft_voxel(mound_at(mound, numbers[0], folder)) if args.quick else None)
             written = film_of_line(out, mound, numbers, taking, voxel, folder, args.kind, ticket)

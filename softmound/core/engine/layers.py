@@ -13,6 +13,8 @@ import scipy
 from ..aside import shown
 from ..light.marching.march import OPACITY, march
 from ..light.paths.first_met import first_met
+from ..light.picture.stand_ins import AWAY as FAR_AWAY
+from ..light.picture.stand_ins import SHARE, matte_share
 from ..light.scene.camera import camera_of
 from ..problems import Problem
 from .stages import layers_of, pixel_shift
@@ -249,6 +251,21 @@ def _shadow(shot):
     return {"shadow": {"Y": np.where(seen, 1.0 - share, 0.0)}}
 
 
+def _stand_ins(shot):
+    standing = shot.still.standing
+    if standing is None or not standing[..., SHARE].any():
+        raise Problem("The layer stand_ins needs a stand-in that is seen; add one, or leave the layer out.")
+    share = standing[..., SHARE]
+    away = np.divide(standing[..., FAR_AWAY], share, out=np.full(share.shape, NEVER, np.float32), where=share > 0.0)
+    return {"stand_ins": {**_rgb(standing), "A": share, "Z": away}}
+
+
+def _holdout(shot):
+    if not any(each.shown == "matte" for each in shot.scene.stand_ins):
+        raise Problem("The layer holdout needs a stand-in that is matte only; add one, or leave the layer out.")
+    return {"holdout": {"Y": matte_share(shot.scene, shot.camera, TURNS)}}
+
+
 def _matte(shot):
     met = shot.met
     return {"matte": {"numbers": met.numbers, "shares": met.shares, "names": met.names}}
@@ -265,6 +282,8 @@ LAYERS = {
     "normal": Layer("Normal", "normal of the density", _normal),
     "motion": Layer("Motion", "pixels to the right and down until the next frame", _motion),
     "shadow": Layer("Shadow", "share of the sunlight that the clouds take from sea or land", _shadow),
+    "stand_ins": Layer("Stand-ins", "light of the stand-ins that are seen, with their share of each pixel and their distance", _stand_ins),
+    "holdout": Layer("Holdout", "share of each pixel that stand-ins which are matte only cover", _holdout),
     "matte": Layer("Matte", "a matte for each cloud (Cryptomatte)", _matte),
 }
 """By their words, in the order they stand in a file."""
@@ -315,6 +334,8 @@ def possible(scene, true, motion):
     without = {name for name, layer in LAYERS.items() if layer.true and not true}
     without |= {"motion"} if motion is None else set()
     without |= {"shadow"} if scene.light.floor.kind == "none" else set()
+    shown = {each.shown for each in scene.stand_ins}
+    without |= {name for name, how in (("stand_ins", "seen"), ("holdout", "matte")) if how not in shown}
     return [name for name in LAYERS if name not in without]
 
 

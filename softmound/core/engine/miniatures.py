@@ -35,14 +35,15 @@ def miniatures(stages, mound, ticket=None):
         return {}
     small = mound.edited(view=fitted(mound.view, *bounds, *SIZE, 0.86))
     span = max(span_of(mound), 0.01)
-    plain = small.edited(grains=())
+    shaped = small.edited(stand_ins=())
+    plain = shaped.edited(grains=())
     made = {}
-    for name, recipe, clay in (("shape", plain, True), ("grain", small, True), ("light", small, False)):
+    for name, recipe, clay in (("shape", plain, True), ("grain", shaped, True), ("light", small, False)):
         voxel = max(span / CELLS, 1e-4)
         key = stages.density_key(recipe, voxel)
         grid = stages.density(recipe, voxel, ticket, remember=False)
         made[name] = picture(stages, stages.scene(recipe, grid, key), *SIZE, fine=QUICK, clay=clay, ticket=ticket)
-    made["voxels"] = _blocks(stages, small, span / BLOCKS, ticket)
+    made["voxels"] = _blocks(stages, shaped, span / BLOCKS, ticket)
     return made
 
 

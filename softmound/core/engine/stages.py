@@ -30,8 +30,8 @@ from ..light.scene.scene import PlacedCloud, Scene, grids_of, mixture_of, origin
 from ..light.solids.arriving import light_on
 from ..light.solids.between import Between, around_of, sent_back
 from ..light.solids.returned import returned
-from ..standins.tree import solids_of
 from ..recipe import Light, Sky
+from ..standins.tree import solids_of
 from ..volume.cut_facts import whole_histograms
 from .calibration import PeakMemory
 from .density import Memories, density_grid

@@ -11,6 +11,7 @@ from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
 from ..recipe.flock_files import LARGEST
 from ..regular import read_text
+from ..standins.surfaces import surface_of
 from .beside import all_in_files
 from .standing import member_of, placing_of
 
@@ -44,9 +45,31 @@ def write_list(path, flock, sources):
             "grid": source.facts["grid"] if source.facts is not None else "density",
             "matrix": [[round(float(v), 9) for v in row] for row in matrix],
             "place": list(member.place), "extinction": medium.extinction * member.density, "tint": list(member.tint)})
-    text = json.dumps({"unit": "m", "up": "y", "members": found}, indent=1, ensure_ascii=False)
+    data = {"unit": "m", "up": "y", "members": found}
+    if flock.stand_ins:
+        data["stand_ins"] = [stand_in_facts(each) for each in flock.stand_ins]
+    text = json.dumps(data, indent=1, ensure_ascii=False)
     write_whole(path, (text + "\n").encode())
     return {"file": str(path), "members": len(found)}
+
+
+def stand_in_facts(stand_in):
+    """A stand-in as plain facts.
+
+    Parameters
+    ----------
+    stand_in : StandIn
+
+    Returns
+    -------
+    dict
+        Its name, kind, place, turn and size in metres and degrees, colour, and how it is shown.
+    """
+    corners = surface_of(stand_in).corners
+    return {"name": stand_in.name, "kind": stand_in.kind, "place": list(stand_in.place), "turn": list(stand_in.turn),
+            "size": [round(float(side), 4) for side in corners.max(axis=(0, 1)) - corners.min(axis=(0, 1))],
+            "colour": list(stand_in.colour), "shown": stand_in.shown, "clears": stand_in.clears,
+            "triangles": len(corners)}
 
 
 def read_list(path, name="Flock"):

@@ -15,6 +15,7 @@ from ..light.scene.camera import camera_of
 from ..problems import Problem
 from ..recipe.flock import MOST_MEMBERS, Asset, Flock
 from .beside import all_in_files
+from .stage_meshes import lay_stand_ins, meshes_of
 from .standing import member_of, placing_of
 
 ENDINGS = (".usda", ".usdc", ".usd")
@@ -30,7 +31,19 @@ def _pxr():
     return Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt
 
 
-def _prim_name(name, taken):
+def prim_name(name, taken):
+    """Name of a prim that none beside it has.
+
+    Parameters
+    ----------
+    name : str
+    taken : dict of str to int
+        Names so far, and how often each was asked for; added to.
+
+    Returns
+    -------
+    str
+    """
     plain = "".join(c if c.isascii() and c.isalnum() else "_" for c in name).strip("_") or "cloud"
     plain = plain if plain[0].isalpha() else f"cloud_{plain}"
     number, found = taken.get(plain, 0) + 1, plain
@@ -72,7 +85,7 @@ def write_stage(path, flock, sources, aspect=1.6):
         UsdGeom.SetStageUpAxis(stage, UsdGeom.Tokens.y)
         UsdGeom.SetStageMetersPerUnit(stage, 1.0)
         taken = {}
-        root = UsdGeom.Xform.Define(stage, f"/{_prim_name(flock.name, taken)}")
+        root = UsdGeom.Xform.Define(stage, f"/{prim_name(flock.name, taken)}")
         stage.SetDefaultPrim(root.GetPrim())
         top = root.GetPath()
         # What is shown again and again is described once, where it is not drawn.
@@ -81,7 +94,7 @@ def write_stage(path, flock, sources, aspect=1.6):
         used = [m.asset for m in flock.members if not m.hidden]
         for asset in dict.fromkeys(used):
             source = sources[asset]
-            holder = UsdGeom.Xform.Define(stage, shelf.GetPath().AppendChild(_prim_name(asset.name, names)))
+            holder = UsdGeom.Xform.Define(stage, shelf.GetPath().AppendChild(prim_name(asset.name, names)))
             volume = UsdVol.Volume.Define(stage, holder.GetPath().AppendChild("volume"))
             field = UsdVol.OpenVDBAsset.Define(stage, volume.GetPath().AppendChild("density"))
             reduction = min(source.tiers)
@@ -99,13 +112,15 @@ def write_stage(path, flock, sources, aspect=1.6):
         UsdGeom.Scope.Define(stage, top.AppendChild("members"))
         placed = _members(stage.GetRootLayer().GetPrimAtPath(top.AppendChild("members")), flock, sources, prims, Gf, Sdf, Vt)
         _cameras(stage, top, flock, aspect, Gf, UsdGeom)
+        standing = lay_stand_ins(stage, top, flock.stand_ins)
         sun = UsdLux.DistantLight.Define(stage, top.AppendChild("sun"))
         sun.CreateIntensityAttr(float(flock.light.sun.strength))
         sun.CreateAngleAttr(0.53)
         _look_along(sun, -direction_of(flock.light.sun.azimuth, flock.light.sun.elevation), (0.0, 0.0, 0.0), Gf)
         stage.GetRootLayer().Save()
         del stage
-    return {"file": str(path), "members": placed, "assets": len(prims), "cameras": 1 + len(flock.views)}
+    return {"file": str(path), "members": placed, "assets": len(prims), "cameras": 1 + len(flock.views),
+            "stand_ins": standing}
 
 
 def _members(scope, flock, sources, prims, Gf, Sdf, Vt):
@@ -120,7 +135,7 @@ def _members(scope, flock, sources, prims, Gf, Sdf, Vt):
                 continue
             count += 1
             source = sources[member.asset]
-            spec = Sdf.PrimSpec(scope, _prim_name(member.name or member.asset.name, names), Sdf.SpecifierDef, "Xform")
+            spec = Sdf.PrimSpec(scope, prim_name(member.name or member.asset.name, names), Sdf.SpecifierDef, "Xform")
             spec.referenceList.prependedItems = [Sdf.Reference(primPath=prims[member.asset])]
             spec.instanceable = True
             said = {word: value for word, value in (
@@ -184,7 +199,7 @@ def _cameras(stage, top, flock, aspect, Gf, UsdGeom):
     taken = {}
     for name, view in (("camera", flock.view), *((kept.name, kept.view) for kept in flock.views)):
         seen = camera_of(view, 1600, 1000)
-        camera = UsdGeom.Camera.Define(stage, top.AppendChild(_prim_name(f"camera_{name}" if taken else name, taken)))
+        camera = UsdGeom.Camera.Define(stage, top.AppendChild(prim_name(f"camera_{name}" if taken else name, taken)))
         # Lengths of the lens are tenths of the stage's unit.
         camera.CreateFocalLengthAttr(view.focal / 100.0)
         camera.CreateHorizontalApertureAttr(FILM / 100.0)
@@ -204,12 +219,12 @@ def read_stage(path, name="Flock"):
     Returns
     -------
     Flock
-        A member for each volume with an OpenVDB field, its file relative to the stage's folder.
+        A member for each volume with an OpenVDB field, its file relative to the stage's folder; a stand-in for each mesh.
 
     Raises
     ------
     Problem
-        If it cannot be read, or holds no volume.
+        If it cannot be read, or holds neither a volume nor a mesh.
     """
     Gf, Sdf, Usd, UsdGeom, UsdLux, UsdVol, Vt = _pxr()
     path = pathlib.Path(path)
@@ -237,9 +252,10 @@ def read_stage(path, name="Flock"):
             owner = prim.GetParent() if prim.IsInstanceProxy() else prim
             file = os.path.relpath(there, path.absolute().parent)
             members.append(_member(owner.GetName(), file, matrix, unit, up, *measured(there)))
-    if not members:
-        raise Problem("{}: holds no volume with an OpenVDB file; there is nothing to place.", shown(path))
-    return Flock(name=name, members=tuple(members[:MOST_MEMBERS]))
+    standing = meshes_of(stage, path)
+    if not members and not standing:
+        raise Problem("{}: holds no volume with an OpenVDB file, and no mesh; there is nothing to place.", shown(path))
+    return Flock(name=name, members=tuple(members[:MOST_MEMBERS]), stand_ins=tuple(standing))
 
 
 def _measured(file):

@@ -482,9 +482,9 @@ def scene_of_flock(flock, sources, width, height, view=None):
     """
     view = flock.view if view is None else view
     clouds = clouds_of(flock, sources, camera_of(view, width, height))
-    if not clouds:
+    if not clouds and not flock.stand_ins:
         raise Problem("{}: has no members to be seen; place some, or let a spread do it.", flock.name)
-    return scene_of(flock.light, *clouds, view=view, air=flock.air)
+    return scene_of(flock.light, *clouds, view=view, air=flock.air, stand_ins=flock.stand_ins)
 
 
 def bounds_of_flock(flock, sources):

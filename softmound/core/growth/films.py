@@ -10,7 +10,7 @@ from ..ticket import one_by_one
 from .frames import grid_of_frame
 
 
-def growth_stills(kept, light, view, taking, numbers=None, ticket=None, along=()):
+def growth_stills(kept, light, view, taking, numbers=None, ticket=None, along=(), stand_ins=()):
     """Pictures of the frames of a growth.
 
     Parameters
@@ -24,6 +24,8 @@ def growth_stills(kept, light, view, taking, numbers=None, ticket=None, along=()
     ticket : Ticket, optional
     along : sequence of ViewKey, optional
         The camera path, instead of the view.
+    stand_ins : sequence of StandIn, optional
+        Beside it.
 
     Yields
     ------
@@ -33,7 +35,7 @@ def growth_stills(kept, light, view, taking, numbers=None, ticket=None, along=()
     for at, number in enumerate(one_by_one(numbers, lambda n, _: f"picture {n + 1} of {len(numbers)}", ticket)):
         clouds = clouds_of_frame(kept, number, light.medium)
         seen = view_at(along, number) if along else view
-        yield at, still_of_scene(stages, stages.scene_of(light, seen, clouds), taking, number, ticket)
+        yield at, still_of_scene(stages, stages.scene_of(light, seen, clouds, stand_ins=stand_ins), taking, number, ticket)
 
 
 def clouds_of_frame(kept, number, medium):
@@ -56,7 +58,7 @@ def clouds_of_frame(kept, number, medium):
     return (PlacedCloud(grid, medium, key=f"growth {kept.folder} {number}"),)
 
 
-def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ticket=None, along=()):
+def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ticket=None, along=(), stand_ins=()):
     """Write a film of the frames of a growth, at its rate.
 
     Parameters
@@ -69,6 +71,8 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
     ticket : Ticket, optional
     along : sequence of ViewKey, optional
         The camera path, instead of the view.
+    stand_ins : sequence of StandIn, optional
+        Beside it.
 
     Returns
     -------
@@ -77,5 +81,5 @@ def film_of_growth(path, kept, light, view, taking, numbers=None, kind="png", ti
     numbers = kept.numbers() if numbers is None else list(numbers)
     # Where every second frame is kept the film has half of the pictures, and half of the rate: time stays what it was.
     with going_on(path, taking) as taking:
-        stills = growth_stills(kept, light, view, taking, numbers, ticket, along)
+        stills = growth_stills(kept, light, view, taking, numbers, ticket, along, stand_ins)
         return written_frames(path, stills, light, kind, kept.rate / kept.step)

@@ -227,7 +227,8 @@ def _fill_version(aside, name, mound, grid, stages, voxel, in_file, ticket, abou
     step(0.0, 0.1, "taking the picture")
     key = stages.density_key(mound, voxel)
     # From where it is looked at, but all of it: who publishes from near wants to find the cloud, not a part of its side.
-    whole = mound.edited(view=fitted(mound.view, *(grid.world(corner) for corner in grid.active_bounds()), *THUMB))
+    # Without stand-ins, which are no part of it.
+    whole = mound.edited(stand_ins=(), view=fitted(mound.view, *(grid.world(corner) for corner in grid.active_bounds()), *THUMB))
     png = png_of(picture(stages, stages.scene(whole, grid, key), *THUMB, passes=THUMB_PASSES, ticket=ticket))
     (aside / "thumb.png").write_bytes(png)
     step(0.1, 0.2, "keeping the recipe")

@@ -48,6 +48,34 @@ def sized_form(form: Form, factor: float) -> Form:
     return form.edited(**changes)
 
 
+def stand_in_of_size(stand_in: Any, size: Any) -> Any:
+    """A stand-in of another size.
+
+    Parameters
+    ----------
+    stand_in : StandIn
+    size : tuple of float
+        Along its own axes, metres; a single number is its longest side, and keeps its proportions.
+
+    Returns
+    -------
+    StandIn
+
+    Raises
+    ------
+    Problem
+        If a model is to be stretched.
+    """
+    if "size" in type(stand_in).model_fields:
+        if len(size) == 1:
+            size = tuple(side * size[0] / max(stand_in.size) for side in stand_in.size)
+        return stand_in.edited(size=tuple(size))
+    if len(size) != 1:
+        raise Problem("{}: a model keeps its proportions; give one number, its longest side.", stand_in.name)
+    longest = float(np.ptp(stand_in.triangles()[0], axis=0).max())
+    return stand_in.edited(times=stand_in.times * size[0] / max(longest, 1e-9))
+
+
 def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
     """The mound with all lengths times a factor.
 

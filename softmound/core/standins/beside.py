@@ -2,9 +2,10 @@
 
 import numpy as np
 
+from ..engine.density import bounds_of
 from ..light.scene.camera import camera_of
-from .tree import EYE, met_by, solids_of
 from ..recipe.standins import STAND_INS
+from .tree import EYE, met_by, solids_of
 
 APART = 0.08
 """Of the cloud's width: how far beside it a stand-in is put."""
@@ -12,6 +13,27 @@ SHARE = 0.25
 """Of the cloud's longest side: how large one without a size of its own is made."""
 OF_THEIR_OWN = ("person", "house", "craft", "model")
 """Kinds that have the size that they have."""
+
+
+def cloud_box(mound):
+    """Where about a cloud is, for what is put beside it: without all that grains may add.
+
+    Parameters
+    ----------
+    mound : Mound
+
+    Returns
+    -------
+    (ndarray of float64, ndarray of float64) or None
+        Corners, metres; None where there is no form.
+    """
+    bounds = bounds_of(mound.edited(grains=()))
+    if bounds is None:
+        return None
+    low, high = (np.array(corner, float) for corner in bounds)
+    if mound.mass.base.on:
+        low[1] = min(max(low[1], mound.mass.base.altitude), high[1])
+    return low, high
 
 
 def _rounded(values):

@@ -13,8 +13,8 @@ import numpy as np
 from scipy.sparse import block_diag, csr_array
 
 from ..kernels import borrowed, call, each, f32, i32, inlined, u32
-from .surfaces import begins_of, placed_surface
 from ..vectors import carried, plus, scaled
+from .surfaces import begins_of, placed_surface
 
 FAR = f32(1e30)
 """A reach beyond everything."""

@@ -251,7 +251,8 @@ class Moving(QObject):
                     key = stages.density_key(still, voxel)
                     scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
                 else:
-                    scene = stages.scene_of(mound.light, moved.view, clouds_of_frame(grown_, number, mound.light.medium))
+                    scene = stages.scene_of(mound.light, moved.view, clouds_of_frame(grown_, number, mound.light.medium),
+                                            stand_ins=mound.stand_ins)
                 camera = camera_of(moved.view, *size)
                 layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
                 seen = radiance_of(layers, scene, camera, stride=COARSER)
@@ -439,7 +440,8 @@ class Moving(QObject):
 
         def work(ticket):
             if kept is not None:
-                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket, along=mound.path)
+                return film_of_growth(path, kept, mound.light, mound.view, taking, ticket=ticket, along=mound.path,
+                                      stand_ins=mound.stand_ins)
             voxel = draft_voxel(mound_at(mound, line.first, folder)) if quick else None
             return film_of_line(path, mound, range(line.first, line.last + 1), taking, voxel, folder, ticket=ticket)
 

@@ -18,9 +18,9 @@ import numpy as np
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, inlined, row, u32
+from ...standins.tree import FAR
 from ..lattices.incident import hues_arriving, light_arriving
 from ..scene.members import eye_of, media_of, members_of, ray_of
-from ...standins.tree import FAR
 from .overlap import WIDTH, Met, World, meeting, store_ray
 from .reach import SQUARE, squares_of
 from .sparing import brightness_of, edges_of, filled

@@ -9,9 +9,9 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32
+from ...standins.tree import FAR
 from ...vectors import three
 from ..scene.members import eye_of, members_of
-from ...standins.tree import FAR
 from .flight import LOOKING, flown
 from .paths import Turn, first_ray
 

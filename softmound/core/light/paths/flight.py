@@ -10,12 +10,12 @@ Poisson processes add up to one, and what is left of light is the product of wha
 import math
 
 from ...kernels import f32, i32, inlined, row
+from ...standins.tree import EYE, LIGHT, met
 from ...vectors import plus, row_of, turned
 from ...volume.bricks import NOTHING, SIDE
 from ..lattices.trilinear import WIDE, in_brick, within
 from ..scene.layered import SPLIT
 from ..scene.pool import brick_at, density_in, layout_of, through_box
-from ...standins.tree import EYE, LIGHT, met
 from .random_numbers import even, next_state, share_of
 
 FLYING, DIMMING, LOOKING, DIMMING_TO_EYE = i32(0), i32(1), i32(2), i32(3)

@@ -19,6 +19,7 @@ import numpy as np
 
 from ...directions import direction_of
 from ...kernels import borrowed, each, f32, i32, i64, inlined, u64
+from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from ...vectors import BLACK, WHITE, carried, dot, plus, row_of, scaled, three, times
 from ..lattices.glow import colours_in
 from ..lattices.lattice import arriving_in, from_lamps, zone_shares
@@ -30,7 +31,6 @@ from ..scene.lobes import two_lobes
 from ..scene.phase import forward_peak, lobes_of, mean_cosine, thick_share
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from .flight import LOOKING, flown
 from .hues import albedo_at, glow_at
 from .next_event import Asked, depth_to_sun, of_a_lamp, phased, sky_cell, sky_group, sunny

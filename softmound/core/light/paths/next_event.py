@@ -10,12 +10,12 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import f32, i32, inlined
+from ...standins.tree import FAR
 from ...vectors import BLACK, carried, dot, length, row_of, scaled, three, times
 from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import transmittance
 from ..scene.groups import BELOW, SKY, SUN
 from ..scene.lobes import two_lobes
-from ...standins.tree import FAR
 from .flight import DIMMING, FLYING, flown
 from .hues import albedo_at
 from .random_numbers import WHOLE_TURN, around, drawn, even, in_a_ball, scattered

@@ -11,12 +11,12 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32, i32, i64, inlined
+from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from ...vectors import BLACK, WHITE, carried, dot, luminance_of, plus, row_of, scaled, three, times
 from ..scene.groups import GLOW
 from ..scene.groups import SUN as SUNLIGHT
 from ..scene.lobes import two_lobes
 from ..scene.members import ray_of
-from ...standins.tree import FAR, SEEN, beside, normal_at, place_on
 from .flight import FLYING, LOOKING, flown
 from .hues import albedo_at, glow_at
 from .next_event import (

@@ -11,11 +11,11 @@ import math
 import numpy as np
 
 from ...kernels import borrowed, each, f32, i32, inlined, u32
+from ...standins.tree import FAR
 from ...vectors import carried, dot, length, luminance_of, row_of, scaled, three, times
 from ..lattices.coarse import QUICK, coarse_in
 from ..lattices.transport import DIRECTIONS
 from ..scene.lobes import two_lobes
-from ...standins.tree import FAR
 from .flight import DIMMING_TO_EYE, FLYING, flown
 from .hues import albedo_at
 from .paths import DIM, LONGEST, revived

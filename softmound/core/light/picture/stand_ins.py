@@ -3,10 +3,10 @@
 import numpy as np
 
 from ...kernels import borrowed, each, f32
+from ...standins.tree import EYE, FAR, SEEN, beside, met, normal_at
 from ...vectors import dot, plus, row_of, scaled, three
 from ..scene.members import eye_of, ray_of
-from ..solids.arriving import sent_by, straight
-from ...standins.tree import EYE, FAR, SEEN, beside, met, normal_at
+from ..solids.arriving import light_on, sent_by, straight
 
 RED, GREEN, BLUE, SHARE, AWAY = range(5)
 """Layers of the stand-ins of a picture: light, the share of a pixel they cover, both behind what of the clouds is before them, and
@@ -138,3 +138,26 @@ def behind_clouds(layers, opacity):
     ndarray of float32, shape (rows, columns, WIDTH)
     """
     return layers * (np.float32(1.0) - opacity)[..., None]
+
+
+def matte_share(scene, camera, passes):
+    """Share of each pixel that stand-ins cover which are matte only.
+
+    Parameters
+    ----------
+    scene : Scene
+    camera : Camera
+    passes : int
+        Rays for each pixel.
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns)
+    """
+    light, nowhere = light_on(scene), np.zeros((1, 3), np.float32)
+    total = np.zeros((camera.height, camera.width), np.float32)
+    for nth in range(passes):
+        shift = (0.5 + 0.7548776662 * nth) % 1.0, (0.5 + 0.5698402910 * nth) % 1.0
+        seen, ends = stand_ins_seen(scene, light, nowhere, camera, shift=shift, clay=True)
+        total += (ends < FAR) & (seen[..., SHARE] == 0.0)
+    return total / np.float32(passes)

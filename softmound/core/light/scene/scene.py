@@ -5,8 +5,8 @@ from dataclasses import dataclass, field, replace
 import numpy as np
 
 from ...recipe import Light, Medium, View
-from ...volume.bricks import BrickGrid
 from ...standins.tree import NOBODY, NOTHING, Held, Solids, solids_of
+from ...volume.bricks import BrickGrid
 from .layered import layered_of, with_refined
 from .phase import forward_peak, lobes_of
 from .pool import Bricks, pooled

@@ -7,13 +7,13 @@ import numpy as np
 
 from ...directions import direction_of
 from ...kernels import f32, inlined
+from ...standins.tree import FAR, blocked
 from ...vectors import BLACK, carried, dot, plus, scaled, three
 from ..lattices.trilinear import lattice_value
 from ..marching.transmittance import taken, transmittance
 from ..scene.lamps import lamps_of
 from ..scene.scene import mixture_of
 from ..scene.surroundings import surroundings_of
-from ...standins.tree import FAR, blocked
 
 STEPS = 96
 """Steps of a ray through the cells of clouds, at the most."""

@@ -10,8 +10,8 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32, i32
-from ..lattices.transport import DIRECTIONS
 from ...standins.tree import FAR, LIGHT, Solids, blocked, met
+from ..lattices.transport import DIRECTIONS
 
 MAP = 640
 """Cells along the longer side of the map seen from the sun, at the most."""

@@ -12,10 +12,10 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32
+from ...standins.tree import FAR, LIGHT, met
 from ...vectors import BLACK, carried, plus, row_of, scaled
 from ..paths.next_event import sky_cell
 from .arriving import straight, through_clouds
-from ...standins.tree import FAR, LIGHT, met
 
 ROUNDS = 3
 """Rounds in which light goes from one to the next; each brings one bounce more."""

@@ -8,6 +8,7 @@ from ....core.exchange.foreign import read_sky
 from ....core.light.scene.situations import in_situation, with_floor
 from ....core.recipe import Arrays, KeptView, Lamp
 from ....core.recipe.places import changed, put, without
+from ....core.standins.beside import cloud_box
 from ....core.starts.looks_as import looking_as_large_as
 from ...fields.figures import seconds
 from ...shell.command import Command
@@ -43,7 +44,7 @@ class LightStation(Station):
         super().__init__(services)
         self.lamp, self._exposure = None, 0.0
         self.snapshots = Snapshots(self)
-        self.stand_ins = StandIns(self, lambda: bounds_of(self.document.mound))
+        self.stand_ins = StandIns(self, lambda: cloud_box(self.document.mound))
         self.hand = self.stand_ins.hand
 
     def make_tray(self):
