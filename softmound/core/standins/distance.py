@@ -4,7 +4,7 @@ import numpy as np
 
 from ..kernels import borrowed, call, each, f32, i32, inlined, u32
 from ..vectors import carried, dot
-from .tree import COUNT, FAR, FIRST, FIRST_NODE, LEVELS, LIGHT, met, solids_of
+from .tree import COUNT, FAR, FIRST, FIRST_NODE, LEVELS, LIGHT, from_within, met, solids_of
 
 _WAY = (f32(0.5773), f32(0.5771), f32(0.5776))
 """Along which it is told whether a place is within: along no axis, so that no ray runs in a face of a box."""
@@ -92,12 +92,8 @@ def _distances(n, whole, places, farthest, encloses, out):
         if encloses:
             _, triangle, _, _ = met(solids, place, _WAY, FAR, LIGHT, False)
             if triangle >= 0:
-                c = solids.corners
-                ahead = (_WAY[0] * (c[triangle, 4] * c[triangle, 8] - c[triangle, 5] * c[triangle, 7])
-                         + _WAY[1] * (c[triangle, 5] * c[triangle, 6] - c[triangle, 3] * c[triangle, 8])
-                         + _WAY[2] * (c[triangle, 3] * c[triangle, 7] - c[triangle, 4] * c[triangle, 6]))
                 # Whoever is within comes out through the inside of the first triangle.
-                apart = -apart if ahead > f32(0) else apart
+                apart = -apart if from_within(solids, triangle, _WAY) else apart
         out[n, k] = apart
 
 

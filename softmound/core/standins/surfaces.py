@@ -11,6 +11,8 @@ from ..directions import rotation_matrix
 LEAST = 2
 """Triangles in the smallest boxes, at least."""
 NEIGHBOURS = 6
+INSET = 0.06
+"""How far toward the middle of a triangle the light of its corners is held."""
 MOST_POINTS = 3_000
 """Points of a stand-in at which light between things is held: those of a finer surface are taken together."""
 
@@ -116,11 +118,17 @@ def corner_normals(vertices, faces, smooth):
 
 def _held(corners, normals):
     """Points that hold light, and how much each corner takes of the nearest of them that face its way."""
+    # A little away from edges, behind which there may be other light.
+    inward = INSET * (corners.mean(axis=1, keepdims=True) - corners)
+    # Along the surface only: what is round must not sink in.
+    inward -= np.einsum("tcn,tcn->tc", inward, normals)[..., None] * normals
+    inset = (corners + inward).reshape(-1, 3)
     places, ways = corners.reshape(-1, 3), normals.reshape(-1, 3)
     low, wide = places.min(axis=0), max(float(np.ptp(places, axis=0).max()), 1e-12)
     whole = np.concatenate([np.round((places - low) / (wide * 1e-5)), np.round(ways * 50.0)], axis=1).astype(np.int64)
     _, first, at = np.unique(whole, axis=0, return_index=True, return_inverse=True)
-    at, places, ways = at.reshape(-1), places[first], ways[first]
+    at, ways = at.reshape(-1), ways[first]
+    places = np.stack([np.bincount(at, inset[:, n]) for n in range(3)], axis=-1) / np.bincount(at)[:, None]
     cell, facing = wide * 1e-5, np.round(ways * 1.5).astype(np.int64)
     while True:
         keys = np.concatenate([np.floor((places - low) / cell + 0.5).astype(np.int64), facing], axis=1)

@@ -20,7 +20,7 @@ FAR = f32(1e30)
 """A reach beyond everything."""
 EYE, LIGHT = i32(1), i32(2)
 """What meets a stand-in: rays from the eye, and light."""
-FIRST_NODE, LEVELS, FIRST, COUNT, MEETS, SEEN = range(6)
+FIRST_NODE, LEVELS, FIRST, COUNT, MEETS, SEEN, ENCLOSES = range(7)
 
 
 class Solids(NamedTuple):
@@ -38,9 +38,9 @@ class Solids(NamedTuple):
         Numbers of its corners.
     of : ndarray of int32, shape (T,)
         Whose triangle it is.
-    about : ndarray of int64, shape (S, 6)
-        Of each: the first box of its tree, levels, its first triangle, how many, what meets it, and whether the eye sees
-        something there.
+    about : ndarray of int64, shape (S, 7)
+        Of each: the first box of its tree, levels, its first triangle, how many, what meets it, whether the eye sees something
+        there, and whether it encloses something.
     colours : ndarray of float32, shape (S, 3)
     near : float32
         How far off a surface rays begin, so that they do not meet it again.
@@ -86,7 +86,7 @@ class Held(NamedTuple):
 
 
 NOTHING = Solids(np.zeros((0, 6), np.float32), np.zeros((0, 9), np.float32), np.zeros((0, 9), np.float32),
-                 np.zeros((0, 3), np.int32), np.zeros(0, np.int32), np.zeros((0, 6), np.int64), np.zeros((0, 3), np.float32),
+                 np.zeros((0, 3), np.int32), np.zeros(0, np.int32), np.zeros((0, 7), np.int64), np.zeros((0, 3), np.float32),
                  f32(0))
 NOBODY = Held(np.zeros((0, 3), np.float32), np.zeros((0, 3), np.float32), np.zeros(0, np.int32), None)
 
@@ -134,7 +134,7 @@ def solids_of(stand_ins, origin=(0.0, 0.0, 0.0), unit=1.0):
         held_at.append(surface.held_at + held)
         of.append(np.full(len(at), number, np.int32))
         meets = (int(EYE) if stand_in.for_eye else 0) | (int(LIGHT) if stand_in.for_light else 0)
-        about.append((nodes, surface.levels, triangles, len(at), meets, stand_in.shown == "seen"))
+        about.append((nodes, surface.levels, triangles, len(at), meets, stand_in.shown == "seen", stand_in.enclosed))
         points.append((surface.points - np.asarray(origin, float)) / unit)
         facing.append(surface.facing)
         owners.append(np.full(len(surface.points), number, np.int32))
@@ -289,6 +289,26 @@ def place_on(solids, triangle, place):
 
 
 @inlined
+def from_within(solids, triangle, way):
+    """Whether a ray comes to a triangle from its inner side.
+
+    Parameters
+    ----------
+    solids : Solids
+    triangle : int
+    way : (float32, float32, float32)
+
+    Returns
+    -------
+    bool
+    """
+    c = solids.corners
+    return (way[0] * (c[triangle, 4] * c[triangle, 8] - c[triangle, 5] * c[triangle, 7])
+            + way[1] * (c[triangle, 5] * c[triangle, 6] - c[triangle, 3] * c[triangle, 8])
+            + way[2] * (c[triangle, 3] * c[triangle, 7] - c[triangle, 4] * c[triangle, 6])) > f32(0)
+
+
+@inlined
 def normal_at(solids, triangle, u, v, way):
     """Normal of a surface on the side from which a ray comes.
 
@@ -310,12 +330,8 @@ def normal_at(solids, triangle, u, v, way):
     x = w * n[triangle, 0] + u * n[triangle, 3] + v * n[triangle, 6]
     y = w * n[triangle, 1] + u * n[triangle, 4] + v * n[triangle, 7]
     z = w * n[triangle, 2] + u * n[triangle, 5] + v * n[triangle, 8]
-    c, flat = solids.corners, f32(0)
     # The triangle itself says which side is seen: a bent normal may lean beyond it.
-    flat = (way[0] * (c[triangle, 4] * c[triangle, 8] - c[triangle, 5] * c[triangle, 7])
-            + way[1] * (c[triangle, 5] * c[triangle, 6] - c[triangle, 3] * c[triangle, 8])
-            + way[2] * (c[triangle, 3] * c[triangle, 7] - c[triangle, 4] * c[triangle, 6]))
-    over = (f32(1) if flat < f32(0) else f32(-1)) / max((x * x + y * y + z * z) ** f32(0.5), f32(1e-12))
+    over = (f32(-1) if from_within(solids, triangle, way) else f32(1)) / max((x * x + y * y + z * z) ** f32(0.5), f32(1e-12))
     return x * over, y * over, z * over
 
 

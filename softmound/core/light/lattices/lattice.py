@@ -49,6 +49,8 @@ class Lattice:
         Finer light of some of the clouds, see `core.light.lattices.nested`.
     near : Near or None
         Finer depth toward the sun where a cloud is refined, see `core.light.lattices.near`.
+    covered : ndarray of float32, shape (X, Y, Z), or None
+        What of `sun` stands for stand-ins in the way: see `core.light.solids.between`.
     """
 
     sun_first: np.ndarray
@@ -59,12 +61,13 @@ class Lattice:
     sky: np.ndarray
     nest: object = None
     near: object = None
+    covered: object = None
 
     @property
     def nbytes(self):
         """Bytes held."""
         finer = (0 if self.nest is None else self.nest.lattice.nbytes) + (0 if self.near is None else self.near.sun.nbytes)
-        return self.sun.nbytes + self.sky.nbytes + finer
+        return self.sun.nbytes + self.sky.nbytes + finer + (0 if self.covered is None else self.covered.nbytes)
 
     @property
     def zones(self):
@@ -298,7 +301,7 @@ def lit(coarse, light, zones=None, ticket=None, mixture=None, between=None, arou
     tick(0.3)
     found = scattered_in(coarse, sun, light, mixture, zones is None, lambda: tick(0.4), around)
     sky = np.ascontiguousarray(found) if zones is None else np.concatenate([found, zones], axis=3)
-    return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky)
+    return Lattice(coarse.first, coarse.cell, sun, coarse.wide_first, coarse.wide, sky, covered=covered)
 
 
 def sun_depth(coarse, light, mixture):

@@ -116,7 +116,7 @@ def _compiled(lone):
                     store_ray(met.rays, n, meeting(world, first + n, way, end, jitter, cast.step))
             whole, found = marched(lone, world, cast, met, count, ray, facing(world.lattices, way, cast.sun), jitter, pixel)
             if not cast.clay:
-                _write_light(pixel, found, whole, way[1])
+                _write_light(pixel, found, whole, way[1], end < FAR)
             elif not whole:
                 pixel[OPENNESS] = (found.sky[1] + found.sky[2] + f32(0.5) * found.sky[3]) / f32(2.5)
                 pixel[OPACITY] = f32(1)
@@ -125,8 +125,10 @@ def _compiled(lone):
 
 
 @inlined
-def _write_light(pixel, seen, whole, upward):
-    """What a ray has seen, as the layers of a picture; `whole` where it came to its end, `upward` that part of its direction."""
+def _write_light(pixel, seen, whole, upward, stops):
+    """What a ray has seen, as the layers of a picture; `whole` where it came to its end, `upward` that part of its direction, and
+    `stops` where something solid is behind.
+    """
     light, sun, clear, soft, rest = with_held(seen), seen.sun, seen.clear, seen.soft, f32(1)
     away = seen.away / max(f32(1) - clear, f32(1e-6))
     if not whole:
@@ -134,7 +136,10 @@ def _write_light(pixel, seen, whole, upward):
         # fast as the view, so that half of what it is at the end would be left of it.
         sun += f32(0.5) * (soft * seen.sunlight + clear * seen.keen)
         rest, clear, soft = f32(1) / (f32(1) - soft), f32(0), f32(0)
-    # Light of the sky behind that goes on nearly as it came.
+    if stops:
+        # What is solid is seen by light that goes on nearly as it came as well.
+        clear = soft
+    # Light of the sky behind that does so.
     past = soft - clear
     above = min(max(upward * f32(5) + f32(0.5), f32(0)), f32(1))
     high = min(max(upward * f32(2.5) - f32(0.75), f32(0)), f32(1))

@@ -109,7 +109,9 @@ def light_on(scene, lattice=None, coarse=None, mixture=None, frame=0):
 
     mixture = mixture_of(scene.clouds[0].shown) if mixture is None else mixture
     turned = not lattice.sun.flags.c_contiguous
-    depth = lattice.sun.transpose(2, 0, 1) if turned else lattice.sun
+    # Of the clouds alone: stand-ins are met by rays, far more sharply.
+    alone = lattice.sun if lattice.covered is None else lattice.sun - lattice.covered
+    depth = np.ascontiguousarray(alone.transpose(2, 0, 1)) if turned else np.ascontiguousarray(alone)
     order = [2, 0, 1] if turned else [0, 1, 2]
     keeps = 1.0 - mixture.peak
     medium = scene.clouds[0].shown

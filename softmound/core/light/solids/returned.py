@@ -12,13 +12,15 @@ from typing import NamedTuple
 import numpy as np
 
 from ...kernels import borrowed, each, f32
-from ...standins.tree import FAR, LIGHT, met
+from ...standins.tree import ENCLOSES, FAR, LIGHT, from_within, met
 from ...vectors import BLACK, carried, plus, row_of, scaled
 from ..paths.next_event import sky_cell
 from .arriving import straight, through_clouds
 
 ROUNDS = 3
 """Rounds in which light goes from one to the next; each brings one bounce more."""
+HIDDEN = 0.3
+"""Share of directions in which the inside of something is seen from which on a point counts as covered by it."""
 FEW, MANY = 24, 128
 """Directions: in the rounds before the last and under a hand, and in the last one."""
 
@@ -68,8 +70,8 @@ def _straight(n, solids, light, points, facing, out):
 
 
 @each("out")
-def _looked_round(n, solids, light, points, facing, ways, sent, out):
-    """Irradiance of points by what comes from all round."""
+def _looked_round(n, solids, light, points, facing, ways, sent, out, within):
+    """Irradiance of points by what comes from all round, and in how many directions they look at the inside of something."""
     whole, shining = borrowed(solids), borrowed(light)
     x, y, z = row_of(facing, n)
     # Two directions square to the normal that change evenly with it (Duff and others 2017, J. Computer Graphics Techniques 6).
@@ -78,6 +80,7 @@ def _looked_round(n, solids, light, points, facing, ways, sent, out):
     b = x * y * a
     place = carried(row_of(points, n), (x, y, z), whole.near)
     total = BLACK
+    within[n] = 0
     for d in range(ways.shape[0]):
         u, v, w = row_of(ways, d)
         way = (u * (f32(1) + sign * x * x * a) + v * b + w * x + f32(1e-9), u * sign * b + v * (sign + y * y * a) + w * y + f32(1e-9),
@@ -87,6 +90,8 @@ def _looked_round(n, solids, light, points, facing, ways, sent, out):
         if triangle < 0:
             r, c = sky_cell(shining.sky, way)
             found = plus(found, scaled((shining.sky[r, c, 0], shining.sky[r, c, 1], shining.sky[r, c, 2]), left))
+        elif whole.about[whole.of[triangle], ENCLOSES] != 0 and from_within(whole, triangle, way):
+            within[n] += 1
         else:
             for corner in range(3):
                 share = at_u if corner == 1 else (at_v if corner == 2 else f32(1) - at_u - at_v)
@@ -115,11 +120,20 @@ def returned(solids, held, light, quick=False, ticket=None):
     direct, found = np.empty((2, *held.points.shape), np.float32)
     _straight(solids, light, held.points, held.facing, direct)
     back = solids.colours[held.of] / np.float32(math.pi)
-    sent = held.blend @ (back * direct)
+    sent, within = held.blend @ (back * direct), np.zeros(len(held.points), np.int32)
     for nth in range(ROUNDS):
         if ticket is not None:
             ticket.tick(nth / ROUNDS)
         ways = spread_ways(MANY if nth == ROUNDS - 1 and not quick else FEW)
-        _looked_round(solids, light, held.points, held.facing, ways, sent, found)
-        sent = held.blend @ (back * (direct + found))
-    return Returned(held.blend @ found, sent)
+        _looked_round(solids, light, held.points, held.facing, ways, sent, found, within)
+        free = (within < HIDDEN * len(ways)).astype(np.float32)
+        sent = _blended(held, back * (direct + found), free)
+    return Returned(_blended(held, found, free), sent)
+
+
+def _blended(held, values, free):
+    """Values of points at the corners, without those points that lie where two things touch."""
+    shares = held.blend @ free
+    there = np.divide(held.blend @ (values * free[:, None]), shares[:, None], where=shares[:, None] > 1e-6,
+                      out=np.zeros((len(shares), 3), np.float32))
+    return np.ascontiguousarray(there, np.float32)

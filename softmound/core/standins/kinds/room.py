@@ -46,19 +46,25 @@ class Room(Sized):
         def slab(a, b):
             return [block(a, b, cell)] if np.all(np.subtract(b, a) > 1e-6) else []
 
-        parts = slab((-x - t, low, -z - t), (x + t, 0.0, z + t)) + slab((-x - t, high, -z - t), (x + t, top, z + t))
-        parts += slab((-x, 0.0, -z - t), (x, high, -z)) + slab((x, 0.0, -z - t), (x + t, high, z + t))
+        # Each inner side ends where the next begins: light held at its corners must not be that of outdoors.
+        parts = slab((-x, low, -z), (x, 0.0, z)) + slab((-x, high, -z), (x, top, z))
+        for bottom, ceiling in ((low, 0.0), (high, top)):
+            parts += slab((-x - t, bottom, -z - t), (-x, ceiling, z + t)) + slab((x, bottom, -z - t), (x + t, ceiling, z + t))
+            parts += slab((-x, bottom, -z - t), (x, ceiling, -z)) + slab((-x, bottom, z), (x, ceiling, z + t))
+        for begin in (-z - t, z):
+            parts += slab((-x - t, 0.0, begin), (-x, high, begin + t)) + slab((x, 0.0, begin), (x + t, high, begin + t))
+        parts += slab((-x, 0.0, -z - t), (x, high, -z)) + slab((x, 0.0, -z), (x + t, high, z))
         half, begin = self.window * z, self.sill * high
         end = min(begin + (high - begin) * 0.75, high)
         if half > 0.0:
-            parts += slab((-x - t, 0.0, -z - t), (-x, high, -half)) + slab((-x - t, 0.0, half), (-x, high, z + t))
+            parts += slab((-x - t, 0.0, -z), (-x, high, -half)) + slab((-x - t, 0.0, half), (-x, high, z))
             parts += slab((-x - t, 0.0, -half), (-x, begin, half)) + slab((-x - t, end, -half), (-x, high, half))
             # A cross of glazing bars, by which one sees that it is a window.
             bar, middle = t * 0.14, (begin + end) / 2
             parts += slab((-x - t * 0.6, begin, -bar), (-x - t * 0.3, end, bar))
             parts += slab((-x - t * 0.6, middle - bar, -half), (-x - t * 0.3, middle + bar, half))
         else:
-            parts += slab((-x - t, 0.0, -z - t), (-x, high, z + t))
+            parts += slab((-x - t, 0.0, -z), (-x, high, z))
         closed = (1.0 - self.front) * x
         if closed > 0.0:
             parts += slab((-x, 0.0, z), (-x + closed, high, z + t)) + slab((x - closed, 0.0, z), (x, high, z + t))
