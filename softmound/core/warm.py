@@ -18,10 +18,11 @@ from .compiled import CACHE, FOLDER, READY, mark, warmed
 from .compiling import numba
 from .directions import rotation_matrix
 from .engine.density import Memories, density_grid
-from .engine.stages import Stages
+from .engine.stages import Stages, layers_of
+from .fill.kept_away import kept_away
 from .growth.solver import Flowing, Weather
 from .held import child_process, working_folder
-from .light.lattices.coarse import coarse_in, coarse_of
+from .light.lattices.coarse import QUICK, coarse_in, coarse_of
 from .light.lattices.lattice import lit, with_lamps
 from .light.marching.march import march
 from .light.paths.first_met import first_met
@@ -43,6 +44,8 @@ from .mass.thickness import COARSE, inner_balls
 from .noise.sums import noise_points
 from .recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
 from .recipe.grains import ACTIONS, MASKS, SURFACE
+from .recipe.standins import STAND_INS
+from .standins.beside import stand_in_at
 from .starts.species import SKY
 from .volume.bricks import LANES, grid_of
 from .volume.crumbs import drop_crumbs
@@ -281,6 +284,16 @@ def _near():
     stages.marched_lattice(stages.near_scene(mound, grid, "near", camera))
 
 
+def _stand_ins():
+    # A box that keeps cloud away, one that is a solid of noise, and a lamp they hide.
+    there = (STAND_INS["box"](place=(0.0, -40.0, 0.0), size=(60.0, 9.0, 60.0), clears=1.0), STAND_INS["ridge"](size=(9.0, 2.0, 9.0)))
+    light, camera, stages = Mound().light.edited(lamps=(Lamp(place=(0.0, 60.0, 0.0)),)), _camera(), Stages()
+    cloud = PlacedCloud(kept_away(_grid(), there), light.medium, key="warm")
+    scene = stages.scene_of(light, View(), (cloud,), stand_ins=there)
+    layers_of(stages, scene, camera, fine=QUICK, sparing=True)
+    stand_in_at(there, camera, 0.0, 0.0)
+
+
 def _growth():
     for weather in (Weather(), Weather(holds=np.zeros(8, np.float32), whirls=0.1)):
         Flowing((8, 8, 8), 1.0, weather).step(0.1)
@@ -331,6 +344,7 @@ PARTS = {
     "many clouds": _many,
     "near": _near,
     "growth": _growth,
+    "stand-ins": _stand_ins,
     "meshes and points": _fields,
     "files": _windows,
     "hands": _hands,
