@@ -67,7 +67,7 @@ class OfABall(unittest.TestCase):
         return np.stack([self.parts[part][name] for name in "RGB"], axis=-1)
 
     def test_all_that_can_be_had_is_there(self):
-        self.assertEqual(set(self.names), set(LAYERS) - {"motion"})
+        self.assertEqual(set(self.names), set(LAYERS) - {"motion", "stand_ins", "holdout"})
         self.assertEqual(self.written, list(self.parts))
         self.assertEqual(list(self.parts), [
             "beauty", "light_sun", "light_sky", "light_below", "light_glow", "light_lamp_1", "first_order", "further_orders",

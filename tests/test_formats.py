@@ -10,7 +10,7 @@ from softmound.core.recipe.migrations import STEPS
 from softmound.core.recipe.models import FORMAT
 
 MOUNDS = pathlib.Path(__file__).parent / "mounds"
-"""Of formats 1 and 4 to 11 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
+"""Of formats 1 and 4 to 12 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
 
 
 def written(number):
@@ -53,6 +53,8 @@ class Formats(unittest.TestCase):
                 self.assertEqual(mound.voxels.final, data["voxels"]["final"])
                 self.assertEqual([(key.frame, key.view.azimuth) for key in mound.path],
                                  [(key["frame"], key["view"]["azimuth"]) for key in data.get("path", ())])
+                self.assertEqual([(each.kind, each.name, list(each.place)) for each in mound.stand_ins],
+                                 [(each["kind"], each["name"], each["place"]) for each in data.get("stand_ins", ())])
                 self.assertEqual(path.read_bytes(), before)
 
     def test_formats_that_were_brought_on_are_one_mound(self):

@@ -56,6 +56,7 @@ from softmound.core.recipe import (
 )
 from softmound.core.recipe.forms import FORMS, BaseLevel, Buds, Coat, Dabs, Roughness, Stroke, TopLevel
 from softmound.core.recipe.grains import ACTIONS, MASKS
+from softmound.core.recipe.standins import STAND_INS
 from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
 from tests.long import long
@@ -104,7 +105,8 @@ def rich():
                     lamps=(Lamp(place=(0.0, 45.0, 0.0)),), mix=(Fader(group="sky", level=0.8),),
                     medium=Medium(extinction=0.4, phase="two lobes", albedo=0.99, tint=(0.9, 0.95, 1.0), glow_strength=0.1,
                                   tint_by=Ramp(high=40.0), glow_by=Ramp(by="depth", high=8.0))),
-        view=View(target=(0.0, 20.0, 0.0), distance=90.0), views=(KeptView(),))
+        view=View(target=(0.0, 20.0, 0.0), distance=90.0), views=(KeptView(),),
+        stand_ins=(STAND_INS["box"](place=(12.0, 12.0, 6.0), size=(8.0, 6.0, 7.0), clears=0.5),))
 
 
 def others(value, annotation=None):
@@ -179,6 +181,10 @@ def first_stale(path, mound):
         return {"density"}
     if top == "view":
         return {"layers"}
+    if top == "stand_ins":
+        # It keeps cloud away too; obstacles are for growth.
+        return {"clears": {"kept away"}, "obstacle": set(), "roughness": set(), "colour": {"lamps", "layers"},
+                "shown": {"zones", "lamps", "layers"}}.get(field, {"kept away", "zones", "layers"})
     if path[1] == "sun":
         # A mask of the nibble asks where the sun is.
         return {"density", "zones", "radiance"} if field in ("azimuth", "elevation") else (

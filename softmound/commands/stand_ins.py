@@ -29,8 +29,8 @@ def add_to(actions):
         stand-in loaf.mound --usd things.usda""", writes=True)
     standing.add_argument("file", metavar="X.mound|X.flock", help="changed in place, unless --out says where else")
     what = standing.add_mutually_exclusive_group()
-    what.add_argument("--add", metavar="KIND|FILE", help="box, ball, cylinder, plane, person, house, craft, room, ridge, or a model: "
-                      ".obj, .ply, .stl, .glb, .gltf, .off, .usd")
+    what.add_argument("--add", metavar="KIND|FILE", help="box, ball, cylinder, plane, person, house, craft, room, ridge, or a "
+                      "model: .obj, .ply, .stl, .glb, .gltf, .off, .usd")
     what.add_argument("--change", metavar="NAME", help="give one other numbers")
     what.add_argument("--remove", metavar="NAME", help="take one out")
     what.add_argument("--list", action="store_true", help="tell which there are (the default)")
@@ -40,8 +40,8 @@ def add_to(actions):
     standing.add_argument("--size", type=arguments.lengths, metavar="M|X,Y,Z", help="along its own axes, metres; one number is "
                           "its longest side")
     standing.add_argument("--colour", type=arguments.colour, metavar="R,G,B", help="what it sends back, 0 to 1, linear")
-    standing.add_argument("--as", dest="shown", choices=SHOWN, help="seen; matte: a hole in what is behind; shadow: unseen, but light "
-                          "meets it; hidden")
+    standing.add_argument("--as", dest="shown", choices=SHOWN, help="seen; matte: a hole in what is behind; shadow: unseen, but "
+                          "light meets it; hidden")
     standing.add_argument("--clears", type=arguments.far, metavar="M", help="keep cloud so far away")
     standing.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="another of its numbers; again for more")
     standing.add_argument("--beside", action="store_true", help="beside the cloud, on the right as one looks")
@@ -80,9 +80,11 @@ def _stand_in(args):
     if args.json:
         print_facts(facts, args)
         return
-    for each in facts["stand_ins"] or [None]:
-        print("no stand-ins" if each is None else f"{each['name']}: {each['kind']}, {' × '.join(f'{v:g}' for v in each['size'])} m, at "
-              f"{', '.join(f'{v:g}' for v in each['place'])}, {each['shown']}")
+    for each in facts["stand_ins"]:
+        size, place = " × ".join(f"{v:g}" for v in each["size"]), ", ".join(f"{v:g}" for v in each["place"])
+        print(f"{each['name']}: {each['kind']}, {size} m, at {place}, {each['shown']}")
+    if not facts["stand_ins"]:
+        print("no stand-ins")
 
 
 def _read(path, of_flock):

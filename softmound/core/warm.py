@@ -286,7 +286,8 @@ def _near():
 
 def _stand_ins():
     # A box that keeps cloud away, one that is a solid of noise, and a lamp they hide.
-    there = (STAND_INS["box"](place=(0.0, -40.0, 0.0), size=(60.0, 9.0, 60.0), clears=1.0), STAND_INS["ridge"](size=(9.0, 2.0, 9.0)))
+    box, ridge = STAND_INS["box"], STAND_INS["ridge"]
+    there = box(place=(0.0, -40.0, 0.0), size=(60.0, 9.0, 60.0), clears=1.0), ridge(size=(9.0, 2.0, 9.0))
     light, camera, stages = Mound().light.edited(lamps=(Lamp(place=(0.0, 60.0, 0.0)),)), _camera(), Stages()
     cloud = PlacedCloud(kept_away(_grid(), there), light.medium, key="warm")
     scene = stages.scene_of(light, View(), (cloud,), stand_ins=there)

@@ -24,6 +24,7 @@ from ..light.scene.scene import Scene
 from ..recipe import Medium, Mound
 from ..recipe.forms import Form
 from ..recipe.grains import EDGE, MOVED, SURFACE, live
+from ..recipe.standins import StandIn
 from .keys import key_of
 
 
@@ -89,14 +90,26 @@ def _mixed(about: Mound | Scene, groups: tuple[str, ...]) -> tuple:
     return tuple(factors(about.light, groups).ravel().tolist())
 
 
+def _formed(stand_in: StandIn) -> tuple:
+    """What the triangles of a stand-in are made from."""
+    kind, *numbers = stand_in.shape
+    return kind.__name__, *numbers
+
+
+def _looked_at(mound: Mound) -> tuple:
+    """Stand-ins as the eye sees them."""
+    return tuple((*_formed(each), each.place, each.turn, each.colour, each.shown)
+                 for each in mound.stand_ins if each.shown != "hidden")
+
+
 def _standing(about: Mound | Scene) -> tuple:
     """Where stand-ins are that light meets."""
-    return tuple((each.kind, *each.shape[1:], each.place, each.turn) for each in about.stand_ins if each.for_light)
+    return tuple((*_formed(each), each.place, each.turn) for each in about.stand_ins if each.for_light)
 
 
 def _clearing(mound: Mound) -> tuple:
     """Stand-ins that keep cloud away, and how far."""
-    return tuple((each.kind, *each.shape[1:], each.place, each.turn, each.clears) for each in clearing(mound.stand_ins))
+    return tuple((*_formed(each), each.place, each.turn, each.clears) for each in clearing(mound.stand_ins))
 
 
 def _sending(about: Mound | Scene) -> tuple:
@@ -153,7 +166,7 @@ GRAPH = {
     "layers": Stage({
         "view": lambda mound: mound.view,
         "light.once": lambda mound: mound.light.once,
-        "stand_ins": lambda mound: tuple(each for each in mound.stand_ins if each.shown != "hidden")}, ("lamps", "hues")),
+        "stand_ins": _looked_at}, ("lamps", "hues")),
     "radiance": Stage({
         "light.sun": lambda mound: mound.light.sun,
         "light.sky": lambda mound: mound.light.sky,

@@ -282,7 +282,8 @@ LAYERS = {
     "normal": Layer("Normal", "normal of the density", _normal),
     "motion": Layer("Motion", "pixels to the right and down until the next frame", _motion),
     "shadow": Layer("Shadow", "share of the sunlight that the clouds take from sea or land", _shadow),
-    "stand_ins": Layer("Stand-ins", "light of the stand-ins that are seen, with their share of each pixel and their distance", _stand_ins),
+    "stand_ins": Layer("Stand-ins", "light of the stand-ins that are seen, their share of each pixel and their distance",
+                       _stand_ins),
     "holdout": Layer("Holdout", "share of each pixel that stand-ins which are matte only cover", _holdout),
     "matte": Layer("Matte", "a matte for each cloud (Cryptomatte)", _matte),
 }

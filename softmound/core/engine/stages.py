@@ -246,8 +246,8 @@ class Stages:
             "bricks", key_of("bricks", tuple(keys.values())), lambda: pool.pooled(grids), pool.nbytes)
         shown = tuple(stand_in for stand_in in stand_ins if stand_in.shown != "hidden")
         place = origin_of(clouds), unit_of(clouds)
-        solids = self._timed("stand-ins", key_of("stand-ins", shown, *place[0].tolist(), place[1]), lambda: solids_of(shown, *place),
-                             lambda made: made[0].nbytes)
+        solids = self._timed("stand-ins", key_of("stand-ins", shown, *place[0].tolist(), place[1]),
+                             lambda: solids_of(shown, *place), lambda made: made[0].nbytes)
         return Scene(light, view, tuple(clouds), grids, bricks, air, shown, *solids)
 
     def lattice_key(self, scene, fine=RESTING):

@@ -278,7 +278,9 @@ def _drafted(stages, scene, camera, passes, fine, frame, shadow, ticket):
     layers = _marched(stages, scene, camera, passes, fine, frame, ticket)
     radiance = radiance_of(layers, scene, camera, shadow=shadow)
     standing = standing_in(layers, scene, camera)
-    return settled_draft(stages, scene, camera, radiance, shadow=shadow, standing=standing, fine=fine, frame=frame, ticket=ticket), standing
+    radiance = settled_draft(stages, scene, camera, radiance, shadow=shadow, standing=standing, fine=fine, frame=frame,
+                             ticket=ticket)
+    return radiance, standing
 
 
 def _denoised(radiance, drafted, light, camera, shadow, standing, in_draft):

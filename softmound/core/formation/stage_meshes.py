@@ -55,7 +55,8 @@ def lay_stand_ins(stage, top, stand_ins):
         mesh.CreateFaceVertexCountsAttr(Vt.IntArray.FromNumpy(np.full(len(faces), 3, np.int32)))
         mesh.CreateFaceVertexIndicesAttr(Vt.IntArray.FromNumpy(np.ascontiguousarray(faces, np.int32).reshape(-1)))
         mesh.CreateSubdivisionSchemeAttr("none")
-        mesh.CreateExtentAttr(Vt.Vec3fArray([Gf.Vec3f(*map(float, vertices.min(axis=0))), Gf.Vec3f(*map(float, vertices.max(axis=0)))]))
+        ends = vertices.min(axis=0).tolist(), vertices.max(axis=0).tolist()
+        mesh.CreateExtentAttr(Vt.Vec3fArray([Gf.Vec3f(*end) for end in ends]))
         matrix = np.eye(4)
         matrix[:3, :3], matrix[3, :3] = rotation_matrix(stand_in.turn).T, stand_in.place
         mesh.AddTransformOp().Set(Gf.Matrix4d(*matrix.ravel().tolist()))
@@ -181,7 +182,7 @@ def _triangles(counts, indices, points, place):
     begins, fans = np.cumsum(counts) - counts, np.maximum(counts - 2, 0)
     first = np.repeat(begins, fans)
     on = np.arange(fans.sum()) - np.repeat(np.cumsum(fans) - fans, fans)
-    return np.stack([indices[first], indices[first + on + 1], indices[first + on + 2]], axis=-1) if fans.sum() else np.zeros((0, 3), int)
+    return np.stack([indices[first], indices[first + on + 1], indices[first + on + 2]], axis=-1).reshape(-1, 3)
 
 
 def _look_of(prim, mesh, UsdShade):
@@ -196,7 +197,11 @@ def _look_of(prim, mesh, UsdShade):
             given = shader.GetInput(name)
             value = given.Get() if given else None
             if value is not None:
-                look[field] = tuple(min(max(float(v), 0.0), 1.0) for v in value) if field == "colour" else min(max(float(value), 0.0), 1.0)
+                look[field] = _shares(value) if field == "colour" else _shares((value,))[0]
     elif (shade := mesh.GetDisplayColorAttr().Get()):
-        look["colour"] = tuple(min(max(float(v), 0.0), 1.0) for v in shade[0])
+        look["colour"] = _shares(shade[0])
     return look
+
+
+def _shares(values):
+    return tuple(min(max(float(value), 0.0), 1.0) for value in values)

@@ -351,7 +351,7 @@ def key_of_growth(mound, rate):
     -------
     str
     """
-    standing = tuple((each.kind, *each.shape[1:], each.place, each.turn, each.clears, each.obstacle)
+    standing = tuple((type(each).__name__, *each.shape[1:], each.place, each.turn, each.clears, each.obstacle)
                      for each in mound.stand_ins if each.shown != "hidden" and each.obstacle or each.clears is not None)
     return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.patches, mound.voxels, mound.growth, rate,
                   *standing)

@@ -79,9 +79,9 @@ def stand_in_of_size(stand_in: Any, size: Any) -> Any:
 def resized_mound(mound: Mound, factor: float, keep_look: bool = True) -> Mound:
     """The mound with all lengths times a factor.
 
-    Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land, views and the places of stand-ins scale together, about the point of the
-    base level above the origin, so that the underside stays at its altitude and the pattern of the
-    noise goes with the shape.
+    Forms, melt, levels, steps, skin, grains, voxels, lamps, sea or land, views and the places of stand-ins scale together, about
+    the point of the base level above the origin, so that the underside stays at its altitude and the pattern of the noise goes
+    with the shape.
 
     Parameters
     ----------

@@ -148,7 +148,8 @@ def _held(corners, normals):
     apart, near = cKDTree(np.concatenate([points, facing], axis=1) * scale).query(
         np.concatenate([places, ways], axis=1) * scale, min(NEIGHBOURS, len(points)))
     apart, near = apart.reshape(len(places), -1), near.reshape(len(places), -1)
-    weights = np.exp(-2.0 * (apart / np.maximum(apart[:, -1:], 1e-9)) ** 2) * np.maximum(np.einsum("nkm,nm->nk", facing[near], ways), 0.05)
+    alike = np.maximum(np.einsum("nkm,nm->nk", facing[near], ways), 0.05)
+    weights = alike * np.exp(-2.0 * (apart / np.maximum(apart[:, -1:], 1e-9)) ** 2)
     return (points, facing, at.reshape(-1, 3).astype(np.int32), near,
             (weights / weights.sum(axis=1, keepdims=True)).astype(np.float32))
 

@@ -404,7 +404,8 @@ def met_by(solids, places, ways, by=LIGHT, reach=FAR):
 
 def _cast(solids, places, ways, by, reach):
     shape = np.broadcast_shapes(np.shape(places), np.shape(ways))
-    places, ways = (np.ascontiguousarray(np.broadcast_to(values, shape), np.float32) for values in (places, np.asarray(ways) + 1e-9))
+    places, ways = (np.ascontiguousarray(np.broadcast_to(values, shape), np.float32)
+                    for values in (places, np.asarray(ways) + 1e-9))
     out, whose = np.empty(shape[0], np.float32), np.empty(shape[0], np.int32)
     _met_all(solids, places, ways, f32(reach), by, out, whose)
     return out, whose

@@ -39,7 +39,8 @@ class StandInFields:
         self._buttons = panel.add(Row(self.copy, self.drop))
         self.parts = {}
         for word, kind in STAND_INS.items():
-            fields = PartFields(kind, (*kind.rows[:1], *kind.place_rows, *kind.shape_rows, *kind.rows[1:], *kind.way_rows), "Stand-in")
+            rows = *kind.rows[:1], *kind.place_rows, *kind.shape_rows, *kind.rows[1:], *kind.way_rows
+            fields = PartFields(kind, rows, "Stand-in")
             fields.changed.connect(lambda field, value, moving: stand_ins.edit(moving, **{field: value}))
             self.parts[word] = panel.add(fields)
 

@@ -137,7 +137,8 @@ class StandIns:
             for model in models:
                 taken.append(model.edited(name=named_apart(model.name, taken)))
             added = tuple(taken[len(self.all):])
-            if self.document.apply(tr("add {}").format(path.name), lambda value: value.edited(stand_ins=(*value.stand_ins, *added))):
+            label = tr("add {}").format(path.name)
+            if self.document.apply(label, lambda value: value.edited(stand_ins=(*value.stand_ins, *added))):
                 self.choose(len(taken) - 1)
 
         services.jobs.begin(work, done)
@@ -316,6 +317,7 @@ def paint_corners(painter, box):
     arm = min(10.0, box.width() / 3.0, box.height() / 3.0)
     for pen in (QPen(style.with_alpha(style.INK, 150), 3.0), QPen(style.BARLEY, 1.4)):
         painter.setPen(pen)
-        for corner, x, y in ((box.topLeft(), 1, 1), (box.topRight(), -1, 1), (box.bottomLeft(), 1, -1), (box.bottomRight(), -1, -1)):
+        for corner, x, y in ((box.topLeft(), 1, 1), (box.topRight(), -1, 1), (box.bottomLeft(), 1, -1),
+                             (box.bottomRight(), -1, -1)):
             painter.drawLine(corner, corner + QPointF(x * arm, 0.0))
             painter.drawLine(corner, corner + QPointF(0.0, y * arm))

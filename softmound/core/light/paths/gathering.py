@@ -464,7 +464,8 @@ def gathered(n, whole, clouds, standing, soft, scattering, shining, colours, rem
             if member < 0:
                 triangle = -1 - member
                 if step != FIRST:
-                    light = plus(light, _sent_back(rest, solids, triangle, carried(place, asked.way, t), through, groups, line, column))
+                    there = carried(place, asked.way, t)
+                    light = plus(light, _sent_back(rest, solids, triangle, there, through, groups, line, column))
                     break
                 of = solids.of[triangle]
                 if solids.about[of, SEEN] == 0:

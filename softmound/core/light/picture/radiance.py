@@ -270,7 +270,8 @@ def standing_in(layers, scene, camera):
     if not scene.stand_ins or layers is None:
         return None
     standing = np.ascontiguousarray(layers[..., -WIDTH:])
-    standing[..., :3] = veiled(np.ascontiguousarray(standing[..., :3]), standing[..., SHARE], standing[..., FAR_AWAY], scene, camera)
+    light = np.ascontiguousarray(standing[..., :3])
+    standing[..., :3] = veiled(light, standing[..., SHARE], standing[..., FAR_AWAY], scene, camera)
     return standing
 
 

@@ -115,7 +115,8 @@ def stand_ins_seen(scene, light, round_, camera, *, stride=1, shift=(0.5, 0.5), 
         _seen(scene.solids, light, round_, eye_of(camera, stride, shift, scene), level, clay, wanted, ends, out)
 
     if sparing:
-        few, few_ends = np.empty((-(-rows // 2), -(-columns // 2), WIDTH), np.float32), np.empty((-(-rows // 2), -(-columns // 2)), np.float32)
+        half = -(-rows // 2), -(-columns // 2)
+        few, few_ends = np.empty((*half, WIDTH), np.float32), np.empty(half, np.float32)
         cast(2 * stride, (shift[0] / 2.0, shift[1] / 2.0), np.ones(few_ends.shape, np.uint8), few_ends, few)
         _between(few, few_ends, ends, out, wanted)
     cast(stride, shift, wanted, ends, out)

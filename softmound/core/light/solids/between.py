@@ -146,8 +146,10 @@ def covering(between, toward, coarse, keeps):
     if between is None:
         return None
     share = covered_sun(between, toward, coarse.first, coarse.cell, coarse.density.shape)
-    return None if share is None else np.minimum(-np.log1p(-np.minimum(share, np.float32(1.0 - 1e-7))), np.float32(COVERED)) / np.float32(
-        max(keeps, 0.05))
+    if share is None:
+        return None
+    depth = -np.log1p(-np.minimum(share, np.float32(1.0 - 1e-7)))
+    return np.minimum(depth, np.float32(COVERED)) / np.float32(max(keeps, 0.05))
 
 
 @each("out")
@@ -255,6 +257,6 @@ def lamp_seen(between, coarse, place):
         1, or 0 where it is hidden.
     """
     out = np.empty(coarse.small.shape, np.float32)
-    _lamp_seen(between.solids, coarse.small, between.places(coarse.wide_first), f32(coarse.wide / between.unit), between.places(place),
-               out)
+    _lamp_seen(between.solids, coarse.small, between.places(coarse.wide_first), f32(coarse.wide / between.unit),
+               between.places(place), out)
     return out

@@ -83,8 +83,8 @@ def _looked_round(n, solids, light, points, facing, ways, sent, out, within):
     within[n] = 0
     for d in range(ways.shape[0]):
         u, v, w = row_of(ways, d)
-        way = (u * (f32(1) + sign * x * x * a) + v * b + w * x + f32(1e-9), u * sign * b + v * (sign + y * y * a) + w * y + f32(1e-9),
-               -u * sign * x - v * y + w * z + f32(1e-9))
+        way = (u * (f32(1) + sign * x * x * a) + v * b + w * x + f32(1e-9),
+               u * sign * b + v * (sign + y * y * a) + w * y + f32(1e-9), -u * sign * x - v * y + w * z + f32(1e-9))
         reach, triangle, at_u, at_v = met(whole, place, way, FAR, LIGHT, False)
         left, found = through_clouds(shining, place, way, reach, True)
         if triangle < 0:

@@ -53,7 +53,7 @@ class Ridge(Sized):
         longest = max(wide, deep)
         parts = [int(np.clip(round(CELLS * side / longest), 24, CELLS)) for side in (deep, wide)]
         vertices, faces = sheet((-wide / 2, 0.0, -deep / 2), (0.0, 0.0, deep), (wide, 0.0, 0.0), parts)
-        folds = (vertices[:, [0, 2]] * (RIDGES / longest)).astype(np.float32)
+        folds = np.ascontiguousarray(vertices[:, [0, 2]] * (RIDGES / longest), np.float32)
         height = np.empty(len(folds), np.float32)
         _folded(folds, int(self.seed), height)
         # One chain in the middle, that runs out at all edges.

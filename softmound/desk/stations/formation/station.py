@@ -97,8 +97,9 @@ class FormationStation(Station):
     def as_seen(self, mound):
         # Only to be looked at: what its grains and masks say of forms that are not there need not hold.
         plate = self.plate.reference()
-        return mound.model_copy(update={"light": self.flock.light, "view": self.flock.view, "mass": _NOTHING, "grains": (),
-                                        "patches": (), "views": (), "stand_ins": self.flock.stand_ins, "references": () if plate is None else (plate,)})
+        return mound.model_copy(update={
+            "light": self.flock.light, "view": self.flock.view, "mass": _NOTHING, "grains": (), "patches": (), "views": (),
+            "stand_ins": self.flock.stand_ins, "references": () if plate is None else (plate,)})
 
     def placed(self):
         self.sources()

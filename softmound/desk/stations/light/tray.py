@@ -12,7 +12,8 @@ from ...words import tr
 from ..stand_ins import WORDS as SHOWN_WORDS
 from .stand_in_images import outline_image
 
-PAGES = {"situations": "Situations", "lamps": "Lamps", "stand_ins": "Stand-ins", "mixer": "Mixer", "views": "Views", "snapshots": "Snapshots"}
+PAGES = {"situations": "Situations", "lamps": "Lamps", "stand_ins": "Stand-ins", "mixer": "Mixer", "views": "Views",
+         "snapshots": "Snapshots"}
 
 
 class LightTray(QWidget):
