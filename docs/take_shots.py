@@ -176,9 +176,15 @@ def main():
         view, camera = window.document.mound.view, camera_of(window.document.mound.view, *SIZE)
         window.document.look(view.edited(target=tuple(camera.eye + view.distance * camera.ray(600, 260)), distance=200.0))
         shot("light-near")
-        window.document.read(ROOT / "demo" / "burnt_crust.mound")
+        # Against a ridge, a house and a craft.
+        window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")
-        shot("light-burnt-crust")
+        there = window.stations["Light"].stand_ins
+        there.add("ridge")
+        window.stand_ins.add_beside("craft", size=(52.0, 14.0, 60.0))
+        window.stations["Light"].tray.open("stand_ins")
+        shot("light-stand-ins")
+        window.stations["Light"].tray.open("situations")
         shelf = window.stations["Library"]
         stock_more(library)
         window.open_station("Library")
@@ -207,6 +213,10 @@ def main():
         formation.tray.plan.fit()
         formation.members.choose(4)
         shot("formation")
+        formation.members.choose(None)
+        formation.document.read(ROOT / "demo" / "proving_room.flock", "open flock")
+        rest()
+        shot("room")
         # A turret that has grown, on the time line, and a camera that goes around it.
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Mass")

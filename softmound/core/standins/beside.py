@@ -93,7 +93,8 @@ def begun(word, bounds, stand_ins=(), **fields):
     if word == "room":
         place[1] = low[1] - 0.25 * (high - low)[1]
     elif word == "ridge":
-        place[1], place[2] = low[1] - 0.3 * wide, low[2] - wide
+        # Behind the cloud, its peaks about as high as the base.
+        place[1], place[2] = low[1] - fields.get("size", default)[1], low[2] - wide
     return kind(**{"name": named_apart(kind.model_fields["name"].default, stand_ins), "place": _rounded(place), **fields})
 
 

@@ -94,11 +94,12 @@ NOBODY = Held(np.zeros((0, 3), np.float32), np.zeros((0, 3), np.float32), np.zer
 def _boxes(corners, levels):
     """Boxes of a tree over triangles in its order: ndarray of float64, shape (2**(levels + 1) - 1, 6)."""
     begins = begins_of(len(corners), levels)[:-1]
-    low = np.minimum.reduceat(corners.min(axis=1), begins)
-    high = np.maximum.reduceat(corners.max(axis=1), begins)
+    # One after the other: along a short axis reducing takes ten times as long.
+    low = np.minimum.reduceat(np.minimum(np.minimum(corners[:, 0], corners[:, 1]), corners[:, 2]), begins)
+    high = np.maximum.reduceat(np.maximum(np.maximum(corners[:, 0], corners[:, 1]), corners[:, 2]), begins)
     found = [np.concatenate([low, high], axis=1)]
     for _ in range(levels):
-        low, high = low.reshape(-1, 2, 3).min(axis=1), high.reshape(-1, 2, 3).max(axis=1)
+        low, high = np.minimum(low[::2], low[1::2]), np.maximum(high[::2], high[1::2])
         found.append(np.concatenate([low, high], axis=1))
     return np.concatenate(found[::-1])
 

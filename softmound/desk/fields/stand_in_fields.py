@@ -1,11 +1,15 @@
 """The section of the settings that shows the stand-ins: which is chosen, and all its numbers."""
 
+from PyQt6.QtCore import QPoint, QTimer
 from PyQt6.QtWidgets import QComboBox, QPushButton
 
 from ...core.recipe.standins import STAND_INS
 from ..words import tr
 from .controls import Row, text_label
 from .part_fields import PartFields
+
+ABOVE = 44
+"""Pixels above the first row that are left for the title of the section."""
 
 
 class StandInFields:
@@ -19,7 +23,7 @@ class StandInFields:
     """
 
     def __init__(self, panel, stand_ins):
-        self._stand_ins = stand_ins
+        self._stand_ins, self._panel, self._before = stand_ins, panel, None
         panel.section("Stand-ins")
         self.which = QComboBox()
         self.which.setAccessibleName(tr("Which stand-in"))
@@ -66,3 +70,8 @@ class StandInFields:
             fields.setVisible(present is not None and word == present.kind)
         if present is not None:
             self.parts[present.kind].show_part(present)
+        if self._stand_ins.chosen != self._before and present is not None and self._panel.isVisible():
+            # Its numbers are far down: they come where one sees them, once they are laid out.
+            QTimer.singleShot(0, lambda: self._panel.verticalScrollBar().setValue(
+                self.which.mapTo(self._panel.widget(), QPoint(0, 0)).y() - ABOVE))
+        self._before = self._stand_ins.chosen

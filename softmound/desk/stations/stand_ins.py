@@ -10,6 +10,7 @@ from PyQt6.QtWidgets import QFileDialog, QMenu
 from ...core.exchange.foreign import read_triangles
 from ...core.exchange.forms import model_stand_in
 from ...core.exchange.meshes import ENDINGS
+from ...core.light.scene.camera import camera_of, fitted
 from ...core.recipe.places import changed, without
 from ...core.recipe.standins import SHOWN, STAND_INS
 from ...core.standins.beside import begun, named_apart, put_beside, stand_in_at
@@ -108,8 +109,15 @@ class StandIns:
             Of the kind.
         """
         bounds = self._bounds()
-        stand_in = put_beside(begun(word, bounds, self.all, **fields), bounds, self.document.history.value.view)
+        view = self.document.history.value.view
+        stand_in = put_beside(begun(word, bounds, self.all, **fields), bounds, view)
         self.put(stand_in, tr("against {}").format(tr(STAND_INS[word].label).lower()))
+        picture, box = self._station.services.picture, box_of(stand_in)
+        pixels = camera_of(view, picture.width(), picture.height()).pixels(box)
+        if np.isnan(pixels).any() or (pixels < 0).any() or (pixels > (picture.width(), picture.height())).any():
+            # Nobody puts a thing beside a cloud to not see it.
+            low, high = box if bounds is None else (np.minimum(box[0], bounds[0]), np.maximum(box[1], bounds[1]))
+            self._station.look(fitted(view, low, high, picture.width(), picture.height()))
 
     def add_model(self, path=None):
         """Add a model from a file.

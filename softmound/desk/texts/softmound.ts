@@ -997,13 +997,27 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/fields/where_fields.py" />
-        <source>Everywhere. Masks multiply: {}.</source>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Which stand-in</source>
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/fields/where_fields.py" />
-        <source>Add a mask</source>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Add</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>A solid thing beside the cloud, which gives it scale and casts its shadow.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Duplicate</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1014,7 +1028,44 @@
         <location filename="softmound/desk/stations/grain/settings.py" />
         <location filename="softmound/desk/stations/formation/settings.py" />
         <location filename="softmound/desk/fields/where_fields.py" />
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
         <source>Remove</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Duplicate the stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Remove the stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>None chosen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>None</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/stand_in_fields.py" />
+        <source>Solid things give a cloud scale; they cast shadows, and receive its own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Everywhere. Masks multiply: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/fields/where_fields.py" />
+        <source>Add a mask</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1297,6 +1348,16 @@
     </message>
     <message>
         <location filename="softmound/desk/shell/window.py" />
+        <source>Against a craft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>How long is it, in metres?</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/window.py" />
         <source>Lengths</source>
         <translation type="unfinished" />
     </message>
@@ -1392,6 +1453,8 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <location filename="softmound/desk/stations/stand_ins.py" />
         <location filename="softmound/desk/stations/mass/station.py" />
         <location filename="softmound/desk/stations/grain/station.py" />
         <location filename="softmound/desk/stations/formation/layers.py" />
@@ -1414,6 +1477,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <location filename="softmound/desk/stations/formation/settings.py" />
         <location filename="softmound/desk/stations/formation/plate.py" />
@@ -3810,6 +3874,21 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/tray.py" />
+        <source>No stand-ins: a person, a house or a model beside the cloud says how large it is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>Add a stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
+        <source>A solid thing: it gives scale, casts shadows and receives them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
         <source>Keep a view to come back to it, here and on the command line.</source>
         <translation type="unfinished" />
     </message>
@@ -3851,6 +3930,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/light/tray.py" />
         <location filename="softmound/desk/stations/light/tray.py" />
         <source>Choose it to change it; right click for more.</source>
         <translation type="unfinished" />
@@ -4429,12 +4509,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/tray.py" />
-        <source>Add</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Add a form: a blob (B), a solid, a heap, or what a file holds.</source>
         <translation type="unfinished" />
@@ -4486,12 +4560,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/tray.py" />
-        <source>Duplicate</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Linked copy</source>
         <translation type="unfinished" />
@@ -4514,6 +4582,53 @@
     <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Photograph {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>against {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>A stand-in from a file</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>Models ({})</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>stand-in {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>There is no stand-in; add one in Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>Stand-ins</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>duplicate a stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>remove a stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/stand_ins.py" />
+        <source>{}…</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5480,6 +5595,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A model from a file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A picture is denoised as a whole; leave out either denoising or the light groups.</source>
         <translation type="unfinished" />
     </message>
@@ -5516,6 +5636,11 @@
     <message>
         <location filename="tables.py" />
         <source>A {} of {:g} m reaches {:,} bricks at a voxel of {:g} m, more than memory holds; choose a larger voxel, or make it weaker.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>About the axis; x first, then y, then z.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5566,6 +5691,21 @@
     <message>
         <location filename="tables.py" />
         <source>After the grains</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Against a craft…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Against a house</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Against a person</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6015,6 +6155,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Carves the cloud so far around it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Cauliflower</source>
         <translation type="unfinished" />
     </message>
@@ -6371,6 +6516,11 @@
     <message>
         <location filename="tables.py" />
         <source>Drag a round handle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Drag a stand-in</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6890,6 +7040,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Handed on with OpenUSD; here every stand-in sends light back evenly to all sides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Hard</source>
         <translation type="unfinished" />
     </message>
@@ -6996,6 +7151,11 @@
     <message>
         <location filename="tables.py" />
         <source>How far it may rise, in heights of the form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far it reaches along its own axis.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7230,6 +7390,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>In the way of growth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>In this unit it would be {:,.0f} m long or lie as far away; choose a smaller unit.</source>
         <translation type="unfinished" />
     </message>
@@ -7341,6 +7506,11 @@
     <message>
         <location filename="tables.py" />
         <source>Keeps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Keeps cloud away</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7625,6 +7795,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Matte only: a hole in what is behind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Matte surface under an even light: judge the shape.</source>
         <translation type="unfinished" />
     </message>
@@ -7716,6 +7891,11 @@
     <message>
         <location filename="tables.py" />
         <source>Mlm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Model</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7826,11 +8006,6 @@
     <message>
         <location filename="tables.py" />
         <source>No ball is smaller than so many voxels.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>None</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8370,6 +8545,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Roughness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Roughness seed</source>
         <translation type="unfinished" />
     </message>
@@ -8430,7 +8610,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Seen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Sets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shadow only</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8525,12 +8715,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Show it otherwise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Show the form's own cloud too.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Show the log</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Show the stand-in otherwise: seen, matte only, shadow only, hidden</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Shown</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8735,6 +8940,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Stay</source>
         <translation type="unfinished" />
     </message>
@@ -8930,7 +9140,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The layer holdout needs a stand-in that is matte only; add one, or leave the layer out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The layer shadow needs sea or land below: choose one in Light, or give --below sea.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The layer stand_ins needs a stand-in that is seen; add one, or leave the layer out.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9111,6 +9331,11 @@
     <message>
         <location filename="tables.py" />
         <source>Times its own size along its own axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Times its own size.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9355,12 +9580,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What grows flows round it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>What is this?</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>What it multiplies by, adds or sets; in parts of the core.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What it sends back of each colour of light.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9416,6 +9651,11 @@
     <message>
         <location filename="tables.py" />
         <source>Where the form's middle is; y is the altitude.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where the middle of its underside stands; y is the altitude.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9701,6 +9941,11 @@
     <message>
         <location filename="tables.py" />
         <source>centre</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>clears</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10220,6 +10465,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>matte only</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>measuring the cloud</source>
         <translation type="unfinished" />
     </message>
@@ -10316,6 +10566,11 @@
     <message>
         <location filename="tables.py" />
         <source>not measured</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>obstacle</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10480,6 +10735,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>roughness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>round and plain, as a child draws it</source>
         <translation type="unfinished" />
     </message>
@@ -10510,6 +10770,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>shadow only</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>shape</source>
         <translation type="unfinished" />
     </message>
@@ -10531,6 +10796,11 @@
     <message>
         <location filename="tables.py" />
         <source>shell</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>shown</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10736,6 +11006,11 @@
     <message>
         <location filename="tables.py" />
         <source>time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>times</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10975,6 +11250,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: a model keeps its proportions; give one number, its longest side.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: active voxels did not survive writing; the file is not kept.</source>
         <translation type="unfinished" />
     </message>
@@ -11210,6 +11490,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: holds more than {:,} triangles; reduce them first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds no asset.json; name the folder of a version.</source>
         <translation type="unfinished" />
     </message>
@@ -11230,6 +11515,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: holds no mesh; there is nothing that could stand in.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds no mound.json; this is not a Soft Mound file.</source>
         <translation type="unfinished" />
     </message>
@@ -11240,7 +11530,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: holds no volume with an OpenVDB file; there is nothing to place.</source>
+        <source>{}: holds no volume with an OpenVDB file, and no mesh; there is nothing to place.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11420,6 +11710,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: its polygons refer to points that are not there; export it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: its recipe gives other values today than those published; publish a new version, and see with library rebuild by how much they differ.</source>
         <translation type="unfinished" />
     </message>
@@ -11591,6 +11886,16 @@
     <message>
         <location filename="tables.py" />
         <source>{}: the surface did not survive writing; the file is not kept.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the triangles of its models are damaged ({}); restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no stand-in to be written; add one, or show one that is hidden.</source>
         <translation type="unfinished" />
     </message>
     <message>

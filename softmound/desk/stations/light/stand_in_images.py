@@ -11,7 +11,6 @@ from ....core.light.scene.scene import scene_of
 from ....core.light.solids.arriving import light_on
 from ....core.recipe import Light, View
 from ....core.standins.surfaces import box_of
-from ... import style
 
 SIZE = 112, 66
 """Pixels."""
@@ -29,17 +28,15 @@ def outline_image(stand_in):
     QImage
     """
     # Where it stands, and how it is shown, make no difference here.
-    return _image(stand_in.edited(place=(0.0, 0.0, 0.0), turn=(0.0, 0.0, 0.0), shown="seen", name="-"), style.GROUND.rgb())
+    return _image(stand_in.edited(place=(0.0, 0.0, 0.0), turn=(0.0, 0.0, 0.0), shown="seen", name="-"))
 
 
 @lru_cache(maxsize=64)
-def _image(stand_in, ground):
+def _image(stand_in):
     width, height = SIZE
     view = fitted(View(azimuth=30.0, elevation=14.0), *box_of(stand_in), width, height)
     scene = scene_of(Light(), view=view, stand_ins=(stand_in,))
     seen, _ = stand_ins_seen(scene, light_on(scene), np.zeros((1, 3), np.float32), camera_of(view, width, height), clay=True)
-    below = np.array([(ground >> 16) & 255, (ground >> 8) & 255, ground & 255], np.float32)
-    shade = 255.0 * np.clip(seen[..., :3], 0.0, 1.0) ** (1.0 / 2.2)
-    pixels = np.where(seen[..., SHARE : SHARE + 1] > 0.0, shade, below)
-    rgb = np.ascontiguousarray(np.clip(pixels, 0.0, 255.0).astype(np.uint8))
-    return QImage(rgb.data, width, height, 3 * width, QImage.Format.Format_RGB888).copy()
+    pixels = np.concatenate([np.clip(seen[..., :3], 0.0, 1.0) ** (1.0 / 2.2), seen[..., SHARE : SHARE + 1]], axis=-1)
+    pixels = np.ascontiguousarray((255.0 * pixels).astype(np.uint8))
+    return QImage(pixels.data, width, height, 4 * width, QImage.Format.Format_RGBA8888).copy()
