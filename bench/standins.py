@@ -99,7 +99,8 @@ def _rays(model):
     for place, way in zip(places[:some], ways[:some]):
         edge, other = corners[:, 1] - corners[:, 0], corners[:, 2] - corners[:, 0]
         across = np.cross(way, other)
-        np.einsum("tn,tn->t", np.cross(place - corners[:, 0], edge), other) / np.einsum("tn,tn->t", edge, across)
+        with np.errstate(divide="ignore", invalid="ignore"):
+            np.einsum("tn,tn->t", np.cross(place - corners[:, 0], edge), other) / np.einsum("tn,tn->t", edge, across)
     each = (time.perf_counter() - begun) / some
     yield _beside("rays that meet them", RAYS / seconds / 1e6, "M/s", "NumPy over all triangles", 1e-6 / each)
 

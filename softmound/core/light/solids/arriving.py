@@ -6,7 +6,7 @@ from typing import NamedTuple
 import numpy as np
 
 from ...directions import direction_of
-from ...kernels import f32, inlined
+from ...kernels import call, f32, inlined
 from ...standins.tree import FAR, blocked
 from ...vectors import BLACK, carried, dot, plus, scaled, three
 from ..lattices.trilinear import lattice_value
@@ -161,7 +161,7 @@ def sunlight_at(light, place):
     return share
 
 
-@inlined
+@call
 def through_clouds(light, place, way, reach, sunlit):
     """What is left of light along a way, and, if asked for, what clouds send along it.
 
@@ -208,7 +208,7 @@ def through_clouds(light, place, way, reach, sunlit):
     return left, sent
 
 
-@inlined
+@call
 def straight(light, solids, place, normal):
     """Irradiance of a surface by light that comes straight from the sun and from lamps.
 
