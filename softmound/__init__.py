@@ -10,7 +10,7 @@ __version__ = "0.13.0"
 
 _SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
               "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread",
-              "start", "verify", "write", "write_flock")
+              "stand_in", "start", "verify", "write", "write_flock")
 
 
 def __getattr__(name: str) -> Any:

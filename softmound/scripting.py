@@ -55,8 +55,11 @@ from .core.problems import Problem, sentence_for
 from .core.recipe import Mound, read_mound, write_mound
 from .core.recipe.flock import Asset, Flock, Kind, Member, Spread
 from .core.recipe.flock_files import read_flock, write_flock
+from .core.recipe.standins import STAND_INS
 from .core.recipe.time import TimeLine
 from .core.recipe.timing import at_frame as _at_frame
+from .core.standins.beside import begun, cloud_box, named_apart, put_beside
+from .core.standins.files import ENDINGS, stand_ins_of_file
 from .core.starts.species import STARTS
 from .core.starts.species import start as _start
 from .core.volume.sample import sample
@@ -67,8 +70,8 @@ P = ParamSpec("P")
 R = TypeVar("R")
 
 __all__ = ["Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
-           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread", "start",
-           "verify", "write", "write_flock"]
+           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread",
+           "stand_in", "start", "verify", "write", "write_flock"]
 
 
 def _refusing(function: Callable[P, R]) -> Callable[P, R]:
@@ -601,6 +604,41 @@ def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float
                   seed=_whole(seed, 0, 2**31 - 1, "seed"))
     made: Mound = frozen_mound(kept.mound, held_, grid)
     return made
+
+
+@_refusing
+def stand_in(mound: Mound, what: str, beside: bool = False, **numbers: Any) -> Mound:
+    """Put a solid thing into a mound.
+
+    Parameters
+    ----------
+    mound : Mound
+    what : str
+        A kind, as "person" or "room", or a model file.
+    beside : bool, optional
+        Beside the cloud, rather than below its middle.
+    **numbers
+        Of the stand-in: place, turn, size, colour, shown and the like.
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+        If there is no such kind or file, or a number is outside its limits.
+    """
+    bounds = cloud_box(mound)
+    known = str(what) in STAND_INS and str(what) != "model"
+    if not known and pathlib.Path(what).suffix.lower() not in ENDINGS:
+        raise Problem("There is no kind of stand-in {!r}; there are {}, or give a model file.", str(what),
+                      ", ".join(word for word in STAND_INS if word != "model"))
+    there = list(mound.stand_ins)
+    for made in [begun(str(what), bounds)] if known else stand_ins_of_file(what):
+        placed = put_beside(made, bounds, mound.view) if beside else made
+        there.append(placed.edited(**{"name": named_apart(made.name, there), **numbers}))
+    return mound.edited(stand_ins=tuple(there))
 
 
 # -- library -----------------------------------------------------------------------------------------

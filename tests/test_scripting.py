@@ -57,6 +57,15 @@ class Interface(unittest.TestCase):
             with self.assertRaisesRegex(softmound.Problem, "no such file"):
                 softmound.read(folder / "nothing.mound")
 
+    def test_a_solid_thing_is_put_beside_it(self):
+        mound = softmound.stand_in(softmound.stand_in(ball_mound(12.0, 2.0), "person", beside=True), "box", size=(2.0, 3.0, 4.0))
+        person, box = mound.stand_ins
+        self.assertGreater(person.place[0], 12.0)
+        self.assertEqual(box.size, (2.0, 3.0, 4.0))
+        for what, numbers in (("teapot", {}), ("none.obj", {}), ("box", {"size": (0.0, 1.0, 1.0)})):
+            with self.assertRaises(softmound.Problem):
+                softmound.stand_in(mound, what, **numbers)
+
     def test_an_empty_cloud_says_so(self):
         empty = softmound.build(ball_mound(12.0, 2.0).edited(mass=ball_mound(12.0, 2.0).mass.edited(forms=())), voxel=2.0)
         for asked in (lambda: empty.bounds, empty.dense):

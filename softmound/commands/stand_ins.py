@@ -138,6 +138,7 @@ def _bounds(value, path, of_flock):
 def _added(args, value, path, of_flock):
     from ..core.recipe.standins import STAND_INS
     from ..core.standins.beside import begun, named_apart, put_beside
+    from ..core.standins.files import stand_ins_of_file
 
     bounds = _bounds(value, path, of_flock)
     if args.add in STAND_INS and args.add != "model":
@@ -147,22 +148,12 @@ def _added(args, value, path, of_flock):
         if not file.suffix:
             raise Problem("There is no kind of stand-in {!r}; there are {}, or give a model file.", args.add,
                           ", ".join(word for word in STAND_INS if word != "model"))
-        made = _models(file, args)
+        made = stand_ins_of_file(file, args.unit, args.up)
     taken = list(value.stand_ins)
     for each in made:
         placed = put_beside(each, bounds, value.view) if args.beside else each
         taken.append(_changed(args, placed.edited(name=named_apart(each.name, taken)), taken))
     return taken[len(value.stand_ins):]
-
-
-def _models(file, args):
-    from ..core.exchange.foreign import read_triangles
-    from ..core.exchange.forms import model_stand_in
-    from ..core.formation.stage_meshes import ENDINGS, stand_ins_of_stage
-
-    if file.suffix.lower() in ENDINGS:
-        return stand_ins_of_stage(file)
-    return [model_stand_in(read_triangles(file), file.stem.replace("_", " ")[:80] or "Model", args.unit, args.up)]
 
 
 def _changed(args, stand_in, there=()):

@@ -86,7 +86,8 @@ class KeptStills:
         """
         clouds = tuple((values_digest(cloud.grid, half=False), *cloud.placing.numbers, cloud.medium, *cloud.tint, *cloud.glow)
                        for cloud in scene.clouds)
-        key = key_of("still", __version__, STAMP, scene.light, scene.seen_from, scene.air, clouds, repr(taking), frame)
+        key = key_of("still", __version__, STAMP, scene.light, scene.seen_from, scene.air, clouds, scene.stand_ins, repr(taking),
+                     frame)
         parts = self._read(key, taking)
         if parts is None:
             still = take()

@@ -62,6 +62,7 @@ class StandIn(Value):
     way_rows: ClassVar[tuple] = (
         Maybe("clears", "Keeps cloud away", "m", (0.0, 100.0), "linear", "Carves the cloud so far around it.", begins=1.0),
         Switch("obstacle", "In the way of growth", "What grows flows round it."),
+        Switch("locked", "Locked", "The hand in the picture does not move it."),
     )
 
     name: Name = "Stand-in"

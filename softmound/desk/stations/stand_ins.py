@@ -7,13 +7,11 @@ from PyQt6.QtCore import QPointF, QRectF, Qt
 from PyQt6.QtGui import QPen
 from PyQt6.QtWidgets import QFileDialog, QMenu
 
-from ...core.exchange.foreign import read_triangles
-from ...core.exchange.forms import model_stand_in
-from ...core.exchange.meshes import ENDINGS
 from ...core.light.scene.camera import camera_of, fitted
 from ...core.recipe.places import changed, without
 from ...core.recipe.standins import SHOWN, STAND_INS
 from ...core.standins.beside import begun, named_apart, put_beside, stand_in_at
+from ...core.standins.files import ENDINGS, stand_ins_of_file
 from ...core.standins.surfaces import box_of
 from .. import style
 from ..view.ground_step import ground_step
@@ -131,14 +129,14 @@ class StandIns:
         if path is None:
             path, _ = QFileDialog.getOpenFileName(
                 services.over, tr("A stand-in from a file"), str(pathlib.Path.home()),
-                tr("Models ({})").format(" ".join(f"*{ending}" for ending in MODEL_ENDINGS)))
+                tr("Models ({})").format(" ".join(f"*{ending}" for ending in ENDINGS)))
             if not path:
                 return
         path = pathlib.Path(path)
 
         def work(ticket):
             ticket.step(0.0, 1.0, f"reading {path.name}")
-            return models_of(path, ticket)
+            return stand_ins_of_file(path, ticket=ticket)
 
         def done(models):
             taken = list(self.all)
@@ -222,28 +220,6 @@ class StandIns:
             words = tr("{}…").format(tr(kind.label)) if word == "model" else tr(kind.label)
             menu.addAction(words, lambda w=word: self.add(w)).setToolTip(tr(kind.sentence))
         return menu
-
-
-MODEL_ENDINGS = (*ENDINGS, ".usd", ".usda", ".usdc")
-
-
-def models_of(path, ticket=None):
-    """Stand-ins that a model file or a stage holds.
-
-    Parameters
-    ----------
-    path : pathlib.Path
-    ticket : Ticket, optional
-
-    Returns
-    -------
-    list of StandIn
-    """
-    if path.suffix.lower() in MODEL_ENDINGS[len(ENDINGS):]:
-        from ...core.formation.stage_meshes import stand_ins_of_stage
-
-        return stand_ins_of_stage(path)
-    return [model_stand_in(read_triangles(path, ticket=ticket), path.stem.replace("_", " ")[:80] or "Model")]
 
 
 class StandInHand:

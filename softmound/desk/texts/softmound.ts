@@ -1697,6 +1697,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Locked</source>
@@ -9131,6 +9132,11 @@
     <message>
         <location filename="tables.py" />
         <source>The grid {!r} is turned or has voxels of unequal sides; resample it to equal voxels along the axes first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The hand in the picture does not move it.</source>
         <translation type="unfinished" />
     </message>
     <message>
