@@ -185,6 +185,15 @@ def first_stale(path, mound):
         # It keeps cloud away too; obstacles are for growth.
         return {"clears": {"kept away"}, "obstacle": set(), "roughness": set(), "colour": {"lamps", "layers"},
                 "shown": {"zones", "lamps", "layers"}}.get(field, {"kept away", "zones", "layers"})
+    if path[0] == "light" and path[1] in ("sun", "sky", "floor", "mix", "medium"):
+        # Whatever lights the stand-in, which sends of it to the cloud.
+        return {"lamps"} | first_stale_of_light(path)
+    return {{"lamps": "lamps", "once": "layers"}.get(path[1], "pixels")}
+
+
+def first_stale_of_light(path):
+    """The same of what lights the cloud, but for the stand-in."""
+    field = path[-1]
     if path[1] == "sun":
         # A mask of the nibble asks where the sun is.
         return {"density", "zones", "radiance"} if field in ("azimuth", "elevation") else (
@@ -205,7 +214,7 @@ def first_stale(path, mound):
         if field in GLOWING:
             return {"lamps", "radiance"}
         return {"zones", "hues"} if field in LIGHT - {"extinction"} else {"zones"} if field == "extinction" else {"radiance"}
-    return {{"lamps": "lamps", "once": "layers"}.get(path[1], "pixels")}
+    raise AssertionError(path)
 
 
 @long
