@@ -215,6 +215,7 @@ def main():
         shot("formation")
         formation.members.choose(None)
         formation.document.read(ROOT / "demo" / "proving_room.flock", "open flock")
+        formation.tray.plan.fit()
         rest()
         shot("room")
         # A turret that has grown, on the time line, and a camera that goes around it.
@@ -240,18 +241,6 @@ def main():
         window.tour.on()
         shot("tour")
         window.tour.end()
-        # From above, over land.
-        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
-        window.open_station("Light")
-        light = window.stations["Light"]
-        light.lay_below("land")
-        view = window.document.mound.view
-        light.edit_part("sun", "sun", azimuth=view.azimuth + 110.0, elevation=48.0)
-        window.document.look(view.edited(elevation=14.0, distance=1.6 * view.distance))
-        rest()
-        kind, panel = light.settings.fields["floor", "kind"], light.settings
-        panel.verticalScrollBar().setValue(kind.mapTo(panel.widget(), QPoint(0, -60)).y())
-        shot("light-land")
         window.document.history.saved(window.document.path)
         window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")

@@ -208,7 +208,7 @@ def through_clouds(light, place, way, reach, sunlit):
     return left, sent
 
 
-@call
+@inlined
 def straight(light, solids, place, normal):
     """Irradiance of a surface by light that comes straight from the sun and from lamps.
 
