@@ -38,7 +38,7 @@ def main():
         os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
         os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         sys.path.insert(0, str(ROOT))
-        from PyQt6.QtCore import QPoint, QPointF, Qt
+        from PyQt6.QtCore import QPointF, Qt
         from PyQt6.QtWidgets import QApplication
 
         from demo.stock import main as stock
