@@ -29,6 +29,7 @@ from softmound.core.mass.solids import SHAPES
 from softmound.core.recipe.forms import TOOLS
 from softmound.core.recipe.grains import ACTIONS, MASKS
 from softmound.core.recipe.models import TIERS
+from softmound.core.recipe.standins import STAND_INS
 from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
 from softmound.core.starts.species import STARTS
@@ -57,7 +58,7 @@ def from_tables():
     found |= {kind.sentence for kind in STARTS.values()}
     found |= {word for each in (films.TAKES, takes.TAKES, filming.TAKES) for take in each.values()
               for word in (take.label, take.sentence)}
-    for kind in (*_kinds_of(Value), *ACTIONS.values(), *MASKS.values(), *STEPS.values()):
+    for kind in (*_kinds_of(Value), *ACTIONS.values(), *MASKS.values(), *STEPS.values(), *STAND_INS.values()):
         found |= {getattr(kind, name) for name in ("label", "sentence", "title") if isinstance(getattr(kind, name, None), str)}
         found |= {name.replace("_", " ") for name in getattr(kind, "model_fields", ()) if getattr(kind, "rows", ())}
         for rows in (getattr(kind, name) for name in dir(kind) if name.endswith("rows") or name == "every_row"):

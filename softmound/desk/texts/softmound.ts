@@ -5516,6 +5516,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>0 for worn hills, 1 for crests like knives.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>0 is fresh, 1 long past its birth: what masks by tiredness go by.</source>
         <translation type="unfinished" />
     </message>
@@ -5551,6 +5556,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A ball of one metre, or any ellipsoid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A base level of its own</source>
         <translation type="unfinished" />
     </message>
@@ -5562,6 +5572,16 @@
     <message>
         <location filename="tables.py" />
         <source>A bud's radius over its parent's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A chain of mountains along its own x, by noise; another seed, other peaks.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A cube of one metre, or any box.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5591,12 +5611,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A flying craft of stated span, height and length, which flies along its own z.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A house of two floors with a gable roof and a chimney.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A layer of cloud to the horizon.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A level sheet: a floor, a table, or turned up a wall. Its height does not count.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A model from a file.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A person of 1.75 m, standing, who faces along its own z.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5612,6 +5652,11 @@
     <message>
         <location filename="tables.py" />
         <source>A reference photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A room with a window in the wall toward its own -x, and a front, toward its own z, to look in by.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5806,6 +5851,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>An upright cylinder: a column, a tank, a chimney.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Anchor</source>
         <translation type="unfinished" />
     </message>
@@ -5842,6 +5892,11 @@
     <message>
         <location filename="tables.py" />
         <source>Another number, another warp.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Another number, other peaks.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6356,6 +6411,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Craft</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Crisp</source>
         <translation type="unfinished" />
     </message>
@@ -6392,6 +6452,11 @@
     <message>
         <location filename="tables.py" />
         <source>Curve</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cylinder</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6946,6 +7011,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Front open</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Fusion</source>
         <translation type="unfinished" />
     </message>
@@ -7111,6 +7181,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>House</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How deep it eats.</source>
         <translation type="unfinished" />
     </message>
@@ -7226,6 +7301,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How high the window begins, as a share of the height.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How long it grows.</source>
         <translation type="unfinished" />
     </message>
@@ -7317,6 +7397,11 @@
     <message>
         <location filename="tables.py" />
         <source>How strong each octave is beside the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How thick they are.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8316,6 +8401,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Person</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Photograph</source>
         <translation type="unfinished" />
     </message>
@@ -8342,6 +8432,11 @@
     <message>
         <location filename="tables.py" />
         <source>Plain: one colour</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Plane</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8486,6 +8581,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Ridge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Ridged</source>
         <translation type="unfinished" />
     </message>
@@ -8522,6 +8622,11 @@
     <message>
         <location filename="tables.py" />
         <source>Role</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Room</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8651,6 +8756,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Share of the front wall's width that is left open, to look in by.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the side wall's length that its window takes; 0 for none.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Share of the surface that gives off nothing.</source>
         <translation type="unfinished" />
     </message>
@@ -8667,6 +8782,11 @@
     <message>
         <location filename="tables.py" />
         <source>Share of their widths by which two may stand in one another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sharp</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8752,6 +8872,11 @@
     <message>
         <location filename="tables.py" />
         <source>Sideways</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sill</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9551,6 +9676,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Walls</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Warmth of droplets</source>
         <translation type="unfinished" />
     </message>
@@ -9717,6 +9847,11 @@
     <message>
         <location filename="tables.py" />
         <source>Wind toward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Window</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10157,6 +10292,11 @@
     <message>
         <location filename="tables.py" />
         <source>from nothing to all</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>front</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10791,6 +10931,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>sharp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>shear</source>
         <translation type="unfinished" />
     </message>
@@ -10812,6 +10957,11 @@
     <message>
         <location filename="tables.py" />
         <source>shrink</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sill</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11111,6 +11261,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>wall</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>warms</source>
         <translation type="unfinished" />
     </message>
@@ -11152,6 +11307,11 @@
     <message>
         <location filename="tables.py" />
         <source>wind</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>window</source>
         <translation type="unfinished" />
     </message>
     <message>
