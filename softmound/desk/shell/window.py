@@ -139,6 +139,10 @@ class Window(QMainWindow):
             if command.last:
                 menu.addSeparator()
         self.starts_menu, self.recent_menu = self.files.starts_menu(menu), self.files.recent_menu(menu)
+        against = QMenu(tr("Against something"), menu)
+        for name in ("person", "house", "craft"):
+            against.addAction(self.actions_[f"against_{name}"])
+        menu.insertMenu(self.actions_["resize"], against)
         menu.insertMenu(self.actions_["open"], self.starts_menu)
         menu.insertMenu(self.actions_["save"], self.recent_menu)
         return menu

@@ -1313,6 +1313,11 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/shell/window.py" />
+        <source>Against something</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/view/picture.py" />
         <location filename="softmound/desk/shell/window.py" />
         <source>base level</source>
