@@ -12,7 +12,7 @@ from softmound.core.directions import direction_of, rotation_matrix
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.graph import key_at
 from softmound.core.engine.layers import layers_taken, possible
-from softmound.core.engine.stages import Stages, layers_of
+from softmound.core.engine.stages import Stages, layers_of, pixel_shift
 from softmound.core.engine.stills import Taking, still_of_scene
 from softmound.core.exchange.forms import model_stand_in
 from softmound.core.exchange.meshes import Triangles
@@ -399,7 +399,8 @@ class Looking(unittest.TestCase):
         np.testing.assert_allclose(matte.radiance[middle][..., 3], 0.0)
         np.testing.assert_allclose(matte.radiance[middle][..., :3], np.broadcast_to(self.light.sky.zenith, (4, 4, 3)), rtol=1e-3)
         self.assertEqual(float(matte.standing[..., SHARE].max()), 0.0)
-        np.testing.assert_allclose(matte_share(self.scene(box.edited(shown="matte")), self.camera, 4)[middle], 1.0)
+        shifts = [pixel_shift(nth) for nth in range(4)]
+        np.testing.assert_allclose(matte_share(self.scene(box.edited(shown="matte")), self.camera, shifts)[middle], 1.0)
         self.assertGreater(float(shadow.radiance[middle][..., 3].min()), 0.99)
 
     def test_true_light_covers_as_draft_light_does(self):

@@ -9,6 +9,7 @@ from . import arguments
 from .common import action, changes_of, check_outputs, print_facts
 
 SHOWN = ("seen", "matte", "shadow", "hidden")
+"""As the recipe has them: written here too, since help is told without the recipe's modules, which are slow to load."""
 
 
 def add_to(actions):
@@ -57,10 +58,9 @@ def _stand_in(args):
     check_outputs(args, [path], **({"out": (args.out, (path.suffix.lower(),))} if args.out else {}),
                   **({"usd": (args.usd, (".usda", ".usdc", ".usd"))} if args.usd else {}))
     value = _read(path, of_flock)
-    there, added = list(value.stand_ins), []
+    there = list(value.stand_ins)
     if args.add:
-        added = _added(args, value, path, of_flock)
-        there += added
+        there += _added(args, value, path, of_flock)
     elif args.change:
         number = _number(there, args.change, path)
         there[number] = _changed(args, there[number])

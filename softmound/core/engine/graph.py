@@ -154,7 +154,9 @@ GRAPH = {
         moves=lambda mound: moving_reach(mound.grains)),
     "kept away": Stage({"stand_ins": _clearing}, ("moved",)),
     "cleared": Stage({"voxels.crumbs": lambda mound: mound.voxels.crumbs}, ("kept away",)),
-    "zones": Stage({"light.medium": _scattering, "light.sky": lambda about: zone_shares(about.light),
+    "zones": Stage({
+        "light.medium": _scattering,
+        "light.sky": lambda about: zone_shares(about.light),
         "stand_ins": _standing}, ("cleared",)),
     "light": Stage({"light.sun": lambda about: (about.light.sun.azimuth, about.light.sun.elevation)}, ("zones",)),
     "lamps": Stage({

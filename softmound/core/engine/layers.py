@@ -263,7 +263,7 @@ def _stand_ins(shot):
 def _holdout(shot):
     if not any(each.shown == "matte" for each in shot.scene.stand_ins):
         raise Problem("The layer holdout needs a stand-in that is matte only; add one, or leave the layer out.")
-    return {"holdout": {"Y": matte_share(shot.scene, shot.camera, TURNS)}}
+    return {"holdout": {"Y": matte_share(shot.scene, shot.camera, [pixel_shift(nth) for nth in range(TURNS)])}}
 
 
 def _matte(shot):

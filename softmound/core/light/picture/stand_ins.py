@@ -141,15 +141,15 @@ def behind_clouds(layers, opacity):
     return layers * (np.float32(1.0) - opacity)[..., None]
 
 
-def matte_share(scene, camera, passes):
+def matte_share(scene, camera, shifts):
     """Share of each pixel that stand-ins cover which are matte only.
 
     Parameters
     ----------
     scene : Scene
     camera : Camera
-    passes : int
-        Rays for each pixel.
+    shifts : sequence of (float, float)
+        Where in a pixel its rays go, one after another, from 0 to 1.
 
     Returns
     -------
@@ -157,8 +157,7 @@ def matte_share(scene, camera, passes):
     """
     light, nowhere = light_on(scene), np.zeros((1, 3), np.float32)
     total = np.zeros((camera.height, camera.width), np.float32)
-    for nth in range(passes):
-        shift = (0.5 + 0.7548776662 * nth) % 1.0, (0.5 + 0.5698402910 * nth) % 1.0
+    for shift in shifts:
         seen, ends = stand_ins_seen(scene, light, nowhere, camera, shift=shift, clay=True)
         total += (ends < FAR) & (seen[..., SHARE] == 0.0)
-    return total / np.float32(passes)
+    return total / np.float32(len(shifts))
