@@ -2,20 +2,28 @@
 
 import pathlib
 import tempfile
+import threading
 import time
 
 import numpy as np
+import psutil
 from scipy.fft import dct, dst, idct, idst
 from scipy.ndimage import map_coordinates
 
 from bench.desk import opened, until
 from bench.figure import Figure, at_least, at_most, timed
+from bench.rising import PLUME, TOP_HAT, cumulus, plume, ring, thermal
 from bench.scene import hero
 from softmound.core.engine.density import voxel_along
 from softmound.core.engine.line_frames import frames_written
-from softmound.core.growth.solver import CLOUD, GRAVITY, HEAT, Flowing, Weather
+from softmound.core.growth.air import GRAVITY, air_of
+from softmound.core.growth.growing import foretold_growth, grown
+from softmound.core.growth.riding import refined
+from softmound.core.growth.solver import HEAT, SMOKE, Flowing, Weather, memory_of
 from softmound.core.kernels import threads
-from softmound.core.recipe.time import TimeLine
+from softmound.core.recipe.time import SOUNDINGS, TimeLine
+from softmound.core.starts.rising import rising
+from softmound.core.volume.nature import outline_dimension, silhouettes, spectrum_slope
 
 SIDES = (64, 128, 192, 256)
 PEERS = (128, 192)
@@ -54,16 +62,21 @@ def figures(brief=False):
     cells = {side: costs[side] / side**3 * 1e9 for side in sides}
     yield at_most(f"time for a cell at {sides[-1]}³ beside 64³", cells[sides[-1]] / cells[64], "times", 1.3)
     yield from _losses()
+    yield from _beside_theory(brief)
+    yield from _memory()
+    yield from _stops()
+    if not brief:
+        yield from _grown()
     yield from _played()
     yield from _shared()
 
 
 def _thermal(side):
     """A warm ball with cloud, in a box of so many cells."""
-    flowing = Flowing((side,) * 3, 256.0 / side, Weather(whirls=0.35))
+    flowing = Flowing((side,) * 3, 256.0 / side, Weather())
     at = (np.arange(side) + 0.5) / side
     ball = (at[:, None, None] - 0.5) ** 2 + (at[None, :, None] - 0.25) ** 2 + (at - 0.5) ** 2 < 0.12**2
-    flowing.carried[HEAT][ball], flowing.carried[CLOUD][ball] = 3.0, 1.0
+    flowing.carried[HEAT][ball], flowing.carried[SMOKE][ball] = 3.0, 1.0
     return flowing
 
 
@@ -76,13 +89,8 @@ def _plain_step(flowing, seconds):
         return np.stack([0.5 * (u[1:] + u[:-1]), 0.5 * (v[:, 1:] + v[:, :-1]), 0.5 * (w[:, :, 1:] + w[:, :, :-1])])
 
     flow = centre(*faces)
-    curl = np.stack([np.gradient(flow[2], axis=1) - np.gradient(flow[1], axis=2),
-                     np.gradient(flow[0], axis=2) - np.gradient(flow[2], axis=0),
-                     np.gradient(flow[1], axis=0) - np.gradient(flow[0], axis=1)])
-    way = np.stack(np.gradient(np.linalg.norm(curl, axis=0)))
-    way /= np.linalg.norm(way, axis=0) + 1e-10
-    force = flowing.weather.whirls * np.cross(way, curl, axis=0)
-    force[1] += GRAVITY / 288.0 * fields[HEAT]
+    force = np.zeros_like(flow)
+    force[1] = GRAVITY / 288.0 * fields[HEAT]
     u, v, w = (face.copy() for face in faces)
     for face, axis in ((u, 0), (v, 1), (w, 2)):
         inner = [slice(None)] * 3
@@ -129,8 +137,103 @@ def _losses():
     for _ in range(10):
         flowing.step(1.0)
     after = flowing.carried.sum(axis=(1, 2, 3), dtype=np.float64)
-    for field, name in ((CLOUD, "cloud"), (HEAT, "heat")):
+    for field, name in ((SMOKE, "cloud"), (HEAT, "heat")):
         yield at_most(f"{name} lost in a second", 100.0 * abs(after[field] / before[field] - 1.0) / 10.0, "%", LOST)
+
+
+def _within(name, value, low, high, theory):
+    """A figure that is to lie between two."""
+    return Figure(f"{name} (theory: {theory})", value, "", aim=f"{low:.4g} to {high:.4g}", ok=low <= value <= high)
+
+
+def _beside_theory(brief):
+    """What rises, beside what was measured of it."""
+    spread, straight = np.mean([thermal(seed) for seed in range(1 if brief else 3)], axis=0)
+    yield _within("spread of a thermal with height", float(spread), 0.85 * TOP_HAT, 1.15 * TOP_HAT, "0.25, within 15 %")
+    yield at_least("its height squared over time, correlation", float(straight), "", "a line", 1.0, float(straight), 0.99)
+    yield _within("a ring's widening by its buoyancy", ring(), 0.85, 1.15, "1, Turner")
+    if brief:
+        return
+    yield _within("spread of a plume", plume(), *PLUME, "0.10 to 0.13")
+    for name, sounding in SOUNDINGS.items():
+        top, parcel, wide, _ = cumulus(sounding)
+        yield Figure(f"top of a cloud in the sounding {name}", top, "m", "a parcel without mixing", parcel, top / parcel)
+        if name == "Capped":
+            yield at_least("its width at the lid beside below", wide, "times", "a column", 1.0, wide, 1.3)
+
+
+def _memory():
+    """Of a step, by cell."""
+    process, side = psutil.Process(), 160
+    flowing = Flowing((side,) * 3, 50.0, Weather(air_of(SOUNDINGS["Towering"], 50.0 * np.arange(side))), lasts=50.0)
+    held, most, over = process.memory_info().rss - memory_of_held(flowing), 0, threading.Event()
+
+    def watch():
+        nonlocal most
+        while not over.wait(0.002):
+            most = max(most, process.memory_info().rss)
+
+    watcher = threading.Thread(target=watch)
+    watcher.start()
+    flowing.step(5.0)
+    over.set()
+    watcher.join()
+    yield at_most("memory of a cell", (most - held) / side**3, "bytes", memory_of((1, 1, 1)))
+
+
+def memory_of_held(flowing):
+    """Bytes that a flow at rest holds: int."""
+    return flowing.carried.nbytes + sum(face.nbytes for face in flowing.faces) + flowing.water.nbytes + flowing.riding.rode.nbytes
+
+
+class _Listening:
+    """A ticket that notes how long it was not looked at."""
+
+    def __init__(self):
+        self.last, self.longest = time.perf_counter(), 0.0
+
+    def quiet(self):
+        return self
+
+    def tick(self, _share):
+        now = time.perf_counter()
+        self.last, self.longest = now, max(self.longest, now - self.last)
+
+
+def _stops():
+    """How long a step on ten million cells does not hear a stop."""
+    side = 216
+    flowing = Flowing((side,) * 3, 50.0, Weather(air_of(SOUNDINGS["Towering"], 50.0 * np.arange(side))), lasts=50.0)
+    flowing.carried[HEAT, 60:150, 2:40, 60:150] = 1.0
+    flowing._step(2.0, None)
+    listening = _Listening()
+    flowing._step(2.0, None, listening)
+    listening.tick(1.0)
+    yield at_most(f"longest that a step on {side}³ cells does not hear a stop", listening.longest, "s", 0.1)
+
+
+def _grown():
+    """A turret for a preview and for the last, each beside what was foretold; and a frame of it refined beside nature."""
+    whole = rising("turret", "Turret")
+    for cell, aim, words in ((8.0, 15.0, "preview"), (2.0, 1800.0, "last")):
+        mound = whole.edited(growth=whole.growth.edited(seconds=2.0, cell=cell))
+        said = foretold_growth(mound, 24.0)["seconds"]
+        with tempfile.TemporaryDirectory() as folder:
+            begun = time.perf_counter()
+            kept = grown(mound, folder)
+            taken = time.perf_counter() - begun
+            frame = kept.frame(kept.last)
+            with np.load(kept.folder / f"state_{kept.last:05d}.npz") as state:
+                cells = state["carried"][0].size
+        yield at_most(f"48 frames of a turret at {cell:g} m, {words}", taken, "s", aim)
+        yield Figure(f"foretold for the {words}", said, "s", "taken", taken, said / taken)
+    yield at_most("memory of it at cells of 1.5 m", memory_of((1, 1, round(cells * (2.0 / 1.5) ** 3))) / 1e9, "GB", 2.0)
+    begun = time.perf_counter()
+    grid = refined(frame, 2, 1.0)
+    yield Figure("a frame of it refined twofold", time.perf_counter() - begun, "s")
+    outline = float(np.mean([outline_dimension(mask) for mask in silhouettes(grid)]))
+    yield _within("dimension of its outline", outline, 1.3, 1.4, "nature 1.3 to 1.4")
+    yield _within("slope of its spectrum", spectrum_slope(grid), -1.9, -1.5, "nature -1.9 to -1.5")
 
 
 def _played():

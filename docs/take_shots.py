@@ -14,6 +14,8 @@ SIZE = (1280, 800)
 NAMES = ("Poppy Roll", "Milk Bread", "Morning Bun", "Rye Tower", "Oven Door", "Crumbs", "Glazed Lid", "Proving Tray", "Long Shelf",
          "Paper Cap", "Puff Pastry", "Sugar Dust")
 SHOTS = ("BAK_010", "BAK_020", "OVN_100")
+SMALL = (256, 192)
+"""Pixels of a frame of a growth among others."""
 SHARP = 60.0
 """Seconds that a picture is given to sharpen."""
 
@@ -29,6 +31,31 @@ def stock_more(library):
             mound = start(species, name, 300.0, seed)
             publish(mound, library, voxel_along(mound, 150), tiers=(1, 2),
                     about=About(species=species, shots=(SHOTS[number % len(SHOTS)],), tags=("demo",)))
+
+
+def growths():
+    """The six ready growths, a row each, at five of their frames."""
+    import numpy as np
+    from PIL import Image
+
+    from softmound.core.engine.stills import Taking
+    from softmound.core.growth.films import growth_stills
+    from softmound.core.growth.growing import grown
+    from softmound.core.light.picture.looks import looked
+    from softmound.core.light.scene.camera import fitted
+    from softmound.core.starts.rising import RISING, rising
+
+    sheet = Image.new("RGB", (5 * SMALL[0], len(RISING) * SMALL[1]))
+    for row, word in enumerate(RISING):
+        with tempfile.TemporaryDirectory() as folder:
+            kept = grown(rising(word, RISING[word].label), folder)
+            numbers = [round(kept.last * share) for share in (0.2, 0.4, 0.6, 0.8, 1.0)]
+            boxes = np.array([kept.frame(number).box for number in numbers])
+            mound = kept.mound
+            view = fitted(mound.view, boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0), *SMALL)
+            for column, still in growth_stills(kept, mound.light, view, Taking(*SMALL), numbers, stand_ins=mound.stand_ins):
+                sheet.paste(Image.fromarray(looked(still.radiance, mound.light)[..., :3]), (column * SMALL[0], row * SMALL[1]))
+    sheet.save(HERE / "screenshots" / "growth.png", optimize=True)
 
 
 def main():
@@ -47,7 +74,7 @@ def main():
         from softmound.core.grain.characters import CHARACTERS
         from softmound.core.light.scene.camera import camera_of
         from softmound.core.recipe.camera_path import evenly
-        from softmound.core.recipe.time import Growth
+        from softmound.core.starts.rising import rising
         from softmound.desk.dialogs.wall_dialog import WallDialog
         from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
@@ -140,7 +167,6 @@ def main():
         shot("grain")
         window.stations["Grain"].take_character(CHARACTERS["Torn"], "Torn")
         window.stations["Grain"].add_mask("grain", "facing")
-        shot("grain-torn")
         window.document.read(ROOT / "demo" / "cottage_loaf.mound")
         window.open_station("Light")
         light = window.stations["Light"]
@@ -218,20 +244,18 @@ def main():
         formation.tray.plan.fit()
         rest()
         shot("room")
-        # A turret that has grown, on the time line, and a camera that goes around it.
-        window.document.read(ROOT / "demo" / "cottage_loaf.mound")
+        # A turret that rises, on the time line, the air that it rises in, and a camera that goes around it.
         window.open_station("Mass")
-        window.document.apply("growth", lambda mound: mound.edited(growth=Growth(seconds=2.5, patchy=0.55)))
-        window.document.look(window.document.mound.view.edited(distance=1.45 * window.document.mound.view.distance))
-        view = window.document.mound.view
-        window.document.apply("camera path", lambda mound: mound.edited(path=evenly(
-            [view.edited(azimuth=view.azimuth + turn) for turn in (-40.0, -10.0, 0.0)], 0, 59)))
-        window.moving.grow()
+        growth = window.stations["Mass"].settings.growth
+        growth.begin(rising("turret", "Turret"))
         while window.jobs.busy:
             application.processEvents()
-        window.stations["Mass"].settings.growth.fields.setFocus()
+        window.looking.fit()
+        view = window.document.mound.view
+        window.document.apply("camera path", lambda mound: mound.edited(path=evenly(
+            [view.edited(azimuth=view.azimuth + turn) for turn in (-40.0, -10.0, 0.0)], 0, 96)))
         panel = window.stations["Mass"].settings
-        panel.verticalScrollBar().setValue(panel.verticalScrollBar().maximum())
+        panel.ensureWidgetVisible(growth.air, 0, 500)
         rest()
         shot("time")
         window.moving.let_go()
@@ -260,4 +284,5 @@ def main():
 
 
 if __name__ == "__main__":
+    growths()
     main()

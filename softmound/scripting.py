@@ -38,7 +38,7 @@ from .core.formation.spreading import spread_again
 from .core.formation.standing import bounds_of_flock, sources_of
 from .core.growth.growing import grown
 from .core.growth.kept import KeptGrowth
-from .core.growth.riding import frozen, frozen_mound
+from .core.growth.riding import frozen_mound, refined
 from .core.growth.source import growth_for
 from .core.library.asset import About
 from .core.library.asset import publish as _publish
@@ -572,7 +572,7 @@ def grow(mound: Mound, folder: Path, seconds: float = 4.0, cell: float | None = 
 
 
 @_refusing
-def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float = 0.5, seed: int = 1) -> Mound:
+def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float = 0.7, seed: int = 1) -> Mound:
     """A frame of a growth as a mound of its own, refined.
 
     Parameters
@@ -584,7 +584,7 @@ def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float
     finer : int, optional
         Voxels along a cell.
     detail : float, optional
-        How far noise eats into the edge, 0 to 1.
+        How far edges are rolled up by whirls finer than the cells, 0 to 1.
     seed : int, optional
 
     Returns
@@ -600,7 +600,7 @@ def freeze(folder: Path, frame: int | None = None, finer: int = 2, detail: float
     if not numbers:
         raise Problem("{}: no frame is kept yet; let it grow first.", folder)
     held_ = kept.frame(numbers[-1] if frame is None else _whole(frame, 0, 99_999, "frame"))
-    grid = frozen(held_, _whole(finer, 1, 5_000, "number of voxels"), _number(detail, 0.0, 1.0, "share"),
+    grid = refined(held_, _whole(finer, 1, 5_000, "number of voxels"), _number(detail, 0.0, 1.0, "share"),
                   seed=_whole(seed, 0, 2**31 - 1, "seed"))
     made: Mound = frozen_mound(kept.mound, held_, grid)
     return made

@@ -490,12 +490,15 @@ def _growths(folder):
         yield freeze(f"growth with {what}", copy)
         yield Try(f"growth with {what}: film", ["film", str(folder / "bun.mound"), "--growth", str(copy), "--out",
                                                 str(folder / "g.mp4")])
-    shapes = {"low": np.zeros(3, np.int64), "cloud": np.ones((2, 2, 2), np.float16), "flow": np.zeros((2, 2, 2, 3), np.float16)}
+    shapes = {"low": np.zeros(3, np.int64), "cloud": np.ones((2, 2, 2), np.float16), "flow": np.zeros((2, 2, 2, 3), np.float16),
+              "rode": np.zeros((2, 3, 1, 1, 1), np.float16), "counting": np.array([1.0, 0.0, 0.0, 0.0])}
     for n, (what, frame) in enumerate((
             ("cut off", content[: len(content) // 2]), ("of noise", bytes(range(256)) * 20), ("of nothing", b""),
             ("in another place", {"low": np.full(3, 10**6)}), ("of NaN", {"cloud": np.full((2, 2, 2), np.nan)}),
             ("of another shape", {"flow": np.zeros((1, 2, 2, 3))}), ("of words", {"low": np.array(["a", "b", "c"])}),
-            ("of objects", {"low": np.array([{}, {}, {}], object)}),
+            ("of nothing that counts", {"counting": np.array([0.0, -1.0, 1e300, 0.5])}),
+            ("ridden from elsewhere", {"rode": np.full((2, 3, 1, 1, 1), 6e4)}),
+            ("ridden in another shape", {"rode": np.zeros((2, 3, 4, 1, 1))}), ("of objects", {"low": np.array([{}, {}, {}], object)}),
             ("too large", {"cloud": np.zeros((400, 400, 200), np.float16)}))):
         copy = folder / f"grown{n}"
         shutil.copytree(whole, copy)

@@ -15,9 +15,11 @@ from softmound.core.exchange.forms import mesh_form
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe.camera_path import view_at
 from softmound.core.recipe.models import ViewKey
-from softmound.core.recipe.time import Growth, Key, Keyed, TimeLine
+from softmound.core.recipe.time import SOUNDINGS, Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
+from softmound.core.starts.rising import rising
 from softmound.desk import style
+from softmound.desk.stations.mass.tries_dialog import TriesDialog
 from tests.desk import DeskTest
 from tests.scenes import ball_mound, lumpy_mound
 
@@ -188,7 +190,7 @@ class Time(TimeTest):
         panel = self.window.stations["Mass"].settings
         panel.growth.on.click()
         self.assertIsNotNone(self.document.mound.growth)
-        self.document.apply("g", lambda mound: mound.edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, over=20.0)))
+        self.document.apply("g", lambda mound: mound.edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, pace=40.0)))
         self.assertIn("cells of 2 m", panel.growth.takes.text())
         panel.growth.grow.click()
         self.until(lambda: not self.window.jobs.busy)
@@ -252,7 +254,7 @@ class Time(TimeTest):
 
     def grew(self, **more):
         """A small growth of eight frames, looked at."""
-        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, over=20.0, **more)))
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=2.0, patch=8.0, pace=40.0, **more)))
         self.window.open_station("Mass")
         self.moving.grow()
         self.until(lambda: not self.window.jobs.busy)
@@ -290,8 +292,60 @@ class Time(TimeTest):
         self.assertEqual(self.moving.grown.folder, first)
         self.rest()
 
+    def test_its_air_is_chosen_and_drawn(self):
+        panel = self.grew()
+        self.assertEqual(panel.air.currentText(), "Towering")
+        before = panel.chart.grab().toImage()
+        panel.air.setCurrentText("Capped")
+        panel.air.activated.emit(panel.air.currentIndex())
+        self.assertEqual(self.document.mound.growth.sounding, SOUNDINGS["Capped"])
+        self.assertNotEqual(panel.chart.grab().toImage(), before)
+        panel.sounding.controls["inversion"].changed.emit(1_200.0, False)
+        self.assertEqual((self.document.mound.growth.sounding.inversion, panel.air.currentText()), (1_200.0, "Own"))
+        panel.air.setCurrentText("Even and dry")
+        panel.air.activated.emit(panel.air.currentIndex())
+        self.assertIsNone(self.document.mound.growth.sounding)
+        self.assertFalse(panel.chart.isVisibleTo(panel.chart.parentWidget()))
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.document.mound.growth.sounding.inversion, 1_200.0)
+        self.rest()
+
+    def test_a_ready_growth_rises_at_once_and_is_fitted(self):
+        self.document.open(ball_mound(12.0, 2.0))
+        self.window.open_station("Mass")
+        panel = self.window.stations["Mass"].settings.growth
+        self.assertEqual(len(panel.ready.menu().actions()), 6)
+        short = rising("ring", "Ring")
+        panel.begin(short.edited(growth=short.growth.edited(seconds=0.2, cell=1.0)))
+        self.until(lambda: not self.window.jobs.busy)
+        self.assertEqual(self.moving.growth_frames, list(range(6)))
+        self.window.actions_["fit"].trigger()
+        low, high = self.moving.bounds()
+        target = np.array(self.document.mound.view.target)
+        self.assertTrue((target > low).all() and (target < high).all())
+        self.rest()
+
+    def test_six_seeds_are_seen_side_by_side_and_one_is_taken(self):
+        self.grew()
+        dialog = TriesDialog(self.document.mound)
+        self.until(lambda: dialog.list.count() == 6, 120)
+        dialog.list.item(2).setSelected(True)
+        dialog._next()
+        dialog.take.click()
+        self.assertEqual(dialog.taken.growth.seed, 3)
+        seen = {dialog._icons[n][-1].pixmap(232, 146).toImage().bits().asstring(232 * 146 * 4) for n in range(6)}
+        self.assertGreater(len(seen), 3)
+        self.rest()
+
+    def test_a_growth_becomes_an_asset_by_a_click(self):
+        self.grew()
+        self.click(self.bar.asset)
+        self.until(lambda: not self.window.jobs.busy, 120)
+        self.assertIn("In the library", self.window.status.said.text())
+        self.rest()
+
     def test_it_gives_off_only_where_masks_let_it(self):
-        panel = self.grew(patchy=0.0)
+        panel = self.grew(patchy=0.0, gives="surface")
         everywhere = self.moving.grown.frame(7)
         actions = {action.text(): action for action in panel.where.add_button.menu().actions()}
         self.assertNotIn("Painted", actions)
@@ -313,7 +367,7 @@ class Time(TimeTest):
         self.rest()
 
     def test_an_edit_of_the_form_shows_the_form_again(self):
-        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.1, cell=2.0)))
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.1, cell=2.0, patch=8.0)))
         self.moving.grow()
         self.until(lambda: not self.window.jobs.busy)
         self.assertIsNotNone(self.moving.grown)
@@ -405,7 +459,7 @@ class Camera(TimeTest):
         self.assertIs(self.document.mound, before)
 
     def test_of_a_growth_too(self):
-        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=3.0)))
+        self.document.open(ball_mound(12.0, 2.0).edited(growth=Growth(seconds=0.3, cell=3.0, patch=8.0)))
         self.rest()
         self.window.actions_["key-view"].trigger()
         self.assertIn("needs a frame", self.window.status.said.text())

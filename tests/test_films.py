@@ -77,7 +77,7 @@ class Films(unittest.TestCase):
             self.assertAlmostEqual(film_voxel(Stages(), mounds, 60, 40), voxel, delta=0.03 * voxel)
 
     def test_of_a_growth_more_is_seen_as_it_rises(self):
-        mound = ball_mound(10.0, 2.0).edited(growth=Growth(seconds=0.5, cell=2.0, form=False, patchy=0.0, over=15.0, heat=6.0))
+        mound = ball_mound(10.0, 2.0).edited(growth=Growth(seconds=0.5, cell=2.0, patchy=0.0, pace=60.0, heat=4.0))
         kept = grown(mound, self.folder / "growth", 12.0)
         view = View(target=(0.0, 25.0, 0.0), distance=120.0, focal=50.0)
         film_of_growth(self.folder / "grow.mp4", kept, mound.light, view, TAKING)

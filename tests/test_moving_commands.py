@@ -12,14 +12,15 @@ from softmound.core.engine.density import density_grid
 from softmound.core.exchange.foreign import read_vdb
 from softmound.core.growth.frames import grid_of_frame
 from softmound.core.growth.kept import KeptGrowth
+from softmound.core.library.shelf import read_version
 from softmound.core.recipe import read_mound, write_mound
 from softmound.core.recipe.flock_files import read_flock
-from softmound.core.recipe.time import Growth, TimeLine
+from softmound.core.recipe.time import SOUNDINGS, Growth, TimeLine
 from softmound.core.recipe.timing import at_frame, keyed_with
 from softmound.core.volume.reference import vdb
 from tests.scenes import ball_mound, lumpy_mound, said
 
-QUICKLY = ("--seconds", "0.25", "--voxel", "2", "--set", "patch=8", "--set", "over=20", "--set", "pace=4")
+QUICKLY = ("--seconds", "0.25", "--voxel", "2", "--set", "patch=8", "--set", "pace=40")
 
 
 class Commands(unittest.TestCase):
@@ -74,8 +75,30 @@ class Growing(Commands):
         self.assertEqual([p.name for p in files][:2], ["ball.0000.vdb", "ball.0001.vdb"])
         frame = KeptGrowth(self.folder / "growth").frame(3)
         held = read_vdb(files[3])
-        self.assertEqual(held.active_voxels(), int((frame.cloud.astype(np.float16) > 0).sum()))
+        self.assertEqual(held.voxel, frame.cell / 2)
+        total = float(held.values.sum()) * held.voxel**3
+        self.assertAlmostEqual(total / (float(frame.cloud.sum()) * frame.cell**3), 1.0, delta=0.15)
         self.assertEqual({g.name for g in vdb.readAllGridMetadata(str(files[3]))}, {"density", "velocity"})
+
+    def test_several_workers_write_the_same_files_as_one(self):
+        self.grown("--vdb", str(self.folder / "one"), "--finer", "1")
+        self.grown("--go-on", "--vdb", str(self.folder / "two"), "--finer", "1", "--workers", "2")
+        for one, two in zip(sorted((self.folder / "one").iterdir()), sorted((self.folder / "two").iterdir()), strict=True):
+            np.testing.assert_array_equal(read_vdb(one).values, read_vdb(two).values)
+
+    def test_it_becomes_an_asset(self):
+        facts = self.grown("--library", str(self.folder / "shelf"), "--finer", "1")
+        version = read_version(pathlib.Path(facts["asset"]))
+        self.assertEqual(version.facts["frames"]["count"] if "count" in version.facts["frames"] else 7, 7)
+        self.assertEqual(version.facts["rate"] if "rate" in version.facts else 24.0, 24.0)
+
+    def test_a_ready_growth_is_written(self):
+        facts = self.run_it("new", "@rises.mound", "--growth", "anvil", "--seed", "5")
+        mound = read_mound(facts["file"])
+        self.assertEqual((mound.growth.seed, mound.growth.sounding), (5, SOUNDINGS["Capped"]))
+        facts = self.run_it("grow", "@rises.mound", "--out", "@growth", "--seconds", "0.1", "--voxel", "20", "--sounding", "none")
+        self.assertIsNone(KeptGrowth(self.folder / "growth").mound.growth.sounding)
+        self.assertEqual(facts["frames"], 3)
 
     def test_a_frame_is_frozen_finer(self):
         self.grown()
@@ -102,7 +125,7 @@ class Growing(Commands):
         for arguments, words in (
                 (("grow", "@ball.mound", "--out", "@g", "--set", "heat"), "WHAT=VALUE"),
                 (("grow", "@ball.mound", "--out", "@g", "--set", "warmth=2"), "WHAT is one of"),
-                (("grow", "@ball.mound", "--out", "@g", "--set", "heat=-4"), "the growth"),
+                (("grow", "@ball.mound", "--out", "@g", "--set", "heat=-400"), "the growth"),
                 (("freeze", "@nothing", "--out", "@x.mound"), "holds no growth"),
                 (("freeze", "@nothing", "--out", "@x.vdb"), ".mound"),
                 (("stream", "@ball.mound", "--growth", "@nothing", "--seconds", "1", "--out", "@x.vdb"), "holds no growth")):

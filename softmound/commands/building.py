@@ -27,9 +27,12 @@ def add_to(actions):
     new = action(actions, "new", _new, "write a first mound to start from", """
         new loaf.mound
         new tower.mound --start congestus --span 900 --seed 5
-        new leaning.mound --start congestus --height 1.4 --lean 0.4 --turrets 9 --tired 0.6 --looks 5000""", writes=True)
+        new leaning.mound --start congestus --height 1.4 --lean 0.4 --turrets 9 --tired 0.6 --looks 5000
+        new rising.mound --growth turret""", writes=True)
     new.add_argument("file", metavar="FILE.mound")
     new.add_argument("--start", default="mediocris", metavar="NAME", help=STARTS_HELP)
+    new.add_argument("--growth", choices=("turret", "burst", "anvil", "fog", "ring", "steam"), help="a ready growth instead of a "
+                     "start: then softmound grow lets it rise")
     new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
     new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
     _wishes(new)
@@ -137,16 +140,20 @@ def _starts(args):
 def _new(args):
     from ..core.engine.framing import framed
     from ..core.recipe import write_mound
+    from ..core.starts.rising import rising
     from ..core.starts.species import start
 
     path = pathlib.Path(args.file)
     _check_start(args.start)
     check_outputs(args, (), file=(path, (".mound",)))
-    mound = start(args.start, path.stem[:80], args.span, args.seed, args.looks, **_asked(args))
+    if args.growth is not None:
+        mound = rising(args.growth, path.stem[:80], args.seed)
+    else:
+        mound = framed(start(args.start, path.stem[:80], args.span, args.seed, args.looks, **_asked(args)))
     if args.dry_run:
         foretold(args, [path])
         return
-    write_mound(path, framed(mound))
+    write_mound(path, mound)
     if args.json:
         print_facts({"file": str(path), "name": mound.name, "span": args.span, "seed": args.seed}, args)
     else:

@@ -67,7 +67,7 @@ def add_to(actions):
 
     grow = action(actions, "grow", _grow, "let smoke and cloud rise from the form of a mound", """
         grow loaf.mound --out loaf_growth --seconds 4
-        grow loaf.mound --out loaf_growth --seconds 4 --voxel 4 --seed 7 --set heat=2
+        grow loaf.mound --out loaf_growth --seconds 4 --voxel 4 --seed 7 --set heat=2 --sounding capped
         grow loaf.mound --out loaf_growth --go-on
         grow loaf.mound --out loaf_growth --from 36 --set heat=3
         grow loaf.mound --out loaf_growth --vdb loaf_growth_vdb --velocity""", writes=True)
@@ -77,24 +77,28 @@ def add_to(actions):
     grow.add_argument("--voxel", type=arguments.metres, metavar="M", help="edge of a cell; default a 64th of the span")
     grow.add_argument("--rate", type=arguments.rate, default=24.0, metavar="N", help="frames a second")
     grow.add_argument("--seed", type=arguments.seed, metavar="N")
+    grow.add_argument("--sounding", choices=("fair", "towering", "capped", "none"), help="the air it grows in; none is as warm "
+                      "everywhere, and dry")
     grow.add_argument("--set", action="append", default=[], metavar="WHAT=VALUE", help="one number of the growth; again for more")
     grow.add_argument("--go-on", action="store_true", help="go on where the same growth was stopped")
     grow.add_argument("--from", type=arguments.whole, dest="since", metavar="N", help="go on from this frame, perhaps by other "
                       "numbers; what comes after it is replaced")
     grow.add_argument("--of", metavar="DIR", help="with --from: of the growth in this folder, which stays as it is")
+    grow.add_argument("--library", metavar="DIR", help="take its frames into this library as a sequence, as well")
     grow.add_argument("--vdb", metavar="DIR", help="write numbered OpenVDB frames as well")
-    grow.add_argument("--velocity", action="store_true", help="with velocity in m/s in these, in the middles of voxels")
+    grow.add_argument("--velocity", action="store_true", help="with velocity in m/s in these, in the middles of cells")
+    grow.add_argument("--finer", type=arguments.frames, default=2, metavar="N", help="voxels of these along a cell")
+    grow.add_argument("--workers", type=arguments.frames, default=1, metavar="N", help="processes that share these frames")
 
     freeze = action(actions, "freeze", _freeze, "keep a frame of a growth as a form, refined by detail that rides on its flow", """
         freeze loaf_growth --frame 60 --out risen.mound
-        freeze loaf_growth --frame 60 --out risen.mound --finer 4 --detail 0.6 --ride 0.4""", writes=True)
+        freeze loaf_growth --frame 60 --out risen.mound --finer 4 --detail 0.9""", writes=True)
     freeze.add_argument("growth", metavar="DIR")
     freeze.add_argument("--frame", type=arguments.whole, metavar="N", help="default the last")
     freeze.add_argument("--out", metavar="Y.mound", required=True)
     freeze.add_argument("--finer", type=arguments.frames, default=2, metavar="N", help="so many voxels along a cell")
-    freeze.add_argument("--detail", type=arguments.share, default=0.5, metavar="S", help="how far noise eats into the edge")
-    freeze.add_argument("--feature", type=arguments.metres, metavar="M", help="of that noise; default five cells")
-    freeze.add_argument("--ride", type=arguments.seconds, default=0.06, metavar="S", help="seconds for which the flow draws it out")
+    freeze.add_argument("--detail", type=arguments.share, metavar="S", help="how far edges roll up in whirls finer than the cells; "
+                        "default as the growth says")
     freeze.add_argument("--seed", type=arguments.seed, default=1, metavar="N")
 
     stream = action(actions, "stream", _stream, "draw a finished cloud out along the frozen flow of a growth", """
@@ -229,7 +233,7 @@ def _seen_in(mound, kept, numbers, folder):
             boxes.append(bounds_of(mound_at(mound, number, folder)))
         else:
             grown = kept.frame(number)
-            boxes.append((grown.origin, grown.origin + grown.cell * np.array(grown.cloud.shape)) if grown.cloud.any() else None)
+            boxes.append(grown.box if grown.cloud.any() else None)
     boxes = np.array([box for box in boxes if box is not None])
     return (boxes[:, 0].min(axis=0), boxes[:, 1].max(axis=0)) if len(boxes) else None
 
@@ -239,15 +243,18 @@ def _grow(args):
 
     from ..core.growth.frames import growth_written
     from ..core.growth.growing import foretold_growth, grown
+    from ..core.growth.published import growth_published
     from ..core.growth.source import growth_for
     from ..core.problems import sentence_for
     from ..core.recipe import read_mound
-    from ..core.recipe.time import Growth
+    from ..core.recipe.time import SOUNDINGS, Growth
 
     mound = read_mound(args.mound)
     changes = {name: value for name, value in (("seconds", args.seconds), ("cell", args.voxel), ("seed", args.seed))
                if value is not None}
     changes.update(changes_of(args.set, Growth))
+    if args.sounding is not None:
+        changes["sounding"] = SOUNDINGS.get(args.sounding.capitalize())
     try:
         held = (mound.growth or growth_for(mound)).model_dump()
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))
@@ -265,11 +272,13 @@ def _grow(args):
     interrupting.stays(f"frames up to there are kept in {shown(out)}, and grow --go-on goes on from them")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
-        kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since, of=args.of)
-        files = growth_written(kept, args.vdb, args.velocity, ticket) if args.vdb else []
+        beside = pathlib.Path(args.mound).parent
+        kept = grown(mound, out, args.rate, args.go_on, ticket, since=args.since, of=args.of, beside=beside)
+        files = growth_written(kept, args.vdb, args.velocity, args.finer, args.workers, ticket) if args.vdb else []
+        folder = growth_published(kept, args.library, finer=args.finer, workers=args.workers, ticket=ticket) if args.library else ""
     numbers = kept.numbers()
     print_facts({"folder": str(out), "frames": len(numbers), "last": numbers[-1], "cell": said["cell"], "cells": said["cells"],
-                 "bytes": sum(os.path.getsize(p) for p in out.iterdir()), "vdb_frames": len(files)}, args)
+                 "bytes": sum(os.path.getsize(p) for p in out.iterdir()), "vdb_frames": len(files), "asset": str(folder)}, args)
 
 
 def _grown(folder, number):
@@ -284,17 +293,18 @@ def _grown(folder, number):
 
 
 def _freeze(args):
-    from ..core.growth.riding import foretold_freeze, frozen, frozen_mound
+    from ..core.growth.riding import foretold_freeze, frozen_mound, refined
     from ..core.recipe import write_mound
 
     check_outputs(args, [], out=(args.out, (".mound",)))
     frame, mound = _grown(args.growth, args.frame)
-    ahead = foretold_freeze(frame, args.finer, args.detail, args.feature)
+    detail = mound.growth.detail if args.detail is None else args.detail
+    ahead = foretold_freeze(frame, args.finer, detail)
     if args.dry_run:
         print_facts({"would_write": [str(args.out)], **ahead}, args)
         return
     with Progress(args) as progress:
-        grid = frozen(frame, args.finer, args.detail, args.feature, args.ride, args.seed, ticket_for(progress))
+        grid = refined(frame, args.finer, detail, args.seed, ticket_for(progress))
     made = frozen_mound(mound, frame, grid).edited(name=pathlib.Path(args.out).stem[:80])
     write_mound(args.out, made)
     print_facts({"file": str(args.out), "frame": frame.number, "voxel": grid.voxel, "active_voxels": grid.active_voxels()}, args)

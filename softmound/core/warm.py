@@ -20,6 +20,7 @@ from .directions import rotation_matrix
 from .engine.density import Memories, density_grid
 from .engine.stages import Stages, layers_of
 from .fill.kept_away import kept_away
+from .growth.air import air_of
 from .growth.solver import Flowing, Weather
 from .held import child_process, working_folder
 from .light.lattices.coarse import QUICK, coarse_in, coarse_of
@@ -45,6 +46,7 @@ from .noise.sums import noise_points
 from .recipe import BaseLevel, Lamp, Mass, Mound, Noise, Patch, View
 from .recipe.grains import ACTIONS, MASKS, SURFACE
 from .recipe.standins import STAND_INS
+from .recipe.time import Sounding
 from .standins.beside import stand_in_at
 from .starts.species import SKY
 from .volume.bricks import LANES, grid_of
@@ -296,8 +298,8 @@ def _stand_ins():
 
 
 def _growth():
-    for weather in (Weather(), Weather(holds=np.zeros(8, np.float32), whirls=0.1)):
-        Flowing((8, 8, 8), 1.0, weather).step(0.1)
+    air = air_of(Sounding(), np.arange(8.0))
+    Flowing((8, 8, 8), 1.0, Weather(air), lasts=1.0).step(0.1)
 
 
 def _fields():

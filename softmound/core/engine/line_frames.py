@@ -118,10 +118,6 @@ def _velocity(mound, still, number, grid, source):
     return lambda transform: velocity_grid(grid, values, numbers, line.rate, transform)
 
 
-def _begin(threads):
-    use_threads(threads)
-
-
 def _one(recipe, number, voxel, path, source, velocity):
     _write(read_mound(recipe), number, voxel, path, source, velocity)
     return number
@@ -131,21 +127,40 @@ def _shared(mound, numbers, paths, voxel, workers, folder, source, velocity, tic
     """Let several processes write the frames; the recipe goes to them by a file, as it is."""
     recipe = folder / f".{os.getpid()}.mound"
     write_mound(recipe, mound.edited(snapshots=()))
-    threads = max(1, (os.cpu_count() or 1) // workers)
     try:
-        # A fresh interpreter each: threads of kernels do not outlive a fork.
-        with concurrent.futures.ProcessPoolExecutor(
-                workers, multiprocessing.get_context("spawn"), initializer=_begin, initargs=(threads,)) as pool:
-            waiting = [pool.submit(_one, recipe, n, voxel, p, os.path.abspath(source), velocity)
-                       for n, p in zip(numbers, paths)]
-            try:
-                for done, future in enumerate(concurrent.futures.as_completed(waiting), 1):
-                    future.result()
-                    if ticket is not None:
-                        ticket.tick(done / len(waiting))
-            except BaseException:
-                for future in waiting:
-                    future.cancel()
-                raise
+        shared(_one, [(recipe, n, voxel, p, os.path.abspath(source), velocity) for n, p in zip(numbers, paths)], workers, ticket)
     finally:
         recipe.unlink(missing_ok=True)
+
+
+def shared(work, given, workers, ticket=None):
+    """Let several processes do the same with many things.
+
+    Parameters
+    ----------
+    work : callable
+        Of a module, so that another process finds it.
+    given : sequence of tuple
+        What it is given, each time.
+    workers : int
+    ticket : Ticket, optional
+
+    Raises
+    ------
+    Exception
+        The first that any of them raises; what is not begun is not begun then.
+    """
+    threads = max(1, (os.cpu_count() or 1) // workers)
+    # A fresh interpreter each: threads of kernels do not outlive a fork.
+    with concurrent.futures.ProcessPoolExecutor(
+            workers, multiprocessing.get_context("spawn"), initializer=use_threads, initargs=(threads,)) as pool:
+        waiting = [pool.submit(work, *each) for each in given]
+        try:
+            for done, future in enumerate(concurrent.futures.as_completed(waiting), 1):
+                future.result()
+                if ticket is not None:
+                    ticket.tick(done / len(waiting))
+        except BaseException:
+            for future in waiting:
+                future.cancel()
+            raise

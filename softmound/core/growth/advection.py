@@ -10,6 +10,12 @@ import math
 import numpy as np
 
 from ..kernels import borrowed, each, f32, i32, inlined, kernel, prange, u64
+from .air import EPSILON, FREEZING, GRAVITY, HEAT_CAPACITY, LATENT, LIGHTER, VAPOUR_GAS
+
+SLAB = 500_000
+"""Cells that are worked on before one looks whether to stop."""
+TINY = 1e-20
+"""Below which a carried value is nothing."""
 
 
 @inlined
@@ -92,12 +98,13 @@ def _blend(f, at, c, u, v, w):
 
 
 @kernel
-def _traced(fields, count, sides, back, flow, cells, step, empty, places, out):
+def _traced(first, last, fields, count, sides, back, flow, cells, step, empty, places, out):
     """Fields as they were where their places come from, by the midpoint rule, and these places.
 
     `back` is 1 along the axis on whose faces the fields lie, half a cell before the middles.
     """
-    for i in prange(sides[0]):
+    for row in prange(last - first):
+        i = first + row
         values = borrowed((fields,))[0]
         flowing = borrowed((flow,))[0]
         target = borrowed((out,))[0]
@@ -138,9 +145,10 @@ def _traced(fields, count, sides, back, flow, cells, step, empty, places, out):
 
 
 @kernel
-def _mended(fields, once, count, sides, back, flow, cells, step, empty, places, out):
+def _mended(first, last, fields, once, count, sides, back, flow, cells, step, empty, places, out):
     """Traced fields without half of the error that the way back shows, within what was around where they come from."""
-    for i in prange(sides[0]):
+    for row in prange(last - first):
+        i = first + row
         values = borrowed((fields,))[0]
         found = borrowed((once,))[0]
         flowing = borrowed((flow,))[0]
@@ -197,10 +205,32 @@ def _mended(fields, once, count, sides, back, flow, cells, step, empty, places, 
                                 min(min(values[at + g[4]], values[at + g[5]]), min(values[at + g[6]], values[at + g[7]])))
                     most = max(max(max(values[at + g[0]], values[at + g[1]]), max(values[at + g[2]], values[at + g[3]])),
                                max(max(values[at + g[4]], values[at + g[5]]), max(values[at + g[6]], values[at + g[7]])))
-                    target[at + here] = min(max(right, least), most)
+                    right = min(max(right, least), most)
+                    # What has all but died away costs a processor a hundred times as much as nothing.
+                    target[at + here] = right if abs(right) > f32(TINY) else f32(0)
 
 
-def carried(fields, flow, step, axis=None, empty=True):
+def slabs(shape, heard=None):
+    """A grid in parts along x, each done within a few hundredths of a second.
+
+    Parameters
+    ----------
+    shape : tuple of int
+    heard : callable, optional
+        Called before each of them: it may raise.
+
+    Yields
+    ------
+    slice
+    """
+    rows = max(1, SLAB // max(1, int(np.prod(shape[1:], dtype=float))))
+    for begin in range(0, shape[0], rows):
+        if heard is not None:
+            heard()
+        yield slice(begin, min(begin + rows, shape[0]))
+
+
+def carried(fields, flow, step, axis=None, empty=True, heard=None):
     """Fields after they went with a flow for a while.
 
     Parameters
@@ -214,19 +244,25 @@ def carried(fields, flow, step, axis=None, empty=True):
         On whose faces the fields lie; default in the middles of cells.
     empty : bool, optional
         There is nothing outside; else what is outside is like the border.
+    heard : callable, optional
+        See `slabs`.
 
     Returns
     -------
-    ndarray of float32, shape (n, X, Y, Z)
+    moved : ndarray of float32, shape (n, X, Y, Z)
+    places : ndarray of float32, shape (X, Y, Z, 3)
+        Where each of them came from, in cells.
     """
     fields = np.ascontiguousarray(fields, np.float32)
     once, out = np.empty(fields.size, np.float32), np.empty_like(fields)
     sides, cells = np.array(fields.shape[1:]), np.array(flow.shape[:3])
-    back, places = np.array([int(n == axis) for n in range(3)]), np.empty(3 * fields[0].size, np.float32)
-    given = len(fields), sides, back, np.ascontiguousarray(flow).ravel(), cells, f32(step), empty, places
-    _traced(fields.ravel(), *given, once)
-    _mended(fields.ravel(), once, *given, out.reshape(-1))
-    return out
+    back, places = np.array([int(n == axis) for n in range(3)]), np.empty((*fields.shape[1:], 3), np.float32)
+    given = len(fields), sides, back, np.ascontiguousarray(flow).ravel(), cells, f32(step), empty, places.reshape(-1)
+    for some in slabs(fields.shape[1:], heard):
+        _traced(some.start, some.stop, fields.ravel(), *given, once)
+    for some in slabs(fields.shape[1:], heard):
+        _mended(some.start, some.stop, fields.ravel(), once, *given, out.reshape(-1))
+    return out, places
 
 
 @each("out")
@@ -259,98 +295,18 @@ def centred(faces, wind):
     return out
 
 
-@each("flow")
-def _curled(i, flow, out):
-    """Curl of a flow by central differences, and its length."""
-    last = np.array(flow.shape[:3]) - 1
-    for j in range(flow.shape[1]):
-        for k in range(flow.shape[2]):
-            a = max(i - 1, 0)
-            b = min(i + 1, last[0])
-            c = max(j - 1, 0)
-            d = min(j + 1, last[1])
-            e = max(k - 1, 0)
-            f = min(k + 1, last[2])
-            sx = f32(1) / f32(max(b - a, 1))
-            sy = f32(1) / f32(max(d - c, 1))
-            sz = f32(1) / f32(max(f - e, 1))
-            x = (flow[i, d, k, 2] - flow[i, c, k, 2]) * sy - (flow[i, j, f, 1] - flow[i, j, e, 1]) * sz
-            y = (flow[i, j, f, 0] - flow[i, j, e, 0]) * sz - (flow[b, j, k, 2] - flow[a, j, k, 2]) * sx
-            z = (flow[b, j, k, 1] - flow[a, j, k, 1]) * sx - (flow[i, d, k, 0] - flow[i, c, k, 0]) * sy
-            out[i, j, k, 0] = x
-            out[i, j, k, 1] = y
-            out[i, j, k, 2] = z
-            out[i, j, k, 3] = math.sqrt(x * x + y * y + z * z)
-
-
-@each("curl")
-def _whirled(i, curl, strength, out):
-    """Vorticity confinement: a push that keeps whirls turning."""
-    last = np.array(curl.shape[:3]) - 1
-    for j in range(curl.shape[1]):
-        for k in range(curl.shape[2]):
-            x = curl[min(i + 1, last[0]), j, k, 3] - curl[max(i - 1, 0), j, k, 3]
-            y = curl[i, min(j + 1, last[1]), k, 3] - curl[i, max(j - 1, 0), k, 3]
-            z = curl[i, j, min(k + 1, last[2]), 3] - curl[i, j, max(k - 1, 0), 3]
-            # Where vorticity is even its slope is rounding, which has no way to go.
-            norm = strength / (math.sqrt(x * x + y * y + z * z) + f32(1e-3) * curl[i, j, k, 3] + f32(1e-20))
-            x *= norm
-            y *= norm
-            z *= norm
-            out[i, j, k, 0] = y * curl[i, j, k, 2] - z * curl[i, j, k, 1]
-            out[i, j, k, 1] = z * curl[i, j, k, 0] - x * curl[i, j, k, 2]
-            out[i, j, k, 2] = x * curl[i, j, k, 1] - y * curl[i, j, k, 0]
-
-
-def whirls(flow, strength):
-    """Acceleration that keeps small whirls alive: vorticity confinement.
-
-    Fedkiw, Stam and Jensen (2001, Visual simulation of smoke, SIGGRAPH, equation 11), for an edge of a cell of 1.
-
-    Parameters
-    ----------
-    flow : ndarray of float32, shape (X, Y, Z, 3)
-    strength : float
-
-    Returns
-    -------
-    ndarray of float32, shape (X, Y, Z, 3)
-    """
-    curl, out = np.empty((*flow.shape[:3], 4), np.float32), np.empty_like(flow)
-    _curled(flow, curl)
-    _whirled(curl, f32(strength), out)
-    return out
-
-
-@each("force")
-def _urged(i, u, v, w, force, lift, seconds):
-    """Forces and lift added to the flow through faces."""
-    for j in range(force.shape[1]):
-        for k in range(force.shape[2]):
-            # The lower faces of each cell; those at the border are moved by pressure alone.
-            if i > 0:
-                u[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 0] + force[i - 1, j, k, 0])
-            if j > 0:
-                v[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 1] + force[i, j - 1, k, 1] + lift[i, j, k]
-                                                    + lift[i, j - 1, k])
-            if k > 0:
-                w[i, j, k] += seconds * f32(0.5) * (force[i, j, k, 2] + force[i, j, k - 1, 2])
-
-
-def urge(faces, force, lift, seconds):
-    """Let forces act on a flow, in place.
+def urge(faces, lift, seconds):
+    """Let a lift act on a flow, in place.
 
     Parameters
     ----------
     faces : tuple of ndarray of float32
-        As of `centred`; changed.
-    force : ndarray of float32, shape (X, Y, Z, 3)
-        In the middles of cells, metres a second squared.
+        As of `centred`; changed. Those at the ground and at the top are moved by pressure alone.
     lift : ndarray of float32, shape (X, Y, Z)
-        Upward, besides.
+        In the middles of cells, metres a second squared upward.
     seconds : float
     """
-    _urged(*faces, force, lift, f32(seconds))
+    faces[1][:, 1:-1] += np.float32(0.5 * seconds) * (lift[:, 1:] + lift[:, :-1])
 
 
 @each("out")
@@ -411,36 +367,92 @@ def press(faces, pressure):
     _pressed(*faces, pressure)
 
 
-@each("cloud")
-def _condensed(i, cloud, heat, vapour, holds, warms, dries):
-    """Vapour to cloud and back toward saturation, with its heat."""
-    for j in range(cloud.shape[1]):
-        hold = holds[j]
-        for k in range(cloud.shape[2]):
-            # What is too much for the air becomes droplets, and droplets dry up where it could hold more.
-            turned = vapour[i, j, k] - hold
-            if turned < f32(0):
-                turned = max(turned * dries, -max(cloud[i, j, k], f32(0)))
-            cloud[i, j, k] += turned
-            vapour[i, j, k] -= turned
-            heat[i, j, k] += warms * turned
+@each("heat")
+def _lightened(i, heat, water, air, lift, drops):
+    """Droplets of each cell by Newton's rule, and how much lighter than still air it is."""
+    for j in range(heat.shape[1]):
+        theta = air[0, j]
+        damp = air[1, j]
+        exner = air[2, j]
+        pressure = air[3, j]
+        warms = f32(LATENT / HEAT_CAPACITY)
+        for k in range(heat.shape[2]):
+            if heat[i, j, k] == f32(0) and water[i, j, k] == f32(0):
+                # Still air is never saturated.
+                lift[i, j, k] = f32(0)
+                drops[i, j, k] = f32(0)
+                continue
+            total = max(damp + water[i, j, k], f32(0))
+            cold = (theta + heat[i, j, k]) * exner
+            found = f32(0)
+            for _ in range(3):
+                kelvin = cold + warms * found
+                celsius = kelvin - f32(FREEZING)
+                tension = f32(611.2) * math.exp(f32(17.67) * celsius / (celsius + f32(243.5)))
+                held = f32(EPSILON) * tension / (pressure - tension)
+                slope = f32(LATENT / VAPOUR_GAS) * warms * held / (kelvin * kelvin)
+                found = max(found + (total - found - held) / (f32(1) + slope), f32(0))
+                if found == f32(0):
+                    break
+            drops[i, j, k] = found
+            lift[i, j, k] = f32(GRAVITY) * ((heat[i, j, k] + warms * found / exner) / theta
+                                            + f32(LIGHTER) * (total - found - damp) - found)
 
 
-def condense(cloud, heat, vapour, holds, warms, dries):
-    """Let vapour become droplets and the other way round, in place.
+def lightened(heat, water, air, heard=None):
+    """How much lighter than the still air each cell is, and the droplets in it.
 
-    Harris, Baxter, Scheuermann and Lastra (2003, Simulation of cloud dynamics on graphics hardware, section 3), with what air can
-    hold given for each altitude.
+    As `core.growth.air.droplets` and `lifted_parcel`, in single precision.
 
     Parameters
     ----------
-    cloud, heat, vapour : ndarray of float32, shape (X, Y, Z)
-        Droplets and vapour in shares of what saturates the air at the base level; degrees above the air around. Changed.
-    holds : ndarray of float32, shape (Y,)
-        Vapour that the air can hold at each altitude.
-    warms : float
-        Degrees for a share of 1 that becomes droplets.
-    dries : float
-        Share of what the air could still hold that dries up, 0 to 1.
+    heat, water : ndarray of float32, shape (X, Y, Z)
+        Above the still air: kelvin of liquid-water potential temperature, and kg in a kg.
+    air : ndarray of float32, shape (4, Y)
+        Of still air: potential temperature, kelvin; vapour, kg in a kg; Exner's function; pressure, pascal.
+    heard : callable, optional
+        See `slabs`.
+
+    Returns
+    -------
+    lift : ndarray of float32, shape (X, Y, Z)
+        Metres a second squared.
+    drops : ndarray of float32, shape (X, Y, Z)
+        Kilograms in a kilogram.
     """
-    _condensed(cloud, heat, vapour, holds, f32(warms), f32(dries))
+    lift, drops = np.empty_like(heat), np.empty_like(heat)
+    for some in slabs(heat.shape, heard):
+        _lightened(heat[some], water[some], air, lift[some], drops[some])
+    return lift, drops
+
+
+@each("heat")
+def _lifted(i, heat, water, places, air):
+    """What cells have above the still air, after they came from where that is other."""
+    last = heat.shape[1] - 1
+    for j in range(heat.shape[1]):
+        for k in range(heat.shape[2]):
+            place = min(max(places[i, j, k, 1], f32(0)), f32(last))
+            low = min(i32(place), i32(max(last - 1, 0)))
+            share = place - f32(low)
+            top = min(low + 1, last)
+            heat[i, j, k] += air[0, low] + share * (air[0, top] - air[0, low]) - air[0, j]
+            water[i, j, k] += air[1, low] + share * (air[1, top] - air[1, low]) - air[1, j]
+
+
+def lifted(fields, places, air, heard=None):
+    """Let cells keep their own warmth and water while the air around them is other at another height, in place.
+
+    Parameters
+    ----------
+    fields : ndarray of float32, shape (3, X, Y, Z)
+        As of `core.growth.solver.Flowing`, after they were carried.
+    places : ndarray of float32, shape (X, Y, Z, 3)
+        From `carried`.
+    air : ndarray of float32, shape (4, Y)
+        As of `lightened`.
+    heard : callable, optional
+        See `slabs`.
+    """
+    for some in slabs(places.shape[:3], heard):
+        _lifted(fields[1][some], fields[2][some], places[some], air)

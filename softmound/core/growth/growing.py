@@ -3,15 +3,25 @@
 import numpy as np
 
 from ..aside import shown
+from ..engine.density import bounds_of
+from ..kernels import threads
 from ..machine import free_memory
 from ..problems import DoesNotFit, Problem
-from .kept import MOST_BYTES, STATES, STEP, KeptGrowth, bytes_foretold, holds_growth, key_of_growth
-from .solver import CLOUD, Flowing
-from .source import cells_of, memory_of, source_of
+from .air import GRAVITY, air_of, lifted_parcel
+from .kept import MOST_BYTES, STATES, STEP, KeptGrowth, bytes_foretold, holds_growth, key_of_growth, moving
+from .solver import BLOCK, FARTHEST, KELVIN, LEAST_MARGIN, MARGIN, Flowing, memory_of
+from .source import cells_of, obstacles_of, source_of
+
+LASTS = 0.75
+"""Seconds of the film for which detail rides on the flow before it is begun anew: longer, and it is drawn out to threads."""
+
+CELL_SECONDS, FILLED, SLOWER = 1.4e-6, 0.45, 2.2
+"""That a step of a cell takes one core, about; the share of the last box that it needs on its way; and times as long with something
+in its way."""
 
 
 def foretold_growth(mound, rate):
-    """What a growth will take.
+    """What a growth will take, about.
 
     Parameters
     ----------
@@ -23,15 +33,66 @@ def foretold_growth(mound, rate):
     Returns
     -------
     dict
-        `cells`, `cell` in metres, `frames`, `memory_bytes`, `disk_bytes`.
+        `cells` and `shape` of the box that it will need in the end, `cell` in metres, `frames`, `seconds` on this machine,
+        `memory_bytes`, `disk_bytes`.
     """
-    shape, cell, _ = cells_of(mound)
-    frames = max(1, round(mound.growth.seconds * rate))
-    return {"cells": int(np.prod(shape)), "shape": tuple(map(int, shape)), "cell": cell, "frames": frames,
-            "memory_bytes": int(memory_of(shape)), "disk_bytes": bytes_foretold(shape, frames // STEP[mound.growth.kept])}
+    growth, (most, cell, _) = mound.growth, cells_of(mound)
+    frames = max(1, round((growth.seconds + growth.lead) * rate))
+    sides, fastest = _sides(mound)
+    room = np.maximum(MARGIN * float(sides[[0, 2]].max()), LEAST_MARGIN * cell * growth.larger)
+    sides += room * np.array([2.0, 1.0, 2.0])
+    # The box grows by whole blocks.
+    shape = tuple(int(min(n, round(side / (cell * growth.larger)) + BLOCK)) for n, side in zip(most, sides))
+    cells = int(np.prod(shape, dtype=float))
+    walls = SLOWER if obstacles_of(mound.stand_ins) else 1.0
+    steps = walls * frames * max(1.0, growth.pace / rate * fastest / (FARTHEST * cell * growth.larger))
+    return {"cells": cells, "shape": shape, "cell": cell, "frames": max(1, round(growth.seconds * rate)),
+            "seconds": round(cells * FILLED * steps * CELL_SECONDS / threads(), 1), "memory_bytes": int(memory_of(shape)),
+            "disk_bytes": bytes_foretold(shape, max(1, round(growth.seconds * rate)) // STEP[growth.kept])}
 
 
-def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, since=None, of=None):
+def foretold_box(mound):
+    """About where a growth's cloud will be at its end.
+
+    Parameters
+    ----------
+    mound : Mound
+        With a growth.
+
+    Returns
+    -------
+    low, high : ndarray of float64, shape (3,)
+        Metres.
+    """
+    sides, (low, high) = _sides(mound)[0] / mound.growth.larger, bounds_of(mound)
+    foot = 0.5 * (np.asarray(low, float) + high) - 0.5 * sides
+    foot[1] = low[1]
+    return foot, foot + sides
+
+
+def _sides(mound):
+    """How far a growth's cloud will reach along x, y and z, and how fast it will be, in metres of nature."""
+    growth, (most, cell, _), (low, high) = mound.growth, cells_of(mound), bounds_of(mound)
+    wide, tall = np.maximum(high - low, cell)[[0, 2]] * growth.larger, float(high[1] - low[1]) * growth.larger
+    fastest, rises = _rising(growth, tall, float(wide.min()), most[1] * cell * growth.larger)
+    drifts = min(growth.seconds * growth.pace, 600.0) * max(abs(growth.wind), abs(growth.wind + growth.shear * rises / 1000.0))
+    # What rises widens by a quarter of its way on each side, and has room around it.
+    return np.array([wide[0] + 0.5 * rises + drifts, tall + rises, wide[1] + 0.5 * rises]), fastest
+
+
+def _rising(growth, tall, wide, room):
+    """How fast a growth rises at its fastest, metres of nature a second, and how far in its time, metres of nature."""
+    heats = max(abs(growth.heat), 0.1)
+    fastest = growth.speed + (GRAVITY * heats / KELVIN * max(tall, wide)) ** 0.5
+    if growth.sounding is not None and growth.moisture > 0.0:
+        heights = np.arange(0.0, max(room, 40.0), 20.0)
+        lift = lifted_parcel(growth.sounding, air_of(growth.sounding, heights), heights, heats, growth.moisture)[2]
+        # Mixing leaves about a third of what a parcel would gain that mixes with nothing.
+        fastest += 0.35 * (2.0 * float(np.maximum(lift, 0.0).sum()) * 20.0) ** 0.5
+    return fastest, min(room, 0.3 * fastest * (growth.seconds + growth.lead) * growth.pace)
+
+
+def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, since=None, of=None, beside=None):
     """Let a mound grow into a folder of frames.
 
     Parameters
@@ -52,6 +113,8 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
         the old ones.
     of : path-like, optional
         Folder of that growth, which stays as it is; default the same folder, whose later frames are replaced.
+    beside : path-like, optional
+        Folder that files of moving forms are named from.
 
     Returns
     -------
@@ -77,29 +140,34 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
         if kept is None:
             raise Problem("{}: holds another growth, or a damaged one, so this one cannot go on there; choose another folder, or "
                           "let it be replaced.", shown(folder))
-    growth, source = mound.growth, source_of(mound, ticket)
-    flowing, begin = Flowing(source.shape, source.cell, source.weather, source.solid), 0
+    sources = Sources(mound, rate, folder if beside is None else beside, ticket)
+    source = sources.at(0)
+    flowing, begin = _flowing(source, mound.growth), 0
     if since is not None:
         before = KeptGrowth(folder if of is None else of)
-        _brought_to(since, before, source, rate, flowing, ticket)
+        _brought_to(since, before, source, rate, flowing, ticket, beside)
         if of is not None:
             before.copied(folder, since)
         kept, begin = KeptGrowth.begun(folder, mound, source, rate, since), since
-        kept.keep(since, flowing, seen(flowing, source, growth), growth.pace)
-        kept.keep_state(since, flowing)
     elif kept is not None and kept.states():
         begin = kept.states()[-1]
         kept.resume(begin, flowing)
     else:
         kept = KeptGrowth.begun(folder, mound, source, rate)
-        kept.keep(0, flowing, seen(flowing, source, growth), growth.pace)
-        kept.keep_state(0, flowing)
+        if mound.growth.form == "first":
+            source.begin(flowing)
+        for _ in range(round(mound.growth.lead * rate)):
+            flowing.step(mound.growth.pace / rate, source.emit(flowing), ticket)
+    if begin == 0 or since is not None:
+        kept.keep(begin, flowing, source.seen(flowing))
+        kept.keep_state(begin, flowing)
     for number in range(begin + 1, kept.last + 1):
         if ticket is not None:
             ticket.step((number - 1) / kept.last, number / kept.last, f"growing: frame {number} of {kept.last}")
-        flowing.step(growth.pace / rate, source.emit(growth, flowing.seconds), ticket)
-        if number % STEP[growth.kept] == 0 or number == kept.last:
-            kept.keep(number, flowing, seen(flowing, source, growth), growth.pace)
+        source = sources.at(number - 1)
+        flowing.step(mound.growth.pace / rate, source.emit(flowing), ticket)
+        if number % STEP[mound.growth.kept] == 0 or number == kept.last:
+            kept.keep(number, flowing, source.seen(flowing))
             if told is not None:
                 told(number, kept)
         if number % STATES == 0 or number == kept.last:
@@ -107,7 +175,43 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
     return kept
 
 
-def _brought_to(number, kept, source, rate, flowing, ticket):
+def _flowing(source, growth):
+    """A flow at rest, on the cells of a source."""
+    return Flowing(source.shape, source.cell * growth.larger, source.weather, source.solid, source.first_box(), LASTS * growth.pace)
+
+
+class Sources:
+    """What gives off at each frame of a growth: the same all along, unless its forms move.
+
+    Parameters
+    ----------
+    mound : Mound
+    rate : float
+        Frames a second.
+    folder : path-like
+        That files of sequences are named from.
+    ticket : Ticket, optional
+    """
+
+    def __init__(self, mound, rate, folder=".", ticket=None):
+        self._mound, self._rate, self._folder, self._ticket = mound, rate, folder, ticket
+        self._still = None if moving(mound) else source_of(mound, ticket)
+
+    def at(self, number):
+        """The source of a frame: Source.
+
+        Parameters
+        ----------
+        number : int
+            From 0.
+        """
+        if self._still is not None:
+            return self._still
+        line = self._mound.time
+        return source_of(self._mound, self._ticket, line.first + number * line.rate / self._rate, self._folder)
+
+
+def _brought_to(number, kept, source, rate, flowing, ticket, beside):
     """Set a flow to what it was at a frame of a growth, though it goes on by another source from there."""
     if kept.shape != tuple(source.shape) or kept.cell != source.cell:
         raise Problem("{}: its growth has {:g} m cells in another box; go on with the same cells, room and wind, or "
@@ -120,18 +224,13 @@ def _brought_to(number, kept, source, rate, flowing, ticket):
     kept.resume(there[-1], flowing)
     if there[-1] == number:
         return
-    growth, old = kept.mound.growth, source_of(kept.mound, ticket)
-    way = Flowing(old.shape, old.cell, old.weather, old.solid)
+    growth, sources = kept.mound.growth, Sources(kept.mound, rate, kept.folder if beside is None else beside, ticket)
+    old = sources.at(there[-1])
+    way = _flowing(old, growth)
     kept.resume(there[-1], way)
-    for _ in range(there[-1], number):
-        way.step(growth.pace / rate, old.emit(growth, way.seconds), ticket)
-    flowing.faces, flowing.carried, flowing.seconds, flowing.left = way.faces, way.carried, way.seconds, way.left
-
-
-def seen(flowing, source, growth):
-    """What is seen of a growth: its cloud, and that of the form where it is wanted: ndarray of float32, shape (X, Y, Z)."""
-    cloud = np.minimum(flowing.carried[CLOUD], 1.0)
-    return np.maximum(cloud, source.form) if growth.form else cloud
+    for at in range(there[-1], number):
+        way.step(growth.pace / rate, sources.at(at).emit(way), ticket)
+    flowing.taken(way.box, way.faces, way.carried, way.riding.rode, way.seconds, way.left)
 
 
 def same_growth(folder, mound, rate):

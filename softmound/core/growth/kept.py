@@ -11,6 +11,7 @@ from dataclasses import dataclass
 from typing import Annotated, Literal
 
 import numpy as np
+import scipy
 from pydantic import BaseModel, ConfigDict, Field, ValidationError, model_validator
 
 from ..aside import put_in_place, shown, write_whole
@@ -19,12 +20,12 @@ from ..problems import Problem, sentence_for
 from ..recipe.files import read_mound, write_mound
 from ..recipe.value import Length, Place
 from ..regular import Folder, read_text
-from .solver import FIELDS
+from .solver import COARSER, FIELDS
 
-FORMAT = 1
+FORMAT = 2
 FACTS = "growth.json"
-MOST_CELLS = 24_000_000
-"""A step of so many takes ten seconds on two cores, and 3.3 GB."""
+MOST_CELLS = 1_000_000_000
+"""That a flow may take in the end; how many it does take memory decides."""
 STEP = {"all": 1, "second": 2, "fourth": 4}
 """Frames from one that is kept to the next, by what a growth asks for."""
 STATES = 12
@@ -73,6 +74,12 @@ class Grown:
     origin : ndarray of float64, shape (3,)
         Middle of the first of these cells, metres.
     cell : float
+    rode : ndarray of float32, shape (2, 3, x, y, z)
+        How far what is at every second cell has come since each set of texture coordinates was begun, metres, from there.
+    weights : tuple of float
+        How much each of the sets counts.
+    epochs : tuple of int
+        How often each of them was begun: another time, another pattern.
     """
 
     number: int
@@ -80,6 +87,26 @@ class Grown:
     flow: np.ndarray
     origin: np.ndarray
     cell: float
+    rode: np.ndarray
+    weights: tuple = (1.0, 0.0)
+    epochs: tuple = (0, 0)
+
+    @property
+    def box(self):
+        """Corners of the box that holds it, metres: two ndarray of float64, shape (3,)."""
+        return self.origin, self.origin + self.cell * np.array(self.cloud.shape)
+
+    def rode_at(self, points):
+        """How far what is at some places has come: ndarray of float32, shape (2, n, 3), metres.
+
+        Parameters
+        ----------
+        points : ndarray of float, shape (n, 3)
+            Metres.
+        """
+        at = ((points - self.origin) / self.cell - 0.5 * (COARSER - 1)).T / COARSER
+        return np.stack([np.stack([scipy.ndimage.map_coordinates(along, at, order=1, mode="nearest") for along in one], -1)
+                         for one in self.rode])
 
 
 class KeptGrowth:
@@ -218,25 +245,29 @@ class KeptGrowth:
         """Frames from which it can go on: list of int."""
         return sorted(number for kind, number in _parts_of(self.folder).values() if kind == "state")
 
-    def keep(self, number, flowing, cloud, pace):
+    def keep(self, number, flowing, cloud):
         """Keep a frame.
 
         Parameters
         ----------
         number : int
         flowing : Flowing
-        cloud : ndarray of float32, shape (X, Y, Z)
-            What is seen.
-        pace : float
-            Seconds of weather in one of the film.
+        cloud : ndarray of float32, shape (x, y, z)
+            What is seen, in the flow's box.
         """
         where = [np.flatnonzero((cloud > FAINT).any(axis=tuple(a for a in range(3) if a != axis))) for axis in range(3)]
         low = np.array([w[0] if len(w) else 0 for w in where]) - 2
         high = np.array([w[-1] + 1 if len(w) else 1 for w in where]) + 2
-        low, high = np.maximum(low, 0), np.minimum(high, cloud.shape)
-        box = tuple(slice(a, b) for a, b in zip(low, high))
-        flow = flowing.flow()[box] * np.float32(pace)
-        _write(self.folder / f"frame_{number:05d}.npz", low=low, cloud=cloud[box].astype(np.float16), flow=flow.astype(np.float16))
+        low, high = np.maximum(low, 0) // COARSER * COARSER, np.minimum(high, cloud.shape)
+        box, coarse = tuple(slice(a, b) for a, b in zip(low, high)), tuple(
+            slice(a // COARSER, -(-b // COARSER)) for a, b in zip(low, high))
+        # Metres of the mound in a second of the film.
+        larger, (weights, epochs) = self.mound.growth.larger, flowing.riding.counting(flowing.seconds)
+        flow = flowing.flow()[box] * np.float32(self.mound.growth.pace / larger)
+        rode = flowing.riding.rode[(slice(None), slice(None), *coarse)] / np.float32(larger)
+        _write(self.folder / f"frame_{number:05d}.npz", low=low + [side.start for side in flowing.box],
+               cloud=cloud[box].astype(np.float16), flow=flow.astype(np.float16), rode=rode.astype(np.float16),
+               counting=np.array([*weights, *epochs], np.float64))
 
     def keep_state(self, number, flowing):
         """Keep all that is needed to go on from a frame.
@@ -247,8 +278,8 @@ class KeptGrowth:
         flowing : Flowing
         """
         u, v, w = flowing.faces
-        _write(self.folder / f"state_{number:05d}.npz", u=u, v=v, w=w, carried=flowing.carried,
-               seconds=np.array([flowing.seconds, flowing.left]))
+        _write(self.folder / f"state_{number:05d}.npz", u=u, v=v, w=w, carried=flowing.carried, rode=flowing.riding.rode,
+               low=np.array([side.start for side in flowing.box]), seconds=np.array([flowing.seconds, flowing.left]))
 
     def resume(self, number, flowing):
         """Set a flow to what it was at a frame.
@@ -259,12 +290,17 @@ class KeptGrowth:
             One of `states`.
         flowing : Flowing
         """
-        cells = flowing.carried.shape[1:]
-        shapes = {axis: tuple(n + (m == at) for m, n in enumerate(cells)) for at, axis in enumerate("uvw")}
-        held = self._read(f"state_{number:05d}.npz", {**shapes, "carried": (len(FIELDS), *cells), "seconds": (2,)})
-        flowing.faces = tuple(np.ascontiguousarray(held[name]) for name in "uvw")
-        flowing.carried = np.ascontiguousarray(held["carried"])
-        flowing.seconds, flowing.left = map(float, held["seconds"])
+        name, any_three = f"state_{number:05d}.npz", (None,) * 3
+        held = self._read(name, {"u": any_three, "v": any_three, "w": any_three, "carried": (len(FIELDS), *any_three), "low": (3,),
+                                 "rode": (2, 3, *any_three), "seconds": (2,)})
+        low, within = held["low"].astype(int), np.array(held["carried"].shape[1:])
+        alike = all(held[axis].shape == tuple(within + (np.arange(3) == at)) for at, axis in enumerate("uvw"))
+        alike = alike and held["rode"].shape[2:] == tuple(-(-within // COARSER))
+        if not alike or low[1] != 0 or (low < 0).any() or (low + within > self.shape).any():
+            raise self._damaged(name)
+        box = tuple(slice(int(a), int(a + n)) for a, n in zip(low, within))
+        flowing.taken(box, tuple(np.ascontiguousarray(held[name]) for name in "uvw"), np.ascontiguousarray(held["carried"]),
+                      np.ascontiguousarray(held["rode"]), *map(float, held["seconds"]))
 
     def frame(self, number):
         """A frame that is kept.
@@ -282,16 +318,32 @@ class KeptGrowth:
         Problem
             When it is not there, or cannot be read.
         """
-        held = self._read(f"frame_{number:05d}.npz", {"low": (3,), "cloud": (None,) * 3, "flow": (None, None, None, 3)})
-        ends = held["low"] + held["cloud"].shape
-        if held["flow"].shape[:3] != held["cloud"].shape or (held["low"] < 0).any() or (ends > self.shape).any():
-            raise self._damaged(f"frame_{number:05d}.npz")
+        name = f"frame_{number:05d}.npz"
+        held = self._read(name, {"low": (3,), "cloud": (None,) * 3, "flow": (None, None, None, 3), "rode": (2, 3, None, None, None),
+                                 "counting": (4,)})
+        within, low = np.array(held["cloud"].shape), held["low"]
+        alike = held["flow"].shape[:3] == tuple(within) and held["rode"].shape[2:] == tuple(-(-within // COARSER))
+        weights, epochs = map(float, held["counting"][:2]), (int(n) % 2**20 for n in held["counting"][2:])
+        if not alike or (low < 0).any() or (low + within > self.shape).any():
+            raise self._damaged(name)
         return Grown(number, held["cloud"].astype(np.float32), held["flow"].astype(np.float32),
-                     self.origin + self.cell * held["low"], self.cell)
+                     self.origin + self.cell * low, self.cell, held["rode"].astype(np.float32), tuple(weights), tuple(epochs))
+
+    def stamp(self, number):
+        """What tells whether the file of a frame is still the same one: int, 0 where there is none.
+
+        Parameters
+        ----------
+        number : int
+        """
+        try:
+            return (self.folder / f"frame_{number:05d}.npz").stat().st_mtime_ns
+        except OSError:
+            return 0
 
     def _read(self, name, shapes):
         """Arrays of a file by their names, each finite and of its shape, where None may be any number."""
-        most = 4 * (3 + len(FIELDS)) * int(np.prod([n + 1 for n in self.shape])) + 2**16
+        most = 4 * (5 + len(FIELDS)) * int(np.prod([n + 1 for n in self.shape])) + 2**16
         try:
             with Folder(self.folder) as parts, parts.opened(name) as file, zipfile.ZipFile(file) as members:
                 if sum(member.file_size for member in members.infolist()) > most:
@@ -334,9 +386,16 @@ def _parts_of(folder):
     return {name: (found[1], int(found[2])) for name in sorted(names) if (found := _NAMED.fullmatch(name))}
 
 
+def moving(mound):
+    """Whether forms of a mound move while it grows: bool."""
+    return mound.time is not None and (bool(mound.keyed) or mound.time.wind != 0.0 or mound.time.shear != 0.0 or any(
+        getattr(form, "sequence", None) is not None for form in mound.mass.forms))
+
+
 def _light(mound):
     """What of a mound tells how it grew, without what only its pictures need."""
-    return mound.edited(snapshots=(), references=(), keyed=(), time=None)
+    still = {} if moving(mound) else {"keyed": (), "time": None}
+    return mound.edited(snapshots=(), references=(), **still)
 
 
 def key_of_growth(mound, rate):
@@ -353,7 +412,10 @@ def key_of_growth(mound, rate):
     """
     standing = tuple((type(each).__name__, *each.shape[1:], each.place, each.turn, each.clears, each.obstacle)
                      for each in mound.stand_ins if each.shown != "hidden" and each.obstacle or each.clears is not None)
-    return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.patches, mound.voxels, mound.growth, rate,
+    goes = (mound.time, mound.keyed) if moving(mound) else ()
+    # Detail is added when a frame is looked at.
+    growth = mound.growth.model_copy(update={"detail": 0.0}) if mound.growth is not None else None
+    return key_of("growth", mound.mass, mound.grains, mound.steps, mound.skin, mound.patches, mound.voxels, growth, rate, *goes,
                   *standing)
 
 
@@ -371,4 +433,4 @@ def bytes_foretold(shape, frames):
     frames : int
     """
     cells = float(np.prod(shape, dtype=float))
-    return int(frames * cells * 0.4 * 8.0 + (frames / STATES + 2) * cells * 24.0)
+    return int(frames * cells * 0.4 * 9.5 + (frames / STATES + 2) * cells * 27.0)

@@ -10,7 +10,7 @@ from functools import lru_cache
 import numpy as np
 import scipy
 
-from .advection import divergence, press
+from .advection import divergence, press, slabs
 
 
 @lru_cache(maxsize=4)
@@ -23,7 +23,7 @@ def _eigenvalues(shape):
     return (x[:, None, None] + y[None, :, None] + z).astype(np.float32)
 
 
-def pressure_of(source, threads=1):
+def pressure_of(source, threads=1, heard=None):
     """The pressure whose second differences are a source.
 
     Parameters
@@ -32,18 +32,29 @@ def pressure_of(source, threads=1):
         From `divergence`.
     threads : int, optional
         The result is the same with any number.
+    heard : callable, optional
+        See `core.growth.advection.slabs`.
 
     Returns
     -------
     ndarray of float32, shape (X, Y, Z)
     """
-    found = scipy.fft.dst(source, 2, axis=0, workers=threads)
-    found = scipy.fft.dct(found, 4, axis=1, workers=threads, overwrite_x=True)
-    found = scipy.fft.dst(found, 2, axis=2, workers=threads, overwrite_x=True)
+    found = source.copy()
+    there = ((scipy.fft.dst, 2, 0), (scipy.fft.dct, 4, 1), (scipy.fft.dst, 2, 2))
+    back = ((scipy.fft.idst, 2, 2), (scipy.fft.idct, 4, 1), (scipy.fft.idst, 2, 0))
+    for transform, kind, axis in there:
+        _along(found, transform, kind, axis, threads, heard)
     found /= -_eigenvalues(source.shape)
-    found = scipy.fft.idst(found, 2, axis=2, workers=threads, overwrite_x=True)
-    found = scipy.fft.idct(found, 4, axis=1, workers=threads, overwrite_x=True)
-    return scipy.fft.idst(found, 2, axis=0, workers=threads, overwrite_x=True)
+    for transform, kind, axis in back:
+        _along(found, transform, kind, axis, threads, heard)
+    return found
+
+
+def _along(values, transform, kind, axis, threads, heard):
+    """Transform along an axis in place, part by part across it."""
+    turned = np.swapaxes(values, 0, 1) if axis == 0 else values
+    for some in slabs(turned.shape, heard):
+        turned[some] = transform(turned[some], kind, axis=1 if axis == 0 else axis, workers=threads)
 
 
 TURNS = 6
@@ -72,7 +83,7 @@ def walls_of(solid):
     return tuple(found)
 
 
-def freed(faces, threads=1, solid=None, still=None):
+def freed(faces, threads=1, solid=None, still=None, heard=None):
     """Take from a flow, in place, what makes it flow together or apart anywhere.
 
     Parameters
@@ -86,6 +97,8 @@ def freed(faces, threads=1, solid=None, still=None):
         simulations for animation, Symposium on Computer Animation).
     still : tuple of ndarray of float32, optional
         What the flow is on the faces of solid cells: against the wind, which is added to it everywhere.
+    heard : callable, optional
+        See `core.growth.advection.slabs`.
 
     Returns
     -------
@@ -95,7 +108,7 @@ def freed(faces, threads=1, solid=None, still=None):
     faces[1][:, 0] = 0.0
     before = divergence(faces)
     if solid is None or not solid.any():
-        press(faces, pressure_of(before, threads))
+        press(faces, pressure_of(before, threads, heard))
     else:
         walls = walls_of(solid)
         for _ in range(TURNS):
@@ -104,7 +117,7 @@ def freed(faces, threads=1, solid=None, still=None):
             source = divergence(faces)
             source[solid] = 0.0
             before = source if _ == 0 else before
-            press(faces, pressure_of(source, threads))
+            press(faces, pressure_of(source, threads, heard))
         for face, wall, own in zip(faces, walls, still):
             face[wall] = own[wall]
         after = divergence(faces)

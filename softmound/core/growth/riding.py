@@ -1,14 +1,19 @@
-"""Places carried through a frozen flow: detail that rides on a growth, and wisps drawn out of a finished cloud.
+"""Detail that rides on a growth, and wisps drawn out of a finished cloud along its flow.
 
-Everything is looked up where the flow brought it from, after Ebert and Parent (1990, Rendering and animation of gaseous
-phenomena, SIGGRAPH) for textures that move with a fluid.
+What the cells of a flow are too coarse for is added as a turbulence without sources, octave by octave by Kolmogorov's law, as by
+Kim, Thuerey, James and Gross (2008, Wavelet turbulence for fluid simulation, SIGGRAPH), and the cloud is followed back through
+it, so that its edge rolls up rather than being pushed in and out. The turbulence is carried by the flow in two sets of texture
+coordinates that are begun anew in turn (Max and Becker 1995, Flow visualization using moving textures, ICASE/LaRC Symposium).
 """
+
+from functools import lru_cache
 
 import numpy as np
 import scipy
 
+from ..kernels import side_by_side
 from ..machine import free_memory
-from ..noise.sums import mean_of, noise_points
+from ..noise.flow import came_through
 from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
 from ..ticket import chunks
@@ -18,19 +23,22 @@ from .kept import FAINT
 
 STEPS = 6
 """Steps back through the flow."""
-CHUNK = 256
-CRISP = 0.22
-"""Share of a cloud's density over which a frozen edge rises."""
-BLUR = 1.5
-"""Cells over which the way out of a cloud is smoothed."""
-DOMES = 0.75
-"""How far detail is pushed out, in its features, at a detail of 1."""
-RINGS = 0.04
+CHUNK = 512
+LARGEST = 6.0
+"""Cells of the largest whirls that are added: those that the flow itself has lost."""
+FINEST = 2.5
+"""Voxels of the smallest."""
+ROLLS = 0.45
+"""How far a whirl carries what it turns, in its own size, at a detail of 1."""
+TURNS = 3
+"""Steps round each whirl."""
+BLUR, EDGE = 0.7, (0.25, 0.6)
+"""Cells over which a frame is smoothed, and what its edge then rises from and to: so it has no steps."""
 LEAST = 0.01
 """Of a cloud, below which a cell is not looked at."""
 LEAST_VOXEL = 0.005
 """Metres."""
-BRICK_SECONDS = 4e-4
+BRICK_SECONDS = 6e-4
 """That a brick takes, about."""
 _LANE = np.arange(LANES)
 _WITHIN = np.stack([_LANE >> 6, (_LANE >> 3) & 7, _LANE & 7], axis=-1)
@@ -63,32 +71,55 @@ def came_from(points, grown, seconds):
     return at
 
 
-def _bricks_of(grown, voxel, far):
-    """Bricks of a finer grid that a frame's cloud may reach: ndarray of int64, shape (n, 3)."""
-    cells = np.argwhere(grown.cloud > LEAST)
-    low = np.floor((grown.origin + grown.cell * (cells - 1.5) - far) / (voxel * SIDE)).astype(np.int64)
-    high = np.floor((grown.origin + grown.cell * (cells + 1.5) + far) / (voxel * SIDE)).astype(np.int64)
-    found, most = [], (high - low).max(axis=0) + 1
-    for i in range(most[0]):
-        for j in range(most[1]):
-            for k in range(most[2]):
-                at = low + (i, j, k)
-                found.append(np.unique(at[(at <= high).all(axis=1)], axis=0))
-    return np.unique(np.concatenate(found), axis=0)
+@lru_cache(maxsize=2)
+def _smoothed(grown):
+    """A frame's cloud without steps, and as a spline's coefficients."""
+    blurred = scipy.ndimage.gaussian_filter(grown.cloud, BLUR)
+    return blurred, scipy.ndimage.spline_filter(blurred, order=3, output=np.float32)
 
 
-def foretold_freeze(grown, finer=2, detail=0.5, feature=None):
+def _reach(detail):
+    """Cells that detail carries what is at an edge, about: float; all whirls one way would be twice that, and never are."""
+    return ROLLS * detail * LARGEST
+
+
+def _bricks_of(grown, voxel, detail):
+    """Bricks of a finer grid, and which of them detail can alter.
+
+    Returns
+    -------
+    coords : ndarray of int64, shape (n, 3)
+        Those that a frame's cloud may reach.
+    edge : ndarray of bool, shape (n,)
+        Those that are not deep within it.
+    """
+    blurred, reach = _smoothed(grown)[0], int(np.ceil(_reach(detail))) + 1
+    room = reach + int(np.ceil(SIDE * voxel / grown.cell)) + 1
+    wide = np.pad(blurred, room)
+    # Of each brick the most and the least of the cells that it may look at.
+    span = 2 * reach + 1 + int(np.ceil(SIDE * voxel / grown.cell))
+    most, least = scipy.ndimage.maximum_filter(wide, span), scipy.ndimage.minimum_filter(wide, span)
+    low = np.floor((grown.origin - grown.cell * room) / (voxel * SIDE)).astype(np.int64) + 1
+    high = np.floor((grown.origin + grown.cell * (np.array(grown.cloud.shape) + room - 1)) / (voxel * SIDE)).astype(np.int64) - 1
+    coords = np.stack(np.meshgrid(*(np.arange(a, b + 1) for a, b in zip(low, high)), indexing="ij"), -1).reshape(-1, 3)
+    middle = ((coords + 0.5) * SIDE - 0.5) * voxel
+    at = np.clip(np.rint((middle - grown.origin) / grown.cell).astype(int) + room, 0, np.array(wide.shape) - 1)
+    there = most[tuple(at.T)] > LEAST
+    return coords[there], least[tuple(at[there].T)] < EDGE[1]
+
+
+def foretold_freeze(grown, finer=2, detail=0.5):
     """What freezing a frame will take.
 
     Parameters
     ----------
-    grown, finer, detail, feature
-        As for `frozen`.
+    grown, finer, detail
+        As for `refined`.
 
     Returns
     -------
     dict
-        `voxel` in metres, `bricks` looked at, `memory_bytes`, `seconds` about.
+        `voxel` in metres, `bricks` that are looked at, `memory_bytes`, `seconds` about.
 
     Raises
     ------
@@ -100,25 +131,31 @@ def foretold_freeze(grown, finer=2, detail=0.5, feature=None):
     cells = grown.cloud > LEAST
     if not cells.any():
         raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
-    far = DOMES * detail * (5.0 * grown.cell if feature is None else feature) / grown.cell
-    # Cells within reach, as `_bricks_of` goes, and the bricks that they lie in; of bricks smaller than a cell, those in each.
-    reach = int(np.ceil(far + 1.5))
-    wide = np.argwhere(scipy.ndimage.maximum_filter(np.pad(cells, reach), 2 * reach + 1)) - reach
-    if finer <= SIDE:
-        ends = [np.floor((grown.origin / grown.cell + wide + end) * finer / SIDE) for end in (-0.5, 0.5)]
-        bricks = len(np.unique(np.concatenate(ends), axis=0))
-    else:
-        bricks = len(wide) * (finer / SIDE) ** 3
-    memory, voxel = bricks * LANES * 4.0 * 2.5 + grown.cloud.size * 4.0 * 12.0, grown.cell / finer
+    voxel = grown.cell / finer
+    # Cells within reach, before bricks are listed one by one: of too fine ones there would be too many for that.
+    wide = np.count_nonzero(scipy.ndimage.maximum_filter(np.pad(cells, 8), 2 * int(_reach(detail)) + 3))
+    memory = wide * finer**3 * 4.0 * 2.5 + grown.cloud.size * 4.0 * 12.0
     if voxel < LEAST_VOXEL or memory > free_memory():
         raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, "
                          "and voxels are {} m at the least. Choose fewer.", grown.number, finer, voxel, memory / 1e9,
                          free_memory() / 1e9, LEAST_VOXEL)
-    return {"voxel": voxel, "bricks": int(bricks), "memory_bytes": int(memory), "seconds": round(bricks * BRICK_SECONDS, 1)}
+    edge = _bricks_of(grown, voxel, detail)[1]
+    return {"voxel": voxel, "bricks": len(edge), "memory_bytes": int(memory),
+            "seconds": round(np.count_nonzero(edge) * BRICK_SECONDS, 1)}
 
 
-def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=None):
-    """A frame as a finer grid, with detail that rides on its flow.
+def _whirls(grown, voxel, seed):
+    """Sizes of the whirls that are added, the smallest first, and their noises: of each set of texture coordinates its own."""
+    sizes, size = [], LARGEST * grown.cell
+    while size > FINEST * voxel:
+        sizes.append(size)
+        size *= 0.5
+    return [(size, [[Noise(feature=size, octaves=1, seed=(seed + 7919 * n + 104_729 * epoch + half) % 2**31) for half in (0, 101)]
+                    for epoch in grown.epochs]) for n, size in reversed(list(enumerate(sizes)))]
+
+
+def refined(grown, finer=2, detail=0.5, seed=1, ticket=None):
+    """A frame as a finer grid, with whirls that ride on its flow.
 
     Parameters
     ----------
@@ -126,11 +163,7 @@ def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=N
     finer : int, optional
         So many voxels along a cell.
     detail : float, optional
-        How far domes stand out and finer noise eats into the edge, 0 to 1.
-    feature : float, optional
-        Of the noise, metres; default five cells.
-    ride : float, optional
-        Seconds of the film for which it is drawn out by the flow.
+        How far its edge is rolled up, 0 to 1.
     seed : int, optional
     ticket : Ticket, optional
 
@@ -144,35 +177,31 @@ def frozen(grown, finer=2, detail=0.5, feature=None, ride=0.06, seed=1, ticket=N
     Problem
         When the frame holds no cloud, or it does not fit: see `foretold_freeze`.
     """
-    foretold_freeze(grown, finer, detail, feature)
-    voxel, feature = grown.cell / finer, 5.0 * grown.cell if feature is None else feature
-    smooth = scipy.ndimage.spline_filter(grown.cloud, order=3, output=np.float32)
-    # Of the blurred cloud, since the way out has to be known a little beyond the edge as well.
-    broad = scipy.ndimage.gaussian_filter(grown.cloud, BLUR)
-    out = np.stack(np.gradient(broad), axis=-1)
-    out /= -np.maximum(np.linalg.norm(out, axis=-1, keepdims=True), 1e-5)
-    domes = Noise(kind="cellular", inverted=True, feature=feature, octaves=3, gain=0.45, seed=seed)
-    fine = Noise(summed="folded", feature=0.5 * feature, octaves=5, gain=0.55, seed=seed + 1)
-    far = DOMES * detail * feature
-    coords = _bricks_of(grown, voxel, far)
-    values = np.empty((len(coords), LANES), np.float32)
-    for some in chunks(len(coords), CHUNK, ticket):
-        points = ((coords[some, None, :] * SIDE + _WITHIN) * voxel).reshape(-1, 3)
-        at = (points - grown.origin) / grown.cell
-        about = scipy.ndimage.map_coordinates(broad, at.T, order=1, mode="constant")
-        edge = (about > 1e-3) & (about < 0.985) if detail > 0.0 else np.zeros(len(about), bool)
-        eaten = np.zeros(len(at), np.float32)
-        if edge.any():
-            from_where = came_from(points[edge], grown, ride)
-            way = np.stack([scipy.ndimage.map_coordinates(out[..., n], at[edge].T, order=1, mode="nearest")
-                            for n in range(3)], axis=-1)
-            pushed = far * (noise_points(from_where, domes) - mean_of(domes) + 0.1)
-            at[edge] -= pushed[:, None] / grown.cell * way
-            eaten[edge] = 0.5 * detail * noise_points(from_where, fine)
-        cloud = scipy.ndimage.map_coordinates(smooth, at.T, order=3, prefilter=False, mode="constant")
-        # Splines ring around what ends suddenly.
-        cloud = np.where(cloud > RINGS, cloud, 0.0) - eaten
-        values[some] = np.clip(cloud / (CRISP if detail > 0.0 else 1.0), 0.0, 1.0).reshape(-1, LANES)
+    foretold_freeze(grown, finer, detail)
+    voxel = grown.cell / finer
+    smooth = _smoothed(grown)[1]
+    coords, edge = _bricks_of(grown, voxel, detail)
+    whirls = _whirls(grown, voxel, seed) if detail > 0.0 else []
+    weights = [(n, weight / np.linalg.norm(grown.weights)) for n, weight in enumerate(grown.weights) if weight > 0.0]
+    values = np.ones((len(coords), LANES), np.float32)
+    rim = np.flatnonzero(edge)
+
+    def some_values(some):
+        points = ((coords[rim[some], None, :] * SIDE + _WITHIN) * voxel).reshape(-1, 3).astype(np.float32)
+        rode = grown.rode_at(points) if whirls else ()
+        for size, noises in whirls:
+            carried = np.zeros_like(points)
+            for n, weight in weights:
+                material = points + rode[n]
+                carried += np.float32(weight) * (came_through(material, noises[n], ROLLS * detail * size, TURNS) - material)
+            points = points + carried
+        at = ((points - grown.origin) / grown.cell).T
+        cloud = scipy.ndimage.map_coordinates(smooth, at, order=3, prefilter=False, mode="constant")
+        return np.clip((cloud - EDGE[0]) / (EDGE[1] - EDGE[0]), 0.0, 1.0).reshape(-1, LANES)
+
+    pieces = list(chunks(len(rim), CHUNK, ticket))
+    for some, found in zip(pieces, side_by_side(some_values, pieces)):
+        values[rim[some]] = found
     held = values.any(axis=1)
     return grid_of(voxel, coords[held].astype(np.int32), values[held])
 
@@ -218,7 +247,7 @@ def frozen_mound(mound, grown, grid):
         Its light and view are kept.
     grown : Grown
     grid : BrickGrid
-        From `frozen`.
+        From `refined`.
 
     Returns
     -------

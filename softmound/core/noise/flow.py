@@ -190,6 +190,32 @@ def field_at(points, noises, origin=(0.0, 0.0, 0.0)):
     return out.transpose(0, 2, 1).reshape(-1, 3)[: len(points)]
 
 
+def came_through(points, noises, strength, steps):
+    """Where points come from, when a field of directions has carried them along.
+
+    Parameters
+    ----------
+    points : array_like of float, shape (n, 3)
+        Metres.
+    noises : sequence of Noise
+        See `field_at`.
+    strength : float
+        The farthest they are carried, metres.
+    steps : int
+        At least 1.
+
+    Returns
+    -------
+    ndarray of float32, shape (n, 3)
+        Metres.
+    """
+    points = np.ascontiguousarray(points, dtype=np.float32)
+    out = np.empty((-(-len(points) // LANES), 3, LANES), np.float32)
+    ints, floats, curl = _given(noises, (0.0, 0.0, 0.0))
+    _walked(BLANK, f32(1), points, ints, floats, _Walk(True, *curl, f32(strength / steps), False, steps), _NO_SHARE, out)
+    return out.transpose(0, 2, 1).reshape(-1, 3)[: len(points)]
+
+
 def walked_back(coords, voxel, noises, strength, steps, share=None, origin=(0.0, 0.0, 0.0)):
     """Where the voxels of some bricks come from, when a field of directions has carried them along.
 

@@ -51,6 +51,28 @@ def _crumbs_kept(data: dict[str, Any]) -> dict[str, Any]:
     return {**data, **({"voxels": {**voxels, "crumbs": 0.0}} if isinstance(voxels, dict) else {})}
 
 
+def _weather_in_nature(data: dict[str, Any]) -> dict[str, Any]:
+    """12 to 13: growth has a sounding, in metres of nature, instead of numbers of its own for what water does."""
+    growth = data.get("growth")
+    if not isinstance(growth, dict) or not all(isinstance(value, (int, float)) for name, value in growth.items()
+                                               if name in _OF_WEATHER):
+        return data
+    gone = ("over", "warms", "dries", "whirls", "form")
+    # Air held e times less vapour over this height; in nature that is some 2,500 m.
+    larger = min(max(2_500.0 / max(float(growth.get("over", 90.0)), 0.1), 1.0), 100.0)
+    root = larger**0.5
+    changed = {name: value for name, value in growth.items() if name not in gone}
+    changed |= {"larger": larger, "form": "beside" if growth.get("form", True) else "none", "gives": "surface", "pulse": 0.0,
+                "pace": min(float(growth.get("pace", 6.0)) * root, 2_000.0),
+                "wind": min(float(growth.get("wind", 0.0)) * root, 200.0),
+                "shear": min(max(float(growth.get("shear", 0.0)) * 10.0 / root, -200.0), 200.0),
+                "smoke": min(float(growth.get("smoke", 0.0)) * float(growth.get("pace", 6.0)), 500.0)}
+    return {**data, "growth": changed}
+
+
+_OF_WEATHER = ("over", "pace", "wind", "shear", "smoke")
+
+
 def _to(version: int, change: Callable[[dict[str, Any]], dict[str, Any]] = dict) -> Callable[[dict[str, Any]], dict[str, Any]]:
     """A step that changes a recipe and those of its snapshots; by default what is new came as an addition."""
     def step(data: dict[str, Any]) -> dict[str, Any]:
@@ -75,6 +97,7 @@ STEPS = {
     9: _to(10),  # groups of lamps, faders for light groups
     10: _to(11),  # a camera path
     11: _to(12),  # stand-ins
+    12: _to(13, _weather_in_nature),
 }
 """Maps a version to the function that turns its JSON into that of the next version."""
 

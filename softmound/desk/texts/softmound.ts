@@ -693,6 +693,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Close</source>
@@ -2307,6 +2308,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <source>This one</source>
         <translation type="unfinished" />
@@ -4041,7 +4043,45 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Ready growths…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Open one of six as a mound of its own, and let it rise at once.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
         <source>growth {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Air</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Temperature and humidity by height: a sounding.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Even and dry</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>air {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4073,6 +4113,27 @@
     <message>
         <location filename="softmound/desk/stations/mass/growth_fields.py" />
         <source>Let it grow with another seed; the growth before is found again by its seed, for a while.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Six side by side…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>Six seeds, coarse and small, to choose the best from.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>air</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <location filename="softmound/desk/stations/mass/growth_fields.py" />
+        <source>growth seed</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4410,6 +4471,27 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/sounding_chart.py" />
+        <source>Chart of the sounding</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/sounding_chart.py" />
+        <source>Height in kilometres of nature above the base level. Barley: temperature of the air; blue: its dew point, the nearer the damper; dashed: what rises without mixing, as long as it is right of the barley line.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/sounding_chart.py" />
+        <source>stops at {:.1f} km</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/sounding_chart.py" />
+        <source>inversion</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/mass/station.py" />
         <source>A cloud begins with a form. Press Add, or the key B for a blob.</source>
         <translation type="unfinished" />
@@ -4588,6 +4670,41 @@
     <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Photograph {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Six growths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Six growths side by side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>The same numbers under other seeds, coarse and small. Take the best one: it then grows as fine as it is asked to.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Growths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Letting them grow…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Grow this one</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <source>Seed {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5087,7 +5204,7 @@
     </message>
     <message>
         <location filename="softmound/desk/view/playing.py" />
-        <source>{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk</source>
+        <source>About {} × {} × {} cells of {} in the end, {} frames; {:.0f} s, {:.1f} GB of memory, {:.1f} GB on disk</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5098,11 +5215,6 @@
     <message>
         <location filename="softmound/desk/view/playing.py" />
         <source>The next growth goes on from frame {}: change its numbers, then let it grow.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/view/playing.py" />
-        <source>growth seed</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5138,6 +5250,21 @@
     <message>
         <location filename="softmound/desk/view/playing.py" />
         <source>Growth as OpenVDB</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>There is no growth to publish: let the mound grow first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>In the library: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/playing.py" />
+        <source>Growth as an asset</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5289,6 +5416,16 @@
     <message>
         <location filename="softmound/desk/view/time_line.py" />
         <source>Write OpenVDB…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Make an asset</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/time_line.py" />
+        <source>Take all frames into the library as a sequence, refined twofold.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5701,6 +5838,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Above the inversion; 0 is as warm all the way.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Above this altitude nothing rises.</source>
         <translation type="unfinished" />
     </message>
@@ -5732,6 +5874,11 @@
     <message>
         <location filename="tables.py" />
         <source>Adds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>After so long other patches give off; 0 is always the same.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5951,6 +6098,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>As large</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Aspect</source>
         <translation type="unfinished" />
     </message>
@@ -5961,7 +6113,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>At the base level.</source>
+        <source>At the base level, in nature.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6027,6 +6179,11 @@
     <message>
         <location filename="tables.py" />
         <source>Begin with a shape</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Begun before</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6136,6 +6293,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Bursts</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>By a curve</source>
         <translation type="unfinished" />
     </message>
@@ -6167,6 +6329,11 @@
     <message>
         <location filename="tables.py" />
         <source>By height</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>By how much the air is warmer above it.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6306,11 +6473,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Cloud that is given off as such.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Coat's seed</source>
         <translation type="unfinished" />
     </message>
@@ -6322,6 +6484,11 @@
     <message>
         <location filename="tables.py" />
         <source>Codes of shots it is meant for.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Colder by so much each kilometre: the more, the faster they rise.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6362,11 +6529,6 @@
     <message>
         <location filename="tables.py" />
         <source>Compare…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Condenses over</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6511,7 +6673,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Detail</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Diameter of the droplets: 5 to 50; larger ones glare more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Dies away</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6656,11 +6828,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Dries</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Drop crumbs below</source>
         <translation type="unfinished" />
     </message>
@@ -6712,6 +6879,11 @@
     <message>
         <location filename="tables.py" />
         <source>Editing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ends early</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7051,6 +7223,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Gives off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Gives off for</source>
         <translation type="unfinished" />
     </message>
@@ -7136,12 +7313,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Height above the horizon.</source>
+        <source>Height above the base level, in nature, where clouds are stopped and spread.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Height over which air holds e times less vapour.</source>
+        <source>Height above the horizon.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7221,6 +7398,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How far edges roll up in whirls finer than the cells; seen at once.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How far from the level things are pressed together.</source>
         <translation type="unfinished" />
     </message>
@@ -7231,7 +7413,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>How far it may rise, in heights of the form.</source>
+        <source>How far it may rise, in spans of the form.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7287,16 +7469,6 @@
     <message>
         <location filename="tables.py" />
         <source>How far they go in and out.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>How fast droplets dry up in dry air.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>How fast what the form gives off is warmed: warmth rises.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7451,6 +7623,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Humidity</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Humidity above</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Humilis</source>
         <translation type="unfinished" />
     </message>
@@ -7496,12 +7678,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Inside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Inversion</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Inverted</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Inward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Is not seen</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Is the first cloud</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7517,6 +7719,11 @@
     <message>
         <location filename="tables.py" />
         <source>Its feature size sideways, its strength upward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its foot</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7537,6 +7744,21 @@
     <message>
         <location filename="tables.py" />
         <source>Its size along the axis.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its strength</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Its thickness</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7566,7 +7788,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>K/s</source>
+        <source>K/km</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7602,11 +7824,6 @@
     <message>
         <location filename="tables.py" />
         <source>Keeps cloud away</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Keeps small whirls alive.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7657,6 +7874,16 @@
     <message>
         <location filename="tables.py" />
         <source>Language…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lapse rate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lapse rate above</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7946,6 +8173,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Metres of nature in one of the mound: how large it moves.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Metric</source>
         <translation type="unfinished" />
     </message>
@@ -8116,6 +8348,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Nothing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Nothing at</source>
         <translation type="unfinished" />
     </message>
@@ -8197,6 +8434,11 @@
     <message>
         <location filename="tables.py" />
         <source>Of its underside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Of the air at the base level.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8346,6 +8588,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Over how much height it becomes warmer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Overcast</source>
         <translation type="unfinished" />
     </message>
@@ -8357,11 +8604,6 @@
     <message>
         <location filename="tables.py" />
         <source>Overlap</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Own</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8471,6 +8713,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Pressure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Publish it (Ctrl+P): OpenVDB grids in several resolutions, with recipe, scale and picture, in your library. Key 5 shows it there.</source>
         <translation type="unfinished" />
     </message>
@@ -8482,6 +8729,11 @@
     <message>
         <location filename="tables.py" />
         <source>Pull what is under the brush along with the hand</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pulse</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8562,6 +8814,16 @@
     <message>
         <location filename="tables.py" />
         <source>Rectangle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Relative, above the inversion.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Relative, around the cloud: in dry air edges dry up and sink.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8756,7 +9018,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Share of the cloud that is lost in a second.</source>
+        <source>Share of the form that gives off nothing.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8771,12 +9033,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Share of the surface that gives off nothing.</source>
+        <source>Share of the smoke that is lost in a second of weather.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Share of the warmth that is lost in a second.</source>
+        <source>Share of the warmth that is lost in a second of weather.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8842,11 +9104,6 @@
     <message>
         <location filename="tables.py" />
         <source>Show it otherwise</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>Show the form's own cloud too.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9006,6 +9263,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Smoke that is given off as such.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Smooth</source>
         <translation type="unfinished" />
     </message>
@@ -9026,7 +9288,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>So long it has been going on already at the first frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>So many times as long along the wind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>So much more wind for each kilometre of height.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9066,6 +9338,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Speed</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Spread</source>
         <translation type="unfinished" />
     </message>
@@ -9077,6 +9354,11 @@
     <message>
         <location filename="tables.py" />
         <source>Stay</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stays beside</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9191,6 +9473,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Swells</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Tags, with commas</source>
         <translation type="unfinished" />
     </message>
@@ -9256,12 +9543,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The grain {} “{}” eats all of the cloud away.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>The grid {!r} is turned or has voxels of unequal sides; resample it to equal voxels along the axes first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The growth has come to take {:.1f} GB, more than there is; frames up to here are kept. Choose larger cells, or less room.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9481,6 +9778,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Times that it gives off meanwhile; 0 is all the time.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Tint</source>
         <translation type="unfinished" />
     </message>
@@ -9646,11 +9948,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Vapour that becomes droplets gives off so much, and drives turrets upward.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Veil</source>
         <translation type="unfinished" />
     </message>
@@ -9686,7 +9983,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Warmth of droplets</source>
+        <source>Warmer than the air by so much: warmth rises, cold pours down.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9821,11 +10118,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Whirls</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Who made it.</source>
         <translation type="unfinished" />
     </message>
@@ -9861,7 +10153,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>With the form</source>
+        <source>With which it comes out, in nature.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10066,6 +10358,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>bursts</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>by</source>
         <translation type="unfinished" />
     </message>
@@ -10161,6 +10458,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>detail</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>diameter</source>
         <translation type="unfinished" />
     </message>
@@ -10182,11 +10484,6 @@
     <message>
         <location filename="tables.py" />
         <source>draws the edge out into wisps</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>dries</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10232,6 +10529,11 @@
     <message>
         <location filename="tables.py" />
         <source>fBm</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fades</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10316,6 +10618,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>gives</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>glow</source>
         <translation type="unfinished" />
     </message>
@@ -10357,6 +10664,11 @@
     <message>
         <location filename="tables.py" />
         <source>growth, </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>hPa</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10417,6 +10729,16 @@
     <message>
         <location filename="tables.py" />
         <source>holds {:,} triangles, more than {:,}; reduce them first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>humidity</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>humidity above</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10541,7 +10863,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>lapse</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lapse above</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>larger</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>last</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lead</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10761,11 +11103,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>over</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>pace</source>
         <translation type="unfinished" />
     </message>
@@ -10816,7 +11153,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>pressure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>published clouds, with their recipes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>pulse</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11011,7 +11358,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>sounding</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>spacing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>speed</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11102,6 +11459,11 @@
     <message>
         <location filename="tables.py" />
         <source>target</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>temperature</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11271,11 +11633,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>warms</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>warp</source>
         <translation type="unfinished" />
     </message>
@@ -11292,11 +11649,6 @@
     <message>
         <location filename="tables.py" />
         <source>where</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>whirls</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11526,7 +11878,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: cells of {:g} m would be {:.0f} million, more than {}; choose larger ones.</source>
+        <source>{}: cells of {:g} m would be {:,} along one side, more than {:,}; choose larger ones.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11562,6 +11914,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: give one run of # where the number of the frame stands, as storm.####.vdb.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: gives nothing off, and its form is no cloud to begin with; choose one of both.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11926,6 +12283,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: no frame holds any cloud yet; let it grow for longer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: no scheduler answers there; look at its address.</source>
         <translation type="unfinished" />
     </message>
@@ -11961,12 +12323,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: nothing of it lies there; choose another region.</source>
+        <source>{}: nothing of it gives anything off; add a form, or choose fewer masks and patches.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>{}: nothing of its surface gives anything off; add a form, or choose fewer masks and patches.</source>
+        <source>{}: nothing of it lies there; choose another region.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12167,6 +12529,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}{} is not in the library any more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>°C</source>
         <translation type="unfinished" />
     </message>
     <message>

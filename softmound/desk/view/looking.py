@@ -127,15 +127,17 @@ class Looking(QObject):
             self._bare_of_grains = before
             self.ask(False)
 
-    def fit(self, part=None):
-        """Fit the cloud into the picture.
+    def fit(self, part=None, bounds=None):
+        """Fit the cloud into the picture, or what has grown where that is looked at.
 
         Parameters
         ----------
+        bounds : (ndarray of float, ndarray of float), optional
+            Corners of what else is to be fitted, metres.
         part : (ndarray of float, ndarray of float), optional
             Corners of what the cloud fills of its bounds, as shares of them: lumps that roll inward leave it smaller. Default all.
         """
-        bounds = bounds_of(self._document.mound)
+        bounds = bounds or self._services.moving.bounds() or bounds_of(self._document.mound)
         if bounds is not None:
             low, high = bounds if part is None else (bounds[0] + share * (bounds[1] - bounds[0]) for share in part)
             size = self._picture.width(), self._picture.height()
@@ -175,7 +177,7 @@ class Looking(QObject):
         # Of a window that shows nothing yet: something lit as soon as can be; it rests once that is there.
         self._hurried = self._shown == 0 and not moving
         moving = moving or self._hurried
-        mound, placed = services.station.as_seen(mound), services.station.placed() or services.moving.placed()
+        mound, placed = services.station.as_seen(mound), services.station.placed() or services.moving.placed(moving)
         if self._bare_of_grains:
             mound, grid, key = mound.edited(grains=(), patches=()), None, ""
         cut = placed is None or services.station.cut_through

@@ -1,6 +1,7 @@
 """What moves in the window: playing a time line from memory, and a growth that is let run, looked at and frozen."""
 
 import shutil
+import time
 
 import platformdirs
 from PyQt6.QtCore import QObject, QTimer, pyqtSignal
@@ -10,11 +11,12 @@ from ...core.engine.films import TAKES, film_of_line
 from ...core.engine.keys import key_of
 from ...core.engine.stages import Stages, layers_of
 from ...core.exchange.sequences import mound_at
-from ...core.growth.films import clouds_of_frame, film_of_growth
+from ...core.growth.films import at_hand, clouds_of_frame, film_of_growth, finer_for
 from ...core.growth.frames import growth_written
 from ...core.growth.growing import foretold_growth, grown, same_growth
 from ...core.growth.kept import KeptGrowth, key_of_growth
-from ...core.growth.riding import frozen, frozen_mound
+from ...core.growth.published import growth_published
+from ...core.growth.riding import frozen_mound, refined
 from ...core.growth.source import growth_for
 from ...core.light.lattices.coarse import QUICK
 from ...core.light.picture.looks import looked, metered_as
@@ -34,12 +36,16 @@ from .flying import Recording
 
 RATE = 24.0
 """Frames a second of a growth whose mound has no time line."""
+BETWEEN = 2.5
+"""Seconds from one picture of a growth that runs to the next."""
 KEPT_GROWTHS = 3
 """Folders of frames that stay on this machine."""
 MADE = "Frames to be played"
 """What is made in the queue."""
 MOST_PLAYED = 1_000_000_000
 """Bytes of pictures that are kept to be played."""
+PLAYED, RESTING = 1, 3
+"""Voxels along a cell of a growth that moves, and at the most of one that is looked at."""
 COARSER = 2
 """Pixels of the screen along one of a frame that is played."""
 
@@ -77,7 +83,7 @@ class Moving(QObject):
         self._pictures, self._key, self._exposed = {}, None, None
         self._timer = QTimer(self)
         self._timer.timeout.connect(self._next)
-        self._making, self.recording, self._told_last = None, Recording(services), 0
+        self._making, self.recording, self._told_last, self._asked = None, Recording(services), 0, 0.0
         services.document.changed.connect(self._edited)
 
     def _edited(self, moving):
@@ -251,7 +257,7 @@ class Moving(QObject):
                     key = stages.density_key(still, voxel)
                     scene = stages.scene(still, stages.density(still, voxel, ticket.quiet(), remember=False), key)
                 else:
-                    scene = stages.scene_of(mound.light, moved.view, clouds_of_frame(grown_, number, mound.light.medium),
+                    scene = stages.scene_of(mound.light, moved.view, clouds_of_frame(grown_, number, mound.light.medium, PLAYED),
                                             stand_ins=mound.stand_ins)
                 camera = camera_of(moved.view, *size)
                 layers = layers_of(stages, scene, camera, stride=COARSER, fine=QUICK, ticket=ticket.quiet())
@@ -295,12 +301,32 @@ class Moving(QObject):
 
     # -- growth ---------------------------------------------------------------------------------
 
-    def placed(self):
-        """What the picture shows instead of the mound: a frame of the growth; None where that is not looked at."""
+    def placed(self, moving):
+        """What the picture shows instead of the mound: a frame of the growth; None where that is not looked at.
+
+        Parameters
+        ----------
+        moving : bool
+            The hand has not let go yet: then as many voxels as can be had at once.
+        """
         if self.grown is None or not self._numbers:
             return None
-        grown_, number, medium = self.grown, self.shown, self._services.document.mound.light.medium
-        return lambda *_: (clouds_of_frame(grown_, number, medium), False, True)
+        grown_, number, mound = self.grown, self.shown, self._services.document.mound
+        detail = mound.growth.detail if mound.growth is not None else None
+
+        def placed(camera, ticket, seconds=None):
+            fine = PLAYED if moving else finer_for(grown_, camera, RESTING)
+            whole = moving or seconds is None or at_hand(grown_, number, fine, detail)
+            return clouds_of_frame(grown_, number, mound.light.medium, fine if whole else PLAYED, detail, ticket), False, whole
+
+        return placed
+
+    def bounds(self):
+        """Box of the growth that is looked at, where its last frame holds any cloud: two ndarray of float64 in metres, or None."""
+        if self.grown is None or not self._numbers:
+            return None
+        frame = self.grown.frame(self._numbers[-1])
+        return frame.box if frame.cloud.any() else None
 
     def folder(self):
         """Where the growth of the present mound is kept: pathlib.Path."""
@@ -313,8 +339,8 @@ class Moving(QObject):
     @property
     def rate(self):
         """Frames a second of a growth: float."""
-        time = self._services.document.mound.time
-        return time.rate if time is not None else RATE
+        line = self._services.document.mound.time
+        return line.rate if line is not None else RATE
 
     def foretold(self):
         """What the growth would take, in words; why it cannot, where it cannot: str."""
@@ -326,8 +352,9 @@ class Moving(QObject):
         except Problem as problem:
             return tr(problem.sentence)
         wide, high, deep = said["shape"]
-        return tr("{} × {} × {} cells of {}, {} frames; at most {:.1f} GB of memory, {:.1f} GB on disk").format(
-            wide, high, deep, length(said["cell"]), said["frames"], said["memory_bytes"] / 1e9, said["disk_bytes"] / 1e9)
+        return tr("About {} × {} × {} cells of {} in the end, {} frames; {:.0f} s, {:.1f} GB of memory, {:.1f} GB on disk").format(
+            wide, high, deep, length(said["cell"]), said["frames"], said["seconds"], said["memory_bytes"] / 1e9,
+            said["disk_bytes"] / 1e9)
 
     def grow(self):
         """Let the mound grow, or go on where it was stopped; the newest frame is seen."""
@@ -335,14 +362,16 @@ class Moving(QObject):
         if services.document.mound.growth is None:
             services.document.apply(tr("growth"), lambda mound: mound.edited(growth=growth_for(mound)))
         mound, folder, rate, begins = services.document.mound, self.folder(), self.rate, self.begins
+        beside = services.document.folder
         told = self._relay.to(self._grew)
 
         def work(ticket):
             _sweep(folder, begins)
             if begins is None or (folder / "growth.json").exists():  # or go on where it was stopped
                 same = same_growth(folder, mound, rate) is not None
-                return grown(mound, folder, rate, going_on=same, ticket=ticket, told=told)
-            return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0])
+                return grown(mound, folder, rate, going_on=same, ticket=ticket, told=told, beside=beside)
+            return grown(mound, folder, rate, ticket=ticket, told=told, since=begins[1], of=begins[0],
+                         beside=beside)
 
         services.jobs.begin(work, lambda kept: self._grew(kept.numbers()[-1], kept, True), "Growth")
 
@@ -353,8 +382,10 @@ class Moving(QObject):
         self.grown, self._numbers, self._told_last = kept, kept.numbers(), number
         if newest:
             self.shown = number
-            # While it runs the next one comes before this could be refined.
-            self._services.looking.ask(not whole)
+            # While it runs the next one comes before this could be refined, and pictures take time from it.
+            if whole or time.monotonic() - self._asked > BETWEEN:
+                self._asked = time.monotonic()
+                self._services.looking.ask(not whole)
         self.changed.emit()
 
     def go_on_from_here(self):
@@ -397,24 +428,23 @@ class Moving(QObject):
             self._services.looking.ask(False)
             self.changed.emit()
 
-    def freeze(self, finer=3, detail=0.7):
+    def freeze(self, finer=3):
         """Make the frame of the growth that is seen the form of the mound.
 
         Parameters
         ----------
         finer : int, optional
             Voxels along a cell.
-        detail : float, optional
-            See `core.growth.riding.frozen`.
         """
         if self.grown is None or not self._numbers:
             self._services.tell(tr("There is no frame to freeze: let the mound grow first."))
             return
         kept, number, mound = self.grown, self.shown, self._services.document.mound
+        detail = (mound.growth or kept.mound.growth).detail
 
         def work(ticket):
-            frame, seed = kept.frame(number), kept.mound.growth.seed
-            return frozen_mound(mound, frame, frozen(frame, finer, detail, seed=seed, ticket=ticket))
+            frame = kept.frame(number)
+            return frozen_mound(mound, frame, refined(frame, finer, detail, ticket=ticket))
 
         def done(made):
             self.let_go()
@@ -456,10 +486,20 @@ class Moving(QObject):
         """
         kept = self.grown
         self._services.jobs.begin(
-            lambda ticket: growth_written(kept, folder, True, ticket),
+            lambda ticket: growth_written(kept, folder, True, ticket=ticket),
             lambda files: self._services.tell(tr("Written: {} frames in {}.").format(len(files), folder)),
             tr("Growth as OpenVDB"),
         )
+
+    def publish(self):
+        """Take the growth that is looked at into the library as a sequence, beside the work."""
+        services, kept = self._services, self.grown
+        if kept is None:
+            services.tell(tr("There is no growth to publish: let the mound grow first."))
+            return
+        library = services.delivering.library
+        services.jobs.begin(lambda ticket: growth_published(kept, library, ticket=ticket),
+                            lambda folder: services.tell(tr("In the library: {}.").format(folder)), tr("Growth as an asset"))
 
     def end(self):
         """The window closes."""

@@ -256,6 +256,9 @@ class TimeLineBar(QWidget):
         grown = QHBoxLayout(self._growth)
         grown.setContentsMargins(0, 0, 0, 0)
         self.freeze, self.write = QPushButton(tr("Freeze this frame")), QPushButton(tr("Write OpenVDB…"))
+        self.asset = QPushButton(tr("Make an asset"))
+        self.asset.setToolTip(tr("Take all frames into the library as a sequence, refined twofold."))
+        self.asset.clicked.connect(moving.publish)
         self.leave = QPushButton(tr("Back to the mound"))
         self.freeze.setObjectName("main")
         self.freeze.setToolTip(tr("Make it the form of the mound, refined by detail that rides on its flow."))
@@ -264,7 +267,7 @@ class TimeLineBar(QWidget):
         self.write.clicked.connect(self._ask_folder)
         self.leave.setToolTip(tr("Look at the mound itself again; the frames stay (Ctrl+L does so as well)."))
         self.leave.clicked.connect(moving.let_go)
-        for widget in (self.freeze, self.write, self.leave):
+        for widget in (self.freeze, self.asset, self.write, self.leave):
             grown.addWidget(widget)
         grown.addStretch()
         column.addWidget(self._growth)

@@ -1,16 +1,21 @@
-"""The growth of a mound in the settings of Mass: its numbers, what it would take, and buttons that let it run."""
+"""The growth of a mound in the settings of Mass: its numbers, its air, what it would take, and buttons that let it run."""
 
-from PyQt6.QtWidgets import QCheckBox, QPushButton
+from PyQt6.QtWidgets import QCheckBox, QComboBox, QMenu, QPushButton
 
 from ....core.engine.density import bounds_of, span_of
+from ....core.growth.growing import foretold_box
 from ....core.growth.source import growth_for
 from ....core.recipe.grains import MASKS, MOST_MASKS
 from ....core.recipe.places import changed, put, without
-from ....core.recipe.time import Growth
+from ....core.recipe.time import SOUNDINGS, Growth, Sounding
+from ....core.starts.rising import RISING, rising
+from ...dialogs.asking import asking
 from ...fields.controls import Row, text_label
 from ...fields.part_fields import PartFields
 from ...fields.where_fields import Where
 from ...words import in_words, tr
+from .sounding_chart import SoundingChart
+from .tries_dialog import TriesDialog
 
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
@@ -35,9 +40,17 @@ class GrowthFields:
         self.on.setToolTip(tr("Smoke and cloud rise from the form; the best frame can be frozen and refined."))
         self.on.clicked.connect(lambda on: services.document.apply(
             tr("growth"), lambda mound: mound.edited(growth=growth_for(mound) if on else None)))
-        panel.add(Row(self.on))
+        self.ready = QPushButton(tr("Ready growths…"))
+        self.ready.setToolTip(tr("Open one of six as a mound of its own, and let it rise at once."))
+        menu = QMenu(self.ready)
+        menu.setToolTipsVisible(True)
+        for word, kind in RISING.items():
+            action = menu.addAction(tr(kind.label), lambda word=word, kind=kind: self.begin(rising(word, tr(kind.label))))
+            action.setToolTip(tr(kind.sentence))
+        self.ready.setMenu(menu)
+        panel.add(Row(self.on, self.ready))
         self.fields = self.where = self.takes = self.grow = self.look = None
-        self._rest = ()
+        self._rest = self._of_air = ()
         services.moving.changed.connect(self._follow)
 
     def _make(self):
@@ -47,6 +60,19 @@ class GrowthFields:
         self.fields.changed.connect(lambda field, value, moving: services.document.apply(
             tr("growth {}").format(in_words(field)), lambda mound: mound.edited(growth=mound.growth.edited(**{field: value})),
             moving))
+        self.air = QComboBox()
+        self.air.setAccessibleName(tr("Air"))
+        self.air.setToolTip(tr("Temperature and humidity by height: a sounding."))
+        self.air.addItem(tr("Even and dry"), None)
+        for name, sounding in SOUNDINGS.items():
+            self.air.addItem(tr(name), sounding)
+        self.air.addItem(tr("Own"), "own")
+        self.air.activated.connect(self._choose_air)
+        airs = panel.add(Row(text_label(tr("Air"), "field"), self.air))
+        self.chart = panel.add(SoundingChart())
+        self.sounding = panel.add(PartFields(Sounding, Sounding.rows, "Air"))
+        self.sounding.changed.connect(lambda field, value, moving: services.document.apply(
+            tr("air {}").format(in_words(field)), lambda mound: changed(mound, ("growth", "sounding"), **{field: value}), moving))
         title = panel.add(text_label(tr("Gives off where"), "field"))
         self.where = panel.add(Where(GrowthMasks(services.document), "growth", UNPAINTED))
         self.takes = panel.add(text_label(""))
@@ -60,8 +86,12 @@ class GrowthFields:
         self.on_from.clicked.connect(services.moving.go_on_from_here)
         self.seed.setToolTip(tr("Let it grow with another seed; the growth before is found again by its seed, for a while."))
         self.seed.clicked.connect(services.moving.another_seed)
-        rows = panel.add(Row(self.grow, self.look)), panel.add(Row(self.on_from, self.seed))
-        self._rest = (self.fields, title, self.where, self.takes, *rows)
+        self.six = QPushButton(tr("Six side by side…"))
+        self.six.setToolTip(tr("Six seeds, coarse and small, to choose the best from."))
+        self.six.clicked.connect(self._try_six)
+        rows = panel.add(Row(self.grow, self.look)), panel.add(Row(self.on_from, self.seed)), panel.add(Row(self.six))
+        self._rest = (self.fields, airs, title, self.where, self.takes, *rows)
+        self._of_air = (self.chart, self.sounding)
 
     def show_mound(self, mound):
         """Follow a mound.
@@ -78,11 +108,46 @@ class GrowthFields:
             return
         for widget in self._rest:
             widget.setVisible(there)
+        for widget in self._of_air:
+            widget.setVisible(there and mound.growth.sounding is not None)
         if there:
-            self.fields.show_part(mound.growth)
+            growth = mound.growth
+            self.fields.show_part(growth)
+            known = next((n for n in range(self.air.count()) if self.air.itemData(n) == growth.sounding), self.air.count() - 1)
+            self.air.setCurrentIndex(known)
+            if growth.sounding is not None:
+                self.sounding.show_part(growth.sounding)
+                self.chart.show_sounding(growth.sounding, growth.heat, growth.moisture)
             self.where.show_masks(mound.growth.where)
             self.takes.setText(self._services.moving.foretold())
             self._follow()
+
+    def begin(self, mound):
+        """Open a mound with a growth, and let it rise.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        services = self._services
+        if services.files.may_leave():
+            services.document.open(mound)
+            services.looking.fit(bounds=foretold_box(services.document.mound))
+            services.moving.grow()
+
+    def _choose_air(self, number):
+        chosen = self.air.itemData(number)
+        if chosen != "own":
+            self._services.document.apply(tr("air"), lambda mound: mound.edited(growth=mound.growth.edited(sounding=chosen)))
+
+    def _try_six(self):
+        services = self._services
+        with asking(TriesDialog(services.document.mound, services.over)) as dialog:
+            taken = dialog.taken if dialog.exec() == TriesDialog.DialogCode.Accepted else None
+        if taken is not None:
+            services.document.apply(tr("growth seed"), lambda mound: mound.edited(
+                growth=mound.growth.edited(seed=taken.growth.seed)))
+            services.moving.grow()
 
     def _follow(self):
         """Say from where the next growth goes on."""
