@@ -9,7 +9,8 @@ from typing import Any
 __version__ = "0.14.0"
 
 _SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
-              "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread",
+              "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "ready_growth", "receive", "search",
+              "spread",
               "stand_in", "start", "verify", "write", "write_flock")
 
 

@@ -60,6 +60,7 @@ from .core.recipe.time import TimeLine
 from .core.recipe.timing import at_frame as _at_frame
 from .core.standins.beside import begun, cloud_box, named_apart, put_beside
 from .core.standins.files import ENDINGS, stand_ins_of_file
+from .core.starts.rising import RISING, rising
 from .core.starts.species import STARTS
 from .core.starts.species import start as _start
 from .core.volume.sample import sample
@@ -70,7 +71,8 @@ P = ParamSpec("P")
 R = TypeVar("R")
 
 __all__ = ["Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
-           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "receive", "search", "spread",
+           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "ready_growth",
+           "receive", "search", "spread",
            "stand_in", "start", "verify", "write", "write_flock"]
 
 
@@ -342,6 +344,32 @@ def start(species: str = "mediocris", name: str = "Untitled", span: float = 300.
         numbers["turrets"] = _whole(asked["turrets"], 1, 24, "number of turrets")
     made: Mound = _start(species, name, _number(span, 0.1, 20_000.0, "span in metres"), _whole(seed, 0, 2**31 - 1, "seed"),
                          None if looks is None else _number(looks, 1e-6, 1e9, "size in metres"), **numbers)
+    return made
+
+
+@_refusing
+def ready_growth(word: str = "turret", name: str = "Untitled", seed: int = 1) -> Mound:
+    """A mound with a ready growth, which `grow` lets rise.
+
+    Parameters
+    ----------
+    word : str, optional
+        "turret", "burst", "anvil", "fog", "ring" or "steam".
+    name : str, optional
+    seed : int, optional
+
+    Returns
+    -------
+    Mound
+
+    Raises
+    ------
+    Problem
+        When there is no such growth.
+    """
+    if word not in RISING:
+        raise Problem("There is no ready growth {!r}; choose one of {}.", word, ", ".join(RISING))
+    made: Mound = rising(word, name, _whole(seed, 0, 2**31 - 1, "seed"))
     return made
 
 

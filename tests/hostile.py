@@ -498,7 +498,8 @@ def _growths(folder):
             ("of another shape", {"flow": np.zeros((1, 2, 2, 3))}), ("of words", {"low": np.array(["a", "b", "c"])}),
             ("of nothing that counts", {"counting": np.array([0.0, -1.0, 1e300, 0.5])}),
             ("ridden from elsewhere", {"rode": np.full((2, 3, 1, 1, 1), 6e4)}),
-            ("ridden in another shape", {"rode": np.zeros((2, 3, 4, 1, 1))}), ("of objects", {"low": np.array([{}, {}, {}], object)}),
+            ("ridden in another shape", {"rode": np.zeros((2, 3, 4, 1, 1))}),
+            ("of objects", {"low": np.array([{}, {}, {}], object)}),
             ("too large", {"cloud": np.zeros((400, 400, 200), np.float16)}))):
         copy = folder / f"grown{n}"
         shutil.copytree(whole, copy)

@@ -6,6 +6,7 @@ import unittest
 import numpy as np
 
 from bench.rising import PLUME, TOP_HAT, cumulus, ring, thermal
+from softmound.core.engine.density import bounds_of
 from softmound.core.growth.advection import carried, lifted, lightened
 from softmound.core.growth.air import (
     DRY_GAS,
@@ -13,16 +14,22 @@ from softmound.core.growth.air import (
     GRAVITY,
     HEAT_CAPACITY,
     air_of,
+    dew_point,
+    drawn,
     droplets,
     lifted_parcel,
     moist_lapse,
     saturated,
     stopping_height,
 )
+from softmound.core.growth.growing import foretold_box, foretold_growth
 from softmound.core.growth.solver import HEAT, WATER, Flowing, Weather
-from softmound.core.growth.source import growth_for, source_of
+from softmound.core.growth.source import cells_of, growth_for, source_of
+from softmound.core.problems import Problem
 from softmound.core.recipe.migrations import migrated
 from softmound.core.recipe.time import SOUNDINGS, Growth, Sounding
+from softmound.core.starts.rising import RISING, rising
+from softmound.scripting import ready_growth
 from tests.long import long
 from tests.scenes import ball_mound
 
@@ -110,6 +117,48 @@ class Air(unittest.TestCase):
         self.assertTrue(lid < capped < lid + SOUNDINGS["Capped"].thickness)
         self.assertGreater(towering, 1.8 * capped)
         self.assertEqual(stopping_height(EVEN.edited(lapse=-5.0), warmer=-6.0), 0.0)
+
+
+    def test_the_dew_point_is_where_air_would_be_saturated(self):
+        for celsius in (-20.0, 0.0, 15.0):
+            mixing = saturated(celsius + FREEZING, 90_000.0)
+            self.assertAlmostEqual(float(dew_point(mixing, 90_000.0)), celsius, delta=0.01)
+
+    def test_a_chart_shows_what_the_sounding_says(self):
+        sounding = SOUNDINGS["Capped"]
+        chart = drawn(sounding, 0.5, 1.0)
+        self.assertAlmostEqual(chart["temperature"][0], sounding.temperature, delta=0.05)
+        # Magnus: at 80 % relative humidity and 17 degrees the dew point is 13.5 (psychrometric tables).
+        self.assertAlmostEqual(float(chart["dew_point"][0]), 13.5, delta=0.15)
+        self.assertTrue((chart["dew_point"] <= chart["temperature"] + 1e-6).all())
+        lighter = chart["heights"][chart["parcel"] > chart["temperature"]]
+        self.assertAlmostEqual(lighter.max(), chart["stops"], delta=200.0)
+        self.assertGreater(chart["heights"][-1], sounding.inversion + sounding.thickness)
+
+
+class Ready(unittest.TestCase):
+    def test_each_can_grow_and_says_what_it_takes(self):
+        for word, kind in RISING.items():
+            with self.subTest(word):
+                mound = rising(word, kind.label, 4)
+                self.assertEqual((mound.name, mound.growth.seed, mound.growth.form), (kind.label, 4, "none"))
+                source = source_of(mound)
+                self.assertGreater(float(source.gives.max()), 0.7)
+                said = foretold_growth(mound, 24.0)
+                self.assertTrue(0.0 < said["seconds"] < 600.0 and said["memory_bytes"] < 2e9)
+                low, high = foretold_box(mound)
+                inner, outer = bounds_of(mound)
+                self.assertTrue((low[[0, 2]] <= np.array(inner)[[0, 2]]).all() and (high >= outer).all())
+
+    def test_cold_fog_has_room_to_pour_down(self):
+        shape, cell, origin = cells_of(rising("fog", "Fog"))
+        self.assertLess(origin[1], 2.0 * cell)
+        self.assertGreater(origin[1] + cell * shape[1], 30.0)
+
+    def test_a_script_makes_one(self):
+        self.assertEqual(ready_growth("ring", "Puff").growth, rising("ring", "Puff").growth)
+        with self.assertRaisesRegex(Problem, "choose one of turret"):
+            ready_growth("volcano")
 
 
 class Rising(unittest.TestCase):

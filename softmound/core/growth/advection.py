@@ -12,7 +12,7 @@ import numpy as np
 from ..kernels import borrowed, each, f32, i32, inlined, kernel, prange, u64
 from .air import EPSILON, FREEZING, GRAVITY, HEAT_CAPACITY, LATENT, LIGHTER, VAPOUR_GAS
 
-SLAB = 500_000
+SLAB = 350_000
 """Cells that are worked on before one looks whether to stop."""
 TINY = 1e-20
 """Below which a carried value is nothing."""

@@ -109,6 +109,8 @@ def freed(faces, threads=1, solid=None, still=None, heard=None):
     before = divergence(faces)
     if solid is None or not solid.any():
         press(faces, pressure_of(before, threads, heard))
+        if heard is not None:
+            heard()
     else:
         walls = walls_of(solid)
         for _ in range(TURNS):

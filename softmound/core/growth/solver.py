@@ -300,6 +300,8 @@ class Flowing:
         urge(faces, lift, seconds)
         del lift
         left = freed(faces, threads(), self._in_box, self._still, heard)
+        if heard is not None:
+            heard()
         flow, step = centred(faces, self.wind), seconds / self.cell
         moved, places = carried(fields, flow, step, heard=heard)
         kept_whole(fields, moved, flow, step, heard)

@@ -3,6 +3,8 @@
 from collections.abc import Callable
 from typing import NamedTuple
 
+from ..growth.growing import foretold_box
+from ..light.scene.camera import fitted
 from ..mass.kinds.blob import Blob
 from ..mass.kinds.solid import Solid
 from ..recipe.models import BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
@@ -12,6 +14,8 @@ from .species import SKY
 
 EVEN, SWELLS = FADES["Even"], FADES["Swells"]
 SUN, EYE = Sun(azimuth=122.0, elevation=28.0), View(elevation=-4.0)
+SEEN = (1280, 800)
+"""Pixels of the picture that the view is for."""
 WARM_GROUND = Blob(name="Warm ground", centre=(0.0, 14.0, 0.0), radii=(70.0, 12.0, 58.0))
 
 
@@ -95,7 +99,7 @@ def rising(word, name, seed=1):
     Returns
     -------
     Mound
-        It has not grown yet.
+        It has not grown yet; the view holds what will have risen.
     """
     mound = RISING[word].make()
-    return mound.edited(name=name, growth=mound.growth.edited(seed=seed))
+    return mound.edited(name=name, growth=mound.growth.edited(seed=seed), view=fitted(mound.view, *foretold_box(mound), *SEEN))
