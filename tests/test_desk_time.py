@@ -305,6 +305,7 @@ class Time(TimeTest):
         panel.air.setCurrentText("Even and dry")
         panel.air.activated.emit(panel.air.currentIndex())
         self.assertIsNone(self.document.mound.growth.sounding)
+        self.assertGreater(self.document.mound.growth.smoke, 0.0)  # or nothing would be seen
         self.assertFalse(panel.chart.isVisibleTo(panel.chart.parentWidget()))
         self.window.actions_["undo"].trigger()
         self.assertEqual(self.document.mound.growth.sounding.inversion, 1_200.0)

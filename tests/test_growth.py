@@ -259,6 +259,12 @@ class Frames(unittest.TestCase):
                  for p in (0.01, 0.6)]
         self.assertAlmostEqual(given[1].sum() / given[0].sum(), 0.4, delta=0.1)
 
+    def test_in_even_air_a_form_that_is_the_first_cloud_is_smoke(self):
+        source = source_of(small(form="first", moisture=1.0))
+        flowing = Flowing(source.shape, source.cell, source.weather, box=source.first_box())
+        source.begin(flowing)
+        self.assertAlmostEqual(float(flowing.cloud().sum()), float(source.form.sum()), delta=1.0)
+
     def test_patches_pulse_in_turn(self):
         source = source_of(small(gives="surface", pulse=0.5))
         first, soon, later = (_patches(source.growth, source.cell, source.origin, source.box, source.gives, t)[source.gives > 0.0]
@@ -443,7 +449,8 @@ class Frames(unittest.TestCase):
         for mound, kind, word in ((Mound(mass=Mass(), growth=Growth()), Problem, "no form"),
                                   (ball_mound(12.0, 2.0), Problem, "no growth"),
                                   (small(cell=0.01), DoesNotFit, "larger ones"),
-                                  (small(gives="nothing"), Problem, "gives nothing off")):
+                                  (small(gives="nothing"), Problem, "gives nothing off"),
+                                  (small(smoke=0.0, form="none"), Problem, "nothing that could be seen")):
             with self.assertRaises(kind) as caught:
                 grown(mound, self.folder / "no", 24.0)
             self.assertIn(word, str(caught.exception))

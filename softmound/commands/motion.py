@@ -255,6 +255,8 @@ def _grow(args):
     changes.update(changes_of(args.set, Growth))
     if args.sounding is not None:
         changes["sounding"] = SOUNDINGS.get(args.sounding.capitalize())
+        if args.sounding == "none":  # nothing condenses: what rises is seen by its smoke
+            changes.setdefault("smoke", max((mound.growth or Growth()).smoke, 4.0))
     try:
         held = (mound.growth or growth_for(mound)).model_dump()
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))

@@ -150,7 +150,7 @@ class Source:
         """
         at = tuple(slice(own.start - side.start, own.stop - side.start) for own, side in zip(self.box, flowing.box))
         fields = flowing.carried[(slice(None), *at)]
-        if self.growth.moisture > 0.0:
+        if self.growth.moisture > 0.0 and self.weather.air is not None:
             self.mixed(fields, self.form)
             self._filled(fields)
         else:
@@ -161,8 +161,6 @@ class Source:
     def _filled(self, fields):
         """Give the form as many droplets as its density asks for, where air from the base level has fewer, and no more warmth."""
         air = self.weather.air
-        if air is None:
-            return
         theta, vapour, exner, pressure = (each[self.box[1], None] for each in (air.theta, air.vapour, air.exner, air.pressure))
         wanted = FULL * self.form
         fewer = np.maximum(wanted - droplets(theta + fields[HEAT], vapour + fields[WATER], pressure), 0.0)
@@ -304,6 +302,9 @@ def source_of(mound, ticket=None, frame=None, folder="."):
         gives[solid[box]] = 0.0
     if growth.gives != "nothing" and not gives.any():
         raise Problem("{}: nothing of it gives anything off; add a form, or choose fewer masks and patches.", mound.name)
+    if growth.smoke == 0.0 and growth.form == "none" and (growth.moisture == 0.0 or growth.sounding is None):
+        raise Problem("{}: gives off nothing that could be seen: no smoke, and nothing condenses without moisture and a sounding; "
+                      "give it one of both.", mound.name)
     if growth.gives == "nothing" and growth.form != "first":
         raise Problem("{}: gives nothing off, and its form is no cloud to begin with; choose one of both.", mound.name)
     moves = None

@@ -17,6 +17,8 @@ from ...words import in_words, tr
 from .sounding_chart import SoundingChart
 from .tries_dialog import TriesDialog
 
+SMOKE = 4.0
+"""Densities a second that a form gives off at least in even air."""
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
 UNPAINTED = {key: kind for key, kind in MASKS.items() if "strokes" not in kind.model_fields}
@@ -137,8 +139,11 @@ class GrowthFields:
 
     def _choose_air(self, number):
         chosen = self.air.itemData(number)
-        if chosen != "own":
-            self._services.document.apply(tr("air"), lambda mound: mound.edited(growth=mound.growth.edited(sounding=chosen)))
+        if chosen == "own":
+            return
+        # In even air nothing condenses: what rises is seen by its smoke.
+        self._services.document.apply(tr("air"), lambda mound: mound.edited(growth=mound.growth.edited(
+            sounding=chosen, smoke=mound.growth.smoke if chosen is not None else max(mound.growth.smoke, SMOKE))))
 
     def _try_six(self):
         services = self._services
