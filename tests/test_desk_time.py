@@ -6,12 +6,13 @@ from unittest import mock
 import numpy as np
 import platformdirs
 import trimesh
-from PyQt6.QtCore import QPoint, Qt
+from PyQt6.QtCore import QPoint, QPointF, Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QFileDialog, QPushButton
 
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.exchange.forms import mesh_form
+from softmound.core.growth.source import source_of
 from softmound.core.light.scene.camera import camera_of
 from softmound.core.recipe.camera_path import view_at
 from softmound.core.recipe.models import ViewKey
@@ -349,7 +350,6 @@ class Time(TimeTest):
         panel = self.grew(patchy=0.0, gives="surface")
         everywhere = self.moving.grown.frame(7)
         actions = {action.text(): action for action in panel.where.add_button.menu().actions()}
-        self.assertNotIn("Painted", actions)
         actions["By height"].trigger()
         (mask,) = self.document.mound.growth.where
         self.assertEqual(mask.by, "height")
@@ -365,6 +365,33 @@ class Time(TimeTest):
         self.window.actions_["undo"].trigger()
         panel.where.groups[0].findChildren(QPushButton)[0].click()  # remove
         self.assertEqual(self.document.mound.growth.where, ())
+        self.rest()
+
+    def test_where_it_gives_off_is_painted_on_the_form(self):
+        panel, station = self.grew(gives="surface", patchy=0.0), self.window.stations["Mass"]
+        actions = {action.text(): action for action in panel.where.add_button.menu().actions()}
+        actions["Painted"].trigger()
+        panel.where.groups[0].paint.click()
+        self.assertIsNone(self.moving.grown)  # the form is seen, to be painted on
+        self.rest()
+        hand, camera = station.hand, self.window.picture.camera()
+        hand.radius = 5.0
+        middle = self.document.mound.mass.forms[0].centre
+        at = QPointF(*camera.pixel(np.array(middle))[:2])
+        hand.press(at, Qt.KeyboardModifier.NoModifier, camera)
+        hand.drag(at + QPointF(12, 0), Qt.KeyboardModifier.NoModifier, camera)
+        hand.release()
+        (mask,) = self.document.mound.growth.where
+        self.assertEqual(len(mask.strokes), 1)
+        self.assertGreaterEqual(len(mask.strokes[0].path), 1)
+        everywhere, painted = (source_of(self.document.mound.edited(growth=self.document.mound.growth.edited(where=where))).gives
+                               for where in ((), (mask,)))
+        self.assertTrue(0.01 < painted.sum() / everywhere.sum() < 0.6)
+        self.window.actions_["undo"].trigger()
+        self.assertEqual(self.document.mound.growth.where[0].strokes, ())
+        self.window.actions_["escape"].trigger()
+        self.assertFalse(panel.where.groups[0].paint.isChecked())
+        self.assertIsNot(station.hand, hand)
         self.rest()
 
     def test_an_edit_of_the_form_shows_the_form_again(self):

@@ -323,11 +323,13 @@ class KeptGrowth:
                                  "counting": (4,)})
         within, low = np.array(held["cloud"].shape), held["low"]
         alike = held["flow"].shape[:3] == tuple(within) and held["rode"].shape[2:] == tuple(-(-within // COARSER))
-        weights, epochs = map(float, held["counting"][:2]), (int(n) % 2**20 for n in held["counting"][2:])
+        weights, epochs = held["counting"][:2].astype(float), held["counting"][2:]
+        alike = alike and (weights >= 0.0).all() and 0.0 < weights.sum() < 4.0 and ((epochs >= 0) & (epochs < 1e9)).all()
         if not alike or (low < 0).any() or (low + within > self.shape).any():
             raise self._damaged(name)
         return Grown(number, held["cloud"].astype(np.float32), held["flow"].astype(np.float32),
-                     self.origin + self.cell * low, self.cell, held["rode"].astype(np.float32), tuple(weights), tuple(epochs))
+                     self.origin + self.cell * low, self.cell, held["rode"].astype(np.float32), tuple(map(float, weights)),
+                     tuple(map(int, epochs)))
 
     def stamp(self, number):
         """What tells whether the file of a frame is still the same one: int, 0 where there is none.

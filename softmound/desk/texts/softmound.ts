@@ -2117,12 +2117,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/mass/brush_hand.py" />
-        <location filename="softmound/desk/stations/grain/paint_hand.py" />
-        <source>There is nothing under the brush: begin the stroke on the cloud.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/grain/scale_ruler.py" />
         <location filename="softmound/desk/stations/grain/scale_ruler.py" />
         <source>Scale ruler</source>
@@ -3986,6 +3980,12 @@
     <message>
         <location filename="softmound/desk/stations/light/tray.py" />
         <source>Go back to this recipe</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/paint_hand.py" />
+        <location filename="softmound/desk/stations/mass/brush_hand.py" />
+        <source>There is nothing under the brush: begin the stroke on the cloud.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11919,6 +11919,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: gives nothing off, and its form is no cloud to begin with; choose one of both.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: gives off nothing that could be seen: no smoke, and nothing condenses without moisture and a sounding; give it one of both.</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -23,9 +23,9 @@ from ...documents.document import refusing
 from ...fields.figures import figure
 from ...shell.command import Command
 from ...words import in_words, tr
+from ..paint_hand import PaintHand
 from ..station import Station
 from .nature_dialog import NatureDialog
-from .paint_hand import PaintHand
 from .settings import GrainSettings
 from .siblings_dialog import SiblingsDialog
 from .tray import GrainTray

@@ -14,6 +14,7 @@ from ...fields.controls import Row, text_label
 from ...fields.part_fields import PartFields
 from ...fields.where_fields import Where
 from ...words import in_words, tr
+from ..paint_hand import PaintHand
 from .sounding_chart import SoundingChart
 from .tries_dialog import TriesDialog
 
@@ -21,8 +22,6 @@ SMOKE = 4.0
 """Densities a second that a form gives off at least in even air."""
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
-UNPAINTED = {key: kind for key, kind in MASKS.items() if "strokes" not in kind.model_fields}
-"""Masks that need no hand in the picture, which is that of the forms here."""
 
 
 class GrowthFields:
@@ -32,11 +31,12 @@ class GrowthFields:
     ----------
     panel : SettingsPanel
         The rows are added to it; this has to be its last section.
-    services : Services
+    station : MassStation
     """
 
-    def __init__(self, panel, services):
-        self._panel, self._services = panel, services
+    def __init__(self, panel, station):
+        self._panel, self._station, self._services = panel, station, station.services
+        services = station.services
         panel.section("Growth")
         self.on = QCheckBox(tr("Let it grow"))
         self.on.setToolTip(tr("Smoke and cloud rise from the form; the best frame can be frozen and refined."))
@@ -51,7 +51,7 @@ class GrowthFields:
             action.setToolTip(tr(kind.sentence))
         self.ready.setMenu(menu)
         panel.add(Row(self.on, self.ready))
-        self.fields = self.where = self.takes = self.grow = self.look = None
+        self.fields = self.where = self.masks = self.takes = self.grow = self.look = None
         self._rest = self._of_air = ()
         services.moving.changed.connect(self._follow)
 
@@ -76,7 +76,8 @@ class GrowthFields:
         self.sounding.changed.connect(lambda field, value, moving: services.document.apply(
             tr("air {}").format(in_words(field)), lambda mound: changed(mound, ("growth", "sounding"), **{field: value}), moving))
         title = panel.add(text_label(tr("Gives off where"), "field"))
-        self.where = panel.add(Where(GrowthMasks(services.document), "growth", UNPAINTED))
+        self.masks = GrowthMasks(self._station)
+        self.where = panel.add(Where(self.masks, "growth"))
         self.takes = panel.add(text_label(""))
         self.grow, self.look = QPushButton(tr("Grow")), QPushButton(tr("Look at it"))
         self.grow.setObjectName("main")
@@ -121,6 +122,10 @@ class GrowthFields:
                 self.sounding.show_part(growth.sounding)
                 self.chart.show_sounding(growth.sounding, growth.heat, growth.moisture)
             self.where.show_masks(mound.growth.where)
+            self.masks.follow(mound)
+            for number, group in enumerate(self.where.groups):
+                if group.paint is not None:
+                    group.paint.setChecked(number == self.masks.painted)
             self.takes.setText(self._services.moving.foretold())
             self._follow()
 
@@ -169,15 +174,56 @@ class GrowthFields:
 
 
 class GrowthMasks:
-    """Edits the masks of the growth: see `where_fields.Where`.
+    """Edits the masks of the growth, and paints them: see `where_fields.Where` and `PaintHand`.
 
     Parameters
     ----------
-    document : MoundDocument
+    station : MassStation
+
+    Attributes
+    ----------
+    painted : int or None
+        The mask that is being painted.
     """
 
-    def __init__(self, document):
-        self._document = document
+    def __init__(self, station):
+        self._station, self._document = station, station.document
+        self.services, self.document, self.picker = station.services, station.document, station.picker
+        self.painted, self._hand = None, PaintHand(self)
+
+    def paint_on(self, _about, number):
+        """Paint a mask with the left hand on the forms in the picture; None puts the brush down."""
+        self.painted = number
+        if number is not None:
+            self.services.moving.let_go()
+            self._hand.radius = max(span_of(self._document.mound) / 14.0, 0.05)
+        self._station.paint_with(None if number is None else self._hand)
+
+    def follow(self, mound):
+        """Put the brush down when what it paints is gone, or another tool is taken.
+
+        Parameters
+        ----------
+        mound : Mound
+        """
+        masks = mound.growth.where if mound.growth is not None else ()
+        there = self.painted is not None and self.painted < len(masks) and hasattr(masks[self.painted], "strokes")
+        if self.painted is not None and not (there and self._station.painting is self._hand):
+            self.paint_on(None, None)
+
+    def strokes_painted(self):
+        """Strokes of the mask that is being painted: tuple of Paint."""
+        return self._document.mound.growth.where[self.painted].strokes
+
+    def paint(self, strokes, moving):
+        """Put other strokes onto it.
+
+        Parameters
+        ----------
+        strokes : sequence of Paint
+        moving : bool
+        """
+        self.edit_mask(None, self.painted, "strokes", tuple(strokes), moving)
 
     def add_mask(self, _about, kind):
         """Add a mask of a kind of `MASKS`."""

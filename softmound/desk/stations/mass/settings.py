@@ -74,7 +74,7 @@ class MassSettings(SettingsPanel):
         self.switches, self.levels = {}, {}
         self._level("base", BaseLevel, tr("Base level"), tr("Flatten the underside"))
         self._level("top", TopLevel, tr("Top level"), tr("Flatten the top"))
-        self.growth = GrowthFields(self, station.services)
+        self.growth = GrowthFields(self, station)
 
     # -- what there is --------------------------------------------------------------------------
 

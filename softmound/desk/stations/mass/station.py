@@ -57,6 +57,8 @@ class MassStation(Station):
     tool : str
         The sculpting tool in hand; empty to place forms.
     brush : Brush
+    painting : PaintHand or None
+        The hand that paints where the form gives off, while it does.
     """
 
     name, order = "Mass", 10
@@ -86,7 +88,7 @@ class MassStation(Station):
         self.tool = ""
         self.brush = Brush()
         self._brush_sized = False
-        self._placing, self._brushing = FormHand(self), BrushHand(self)
+        self._placing, self._brushing, self.painting = FormHand(self), BrushHand(self), None
 
     def make_tray(self):
         return FormTray(self)
@@ -97,7 +99,7 @@ class MassStation(Station):
     @property
     def hand(self):
         """The hand of the present tool."""
-        return self._brushing if self.tool else self._placing
+        return self.painting or (self._brushing if self.tool else self._placing)
 
     @hand.setter
     def hand(self, _none):
@@ -174,14 +176,29 @@ class MassStation(Station):
         ----------
         tool : str
         """
-        self.tool = "" if tool == self.tool else tool
+        self.tool, self.painting = "" if tool == self.tool else tool, None
         if self.tool:
             self.brush = replace(self.brush, tool=self.tool)
         self.show_mound(self.document.mound)
         self.services.hand_changed.emit()
 
+    def paint_with(self, hand):
+        """Paint in the picture instead of placing forms; None places forms again.
+
+        Parameters
+        ----------
+        hand : PaintHand or None
+        """
+        self.tool, self.painting = "", hand
+        self.show_mound(self.document.mound)
+        self.services.hand_changed.emit()
+
+    def masks(self):
+        growth = self.document.mound.growth
+        return growth.where if self.painting is not None and growth is not None else ()
+
     def let_go(self):
-        if self.tool:
+        if self.tool or self.painting is not None:
             self.take("")
         else:
             self.choose(None)

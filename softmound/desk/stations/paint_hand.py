@@ -3,9 +3,9 @@
 from PyQt6.QtCore import QPointF, Qt
 from PyQt6.QtGui import QPen
 
-from ....core.recipe import Paint
-from ... import style
-from ...words import tr
+from ...core.recipe import Paint
+from .. import style
+from ..words import tr
 
 APART = 0.25
 """Of the brush's radius: how far the hand must go for another point."""
@@ -16,7 +16,8 @@ class PaintHand:
 
     Parameters
     ----------
-    station : GrainStation
+    station : object
+        Has `services`, `document`, `picker()`, `strokes_painted()` and `paint(strokes, moving)`.
 
     Attributes
     ----------
