@@ -27,7 +27,7 @@ def picture(name):
     file = f"{name}.png"
     with Image.open(DOCS / "screenshots" / file) as shot:
         small = shot.convert("RGB").resize((WIDE, round(WIDE * shot.height / shot.width)), Image.Resampling.LANCZOS)
-    small.quantize(128, dither=Image.Dither.NONE).save(OUT / file, optimize=True)
+    small.quantize(256, dither=Image.Dither.FLOYDSTEINBERG).save(OUT / file, optimize=True)
     return file
 
 
