@@ -16,6 +16,7 @@ from softmound.core.engine.tracing import SHOWING
 from softmound.core.exchange.foreign import read_triangles
 from softmound.core.grain.characters import CHARACTERS, sized_character
 from softmound.core.grain.scales import advised
+from softmound.core.growth.source import growth_for
 from softmound.core.library.asset import About, publish
 from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.mass.kinds.blob import Blob
@@ -41,6 +42,7 @@ from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
 from softmound.desk.stations.library.dialogs import AdoptDialog, SayDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
+from softmound.desk.stations.mass.tries_dialog import TriesDialog
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.view.overlays import WORDS_APART, AltitudeRail
 from softmound.desk.view.photographs import PhotographDialog
@@ -83,6 +85,7 @@ class Readable(DeskTest):
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w),
+            TriesDialog: lambda: TriesDialog(mound.edited(growth=growth_for(mound)), w),
         }
 
     def assert_readable(self, window, where):
