@@ -10,7 +10,7 @@ from softmound.core.recipe.migrations import STEPS
 from softmound.core.recipe.models import FORMAT
 
 MOUNDS = pathlib.Path(__file__).parent / "mounds"
-"""Of formats 1 and 4 to 12 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
+"""Of formats 1 and 4 to 13 as the application saved them; 2 and 3 were never released and are 1 brought that far."""
 
 
 def written(number):
@@ -55,6 +55,9 @@ class Formats(unittest.TestCase):
                                  [(key["frame"], key["view"]["azimuth"]) for key in data.get("path", ())])
                 self.assertEqual([(each.kind, each.name, list(each.place)) for each in mound.stand_ins],
                                  [(each["kind"], each["name"], each["place"]) for each in data.get("stand_ins", ())])
+                grown = data.get("growth") or {}
+                self.assertEqual([getattr(mound.growth, name) for name in ("heat", "patch", "seed") if name in grown],
+                                 [grown[name] for name in ("heat", "patch", "seed") if name in grown])
                 self.assertEqual(path.read_bytes(), before)
 
     def test_formats_that_were_brought_on_are_one_mound(self):

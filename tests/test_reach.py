@@ -266,7 +266,7 @@ class Growths(unittest.TestCase):
         path = self.folder / "growth.json"
         facts = json.loads(path.read_text())
         for changes in ({"rate": float("nan")}, {"rate": -1.0}, {"rate": 1e300}, {"shape": [10**6] * 3}, {"shape": [0, 1, 1]},
-                        {"cell": 0.0}, {"cell": float("inf")}, {"last": 10**9}, {"origin": [float("nan")] * 3}, {"format": 2}):
+                        {"cell": 0.0}, {"cell": float("inf")}, {"last": 10**9}, {"origin": [float("nan")] * 3}, {"format": 3}):
             with self.subTest(changes):
                 path.write_text(json.dumps({**facts, **changes}))
                 with self.assertRaisesRegex(Problem, "growth.json"):

@@ -484,7 +484,7 @@ class InTheWay(unittest.TestCase):
         solid = np.zeros((24, 24, 24), bool)
         solid[6:18, 14:16, 6:18] = True
 
-        def emit(fields, seconds):
+        def emit(_box, fields, _faces, seconds):
             fields[1, 10:14, 1:3, 10:14] += 90.0 * seconds
             fields[0, 10:14, 1:3, 10:14] = 1.0
 
@@ -498,7 +498,7 @@ class InTheWay(unittest.TestCase):
 
     def test_a_growth_knows_its_obstacles(self):
         mound = ball_mound()
-        mound = mound.edited(growth=growth_for(mound))
+        mound = mound.edited(growth=growth_for(mound).edited(gives="inside"))
         box = BOX(place=(0.0, 30.0, 0.0), size=(20.0, 6.0, 20.0))
         standing = mound.edited(stand_ins=(box,))
         self.assertNotEqual(key_of_growth(mound, 24.0), key_of_growth(standing, 24.0))
@@ -507,7 +507,7 @@ class InTheWay(unittest.TestCase):
         source = source_of(standing)
         volume = float(source.solid.sum()) * source.cell**3
         self.assertAlmostEqual(volume / 2_400.0, 1.0, delta=0.45)
-        self.assertEqual(float(source.gives[source.solid].max()), 0.0)
+        self.assertEqual(float(source.gives[source.solid[source.box]].max(initial=0.0)), 0.0)
 
 
 def tetrahedron(size=3.0):
