@@ -85,7 +85,7 @@ class Readable(DeskTest):
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w),
-            TriesDialog: lambda: TriesDialog(mound.edited(growth=growth_for(mound)), w),
+            TriesDialog: lambda: TriesDialog(mound.edited(growth=growth_for(mound)), None, w),
         }
 
     def assert_readable(self, window, where):

@@ -18,6 +18,7 @@ from softmound.core.growth.pressure import freed, pressure_of
 from softmound.core.growth.riding import came_from, foretold_freeze, frozen_mound, refined, streamed
 from softmound.core.growth.solver import HEAT, SMOKE, Flowing, Riding, Weather, kept_whole
 from softmound.core.growth.source import _patches, growth_for, source_of
+from softmound.core.growth.tries import tries
 from softmound.core.kernels import threads, use_threads
 from softmound.core.problems import DoesNotFit, Problem
 from softmound.core.recipe import Mass, Mound, read_mound
@@ -367,6 +368,16 @@ class Frames(unittest.TestCase):
             with self.assertRaisesRegex(Problem, told):
                 grown(warmer, self.folder / "third", rate, since=since, of=self.folder / "before")
         self.assertFalse((self.folder / "third").exists())
+
+    def test_tries_are_other_seeds_in_pictures_from_early_to_late(self):
+        mound = small(kept="second", form="none", smoke=20.0)
+        found = list(tries(mound, 2))
+        self.assertEqual([made.growth.seed for _, made, _ in found], [1, 2])
+        for _, _, pictures in found:
+            self.assertEqual({picture.shape for picture in pictures}, {(146, 232, 4)})
+            sky = pictures[0].astype(int)
+            apart = [np.abs(picture.astype(int) - sky).mean() for picture in pictures]
+            self.assertGreater(apart[-1], apart[1])  # more and more is there
 
     def test_another_seed_another_growth(self):
         a, b = (grown(small(seed=s), self.folder / str(s), 24.0).frame(12) for s in (1, 2))

@@ -31,7 +31,7 @@ def seeded(mound, number):
     return mound.edited(growth=mound.growth.edited(seed=(mound.growth.seed + number) % 2**31))
 
 
-def tries(mound, count, ticket=None):
+def tries(mound, count, beside=None, ticket=None):
     """Growths of several seeds, one after another.
 
     Parameters
@@ -39,6 +39,8 @@ def tries(mound, count, ticket=None):
     mound : Mound
         With a growth.
     count : int
+    beside : path-like, optional
+        Folder that files of moving forms are named from.
     ticket : Ticket, optional
 
     Yields
@@ -55,10 +57,11 @@ def tries(mound, count, ticket=None):
     for number in one_by_one(range(count), lambda n, _: f"growth {n + 1} of {count}", ticket):
         made, quiet = seeded(mound, number), ticket.quiet() if ticket is not None else None
         with tempfile.TemporaryDirectory(prefix="softmound-tries-") as folder:
-            kept = grown(made.edited(growth=made.growth.edited(cell=coarse)), pathlib.Path(folder), RATE, ticket=quiet)
-            last = kept.numbers()[-1]
-            wanted = [round(last * (n + 1) / PICTURES) for n in range(PICTURES)]
-            view = fitted(made.view, *kept.frame(last).box, *SIZE)
+            kept = grown(made.edited(growth=made.growth.edited(cell=coarse)), pathlib.Path(folder), RATE, ticket=quiet,
+                         beside=beside)
+            there = kept.numbers()
+            wanted = [there[round((len(there) - 1) * (n + 1) / PICTURES)] for n in range(PICTURES)]
+            view = fitted(made.view, *kept.frame(there[-1]).box, *SIZE)
             yield number, made, [_picture(stages, kept, n, made, view, quiet) for n in wanted]
 
 

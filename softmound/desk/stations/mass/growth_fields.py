@@ -152,7 +152,7 @@ class GrowthFields:
 
     def _try_six(self):
         services = self._services
-        with asking(TriesDialog(services.document.mound, services.over)) as dialog:
+        with asking(TriesDialog(services.document.mound, services.document.folder, services.over)) as dialog:
             taken = dialog.taken if dialog.exec() == TriesDialog.DialogCode.Accepted else None
         if taken is not None:
             services.document.apply(tr("growth seed"), lambda mound: mound.edited(

@@ -22,6 +22,8 @@ class TriesDialog(QDialog):
     ----------
     mound : Mound
         With a growth.
+    folder : path-like, optional
+        That files of moving forms are named from.
     parent : QWidget, optional
 
     Attributes
@@ -30,7 +32,7 @@ class TriesDialog(QDialog):
         To go on with.
     """
 
-    def __init__(self, mound, parent=None):
+    def __init__(self, mound, folder=None, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Six growths"))
         self.resize(800, 520)
@@ -67,7 +69,7 @@ class TriesDialog(QDialog):
         came = self._relay.to(self._show)
 
         def work(ticket):
-            for number, made, pictures in tries(mound, COUNT, ticket):
+            for number, made, pictures in tries(mound, COUNT, folder, ticket):
                 came(number, made, pictures)
 
         self._job = Job(work, lambda *_: None, self._relay.to(lambda job: self.said.setText(tr(job.problem))))
