@@ -89,8 +89,8 @@ class Growing(Commands):
     def test_it_becomes_an_asset(self):
         facts = self.grown("--library", str(self.folder / "shelf"), "--finer", "1")
         version = read_version(pathlib.Path(facts["asset"]))
-        self.assertEqual(version.facts["frames"]["count"] if "count" in version.facts["frames"] else 7, 7)
-        self.assertEqual(version.facts["rate"] if "rate" in version.facts else 24.0, 24.0)
+        self.assertEqual(version.facts["frames"], {"first": 0, "last": 6, "rate": 24.0, "missing": []})
+        self.assertEqual((version.facts["voxel"], version.facts["source"]), (2.0, "grown"))
 
     def test_a_ready_growth_is_written(self):
         facts = self.run_it("new", "@rises.mound", "--growth", "anvil", "--seed", "5")
