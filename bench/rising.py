@@ -6,7 +6,6 @@ import numpy as np
 
 from softmound.core.growth.air import GRAVITY, air_of, saturated, stopping_height
 from softmound.core.growth.solver import HEAT, KELVIN, SMOKE, WATER, Flowing, Weather
-from softmound.core.recipe.time import SOUNDINGS
 
 TOP_HAT, PLUME = 0.25, (0.10, 0.13)
 """Spread of a thermal with height (Scorer 1957, Journal of Fluid Mechanics 2; Morton, Taylor and Turner 1956, Proceedings of the
@@ -193,17 +192,3 @@ def cumulus(sounding, cell=100.0, wide=60, high=60, seconds=1_500.0, step=12.0, 
     cut = 2 * len(there) // 3
     return (float(heights[there[-1]]), stopping_height(sounding, warm), float(width[cut:].max() / width[:cut].max()),
             float(cloud.max()))
-
-
-def main():
-    """Print all of them."""
-    found = [thermal(seed) for seed in range(3)]
-    print("thermal", np.round(found, 3), np.mean([f[0] for f in found]))
-    print("ring", ring())
-    for name, sounding in SOUNDINGS.items():
-        print(name, cumulus(sounding))
-    print("plume", plume())
-
-
-if __name__ == "__main__":
-    main()

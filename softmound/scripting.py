@@ -60,7 +60,7 @@ from .core.recipe.time import TimeLine
 from .core.recipe.timing import at_frame as _at_frame
 from .core.standins.beside import begun, cloud_box, named_apart, put_beside
 from .core.standins.files import ENDINGS, stand_ins_of_file
-from .core.starts.rising import RISING, rising
+from .core.starts.rising import rising
 from .core.starts.species import STARTS
 from .core.starts.species import start as _start
 from .core.volume.sample import sample
@@ -71,9 +71,8 @@ P = ParamSpec("P")
 R = TypeVar("R")
 
 __all__ = ["Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
-           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "ready_growth",
-           "receive", "search", "spread",
-           "stand_in", "start", "verify", "write", "write_flock"]
+           "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "ready_growth", "receive",
+           "search", "spread", "stand_in", "start", "verify", "write", "write_flock"]
 
 
 def _refusing(function: Callable[P, R]) -> Callable[P, R]:
@@ -367,8 +366,6 @@ def ready_growth(word: str = "turret", name: str = "Untitled", seed: int = 1) ->
     Problem
         When there is no such growth.
     """
-    if word not in RISING:
-        raise Problem("There is no ready growth {!r}; choose one of {}.", word, ", ".join(RISING))
     made: Mound = rising(word, name, _whole(seed, 0, 2**31 - 1, "seed"))
     return made
 

@@ -42,7 +42,7 @@ from softmound.desk.stations.grain.siblings_dialog import SiblingsDialog
 from softmound.desk.stations.library.dialogs import AdoptDialog, SayDialog
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
-from softmound.desk.stations.mass.tries_dialog import TriesDialog
+from softmound.desk.stations.mass.siblings_dialog import GrowthSiblingsDialog
 from softmound.desk.stations.registry import STATIONS
 from softmound.desk.view.overlays import WORDS_APART, AltitudeRail
 from softmound.desk.view.photographs import PhotographDialog
@@ -85,7 +85,7 @@ class Readable(DeskTest):
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w),
-            TriesDialog: lambda: TriesDialog(mound.edited(growth=growth_for(mound)), None, w),
+            GrowthSiblingsDialog: lambda: GrowthSiblingsDialog(mound.edited(growth=growth_for(mound)), None, w),
         }
 
     def assert_readable(self, window, where):

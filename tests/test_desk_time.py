@@ -20,7 +20,7 @@ from softmound.core.recipe.time import SOUNDINGS, Growth, Key, Keyed, TimeLine
 from softmound.core.recipe.timing import at_frame
 from softmound.core.starts.rising import rising
 from softmound.desk import style
-from softmound.desk.stations.mass.tries_dialog import TriesDialog
+from softmound.desk.stations.mass.siblings_dialog import GrowthSiblingsDialog
 from tests.desk import DeskTest
 from tests.scenes import ball_mound, lumpy_mound
 
@@ -329,7 +329,7 @@ class Time(TimeTest):
 
     def test_six_seeds_are_seen_side_by_side_and_one_is_taken(self):
         self.grew()
-        dialog = TriesDialog(self.document.mound)
+        dialog = GrowthSiblingsDialog(self.document.mound)
         self.until(lambda: dialog.list.count() == 6, 120)
         dialog.list.item(2).setSelected(True)
         dialog._next()

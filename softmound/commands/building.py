@@ -31,8 +31,8 @@ def add_to(actions):
         new rising.mound --growth turret""", writes=True)
     new.add_argument("file", metavar="FILE.mound")
     new.add_argument("--start", default="mediocris", metavar="NAME", help=STARTS_HELP)
-    new.add_argument("--growth", choices=("turret", "burst", "anvil", "fog", "ring", "steam"), help="a ready growth instead of a "
-                     "start: then softmound grow lets it rise")
+    new.add_argument("--growth", metavar="NAME", help="a ready growth instead of a start: turret, burst, anvil, fog, ring "
+                     "or steam; then softmound grow lets it rise")
     new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
     new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
     _wishes(new)

@@ -244,7 +244,7 @@ def _grow(args):
     from ..core.growth.frames import growth_written
     from ..core.growth.growing import foretold_growth, grown
     from ..core.growth.published import growth_published
-    from ..core.growth.source import growth_for
+    from ..core.growth.source import growth_for, in_even_air
     from ..core.problems import sentence_for
     from ..core.recipe import read_mound
     from ..core.recipe.time import SOUNDINGS, Growth
@@ -253,12 +253,13 @@ def _grow(args):
     changes = {name: value for name, value in (("seconds", args.seconds), ("cell", args.voxel), ("seed", args.seed))
                if value is not None}
     changes.update(changes_of(args.set, Growth))
-    if args.sounding is not None:
-        changes["sounding"] = SOUNDINGS.get(args.sounding.capitalize())
-        if args.sounding == "none":  # nothing condenses: what rises is seen by its smoke
-            changes.setdefault("smoke", max((mound.growth or Growth()).smoke, 4.0))
+    growth = mound.growth or growth_for(mound)
+    if args.sounding == "none":
+        growth = in_even_air(growth)
+    elif args.sounding is not None:
+        growth = growth.edited(sounding=SOUNDINGS[args.sounding.capitalize()])
     try:
-        held = (mound.growth or growth_for(mound)).model_dump()
+        held = growth.model_dump()
         mound = mound.edited(growth=Growth.model_validate({**held, **changes}))
     except ValidationError as error:
         raise Problem(sentence_for(error, "the growth")) from error

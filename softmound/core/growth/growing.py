@@ -170,6 +170,7 @@ def grown(mound, folder, rate=24.0, going_on=False, ticket=None, told=None, sinc
         if ticket is not None:
             ticket.step((number - 1) / kept.last, number / kept.last, f"growing: frame {number} of {kept.last}")
         source = sources.at(number - 1)
+        flowing.include(source.box)  # forms may have moved out of it
         flowing.step(mound.growth.pace / rate, source.emit(flowing), ticket)
         if number % STEP[mound.growth.kept] == 0 or number == kept.last:
             kept.keep(number, flowing, source.seen(flowing))
@@ -234,7 +235,9 @@ def _brought_to(number, kept, source, rate, flowing, ticket, beside):
     way = _flowing(old, growth)
     kept.resume(there[-1], way)
     for at in range(there[-1], number):
-        way.step(growth.pace / rate, sources.at(at).emit(way), ticket)
+        old = sources.at(at)
+        way.include(old.box)
+        way.step(growth.pace / rate, old.emit(way), ticket)
     flowing.taken(way.box, way.faces, way.carried, way.riding.rode, way.seconds, way.left)
 
 

@@ -435,4 +435,5 @@ def bytes_foretold(shape, frames):
     frames : int
     """
     cells = float(np.prod(shape, dtype=float))
+    # Four halves and, at an eighth of the cells, six of what rides; of a state six and six whole numbers.
     return int(frames * cells * 0.4 * 9.5 + (frames / STATES + 2) * cells * 27.0)

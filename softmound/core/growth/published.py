@@ -36,8 +36,12 @@ def growth_published(kept, library, tiers=(1,), finer=FINER, workers=1, ticket=N
     Problem
         When no frame holds any cloud.
     """
-    full = [number for number in kept.numbers() if np.any(kept.frame(number).cloud > LEAST)]
-    if not full:
+    def holds_cloud(number):
+        return bool(np.any(kept.frame(number).cloud > LEAST))
+
+    # Before anything has risen frames are empty, and when all is gone.
+    first = next(filter(holds_cloud, kept.numbers()), None)
+    if first is None:
         raise Problem("{}: no frame holds any cloud yet; let it grow for longer.", kept.mound.name)
     with tempfile.TemporaryDirectory(prefix="softmound-growth-") as folder:
         if ticket is not None:
@@ -46,5 +50,6 @@ def growth_published(kept, library, tiers=(1,), finer=FINER, workers=1, ticket=N
         if ticket is not None:
             ticket.step(0.7, 1.0, "taking them into the library")
         pattern = pathlib.Path(folder, f"{plain_name(kept.mound.name)}.####.vdb")
-        return adopt(pattern, library, kept.mound.name, source="grown", tiers=tiers, frames=(full[0], full[-1]),
+        last = next(filter(holds_cloud, reversed(kept.numbers())))
+        return adopt(pattern, library, kept.mound.name, source="grown", tiers=tiers, frames=(first, last),
                      rate=kept.rate / kept.step, extinction=kept.mound.light.medium.extinction, ticket=ticket)

@@ -23,7 +23,7 @@ from .kept import FAINT
 
 STEPS = 6
 """Steps back through the flow."""
-CHUNK = 512
+CHUNK = 64
 LARGEST = 6.0
 """Cells of the largest whirls that are added: those that the flow itself has lost."""
 FINEST = 2.5
@@ -108,7 +108,7 @@ def _bricks_of(grown, voxel, detail):
     return coords[there], least[tuple(at[there].T)] < EDGE[1]
 
 
-def foretold_freeze(grown, finer=2, detail=0.5):
+def foretold_freeze(grown, finer=2, detail=0.7):
     """What freezing a frame will take.
 
     Parameters
@@ -128,6 +128,14 @@ def foretold_freeze(grown, finer=2, detail=0.5):
     DoesNotFit
         When it takes more memory than there is, or voxels smaller than there may be.
     """
+    voxel, memory = _fitting(grown, finer, detail)
+    edge = _bricks_of(grown, voxel, detail)[1]
+    return {"voxel": voxel, "bricks": len(edge), "memory_bytes": int(memory),
+            "seconds": round(np.count_nonzero(edge) * BRICK_SECONDS, 1)}
+
+
+def _fitting(grown, finer, detail):
+    """Voxel of a refined frame in metres, and bytes it takes; refused as of `foretold_freeze`."""
     cells = grown.cloud > LEAST
     if not cells.any():
         raise Problem("Frame {} holds no cloud; choose a later one.", grown.number)
@@ -139,9 +147,7 @@ def foretold_freeze(grown, finer=2, detail=0.5):
         raise DoesNotFit("Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, "
                          "and voxels are {} m at the least. Choose fewer.", grown.number, finer, voxel, memory / 1e9,
                          free_memory() / 1e9, LEAST_VOXEL)
-    edge = _bricks_of(grown, voxel, detail)[1]
-    return {"voxel": voxel, "bricks": len(edge), "memory_bytes": int(memory),
-            "seconds": round(np.count_nonzero(edge) * BRICK_SECONDS, 1)}
+    return voxel, memory
 
 
 def _whirls(grown, voxel, seed):
@@ -154,7 +160,7 @@ def _whirls(grown, voxel, seed):
                     for epoch in grown.epochs]) for n, size in reversed(list(enumerate(sizes)))]
 
 
-def refined(grown, finer=2, detail=0.5, seed=1, ticket=None):
+def refined(grown, finer=2, detail=0.7, seed=1, ticket=None):
     """A frame as a finer grid, with whirls that ride on its flow.
 
     Parameters
@@ -177,8 +183,7 @@ def refined(grown, finer=2, detail=0.5, seed=1, ticket=None):
     Problem
         When the frame holds no cloud, or it does not fit: see `foretold_freeze`.
     """
-    foretold_freeze(grown, finer, detail)
-    voxel = grown.cell / finer
+    voxel, _ = _fitting(grown, finer, detail)
     smooth = _smoothed(grown)[1]
     coords, edge = _bricks_of(grown, voxel, detail)
     whirls = _whirls(grown, voxel, seed) if detail > 0.0 else []
@@ -199,8 +204,8 @@ def refined(grown, finer=2, detail=0.5, seed=1, ticket=None):
         cloud = scipy.ndimage.map_coordinates(smooth, at, order=3, prefilter=False, mode="constant")
         return np.clip((cloud - EDGE[0]) / (EDGE[1] - EDGE[0]), 0.0, 1.0).reshape(-1, LANES)
 
-    pieces = list(chunks(len(rim), CHUNK, ticket))
-    for some, found in zip(pieces, side_by_side(some_values, pieces)):
+    # The pieces are handed out one by one, so that a stop is heard before each.
+    for some, found in side_by_side(lambda some: (some, some_values(some)), chunks(len(rim), CHUNK, ticket)):
         values[rim[some]] = found
     held = values.any(axis=1)
     return grid_of(voxel, coords[held].astype(np.int32), values[held])

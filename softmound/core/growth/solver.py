@@ -262,6 +262,24 @@ class Flowing:
             # Transforms like lengths of small factors; the ground is always one side.
             high = min(most, low + scipy.fft.next_fast_len(int(high - low), real=True)) if high > side.stop else high
             sides.append(slice(0 if axis == 1 else int(low), int(high)))
+        self._widened(sides)
+
+    def include(self, box):
+        """Take more cells where a part of others is outside of those there are.
+
+        Parameters
+        ----------
+        box : tuple of slice
+            Of all that it may take.
+        """
+        sides = []
+        for axis, (side, other, most) in enumerate(zip(self.box, box, self.shape)):
+            low = min(side.start, other.start // BLOCK * BLOCK)
+            sides.append(slice(0 if axis == 1 else low, max(side.stop, min(most, -(-other.stop // BLOCK) * BLOCK))))
+        self._widened(sides)
+
+    def _widened(self, sides):
+        """Take the cells within some sides, which hold those there are; what is new is still."""
         if tuple(sides) == self.box:
             return
         taken = memory_of([side.stop - side.start for side in sides])

@@ -15,12 +15,14 @@ from ..noise.sums import noise_points
 from ..problems import DoesNotFit, Problem
 from ..recipe import Noise
 from ..recipe.time import Growth
+from ..recipe.timing import at_frame, some_of
 from ..standins.distance import signed_distances
 from ..standins.surfaces import box_of
 from ..starts.looks_as import looks_as_large_as
 from ..volume.bricks import SIDE, grid_of
 from ..volume.windows import read_window
 from .air import GRAVITY, HEAT_CAPACITY, LATENT, air_of, droplets, saturated
+from .kept import moving
 from .solver import BLOCK, FULL, HEAT, KELVIN, LEAST_MARGIN, SMOKE, WATER, Weather
 
 CELLS = 48
@@ -33,6 +35,8 @@ FOOT = 0.2
 """Share of the form's height that is its foot."""
 MOST_ALONG = 2_000
 """Cells along one side that a growth may ask for."""
+SMOKE_A_SECOND = 4.0
+"""Densities of smoke that are given off at least in even air: a quarter of a second of the film fills a cell."""
 UNEVEN = 0.25
 """By how much what is given off is warmer here and cooler there, so that no flow stays a figure of two halves alike."""
 RISES_IN = 30.0
@@ -106,7 +110,7 @@ class Source:
         gives = self.gives * np.float32(strength)
         if growth.patchy > 0.0:
             gives *= _patches(growth, self.cell, self.origin, self.box, self.gives, seconds)
-        # As long as what is warm takes to leave its patch.
+        # As long as what is warm takes to leave its patch: by then all but 1 / e⁴ of the air there is replaced.
         lift = GRAVITY * max(abs(growth.heat), 0.1) / KELVIN * growth.patch * growth.larger
         lasts = growth.patch * growth.larger / max(lift**0.5, growth.speed, 0.1)
 
@@ -211,6 +215,20 @@ def growth_for(mound):
                   pace=min(float(f"{pace:.2g}"), 2_000.0))
 
 
+def in_even_air(growth):
+    """A growth in air that is as warm everywhere, in which nothing condenses: it is seen by its smoke.
+
+    Parameters
+    ----------
+    growth : Growth
+
+    Returns
+    -------
+    Growth
+    """
+    return growth.edited(sounding=None, smoke=max(growth.smoke, SMOKE_A_SECOND))
+
+
 def cell_of(mound):
     """Edge of a cell of a mound's growth: its own, or a share of the span rounded to two digits: float, metres."""
     growth = mound.growth
@@ -239,7 +257,7 @@ def cells_of(mound):
     Problem
         When there is no form.
     """
-    growth, box = mound.growth, bounds_of(mound)
+    growth, box = mound.growth, _bounds_all_along(mound)
     if growth is None:
         raise Problem("{}: has no growth; choose Grow in Mass, or say how long it lasts.", mound.name)
     if box is None:
@@ -253,7 +271,8 @@ def cells_of(mound):
     if growth.heat < 0.0:
         # What is colder sinks, down to what stands in its way.
         low[1] -= growth.room * span
-        low[1] = max([low[1], *[box_of(each)[0][1] for each in obstacles_of(mound.stand_ins)][:1]])
+        floors = [box_of(each)[0][1] for each in obstacles_of(mound.stand_ins)]
+        low[1] = max(low[1], min(floors)) if floors else low[1]
     own = low.copy(), high.copy()
     # What goes with the wind needs room on that side.
     for speed in (growth.wind, growth.wind + growth.shear * (high[1] - low[1]) * growth.larger / 1000.0):
@@ -265,6 +284,13 @@ def cells_of(mound):
         raise DoesNotFit("{}: cells of {:g} m would be {:,} along one side, more than {:,}; choose larger ones.", mound.name, cell,
                          max(shape), MOST_ALONG)
     return shape, cell, low + 0.5 * cell
+
+
+def _bounds_all_along(mound):
+    """Box of a mound's forms, wherever keys and drift bring them while it grows; of what moves by files, as it stands."""
+    times = some_of(range(mound.time.first, mound.time.last + 1)) if moving(mound) else ()
+    boxes = [box for box in (bounds_of(mound), *(bounds_of(at_frame(mound, time)) for time in times)) if box is not None]
+    return (np.min([low for low, _ in boxes], axis=0), np.max([high for _, high in boxes], axis=0)) if boxes else None
 
 
 def source_of(mound, ticket=None, frame=None, folder="."):
@@ -426,9 +452,9 @@ def _patches(growth, cell, origin, box, gives, seconds):
     """Patches that give off at a time of the film, over cells that do at all."""
     out, at = np.zeros(gives.shape, np.float32), np.argwhere(gives > 0.0)
     first = np.array([side.start for side in box])
-    # Half of the time after which a pattern is as it was, it is another one.
-    moving = {"time": seconds, "period": 8.0 * growth.pulse} if growth.pulse > 0.0 else {}
-    found = noise_points(origin + cell * (first + at), Noise(feature=growth.patch, octaves=3, seed=growth.seed, **moving))
+    # A pattern that evolves is another one after a quarter of its period.
+    evolved = {"time": seconds, "period": 4.0 * growth.pulse} if growth.pulse > 0.0 else {}
+    found = noise_points(origin + cell * (first + at), Noise(feature=growth.patch, octaves=3, seed=growth.seed, **evolved))
     level = np.quantile(found, growth.patchy) if growth.patchy < 1.0 else np.inf
     spread = max(float(found.std()), 1e-6)
     share = np.clip((found - level) / (0.6 * spread) + 0.5, 0.0, 1.0)

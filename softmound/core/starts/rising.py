@@ -7,6 +7,7 @@ from ..growth.growing import foretold_box
 from ..light.scene.camera import fitted
 from ..mass.kinds.blob import Blob
 from ..mass.kinds.solid import Solid
+from ..problems import Problem
 from ..recipe.models import BaseLevel, Light, Mass, Medium, Mound, Skin, Sun, View, Voxels
 from ..recipe.time import FADES, SOUNDINGS, Growth
 from ..standins.kinds.box import Box
@@ -21,7 +22,7 @@ WARM_GROUND = Blob(name="Warm ground", centre=(0.0, 14.0, 0.0), radii=(70.0, 12.
 
 def _turret():
     growth = Growth(seconds=4.0, lead=1.2, pace=160.0, cell=4.0, larger=10.0, emits=4.6, fades=SWELLS, heat=1.4, moisture=1.04,
-                    patchy=0.45, patch=45.0, pulse=0.7, base=28.0, room=3.2, shear=0.6, sounding=SOUNDINGS["Towering"])
+                    patchy=0.45, patch=45.0, pulse=1.4, base=28.0, room=3.2, shear=0.6, sounding=SOUNDINGS["Towering"])
     return _mound(WARM_GROUND, growth, 1.2)
 
 
@@ -33,13 +34,13 @@ def _burst():
 
 def _anvil():
     growth = Growth(seconds=5.0, lead=0.7, pace=240.0, cell=6.0, larger=16.0, emits=4.8, fades=SWELLS, heat=2.0, moisture=1.05,
-                    patchy=0.3, patch=60.0, pulse=1.0, base=25.0, room=3.4, shear=2.0, sounding=SOUNDINGS["Capped"])
+                    patchy=0.3, patch=60.0, pulse=2.0, base=25.0, room=3.4, shear=2.0, sounding=SOUNDINGS["Capped"])
     return _mound(WARM_GROUND, growth, 1.2)
 
 
 def _pouring():
     growth = Growth(seconds=5.0, lead=0.3, pace=18.0, cell=1.1, larger=2.0, emits=5.0, fades=EVEN, heat=-4.0, moisture=0.0,
-                    smoke=3.0, patchy=0.35, patch=8.0, pulse=0.8, room=0.5, wind=0.6, along=90.0, sounding=None)
+                    smoke=3.0, patchy=0.35, patch=8.0, pulse=1.6, room=0.5, wind=0.6, along=90.0, sounding=None)
     plateau = Box(name="Plateau", place=(-22.0, 0.0, 0.0), size=(36.0, 26.0, 64.0), colour=(0.5, 0.44, 0.38))
     fog = Solid(name="Fog", shape="box", centre=(-20.0, 28.5, 0.0), size=(32.0, 5.0, 52.0))
     return _mound(fog, growth, 0.6, (plateau,), Sun(azimuth=60.0, elevation=24.0), View(azimuth=25.0, elevation=6.0))
@@ -54,7 +55,7 @@ def _ring():
 
 def _steam():
     growth = Growth(seconds=4.0, pace=2.5, cell=0.16, larger=1.0, emits=4.0, fades=EVEN, heat=14.0, moisture=0.0, smoke=22.0,
-                    speed=3.0, patchy=0.2, patch=0.5, pulse=0.25, room=7.0, thins=0.12, cools=0.05,
+                    speed=3.0, patchy=0.2, patch=0.5, pulse=0.5, room=7.0, thins=0.12, cools=0.05,
                     wind=1.2, shear=20.0, sounding=None)
     return _mound(Blob(name="Chimney", centre=(0.0, 0.4, 0.0), radii=(0.9, 0.4, 0.9)), growth, 4.0)
 
@@ -100,6 +101,13 @@ def rising(word, name, seed=1):
     -------
     Mound
         It has not grown yet; the view holds what will have risen.
+
+    Raises
+    ------
+    Problem
+        When there is no such growth.
     """
+    if word not in RISING:
+        raise Problem("There is no ready growth {!r}; choose one of {}.", word, ", ".join(RISING))
     mound = RISING[word].make()
     return mound.edited(name=name, growth=mound.growth.edited(seed=seed), view=fitted(mound.view, *foretold_box(mound), *SEEN))

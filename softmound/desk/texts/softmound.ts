@@ -693,7 +693,7 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Close</source>
@@ -2302,7 +2302,7 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <source>This one</source>
         <translation type="unfinished" />
@@ -4471,6 +4471,41 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Six growths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Six growths side by side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>The same numbers under other seeds, coarse and small. Take the best one: it then grows as fine as it is asked to.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Growths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Letting them grow…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Grow this one</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <source>Seed {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/stations/mass/sounding_chart.py" />
         <source>Chart of the sounding</source>
         <translation type="unfinished" />
@@ -4670,41 +4705,6 @@
     <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Photograph {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Six growths</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Six growths side by side</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>The same numbers under other seeds, coarse and small. Take the best one: it then grows as fine as it is asked to.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Growths</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Letting them grow…</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Grow this one</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/tries_dialog.py" />
-        <source>Seed {}</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9709,6 +9709,11 @@
     <message>
         <location filename="tables.py" />
         <source>There is no light group {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no ready growth {!r}; choose one of {}.</source>
         <translation type="unfinished" />
     </message>
     <message>

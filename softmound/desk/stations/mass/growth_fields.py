@@ -4,7 +4,7 @@ from PyQt6.QtWidgets import QCheckBox, QComboBox, QMenu, QPushButton
 
 from ....core.engine.density import bounds_of, span_of
 from ....core.growth.growing import foretold_box
-from ....core.growth.source import growth_for
+from ....core.growth.source import growth_for, in_even_air
 from ....core.recipe.grains import MASKS, MOST_MASKS
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.time import SOUNDINGS, Growth, Sounding
@@ -15,11 +15,9 @@ from ...fields.part_fields import PartFields
 from ...fields.where_fields import Where
 from ...words import in_words, tr
 from ..paint_hand import PaintHand
+from .siblings_dialog import GrowthSiblingsDialog
 from .sounding_chart import SoundingChart
-from .tries_dialog import TriesDialog
 
-SMOKE = 4.0
-"""Densities a second that a form gives off at least in even air."""
 WHERE = ("growth", "where")
 """Where the masks of the growth stand in a mound."""
 
@@ -146,14 +144,13 @@ class GrowthFields:
         chosen = self.air.itemData(number)
         if chosen == "own":
             return
-        # In even air nothing condenses: what rises is seen by its smoke.
-        self._services.document.apply(tr("air"), lambda mound: mound.edited(growth=mound.growth.edited(
-            sounding=chosen, smoke=mound.growth.smoke if chosen is not None else max(mound.growth.smoke, SMOKE))))
+        self._services.document.apply(tr("air"), lambda mound: mound.edited(
+            growth=in_even_air(mound.growth) if chosen is None else mound.growth.edited(sounding=chosen)))
 
     def _try_six(self):
         services = self._services
-        with asking(TriesDialog(services.document.mound, services.document.folder, services.over)) as dialog:
-            taken = dialog.taken if dialog.exec() == TriesDialog.DialogCode.Accepted else None
+        with asking(GrowthSiblingsDialog(services.document.mound, services.document.folder, services.over)) as dialog:
+            taken = dialog.taken if dialog.exec() == GrowthSiblingsDialog.DialogCode.Accepted else None
         if taken is not None:
             services.document.apply(tr("growth seed"), lambda mound: mound.edited(
                 growth=mound.growth.edited(seed=taken.growth.seed)))

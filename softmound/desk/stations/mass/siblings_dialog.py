@@ -5,7 +5,7 @@ from PyQt6.QtGui import QIcon, QPixmap
 from PyQt6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QPushButton, QVBoxLayout
 
 from ....core.engine.background import Job
-from ....core.growth.tries import SIZE, tries
+from ....core.growth.siblings import SIZE, siblings
 from ...fields.controls import text_label
 from ...view.pixels import image_of_pixels
 from ...words import tr
@@ -15,7 +15,7 @@ COUNT, TURN = 6, 220
 """Growths; milliseconds from one of their pictures to the next."""
 
 
-class TriesDialog(QDialog):
+class GrowthSiblingsDialog(QDialog):
     """Lets six seeds grow, coarsely, and takes one.
 
     Parameters
@@ -69,7 +69,7 @@ class TriesDialog(QDialog):
         came = self._relay.to(self._show)
 
         def work(ticket):
-            for number, made, pictures in tries(mound, COUNT, folder, ticket):
+            for number, made, pictures in siblings(mound, COUNT, folder, ticket):
                 came(number, made, pictures)
 
         self._job = Job(work, lambda *_: None, self._relay.to(lambda job: self.said.setText(tr(job.problem))))

@@ -31,7 +31,7 @@ def seeded(mound, number):
     return mound.edited(growth=mound.growth.edited(seed=(mound.growth.seed + number) % 2**31))
 
 
-def tries(mound, count, beside=None, ticket=None):
+def siblings(mound, count, beside=None, ticket=None):
     """Growths of several seeds, one after another.
 
     Parameters
@@ -56,7 +56,7 @@ def tries(mound, count, beside=None, ticket=None):
     coarse, stages = cell_of(mound) * COARSER, Stages()
     for number in one_by_one(range(count), lambda n, _: f"growth {n + 1} of {count}", ticket):
         made, quiet = seeded(mound, number), ticket.quiet() if ticket is not None else None
-        with tempfile.TemporaryDirectory(prefix="softmound-tries-") as folder:
+        with tempfile.TemporaryDirectory(prefix="softmound-siblings-") as folder:
             kept = grown(made.edited(growth=made.growth.edited(cell=coarse)), pathlib.Path(folder), RATE, ticket=quiet,
                          beside=beside)
             there = kept.numbers()
