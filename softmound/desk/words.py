@@ -16,6 +16,7 @@ from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTr
 from ..core.problems import Problem
 from ..core.sentences import Sentence
 
+_SPOKEN = ["en"]
 CONTEXT = "desk"
 """The one context of all texts: the same words mean the same everywhere on the desk."""
 OWN = platformdirs.user_config_path("softmound") / "texts"
@@ -40,6 +41,11 @@ def tr(text):
     if isinstance(text, Sentence):
         return tr(text.pattern).format(*(tr(value) if isinstance(value, Sentence) else value for value in text.values))
     return QCoreApplication.translate(CONTEXT, text) if text else text
+
+
+def spoken():
+    """The language that the desk speaks: str, as "en" or "de"."""
+    return _SPOKEN[0]
 
 
 def in_words(name):
@@ -191,6 +197,7 @@ def speak(application, path=None):
     for before in application.findChildren(QTranslator):
         application.removeTranslator(before)
         before.deleteLater()
+    _SPOKEN[0] = "en" if said is None else pathlib.Path(path).stem
     if said is None:
         return
     # Qt has translations of its own buttons and dialogs.

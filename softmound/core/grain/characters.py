@@ -96,6 +96,20 @@ CHARACTERS = {
     ),
 }
 """In the order an artist sees them."""
+SENTENCES = {
+    "Cauliflower": "Lumps on lumps, crisp: a cumulus that grows.",
+    "Boil": "Larger and rounder lumps, in full boil.",
+    "Crust": "Small hard lumps, close together, like baked crust.",
+    "Whipped": "Soft folds, as of whipped cream; smoother than any sky's.",
+    "Crumb": "Lumps whose edges have begun to crumble.",
+    "Fleece": "Soft curls, for flocks of small clouds; smoother than any sky's.",
+    "Wool": "Round and fluffy, with a wide soft edge; smoother than any sky's.",
+    "Torn": "Crisp above, torn to wisps below and downwind.",
+    "Veil": "A thin uneven veil with holes.",
+    "Anvil fibres": "Lumps below, fibres drawn out by the wind above.",
+    "Ripple": "Fine waves across the wind; smoother than any sky's.",
+    "Storm base": "Heavy lumps above a ragged, hanging underside.",
+}
 NATURAL = ("Cauliflower", "Boil", "Crust", "Crumb", "Torn", "Veil", "Anvil fibres", "Storm base")
 """Those whose outline and spectrum are as of clouds in nature; Whipped, Fleece, Wool and Ripple are smoother than any sky's."""
 

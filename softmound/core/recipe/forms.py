@@ -60,6 +60,7 @@ class Buds(Value):
     share left out on undersides.
     """
 
+    sentence: ClassVar[str] = "Smaller balls over a form's surface, and over theirs: the cauliflower."
     title: ClassVar[str] = "Buds: smaller lumps over its surface"
     rows: ClassVar[tuple] = (
         Number("generations", "Generations", "", None, "linear", "Buds on the form, buds on those buds, and so on."),
@@ -85,6 +86,7 @@ class Buds(Value):
 class Coat(Value):
     """Balls that cover a form evenly: their radius, how far apart in radii, how unlike one another."""
 
+    sentence: ClassVar[str] = "Balls that cover a form evenly."
     title: ClassVar[str] = "Coat: evenly covered with balls"
     rows: ClassVar[tuple] = (
         Number("radius", "Ball radius", "m", (0.5, 100.0), "log", "Radius of the balls."),
@@ -107,6 +109,7 @@ class Roughness(Value):
     Anchored to the form the pattern goes with it; anchored to the sky, moving the form changes it.
     """
 
+    sentence: ClassVar[str] = "Displacement of a form along its normals, before it is joined."
     title: ClassVar[str] = "Roughness: broken up along its normals"
     rows: ClassVar[tuple] = (
         Number("size", "Feature size", "m", (0.5, 300.0), "log", "Size of the bumps."),
@@ -128,6 +131,7 @@ class BaseLevel(Value):
     Between lumps nearer than `fill` the underside closes to one sheet.
     """
 
+    sentence: ClassVar[str] = "The altitude below which nothing condenses: clouds are flat there."
     title: ClassVar[str] = "A base level of its own"
     rows: ClassVar[tuple] = (
         Number("altitude", "Altitude", "m", (-200.0, 1000.0), "linear", "Below this altitude nothing condenses."),
@@ -150,6 +154,7 @@ class BaseLevel(Value):
 class TopLevel(BaseLevel):
     """The altitude above which nothing rises: the same numbers, turned over."""
 
+    sentence: ClassVar[str] = "The altitude above which nothing rises."
     title: ClassVar[str] = "A top level of its own"
     rows: ClassVar[tuple] = (
         Number("altitude", "Altitude", "m", (-200.0, 1000.0), "linear", "Above this altitude nothing rises."),

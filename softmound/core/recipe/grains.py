@@ -26,6 +26,7 @@ _CELLULAR = (("kind", ("cellular",)),)
 class Warp(Value):
     """Moves the places at which a noise is read, by three noises of its own."""
 
+    sentence: ClassVar[str] = "Moves the places at which a noise is read, by three noises of its own."
     rows: ClassVar[tuple] = (
         Choice("kind", "Warped by", tuple((k, k.capitalize()) for k in NOISES)),
         Number("feature", "Size of the warp", "m", (0.5, 500.0), "log", "Size of its features."),
@@ -49,12 +50,21 @@ class Noise(Value):
     Anchored to the sky it stays where it is; anchored to the mound it goes with the first form.
     """
 
+    sentence: ClassVar[str] = "A sum of octaves: the same pattern again and again, each time finer and weaker."
     noise_rows: ClassVar[tuple] = (
-        Choice("kind", "Noise", tuple((k, k.capitalize()) for k in NOISES)),
-        Choice("summed", "Sum", (("fbm", "fBm"), *((k, k.capitalize()) for k in SUMS[1:]))),
-        Choice("cell", "Cell", tuple((k, k.replace("f", "F") if k[0] == "f" else "Smooth F1") for k in CELLS), "",
-               _CELLULAR),
-        Choice("metric", "Metric", tuple((k, k.capitalize()) for k in METRICS), "", _CELLULAR),
+        Choice("kind", "Noise", tuple((k, k.capitalize()) for k in NOISES), "What the pattern is made of.", said=(
+            "Smooth hills and valleys: alone it looks like rock.", "The same on triangles: no axis shows in it.",
+            "A cell around each of many points; turned over, a dome in each: lumps.",
+            "Blends values at corners: blunter than gradient noise.")),
+        Choice("summed", "Sum", (("fbm", "fBm"), *((k, k.capitalize()) for k in SUMS[1:])), "How the octaves are added.", said=(
+            "As they are: in and out alike.", "Each without its sign: round valleys, sharp creases.",
+            "Folded and turned over: sharp ridges.", "Round domes with creases between them.")),
+        Choice("cell", "Cell", tuple((k, k.replace("f", "F") if k[0] == "f" else "Smooth F1") for k in CELLS),
+               "What of the distances to the points counts.", _CELLULAR, said=(
+                   "The nearest point.", "The second nearest.", "How much farther the second is: walls between cells.",
+                   "The nearest ones, blended: no creases.")),
+        Choice("metric", "Metric", tuple((k, k.capitalize()) for k in METRICS), "How distances are measured.", _CELLULAR, said=(
+            "As the crow flies: round cells.", "Along the axes: pointed ones.", "The longest of the three: boxes.")),
         Switch("inverted", "Inverted", "Turns the noise over: cells become domes."),
         Number("feature", "Feature size", "m", (0.5, 500.0), "log", "Size of the largest features."),
         Number("octaves", "Octaves", "", None, "linear", "How many finer layers are added, each smaller and weaker."),
@@ -412,6 +422,8 @@ class Patch(Value):
     A ball or a box of a `size` around `centre`, or painted. It multiplies, adds to what is there, sets it, or
     sends it through a curve over density from nothing to the core.
     """
+
+    sentence: ClassVar[str] = "A local correction of density, with a soft edge: thicker here, thinner there."
 
     model_config = ConfigDict(defer_build=True)
 

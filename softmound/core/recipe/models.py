@@ -46,6 +46,8 @@ TIERS = {"close": 1.0, "middle": 2.0, "far": 4.0}
 class Mass(Value):
     """The blocked-in shape: forms joined in their order, flattened below and perhaps above."""
 
+    sentence: ClassVar[str] = "All forms, joined in their order."
+
     # Built when the first one is made: its forms are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
@@ -70,6 +72,7 @@ class Mass(Value):
 class Voxels(Value):
     """Voxel sizes: `draft` of None follows the span of the mound. Parts smaller than `crumbs` that hang on nothing are dropped."""
 
+    sentence: ClassVar[str] = "How fine the density is made."
     rows: ClassVar[tuple] = (
         Number("crumbs", "Drop crumbs below", "m", (0.0, 100.0), "linear",
                "Bits cut off by grains that hang on nothing and are smaller than this are dropped; 0 keeps them all."),)
@@ -103,6 +106,7 @@ class SkinPart(Value):
 class LowerSkin(SkinPart):
     """Another skin below an altitude, into which the upper one passes over `blend` metres."""
 
+    sentence: ClassVar[str] = "Another skin for the underside, into which the upper one passes."
     rows: ClassVar[tuple] = (
         Number("altitude", "Below", "m", (-200.0, 1000.0), "linear", "Altitude at which one skin passes into the other."),
         Number("blend", "Over", "m", (0.0, 300.0), "linear", "Height over which it does."),
@@ -121,6 +125,7 @@ class Skin(SkinPart):
     the core, after grains and patches.
     """
 
+    sentence: ClassVar[str] = "The density from the edge inward: how hard the cloud looks."
     shape_rows: ClassVar[tuple] = (
         Switch("even", "Even on pushed surfaces", "Measures the thickness square to the surface that the grains have left, so "
                "that it is as thick on steep lumps as on flat parts."),
@@ -142,6 +147,7 @@ class Sun(Value):
     Behind air its colour is what it has outside it.
     """
 
+    sentence: ClassVar[str] = "Where the sun stands, and its light."
     first_rows: ClassVar[tuple] = (
         Number("azimuth", "Sun's azimuth", "°", (0.0, 360.0), "linear", "From +z toward +x; drag the sun dome as well.",
                modulo=360.0),
@@ -168,9 +174,13 @@ class Sky(Value):
     `pixels` (height, width, 3) over all directions, its middle turned to azimuth `turn`; or "plain", `zenith` all round.
     """
 
+    sentence: ClassVar[str] = "What surrounds the cloud and lights it."
     rows: ClassVar[tuple] = (
         Choice("kind", "Sky", (("gradient", "Drawn: three colours"), ("air", "Air: computed from the sun"),
-                               ("image", "A picture of all directions"), ("plain", "Plain: one colour")), wide=True),
+                               ("image", "A picture of all directions"), ("plain", "Plain: one colour")), wide=True, said=(
+                                   "From overhead to the horizon, with light from the ground below.",
+                                   "Scattered by air and haze, bluer overhead, redder where the sun is low.",
+                                   "Light and background of a photograph.", "The same all round.")),
         Number("strength", "Strength", "", (0.0, 6.0), "linear", "Light from all round, and the picture's background."),
         Tint("zenith", "Overhead", "Colour of the sky overhead.", (("kind", ("gradient", "plain")),)),
         Tint("horizon", "Horizon", "Colour of the sky at the horizon.", (("kind", ("gradient",)),)),
@@ -203,6 +213,7 @@ class Floor(Value):
     stronger the `wind` in m/s. `patches` are fields of the land in metres. Seen through air of a `visibility` in kilometres.
     """
 
+    sentence: ClassVar[str] = "Sea or land below the cloud: it has the cloud's shadow and lights its underside."
     rows: ClassVar[tuple] = (
         Choice("kind", "Below", (("none", "Nothing: the sky goes on"), ("sea", "Sea"), ("land", "Land")), wide=True),
         Number("level", "Level", "m", (-3000.0, 0.0), "linear", "Altitude of the sea or land; the eye has to be above it.", _LAID),
@@ -228,6 +239,7 @@ class Lamp(Value):
     mixed together; a lamp without one goes by its name.
     """
 
+    sentence: ClassVar[str] = "A ball that shines in all directions, beside the cloud or inside it."
     told: ClassVar[tuple] = ("name",)
     rows: ClassVar[tuple] = (
         Number("radius", "Radius", "m", (0.05, 100.0), "log", "Of the ball that shines: larger is softer."),
@@ -290,12 +302,16 @@ class Medium(Value):
     `tint_by` and `glow_by` multiply the two by colours that change within the cloud.
     """
 
+    sentence: ClassVar[str] = "What the cloud is made of: how much light it takes from a ray, and where it sends it."
     first_rows: ClassVar[tuple] = (
         Number("extinction", "Extinction", "1/m", (0.002, 2.0), "log",
                "At density 1; natural cumulus has 0.01 to 0.12 per metre."),)
     rows: ClassVar[tuple] = (
         Choice("phase", "Scattering", (("cosine", "By mean cosine"), ("two lobes", "By two lobes"),
-                                       ("droplets", "By droplets")), wide=True),
+                                       ("droplets", "By droplets")), wide=True, said=(
+                                           "Henyey and Greenstein's phase function, by one number.",
+                                           "Two of them: forward, and some light back.",
+                                           "As water droplets scatter: a narrow peak, a glory, a fogbow.")),
         Number("anisotropy", "Anisotropy", "", None, "linear", "Mean cosine of scattering: 0.85 for cloud droplets.",
                (("phase", ("cosine", "two lobes")),)),
         Number("second", "Second lobe", "", None, "linear", "Mean cosine of the second lobe; below 0 it scatters back.", _LOBES),
@@ -327,6 +343,7 @@ class Medium(Value):
 class Fader(Value):
     """How much of a light group is mixed into the picture: `level` times its light, tinted; only `solo` ones if there are any."""
 
+    sentence: ClassVar[str] = "How much of one light group is mixed into the picture."
     rows: ClassVar[tuple] = (
         Number("level", "Level", "", (0.0, 4.0), "linear", "How many times its light is mixed into the picture."),
         Tint("tint", "Tint", "What its light is multiplied by."),
@@ -348,6 +365,7 @@ class Light(Value):
     once, to judge shapes by.
     """
 
+    sentence: ClassVar[str] = "How bright the picture is."
     first_rows: ClassVar[tuple] = (
         Switch("metered", "Exposure by the picture", "The bright parts of the cloud lie just below white, whatever the light; "
                "the number below is then how much brighter than that."),
@@ -377,6 +395,7 @@ class Light(Value):
 class View(Value):
     """Where the picture is taken from: around `target`, on a film back 36 mm wide; `aspect` 0 takes the window's."""
 
+    sentence: ClassVar[str] = "The lens, and the frame."
     rows: ClassVar[tuple] = (
         Number("focal", "Focal length", "mm", (12.0, 300.0), "log", "Of the lens, on a film back 36 mm wide."),
         Number("aspect", "Aspect", "", (0.0, 2.6), "linear", "Width over height of the frame drawn in the picture; 0 for none."),

@@ -60,7 +60,7 @@ class Changing:
 
 @dataclass(frozen=True)
 class Choice:
-    """One of several words: labels by key. A wide one stands alone, without its label."""
+    """One of several words: labels by key, and perhaps a sentence for each. A wide one stands alone, without its label."""
 
     field: str
     label: str
@@ -68,6 +68,7 @@ class Choice:
     sentence: str = ""
     when: tuple = ()
     wide: bool = False
+    said: tuple = ()
 
 
 @dataclass(frozen=True)

@@ -38,6 +38,7 @@ class TimeLine(Value):
         Metres a second more for each hundred metres above the base level.
     """
 
+    sentence: ClassVar[str] = "Frames of a mound, and the wind that carries its noise."
     rows: ClassVar[tuple] = (
         Number("first", "First frame", "", (0, 1_000), "linear", "Where the line begins."),
         Number("last", "Last frame", "", (1, 1_000), "linear", "Where it ends."),
@@ -122,6 +123,7 @@ class Sounding(Value):
         Above that.
     """
 
+    sentence: ClassVar[str] = "Temperature and humidity of the air by height, in which a growth rises."
     rows: ClassVar[tuple] = (
         Number("temperature", "Temperature", "°C", (-10.0, 30.0), "linear", "Of the air at the base level."),
         Number("pressure", "Pressure", "hPa", (600.0, 1000.0), "linear", "Of the air at the base level."),
@@ -208,6 +210,8 @@ class Growth(Value):
     detail : float
         How far edges are rolled up by whirls finer than the cells.
     """
+
+    sentence: ClassVar[str] = "Smoke and cloud that rise from the form, solved with the air around them."
 
     # Its masks are of kinds that are found only when the first one is made.
     model_config = ConfigDict(defer_build=True)

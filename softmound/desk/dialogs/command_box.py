@@ -6,8 +6,8 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtWidgets import QDialog, QHeaderView, QLabel, QLineEdit, QTreeWidget, QTreeWidgetItem, QVBoxLayout
 
 from .. import style
+from ..help.pages import leaves
 from ..words import tr
-from .manual_dialog import chapters
 
 MOST = 60
 """Entries that are shown at once."""
@@ -53,8 +53,8 @@ def entries_of(window):
     for name, station in window.stations.items():
         for words, control in station.settings.named_controls():
             found.append(Entry(words, tr("number of {}").format(tr(name)), lambda n=name, c=control: _go(window, n, c)))
-    for file, title in chapters():
-        found.append(Entry(title, tr("chapter of the manual"), lambda file=file: window.read_manual(file)))
+    for leaf in leaves():
+        found.append(Entry(leaf.title, tr("page of the manual"), lambda name=leaf.name: window.read_manual(name)))
     return found
 
 

@@ -32,6 +32,8 @@ class ExportDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "stations/08_handing_over"
+
     def __init__(self, mound, ahead, folder, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Export OpenVDB"))
@@ -172,6 +174,8 @@ class MeshDialog(QDialog):
     folder : path-like
     parent : QWidget, optional
     """
+
+    explained = "stations/08_handing_over"
 
     def __init__(self, mound, finished, folder, parent=None):
         super().__init__(parent)

@@ -105,6 +105,8 @@ class ImportDialog(QDialog):
         When accepted.
     """
 
+    explained = "stations/01_mass"
+
     def __init__(self, path, read, parent=None, joins="shape"):
         super().__init__(parent)
         self.setWindowTitle(tr("A form from a file"))

@@ -30,6 +30,8 @@ class KeysDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "reference/keys"
+
     def __init__(self, rows, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Keys and gestures"))

@@ -39,6 +39,8 @@ class PictureDialog(QDialog):
         Whether density is built for them, so that it can be asked how finely.
     """
 
+    explained = "reference/takes"
+
     def __init__(self, shown, folder, final, parent=None, takes=TAKES, built=True):
         super().__init__(parent)
         self.takes = takes

@@ -27,6 +27,8 @@ class PublishDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "stations/05_library"
+
     def __init__(self, mound, ahead, library, about, tiers, more, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Publish"))

@@ -15,6 +15,8 @@ class QueueDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "stations/05_library"
+
     def __init__(self, jobs, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("What waits"))

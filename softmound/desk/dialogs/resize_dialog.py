@@ -20,6 +20,8 @@ class ResizeDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "explained/02_looking_large"
+
     def __init__(self, mound, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Resize mound"))

@@ -13,6 +13,8 @@ from ..fields.controls import NumberField, Row, text_label
 from ..view.pixels import image_of_pixels
 from ..words import tr
 from ..work.relay import Relay
+from .asking import asking
+from .examples_dialog import ExamplesDialog
 
 PICTURE = (146, 88)
 PAUSE = 120
@@ -48,13 +50,18 @@ class WallDialog(QDialog):
         The start that was taken.
     part : tuple or None
         What of its bounds the cloud fills, once its picture is there.
+    finished : bool
+        It is an example, which is looked at as it says.
     """
+
+    explained = "reference/starts"
 
     def __init__(self, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("New mound"))
         self.resize(1120, 700)
-        self.mound, self.part, self._asked, self._seed, self._job = None, None, {}, 3, None
+        self.mound, self.part, self.finished = None, None, False
+        self._asked, self._seed, self._job = {}, 3, None
         self._parts = {}
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)
@@ -95,7 +102,10 @@ class WallDialog(QDialog):
         self.take.clicked.connect(self._take)
         close = QPushButton(tr("Close"))
         close.clicked.connect(self.reject)
-        for button in (self.again, self.take, close):
+        self.examples = QPushButton(tr("Examples…"))
+        self.examples.setToolTip(tr("Finished clouds, to take apart."))
+        self.examples.clicked.connect(self.choose_example)
+        for button in (self.examples, self.again, self.take, close):
             foot.addWidget(button)
         layout.addLayout(foot)
         QShortcut(QKeySequence("R"), self, self.roll)
@@ -228,6 +238,14 @@ class WallDialog(QDialog):
             return
         self.part = self._parts.get(self.list.currentRow())
         self.accept()
+
+    def choose_example(self):
+        """Show finished clouds instead, and take the one that is chosen."""
+        with asking(ExamplesDialog(self)) as dialog:
+            mound = dialog.mound if dialog.exec() == ExamplesDialog.DialogCode.Accepted else None
+        if mound is not None:
+            self.mound, self.finished = mound, True
+            self.accept()
 
     def done(self, result):
         job = self._job

@@ -8,9 +8,10 @@ from PyQt6.QtWidgets import QFileDialog, QMenu, QMessageBox
 from ...core.exchange.carried import mound_of_picture
 from ...core.exchange.png import png_of
 from ...core.fill.volumes import voxel_of_volume
-from ...core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits
+from ...core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits, read_mound
 from ...core.starts.species import STARTS, start
 from ..dialogs.asking import ask_choice, asking
+from ..dialogs.examples_dialog import ExamplesDialog
 from ..dialogs.import_dialog import ENDINGS, ImportDialog
 from ..dialogs.wall_dialog import WallDialog
 from ..shell.remembered import recent
@@ -57,10 +58,32 @@ class Files(QObject):
     def choose_new(self):
         """Show the wall of starts, and begin a new mound with the one that is taken."""
         with asking(WallDialog(self._services.over)) as dialog:
-            mound, part = (dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None), dialog.part
+            mound = dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None
+            part, finished = dialog.part, dialog.finished
         if mound is not None and self.may_leave():
             self._document.open(mound)
-            self._services.looking.fit(part)
+            if not finished:
+                self._services.looking.fit(part)
+
+    def choose_example(self):
+        """Show finished mounds, and open a copy of the one that is taken."""
+        with asking(ExamplesDialog(self._services.over)) as dialog:
+            mound = dialog.mound if dialog.exec() == ExamplesDialog.DialogCode.Accepted else None
+        if mound is not None and self.may_leave():
+            self._document.open(mound)
+
+    def open_copy(self, path):
+        """Open what a shipped file holds, as a mound that has no file yet.
+
+        Parameters
+        ----------
+        path : path-like
+        """
+        if self.may_leave():
+            try:
+                self._document.open(read_mound(path))
+            except Problem as problem:
+                self._services.trouble(tr(problem.sentence))
 
     def ask_and_open(self):
         """Ask for a file and open it."""

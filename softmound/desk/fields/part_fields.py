@@ -56,6 +56,8 @@ class PartFields(QWidget):
             before = self._column.count()
             self.controls[row.field] = make[type(row)](row)
             self._outer[row.field] = [self._column.itemAt(n).widget() for n in range(before, self._column.count())]
+            for widget in self._outer[row.field]:
+                widget.explained = model, row.field  # which page of the manual speaks of it
 
     def _named(self, widget, label):
         widget.setAccessibleName(f"{self._name}: {label}" if self._name else label)

@@ -8,6 +8,7 @@ MOUNDS, EDITING, LOOKING, OUT, NUMBERS, TIME = "Mounds", "Editing", "Looking", "
 
 OF_WINDOW = (
     Command("new", "New mound…", "Ctrl+N", lambda w: w.files.choose_new(), MOUNDS, menu=True),
+    Command("examples", "Examples…", "", lambda w: w.files.choose_example(), MOUNDS, menu=True),
     Command("open", "Open…", "Ctrl+O", lambda w: w.files.ask_and_open(), MOUNDS, menu=True),
     Command("save", "Save", "Ctrl+S", lambda w: w.station.save(), MOUNDS, menu=True),
     Command("save_as", "Save as…", "Ctrl+Shift+S", lambda w: w.station.save_as(), MOUNDS, menu=True, last=True),
@@ -23,13 +24,14 @@ OF_WINDOW = (
     Command("box", "Find anything…", "Ctrl+K", lambda w: w.box(), MOUNDS, menu=True),
     Command("tour", "A first cloud, step by step", "", lambda w: w.begin_tour(), MOUNDS, menu=True),
     Command("manual", "Manual", "Shift+F2", lambda w: w.read_manual(), MOUNDS, menu=True),
+    Command("help", "What the manual says of this", "F1", lambda w: w.help_here(), MOUNDS, menu=True),
     Command("what", "What is this?", "Shift+F1", lambda w: w.what_is_this(), MOUNDS, menu=True),
     Command("narrow", "Hide or show the settings", "F9", lambda w: w.toggle(w.panels), LOOKING, menu=True),
     Command("unit", "Lengths in another unit…", "", lambda w: w.ask_unit(), LOOKING, menu=True),
     Command("language", "Language…", "", lambda w: w.ask_language(), LOOKING, menu=True),
     Command("ground", "Light or dark ground", "Ctrl+F9", lambda w: w.change_ground(), LOOKING, menu=True),
     Command("low", "Hide or show the tray", "Shift+F9", lambda w: w.toggle(w.trays), LOOKING, menu=True),
-    Command("keys", "Keys and gestures", "F1", lambda w: w.show_keys(), MOUNDS, menu=True),
+    Command("keys", "Keys and gestures", "Ctrl+F1", lambda w: w.show_keys(), MOUNDS, menu=True),
     Command("quit", "Quit", "Ctrl+Q", lambda w: w.close(), MOUNDS, menu=True),
     Command("against_person", "Against a person", "", lambda w: w.stand_ins.add_beside("person"), LOOKING),
     Command("against_house", "Against a house", "", lambda w: w.stand_ins.add_beside("house"), LOOKING),

@@ -1,7 +1,7 @@
 """The window: strip, picture, tray, settings and bars, and the stations that fill them."""
 
 from PyQt6.QtCore import Qt, QTimer
-from PyQt6.QtGui import QAction, QKeySequence, QShortcut
+from PyQt6.QtGui import QAction, QCursor, QKeySequence, QShortcut
 from PyQt6.QtWidgets import QApplication, QHBoxLayout, QInputDialog, QMainWindow, QMenu, QStackedWidget, QVBoxLayout, QWidget
 
 from ...core.engine.density import span_of
@@ -10,6 +10,7 @@ from ...core.recipe.places import changed
 from ...core.recipe.resize import resized_mound
 from ...core.recipe.time import TimeLine
 from ...core.recipe.timing import keyed_fields
+from ...core.starts.examples import EXAMPLES
 from .. import style, words
 from ..dialogs.asking import asking
 from ..dialogs.command_box import CommandBox, entries_of
@@ -19,6 +20,8 @@ from ..dialogs.resize_dialog import ResizeDialog
 from ..documents.files import OPENED
 from ..fields import lengths
 from ..fields.part_fields import PartFields
+from ..help.asked import HelpKey
+from ..help.pages import MOUNDS, page_about
 from ..services import Services
 from ..stations.registry import STATIONS
 from ..view.empty_card import EmptyCard
@@ -69,6 +72,7 @@ class Window(QMainWindow):
         self.document, self.jobs, self.picture, self.moving = services.document, services.jobs, services.picture, services.moving
         self.finished, self.looking, self.files = services.finished, services.looking, services.files
         self.delivering, self.tell, self.trouble = services.delivering, services.tell, services.trouble
+        self.manual, self._help_key = None, HelpKey(self)
         self.going_on, self.time_line = None, TimeLineBar(self.document, self.moving)
         services.furnish(kinds)
         self.stations = services.stations
@@ -393,16 +397,46 @@ class Window(QMainWindow):
         """Explain what is clicked next."""
         explain(self)
 
-    def read_manual(self, chapter=""):
-        """Open the manual.
+    def read_manual(self, place=""):
+        """Open the manual beside the work, or go to another page of it.
 
         Parameters
         ----------
-        chapter : str, optional
-            File name of a chapter without its ending; default the first.
+        place : str, optional
+            Name of a page, with an anchor after ``#``; default where it was left, or the first.
         """
-        with asking(ManualDialog(chapter, self)) as dialog:
-            dialog.exec()
+        if self.manual is None:
+            self.manual = ManualDialog(place, self, self.follow)
+        elif place:
+            self.manual.read(place)
+        self.manual.show()
+        self.manual.raise_()
+        self.manual.activateWindow()
+
+    def help_here(self):
+        """Open the page that speaks of what has the keyboard, or lies under the pointer, or of the open station."""
+        under = QApplication.widgetAt(QCursor.pos())
+        asked = QApplication.focusWidget(), under if under is not None and self.isAncestorOf(under) else None
+        self.read_manual(next(filter(None, map(page_about, asked)), self.station.page))
+
+    def follow(self, address):
+        """Follow a link of the manual into the window.
+
+        Parameters
+        ----------
+        address : str
+            ``station:`` and a station, ``do:`` and a command, ``example:`` an example, ``lesson:`` what a lesson ends in.
+        """
+        kind, _, what = address.partition(":")
+        if kind == "station" and what in self.stations:
+            self.open_station(what)
+        elif kind == "do" and what in self.actions_:
+            self.actions_[what].trigger()
+        elif kind == "example" and what in EXAMPLES:
+            self.files.open_copy(EXAMPLES[what].path)
+        elif kind == "lesson" and (MOUNDS / f"{what}.mound").is_file():
+            self.files.open_copy(MOUNDS / f"{what}.mound")
+        self.activateWindow()
 
     def begin_tour(self):
         """Show how a first cloud is made, step by step."""

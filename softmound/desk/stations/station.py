@@ -25,6 +25,8 @@ class Station(QObject):
     ----------
     name : str
         Its word.
+    page : str
+        Of the manual, which speaks of it.
     order : int
         Its place among the others.
     miniature : str
@@ -45,7 +47,7 @@ class Station(QObject):
         Takes gestures in the picture: press, drag, release, double, hover, paint.
     """
 
-    name, order = "", 100
+    name, order, page = "", 100, ""
     miniature = ""
     dome = False
     commands = ()

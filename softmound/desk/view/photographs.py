@@ -154,6 +154,8 @@ class PhotographDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "lessons/10_photograph"
+
     def __init__(self, reference, changed, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Reference photograph"))

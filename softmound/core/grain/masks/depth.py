@@ -12,6 +12,7 @@ from ...recipe.value import Length
 class ByDepth(Mask):
     """From nothing at the surface to all at `depth` inside."""
 
+    sentence: ClassVar[str] = "From nothing at the surface to all at a depth inside."
     label: ClassVar[str] = "By depth"
     order: ClassVar[int] = 20
     rows: ClassVar[tuple] = (Number("depth", "All at a depth of", "m", (0.2, 200.0), "log", "Nothing at the surface."),)

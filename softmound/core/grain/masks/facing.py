@@ -28,6 +28,7 @@ def _facing(b, distance, voxel, wx, wy, wz, sideways, out):
 class ByFacing(Mask):
     """All where the surface faces so, nothing where it faces away."""
 
+    sentence: ClassVar[str] = "All where the surface faces one way, nothing where it faces away."
     label: ClassVar[str] = "By facing"
     order: ClassVar[int] = 30
     rows: ClassVar[tuple] = (

@@ -17,6 +17,7 @@ from ...recipe.value import Length
 class ByForm(Mask):
     """All within a form, nothing `soft` metres off it. `form` counts from 0 in the order of the tray."""
 
+    sentence: ClassVar[str] = "All within one form, nothing some metres off it."
     label: ClassVar[str] = "By form"
     order: ClassVar[int] = 40
     rows: ClassVar[tuple] = (

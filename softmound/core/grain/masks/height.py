@@ -13,6 +13,7 @@ from ...volume.bricks import SIDE
 class ByHeight(Mask):
     """From nothing at `low` to all at `high`."""
 
+    sentence: ClassVar[str] = "From nothing at one altitude to all at another."
     label: ClassVar[str] = "By height"
     order: ClassVar[int] = 10
     rows: ClassVar[tuple] = (

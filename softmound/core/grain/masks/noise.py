@@ -11,6 +11,7 @@ from ...recipe.grains import Mask, Noise, rounded
 class ByNoise(Mask):
     """As a noise says."""
 
+    sentence: ClassVar[str] = "As a noise of its own says: here and there."
     label: ClassVar[str] = "By noise"
     order: ClassVar[int] = 50
     of_noise: ClassVar[tuple] = ("kind", "summed", "feature", "octaves", "seed")

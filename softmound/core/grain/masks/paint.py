@@ -11,6 +11,7 @@ from ..painting import painted
 class Painted(Mask):
     """Where it was painted in the picture."""
 
+    sentence: ClassVar[str] = "Where it was painted in the picture."
     label: ClassVar[str] = "Painted"
     order: ClassVar[int] = 60
 

@@ -44,6 +44,7 @@ class ByTired(Mask):
     least as far as they say, within them and over `soft` metres around.
     """
 
+    sentence: ClassVar[str] = "All where the cloud is old and frayed, nothing where it is fresh."
     label: ClassVar[str] = "By tiredness"
     order: ClassVar[int] = 45
     rows: ClassVar[tuple] = (

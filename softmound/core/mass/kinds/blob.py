@@ -14,6 +14,7 @@ from ..solids.shape import ball_triangles
 class Blob(Form):
     """An ellipsoid."""
 
+    sentence: ClassVar[str] = "A ball, or a ball drawn out along its axes: what most clouds are heaped from."
     order: ClassVar[int] = 10
     size_field: ClassVar[str] = "radii"
     lengths: ClassVar[tuple] = ("radii",)

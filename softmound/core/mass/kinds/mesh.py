@@ -18,6 +18,7 @@ class Mesh(Form):
     With a `sheet` thickness the surface need not be closed: everything within half of it is inside.
     """
 
+    sentence: ClassVar[str] = "Triangles from a model's file, or of other forms made one."
     order: ClassVar[int] = 30
     lengths: ClassVar[tuple] = ("scale", "sheet")
     rows: ClassVar[tuple] = (

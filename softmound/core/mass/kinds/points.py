@@ -18,6 +18,7 @@ class Points(Form):
     point's own; it never falls below `least` voxels.
     """
 
+    sentence: ClassVar[str] = "A ball around each point of a file; points with an age end as small ones."
     order: ClassVar[int] = 40
     rows: ClassVar[tuple] = (
         SCALE,

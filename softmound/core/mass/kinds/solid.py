@@ -24,6 +24,7 @@ class Solid(Form):
     the rim.
     """
 
+    sentence: ClassVar[str] = "A geometric solid of a stated size."
     order: ClassVar[int] = 20
     size_field: ClassVar[str] = "size"
     lengths: ClassVar[tuple] = ("size", "edge")

@@ -12,6 +12,7 @@ from ..buds import trail_balls
 class Trail(Form):
     """Balls left by strokes of Dab (adding) or Scoop (carving)."""
 
+    sentence: ClassVar[str] = "What strokes of Dab add, or of Scoop take away."
     order: ClassVar[int] = 60
     dabbed: ClassVar[bool] = True
     rows: ClassVar[tuple] = (SCALE,)

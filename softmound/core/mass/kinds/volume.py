@@ -22,6 +22,7 @@ class Volume(Form):
         background, offset x, y, z).
     """
 
+    sentence: ClassVar[str] = "The grid of an OpenVDB file, as a shape or with its density."
     order: ClassVar[int] = 50
     rows: ClassVar[tuple] = (
         SCALE,

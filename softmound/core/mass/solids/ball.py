@@ -10,6 +10,7 @@ class Ball(SolidShape):
     """Its row is that of a blob."""
 
     word, order, turned = "ball", 10, False
+    sentence = "Round, or drawn out."
 
     def write(self, row, solid):
         ellipsoid_row(row, np.array(solid.size, np.float64) / 2)

@@ -22,6 +22,7 @@ class Box(SolidShape):
     """As wide, tall and deep as is stated."""
 
     word, order, turned, has = "box", 20, False, ("edge",)
+    sentence = "With edges that can be rounded."
     distance = _distance
 
     def sizes(self, solid):

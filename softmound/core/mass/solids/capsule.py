@@ -17,6 +17,7 @@ class Capsule(SolidShape):
     """As tall as is stated, its ends included."""
 
     word, order, tall = "capsule", 50, 3.0
+    sentence = "An upright cylinder with round ends."
     distance = _distance
 
     def sizes(self, solid):

@@ -30,6 +30,7 @@ class Cone(SolidShape):
     """It narrows to the solid's taper of its width."""
 
     word, order, has = "cone", 40, ("edge", "taper")
+    sentence = "Upright, narrowing to a point or to a smaller top."
     distance = _distance
 
     def sizes(self, solid):

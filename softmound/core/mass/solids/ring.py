@@ -17,6 +17,7 @@ class Ring(SolidShape):
     """As wide as is stated on the outside."""
 
     word, order = "ring", 30
+    sentence = "A tube bent to a ring that lies flat."
     wide, tall = 3.0, 0.5
     distance = _distance
 

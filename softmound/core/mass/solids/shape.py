@@ -12,6 +12,8 @@ class SolidShape:
     ----------
     word : str
         Its name in menus and recipes.
+    sentence : str
+        What it is.
     order : int
         Where it stands among the others.
     wide, tall : float
@@ -26,7 +28,7 @@ class SolidShape:
         Of a row of the table and x, y, z along own axes, in metres: signed distance. None where it writes rows of another kind.
     """
 
-    word = ""
+    word = sentence = ""
     order = 100
     wide, tall = 2.0, 2.0
     has = ()

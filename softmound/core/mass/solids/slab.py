@@ -7,6 +7,7 @@ class Slab(Box):
     """Its rows are those of a box."""
 
     word, order, has = "slab", 60, ()
+    sentence = "A flat disc with a round rim."
     wide, tall = 4.0, 0.35
 
     def edge_of(self, solid, most):

@@ -57,6 +57,7 @@ class FormationSettings(SettingsPanel):
         self.member = {}
         for name, row in MEMBER.items():
             field = self.add(NumberField(*row))
+            field.explained = "Member", name
             field.changed.connect(lambda value, moving, n=name: station.members.edit(n, value, moving))
             self.member[name] = field
         self.tint = self.add(ColourField("Tint", (1.0, 1.0, 1.0), tr("Multiplies its own colour.")))
@@ -92,6 +93,7 @@ class FormationSettings(SettingsPanel):
         self.spread = {}
         for name, row in SPREAD.items():
             field = self.add(NumberField(*row))
+            field.explained = "Spread", name
             field.changed.connect(lambda value, moving, n=name: station.spreads.edit(n, value, moving))
             self.spread[name] = field
         self.again = QPushButton(tr("Another seed"))

@@ -44,6 +44,7 @@ class FormationStation(Station):
     """
 
     name, order = "Formation", 60
+    page = "stations/06_formation"
     dome = True
     commands = (
         Command("group", "Group or ungroup the chosen members", "Ctrl+G", lambda s: s.members.group(), "In Formation"),

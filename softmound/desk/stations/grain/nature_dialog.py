@@ -21,6 +21,8 @@ class NatureDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "explained/08_nature"
+
     def __init__(self, findings, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Nature check"))

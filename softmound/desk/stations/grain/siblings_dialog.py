@@ -32,6 +32,8 @@ class SiblingsDialog(QDialog):
         To keep as snapshots, with their pictures.
     """
 
+    explained = "stations/03_grain"
+
     def __init__(self, mound, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Siblings"))

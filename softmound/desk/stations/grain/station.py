@@ -45,6 +45,7 @@ class GrainStation(Station):
     """
 
     name, order = "Grain", 30
+    page = "stations/03_grain"
     miniature = "grain"
     dome = True
     commands = (Command("grain", "Add a grain", "G", lambda s: s.add(), opens=True),)

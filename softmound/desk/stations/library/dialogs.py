@@ -22,6 +22,8 @@ class SayDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "stations/05_library"
+
     def __init__(self, version, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("What is said of it"))
@@ -52,6 +54,8 @@ class AdoptDialog(QDialog):
         Several are numbered frames, or one asset each.
     parent : QWidget, optional
     """
+
+    explained = "stations/05_library"
 
     def __init__(self, paths, parent=None):
         super().__init__(parent)

@@ -59,6 +59,7 @@ class LibraryStation(Station):
     """
 
     name, order = "Library", 50
+    page = "stations/05_library"
     dome = True
     cut_through = True
     commands = (

@@ -35,6 +35,7 @@ class LightStation(Station):
     """
 
     name, order = "Light", 40
+    page = "stations/04_light"
     miniature = "light"
     dome = True
     commands = (Command("snapshot", "Keep a snapshot", "K", lambda s: s.keep_snapshot(), opens=True),)

@@ -14,6 +14,8 @@ from ...words import tr
 class SunPlaceDialog(QDialog):
     """Asks for a place, a date and an hour, and shows where the sun stands."""
 
+    explained = "stations/04_light"
+
     def __init__(self, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Sun by place and time"))

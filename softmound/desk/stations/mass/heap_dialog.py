@@ -20,6 +20,8 @@ class HeapDialog(QDialog):
     parent : QWidget, optional
     """
 
+    explained = "lessons/01_summer_cumulus"
+
     def __init__(self, span, altitude, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Heap"))

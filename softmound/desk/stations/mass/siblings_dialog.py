@@ -32,6 +32,8 @@ class GrowthSiblingsDialog(QDialog):
         To go on with.
     """
 
+    explained = "stations/07_time"
+
     def __init__(self, mound, folder=None, parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Six growths"))

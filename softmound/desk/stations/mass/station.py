@@ -62,6 +62,7 @@ class MassStation(Station):
     """
 
     name, order = "Mass", 10
+    page = "stations/01_mass"
     miniature = "shape"
     tools = TOOLS
     commands = (

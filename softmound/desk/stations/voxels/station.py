@@ -16,6 +16,7 @@ class VoxelsStation(Station):
     """The station."""
 
     name, order = "Voxels", 20
+    page = "stations/02_voxels"
     miniature = "voxels"
 
     def __init__(self, services):
