@@ -39,7 +39,7 @@ def figures():
 
 
 def _models():
-    form = mesh_form(read_triangles(DEMO / "brioche.ply"), "Brioche", close_holes=True)
+    form = mesh_form(read_triangles(DEMO.parent / "softmound" / "examples" / "brioche.ply"), "Brioche", close_holes=True)
     vertices, faces = form.surface["vertices"], form.surface["faces"].astype(np.uint32)
     narrow_band(vertices, faces, 4.0)  # the process that converts is there from the first model on
     for along in LONG:

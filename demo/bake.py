@@ -27,6 +27,7 @@ from softmound.core.recipe import (
     eased,
     write_mound,
 )
+from softmound.core.starts.examples import FOLDER as EXAMPLES
 from softmound.core.starts.growth import grown
 from softmound.core.starts.modelled import start_from_form
 from softmound.core.starts.species import start
@@ -109,7 +110,7 @@ def burnt_crust():
 
 def baked_brioche():
     """The model of a brioche, baked to a cloud under a high sun."""
-    form = mesh_form(read_triangles(HERE / "brioche.ply"), "Brioche", "cm", close_holes=True)
+    form = mesh_form(read_triangles(EXAMPLES / "brioche.ply"), "Brioche", "cm", close_holes=True)
     mound = start_from_form(form, "Brioche", "mediocris", span=260.0)
     puffed = mound.mass.forms[0].edited(coat=Coat(radius=15.0, spacing=0.95, jitter=0.6, fewer_below=0.3, seed=4))
     return mound.edited(
@@ -149,7 +150,7 @@ def brioche(around=144, along=64):
 
 
 if __name__ == "__main__":
-    write_mesh(HERE / "brioche.ply", *brioche())
+    write_mesh(EXAMPLES / "brioche.ply", *brioche())
     for made in (cottage_loaf(), baked_brioche(), meringue_spire(), flour_drift(), burnt_crust()):
         made = framed(made, 848, 560)
         write_mound(HERE / f"{made.name.lower().replace(' ', '_')}.mound", made)

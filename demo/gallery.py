@@ -170,13 +170,14 @@ def toy_loaf():
 
 def tray_on_a_shelf():
     made = start("mediocris", "Tray on a Shelf", 0.9, 9)
-    room = STAND_INS["room"](place=(0.0, -1.2, 0.0), size=(4.2, 2.7, 3.4), wall=0.12, window=0.4)
-    shelf = STAND_INS["box"](name="Shelf", place=(0.0, -0.14, -0.2), size=(1.5, 0.06, 0.7), colour=(0.30, 0.17, 0.09))
+    up = made.mass.base.altitude
+    room = STAND_INS["room"](place=(0.0, up - 1.2, 0.0), size=(4.2, 2.7, 3.4), wall=0.12, window=0.4)
+    shelf = STAND_INS["box"](name="Shelf", place=(0.0, up - 0.14, -0.2), size=(1.5, 0.06, 0.7), colour=(0.30, 0.17, 0.09))
     light = Light(sun=Sun(azimuth=292.0, elevation=24.0, strength=5.0), sky=Sky(kind="plain", zenith=(0.25, 0.31, 0.42)),
                   metered=True, exposure=0.2,
-                  lamps=(Lamp(name="Lamp", place=(1.2, 1.0, 0.5), radius=0.09, power=3_200.0, kelvin=2_700.0),),
+                  lamps=(Lamp(name="Lamp", place=(1.2, up + 1.0, 0.5), radius=0.09, power=3_200.0, kelvin=2_700.0),),
                   medium=made.light.medium)
-    view = View(azimuth=0.0, elevation=4.0, distance=3.6, target=(0.0, 0.2, 0.0), focal=34.0)
+    view = View(azimuth=0.0, elevation=4.0, distance=3.6, target=(0.0, up + 0.2, 0.0), focal=34.0)
     return made.edited(stand_ins=(room, shelf), light=light, view=view)
 
 

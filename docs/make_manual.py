@@ -11,6 +11,7 @@ import shutil
 import markdown
 from PIL import Image
 
+from softmound.core.starts.examples import FOLDER as EXAMPLES
 from softmound.desk.help.pages import MANUAL, MOUNDS, PICTURES
 from softmound.desk.help.reference import PICTURE, STRIPS
 
@@ -116,7 +117,7 @@ def for_the_web(folder, language=""):
             f"<body><nav><a href=\"index.html\">{tr('Soft Mound')}</a>{listed}</nav><main>\n{body}\n</main></body></html>\n",
             encoding="utf-8")
     (folder / "manual.css").write_text(SHEET, encoding="utf-8")
-    for path in (*PICTURES.iterdir(), *STRIPS.glob("*.jpg"), *MOUNDS.glob("*.mound")):
+    for path in (*PICTURES.iterdir(), *STRIPS.glob("*.jpg"), *EXAMPLES.glob("*.jpg"), *MOUNDS.glob("*.mound")):
         shutil.copy(path, folder / path.name)
     print(f"{len(found) + 1} pages in {folder}")
 

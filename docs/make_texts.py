@@ -23,6 +23,7 @@ from PyQt6.lupdate import lupdate
 from softmound.core.engine import films, takes
 from softmound.core.formation import filming
 from softmound.core.grain.characters import CHARACTERS
+from softmound.core.grain.characters import SENTENCES as SENTENCES_OF
 from softmound.core.library.choices import MORE, ORDERS
 from softmound.core.light.scene.situations import NAMES
 from softmound.core.mass.solids import SHAPES
@@ -32,14 +33,17 @@ from softmound.core.recipe.models import TIERS
 from softmound.core.recipe.standins import STAND_INS
 from softmound.core.recipe.steps import STEPS
 from softmound.core.recipe.value import Value
+from softmound.core.starts.examples import EXAMPLES
+from softmound.core.starts.rising import RISING
 from softmound.core.starts.species import STARTS
+from softmound.desk.help.entries import SHEETS
 from softmound.desk.shell.commands import table
 from softmound.desk.words import CONTEXT, SHIPPED, TEMPLATE
 
 ROOT = pathlib.Path(__file__).parents[1]
-CORE, DESK = ROOT / "softmound" / "core", ROOT / "softmound" / "desk"
-SENTENCES = "Problem", "DoesNotFit", "NotWritten", "Sentence"
-"""What in the core takes sentences for people."""
+CORE, DESK, COMMANDS = (ROOT / "softmound" / name for name in ("core", "desk", "commands"))
+SENTENCES = "Problem", "DoesNotFit", "NotWritten", "Sentence", "Finding"
+"""What in the core and on the command line takes sentences for people: as its first word, or of findings all of them."""
 SHOWN = re.compile(r"[A-Z][a-z]+[^_=;{}<>|+/]*|[A-Za-z][^_=;{}<>|/]* [^_=;{}<>|/]*")
 """What of the strings in the desk's tables may be shown: words that begin like a name, or several of them."""
 _OF_ROWS = ("label", "sentence", "unit", "across", "up")
@@ -55,7 +59,15 @@ def from_tables():
     found = {word for command, station in table() for word in (command.words, command.group, station)}
     found |= {*ACTIONS, *TIERS, *CHARACTERS, *NAMES, *MORE.values(), *ORDERS.values()}
     found |= {word.capitalize() for word in (*ACTIONS, *STARTS, *SHAPES, *TOOLS)}
-    found |= {kind.sentence for kind in STARTS.values()}
+    found |= {kind.sentence for kind in STARTS.values()} | {shape.sentence for shape in SHAPES.values()} | {*SENTENCES_OF.values()}
+    found |= {text for one in EXAMPLES.values() for text in (one.sentence, one.group)}
+    found |= {text for kind in RISING.values() for text in (kind.label, kind.sentence)}
+    for sheet in SHEETS:
+        found |= {sheet.title, sheet.sentence}
+        for entry in sheet.entries():
+            found |= {entry.title, entry.sentence}
+            found |= {text for line in entry.lines for text in (line.label, line.unit, line.sentence)}
+            found |= {text for line in entry.lines for _, label, said in line.options for text in (label, said)}
     found |= {word for each in (films.TAKES, takes.TAKES, filming.TAKES) for take in each.values()
               for word in (take.label, take.sentence)}
     for kind in (*_kinds_of(Value), *ACTIONS.values(), *MASKS.values(), *STEPS.values(), *STAND_INS.values()):
@@ -88,7 +100,7 @@ def from_code(source):
     tree = ast.parse(source)
     told = {id(node.value) for node in ast.walk(tree) if isinstance(node, ast.Expr) and isinstance(node.value, ast.Constant)}
     for call in ast.walk(tree):
-        if isinstance(call, ast.Call) and getattr(call.func, "id", "") == "tr":
+        if isinstance(call, ast.Call) and getattr(call.func, "id", "") in ("tr", "counted"):
             told |= {id(node) for node in ast.walk(call)}
         elif isinstance(call, ast.JoinedStr):
             told |= {id(node) for node in call.values}
@@ -109,7 +121,24 @@ def from_core(source):
     """
     return {part.value for call in ast.walk(ast.parse(source)) if isinstance(call, ast.Call) and call.args
             and getattr(call.func, "id", "") in SENTENCES
-            for part in ast.walk(call.args[0]) if isinstance(part, ast.Constant) and isinstance(part.value, str)}
+            for argument in (call.args if call.func.id == "Finding" else call.args[:1])
+            for part in ast.walk(argument)
+            if isinstance(part, ast.Constant) and isinstance(part.value, str) and len(part.value) > 1}
+
+
+def counted_in(source):
+    """What a module of the desk counts: of each the words for any number but one.
+
+    Parameters
+    ----------
+    source : str
+
+    Returns
+    -------
+    set of str
+    """
+    return {call.args[1].value for call in ast.walk(ast.parse(source))
+            if isinstance(call, ast.Call) and getattr(call.func, "id", "") == "counted"}
 
 
 def gathered(folder):
@@ -125,19 +154,22 @@ def gathered(folder):
     list of str
         Their names within it.
     """
-    names, shown = [], from_tables()
-    for path in CORE.rglob("*.py"):
+    names, shown, many = [], from_tables(), set()
+    for path in (*CORE.rglob("*.py"), *COMMANDS.rglob("*.py")):
         shown |= from_core(path.read_text())
     for path in sorted(DESK.rglob("*.py")):
         source, name = path.read_text(), path.relative_to(ROOT)
         shown |= from_code(source)
+        many |= counted_in(source)
         if "tr(" not in source:
             continue
         copy = pathlib.Path(folder) / name
         copy.parent.mkdir(parents=True, exist_ok=True)
-        copy.write_text(re.sub(r"(?<![\w.])tr\((?=\s*[\"'])", f'translate("{CONTEXT}", ', source))
+        # By the same marks as the text's: it may stand within a string.
+        copy.write_text(re.sub(r"(?<![\w.])tr\((?=\s*([\"']))", rf"translate(\1{CONTEXT}\1, ", source))
         names.append(str(name))
-    lines = [f'translate("{CONTEXT}", {text!r})' for text in sorted(shown)]
+    lines = [f'translate("{CONTEXT}", {text!r})' for text in sorted(shown - many)]
+    lines += [f'translate("{CONTEXT}", {text!r}, None, 1)' for text in sorted(many)]
     (pathlib.Path(folder) / "tables.py").write_text("\n".join(lines) + "\n")
     return [*names, "tables.py"]
 

@@ -133,7 +133,7 @@ def main():
         def model_with_open_edges():
             """The roll as it came from its file: open underneath, and made a sheet beside that."""
             before = window.document.mound
-            read = read_triangles(ROOT / "demo" / "brioche.ply")
+            read = read_triangles(ROOT / "softmound" / "examples" / "brioche.ply")
             open_form = mesh_form(read, "Brioche", "m")
             closed = mesh_form(read, "Brioche closed", "m", close_holes=True)
             forms = (open_form.edited(centre=(-85.0, 70.0, 0.0), rotation=(-38.0, 0.0, 14.0)),

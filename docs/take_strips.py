@@ -59,6 +59,7 @@ DARK = Sky(zenith=(0.03, 0.05, 0.09), horizon=(0.10, 0.125, 0.16), ground=(0.03,
 SMALL = 60.0
 """Metres across of the mound that shows things."""
 DIFFERENT = {
+    "Nibble.depth": (1.0, 6.0, 18.0), "Mottle.depth": (2.0, 8.0, 30.0),
     "Form.centre": (-24.0, 0.0, 24.0), "Form.rotation": (0.0, 30.0, 60.0), "Buds.generations": (1, 2, 3),
     "Buds.count": (4, 10, 24), "BaseLevel.altitude": (0.0, 10.0, 20.0), "TopLevel.altitude": (20.0, 30.0, 40.0),
     "BaseLevel.softness": (0.0, 6.0, 20.0), "TopLevel.softness": (0.0, 6.0, 20.0), "BaseLevel.raggedness": (0.0, 3.0, 10.0),
@@ -203,8 +204,13 @@ def scene_for(entry, field=""):
         return BaseLevel(altitude=12.0, raggedness=2.0), lambda part: _in_mass(made, base=part)
     if key in {kind.__name__ for kind in ACTIONS.values()}:
         part = kind.begun(SMALL, with_base.light)
+        if key in ("Mottle", "Nibble", "Crisp"):
+            # What they do is inside: light has to come through.
+            part = part.edited(feature=14.0, **({"strength": 0.95, "depth": 9.0} if key == "Nibble" else {}))
+            thin = with_base.light.edited(once=False, medium=Medium(extinction=0.12 if key == "Mottle" else 0.4))
+            with_base = with_base.edited(light=thin, skin=Skin(thickness=6.0 if key == "Crisp" else 1.0))
         if key == "Crisp":
-            return part, lambda part: pushed(strength=8.0).edited(skin=Skin(thickness=6.0), grains=(*pushed().grains, part))
+            return part, lambda part: with_base.edited(grains=(*pushed().grains, part))
         if field == "balanced":
             part = part.edited(strength=10.0)
         if field == "goes_on":

@@ -3,7 +3,6 @@
 import argparse
 import os
 import pathlib
-import re
 import shutil
 import subprocess
 import sys
@@ -13,6 +12,7 @@ from PyQt6.QtCore import QByteArray, QRectF
 from PyQt6.QtGui import QGuiApplication, QImage, QPainter
 from PyQt6.QtSvg import QSvgRenderer
 
+from docs.make_manual import for_the_web
 from package.pages import completion, write_pages
 from softmound import __version__
 from softmound.core.target import KINDS, runs
@@ -124,18 +124,7 @@ def shared(share):
     about.mkdir(parents=True)
     shutil.copy(ROOT / "LICENSE", about / "copyright")
     shutil.copytree(ROOT / "demo", about / "demo", ignore=shutil.ignore_patterns("__pycache__", "*.py"))
-    _manual(about / "manual")
-
-
-def _manual(folder):
-    """The manual, to be read with any browser, and a page that lists its chapters."""
-    shutil.copytree(ROOT / "softmound" / "desk" / "manual", folder)
-    chapters = sorted(folder.glob("*.html"))
-    titles = [re.search(r"<h1[^>]*>(.*?)</h1>", chapter.read_text(encoding="utf-8"), re.DOTALL) for chapter in chapters]
-    rows = "\n".join(f'<li><a href="{chapter.name}">{title.group(1) if title else chapter.stem}</a></li>'
-                     for chapter, title in zip(chapters, titles))
-    (folder / "index.html").write_text(f"<!doctype html>\n<meta charset=\"utf-8\"><title>Soft Mound</title>\n<h1>Soft Mound</h1>\n"
-                                       f"<ol>\n{rows}\n</ol>\n", encoding="utf-8")
+    for_the_web(about / "manual")
 
 
 def deb(out, made):

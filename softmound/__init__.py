@@ -6,7 +6,7 @@ rest of `softmound.scripting`.
 
 from typing import Any
 
-__version__ = "0.14.0"
+__version__ = "0.15.0"
 
 _SCRIPTING = ("Cloud", "Flock", "Growth", "Mound", "Problem", "Published", "at_frame", "build", "export", "film", "flock_picture",
               "frames", "freeze", "grow", "picture", "place", "publish", "read", "read_flock", "ready_growth", "receive", "search",

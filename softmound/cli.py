@@ -103,11 +103,11 @@ def _prepare(args):
 
 
 def _said(error):
-    """One sentence and the exit code for whatever was raised."""
+    """One sentence, in the language of the system, and the exit code for whatever was raised."""
     if isinstance(error, _Usage):
         return str(error), Problem.code
     if isinstance(error, Problem):
-        return str(error), error.code
+        return _in_own_words(error.sentence), error.code
     if isinstance(error, OSError):
         from .core.aside import shown
 
@@ -118,10 +118,21 @@ def _said(error):
     if type(error).__name__ == "ValidationError":
         from .core.problems import sentence_for
 
-        return sentence_for(error, "Not done"), Problem.code
+        return _in_own_words(sentence_for(error, "Not done")), Problem.code
     words = " ".join(str(error).split())[:200]
     return (f"a fault inside ({type(error).__name__}{': ' if words else ''}{words}); nothing was written. Run it again with "
             "--verbose to see where, and report it."), FAULT
+
+
+def _in_own_words(sentence):
+    """A sentence as whoever types here is used to it: by the language of the system, where it is translated."""
+    from .core.texts import asked_by_the_system, in_language, words_of
+
+    try:
+        path = asked_by_the_system()
+        return in_language(sentence, words_of(path)) if path else str(sentence)
+    except (Problem, OSError):
+        return str(sentence)  # a damaged translation must not hide what is wrong
 
 
 if __name__ == "__main__":

@@ -6,7 +6,7 @@ import time
 import unittest
 
 import numpy as np
-from PyQt6.QtWidgets import QAbstractButton, QComboBox, QDialog, QLabel, QLineEdit, QTextBrowser, QTreeWidget, QWidget
+from PyQt6.QtWidgets import QAbstractButton, QComboBox, QDialog, QLabel, QLineEdit, QTextBrowser, QToolTip, QTreeWidget, QWidget
 
 from softmound.core.engine.density import density_grid
 from softmound.core.engine.emptiness import emptied
@@ -26,15 +26,17 @@ from softmound.core.recipe.steps import STEPS
 from softmound.core.starts.species import STARTS, start
 from softmound.desk import style
 from softmound.desk.dialogs.command_box import CommandBox, entries_of
+from softmound.desk.dialogs.examples_dialog import ExamplesDialog
 from softmound.desk.dialogs.export_dialog import ExportDialog, MeshDialog
 from softmound.desk.dialogs.import_dialog import ImportDialog
 from softmound.desk.dialogs.keys_dialog import KeysDialog
-from softmound.desk.dialogs.manual_dialog import ManualDialog, chapters
+from softmound.desk.dialogs.manual_dialog import ManualDialog
 from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.queue_dialog import QueueDialog
 from softmound.desk.dialogs.resize_dialog import ResizeDialog
 from softmound.desk.dialogs.wall_dialog import WallDialog
+from softmound.desk.help.pages import leaves
 from softmound.desk.shell.commands import help_rows
 from softmound.desk.shell.warming import Warming
 from softmound.desk.stations.grain.nature_dialog import NatureDialog
@@ -53,7 +55,7 @@ from tests.test_desk_access import colours_of, contrast, words_of
 
 LONG_SHOWN = 0.08
 """Seconds that a slow desk takes to show a picture."""
-BRIOCHE = pathlib.Path(__file__).parents[1] / "demo" / "brioche.ply"
+BRIOCHE = pathlib.Path(__file__).parents[1] / "softmound" / "examples" / "brioche.ply"
 
 
 def subclasses_of(kind):
@@ -84,7 +86,7 @@ class Readable(DeskTest):
             PublishDialog: lambda: PublishDialog(mound, ahead, self.folder, About(), (1,), (), w),
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
-            ManualDialog: lambda: ManualDialog("", w),
+            ManualDialog: lambda: ManualDialog("", w), ExamplesDialog: lambda: ExamplesDialog(w),
             GrowthSiblingsDialog: lambda: GrowthSiblingsDialog(mound.edited(growth=growth_for(mound)), None, w),
         }
 
@@ -125,23 +127,33 @@ class Readable(DeskTest):
                         self.pages(dialog, ground)
                 dialog.reject()
                 dialog.deleteLater()
+            self.tip(ground)
             for name, menu in (("menu", self.window.top_bar.menu.menu()), ("characters", self.window.stations["Grain"].tray._menu)):
                 with self.subTest(name, ground=ground):
                     self.menu(menu, name)
 
     def pages(self, dialog, ground):
         """Each page: its words on its ground; no list or page scrolls sideways."""
-        self.assertEqual(len(chapters()), dialog.list.count())
-        for row in range(dialog.list.count()):
-            dialog.list.setCurrentRow(row)
+        names = dialog.names()
+        self.assertEqual(names, [leaf.name for leaf in leaves()])
+        for name in names:
+            dialog.read(name)
             self.application.processEvents()
             image = dialog.page.viewport().grab().toImage()
-            self.assertEqual(image.pixelColor(1, 1).name(), style.GROUND.name(), f"{row} on {ground}")
-            self.assert_readable(dialog, f"page {row} on {ground}")
+            self.assertEqual(image.pixelColor(1, 1).name(), style.GROUND.name(), f"{name} on {ground}")
+            self.assert_readable(dialog, f"{name} on {ground}")
         for each in (dialog.list, dialog.page):
             self.assertFalse(each.horizontalScrollBar().isVisible())
-        longest = max(dialog.list.fontMetrics().horizontalAdvance(title) for _, title in chapters())
-        self.assertGreater(dialog.list.viewport().width(), longest)
+        longest = max(dialog.list.fontMetrics().horizontalAdvance(leaf.title) for leaf in leaves())
+        self.assertGreater(dialog.list.viewport().width(), longest + dialog.list.indentation())
+
+    def tip(self, ground):
+        """A tip: its words on its ground."""
+        QToolTip.showText(self.window.mapToGlobal(self.window.rect().center()), "How far it goes.", self.window)
+        self.application.processEvents()
+        shown = next(one for one in self.application.topLevelWidgets() if one.inherits("QTipLabel"))
+        self.assertGreater(contrast(*reversed(colours_of(shown, shown.grab().toImage()))), 7.0, f"a tip on {ground}")
+        QToolTip.hideText()
 
     def menu(self, menu, name):
         menu.popup(self.window.mapToGlobal(self.window.rect().center()))

@@ -15,7 +15,9 @@ from softmound.core.engine.stills import Taking, still_of
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.recipe import write_mound
 from softmound.desk.dialogs.command_box import CommandBox, entries_of, matching
-from softmound.desk.dialogs.manual_dialog import ManualDialog, chapters
+from softmound.desk.dialogs.manual_dialog import ManualDialog
+from softmound.desk.dialogs.picture_dialog import PictureDialog
+from softmound.desk.help.pages import page_about
 from softmound.desk.shell import warming
 from softmound.desk.shell.explaining import words_for
 from softmound.desk.shell.telling import long_work_ended, message_of
@@ -95,16 +97,64 @@ class Home(DeskTest):
         QTest.keyClick(tour.leave, Qt.Key.Key_Space)
         self.assertIsNone(tour.at)
 
-    def test_the_manual_is_searched(self):
-        self.assertEqual(len(chapters()), 11)
-        manual = ManualDialog("05_light")
-        self.assertIn("Light", manual.list.currentItem().text())
+    def test_the_manual_is_searched_and_what_is_found_is_marked(self):
+        manual = ManualDialog("stations/04_light")
         self.assertIn("Sun dome", manual.page.toPlainText())
         manual.find.setText("vorticity or koschmieder")
-        self.assertEqual(manual.list.count(), 0)
+        self.assertEqual((manual.names(), manual.said.text()), ([], "No page has all these words."))
         manual.find.setText("flat stratus")
-        self.assertEqual([manual.list.item(n).text() for n in range(manual.list.count())], ["Recipes"])
+        self.assertEqual(manual.names(), ["stations/09_recipes"])
+        self.assertEqual(manual.page.name, "stations/09_recipes")
+        text = manual.page.toPlainText().lower()
+        self.assertEqual(len(manual.page.extraSelections()), text.count("flat") + text.count("stratus"))
+        at = [manual.page.textCursor().position()]
+        manual.next_mark()
+        at.append(manual.page.textCursor().position())
+        self.assertEqual(sorted(at), at)
         manual.deleteLater()
+
+    def test_pages_are_walked_back_and_forward_and_links_lead_into_the_window(self):
+        window = self.window
+        window.read_manual("begin/01_first_cloud")
+        manual = window.manual
+        manual.follow("page:explained/03_flat_bases")
+        manual.follow("page:reference/grains#Push.strength")
+        manual.walk(-1)
+        manual.walk(-1)
+        self.assertEqual((manual.page.name, manual.back.isEnabled()), ("begin/01_first_cloud", False))
+        manual.walk(1)
+        self.assertEqual(manual.page.name, "explained/03_flat_bases")
+        manual.follow("station:Light")
+        self.assertEqual(window.station.name, "Light")
+        manual.follow("lesson:03_animal")
+        self.assertEqual(len(window.document.mound.mass.forms), 8)
+        manual.follow("do:undo")  # what cannot be done now is not done
+        self.rest()
+        manual.reject()
+
+    def test_f1_opens_the_page_of_what_has_the_keyboard_and_else_of_the_station(self):
+        window = self.window
+        window.open_station("Grain")
+        window.actions_["help"].trigger()
+        self.assertEqual(window.manual.page.name, "stations/03_grain")
+        # A feature size is the noise's, whatever action it stands in.
+        field = next(c for name, c in window.station.settings.named_controls() if name == "Feature size")
+        self.assertEqual(page_about(field), "reference/grains#Noise.feature")
+        window.read_manual(page_about(field))
+        self.assertEqual(window.manual.page.name, "reference/grains")
+        self.assertGreater(window.manual.page.verticalScrollBar().value(), 0)
+        window.manual.reject()
+
+        def ask(dialog):
+            self.dialog(ManualDialog, lambda manual: (seen.append(manual.page.name), manual.reject()))
+            self.key(Qt.Key.Key_F1, widget=dialog)
+            dialog.reject()
+
+        seen = []
+        self.dialog(PictureDialog, ask)
+        window.actions_["pictures"].trigger()
+        self.assertEqual(seen, ["reference/takes"])
+        self.rest()
 
     def test_every_control_says_what_it_is(self):
         for name in self.window.stations:

@@ -111,7 +111,7 @@ class Adding(MassTest):
             self.assertIn("open", dialog.found.text())
             dialog.mends["leave"].click()
             dialog.add_button.click()
-        self.assertEqual(self.imported(ROOT / "demo" / "brioche.ply", act), 1)
+        self.assertEqual(self.imported(ROOT / "softmound" / "examples" / "brioche.ply", act), 1)
         window, settings = self.window, self.window.stations["Mass"].settings
         self.assertIn("288 open edges", settings.trouble.text())
         self.assertTrue(settings.mending.isVisibleTo(settings))

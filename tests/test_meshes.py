@@ -152,7 +152,7 @@ class Reading(Folder):
         self.assertIn("smaller unit", str(caught.exception))
 
     def test_the_demo_model_is_open_and_can_be_closed(self):
-        read = read_triangles(ROOT / "demo" / "brioche.ply")
+        read = read_triangles(ROOT / "softmound" / "examples" / "brioche.ply")
         self.assertFalse(read.closed)
         self.assertIn("open", read.said)
         form = mesh_form(read, "Brioche", close_holes=True)
@@ -299,7 +299,7 @@ class Command(Folder):
         self.assertEqual(out.stat().st_size, second.stat().st_size)
 
     def test_an_open_model_asks_what_to_do(self):
-        model, out = ROOT / "demo" / "brioche.ply", self.folder / "b.vdb"
+        model, out = ROOT / "softmound" / "examples" / "brioche.ply", self.folder / "b.vdb"
         code, _, err = said(main, ["cloud", str(model), "--out", str(out), "--voxel", "4"])
         self.assertEqual(code, 2)
         self.assertIn("--close-holes", err)

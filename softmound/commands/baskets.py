@@ -43,7 +43,7 @@ def _basket(args):
     from ..core.library.baskets import baskets_in
 
     if args.what != "list" and args.name is None:
-        raise Problem(f"Say which basket: basket {args.what} DIR NAME.")
+        raise Problem("Say which basket: basket {} DIR NAME.", args.what)
     if args.what == "list":
         found = baskets_in(args.folder)
         if args.json:
@@ -63,11 +63,12 @@ def _version(library, text):
     name, number = (name, int(number)) if colon and number.isdecimal() else (text, None)
     versions = of_asset(library, name)
     if not versions:
-        raise Problem(f"{shown(library)}: holds nothing published as {name!r}.")
+        raise Problem("{}: holds nothing published as {!r}.", shown(library), name)
     for version in versions if number is not None else versions[-1:]:
         if number in (None, version.number):
             return version
-    raise Problem(f"{shown(library)}: {name} has no version {number}; there are {', '.join(str(v.number) for v in versions)}.")
+    raise Problem("{}: {} has no version {}; there are {}.",
+                  shown(library), name, number, ', '.join(str(v.number) for v in versions))
 
 
 def _opened(args, new=False):
@@ -77,7 +78,7 @@ def _opened(args, new=False):
         try:
             return Basket(name=args.name)
         except ValueError as error:
-            raise Problem(f"{args.name!r} is no name for a basket; it needs a letter or a figure, and no slash.") from error
+            raise Problem("{!r} is no name for a basket; it needs a letter or a figure, and no slash.", args.name) from error
     return basket_named(args.folder, args.name)
 
 
@@ -86,7 +87,8 @@ def _place(basket, text):
     for n, item in enumerate(basket.items):
         if text in (item.name, f"{item.name}:{item.version}"):
             return n
-    raise Problem(f"{basket.name}: has no {text!r}; there are {', '.join(item.name for item in basket.items) or 'none'}.")
+    raise Problem("{}: has no {!r}; there are {}.",
+                  basket.name, text, ', '.join(item.name for item in basket.items) or 'none')
 
 
 def _kept(args, basket):
@@ -115,7 +117,7 @@ def _add(args, ticket):
     from ..core.library.baskets import with_versions
 
     if not args.assets:
-        raise Problem(f"Say what is put into it: basket add DIR {args.name} ASSET.")
+        raise Problem("Say what is put into it: basket add DIR {} ASSET.", args.name)
     _kept(args, with_versions(_opened(args, True), [_version(args.folder, text) for text in args.assets]))
 
 
@@ -181,14 +183,14 @@ def _pack(args, ticket):
 
 def _out(args, endings):
     if args.out is None:
-        raise Problem(f"Say where it goes: basket {args.what} DIR {args.name} --out FILE.")
+        raise Problem("Say where it goes: basket {} DIR {} --out FILE.", args.what, args.name)
     out = pathlib.Path(args.out)
     if out.suffix.lower() not in endings:
-        raise Problem(f"{shown(out)}: give it the ending {' or '.join(e or 'none' for e in endings)}.")
+        raise Problem("{}: give it the ending {}.", shown(out), ' or '.join(e or 'none' for e in endings))
     if not out.absolute().parent.is_dir():
-        raise Problem(f"{shown(out)}: its folder does not exist; make it first.")
+        raise Problem("{}: its folder does not exist; make it first.", shown(out))
     if out.exists() and not args.force:
-        raise Problem(f"{shown(out)}: is there already; say --force to replace it, or choose another name.")
+        raise Problem("{}: is there already; say --force to replace it, or choose another name.", shown(out))
     return out
 
 
@@ -196,7 +198,7 @@ def _rename(args, ticket):
     from ..core.library.baskets import renamed_basket
 
     if len(args.assets) != 1:
-        raise Problem(f"Say what it is called from now on: basket rename DIR {args.name} NEW.")
+        raise Problem("Say what it is called from now on: basket rename DIR {} NEW.", args.name)
     _tell(args, _opened(args) if args.dry_run else renamed_basket(args.folder, args.name, args.assets[0]))
 
 

@@ -28,16 +28,22 @@ def add_to(actions):
         new loaf.mound
         new tower.mound --start congestus --span 900 --seed 5
         new leaning.mound --start congestus --height 1.4 --lean 0.4 --turrets 9 --tired 0.6 --looks 5000
-        new rising.mound --growth turret""", writes=True)
+        new rising.mound --growth turret
+        new mine.mound --example rye_tower""", writes=True)
     new.add_argument("file", metavar="FILE.mound")
     new.add_argument("--start", default="mediocris", metavar="NAME", help=STARTS_HELP)
     new.add_argument("--growth", metavar="NAME", help="a ready growth instead of a start: turret, burst, anvil, fog, ring "
                      "or steam; then softmound grow lets it rise")
+    new.add_argument("--example", metavar="NAME", help="a finished cloud instead of a start; softmound examples lists them")
     new.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="its longest side in metres")
     new.add_argument("--seed", type=arguments.seed, default=3, metavar="N", help="seed of the first shape")
     _wishes(new)
     new.add_argument("--looks", type=arguments.positive, metavar="M",
                      help="looks as large as a natural cloud of so many metres: sets the extinction; default the start's own")
+
+    action(actions, "examples", _examples, "list the examples: finished clouds to take apart", """
+        examples
+        examples --json""")
 
     listed = action(actions, "starts", _starts, "list the starts, or take a sheet of pictures of them", """
         starts
@@ -137,16 +143,30 @@ def _starts(args):
     print_facts({"file": str(args.sheet), "starts": len(STARTS), "seconds": round(time.perf_counter() - begun, 3)}, args)
 
 
+def _examples(args):
+    from ..core.starts.examples import EXAMPLES
+
+    if args.json:
+        print_facts({word: {"name": one.name, "sentence": one.sentence, "group": one.group, "file": str(one.path)}
+                     for word, one in EXAMPLES.items()}, args)
+        return
+    for word, one in EXAMPLES.items():
+        print(f"{word:<18}{one.sentence}")
+
+
 def _new(args):
     from ..core.engine.framing import framed
     from ..core.recipe import write_mound
+    from ..core.starts.examples import example
     from ..core.starts.rising import rising
     from ..core.starts.species import start
 
     path = pathlib.Path(args.file)
     _check_start(args.start)
     check_outputs(args, (), file=(path, (".mound",)))
-    if args.growth is not None:
+    if args.example is not None:
+        mound = example(args.example).edited(name=path.stem[:80])
+    elif args.growth is not None:
         mound = rising(args.growth, path.stem[:80], args.seed)
     else:
         mound = framed(start(args.start, path.stem[:80], args.span, args.seed, args.looks, **_asked(args)))
@@ -164,7 +184,7 @@ def _check_start(name):
     from ..core.starts.species import STARTS
 
     if name not in STARTS:
-        raise Problem(f"There is no start {name!r}; choose one of {', '.join(STARTS)}.")
+        raise Problem("There is no start {!r}; choose one of {}.", name, ', '.join(STARTS))
 
 
 def _build(args):
@@ -199,10 +219,11 @@ def _cloud(args):
     with Progress(args) as progress:
         read = read_triangles(args.mesh, ticket=ticket_for(progress))
     if not read.closed and not args.close_holes and args.thickness is None:
-        raise Problem(f"{args.mesh}: {read.said} An open surface encloses nothing: add --close-holes, or "
-                      "--thickness M to treat it as a sheet.")
+        raise Problem("{}: {} An open surface encloses nothing: add --close-holes, or --thickness M to treat it as a sheet.",
+                      args.mesh, read.said)
     if read.closed and args.thickness is not None:
-        raise Problem(f"{args.mesh}: its surface is closed, so --thickness would make it hollow; leave it out, or open the model.")
+        raise Problem("{}: its surface is closed, so --thickness would make it hollow; leave it out, or open the model.",
+                      args.mesh)
     name = pathlib.Path(args.mesh).stem.replace("_", " ")[:80] or "Cloud"
     form = mesh_form(read, name, args.from_unit, args.from_up, args.close_holes, None)
 
@@ -293,7 +314,7 @@ def _form(args):
     with Progress(args) as progress:
         vertices, faces = mass_triangles(mound.mass, voxel, ticket_for(progress))
     if not len(faces):
-        raise Problem(f"{mound.name}: has no surface; add a form above its base level first.")
+        raise Problem("{}: has no surface; add a form above its base level first.", mound.name)
     write_mesh(args.obj, vertices, faces)
     print_facts({"file": str(args.obj), "vertices": len(vertices), "triangles": len(faces), "voxel": voxel,
                  "bytes": os.path.getsize(args.obj)}, args)

@@ -74,22 +74,22 @@ def check_outputs(args, inputs, **outputs):
             continue
         path, option = pathlib.Path(path), option.replace("_", "-")
         if endings and path.suffix.lower() not in endings:
-            raise Problem(f"{shown(path)}: --{option} writes {', '.join(endings)}; give it such an ending.")
+            raise Problem("{}: --{} writes {}; give it such an ending.", shown(path), option, ', '.join(endings))
         try:
             if not path.resolve().parent.is_dir():
-                raise Problem(f"{shown(path)}: its folder does not exist; make it first.")
+                raise Problem("{}: its folder does not exist; make it first.", shown(path))
             if path.is_dir():
-                raise Problem(f"{shown(path)}: is a folder; give the name of a file in it.")
+                raise Problem("{}: is a folder; give the name of a file in it.", shown(path))
             there = path.exists()
         except OSError as error:
-            raise Problem(f"{shown(path)}: cannot be a file's name here ({error.strerror}); choose a shorter one.") from error
+            raise Problem("{}: cannot be a file's name here ({}); choose a shorter one.", shown(path), error.strerror) from error
         identity = _identity(path)
         if identity in taken:
-            raise Problem(f"{shown(path)}: would be written over {taken[identity]}, which is read or written as well; choose "
-                          "another name.")
+            raise Problem("{}: would be written over {}, which is read or written as well; choose another name.",
+                          shown(path), taken[identity])
         taken[identity] = shown(path)
         if there and not args.force:
-            raise Problem(f"{shown(path)}: exists already; choose another name, or add --force to replace it.")
+            raise Problem("{}: exists already; choose another name, or add --force to replace it.", shown(path))
 
 
 def check_sequence(args, inputs, out):
@@ -113,7 +113,7 @@ def check_sequence(args, inputs, out):
     if out.suffix or not out.is_dir():
         check_outputs(args, inputs, out=(out, (*FILMS, "")))
     elif any(out.iterdir()) and not args.force and not KeptStills(out).folder.is_dir():
-        raise Problem(f"{shown(out)}: holds files already; choose another folder, or add --force to write among them.")
+        raise Problem("{}: holds files already; choose another folder, or add --force to write among them.", shown(out))
     if args.true:
         interrupting.stays("finished pictures are kept beside it, and the same command goes on from them")
 
@@ -280,6 +280,6 @@ def changes_of(texts, model):
     for text in texts:
         what, equals, value = text.partition("=")
         if not equals or what not in model.model_fields:
-            raise Problem(f"--set {text}: say WHAT=VALUE, where WHAT is one of {', '.join(model.model_fields)}.")
+            raise Problem("--set {}: say WHAT=VALUE, where WHAT is one of {}.", text, ', '.join(model.model_fields))
         changes[what] = value.split(",") if isinstance(model.model_fields[what].default, tuple) else value
     return changes

@@ -135,17 +135,17 @@ def _spread(args):
 
     path = pathlib.Path(args.flock)
     if path.suffix.lower() != ".flock":
-        raise Problem(f"{shown(path)}: give it the ending .flock.")
+        raise Problem("{}: give it the ending .flock.", shown(path))
     folder = path.absolute().parent
     if not folder.is_dir():
-        raise Problem(f"{shown(path)}: its folder does not exist; make it first.")
+        raise Problem("{}: its folder does not exist; make it first.", shown(path))
     flock = read_flock(path) if path.exists() else Flock(name=path.stem[:80])
     if args.library is not None:
         flock = flock.edited(library=os.path.relpath(args.library, folder))
     rule = next((s for s in flock.spreads if s.name == args.spread), None)
     changes = _changes(args)
     if args.again and rule is None and args.spread != "Spread":
-        raise Problem(f"{shown(path)}: has no spread {args.spread!r} that could be placed again.")
+        raise Problem("{}: has no spread {!r} that could be placed again.", shown(path), args.spread)
     try:
         if not args.again or changes:
             if rule is None and "kinds" not in changes and not args.again:
@@ -222,12 +222,12 @@ def _viewed(args, flock):
         if kept.name == args.view:
             return kept.view
     there = ", ".join(kept.name for kept in flock.views) or "none"
-    raise Problem(f"{shown(args.flock)}: has no view {args.view!r}; there are {there}.")
+    raise Problem("{}: has no view {!r}; there are {}.", shown(args.flock), args.view, there)
 
 
 def _out(args, endings):
     if args.out is None:
-        raise Problem(f"Say where to: --out FILE, ending in {', '.join(endings)}.")
+        raise Problem("Say where to: --out FILE, ending in {}.", ', '.join(endings))
     check_outputs(args, [args.flock], out=(args.out, endings))
 
 
@@ -259,13 +259,13 @@ def _film(args):
     from ..core.formation.filming import take_film
 
     if args.out is None:
-        raise Problem(f"Say where to: --out FILE, ending in {', '.join(FILMS)}, or a folder for numbered pictures.")
+        raise Problem("Say where to: --out FILE, ending in {}, or a folder for numbered pictures.", ', '.join(FILMS))
     out = pathlib.Path(args.out)
     check_sequence(args, [args.flock], out)
     with Progress(args) as progress:
         flock, sources, _ = _opened(args)
         if len(flock.views) < 2:
-            raise Problem(f"{shown(args.flock)}: a film needs two kept views at least, to go from one to the next.")
+            raise Problem("{}: a film needs two kept views at least, to go from one to the next.", shown(args.flock))
         if args.dry_run:
             foretold(args, [out])
             return
@@ -372,15 +372,15 @@ def _layer(kind):
         model = {"decks": Deck, "hazes": Haze}[kind]
         path = pathlib.Path(args.flock)
         if path.suffix.lower() != ".flock":
-            raise Problem(f"{shown(path)}: give it the ending .flock.")
+            raise Problem("{}: give it the ending .flock.", shown(path))
         flock = read_flock(path) if path.exists() else Flock(name=path.stem[:80])
         layers = list(getattr(flock, kind))
         name = args.layer or (layers[0].name if layers else model().name)
         at = next((n for n, layer in enumerate(layers) if layer.name == name), None)
         if args.remove:
             if at is None:
-                raise Problem(f"{shown(path)}: has none called {name!r}; there are "
-                              f"{', '.join(layer.name for layer in layers) or 'none'}.")
+                raise Problem("{}: has none called {!r}; there are {}.",
+                              shown(path), name, ', '.join(layer.name for layer in layers) or 'none')
             del layers[at]
         else:
             changes = changes_of(args.set, model)
@@ -409,7 +409,7 @@ def _plate(args):
     plate = None
     if not args.remove:
         if args.photograph is None and flock.plate is None:
-            raise Problem(f"{shown(args.flock)}: has no plate yet; say --photograph FILE.")
+            raise Problem("{}: has no plate yet; say --photograph FILE.", shown(args.flock))
         changes = {} if flock.plate is None else flock.plate.model_dump()
         if args.photograph is not None:
             changes["file"] = named_from(args.photograph, folder)

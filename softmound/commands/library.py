@@ -189,7 +189,7 @@ def _publish(args):
     about = _about(args)
     unknown = [name for name in args.more if name not in MORE]
     if unknown:
-        raise Problem(f"{unknown[0]!r} cannot go with a version; there are {', '.join(MORE)}.")
+        raise Problem("{!r} cannot go with a version; there are {}.", unknown[0], ', '.join(MORE))
     many = args.seeds is not None or len(args.mound) > 1 or args.scheduler is not None
     if many and args.frames is not None:
         raise Problem("Frames are published of one mound at a time; leave --seeds, --scheduler and further mounds.")
@@ -296,7 +296,7 @@ def _verify(args):
 
 def _library(args):
     if not pathlib.Path(args.folder).is_dir():
-        raise Problem(f"{shown(args.folder)}: there is no such folder; check the name.")
+        raise Problem("{}: there is no such folder; check the name.", shown(args.folder))
     with Progress(args) as progress:
         _ACTIONS[args.what][0](args, ticket_for(progress))
 
@@ -306,17 +306,17 @@ def _chosen(args, what):
     from ..core.library.shelf import of_asset
 
     if args.name is None:
-        raise Problem(f"Say of which asset: library {what} DIR NAME.")
+        raise Problem("Say of which asset: library {} DIR NAME.", what)
     versions = of_asset(args.folder, args.name)
     if not versions:
-        raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
+        raise Problem("{}: holds nothing published as {!r}.", shown(args.folder), args.name)
     if args.version is None:
         return max(versions, key=lambda v: v.number)
     for version in versions:
         if version.number == args.version:
             return version
     there = ", ".join(str(v.number) for v in sorted(versions, key=lambda v: v.number))
-    raise Problem(f"{shown(args.folder)}: {args.name} has no version {args.version}; there are {there}.")
+    raise Problem("{}: {} has no version {}; there are {}.", shown(args.folder), args.name, args.version, there)
 
 
 def _told(versions, args, more=lambda version: {}):
@@ -334,7 +334,7 @@ def _list(args, ticket):
 
     versions = [v for v in listed(args.folder) if args.name is None or v.facts["name"] == args.name]
     if args.name is not None and not versions:
-        raise Problem(f"{shown(args.folder)}: holds nothing published as {args.name!r}.")
+        raise Problem("{}: holds nothing published as {!r}.", shown(args.folder), args.name)
     _told(versions, args)
 
 
@@ -392,7 +392,7 @@ def _like(args, ticket):
     else:
         chosen = _chosen(args, "like")
         if "shape" not in chosen.facts:
-            raise Problem(f"{shown(chosen.folder)}: was published before shapes were measured; publish it again.")
+            raise Problem("{}: was published before shapes were measured; publish it again.", shown(chosen.folder))
         versions = [v for v in versions if v.folder != chosen.folder]
         far = dict(zip([v.folder for v in versions], apart(chosen.facts["shape"], [v.facts.get("shape", {}) for v in versions])))
     found = sorted((v for v in versions if far[v.folder] < float("inf")), key=lambda v: far[v.folder])[: args.limit or 10]
@@ -450,7 +450,7 @@ def _bring(args, ticket):
     if args.tiers is not None:
         lacking = [times for times in args.tiers if times not in version.dropped]
         if lacking:
-            raise Problem(f"{shown(version.folder)}: its tier of 1/{lacking[0]} was not dropped.")
+            raise Problem("{}: its tier of 1/{} was not dropped.", shown(version.folder), lacking[0])
     version = brought_back(version, args.tiers, ticket)
     print_facts({"folder": str(version.folder), "tiers": sorted(version.tiers)}, args)
 

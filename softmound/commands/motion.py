@@ -123,7 +123,8 @@ def _move(args):
     forms = [form for form in moving if form.name == args.form]
     if not forms or "sequence" not in type(forms[0]).model_fields:
         there = ", ".join(f.name for f in moving if "sequence" in type(f).model_fields) or "none"
-        raise Problem(f"{shown(args.mound)}: has no mesh, point set, volume or model called {args.form!r}; there are {there}.")
+        raise Problem("{}: has no mesh, point set, volume or model called {!r}; there are {}.",
+                      shown(args.mound), args.form, there)
     sequence, numbers, missing = None, [], ()
     if args.files is not None:
         files = os.path.relpath(pathlib.Path(args.files).absolute(), out)
@@ -180,8 +181,8 @@ def _film(args):
     mound, kept = read_mound(args.mound), None if args.growth is None else KeptGrowth(args.growth)
     if kept is None and mound.time is None:
         if args.along is None:
-            raise Problem(f"{shown(args.mound)}: has no time line and stands still; give it one, say --growth DIR, or let the "
-                          "camera move by --along VIEW VIEW.")
+            raise Problem("{}: has no time line and stands still; give it one, say --growth DIR, or let the camera "
+                          "move by --along VIEW VIEW.", shown(args.mound))
         mound = mound.edited(time=TimeLine(last=args.frames or TimeLine().last))
     elif args.frames is not None:
         raise Problem("--frames is for a mound without a time line; choose frames by --range.")
@@ -190,11 +191,12 @@ def _film(args):
     if args.range is not None:
         numbers = [n for n in numbers if args.range[0] <= n <= args.range[1]]
     if not numbers:
-        raise Problem(f"{shown(args.growth or args.mound)}: has no frame in that range; choose another.")
+        raise Problem("{}: has no frame in that range; choose another.", shown(args.growth or args.mound))
     missing = kept.missing(numbers) if kept is not None else []
     if missing:
-        raise Problem(f"{shown(args.growth)}: frame {missing[0]} is missing ({len(missing)} in all), and without it a film would "
-                      "run too fast there; let it grow again, or choose frames before or after by --range.")
+        raise Problem("{}: frame {} is missing ({} in all), and without it a film would run too fast there; let it "
+                      "grow again, or choose frames before or after by --range.",
+                      shown(args.growth), missing[0], len(missing))
     if args.dry_run:
         foretold(args, [out])
         return
@@ -271,7 +273,7 @@ def _grow(args):
         print_facts({"writes": [str(out)], **said}, args)
         return
     if not args.go_on and args.since is None and not args.force and (out / "growth.json").exists():
-        raise Problem(f"{shown(out)}: holds a growth already; say --go-on, --force, or another folder.")
+        raise Problem("{}: holds a growth already; say --go-on, --force, or another folder.", shown(out))
     interrupting.stays(f"frames up to there are kept in {shown(out)}, and grow --go-on goes on from them")
     with Progress(args) as progress:
         ticket = ticket_for(progress)
@@ -291,7 +293,7 @@ def _grown(folder, number):
     kept = KeptGrowth(folder)
     numbers = kept.numbers()
     if not numbers:
-        raise Problem(f"{shown(folder)}: no frame is kept yet; let it grow first.")
+        raise Problem("{}: no frame is kept yet; let it grow first.", shown(folder))
     return kept.frame(numbers[-1] if number is None else number), kept.mound
 
 

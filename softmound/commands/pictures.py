@@ -139,7 +139,7 @@ def _opened(args, progress):
             foretold(args, [args.out])
             return None
     if grid.active_bounds() is None:
-        raise Problem(f"{shown(args.source)}: holds no cloud; there is nothing to take a picture of.")
+        raise Problem("{}: holds no cloud; there is nothing to take a picture of.", shown(args.source))
     light = mound.light
     changes = {} if args.transform is None else {"transform": args.transform}
     if args.exposure is not None:
@@ -192,7 +192,7 @@ def _check_transform(name):
     from ..core.light.picture.looks import transforms
 
     if name is not None and name not in transforms():
-        raise Problem(f"There is no view transform {name!r}; there are: {'; '.join(transforms())}.")
+        raise Problem("There is no view transform {!r}; there are: {}.", name, '; '.join(transforms()))
 
 
 def _picture(args):
@@ -209,14 +209,14 @@ def _picture(args):
     exr = args.out.lower().endswith(".exr")
     for option in ("depth", "with_sky", "full"):
         if getattr(args, option) and not exr:
-            raise Problem(f"{shown(args.out)}: --{option.replace('_', '-')} is for OpenEXR; a PNG does not hold it. Let the name "
-                          "end in .exr.")
+            raise Problem("{}: --{} is for OpenEXR; a PNG does not hold it. Let the name end in .exr.",
+                          shown(args.out), option.replace('_', '-'))
     for option in ("depth", "with_sky", "denoise"):
         if args.layers and getattr(args, option):
-            raise Problem(f"--layers has no --{option.replace('_', '-')}: layers are without the sky and as they were traced, and "
-                          "depth is one of them.")
+            raise Problem("--layers has no --{}: layers are without the sky and as they were traced, and depth is one "
+                          "of them.", option.replace('_', '-'))
     if args.frame is not None and not str(args.source).endswith(".mound"):
-        raise Problem(f"{shown(args.source)}: only a mound has a time line; leave out --frame.")
+        raise Problem("{}: only a mound has a time line; leave out --frame.", shown(args.source))
     begun = time.perf_counter()
     with Progress(args) as progress:
         opened = _opened(args, progress)

@@ -148,7 +148,7 @@ def _thumb(args):
 
     kept = read_thumb(args.mound)
     if kept is None:
-        raise Problem(f"{shown(args.mound)}: carries no picture; save it from the window once.")
+        raise Problem("{}: carries no picture; save it from the window once.", shown(args.mound))
     with Image.open(io.BytesIO(kept)) as picture:
         picture.thumbnail((args.size, args.size))
         out = io.BytesIO()
@@ -218,17 +218,17 @@ def _slice(args):
 
     check_outputs(args, [args.file], out=(args.out, (".png",)))
     if args.range and not args.range[0] < args.range[1]:
-        raise Problem(f"A range from {args.range[0]:g} to {args.range[1]:g} holds nothing; give the lower value first.")
+        raise Problem("A range from {:g} to {:g} holds nothing; give the lower value first.", args.range[0], args.range[1])
     axis = AXES.index(args.axis)
     with Progress(args) as progress:
         grid = read_vdb(args.file, args.grid, ticket=ticket_for(progress))
     bounds = grid.active_bounds()
     if bounds is None:
-        raise Problem(f"{shown(args.file)}: the grid {args.grid!r} holds no voxels; there is nothing to cut.")
+        raise Problem("{}: the grid {!r} holds no voxels; there is nothing to cut.", shown(args.file), args.grid)
     low, high = (float(grid.world(corner)[axis]) for corner in bounds)
     if not low - grid.voxel <= args.at <= high + grid.voxel:
-        raise Problem(f"{shown(args.file)}: along {args.axis} it reaches from {low:g} to {high:g}; cut it there, not at "
-                      f"{args.at:g}.")
+        raise Problem("{}: along {} it reaches from {:g} to {:g}; cut it there, not at {:g}.",
+                      shown(args.file), args.axis, low, high, args.at)
     if args.dry_run:
         foretold(args, [args.out])
         return
@@ -258,8 +258,8 @@ def _combine(args):
         for file in args.files:
             read = read_volume(file, args.grid, ticket=ticket)
             if read.grid.background != 0.0 or read.level_set:
-                raise Problem(f"{shown(file)}: the grid {args.grid!r} is no density, its background is {read.grid.background:g}; "
-                              "choose another with --grid.")
+                raise Problem("{}: the grid {!r} is no density, its background is {:g}; choose another with --grid.",
+                              shown(file), args.grid, read.grid.background)
             unit, up = stated_placement(read.metadata)
             unit, up = args.unit or unit or "m", args.up or up or "y"
             grids.append(in_metres(read.grid, unit, up))

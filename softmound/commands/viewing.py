@@ -44,8 +44,8 @@ def kept_or_turned(mound, text):
         return mound.view.edited(azimuth=azimuth, elevation=elevation)
     except ValueError:
         names = ", ".join(k.name for k in mound.views) or "none yet"
-        raise Problem(f"There is no view {text!r}; give azimuth,elevation in degrees, the elevation from -89 to 89, or a kept view "
-                      f"({names}).") from None
+        raise Problem("There is no view {!r}; give azimuth,elevation in degrees, the elevation from -89 to 89, or a "
+                      "kept view ({}).", text, names) from None
 
 
 def view_of(args, view, bounds, turns=(0.0,), chosen=False):

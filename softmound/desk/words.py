@@ -7,22 +7,15 @@ is said already is not changed by it.
 """
 
 import pathlib
-import xml.etree.ElementTree as ElementTree
-from string import Formatter
 
-import platformdirs
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTranslator
 
-from ..core.problems import Problem
 from ..core.sentences import Sentence
+from ..core.texts import ENGLISH, OWN, SHIPPED, TEMPLATE, asked_by_the_system, form_of, words_of
 
-_SPOKEN = ["en"]
+_SPOKEN = [ENGLISH]
 CONTEXT = "desk"
 """The one context of all texts: the same words mean the same everywhere on the desk."""
-OWN = platformdirs.user_config_path("softmound") / "texts"
-"""Folder of the user's own translations."""
-SHIPPED, TEMPLATE = pathlib.Path(__file__).parent / "texts", "softmound"
-"""Folder of translations, and in it the file of all texts, to begin a translation with."""
 
 
 def tr(text):
@@ -41,6 +34,23 @@ def tr(text):
     if isinstance(text, Sentence):
         return tr(text.pattern).format(*(tr(value) if isinstance(value, Sentence) else value for value in text.values))
     return QCoreApplication.translate(CONTEXT, text) if text else text
+
+
+def counted(one, many, n):
+    """What is counted, in the form that a number takes in the language the desk speaks.
+
+    Parameters
+    ----------
+    one, many : str
+        English, for one and for any other number; the second may have braces, filled with `str.format` after this.
+    n : int
+
+    Returns
+    -------
+    str
+    """
+    said = QCoreApplication.translate(CONTEXT, many, None, int(n))
+    return one if said == many and n == 1 else said
 
 
 def spoken():
@@ -63,67 +73,23 @@ class Words(QTranslator):
 
     Parameters
     ----------
-    said : dict of str to str
-        By what it is in English.
+    said : dict of str to str or tuple of str
+        By what it is in English; of what is counted its forms.
     parent : QObject, optional
+    language : str, optional
+        Whose forms they are.
     """
 
-    def __init__(self, said, parent=None):
+    def __init__(self, said, parent=None, language=ENGLISH):
         super().__init__(parent)
-        self._said = said
+        self._said, self._language = said, language
 
     def translate(self, context, text, disambiguation=None, n=-1):
         """Called by Qt; None for what is not known, which then stays English."""
-        return self._said.get(text) if context == CONTEXT else None
-
-
-def words_of(path):
-    """Read a translation.
-
-    Parameters
-    ----------
-    path : path-like
-        A file of Qt Linguist (.ts).
-
-    Returns
-    -------
-    dict of str to str
-        What is finished in it and has as many places to fill in as the English; the rest stays English.
-
-    Raises
-    ------
-    Problem
-        If it cannot be read.
-    """
-    try:
-        root = ElementTree.parse(path).getroot()
-    except (OSError, ElementTree.ParseError) as error:
-        raise Problem("{}: is no translation of Qt Linguist that can be read ({}).", path, error) from error
-    found = {}
-    for message in root.iter("message"):
-        text, said = message.findtext("source") or "", message.find("translation")
-        if said is None or said.get("type") in ("unfinished", "vanished", "obsolete") or not said.text:
-            continue
-        if _fits(text, said.text):
-            found[text] = said.text
-    return found
-
-
-def _fits(text, said):
-    """Whether a translation can be filled in as its text is: places may change their order, each written as it was or plainly."""
-    try:
-        there, wanted = dict(_places(text)), _places(said)
-    except ValueError:
-        return False
-    return all(place in there and how in (there[place], ("", None)) for place, how in wanted)
-
-
-def _places(words):
-    """Where something is put in: the number of each place, and how it is written."""
-    found = [(name, (how, conversion)) for _, name, how, conversion in Formatter().parse(words) if name is not None]
-    if {name for name, _ in found} == {""}:
-        found = [(str(n), how) for n, (_, how) in enumerate(found)]
-    return found
+        said = self._said.get(text) if context == CONTEXT else None
+        if isinstance(said, tuple):
+            return said[min(form_of(self._language, n), len(said) - 1)]
+        return said
 
 
 def languages(folders=None):
@@ -150,14 +116,16 @@ def languages(folders=None):
 
 
 def chosen():
-    """The translation that was chosen, as far as it is still there.
+    """The translation that was chosen, as far as it is still there; that of the system where none ever was.
 
     Returns
     -------
     pathlib.Path or None
         None for English.
     """
-    path = QSettings("softmound", "look").value("language", "")
+    path = QSettings("softmound", "look").value("language", None)
+    if path is None:
+        return asked_by_the_system()
     return pathlib.Path(path) if path and pathlib.Path(path).is_file() else None
 
 
@@ -197,12 +165,12 @@ def speak(application, path=None):
     for before in application.findChildren(QTranslator):
         application.removeTranslator(before)
         before.deleteLater()
-    _SPOKEN[0] = "en" if said is None else pathlib.Path(path).stem
+    _SPOKEN[0] = ENGLISH if said is None else pathlib.Path(path).stem
     if said is None:
         return
     # Qt has translations of its own buttons and dialogs.
     own = QTranslator(application)
     if own.load(QLocale(pathlib.Path(path).stem), "qtbase", "_", QLibraryInfo.path(QLibraryInfo.LibraryPath.TranslationsPath)):
         application.installTranslator(own)
-    words = Words(said, application)
+    words = Words(said, application, _SPOKEN[0])
     application.installTranslator(words)

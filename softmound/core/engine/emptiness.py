@@ -56,6 +56,12 @@ def _suspects(mound):
                    Sentence("Remove that step"),
                    lambda m, n=number: m.edited(steps=(*m.steps[:n], *m.steps[n + 1:])))
     for number, grain in enumerate(mound.grains):
+        # A mask that lets a grain act too widely is taken away before the grain is: the less that is undone the better.
+        for place, mask in enumerate(grain.where if grain.on else ()):
+            yield (Sentence("The mask “{}” lets the grain {} eat all of the cloud.", Sentence(mask.label), number + 1),
+                   Sentence("Turn that mask over"), lambda m, n=number, k=place: m.edited(grains=tuple(
+                       g.edited(where=tuple(w.edited(invert=not w.invert) if j == k else w for j, w in enumerate(g.where)))
+                       if i == n else g for i, g in enumerate(m.grains))))
         if grain.on:
             yield (Sentence("The grain {} “{}” eats all of the cloud away.", number + 1, Sentence(grain.action.capitalize())),
                    Sentence("Turn that grain off"), lambda m, n=number: m.edited(grains=tuple(

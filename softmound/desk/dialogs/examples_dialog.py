@@ -25,7 +25,7 @@ class ExamplesDialog(QDialog):
         The one that was taken.
     """
 
-    explained = "reference/starts"
+    explained = "reference/examples"
 
     def __init__(self, parent=None):
         super().__init__(parent)

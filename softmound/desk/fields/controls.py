@@ -26,6 +26,15 @@ TRACK = 31
 EDGE = 8
 
 
+class _Editor(QLineEdit):
+    """The line of a number; Enter ends there, and does not reach the field below, which would open it again."""
+
+    def keyPressEvent(self, event):
+        super().keyPressEvent(event)
+        if event.key() in (Qt.Key.Key_Return, Qt.Key.Key_Enter):
+            event.accept()
+
+
 class NumberField(QWidget):
     """One number: its name and value above a track to drag.
 
@@ -243,7 +252,7 @@ class NumberField(QWidget):
         if self._editor is not None:
             return
         there = self.value / size_of_unit() if self.unit == "m" else self.value
-        self._editor = QLineEdit(text or figure(there, 6), self)
+        self._editor = _Editor(text or figure(there, 6), self)
         self._editor.setAccessibleName(tr("{}, typed").format(self.name))
         self._editor.setGeometry(self.width() // 2, 0, self.width() // 2, 26)
         self._editor.setAlignment(Qt.AlignmentFlag.AlignRight)

@@ -14,6 +14,7 @@ from ...core.recipe.grains import ACTIONS, MASKS, Mask, Noise, Patch, Warp
 from ...core.recipe.rows import Choice, Number, Switch, Triple
 from ...core.recipe.standins import STAND_INS, Sized, StandIn
 from ...core.recipe.steps import STEPS
+from ...core.starts.examples import EXAMPLES
 from ...core.starts.rising import RISING
 from ...core.starts.species import STARTS
 
@@ -214,6 +215,11 @@ def _characters():
         yield Entry(f"character-{name}", name, SENTENCES[name])
 
 
+def _examples():
+    for word, one in EXAMPLES.items():
+        yield Entry(f"example-{word}", one.name, one.sentence)
+
+
 def _takes():
     for group, table in (("", takes.TAKES), ("moving", films.TAKES), ("flock", filming.TAKES)):
         for word, take in table.items():
@@ -233,6 +239,7 @@ SHEETS = (
     Sheet("formation", "Members, spreads and layers", "Many clouds in one sky, in Formation.", _formation),
     Sheet("starts", "Starts", "Clouds to begin with, on the wall of starts.", _starts),
     Sheet("characters", "Characters", "Ready sets of grains, sized to the cloud, in Grain.", _characters),
+    Sheet("examples", "Examples", "Finished clouds of The Weather Bakery, to take apart.", _examples),
     Sheet("takes", "Pictures", "Kinds of picture that are taken of a cloud or a flock.", _takes),
 )
 """All pages that are made of registries of the core, in their order."""

@@ -6,6 +6,7 @@ import re
 from functools import cache
 from typing import NamedTuple
 
+from ...core.starts.examples import FOLDER
 from ..words import spoken
 from . import reference
 
@@ -112,7 +113,7 @@ def picture_file(name):
         None where there is none of that name.
     """
     plain = pathlib.PurePath(name).name
-    return next((folder / plain for folder in (PICTURES, reference.STRIPS) if (folder / plain).is_file()), None)
+    return next((folder / plain for folder in (PICTURES, reference.STRIPS, FOLDER) if (folder / plain).is_file()), None)
 
 
 def page_about(widget):

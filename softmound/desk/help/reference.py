@@ -6,6 +6,7 @@ import json
 import pathlib
 from functools import cache
 
+from ...core.starts.examples import EXAMPLES
 from ..fields.figures import figure, grouped
 from ..words import tr
 from .entries import SHEETS
@@ -53,13 +54,22 @@ def page(name):
     for entry in sheet.entries():
         parts.append(f'<h2><a name="{_safe(entry.key)}"></a>{_safe(tr(entry.title))}</h2>')
         parts.append(f"<p>{_safe(tr(entry.sentence))}</p>" if entry.sentence else "")
-        parts.append(_strip(entry.key, ()))
+        parts.append(_example(entry.key) or _strip(entry.key, ()))
         parts += [_line(entry.key, line) for line in entry.lines]
     return "\n".join(parts)
 
 
 def _safe(text):
     return html.escape(str(text))
+
+
+def _example(key):
+    """The picture of an example, and a way to open it; nothing for what is none."""
+    kind, _, word = key.partition("-")
+    if kind != "example":
+        return ""
+    return (f'<p><img src="{_safe(EXAMPLES[word].picture.name)}"><br>'
+            f'<a href="example:{_safe(word)}">{_safe(tr("Open a copy"))}</a></p>')
 
 
 def _line(key, line):

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QHBoxLayout, QLabel, QPushButton, QToolButton, QWidg
 from ...core.budget import MEMORY
 from .. import style
 from ..fields.figures import count, figure, memory, seconds
-from ..words import tr
+from ..words import counted, tr
 from ..work.jobs import JobBar
 
 SAID_FOR = 9000
@@ -143,7 +143,7 @@ class StatusBar(QWidget):
         grid = answer.grid
         bounds = grid.brick_bounds()
         if answer.request.placed is not None:
-            seen = tr("one cloud") if answer.members == 1 else tr("{} clouds").format(count(answer.members))
+            seen = counted("one cloud", "{} clouds", answer.members).format(count(answer.members))
             self.facts.setText(tr("{} seen · {} of {} kept").format(seen, memory(MEMORY.nbytes), memory(MEMORY.limit)))
         elif bounds is None:
             self.facts.setText(tr("no voxels"))

@@ -25,7 +25,7 @@ def asked_about_work(window):
     names = window.jobs.lasting
     if not names:
         return STOP
-    more = f", and {len(names) - 1} more" if len(names) > 1 else ""
+    more = tr(", and {} more").format(len(names) - 1) if len(names) > 1 else ""
     role = QMessageBox.ButtonRole
     words = tr("“{}” is being done{}. It can go on without the window; Soft Mound ends when it is done.").format(names[0], more)
     pressed = ask_choice(window, words, (

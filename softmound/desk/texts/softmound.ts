@@ -25,7 +25,7 @@
     </message>
     <message>
         <location filename="softmound/desk/dialogs/command_box.py" />
-        <source>chapter of the manual</source>
+        <source>page of the manual</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -47,6 +47,35 @@
     <message>
         <location filename="softmound/desk/dialogs/command_box.py" />
         <source>Nothing has that name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <source>Examples</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <source>Finished clouds to take apart</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <source>A click opens a copy: every form, grain and lamp in it is yours to change.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <source>Open a copy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
+        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <location filename="softmound/desk/dialogs/examples_dialog.py" />
+        <source>Close</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -343,6 +372,8 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <location filename="softmound/desk/help/reference.py" />
+        <location filename="softmound/desk/help/reference.py" />
         <location filename="softmound/desk/dialogs/keys_dialog.py" />
         <location filename="softmound/desk/dialogs/keys_dialog.py" />
         <source>Keys and gestures</source>
@@ -372,6 +403,26 @@
     </message>
     <message>
         <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Back</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>Forward</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>The page before (Alt+Left).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>The page that was left by Back (Alt+Right).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
         <location filename="softmound/desk/dialogs/manual_dialog.py" />
         <source>Find words in the manual</source>
         <translation type="unfinished" />
@@ -379,6 +430,16 @@
     <message>
         <location filename="softmound/desk/dialogs/manual_dialog.py" />
         <source>Chapters</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>No page has all these words.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/manual_dialog.py" />
+        <source>On this page: {}. Enter goes to the next.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -450,6 +511,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <source>Pictures</source>
         <translation type="unfinished" />
@@ -673,6 +735,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Starts</source>
         <translation type="unfinished" />
@@ -693,10 +756,14 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
-        <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
-        <source>Close</source>
+        <source>Examples…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>Finished clouds, to take apart.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1087,6 +1154,52 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <location filename="softmound/desk/help/reference.py" />
+        <source>The command line</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>off at first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>on at first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>at first: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>from {} to {} {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>by hand from {} to {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>left out at first</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>at first {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/help/reference.py" />
+        <source>Every action has --help with examples. Lengths are metres, angles degrees, unless it says otherwise.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/shell/application.py" />
         <source>You can begin. What only some need, such as True light and growth, is still being compiled for two minutes.</source>
         <translation type="unfinished" />
@@ -1150,16 +1263,6 @@
     </message>
     <message>
         <location filename="softmound/desk/shell/bars.py" />
-        <source>one cloud</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/shell/bars.py" />
-        <source>{} clouds</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/shell/bars.py" />
         <source>{} seen · {} of {} kept</source>
         <translation type="unfinished" />
     </message>
@@ -1212,6 +1315,11 @@
     <message>
         <location filename="softmound/desk/shell/explaining.py" />
         <source>Type here.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/shell/leaving.py" />
+        <source>, and {} more</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2077,16 +2185,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/tray.py" />
-        <source>one member</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/tray.py" />
-        <source>{:,} members</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/formation/tray.py" />
         <source>, {} chosen</source>
         <translation type="unfinished" />
     </message>
@@ -2104,6 +2202,11 @@
     <message>
         <location filename="softmound/desk/stations/grain/nature_dialog.py" />
         <source>Measured on this cloud as it is looked at; green is what is measured of clouds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/grain/nature_dialog.py" />
+        <source>too small to tell</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2537,6 +2640,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/grain/tray.py" />
         <source>Characters</source>
         <translation type="unfinished" />
@@ -2650,16 +2754,6 @@
     <message>
         <location filename="softmound/desk/stations/library/baskets.py" />
         <source>put into {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/baskets.py" />
-        <source>{} holds one version now.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/baskets.py" />
-        <source>{} holds {} versions now.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -2946,16 +3040,6 @@
     <message>
         <location filename="softmound/desk/stations/library/dialogs.py" />
         <source>{} numbered frames become one asset.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <source>It is checked, measured and pictured; the file itself stays as it is.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/dialogs.py" />
-        <source>{} files become an asset each, named after them.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3456,16 +3540,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
-        <source>{}, one version</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
-        <source>{}, {} versions</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
         <source>Put the selected versions into it</source>
         <translation type="unfinished" />
     </message>
@@ -3494,16 +3568,6 @@
     <message>
         <location filename="softmound/desk/stations/library/tray.py" />
         <source>like {}</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
-        <source>one version</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/library/tray.py" />
-        <source>{:,} versions</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3560,6 +3624,11 @@
     <message>
         <location filename="softmound/desk/stations/library/wall_page.py" />
         <source>Never ask again about these files.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/library/wall_page.py" />
+        <source>{} ({} frames)</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4014,18 +4083,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/form_hand.py" />
-        <source>form</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/form_hand.py" />
-        <source>forms</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/mass/growth_fields.py" />
         <source>Let it grow</source>
         <translation type="unfinished" />
@@ -4250,6 +4307,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Base level</source>
         <translation type="unfinished" />
@@ -4261,6 +4319,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Top level</source>
         <translation type="unfinished" />
@@ -4442,26 +4501,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>Linked with another: editing one edits both.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>Linked with {} others: editing one edits all.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>{} {}, on one form</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <source>{} {}, on {} forms</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/settings.py" />
         <source>Remove stroke {}</source>
         <translation type="unfinished" />
     </message>
@@ -4578,16 +4617,6 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
-        <source>remove form</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/station.py" />
-        <source>remove forms</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/stations/mass/station.py" />
         <source>remove stroke</source>
         <translation type="unfinished" />
     </message>
@@ -4662,6 +4691,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Forms</source>
         <translation type="unfinished" />
@@ -5547,12 +5577,7 @@
     </message>
     <message>
         <location filename="softmound/desk/work/delivering.py" />
-        <source>{} clouds were</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="softmound/desk/work/delivering.py" />
-        <source>A cloud was</source>
+        <source> and others</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5633,6 +5658,41 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source> (</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> and numbered </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> could not be published)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> either way.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> in all)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> m; choose a lower --level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source> of </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source> triangles; allow more.</source>
         <translation type="unfinished" />
     </message>
@@ -5643,12 +5703,27 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>,</source>
+        <source>--frames is for a mound without a time line; choose frames by --range.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>.</source>
+        <source>--layers has no --{}: layers are without the sky and as they were traced, and depth is one of them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>--of says of which growth; say from which frame too, by --from N.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>--set {}: say WHAT=VALUE, where WHAT is one of {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>--view says from where --as-seen looks; give both.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5673,7 +5748,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>0.2 for humilis, about 1 for congestus</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>1 lights a white sheet facing the sun to white.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>1.35 from 1 to 1000 km (Lovejoy 1982, Science 216)</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5683,7 +5768,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>2 to 3 m at 100 m across</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>3 W / (2 r) of up to 3 kg of water per square metre in droplets of 12 µm (Stephens 1978, J. Atmos. Sci. 35)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>: nothing lies on either side of </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>: nothing of it is left as a cloud; choose a larger --span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>: nothing of it lies above the base level of </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>: nothing retired is called </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>: there is no file of that pattern</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>; </source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5698,7 +5818,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A ball around each point of a file; points with an age end as small ones.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A ball of one metre, or any ellipsoid.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A ball of wool with a wide soft edge.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A ball that shines in all directions, beside the cloud or inside it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A ball, or a ball drawn out along its axes: what most clouds are heaped from.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5713,12 +5853,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A broad loaf with a smaller one on top; the sun at the side.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A bud's radius over its parent's.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A cell around each of many points; turned over, a dome in each: lumps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A chain of mountains along its own x, by noise; another seed, other peaks.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A cloud of less than a metre in a room, by the light of a lamp.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A crescent: a ring with a part carved out, torn by the wind.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5738,6 +5898,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A deck: low, wide and lumpy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A draft voxel of {:g} m needs more memory than there is; choose a larger one, or let it follow the span.</source>
         <translation type="unfinished" />
     </message>
@@ -5748,12 +5913,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A field of small tufts, heaped above and torn below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A field of tufts: soft curls above, torn below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A first cloud, step by step</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A flat disc with a round rim.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A flying craft of stated span, height and length, which flies along its own z.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A geometric solid of a stated size.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5768,7 +5953,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A layer with pouches hanging from it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A leaning tower against the sun, its rim alight.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A lens of lifted air, blanket over blanket.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A lens of lifted air, rippled across the wind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A level sheet: a floor, a table, or turned up a wall. Its height does not count.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A local correction of density, with a soft edge: thicker here, thinner there.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5793,7 +6003,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A piece of a layer of flat lumps, the sun low.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A piece of a layer of flat lumps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A puff leaves a mouth and rolls up to a ring.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A range from {:g} to {:g} holds nothing; give the lower value first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A reference photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A ring covered with balls, its edges crumbling.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5803,12 +6038,72 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A rule that places members over an area by one seed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A small flat cumulus over the sea, early.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A soft ball of wool.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A start takes a {} from {:g} to {:g}; {:g} is outside.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>A sum of octaves: the same pattern again and again, each time finer and weaker.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A thin medium that hugs the ground; the sun casts shadows through it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A thin uneven veil with holes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>A top level of its own</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A tower meets a lid and spreads below it, downwind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A tower that has met the top of the weather: the anvil.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A tower whose tops have begun to freeze and to smooth.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A tower whose tops have begun to freeze.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A tube bent to a ring that lies flat.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>A turret under a smooth cap.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5824,6 +6119,11 @@
     <message>
         <location filename="tables.py" />
         <source>A {} of {:g} m reaches {:,} bricks at a voxel of {:g} m, more than memory holds; choose a larger voxel, or make it weaker.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>About half as tall as wide.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5888,6 +6188,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>After sunset, by the light of the sky alone.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>After the grains</source>
         <translation type="unfinished" />
     </message>
@@ -5933,6 +6238,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>All forms, joined in their order.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>All frames, lit: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
         <translation type="unfinished" />
     </message>
@@ -5953,12 +6263,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>All where the cloud is old and frayed, nothing where it is fresh.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All where the surface faces one way, nothing where it faces away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>All within one form, nothing some metres off it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Along</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Along a path through the kept views, at rest at both ends: a film (.mp4, or .webp, .gif, .png), or a folder of numbered .png where the name has no ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Along the axes: pointed ones.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -5999,6 +6329,21 @@
     <message>
         <location filename="tables.py" />
         <source>Altitude where it begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>An animal of blobs: body, head, ears and tail.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>An anvil, its fibres drawn out by the wind above.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>An upright cylinder with round ends.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6063,6 +6408,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Another skin for the underside, into which the upper one passes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Anvil</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Anvil fibres</source>
         <translation type="unfinished" />
     </message>
@@ -6088,6 +6443,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>As a noise of its own says: here and there.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>As in the mound</source>
         <translation type="unfinished" />
     </message>
@@ -6099,6 +6459,21 @@
     <message>
         <location filename="tables.py" />
         <source>As large</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>As the crow flies: round cells.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>As they are: in and out alike.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>As water droplets scatter: a narrow peak, a glory, a fogbow.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6168,12 +6543,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Balls that cover a form evenly.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Basket</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Baskets</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Begin</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6213,6 +6598,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Beside something</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Between the lumps, in their radii.</source>
         <translation type="unfinished" />
     </message>
@@ -6224,6 +6614,11 @@
     <message>
         <location filename="tables.py" />
         <source>Blend radius where forms join: 0 leaves a crease.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Blends values at corners: blunter than gradient noise.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6268,6 +6663,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Buds</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Buds and coats</source>
         <translation type="unfinished" />
     </message>
@@ -6289,6 +6689,11 @@
     <message>
         <location filename="tables.py" />
         <source>Buds: smaller lumps over its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Burst</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6473,6 +6878,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Clouds to begin with, on the wall of starts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Coat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Coat's seed</source>
         <translation type="unfinished" />
     </message>
@@ -6484,6 +6899,11 @@
     <message>
         <location filename="tables.py" />
         <source>Codes of shots it is meant for.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cold fog runs over the edge of a plateau and down.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6584,6 +7004,16 @@
     <message>
         <location filename="tables.py" />
         <source>Crisp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crisp above, torn to wisps below and downwind.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crisp lumps on a level base, at noon.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6699,6 +7129,11 @@
     <message>
         <location filename="tables.py" />
         <source>Disc</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Displacement of a form along its normals, before it is joined.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6828,6 +7263,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Draws the edge out into wisps.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Drop crumbs below</source>
         <translation type="unfinished" />
     </message>
@@ -6853,6 +7293,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Each without its sign: round valleys, sharp creases.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Early</source>
         <translation type="unfinished" />
     </message>
@@ -6873,7 +7318,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Eats the edge of the density away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Edge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Edge softness</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6913,6 +7368,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Evening and night</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Every form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Every fourth</source>
         <translation type="unfinished" />
     </message>
@@ -6923,7 +7388,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Every mask</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Every second</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Every stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Explained</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6958,6 +7438,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Extinction, in Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>F1</source>
         <translation type="unfinished" />
     </message>
@@ -6974,6 +7459,16 @@
     <message>
         <location filename="tables.py" />
         <source>Facing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fader of a light group</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Fair weather</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7048,6 +7543,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Fine waves across the wind; smoother than any sky's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Finer detail on the same silhouette.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Finer octaves follow as far as voxels show them: a close view finds lumps on lumps. The final voxel says which of them are exported.</source>
         <translation type="unfinished" />
     </message>
@@ -7108,7 +7613,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Fog that pours</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Folded</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Folded and turned over: sharp ridges.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7133,6 +7648,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Forms, base level and top level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Four sides, three suns</source>
         <translation type="unfinished" />
     </message>
@@ -7149,6 +7669,16 @@
     <message>
         <location filename="tables.py" />
         <source>Frame {}: {} voxels along a cell would be voxels of {:.3g} m and take {:,.1f} GB; {:.1f} GB are free, and voxels are {} m at the least. Choose fewer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Frames are published of one mound at a time; leave --seeds, --scheduler and further mounds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Frames of a mound, and the wind that carries its noise.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7179,6 +7709,31 @@
     <message>
         <location filename="tables.py" />
         <source>From crest to crest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From nothing at one altitude to all at another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From nothing at the surface to all at a depth inside.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From overhead to the horizon, with light from the ground below.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From the middle of a street to that of the next; 0 for none.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>From the shape to the density, in Voxels.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7214,6 +7769,11 @@
     <message>
         <location filename="tables.py" />
         <source>Generations</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Give at least two files to combine.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7258,6 +7818,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Grains and noise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Grid</source>
         <translation type="unfinished" />
     </message>
@@ -7283,6 +7848,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Growths to begin with.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Half the blob's size along its own axis.</source>
         <translation type="unfinished" />
     </message>
@@ -7303,12 +7873,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Hard little lumps, close together, and the sun in front.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Haze</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Heat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Heavy lumps above a ragged, hanging underside.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7329,6 +7909,16 @@
     <message>
         <location filename="tables.py" />
         <source>Height over which it does.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Height over width</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Henyey and Greenstein's phase function, by one number.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7368,12 +7958,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How bright the picture is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How deep it eats.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>How deep it reaches.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How distances are measured.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7473,6 +8073,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How fine the density is made.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How gently the radius begins and ends to change.</source>
         <translation type="unfinished" />
     </message>
@@ -7508,6 +8113,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>How much farther the second is: walls between cells.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>How much finer each octave is than the one before.</source>
         <translation type="unfinished" />
     </message>
@@ -7529,6 +8139,11 @@
     <message>
         <location filename="tables.py" />
         <source>How much more tired the side is that the wind blows to.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How much of one light group is mixed into the picture.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7574,6 +8189,11 @@
     <message>
         <location filename="tables.py" />
         <source>How strong each octave is beside the one before.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How the octaves are added.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7709,6 +8329,11 @@
     <message>
         <location filename="tables.py" />
         <source>It</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>It glows from within, as embers do, under the moon.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7853,6 +8478,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Kinds of picture that are taken of a cloud or a flock.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Lacunarity</source>
         <translation type="unfinished" />
     </message>
@@ -7884,6 +8514,11 @@
     <message>
         <location filename="tables.py" />
         <source>Lapse rate above</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Larger and rounder lumps, in full boil.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7923,6 +8558,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Layers and wisps</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Layers of noise, in Grain.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Least distance between the middles of two.</source>
         <translation type="unfinished" />
     </message>
@@ -7949,6 +8594,11 @@
     <message>
         <location filename="tables.py" />
         <source>Lenticularis</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lessons</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7988,6 +8638,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Light and background of a photograph.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Light from all round, and the picture's background.</source>
         <translation type="unfinished" />
     </message>
@@ -8014,6 +8669,11 @@
     <message>
         <location filename="tables.py" />
         <source>Light that the ground sends back to the underside; with air, its reflectance.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lightning inside a tower, at dusk.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8098,12 +8758,37 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Lumps below, fibres drawn out by the wind above.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lumps on lumps, crisp: a cumulus that grows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Lumps whose edges have begun to crumble.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Mamma</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Manhattan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Many clouds in one sky, in Formation.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mask</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8158,12 +8843,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Medium and phase function</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Melt</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Member</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Members, spreads and layers</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Memory ran out; nothing was changed. Choose a larger voxel.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mesh</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8233,12 +8938,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>More octaves and a higher gain roughen it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Most</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Mottle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Mottle and fine Push make it flatter.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8274,6 +8989,21 @@
     <message>
         <location filename="tables.py" />
         <source>Move the surface outward or inward everywhere.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Moves the density by a vector field.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Moves the places at which a noise is read, by three noises of its own.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Moves the surface along its normal.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8378,6 +9108,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Nothing is left of them when they are combined this way; nothing was written.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Nothing of the surface is left within </source>
         <translation type="unfinished" />
     </message>
@@ -8419,6 +9154,11 @@
     <message>
         <location filename="tables.py" />
         <source>Octaves stand on one another</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Odd forms</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8518,7 +9258,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>One placing of an asset.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>One side only.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>One strong thermal breaks through: crisp, round, rolling over.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8539,6 +9289,11 @@
     <message>
         <location filename="tables.py" />
         <source>Open…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Optical depth</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8564,6 +9319,11 @@
     <message>
         <location filename="tables.py" />
         <source>Out of the window</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Outline dimension</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8624,6 +9384,11 @@
     <message>
         <location filename="tables.py" />
         <source>Passes</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Patch</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8694,6 +9459,16 @@
     <message>
         <location filename="tables.py" />
         <source>Play, or stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Points</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pouches under a layer, lit from below.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8808,12 +9583,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Ready growths</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ready lights: where the sun stands beside the view, and its sky.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Ready sets of grains, sized to the cloud, in Grain.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Record a flight, or land</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Rectangle</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Reference</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8869,6 +9664,11 @@
     <message>
         <location filename="tables.py" />
         <source>Ring</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rings that pass through one another, in full boil.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8933,6 +9733,26 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Round and fluffy, with a wide soft edge; smoother than any sky's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Round and plain, as a child draws it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Round domes with creases between them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Round, or drawn out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Save</source>
         <translation type="unfinished" />
     </message>
@@ -8943,7 +9763,82 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Say how wide a voxel is to be: --voxel M.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say in which folder files arrive: library watch DIR --from FOLDER.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say of which asset: library {} DIR NAME.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say what is put into it: basket add DIR {} ASSET.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say what is to be placed: --asset NAME, again for more.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say what is to be said: --tags, --shots, --note, --species, --author or --licence.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say what it is called from now on: basket rename DIR {} NEW.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say where it goes: basket {} DIR {} --out FILE.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say where to: --out FILE, ending in {}, or a folder for numbered pictures.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say where to: --out FILE, ending in {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say which asset, and what it is called from now on: library rename DIR NAME NEW.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say which basket: basket {} DIR NAME.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say which files are to be dropped: --tiers 1,2.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Say which version is replaced, and by which: --version 1 --by 3.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Scale</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Scattered by air and haze, bluer overhead, redder where the sun is low.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8959,6 +9854,11 @@
     <message>
         <location filename="tables.py" />
         <source>Sea</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sea or land below the cloud: it has the cloud's shadow and lights its underside.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9029,6 +9929,11 @@
     <message>
         <location filename="tables.py" />
         <source>Share of the side wall's length that its window takes; 0 for none.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Share of the sky it covers; the rest is holes.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9223,6 +10128,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Skin of the underside</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Sky</source>
         <translation type="unfinished" />
     </message>
@@ -9248,7 +10158,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Small hard lumps, close together, like baked crust.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Small steps follow the field round its bends.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smaller balls over a form's surface, and over theirs: the cauliflower.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9259,6 +10179,21 @@
     <message>
         <location filename="tables.py" />
         <source>Smoke</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smoke and cloud that rise from the form, solved with the air around them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smoke over a house.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Smoke that has just left a chimney.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9278,6 +10213,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Smooth hills and valleys: alone it looks like rock.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Smooth what is under the brush</source>
         <translation type="unfinished" />
     </message>
@@ -9289,6 +10229,11 @@
     <message>
         <location filename="tables.py" />
         <source>So long it has been going on already at the first frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>So many at the most; fewer where no more find room.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9308,7 +10253,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Soft curls, for flocks of small clouds; smoother than any sky's.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Soft edge</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Soft folds, as of whipped cream; smoother than any sky's.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9319,6 +10274,21 @@
     <message>
         <location filename="tables.py" />
         <source>Softness</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Solid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Solid things beside the cloud, in Light and Formation.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sounding</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9338,6 +10308,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Spectrum slope</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Speed</source>
         <translation type="unfinished" />
     </message>
@@ -9348,7 +10323,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Stairs of air before a storm.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Stairs of air that a storm lifts before it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Stand-in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>StandIn</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9364,6 +10354,16 @@
     <message>
         <location filename="tables.py" />
         <source>Stays in the sky, or goes with the first form.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Steam</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Steam from a chimney is drawn away by a breeze, and gone after a while.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9458,6 +10458,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Sun, sky, lamps, medium and lens, in Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Sunlight scattered once only</source>
         <translation type="unfinished" />
     </message>
@@ -9498,12 +10503,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Taller than wide: turret upon turret, growing.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Taper</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Temperature</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Temperature and humidity of the air by height, in which a growth rises.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The altitude above which nothing rises.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The altitude below which nothing condenses: clouds are flat there.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9543,12 +10568,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The density from the edge inward: how hard the cloud looks.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The form</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>The grain {} “{}” eats all of the cloud away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The grid of an OpenVDB file, as a shape or with its density.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9564,6 +10599,11 @@
     <message>
         <location filename="tables.py" />
         <source>The hand in the picture does not move it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The heavy base of a storm at dusk.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9593,6 +10633,21 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The lens, and the frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The longest of the three: boxes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The mass</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mean of the two densities.</source>
         <translation type="unfinished" />
     </message>
@@ -9603,7 +10658,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The model of a brioche, baked to a cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mound's density times its own: nothing is left where it is empty.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The nearest ones, blended: no creases.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The nearest point.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9648,7 +10718,27 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The same all round.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The same on triangles: no axis shows in it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The second nearest.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The silhouette moves by no more than this.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The skin's thickness, and Nibble.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9678,12 +10768,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The work</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The work could not be done ({}); nothing was changed.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Their files have several {}: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is a stand-in {!r} already; give another name.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9698,7 +10798,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>There is no example {!r}; choose one of {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>There is no form yet that adds something.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no kind of stand-in {!r}; there are {}, or give a model file.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9718,6 +10828,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>There is no start {!r}; choose one of {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>There is no surface at this density; choose another.</source>
         <translation type="unfinished" />
     </message>
@@ -9729,6 +10844,16 @@
     <message>
         <location filename="tables.py" />
         <source>There is no view transform {!r} in this OpenColorIO config; choose another in Light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no view transform {!r}; there are: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>There is no view {!r}; give azimuth,elevation in degrees, the elevation from -89 to 89, or a kept view ({}).</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9764,6 +10889,11 @@
     <message>
         <location filename="tables.py" />
         <source>Time</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Time and growth</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9818,12 +10948,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Torn and thin, at dawn.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Torn pieces without a common base.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Toward</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Towers</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Toy</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Trail</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Triangles from a model's file, or of other forms made one.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tufts of ice whose crystals fall and stay behind.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9898,12 +11058,32 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Turret</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turret upon turret in full boil, seen from near its foot.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turrets rise one after the other from warm ground: a congestus.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Twelve sides</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Twice the light for each stop.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Two of them: forward, and some light back.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9938,6 +11118,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Upright, narrowing to a point or to a smaller top.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Upward</source>
         <translation type="unfinished" />
     </message>
@@ -9949,6 +11134,11 @@
     <message>
         <location filename="tables.py" />
         <source>Values</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Varies the density inside.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9968,6 +11158,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>View</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Views</source>
         <translation type="unfinished" />
     </message>
@@ -9978,7 +11173,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Volume</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Voxels</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Voxels, steps and skin</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10014,6 +11219,26 @@
     <message>
         <location filename="tables.py" />
         <source>Weaker below</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What a cloud is blocked in from, in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What all forms have.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What all masks have; with several of them their shares are multiplied.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What all stand-ins have.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10058,7 +11283,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What moves, in every station, and what rises, in Mass.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>What of each colour is scattered; the rest is absorbed.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What of the distances to the points counts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What strokes of Dab add, or of Scoop take away.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What surrounds the cloud and lights it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What the cloud is made of: how much light it takes from a ray, and where it sends it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What the manual says of this</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>What the pattern is made of.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10078,7 +11338,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Where a grain, a patch or a growth acts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Where it begins.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where it was painted in the picture.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10103,6 +11373,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Where the sun stands, and its light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Where the underside stands.</source>
         <translation type="unfinished" />
     </message>
@@ -10118,12 +11393,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Where: masks</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Whipped</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>Who made it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Wider than tall, hardly grown: fair weather.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10154,6 +11439,11 @@
     <message>
         <location filename="tables.py" />
         <source>Window</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>With edges that can be rounded.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10603,6 +11893,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>form</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>from nothing to all</source>
         <translation type="unfinished" />
     </message>
@@ -10804,6 +12099,16 @@
     <message>
         <location filename="tables.py" />
         <source>its coordinates reach {:.3g}; scale it to something real first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its distances reach </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>its largest is </source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11053,6 +12358,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>nan</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>near -5/3 for liquid water</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>nibble</source>
         <translation type="unfinished" />
     </message>
@@ -11159,6 +12474,11 @@
     <message>
         <location filename="tables.py" />
         <source>pressure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>problems</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11473,6 +12793,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>the </source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>the field {} is missing; add it</source>
         <translation type="unfinished" />
     </message>
@@ -11498,6 +12823,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>the growth</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>the name of the asset</source>
         <translation type="unfinished" />
     </message>
@@ -11508,12 +12838,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>the plate</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>the shape as density</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>the shape, blocked in from forms</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>the spread</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11559,11 +12899,6 @@
     <message>
         <location filename="tables.py" />
         <source>tone</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>too small to tell</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11653,6 +12988,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>what is said of it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>where</source>
         <translation type="unfinished" />
     </message>
@@ -11679,6 +13019,11 @@
     <message>
         <location filename="tables.py" />
         <source>zenith</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{!r} cannot go with a version; there are {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11768,6 +13113,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: --{} is for OpenEXR; a PNG does not hold it. Let the name end in .exr.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: --{} writes {}; give it such an ending.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: OpenColorIO cannot read this config ({}); correct OCIO in the environment.</source>
         <translation type="unfinished" />
     </message>
@@ -11788,6 +13143,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: along {} it reaches from {:g} to {:g}; cut it there, not at {:g}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: at a voxel of {:g} m it takes {:.1f} GB, more than there is; choose a larger voxel, or a region.</source>
         <translation type="unfinished" />
     </message>
@@ -11799,6 +13159,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: baskets cannot be kept there ({}); choose another library.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: cannot be a file's name here ({}); choose a shorter one.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11878,6 +13243,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: carries no picture; save it from the window once.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: carries no recipe; only pictures that Soft Mound took of a mound do.</source>
         <translation type="unfinished" />
     </message>
@@ -11914,6 +13284,26 @@
     <message>
         <location filename="tables.py" />
         <source>{}: damaged or not readable; restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: exists already; choose another name, or add --force to replace it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: frame {} is missing ({} in all), and without it a film would run too fast there; let it grow again, or choose frames before or after by --range.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: give it the ending .flock.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: give it the ending {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11968,6 +13358,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: has no frame in that range; choose another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: has no frame {}; {}.</source>
         <translation type="unfinished" />
     </message>
@@ -11998,7 +13393,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: has no mesh, point set, volume or model called {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: has no number in its name; choose one of the numbered files.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no plate yet; say --photograph FILE.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12008,7 +13413,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: has no spread {!r} that could be placed again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no stand-in {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no surface; add a form above its base level first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: has no tier of 1/{}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no time line and stands still; give it one, say --growth DIR, or let the camera move by --along VIEW VIEW.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no view {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has no {!r}; there are {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: has none called {!r}; there are {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12023,7 +13463,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: holds a growth already; say --go-on, --force, or another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds another growth, or a damaged one, so this one cannot go on there; choose another folder, or let it be replaced.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds files already; choose another folder, or add --force to write among them.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12039,6 +13489,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: holds no cloud above its base level; add a form first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: holds no cloud; there is nothing to take a picture of.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12094,6 +13549,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: is a folder; choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is a folder; give the name of a file in it.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12158,6 +13618,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: is no translation of Qt Linguist that can be read ({}).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: is no valid JSON{}; restore it from a copy.</source>
         <translation type="unfinished" />
     </message>
@@ -12188,6 +13653,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: is there already; say --force to replace it, or choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: is there already; say --force, or choose another folder.</source>
         <translation type="unfinished" />
     </message>
@@ -12209,6 +13679,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: its clouds need {:.3g} GB of memory, and {:.3g} GB are there; show fewer assets, or publish them with coarser tiers.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its folder does not exist; make it first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12258,7 +13733,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: its surface is closed, so --thickness would make it hollow; leave it out, or open the model.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: its tier of 1/{} was dropped to save room; softmound library bring builds it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: its tier of 1/{} was not dropped.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12294,6 +13779,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: no frame holds any cloud yet; let it grow for longer.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: no frame is kept yet; let it grow first.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12348,6 +13838,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: only a mound has a time line; leave out --frame.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: pictures are written as .png or .exr; give it one of these endings.</source>
         <translation type="unfinished" />
     </message>
@@ -12389,6 +13884,16 @@
     <message>
         <location filename="tables.py" />
         <source>{}: the frames before cannot be kept there ({}); make room, or choose another folder.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the grid {!r} holds no voxels; there is nothing to cut.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: the grid {!r} is no density, its background is {:g}; choose another with --grid.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12463,6 +13968,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: there is no such folder; check the name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: there is no surface at this voxel; choose a smaller one.</source>
         <translation type="unfinished" />
     </message>
@@ -12498,6 +14008,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: was published before shapes were measured; publish it again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: would be written over {}, which is read or written as well; choose another name.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: would be {:.3g} m long; state its size from {:g} to {:,.0f} m, or another unit of its numbers.</source>
         <translation type="unfinished" />
     </message>
@@ -12519,6 +14039,16 @@
     <message>
         <location filename="tables.py" />
         <source>{}: {} ({} more problems).</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {} An open surface encloses nothing: add --close-holes, or --thickness M to treat it as a sheet.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {} has no version {}; there are {}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12550,5 +14080,89 @@
         <location filename="tables.py" />
         <source>µm</source>
         <translation type="unfinished" />
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>Linked with {} others: editing one edits all.</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>close {} holes</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>forms</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>remove forms</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{:,} members</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{:,} versions</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{} clouds</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{} clouds were</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{} files become an asset each, named after them.</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{} holds {} versions now.</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{} {}, on {} forms</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>{}, {} versions</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
     </message>
 </context></TS>

@@ -19,7 +19,7 @@ from ..dialogs.asking import ask_choice, asking
 from ..dialogs.export_dialog import SEEN, ExportDialog, MeshDialog
 from ..dialogs.picture_dialog import PictureDialog
 from ..dialogs.publish_dialog import PublishDialog
-from ..words import tr
+from ..words import counted, tr
 
 FEW, MOST_PUBLISHED = 4, 2000
 """Clouds that are kept in the queue while the hand waits; and that may wait in it."""
@@ -137,8 +137,8 @@ class Delivering(QObject):
         kept = self.queue.left_behind()
         if not kept:
             return
-        names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (" and others" if len(kept) > 4 else "")
-        many = tr("{} clouds were").format(len(kept)) if len(kept) > 1 else tr("A cloud was")
+        names = ", ".join(waiting.mound.name for waiting in kept[:4]) + (tr(" and others") if len(kept) > 4 else "")
+        many = counted("A cloud was", "{} clouds were", len(kept)).format(len(kept))
         answer = ask_choice(
             self._services.over,
             tr("{} still to be published when Soft Mound ended: {}. Nothing was lost.").format(many, names),

@@ -2,7 +2,7 @@
 
 from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QLabel, QPushButton, QStackedLayout, QVBoxLayout, QWidget
 
-from ...words import tr
+from ...words import counted, tr
 from .plan import Plan
 
 
@@ -100,7 +100,7 @@ class FormationTray(QWidget):
         """Follow the flock."""
         flock, chosen = self._station.flock, len(self._station.members.chosen)
         members = len(flock.members)
-        words = (tr("one member") if members == 1 else tr("{:,} members").format(members)) + (
+        words = counted("one member", "{:,} members", members).format(members) + (
             tr(", {} chosen").format(chosen) if chosen else "")
         self.count.setText(words if members else tr("nothing is placed yet"))
         for button in (self.paint, self.line):

@@ -51,7 +51,7 @@ class _Finding(QWidget):
     def text(self):
         """The value in words."""
         if math.isnan(self.finding.value):
-            return "too small to tell"
+            return tr("too small to tell")
         return f"{figure(self.finding.value)} {self.finding.unit}".strip()
 
     def paintEvent(self, _event):

@@ -28,7 +28,7 @@ from ... import style
 from ...dialogs.asking import ask_choice
 from ...fields.cards import CardTile
 from ...view.pixels import thumb_of
-from ...words import tr
+from ...words import counted, tr
 from .wall import VERSIONS, versions_dragged
 
 SHOWN = 4
@@ -207,8 +207,7 @@ class Baskets(QObject):
         """
         if self.apply(tr("put into {}").format(name), name, lambda basket: with_versions(basket, versions)):
             held = len(basket_named(self.library, name).items)
-            self._services.tell(tr("{} holds one version now.").format(name) if held == 1 else
-                                tr("{} holds {} versions now.").format(name, held))
+            self._services.tell(counted("{} holds one version now.", "{} holds {} versions now.", held).format(name, held))
 
     def put_dragged(self, name, data):
         """Put the versions of cards that were dropped into a basket.

@@ -10,7 +10,7 @@ from ....core.library.asset import About
 from ...dialogs.asking import add_buttons
 from ...fields.about_fields import AboutFields
 from ...fields.controls import ChoiceRow, NumberField, text_label
-from ...words import tr
+from ...words import counted, tr
 
 
 class SayDialog(QDialog):
@@ -69,8 +69,8 @@ class AdoptDialog(QDialog):
         layout.addWidget(text_label(first.name, "title"))
         layout.addWidget(text_label(
             tr("{} numbered frames become one asset.").format(len(paths)) if self.pattern else
-            tr("It is checked, measured and pictured; the file itself stays as it is.") if len(paths) == 1 else
-            tr("{} files become an asset each, named after them.").format(len(paths))))
+            counted("It is checked, measured and pictured; the file itself stays as it is.",
+                    "{} files become an asset each, named after them.", len(paths)).format(len(paths))))
         self.name = QLineEdit(first.stem.rstrip("#._- ").replace("_", " ").strip() or "Cloud")
         self.name.setAccessibleName(tr("Name of the asset"))
         self.name.setPlaceholderText(tr("Name"))

@@ -26,7 +26,7 @@ from ... import style
 from ...fields.cards import CardPage
 from ...fields.controls import ChoiceRow
 from ...view.overlays import SunDome
-from ...words import tr
+from ...words import counted, tr
 from .finding import OUTLINES
 from .wall import NARROWEST, USUAL, WIDEST, Cards
 
@@ -286,8 +286,7 @@ class ShelfTray(QWidget):
         """
         chosen = self._station.chosen
         self.title.setText(tr("Choose a card on the wall; a double click looks at it.") if chosen is None else
-                           tr("{}, one version").format(chosen.facts["name"]) if len(versions) == 1 else
-                           tr("{}, {} versions").format(chosen.facts["name"], len(versions)))
+                           counted("{}, one version", "{}, {} versions", len(versions)).format(chosen.facts["name"], len(versions)))
         self.model.take(versions)
         row = next((n for n, v in enumerate(versions) if chosen is not None and v.folder == chosen.folder), None)
         if row is not None:
@@ -353,7 +352,7 @@ class ShelfTray(QWidget):
         elif station.finding.like is not None:
             self.count.setText(tr("like {}").format(station.finding.like.facts["name"]))
         else:
-            all_of_them = tr("one version") if there == 1 else tr("{:,} versions").format(there)
+            all_of_them = counted("one version", "{:,} versions", there).format(there)
             self.count.setText(tr("nothing is found") if not found else all_of_them if found == there else
                                tr("{:,} of {:,} versions").format(found, there))
         others = station.finding.otherwise

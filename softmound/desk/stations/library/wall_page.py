@@ -70,7 +70,7 @@ class WallPage(QWidget):
 
     def _show_arrived(self):
         there = self._station.arriving.there
-        names = ", ".join(f"{a.name} ({a.frames} frames)" if a.frames > 1 else a.name for a in there[:4])
+        names = ", ".join(tr("{} ({} frames)").format(a.name, a.frames) if a.frames > 1 else a.name for a in there[:4])
         self.arrivals_said.setText(tr("Arrived: {}").format(names + (" …" if len(there) > 4 else "")))
         self.arrived.setVisible(bool(there))
 

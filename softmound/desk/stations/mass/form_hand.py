@@ -15,7 +15,7 @@ from ....core.mass.sculpt import edges_of, triangles
 from ....core.mass.surface import placed
 from ... import style
 from ...view.overlays import nice_step
-from ...words import tr
+from ...words import counted, tr
 
 HANDLE = 7
 """Pixels of a handle's radius."""
@@ -141,7 +141,7 @@ class FormHand:
         snap = bool(modifiers & Qt.KeyboardModifier.ControlModifier)
         change = {"move": self._moved_forms, "turn": self._turned_forms}.get(self._held, self._sized_forms)
         done = {"move": tr("move {}"), "turn": tr("turn {}")}.get(self._held, tr("resize {}"))
-        what = tr("form") if len(self._before) == 1 else tr("forms")
+        what = counted("form", "forms", len(self._before))
         if self._station.replace_all(lambda _: change(at, camera, snap), done.format(what), True):
             self._moved = True
 

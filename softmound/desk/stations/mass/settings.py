@@ -12,7 +12,7 @@ from ....core.recipe.places import changed, put
 from ...fields.controls import NumberField, Row, emptied, text_label
 from ...fields.part_fields import PartFields
 from ...fields.settings_panel import SettingsPanel
-from ...words import in_words, tr
+from ...words import counted, in_words, tr
 from .growth_fields import GrowthFields
 
 ROLES = (("adds", "Adds", "Joined to what came before."),
@@ -309,8 +309,8 @@ class MassSettings(SettingsPanel):
         self.later.setEnabled(station.chosen < len(mound.mass.forms) - 1)
         if form.link is not None:
             others = sum(1 for f in mound.mass.forms if f.link == form.link) - 1
-            self.linked.setText(tr("Linked with another: editing one edits both.") if others == 1 else
-                                tr("Linked with {} others: editing one edits all.").format(others))
+            self.linked.setText(counted("Linked with another: editing one edits both.",
+                                        "Linked with {} others: editing one edits all.", others).format(others))
 
     def _show_facts(self, form):
         text, trouble = ("", "") if form is None else form.facts()
@@ -331,7 +331,7 @@ class MassSettings(SettingsPanel):
         self._shown_strokes = found
         emptied(self._stroke_rows)
         for gesture, tool, forms in found[-40:]:
-            label = text_label((tr("{} {}, on one form") if forms == 1 else tr("{} {}, on {} forms"))
+            label = text_label(counted("{} {}, on one form", "{} {}, on {} forms", forms)
                                .format(tr(tool.capitalize()), gesture, forms), "")
             drop = QPushButton(tr("Remove"))
             drop.setAccessibleName(tr("Remove stroke {}").format(gesture))

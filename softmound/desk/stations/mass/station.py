@@ -24,7 +24,7 @@ from ...dialogs.asking import asking
 from ...documents.document import refusing
 from ...shell.command import Command
 from ...view.photographs import PhotographDialog, asked_for, reading
-from ...words import tr
+from ...words import counted, tr
 from ..station import Station
 from .brush_hand import BrushHand
 from .form_hand import FormHand
@@ -433,7 +433,7 @@ class MassStation(Station):
             return
         mass, gone = self.document.mound.mass, set(self.picked)
         self.chosen, self.picked = None, ()
-        self.edit_mass(tr("remove form") if len(gone) == 1 else tr("remove forms"),
+        self.edit_mass(counted("remove form", "remove forms", len(gone)),
                        forms=tuple(f for n, f in enumerate(mass.forms) if n not in gone))
 
     def remove_gesture(self, gesture):
@@ -477,7 +477,7 @@ class MassStation(Station):
         form = self.form()
         vertices, faces, count = with_holes_closed(form.surface["vertices"], form.surface["faces"])
         self.replace(lambda form: form.edited(surface=surface_arrays(vertices, faces), sheet=None),
-                     f"close {count} hole{'s' if count != 1 else ''}")
+                     counted("close {} hole", "close {} holes", count).format(count))
 
     def import_file(self, path=None):
         """Ask for a file and add what it holds as a form.
