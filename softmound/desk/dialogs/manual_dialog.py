@@ -59,7 +59,8 @@ class Page(QTextBrowser):
         if name != self.name:
             self.name = name
             self._colour()
-            self.setHtml(page(name))
+            # A line that holds a picture is as high as the picture; the room between lines is for words.
+            self.setHtml(page(name).replace("<p><img", '<p class="shot"><img'))
             self.mark(self._words)
         if anchor:
             self.scrollToAnchor(anchor)
@@ -122,7 +123,8 @@ class Page(QTextBrowser):
             h2 {{ font-size: 17px; font-weight: 600; margin-top: 26px; color: {style.TEXT.name()}; }} h3 {{ font-size: 14px; }}
             a {{ color: {style.BLUE.name()}; }} .quiet {{ color: {style.SOFT.name()}; }}
             code, pre {{ background: {style.RAISED.name()}; color: {style.TEXT.name()}; }}
-            pre {{ line-height: 100%; }} td, th {{ padding: 4px 10px; }} table.strip td {{ padding: 2px 8px 10px 0px; }}""")
+            pre {{ line-height: 100%; }} td, th {{ padding: 4px 10px; }} .shot {{ line-height: 100%; }}
+            table.strip td {{ padding: 2px 8px 10px 0px; line-height: 100%; }}""")
 
 
 class ManualDialog(QDialog):

@@ -50,6 +50,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Examples</source>
@@ -66,6 +67,7 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/help/reference.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Open a copy</source>
         <translation type="unfinished" />
@@ -6533,6 +6535,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Bakers Hare</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Ball</source>
         <translation type="unfinished" />
     </message>
@@ -6623,6 +6630,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Blue Hour Roll</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Blue hour</source>
         <translation type="unfinished" />
     </message>
@@ -6658,6 +6670,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Brioche</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Brush</source>
         <translation type="unfinished" />
     </message>
@@ -6689,6 +6706,16 @@
     <message>
         <location filename="tables.py" />
         <source>Buds: smaller lumps over its surface</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Bundt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Burnt Crust</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6814,6 +6841,11 @@
     <message>
         <location filename="tables.py" />
         <source>Chebyshev</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Chimney Puff</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6983,7 +7015,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Cottage Loaf</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Cotton</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Cotton Bun</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7019,6 +7061,11 @@
     <message>
         <location filename="tables.py" />
         <source>Crumb</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Crumbs</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7338,6 +7385,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Ember Crust</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Ends early</source>
         <translation type="unfinished" />
     </message>
@@ -7558,6 +7610,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Finished clouds of The Weather Bakery, to take apart.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Firm</source>
         <translation type="unfinished" />
     </message>
@@ -7599,6 +7656,11 @@
     <message>
         <location filename="tables.py" />
         <source>Floor</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flour Drift</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7793,6 +7855,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Glazed Lid</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Glow</source>
         <translation type="unfinished" />
     </message>
@@ -7864,6 +7931,11 @@
     <message>
         <location filename="tables.py" />
         <source>Handed on with OpenUSD; here every stand-in sends light back evenly to all sides.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Hanging Dough</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8259,6 +8331,11 @@
     <message>
         <location filename="tables.py" />
         <source>IBM Plex Sans</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Iced Finger</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8683,6 +8760,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Long Shelf</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Look</source>
         <translation type="unfinished" />
     </message>
@@ -8868,6 +8950,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Meringue Spire</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Mesh</source>
         <translation type="unfinished" />
     </message>
@@ -8908,6 +8995,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Milk Bread</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Mirrored along its own x</source>
         <translation type="unfinished" />
     </message>
@@ -8939,6 +9031,11 @@
     <message>
         <location filename="tables.py" />
         <source>More octaves and a higher gain roughen it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Morning Bun</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9338,6 +9435,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Oven Door</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Over</source>
         <translation type="unfinished" />
     </message>
@@ -9379,6 +9481,11 @@
     <message>
         <location filename="tables.py" />
         <source>Painted</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Paper Cap</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9468,6 +9575,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Poppy Roll</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Pouches under a layer, lit from below.</source>
         <translation type="unfinished" />
     </message>
@@ -9489,6 +9601,16 @@
     <message>
         <location filename="tables.py" />
         <source>Pressure</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pretzel</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Proving Tray</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9693,6 +9815,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Rolled Dough</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Room</source>
         <translation type="unfinished" />
     </message>
@@ -9749,6 +9876,11 @@
     <message>
         <location filename="tables.py" />
         <source>Round, or drawn out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Rye Tower</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10433,6 +10565,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Sugar Threads</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Sum</source>
         <translation type="unfinished" />
     </message>
@@ -10639,6 +10776,11 @@
     <message>
         <location filename="tables.py" />
         <source>The longest of the three: boxes.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The mask “{}” lets the grain {} eat all of the cloud.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10888,6 +11030,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Thunder Tin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Time</source>
         <translation type="unfinished" />
     </message>
@@ -10948,6 +11095,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Torn Croissant</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Torn and thin, at dawn.</source>
         <translation type="unfinished" />
     </message>
@@ -10973,7 +11125,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Toy Loaf</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Trail</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Tray on a Shelf</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11009,6 +11171,11 @@
     <message>
         <location filename="tables.py" />
         <source>Turn that grain off</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Turn that mask over</source>
         <translation type="unfinished" />
     </message>
     <message>
