@@ -47,6 +47,7 @@ def main(names=()):
         for name in names or lessons():
             window.document.history.saved(window.document.path)
             window.looking.look("draft")
+            window.open_station("Mass")
             for number, step in enumerate(steps_of(name), 1):
                 hands.perform(step)
                 rest()

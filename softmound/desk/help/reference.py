@@ -75,10 +75,10 @@ def _example(key):
 def _line(key, line):
     """What there is to say of one thing that can be set."""
     name = f"{key}.{line.field}"
-    sentence = f" {_safe(tr(line.sentence))}" if line.sentence else ""
-    # One row each: what is known of it, beside its pictures.
-    said = (f'<a name="{_safe(name)}"></a><b>{_safe(tr(line.label))}</b><br>{sentence}<br>'
-            f'<span class="quiet">{_safe(_facts(line))}</span>')
+    facts = _facts(line)
+    said = "<br>".join((f'<a name="{_safe(name)}"></a><b>{_safe(tr(line.label))}</b>',
+                        *((_safe(tr(line.sentence)),) if line.sentence else ()),
+                        *((f'<span class="quiet">{_safe(facts)}</span>',) if facts else ())))
     if line.options:
         listed = "".join(f"<li><b>{_safe(tr(label))}</b>{': ' + _safe(tr(own)) if own else ''}</li>"
                          for _, label, own in line.options)
