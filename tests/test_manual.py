@@ -29,8 +29,8 @@ ROOT = pathlib.Path(__file__).resolve().parents[1]
 DOCS = ROOT / "docs"
 
 
-SAID_OTHERWISE = ("Begin with it", "Keep the look: scale the extinction as well", "Unit of its numbers: m", "Add it", "Resize", "Add heap",
-                  "Publish")
+SAID_OTHERWISE = ("Begin with it", "Keep the look: scale the extinction as well", "Unit of its numbers: m", "Add it", "Resize",
+                  "Add heap", "Publish")
 """Controls that a lesson speaks of in other words."""
 
 
