@@ -72,6 +72,22 @@ class Manual(unittest.TestCase):
             for picture in re.findall(r'src="([^"]+)"', body):
                 self.assertIsNotNone(picture_file(html.unescape(picture)), f"{name}: {picture}")
 
+    def test_every_language_has_every_page_with_its_pictures_and_links(self):
+        def leads(path):
+            return set(re.findall(r'(?:src|href)="([^"]+)"', path.read_text(encoding="utf-8")))
+
+        def titles(path):
+            return path.read_text(encoding="utf-8").count("<h2>")
+
+        english = MANUAL / ENGLISH
+        others = [path for path in MANUAL.iterdir() if (path / "begin").is_dir() and path != english]
+        self.assertEqual([path.name for path in others], ["de"])
+        for path in english.rglob("*.html"):
+            for other in others:
+                there = other / path.relative_to(english)
+                with self.subTest(there):
+                    self.assertEqual((leads(there), titles(there)), (leads(path), titles(path)))
+
     def test_every_station_and_every_dialog_has_a_page(self):
         from PyQt6.QtWidgets import QDialog
 

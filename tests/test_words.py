@@ -1,5 +1,6 @@
 """What the desk says, in any language: all of it can be translated, and stands in one place."""
 
+import os
 import pathlib
 import pickle
 import re
@@ -25,8 +26,10 @@ from PyQt6.QtWidgets import (
 )
 
 from docs.make_texts import from_code, main
+from softmound.cli import main as cli
 from softmound.core.problems import DoesNotFit, Problem
 from softmound.core.sentences import Sentence
+from softmound.core.texts import form_of
 from softmound.desk.dialogs.command_box import CommandBox, entries_of
 from softmound.desk.dialogs.export_dialog import ExportDialog
 from softmound.desk.dialogs.keys_dialog import KeysDialog
@@ -35,8 +38,9 @@ from softmound.desk.dialogs.wall_dialog import WallDialog
 from softmound.desk.shell.commands import help_rows
 from softmound.desk.stations.light.sun_dialog import SunPlaceDialog
 from softmound.desk.stations.mass.heap_dialog import HeapDialog
-from softmound.desk.words import CONTEXT, SHIPPED, Words, choose, chosen, languages, speak, tr, words_of
+from softmound.desk.words import CONTEXT, SHIPPED, Words, choose, chosen, counted, languages, speak, tr, words_of
 from tests.desk import DeskTest, application
+from tests.scenes import said
 
 WORD = re.compile(r"[A-Za-z]{2,}")
 UNTOUCHED = {
@@ -121,8 +125,8 @@ class InOtherWords(DeskTest):
         left = {}
         for where, text in texts:
             rest = bare(text)
-            for said in sentences_of_the_core:
-                rest = re.sub(said, "", rest)
+            for sentence in sentences_of_the_core:
+                rest = re.sub(sentence, "", rest)
             rest = re.sub(r"/[\w/]*tmp[\w/.-]*|[\d.,]+ ?[kMG]?[mBs]{0,2}\b", " ", rest)
             words = [word for word in re.findall(r"[\w/]+", rest) if WORD.search(word) and word not in UNTOUCHED]
             if words:
@@ -242,6 +246,36 @@ class Files(DeskTest):
         # Of the code, of a row of the core, of a table of the desk, of a start.
         self.assertLessEqual({"Saved {}.", "Mean cosine of scattering: 0.85 for cloud droplets.", "Publish…", "Congestus"},
                              self.sources(path))
+
+    def test_german_is_whole(self):
+        path = SHIPPED / "de.ts"
+        self.assertEqual(self.sources(path), self.sources(SHIPPED / "softmound.ts"),
+                         "run: python -m docs.make_texts softmound/desk/texts/de.ts, and say what is new")
+        said = words_of(path)
+        self.assertEqual(self.sources(path) - set(said), set())
+        self.assertEqual({len(forms) for forms in said.values() if isinstance(forms, tuple)}, {2})
+        self.assertIn("Deutsch", languages())
+
+    def test_what_is_counted_has_the_forms_of_its_language(self):
+        # After the plural rules of the Unicode CLDR for whole numbers.
+        for language, forms in (("de", {0: 1, 1: 0, 2: 1}), ("fr", {0: 0, 1: 0, 2: 1}), ("ja", {0: 0, 1: 0, 5: 0}),
+                                ("ru", {1: 0, 21: 0, 3: 1, 22: 1, 5: 2, 11: 2, 12: 2}), ("pl", {1: 0, 21: 2, 22: 1, 12: 2})):
+            self.assertEqual({n: form_of(language, n) for n in forms}, forms, language)
+        self.assertEqual([counted("one version", "{:,} versions", n).format(n) for n in (1, 1200)],
+                         ["one version", "1,200 versions"])
+        words = Words({"{:,} versions": ("eine Version", "{:,} Versionen")}, language="de")
+        application().installTranslator(words)
+        self.addCleanup(application().removeTranslator, words)
+        self.assertEqual([counted("one version", "{:,} versions", n).format(n) for n in (1, 0)], ["eine Version", "0 Versionen"])
+
+    def test_the_command_line_speaks_the_language_of_the_system(self):
+        english = "there is no such file; check the name."
+        for language, sentence in (("de_DE.UTF-8", "eine solche Datei gibt es nicht; prüfe den Namen."), ("C", english),
+                                   ("xx_XX", english)):
+            with unittest.mock.patch.dict(os.environ, {"LC_ALL": language}):
+                code, _, heard = said(cli, ["info", self.folder / "nothing.mound"])
+            self.assertEqual(code, 2)
+            self.assertIn(sentence, heard)
 
     def test_what_is_not_finished_or_cannot_be_filled_in_stays_english(self):
         path = self.folder / "de.ts"
