@@ -26,7 +26,7 @@ import re
 import time
 from dataclasses import dataclass
 
-from PyQt6.QtCore import QEventLoop, Qt, QTimer
+from PyQt6.QtCore import QEvent, QEventLoop, Qt, QTimer
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import (
     QAbstractButton,
@@ -229,7 +229,9 @@ class Hands:
         field.setFocus()
         field.type(value)
         # Of several the newest: those before wait to be destroyed.
-        QTest.keyClick(field.findChildren(QLineEdit)[-1], Qt.Key.Key_Return)
+        editor = field.findChildren(QLineEdit)[-1]
+        QTest.keyClick(editor, Qt.Key.Key_Return)
+        QApplication.sendPostedEvents(editor, QEvent.Type.DeferredDelete.value)  # it would lie over the number in pictures
 
     def _choose(self, words, where):
         name, _, entry = words.partition(" = ")

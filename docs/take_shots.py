@@ -69,12 +69,12 @@ def main():
         from PyQt6.QtWidgets import QApplication
 
         from demo.stock import main as stock
-        from softmound.core.exchange.foreign import read_triangles
-        from softmound.core.exchange.forms import mesh_form
         from softmound.core.grain.characters import CHARACTERS
         from softmound.core.light.scene.camera import camera_of
         from softmound.core.recipe.camera_path import evenly
         from softmound.core.starts.rising import rising
+        from softmound.desk.dialogs.examples_dialog import ExamplesDialog
+        from softmound.desk.dialogs.manual_dialog import ManualDialog
         from softmound.desk.dialogs.wall_dialog import WallDialog
         from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
@@ -130,26 +130,6 @@ def main():
             window.stations["Mass"].take("")
             window.looking.look("draft")
 
-        def model_with_open_edges():
-            """The roll as it came from its file: open underneath, and made a sheet beside that."""
-            before = window.document.mound
-            read = read_triangles(ROOT / "softmound" / "examples" / "brioche.ply")
-            open_form = mesh_form(read, "Brioche", "m")
-            closed = mesh_form(read, "Brioche closed", "m", close_holes=True)
-            forms = (open_form.edited(centre=(-85.0, 70.0, 0.0), rotation=(-38.0, 0.0, 14.0)),
-                     closed.edited(centre=(75.0, 50.0, 0.0)))
-            window.document.open(before.edited(
-                name="Brioche", mass=before.mass.edited(forms=forms, base=before.mass.base.edited(on=False)), grains=(
-                    before.grains[0].edited(feature=26.0, strength=8.0, weaker_below=0.0),)))
-            window.looking.fit()
-            window.stations["Mass"].choose(0)
-            window.looking.look("clay")
-            shot("mass-mesh")
-            window.looking.look("draft")
-            window.stations["Mass"].choose(None)
-            window.document.read(ROOT / "demo" / "cottage_loaf.mound")
-            window.looking.fit()
-
         done = []
         window.looking.shown.connect(
             lambda answer: (answer.miniatures or answer.request.placed and answer.passes) and done.append(answer.request.number))
@@ -162,7 +142,6 @@ def main():
         shot("mass")
         window.stations["Mass"].choose(None)
         stroke_under_way()
-        model_with_open_edges()
         window.open_station("Grain")
         shot("grain")
         window.stations["Grain"].take_character(CHARACTERS["Torn"], "Torn")
@@ -260,11 +239,12 @@ def main():
         shot("time")
         window.moving.let_go()
         window.document.history.saved(window.document.path)
-        # The first step of the tour, and anything found by its name.
-        window.begin_tour()
-        window.tour.on()
-        shot("tour")
-        window.tour.end()
+        # The manual, and the examples.
+        for name, dialog in (("manual", ManualDialog("lessons/03_animal", window)), ("examples", ExamplesDialog(window))):
+            dialog.show()
+            true_enough(0.5)
+            dialog.grab().save(str(folder / f"{name}.png"))
+            dialog.reject()
         window.document.history.saved(window.document.path)
         window.document.read(ROOT / "demo" / "meringue_spire.mound")
         window.open_station("Light")

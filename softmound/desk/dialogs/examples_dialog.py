@@ -9,7 +9,7 @@ from ...core.starts.examples import EXAMPLES, example
 from ..fields.controls import text_label
 from ..words import tr
 
-PICTURE = (208, 128)
+PICTURE = (202, 124)
 
 
 class ExamplesDialog(QDialog):
