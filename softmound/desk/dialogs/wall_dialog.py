@@ -1,8 +1,8 @@
 """The wall of starts: each a live small picture lit as it will be, with what can be asked of it."""
 
-from PyQt6.QtCore import QSize, Qt, QTimer
-from PyQt6.QtGui import QIcon, QKeySequence, QPixmap, QShortcut
-from PyQt6.QtWidgets import QDialog, QHBoxLayout, QListWidget, QListWidgetItem, QPushButton, QVBoxLayout
+from PyQt6.QtCore import Qt, QTimer
+from PyQt6.QtGui import QKeySequence, QPixmap, QShortcut
+from PyQt6.QtWidgets import QDialog, QHBoxLayout, QPushButton, QVBoxLayout
 
 from ...core.engine.background import Job
 from ...core.engine.start_sheet import start_picture
@@ -15,17 +15,11 @@ from ..words import tr
 from ..work.relay import Relay
 from .asking import asking
 from .examples_dialog import ExamplesDialog
+from .picture_list import WORD, PictureList, untinted
 
 PICTURE = (146, 88)
 PAUSE = 120
 """Milliseconds the hand rests before pictures are made anew."""
-
-
-def _icon(pixmap):
-    """An icon that is not tinted where it is chosen."""
-    icon = QIcon(pixmap)
-    icon.addPixmap(pixmap, QIcon.Mode.Selected)
-    return icon
 
 
 def _said_of(kind):
@@ -69,22 +63,11 @@ class WallDialog(QDialog):
         layout.addWidget(text_label(tr("Every part of it can be changed afterwards: forms, grains and light. "
                                        "Double-click takes one.")))
         body = QHBoxLayout()
-        self.list = QListWidget()
-        self.list.setViewMode(QListWidget.ViewMode.IconMode)
-        self.list.setIconSize(QSize(*PICTURE))
-        self.list.setGridSize(QSize(PICTURE[0] + 14, PICTURE[1] + 34))
-        self.list.setResizeMode(QListWidget.ResizeMode.Adjust)
-        self.list.setMovement(QListWidget.Movement.Static)
-        self.list.setAccessibleName(tr("Starts"))
+        self.list = PictureList(PICTURE, (14, 34), "Starts")
+        blank = QPixmap(*PICTURE)
+        blank.fill(Qt.GlobalColor.transparent)
         for species, kind in STARTS.items():
-            item = QListWidgetItem(tr(species.capitalize()))
-            item.setData(Qt.ItemDataRole.UserRole, species)
-            item.setToolTip(_said_of(kind))
-            item.setTextAlignment(Qt.AlignmentFlag.AlignHCenter)
-            blank = QPixmap(*PICTURE)
-            blank.fill(Qt.GlobalColor.transparent)
-            item.setIcon(_icon(blank))
-            self.list.addItem(item)
+            self.list.add(species, tr(species.capitalize()), _said_of(kind), blank)
         self.list.currentItemChanged.connect(lambda *_: self._follow())
         self.list.itemActivated.connect(lambda *_: self._take())
         body.addWidget(self.list, 1)
@@ -156,7 +139,7 @@ class WallDialog(QDialog):
     @property
     def species(self):
         """The chosen start's word."""
-        return self.list.currentItem().data(Qt.ItemDataRole.UserRole)
+        return self.list.word
 
     def _ask(self, name, value):
         self._asked[name] = round(value) if name == "turrets" else value
@@ -204,7 +187,7 @@ class WallDialog(QDialog):
         self._parts = {}
         # All small pictures are of one span: it changes nothing that they show. The chosen one comes first.
         rows = sorted(range(self.list.count()), key=lambda row: row != self.list.currentRow())
-        wanted = [(row, self.made(self.list.item(row).data(Qt.ItemDataRole.UserRole), 300.0)) for row in rows]
+        wanted = [(row, self.made(self.list.item(row).data(WORD), 300.0)) for row in rows]
         shown, ended = self._relay.to(self._shown), self._relay.to(self._ended)
 
         def work(ticket):
@@ -218,7 +201,7 @@ class WallDialog(QDialog):
 
     def _shown(self, job, row, picture):
         if job is self._job:
-            self.list.item(row).setIcon(_icon(QPixmap.fromImage(image_of_pixels(picture.pixels))))
+            self.list.item(row).setIcon(untinted(QPixmap.fromImage(image_of_pixels(picture.pixels))))
             self._parts[row] = picture.part
 
     def _ended(self, job):

@@ -52,7 +52,6 @@
     <message>
         <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
-        <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Examples</source>
         <translation>Beispiele</translation>
     </message>
@@ -735,12 +734,6 @@
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Every part of it can be changed afterwards: forms, grains and light. Double-click takes one.</source>
         <translation>Alles daran lässt sich danach ändern: Formen, Körner und Licht. Ein Doppelklick nimmt ihn.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/dialogs/wall_dialog.py" />
-        <source>Starts</source>
-        <translation>Starts</translation>
     </message>
     <message>
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
@@ -10472,6 +10465,11 @@
         <location filename="tables.py" />
         <source>StandIn</source>
         <translation>StandIn</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Starts</source>
+        <translation>Starts</translation>
     </message>
     <message>
         <location filename="tables.py" />

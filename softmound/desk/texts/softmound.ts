@@ -52,7 +52,6 @@
     <message>
         <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
-        <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Examples</source>
         <translation type="unfinished" />
     </message>
@@ -734,12 +733,6 @@
     <message>
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Every part of it can be changed afterwards: forms, grains and light. Double-click takes one.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/dialogs/wall_dialog.py" />
-        <source>Starts</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10471,6 +10464,11 @@
     <message>
         <location filename="tables.py" />
         <source>StandIn</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Starts</source>
         <translation type="unfinished" />
     </message>
     <message>
