@@ -86,9 +86,10 @@ def main(argv=None):
             traceback.print_exc()
     finally:
         unwatch()
-    sys.stderr.write(f"softmound: {sentence}\n")
+    sys.stderr.write(f"softmound: {_in_own_words(sentence)}\n")
     if "--json" in argv:
-        print(json.dumps({"schema": SCHEMA, "error": sentence, "code": code}))
+        # In English: programs read it.
+        print(json.dumps({"schema": SCHEMA, "error": str(sentence), "code": code}))
     return code
 
 
@@ -103,11 +104,11 @@ def _prepare(args):
 
 
 def _said(error):
-    """One sentence, in the language of the system, and the exit code for whatever was raised."""
+    """One sentence, in English, and the exit code for whatever was raised."""
     if isinstance(error, _Usage):
         return str(error), Problem.code
     if isinstance(error, Problem):
-        return _in_own_words(error.sentence), error.code
+        return error.sentence, error.code
     if isinstance(error, OSError):
         from .core.aside import shown
 
@@ -118,7 +119,7 @@ def _said(error):
     if type(error).__name__ == "ValidationError":
         from .core.problems import sentence_for
 
-        return _in_own_words(sentence_for(error, "Not done")), Problem.code
+        return sentence_for(error, "Not done"), Problem.code
     words = " ".join(str(error).split())[:200]
     return (f"a fault inside ({type(error).__name__}{': ' if words else ''}{words}); nothing was written. Run it again with "
             "--verbose to see where, and report it."), FAULT

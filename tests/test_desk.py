@@ -694,7 +694,7 @@ class Commands(DeskTest):
             dialog.reject()
 
         self.dialog(KeysDialog, look)
-        self.key(Qt.Key.Key_F1)
+        self.key(Qt.Key.Key_F1, Qt.KeyboardModifier.ControlModifier)
         self.assertGreater(len(seen[0]), 50)
         self.assertEqual(seen[1], ["Swell"])
         self.assertEqual(sorted(seen[2]), ["Look away from the sun", "Look toward the sun"])

@@ -14,13 +14,16 @@ from softmound.core.engine.nature import nature_of
 from softmound.core.engine.painter import Painter, Request
 from softmound.core.engine.tracing import SHOWING
 from softmound.core.exchange.foreign import read_triangles
+from softmound.core.grain.actions.push import Push
 from softmound.core.grain.characters import CHARACTERS, sized_character
+from softmound.core.grain.masks.height import ByHeight
 from softmound.core.grain.scales import advised
 from softmound.core.growth.source import growth_for
 from softmound.core.library.asset import About, publish
 from softmound.core.light.scene.camera import camera_of, fitted
 from softmound.core.mass.kinds.blob import Blob
 from softmound.core.recipe.arrays import Arrays
+from softmound.core.recipe.curve import Curve
 from softmound.core.recipe.models import Reference
 from softmound.core.recipe.steps import STEPS
 from softmound.core.starts.species import STARTS, start
@@ -190,6 +193,9 @@ class Nothing(DeskTest):
                 ("“Far” keeps", mound.edited(mass=mass.edited(forms=(ball, far.edited(role="keeps"))))),
                 ("“Far” carves", mound.edited(mass=mass.edited(forms=(ball, far.edited(
                     role="carves", centre=ball.centre, radii=(40.0,) * 3))))),
+                ("The mask “By height” lets the grain 1", mound.edited(grains=(Push(
+                    direction="inward", strength=40.0, contrast=Curve(points=((0.0, 1.0), (1.0, 1.0))),
+                    where=(ByHeight(low=-90.0, high=-80.0),)),))),
                 ("Grow or shrink", mound.edited(steps=(STEPS["grow"](metres=-30.0),))),
                 ("All forms are hidden", mound.edited(mass=mass.edited(forms=(ball.edited(hidden=True),)))),
                 ("no form yet", mound.edited(mass=mass.edited(forms=())))):

@@ -31,6 +31,8 @@ def bare(mound):
 
 
 class Lessons(DeskTest):
+    ratio = 0.06  # what is looked at here is the recipe
+
     def performed(self, name):
         """Perform a lesson: its mounds after each step."""
         hands, seen = Hands(self.window, self.folder), []
@@ -59,7 +61,6 @@ class Lessons(DeskTest):
 
     def test_enter_ends_typing(self):
         self.window.open_station("Light")
-        field = self.window.station.settings.findChildren(type(self.window.station.settings.findChild(QLineEdit)))
         field = next(c for name, c in self.window.station.settings.named_controls() if name == "Sun's elevation")
         field.type("21")
         QTest.keyClick(field.findChildren(QLineEdit)[-1], Qt.Key.Key_Return)

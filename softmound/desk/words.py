@@ -13,9 +13,10 @@ from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTr
 from ..core.sentences import Sentence
 from ..core.texts import ENGLISH, OWN, SHIPPED, TEMPLATE, asked_by_the_system, form_of, words_of
 
-_SPOKEN = [ENGLISH]
 CONTEXT = "desk"
 """The one context of all texts: the same words mean the same everywhere on the desk."""
+_SPOKEN = [ENGLISH]
+"""The language that `speak` was told last."""
 
 
 def tr(text):
