@@ -5,12 +5,13 @@ import contextlib
 from PyQt6 import sip
 from PyQt6.QtWidgets import QApplication, QDialog, QDialogButtonBox, QMessageBox
 
+from ..help.asked import HelpKey
 from ..words import tr
 
 
 @contextlib.contextmanager
 def asking(dialog):
-    """Destroy a dialog when what was asked is known.
+    """Give a dialog its key for help, and destroy it when what was asked is known.
 
     A parent would keep it otherwise, with all it holds, for as long as the window is open.
 
@@ -23,6 +24,7 @@ def asking(dialog):
     QDialog
         The same; not to be touched afterwards but for Python's own attributes.
     """
+    HelpKey(dialog)
     try:
         yield dialog
     finally:

@@ -20,7 +20,6 @@ from ..dialogs.resize_dialog import ResizeDialog
 from ..documents.files import OPENED
 from ..fields import lengths
 from ..fields.part_fields import PartFields
-from ..help.asked import HelpKey
 from ..help.pages import MOUNDS, page_about
 from ..services import Services
 from ..stations.registry import STATIONS
@@ -72,8 +71,7 @@ class Window(QMainWindow):
         self.document, self.jobs, self.picture, self.moving = services.document, services.jobs, services.picture, services.moving
         self.finished, self.looking, self.files = services.finished, services.looking, services.files
         self.delivering, self.tell, self.trouble = services.delivering, services.tell, services.trouble
-        self.manual, self._help_key = None, HelpKey(self)
-        self.going_on, self.time_line = None, TimeLineBar(self.document, self.moving)
+        self.manual, self.going_on, self.time_line = None, None, TimeLineBar(self.document, self.moving)
         services.furnish(kinds)
         self.stations = services.stations
         self._kinds, self._table = kinds, table(kinds)
