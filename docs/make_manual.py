@@ -12,11 +12,12 @@ import markdown
 from PIL import Image
 
 from softmound.core.starts.examples import FOLDER as EXAMPLES
+from softmound.desk.dialogs.manual_dialog import WIDEST
 from softmound.desk.help.pages import MANUAL, MOUNDS, PICTURES
 from softmound.desk.help.reference import PICTURE, STRIPS
 
 DOCS = pathlib.Path(__file__).resolve().parent
-WIDE = 660
+WIDE = WIDEST
 """Pixels of a picture in it."""
 SHEET = f"""
 :root {{ color-scheme: light dark; --ground: #f6f5f1; --text: #23262a; --quiet: #51585d; --link: #275a86; --code: #e6e4dd; }}
@@ -54,9 +55,11 @@ def body_of(path):
     Parameters
     ----------
     path : pathlib.Path
-        Markdown; ``(picture:NAME)`` is a picture of the manual or one of the screenshots.
+        Markdown; ``(picture:NAME)`` is a picture of the manual or one of the screenshots. Comments, as of what hands do in a
+        lesson, are left out.
     """
-    text = re.sub(r"\(picture:([\w-]+)\)", lambda m: f"({picture(m.group(1))})", path.read_text(encoding="utf-8"))
+    text = re.sub(r"<!--.*?-->\n*", "", path.read_text(encoding="utf-8"), flags=re.DOTALL)
+    text = re.sub(r"\(picture:([\w-]+)\)", lambda m: f"({picture(m.group(1))})", text)
     return markdown.markdown(text, extensions=["tables", "fenced_code"])
 
 

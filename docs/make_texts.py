@@ -41,7 +41,7 @@ from softmound.desk.shell.commands import table
 from softmound.desk.words import CONTEXT, SHIPPED, TEMPLATE
 
 ROOT = pathlib.Path(__file__).parents[1]
-CORE, DESK, COMMANDS = (ROOT / "softmound" / name for name in ("core", "desk", "commands"))
+CORE, DESK, COMMANDS, COMMAND_LINE = (ROOT / "softmound" / name for name in ("core", "desk", "commands", "cli.py"))
 SENTENCES = "Problem", "DoesNotFit", "NotWritten", "Sentence", "Finding"
 """What in the core and on the command line takes sentences for people: as its first word, or of findings all of them."""
 SHOWN = re.compile(r"[A-Z][a-z]+[^_=;{}<>|+/]*|[A-Za-z][^_=;{}<>|/]* [^_=;{}<>|/]*")
@@ -99,11 +99,8 @@ def from_code(source):
     """
     tree = ast.parse(source)
     told = {id(node.value) for node in ast.walk(tree) if isinstance(node, ast.Expr) and isinstance(node.value, ast.Constant)}
-    for call in ast.walk(tree):
-        if isinstance(call, ast.Call) and getattr(call.func, "id", "") in ("tr", "counted"):
-            told |= {id(node) for node in ast.walk(call)}
-        elif isinstance(call, ast.JoinedStr):
-            told |= {id(node) for node in call.values}
+    told |= {id(node) for call in _calls(tree, "tr", "counted") for node in ast.walk(call)}
+    told |= {id(node) for joined in ast.walk(tree) if isinstance(joined, ast.JoinedStr) for node in joined.values}
     return {node.value for node in ast.walk(tree) if isinstance(node, ast.Constant) and isinstance(node.value, str)
             and id(node) not in told and SHOWN.fullmatch(node.value)}
 
@@ -119,8 +116,7 @@ def from_core(source):
     -------
     set of str
     """
-    return {part.value for call in ast.walk(ast.parse(source)) if isinstance(call, ast.Call) and call.args
-            and getattr(call.func, "id", "") in SENTENCES
+    return {part.value for call in _calls(ast.parse(source), *SENTENCES)
             for argument in (call.args if call.func.id == "Finding" else call.args[:1])
             for part in ast.walk(argument)
             if isinstance(part, ast.Constant) and isinstance(part.value, str) and len(part.value) > 1}
@@ -137,8 +133,12 @@ def counted_in(source):
     -------
     set of str
     """
-    return {call.args[1].value for call in ast.walk(ast.parse(source))
-            if isinstance(call, ast.Call) and getattr(call.func, "id", "") == "counted"}
+    return {call.args[1].value for call in _calls(ast.parse(source), "counted")}
+
+
+def _calls(tree, *names):
+    """Calls of functions by their plain names."""
+    return (call for call in ast.walk(tree) if isinstance(call, ast.Call) and call.args and getattr(call.func, "id", "") in names)
 
 
 def gathered(folder):
@@ -155,7 +155,7 @@ def gathered(folder):
         Their names within it.
     """
     names, shown, many = [], from_tables(), set()
-    for path in (*CORE.rglob("*.py"), *COMMANDS.rglob("*.py")):
+    for path in (*CORE.rglob("*.py"), *COMMANDS.rglob("*.py"), COMMAND_LINE):
         shown |= from_core(path.read_text())
     for path in sorted(DESK.rglob("*.py")):
         source, name = path.read_text(), path.relative_to(ROOT)

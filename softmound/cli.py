@@ -10,6 +10,7 @@ from .commands import baskets, building, desk, formation, library, pictures, rea
 from .commands import motion as moving
 from .commands.common import SCHEMA
 from .core.problems import DoesNotFit, NotWritten, Problem
+from .core.sentences import Sentence
 
 FAULT = 70
 """Exit code for a fault of ours."""
@@ -112,28 +113,32 @@ def _said(error):
     if isinstance(error, OSError):
         from .core.aside import shown
 
-        where = f"{shown(error.filename)}: " if error.filename else ""
-        return f"{where}{error.strerror or error}; choose another place or free some space.", NotWritten.code
+        words = str(error.strerror or error)
+        if error.filename:
+            return Sentence("{}: {}; choose another place or free some space.", shown(error.filename), words), NotWritten.code
+        return Sentence("{}; choose another place or free some space.", words), NotWritten.code
     if isinstance(error, MemoryError):
-        return "memory ran out; choose a larger voxel or a smaller picture.", DoesNotFit.code
+        return Sentence("memory ran out; choose a larger voxel or a smaller picture."), DoesNotFit.code
     if type(error).__name__ == "ValidationError":
         from .core.problems import sentence_for
 
-        return sentence_for(error, "Not done"), Problem.code
+        return sentence_for(error, Sentence("Not done")), Problem.code
     words = " ".join(str(error).split())[:200]
-    return (f"a fault inside ({type(error).__name__}{': ' if words else ''}{words}); nothing was written. Run it again with "
-            "--verbose to see where, and report it."), FAULT
+    named = f"{type(error).__name__}: {words}" if words else type(error).__name__
+    return Sentence("a fault inside ({}); nothing was written. Run it again with --verbose to see where, and report it.",
+                    named), FAULT
 
 
 def _in_own_words(sentence):
     """A sentence as whoever types here is used to it: by the language of the system, where it is translated."""
-    from .core.texts import asked_by_the_system, in_language, words_of
+    from .core.texts import asked_by_the_system, said_in, words_of
 
     try:
         path = asked_by_the_system()
-        return in_language(sentence, words_of(path)) if path else str(sentence)
+        words = {text: said for text, said in words_of(path).items() if isinstance(said, str)} if path else {}
     except (Problem, OSError):
-        return str(sentence)  # a damaged translation must not hide what is wrong
+        words = {}  # a damaged translation must not hide what is wrong
+    return said_in(sentence, lambda text: words.get(text, text))
 
 
 if __name__ == "__main__":

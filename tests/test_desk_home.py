@@ -4,7 +4,7 @@ import sys
 from unittest import mock
 
 from PyQt6.QtCore import QEvent, QMimeData, QPointF, QProcess, Qt, QUrl
-from PyQt6.QtGui import QDropEvent
+from PyQt6.QtGui import QDropEvent, QTextDocument
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QApplication, QWhatsThis, QWidget
 
@@ -15,9 +15,10 @@ from softmound.core.engine.stills import Taking, still_of
 from softmound.core.exchange.pictures import write_picture
 from softmound.core.recipe import write_mound
 from softmound.desk.dialogs.command_box import CommandBox, entries_of, matching
-from softmound.desk.dialogs.manual_dialog import ManualDialog
+from softmound.desk.dialogs.manual_dialog import WIDEST, ManualDialog, Page
 from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.help.pages import page_about
+from softmound.desk.help.reference import PICTURE
 from softmound.desk.shell import warming
 from softmound.desk.shell.explaining import words_for
 from softmound.desk.shell.telling import long_work_ended, message_of
@@ -131,6 +132,20 @@ class Home(DeskTest):
         manual.follow("do:undo")  # what cannot be done now is not done
         self.rest()
         manual.reject()
+
+    def test_pictures_of_a_page_are_as_large_as_they_are_shown(self):
+        page, kind = Page(), QTextDocument.ResourceType.ImageResource
+        self.assertEqual(page.loadResource(kind, QUrl("Push.strength.0.jpg")).width(), PICTURE)
+        self.assertEqual(page.loadResource(kind, QUrl("lesson-01-1.jpg")).width(), WIDEST)
+        for name in ("nothing.png", "../../../icons/x.svg", "/etc/hostname"):
+            self.assertIsNone(page.loadResource(kind, QUrl(name)), name)
+        page.deleteLater()
+
+    def test_links_to_what_is_not_there_do_nothing(self):
+        before = self.window.document.mound, self.window.station.name
+        for address in ("do:nothing", "station:Kitchen", "example:stale_bread", "lesson:../../x", "file:/etc/hostname"):
+            self.window.follow(address)
+        self.assertEqual((self.window.document.mound, self.window.station.name), before)
 
     def test_f1_opens_the_page_of_what_has_the_keyboard_and_else_of_the_station(self):
         window = self.window

@@ -1,6 +1,8 @@
 """The lessons of the manual, step by step through the real window; and the examples."""
 
+import json
 import pathlib
+import tempfile
 import unittest
 
 from PIL import Image
@@ -8,7 +10,8 @@ from PyQt6.QtCore import Qt
 from PyQt6.QtTest import QTest
 from PyQt6.QtWidgets import QLineEdit
 
-from docs.lessons import Hands, lessons, steps_of
+from docs.lessons import Deed, Hands, Step, lessons, steps_of
+from softmound.cli import main as cli
 from softmound.core.engine.density import density_grid, span_of
 from softmound.core.grain.characters import CHARACTERS
 from softmound.core.problems import Problem
@@ -20,6 +23,7 @@ from softmound.desk.dialogs.wall_dialog import WallDialog
 from softmound.desk.help.pages import MOUNDS
 from tests.desk import DeskTest
 from tests.long import long
+from tests.scenes import said
 
 ROOT = pathlib.Path(__file__).resolve().parents[1]
 GROWS = "08_frozen"
@@ -59,6 +63,24 @@ class Lessons(DeskTest):
         self.assertIn(bare(read_mound(MOUNDS / f"{GROWS}.mound")), seen)
         self.assertEqual(seen[-1].mass.forms[0].kind, "volume")
 
+    def test_hands_find_only_what_is_there_and_on(self):
+        hands = Hands(self.window, self.folder)
+        for deeds in ("set No such number = 3", "press No such button", "menu Add > No such entry", "form Nobody", "item Nothing",
+                      "choose Sky: Sky = Green", "file nowhere.ply"):
+            verb, _, words = deeds.partition(" ")
+            self.window.open_station("Light" if verb == "choose" else "Mass")
+            with self.subTest(deeds), self.assertRaises(LookupError):
+                hands.perform(Step("", "", (Deed(verb, words),)))
+        with self.assertRaises(LookupError):  # nothing is chosen that could be removed
+            hands.perform(Step("", "", (Deed("press", "Remove"),)))
+        self.rest()
+
+    def test_what_is_done_is_read_from_comments_alone(self):
+        step = steps_of("02_model")[1]
+        wait = next(deed for deed in step.deeds if deed.verb == "wait")
+        self.assertEqual([deed.words for deed in wait.inner], ["Unit of its numbers: m", "Add it"])
+        self.assertNotIn("<!--", step.text)
+
     def test_enter_ends_typing(self):
         self.window.open_station("Light")
         field = next(c for name, c in self.window.station.settings.named_controls() if name == "Sun's elevation")
@@ -84,6 +106,19 @@ class Examples(unittest.TestCase):
             self.assertIsNotNone(density_grid(mound, span_of(mound) / 24.0).brick_bounds(), word)
         with self.assertRaises(Problem):
             example("stale_bread")
+
+    def test_by_the_command_line(self):
+        code, out, _ = said(cli, ["examples", "--json"])
+        facts = json.loads(out)
+        self.assertEqual((code, [word for word in facts if word != "schema"]), (0, list(EXAMPLES)))
+        with tempfile.TemporaryDirectory() as folder:
+            path = pathlib.Path(folder) / "mine.mound"
+            self.assertEqual(said(cli, ["new", path, "--example", "bundt"])[0], 0)
+            self.assertEqual(read_mound(path), example("bundt").edited(name="mine"))
+            code, _, heard = said(cli, ["new", path, "--example", "stale_bread", "--force"])
+            self.assertEqual(code, 2)
+            self.assertIn("there is no example 'stale_bread'", heard.lower())
+            self.assertEqual(read_mound(path).name, "mine")
 
     def test_every_start_and_every_character_is_among_them(self):
         text = (ROOT / "demo" / "gallery.py").read_text() + (ROOT / "demo" / "bake.py").read_text()

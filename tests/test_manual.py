@@ -6,6 +6,9 @@ import re
 import tempfile
 import unittest
 
+import numpy as np
+from PIL import Image
+
 from docs.lessons import lessons, steps_of
 from docs.make_manual import body_of, for_the_web
 from package.pages import actions_of
@@ -158,6 +161,22 @@ class Reference(unittest.TestCase):
         numbers = [f"{entry.key}.{line.field}" for sheet in SHEETS for entry in sheet.entries() for line in entry.lines
                    if line.low is not None]
         self.assertGreater(sum(name in reference.strips() for name in numbers), 0.75 * len(numbers))
+
+    def test_a_strip_shows_what_its_number_does(self):
+        """By the pictures alone: outlines that are pushed farther have more pixels at their edge, denser clouds hide more sky."""
+        def sky(name, number):
+            with Image.open(reference.STRIPS / f"{name}.{number}.jpg") as image:
+                pixels = np.asarray(image.convert("RGB"), float)
+            # Clouds are grey before a blue sky.
+            return np.ptp(pixels, axis=-1) > 18.0
+
+        edges = []
+        for number in range(3):
+            blue = sky("Push.strength", number)
+            edges.append((blue[:, 1:] != blue[:, :-1]).sum() + (blue[1:] != blue[:-1]).sum())
+        self.assertEqual(sorted(edges), edges)
+        size = [(~sky("Blob.radii", number)).sum() for number in range(3)]
+        self.assertEqual(sorted(size), size)
 
     def test_it_can_be_put_on_a_web_server(self):
         with tempfile.TemporaryDirectory() as folder:

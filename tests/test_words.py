@@ -29,7 +29,7 @@ from docs.make_texts import from_code, main
 from softmound.cli import main as cli
 from softmound.core.problems import DoesNotFit, Problem
 from softmound.core.sentences import Sentence
-from softmound.core.texts import form_of
+from softmound.core.texts import asked_by_the_system, form_of, said_in
 from softmound.desk.dialogs.command_box import CommandBox, entries_of
 from softmound.desk.dialogs.export_dialog import ExportDialog
 from softmound.desk.dialogs.keys_dialog import KeysDialog
@@ -218,6 +218,51 @@ class Translated(DeskTest):
         return unittest.mock.patch("softmound.desk.words.languages", lambda: there)
 
 
+class InGerman(DeskTest):
+    """The real window in the language that is shipped besides English."""
+
+    def open_window(self):
+        speak(application(), SHIPPED / "de.ts")
+        self.addCleanup(speak, application())
+        return super().open_window()
+
+    def assert_german(self, texts):
+        """Nothing is said in English that German has other words for."""
+        said = {english: german for english, german in words_of(SHIPPED / "de.ts").items() if german != english}
+        # Names of clouds and files are what they are.
+        english = {text for _, text in texts if text in said} - UNTOUCHED
+        self.assertEqual(english, set())
+
+    def test_every_station_and_the_menu(self):
+        for name in self.window.stations:
+            self.window.open_station(name)
+            with self.subTest(name):
+                self.assert_german(texts_of(self.window.station.settings))
+                self.assert_german(texts_of(self.window.station.tray))
+        self.assert_german(("action", action.text()) for action in self.window.top_bar.menu.menu().actions())
+        self.assertEqual(self.window.actions_["save"].text(), "Sichern")
+        self.rest()
+
+    def test_the_manual_and_the_reference(self):
+        self.window.read_manual("begin/02_when_it_goes_wrong")
+        manual = self.window.manual
+        self.assertIn("Nichts ist zu sehen", manual.page.toPlainText())
+        manual.find.setText("Wirbel")
+        self.assertIn("stations/07_time", manual.names())
+        manual.find.setText("")
+        manual.read("reference/grains#Push.strength")
+        text = manual.page.toPlainText()
+        self.assertIn("Wie weit die größten Merkmale die Oberfläche bewegen.", text)
+        self.assertIn("anfangs 4", text)
+        self.assertNotIn("at first", text)
+        manual.reject()
+
+    def test_what_is_refused_is_said_in_it(self):
+        self.window.document.apply("radius", lambda mound: mound.edited(voxels=mound.voxels.edited(final=-3.0)))
+        self.assertIn("setze es auf mindestens 0.005", self.window.status.said.text())
+        self.rest()
+
+
 def ts(messages):
     """A file of Qt Linguist: of English, what it becomes, and how far that is."""
     lines = "".join(f"<message><source>{text}</source><translation type={kind!r}>{said}</translation></message>"
@@ -276,6 +321,21 @@ class Files(DeskTest):
                 code, _, heard = said(cli, ["info", self.folder / "nothing.mound"])
             self.assertEqual(code, 2)
             self.assertIn(sentence, heard)
+
+    def test_the_language_of_the_system_is_found_by_its_parts(self):
+        for asked, stem in (("de_AT.UTF-8", "de"), ("de", "de"), ("de_DE@euro", "de"), ("en_GB.UTF-8", None), ("C", None),
+                            ("softmound", None), ("", None)):
+            path = asked_by_the_system({"LANG": asked})
+            self.assertEqual(path and path.stem, stem, asked)
+        # What is for messages comes before what is for all, and what is for everything before both.
+        self.assertIsNone(asked_by_the_system({"LANG": "de_DE", "LC_MESSAGES": "C"}))
+        self.assertIsNone(asked_by_the_system({"LC_ALL": "C", "LC_MESSAGES": "de_DE"}))
+
+    def test_sentences_within_sentences_are_said_in_one_language(self):
+        words = {"{} ({} in all)": "{1} insgesamt: {0}", "gone": "weg"}
+        inner = Sentence("{} ({} in all)", Sentence("gone"), 3)
+        self.assertEqual(said_in(inner, lambda text: words.get(text, text)), "3 insgesamt: weg")
+        self.assertEqual((said_in("", str.upper), said_in("gone", words.get)), ("", "weg"))
 
     def test_what_is_not_finished_or_cannot_be_filled_in_stays_english(self):
         path = self.folder / "de.ts"

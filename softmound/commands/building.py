@@ -233,8 +233,9 @@ def _cloud(args):
     mound = begun(args.span)
     box = seen_box(mound)
     if box is None:
-        raise Problem(f"{args.mesh}: nothing of it lies above the base level of {args.level:g} m; choose a lower --level."
-                      if args.level is not None else f"{args.mesh}: nothing of it is left as a cloud; choose a larger --span.")
+        if args.level is not None:
+            raise Problem("{}: nothing of it lies above the base level of {:g} m; choose a lower --level.", args.mesh, args.level)
+        raise Problem("{}: nothing of it is left as a cloud; choose a larger --span.", args.mesh)
     if args.span is not None:
         # What is asked for is the cloud's, which stands out from its model by lumps.
         mound = begun(min(max(args.span * args.span / float((box[1] - box[0]).max()), 0.5 * args.span), 2.0 * args.span))

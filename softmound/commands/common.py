@@ -10,6 +10,7 @@ from .. import interrupting
 from ..core.aside import shown
 from ..core.exchange.units import UNITS
 from ..core.problems import Problem
+from ..core.sentences import Sentence
 from . import arguments
 
 SCHEMA = 1
@@ -90,6 +91,21 @@ def check_outputs(args, inputs, **outputs):
         taken[identity] = shown(path)
         if there and not args.force:
             raise Problem("{}: exists already; choose another name, or add --force to replace it.", shown(path))
+
+
+def first_of(problems):
+    """What is said of several problems: the first, and how many there are.
+
+    Parameters
+    ----------
+    problems : sequence of str
+        Not empty.
+
+    Returns
+    -------
+    str
+    """
+    return problems[0] if len(problems) == 1 else Sentence("{} ({} in all)", problems[0], len(problems))
 
 
 def check_sequence(args, inputs, out):

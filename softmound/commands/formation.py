@@ -7,7 +7,7 @@ import pathlib
 from ..core.aside import shown
 from ..core.problems import Problem, sentence_for
 from . import arguments
-from .common import Progress, action, changes_of, check_outputs, check_sequence, foretold, print_facts, ticket_for
+from .common import Progress, action, changes_of, check_outputs, check_sequence, first_of, foretold, print_facts, ticket_for
 from .mixing import layers_asked, mixing
 
 AREAS, TURNED = ("rectangle", "disc", "line", "painted"), ("not", "about", "freely")
@@ -353,9 +353,9 @@ def _check(args):
             try:
                 source.grid(max(source.tiers))
             except Problem as problem:
-                unreadable.append(str(problem))
+                unreadable.append(problem.sentence)
     if unreadable:
-        raise Problem(unreadable[0] + (f" ({len(unreadable)} in all)" if len(unreadable) > 1 else ""))
+        raise Problem(first_of(unreadable))
     across = 0.0 if box is None else math.dist(box[0][[0, 2]], box[1][[0, 2]])
     print_facts({"file": args.flock, "members": len(flock.members), "hidden": sum(m.hidden for m in flock.members),
                  "assets": len(sources), "spreads": len(flock.spreads), "library": str(library), "across": round(across, 3)}, args)

@@ -9,8 +9,9 @@ from .. import interrupting
 from ..core.aside import shown
 from ..core.library.choices import MORE, ORDERS, TIERS
 from ..core.problems import Problem, sentence_for
+from ..core.sentences import Sentence
 from . import arguments
-from .common import UNITS, Progress, action, check_outputs, foretold, placement, print_facts, ticket_for
+from .common import UNITS, Progress, action, check_outputs, first_of, foretold, placement, print_facts, ticket_for
 
 
 def add_to(actions):
@@ -245,7 +246,8 @@ def _batch(args, about):
             return
         now, there, failed = published_all(jobs, args.library, args.workers, ticket, told, args.scheduler)
     if problems:
-        raise Problem(problems[0] + (f" ({failed} of {len(jobs)} could not be published)" if len(jobs) > 1 else ""))
+        more = Sentence("{} ({} of {} could not be published)", problems[0], failed, len(jobs))
+        raise Problem(more if len(jobs) > 1 else problems[0])
     if args.json:
         print_facts({"versions": made, "there_already": there, "failed": failed}, args)
     elif not args.quiet:
@@ -517,8 +519,9 @@ def _restore(args, ticket):
 
     found = [v for v in retired(args.folder) if v.facts["name"] == args.name and args.version in (None, v.number)]
     if not found:
-        raise Problem(f"{shown(args.folder)}: nothing retired is called {args.name!r}"
-                      + ("." if args.version is None else f" and numbered {args.version}."))
+        if args.version is None:
+            raise Problem("{}: nothing retired is called {!r}.", shown(args.folder), args.name)
+        raise Problem("{}: nothing retired is called {!r} and numbered {}.", shown(args.folder), args.name, args.version)
     print_facts({"restored": str(restore(max(found, key=lambda v: v.number)))}, args)
 
 
@@ -535,7 +538,7 @@ def _health(args, ticket):
     report = health(args.folder, ticket, args.mend)
     print_facts(report, args)
     if report["problems"]:
-        raise Problem(report["problems"][0] + (f" ({len(report['problems'])} in all)" if len(report["problems"]) > 1 else ""))
+        raise Problem(first_of(report["problems"]))
 
 
 _ACTIONS = {

@@ -201,8 +201,11 @@ def _mesh(args):
         # A voxel exactly on the surface would give triangles without area: a hair beside it there are none.
         iso = 0.5 + 1e-5 - (args.iso or 0.0) / span if level_set else largest / 2 if args.iso is None else args.iso
         if not 0.0 < iso < largest:
-            raise Problem(f"{shown(args.source)}: nothing lies on either side of {args.iso if args.iso is not None else 0:g}; "
-                          + (f"its distances reach {span / 2:g} either way." if level_set else f"its largest is {largest:g}."))
+            at = 0.0 if args.iso is None else args.iso
+            where = shown(args.source)
+            if level_set:
+                raise Problem("{}: nothing lies on either side of {:g}; its distances reach {:g} either way.", where, at, span / 2)
+            raise Problem("{}: nothing lies on either side of {:g}; its largest is {:g}.", where, at, largest)
         ticket.step(0.5, 1.0, "finding the surface")
         vertices, faces, voxel = within_budget(grid, iso, args.triangles)
     write_mesh(args.out, vertices, faces)

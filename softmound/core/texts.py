@@ -101,25 +101,23 @@ def _places(words):
     return found
 
 
-def in_language(said, words):
+def said_in(said, look):
     """A sentence in another language.
 
     Parameters
     ----------
     said : str
         A `Sentence` knows what is put in; any other text is looked up as it is.
-    words : dict
-        Of `words_of`.
+    look : callable
+        Given a text in English, returns it in that language.
 
     Returns
     -------
     str
     """
     if isinstance(said, Sentence):
-        return in_language(said.pattern, words).format(
-            *(in_language(value, words) if isinstance(value, Sentence) else value for value in said.values))
-    known = words.get(said, said)
-    return known if isinstance(known, str) else said
+        return look(said.pattern).format(*(said_in(value, look) if isinstance(value, Sentence) else value for value in said.values))
+    return look(said) if said else said
 
 
 def asked_by_the_system(environment=None):

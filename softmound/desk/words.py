@@ -10,8 +10,7 @@ import pathlib
 
 from PyQt6.QtCore import QCoreApplication, QLibraryInfo, QLocale, QSettings, QTranslator
 
-from ..core.sentences import Sentence
-from ..core.texts import ENGLISH, OWN, SHIPPED, TEMPLATE, asked_by_the_system, form_of, words_of
+from ..core.texts import ENGLISH, OWN, SHIPPED, TEMPLATE, asked_by_the_system, form_of, said_in, words_of
 
 CONTEXT = "desk"
 """The one context of all texts: the same words mean the same everywhere on the desk."""
@@ -32,9 +31,11 @@ def tr(text):
     -------
     str
     """
-    if isinstance(text, Sentence):
-        return tr(text.pattern).format(*(tr(value) if isinstance(value, Sentence) else value for value in text.values))
-    return QCoreApplication.translate(CONTEXT, text) if text else text
+    return said_in(text, _looked_up)
+
+
+def _looked_up(text):
+    return QCoreApplication.translate(CONTEXT, text)
 
 
 def counted(one, many, n):

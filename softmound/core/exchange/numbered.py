@@ -164,7 +164,9 @@ def files_of(pattern, first=None, last=None):
             if (first is None or n >= first) and (last is None or n <= last):
                 found[n] = path.parent / name
     if not found:
-        raise Problem(f"{shown(path)}: there is no file of that pattern" + (" within these frames." if first is not None else "."))
+        if first is None:
+            raise Problem("{}: there is no file of that pattern.", shown(path))
+        raise Problem("{}: there is no file of that pattern within these frames.", shown(path))
     low, high = min(found), max(found)
     if high - low >= MOST:
         raise Problem("{}: its frames go from {} to {}, more than {:,}; choose some by --frames.", shown(path), low, high, MOST)

@@ -92,6 +92,7 @@ def within_budget(grid, level, most=None):
         voxel *= max((len(faces) / most) ** 0.5 * 1.02, 1.02)
         vertices, faces = triangles_of(resampled(grid, voxel), level, outward=False)
     if not len(faces):
-        raise Problem(f"Nothing of the surface is left within {most:,} triangles; allow more." if most else
-                      "There is no surface at this density; choose another.")
+        if most:
+            raise Problem("Nothing of the surface is left within {:,} triangles; allow more.", most)
+        raise Problem("There is no surface at this density; choose another.")
     return vertices, faces, voxel

@@ -7,9 +7,25 @@ from ...core.problems import Problem
 from ...core.starts.examples import EXAMPLES, example
 from ..fields.controls import text_label
 from ..words import tr
+from .asking import asking
 from .picture_list import PictureList
 
 PICTURE = (202, 124)
+
+
+def asked_example(parent):
+    """Show all examples, and let one be taken.
+
+    Parameters
+    ----------
+    parent : QWidget
+
+    Returns
+    -------
+    Mound or None
+    """
+    with asking(ExamplesDialog(parent)) as dialog:
+        return dialog.mound if dialog.exec() == ExamplesDialog.DialogCode.Accepted else None
 
 
 class ExamplesDialog(QDialog):

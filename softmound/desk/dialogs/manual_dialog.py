@@ -23,6 +23,7 @@ from ..words import tr
 WIDEST = 660
 """Pixels of a picture that fills a page."""
 MOST_MARKS = 500
+"""Places of words that are marked on a page: a word as short as "a" stands on the longest a thousand times."""
 _NAME = Qt.ItemDataRole.UserRole
 
 
@@ -249,11 +250,15 @@ class ManualDialog(QDialog):
         name, _, anchor = place.partition("#")
         self.back.setEnabled(self._at > 0)
         self.forward.setEnabled(self._at + 1 < len(self._past))
+        self._select(name)
+        self.page.show_page(name, anchor)
+        self._count()
+
+    def _select(self, name):
+        """Show in the list which page is read, if it is listed."""
         self.list.blockSignals(True)
         self.list.setCurrentItem(self._item(name))
         self.list.blockSignals(False)
-        self.page.show_page(name, anchor)
-        self._count()
 
     def _chosen(self, item, _before=None):
         if item is not None and item.data(0, _NAME):
@@ -281,25 +286,20 @@ class ManualDialog(QDialog):
         """List the pages that hold all words that were typed, mark these on the page, and go to the first."""
         found = holding(typed)
         self._fill(found)
-        self._marks, self._mark = self.page.mark(typed), -1
-        if typed.split() and found and self.page.name not in [leaf.name for leaf in found]:
+        if typed.split() and found and self.page.name not in self.names():
             self.read(found[0].name)
         else:
-            self.list.blockSignals(True)
-            self.list.setCurrentItem(self._item(self.page.name))
-            self.list.blockSignals(False)
-        self._count(len(found))
+            self._select(self.page.name)
+            self._count()
         self.next_mark()
 
-    def _count(self, pages=None):
-        """Say how many marks there are."""
+    def _count(self):
+        """Mark what was typed on the page that is open, and say how often it stands there."""
         typed = self.find.text()
         self._marks, self._mark = self.page.mark(typed), -1
-        if pages is None:
-            pages = self.list.topLevelItemCount() and len(self.names())
         if not typed.split():
             self.said.setText("")
-        elif not pages:
+        elif not self.names():
             self.said.setText(tr("No page has all these words."))
         else:
             self.said.setText(tr("On this page: {}. Enter goes to the next.").format(len(self._marks)))

@@ -13,8 +13,7 @@ from ..fields.controls import NumberField, Row, text_label
 from ..view.pixels import image_of_pixels
 from ..words import tr
 from ..work.relay import Relay
-from .asking import asking
-from .examples_dialog import ExamplesDialog
+from .examples_dialog import asked_example
 from .picture_list import WORD, PictureList, untinted
 
 PICTURE = (146, 88)
@@ -224,10 +223,9 @@ class WallDialog(QDialog):
 
     def choose_example(self):
         """Show finished clouds instead, and take the one that is chosen."""
-        with asking(ExamplesDialog(self)) as dialog:
-            mound = dialog.mound if dialog.exec() == ExamplesDialog.DialogCode.Accepted else None
-        if mound is not None:
-            self.mound, self.finished = mound, True
+        self.mound = asked_example(self)
+        if self.mound is not None:
+            self.finished = True
             self.accept()
 
     def done(self, result):

@@ -11,7 +11,7 @@ from ...core.fill.volumes import voxel_of_volume
 from ...core.recipe import BaseLevel, Mass, Mound, Problem, Voxels, limits, read_mound
 from ...core.starts.species import STARTS, start
 from ..dialogs.asking import ask_choice, asking
-from ..dialogs.examples_dialog import ExamplesDialog
+from ..dialogs.examples_dialog import asked_example
 from ..dialogs.import_dialog import ENDINGS, ImportDialog
 from ..dialogs.wall_dialog import WallDialog
 from ..shell.remembered import recent
@@ -67,8 +67,7 @@ class Files(QObject):
 
     def choose_example(self):
         """Show finished mounds, and open a copy of the one that is taken."""
-        with asking(ExamplesDialog(self._services.over)) as dialog:
-            mound = dialog.mound if dialog.exec() == ExamplesDialog.DialogCode.Accepted else None
+        mound = asked_example(self._services.over)
         if mound is not None and self.may_leave():
             self._document.open(mound)
 

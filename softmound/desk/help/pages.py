@@ -61,6 +61,11 @@ def file_of(name, language=None):
 
 def leaves():
     """All pages, in their order: list of Leaf."""
+    return list(_leaves(spoken()))
+
+
+@cache
+def _leaves(language):
     found = []
     for part in PARTS:
         if part == REFERENCE:
@@ -68,7 +73,7 @@ def leaves():
             continue
         for path in sorted((MANUAL / ENGLISH / part).glob("*.html")):
             name = f"{part}/{path.stem}"
-            title = _TITLE.search(file_of(name).read_text(encoding="utf-8"))
+            title = _TITLE.search(file_of(name, language).read_text(encoding="utf-8"))
             found.append(Leaf(name, html.unescape(title.group(1)) if title else path.stem))
     return found
 

@@ -432,7 +432,7 @@ class Window(QMainWindow):
             self.actions_[what].trigger()
         elif kind == "example" and what in EXAMPLES:
             self.files.open_copy(EXAMPLES[what].path)
-        elif kind == "lesson" and (MOUNDS / f"{what}.mound").is_file():
+        elif kind == "lesson" and what in (path.stem for path in MOUNDS.glob("*.mound")):
             self.files.open_copy(MOUNDS / f"{what}.mound")
         self.activateWindow()
 

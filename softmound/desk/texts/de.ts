@@ -1,7 +1,7 @@
 <?xml version="1.0" encoding="utf-8"?>
 <!DOCTYPE TS>
 <TS version="2.1" language="de">
-  <context>
+    <context>
     <name>desk</name>
     <message>
         <location filename="softmound/desk/dialogs/command_box.py" />
@@ -5653,51 +5653,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source> (</source>
-        <translation> (</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> and numbered </source>
-        <translation> und nummerierte </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> could not be published)</source>
-        <translation> konnten nicht veröffentlicht werden)</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> either way.</source>
-        <translation> so oder so.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> in all)</source>
-        <translation> insgesamt)</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> m; choose a lower --level.</source>
-        <translation> m; nimm ein tieferes --level.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> of </source>
-        <translation> von </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> triangles; allow more.</source>
-        <translation> Dreiecke; erlaube mehr.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> within these frames.</source>
-        <translation> innerhalb dieser Bilder.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>--frames is for a mound without a time line; choose frames by --range.</source>
         <translation>--frames ist für ein Mound ohne Zeitleiste; wähle Bilder mit --range.</translation>
     </message>
@@ -5770,36 +5725,6 @@
         <location filename="tables.py" />
         <source>3 W / (2 r) of up to 3 kg of water per square metre in droplets of 12 µm (Stephens 1978, J. Atmos. Sci. 35)</source>
         <translation>3 W / (2 r) von bis zu 3 kg Wasser je Quadratmeter in Tröpfchen von 12 µm (Stephens 1978, J. Atmos. Sci. 35)</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing lies on either side of </source>
-        <translation>: nichts liegt auf einer der Seiten von </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing of it is left as a cloud; choose a larger --span.</source>
-        <translation>: nichts davon bleibt als Wolke; wähle ein größeres --span.</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing of it lies above the base level of </source>
-        <translation>: nichts davon liegt über der Basishöhe von </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing retired is called </source>
-        <translation>: nichts Beiseitegelegtes heißt </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: there is no file of that pattern</source>
-        <translation>: es gibt keine Datei nach diesem Muster</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>; </source>
-        <translation>; </translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -9203,8 +9128,8 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Nothing of the surface is left within </source>
-        <translation>Nichts von der Oberfläche bleibt innerhalb von </translation>
+        <source>Nothing of the surface is left within {:,} triangles; allow more.</source>
+        <translation>Innerhalb von {:,} Dreiecken bleibt nichts von der Oberfläche; erlaube mehr.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -11643,6 +11568,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>a fault inside ({}); nothing was written. Run it again with --verbose to see where, and report it.</source>
+        <translation>ein Fehler im Inneren ({}); nichts wurde geschrieben. Führe es noch einmal mit --verbose aus, um zu sehen, wo, und melde ihn.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>a field of small tufts, heaped above and torn below</source>
         <translation>ein Feld kleiner Büschel, oben gehäuft und unten zerrissen</translation>
     </message>
@@ -12268,16 +12198,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>its distances reach </source>
-        <translation>seine Abstände reichen </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>its largest is </source>
-        <translation>sein größter ist </translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>its tiles fill most of a box of {} voxels; write it with larger voxels.</source>
         <translation>seine Kacheln füllen fast einen ganzen Kasten von {} Voxeln; schreibe es mit größeren Voxeln.</translation>
     </message>
@@ -12450,6 +12370,11 @@
         <location filename="tables.py" />
         <source>melt</source>
         <translation>Übergang</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>memory ran out; choose a larger voxel or a smaller picture.</source>
+        <translation>der Speicher ist ausgegangen; wähle ein größeres Voxel oder ein kleineres Bild.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -13210,6 +13135,16 @@
         <location filename="tables.py" />
         <source>{:,} of its {:,} positions are not finite numbers; export the file again.</source>
         <translation>{:,} seiner {:,} Orte sind keine endlichen Zahlen; gib die Datei neu aus.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} ({} in all)</source>
+        <translation>{} ({} insgesamt)</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} ({} of {} could not be published)</source>
+        <translation>{} ({} von {} ließen sich nicht veröffentlichen)</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -13988,13 +13923,43 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: nothing lies on either side of {:g}; its distances reach {:g} either way.</source>
+        <translation>{}: auf keiner Seite von {:g} liegt etwas; seine Abstände reichen {:g} in beide Richtungen.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing lies on either side of {:g}; its largest is {:g}.</source>
+        <translation>{}: auf keiner Seite von {:g} liegt etwas; sein größter Wert ist {:g}.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: nothing of it gives anything off; add a form, or choose fewer masks and patches.</source>
         <translation>{}: nichts davon gibt etwas ab; füge eine Form hinzu, oder wähle weniger Masken und Flecken.</translation>
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: nothing of it is left as a cloud; choose a larger --span.</source>
+        <translation>{}: nichts davon bleibt als Wolke; wähle ein größeres --span.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing of it lies above the base level of {:g} m; choose a lower --level.</source>
+        <translation>{}: nichts davon liegt über der Basishöhe von {:g} m; wähle ein tieferes --level.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: nothing of it lies there; choose another region.</source>
         <translation>{}: nichts davon liegt dort; wähle einen anderen Ausschnitt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing retired is called {!r} and numbered {}.</source>
+        <translation>{}: nichts Beiseitegelegtes heißt {!r} und hat die Nummer {}.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing retired is called {!r}.</source>
+        <translation>{}: nichts Beiseitegelegtes heißt {!r}.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -14105,6 +14070,16 @@
         <location filename="tables.py" />
         <source>{}: the triangles of its models are damaged ({}); restore it from a copy.</source>
         <translation>{}: die Dreiecke seiner Modelle sind beschädigt ({}); stelle es aus einer Kopie wieder her.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no file of that pattern within these frames.</source>
+        <translation>{}: es gibt innerhalb dieser Bilder keine Datei nach diesem Muster.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no file of that pattern.</source>
+        <translation>{}: es gibt keine Datei nach diesem Muster.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -14230,6 +14205,16 @@
         <location filename="tables.py" />
         <source>{}: {}.</source>
         <translation>{}: {}.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {}; choose another place or free some space.</source>
+        <translation>{}: {}; wähle einen anderen Ort oder mach Platz.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}; choose another place or free some space.</source>
+        <translation>{}; wähle einen anderen Ort oder mach Platz.</translation>
     </message>
     <message>
         <location filename="tables.py" />

@@ -5653,51 +5653,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source> (</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> and numbered </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> could not be published)</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> either way.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> in all)</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> m; choose a lower --level.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> of </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> triangles; allow more.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source> within these frames.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>--frames is for a mound without a time line; choose frames by --range.</source>
         <translation type="unfinished" />
     </message>
@@ -5769,36 +5724,6 @@
     <message>
         <location filename="tables.py" />
         <source>3 W / (2 r) of up to 3 kg of water per square metre in droplets of 12 µm (Stephens 1978, J. Atmos. Sci. 35)</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing lies on either side of </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing of it is left as a cloud; choose a larger --span.</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing of it lies above the base level of </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: nothing retired is called </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>: there is no file of that pattern</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>; </source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9203,7 +9128,7 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Nothing of the surface is left within </source>
+        <source>Nothing of the surface is left within {:,} triangles; allow more.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11643,6 +11568,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>a fault inside ({}); nothing was written. Run it again with --verbose to see where, and report it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>a field of small tufts, heaped above and torn below</source>
         <translation type="unfinished" />
     </message>
@@ -12268,16 +12198,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>its distances reach </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <source>its largest is </source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>its tiles fill most of a box of {} voxels; write it with larger voxels.</source>
         <translation type="unfinished" />
     </message>
@@ -12449,6 +12369,11 @@
     <message>
         <location filename="tables.py" />
         <source>melt</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>memory ran out; choose a larger voxel or a smaller picture.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -13209,6 +13134,16 @@
     <message>
         <location filename="tables.py" />
         <source>{:,} of its {:,} positions are not finite numbers; export the file again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} ({} in all)</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{} ({} of {} could not be published)</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -13988,12 +13923,42 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: nothing lies on either side of {:g}; its distances reach {:g} either way.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing lies on either side of {:g}; its largest is {:g}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: nothing of it gives anything off; add a form, or choose fewer masks and patches.</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: nothing of it is left as a cloud; choose a larger --span.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing of it lies above the base level of {:g} m; choose a lower --level.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: nothing of it lies there; choose another region.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing retired is called {!r} and numbered {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: nothing retired is called {!r}.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -14104,6 +14069,16 @@
     <message>
         <location filename="tables.py" />
         <source>{}: the triangles of its models are damaged ({}); restore it from a copy.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no file of that pattern within these frames.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: there is no file of that pattern.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -14229,6 +14204,16 @@
     <message>
         <location filename="tables.py" />
         <source>{}: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: {}; choose another place or free some space.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}; choose another place or free some space.</source>
         <translation type="unfinished" />
     </message>
     <message>
