@@ -497,7 +497,7 @@ def main(wanted_keys=()):
             made = rising(word, "Growth")
             keep(f"growth-{word}", grown_pictures([made]), [""])
     with tempfile.TemporaryDirectory() as folder:
-        skies = None
+        skies, failed = None, []
         for entry in (entry for sheet in SHEETS for entry in sheet.entries()):
             if not entry.lines or entry.key in LEFT_OUT or (wanted_keys and entry.key not in wanted_keys):
                 continue
@@ -532,8 +532,11 @@ def main(wanted_keys=()):
                         pictures = [camera.picture(mound) for mound in mounds]
                     keep(name, pictures, [said for _, said in values])
                 except (Problem, ValueError, KeyError, TypeError, AttributeError) as error:
+                    failed.append(name)  # the others are taken all the same
                     print(f"{name}: {type(error).__name__}: {error}", flush=True)
     write()
+    if failed:
+        sys.exit(f"not taken: {', '.join(failed)}")
     print(f"{len(captions)} strips, {sum(path.stat().st_size for path in STRIPS.glob('*.jpg')) / 1e6:.1f} MB")
 
 
