@@ -131,6 +131,30 @@ def apart_from_outline(shape, mask):
     return min(found) + _HEIGHT * float(least)
 
 
+def apart_as_seen(one, other):
+    """How unlike two outlines are, each seen from where it was taken: by the same measures, of one side alone.
+
+    Parameters
+    ----------
+    one, other : ndarray of bool, shape (rows, columns)
+        True where the clouds are; rows go down.
+
+    Returns
+    -------
+    float
+        0 for the same outline, of any size; infinite where one is empty.
+    """
+    if not (one.any() and other.any()):
+        return float("inf")
+    cut = [mask[np.ix_(*(np.arange(at[0], at[-1] + 1) for at in (np.flatnonzero(mask.any(axis=axis)) for axis in (1, 0))))]
+           for mask in (one, other)]
+    squares = [_in_square(part) for part in cut]
+    tall = [part.shape[0] / part.shape[1] for part in cut]
+    rough = [outline_dimension(part) for part in (one, other)]
+    apart = float((squares[0] ^ squares[1]).mean()) + _HEIGHT * abs(float(np.log(tall[0] / tall[1])))
+    return apart + (_ROUGH * abs(rough[0] - rough[1]) if np.isfinite(rough).all() else 0.0)
+
+
 def outline_in(picture):
     """The cloud in a picture of an outline: by its opacity where it has any, else what differs from the corners.
 

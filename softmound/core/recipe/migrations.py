@@ -98,6 +98,7 @@ STEPS = {
     10: _to(11),  # a camera path
     11: _to(12),  # stand-ins
     12: _to(13, _weather_in_nature),
+    13: _to(14),  # what was read in a photograph
 }
 """Maps a version to the function that turns its JSON into that of the next version."""
 

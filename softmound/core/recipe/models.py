@@ -19,7 +19,7 @@ from .steps import AnyStep
 from .time import Frame, Growth, Keyed, TimeLine
 from .value import Colour, Degrees, Metres, Name, Place, Share, Value
 
-FORMAT: Final = 13
+FORMAT: Final = 14
 """Version of the recipe's JSON. Raise it with a step in `migrations`."""
 
 MOST_BALLS = 20_000
@@ -36,6 +36,7 @@ def _not_too_large(arrays: Arrays) -> None:
 
 
 PictureArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("byte", ("rows", "columns", 3)))]
+OutlineArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("byte", ("rows", "columns")))]
 SkyArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("float", ("rows", "columns", 3), 0.0, 1e12))]
 """What the pixels of pictures in a recipe are."""
 
@@ -430,12 +431,38 @@ def _rising(path: tuple[ViewKey, ...]) -> tuple[ViewKey, ...]:
     return path
 
 
+class Reading(Value):
+    """What was read in a photograph: `outline` (height, width) of its cloud, 255 inside, in pixels of its own; the row of the
+    `horizon` in heights of the photograph from above, None where none is seen, and that of the cloud's `base`, which is `flat` or
+    ragged; the `focal` length of the whole photograph in millimetres on a film 36 mm wide; and the `span` that its cloud is given.
+    """
+
+    sentence: ClassVar[str] = "What was read in a photograph, and how large its cloud is to be."
+    rows: ClassVar[tuple] = (
+        Number("span", "Span", "m", (10.0, 3000.0), "log", "Longest side of the cloud as it is seen."),
+        Number("focal", "Focal length", "mm", (12.0, 300.0), "log",
+               "Of the photograph's lens, on a film back 36 mm wide: read from the file where it says so."),
+        Maybe("horizon", "Horizon", "", (0.0, 1.5), "linear",
+              "Row of the horizon in heights of the photograph from above; without one the eye is a little below the base.",
+              begins=0.9),
+        Number("base", "Base", "", (0.0, 1.0), "linear", "Row of the cloud's base in heights of the photograph from above."),
+        Switch("flat", "Flat underneath", "The mound gets a base level where the cloud's underside is."),
+    )
+
+    outline: OutlineArrays
+    horizon: Annotated[float, Field(ge=-3.0, le=4.0)] | None = None
+    base: Share = 0.8
+    flat: bool = True
+    focal: Annotated[float, Field(ge=8.0, le=800.0)] = 50.0
+    span: Annotated[float, Field(ge=0.1, le=20_000.0)] = 300.0
+
+
 class Reference(Value):
     """A photograph to compare with: `pixels` (height, width, 3) of its picture, 8 bits, as a screen shows them.
 
     Shown `beside` the cloud, in front of everything, or `behind` it. `place` is where its middle lies
     and `scale` how wide it is, in widths of the picture on screen. Its cloud reaches from `top` to `base`, in heights of
-    the photograph from above, by which it is matched in size.
+    the photograph from above, by which it is matched in size. `reading` is what was read in it, if it was.
     """
 
     name: Name = "Photograph"
@@ -446,6 +473,7 @@ class Reference(Value):
     scale: Annotated[float, Field(ge=0.02, le=5.0)] = 0.3
     top: Share = 0.15
     base: Share = 0.85
+    reading: Reading | None = None
 
 
 class Snapshot(Value):
@@ -471,7 +499,7 @@ class Mound(Value):
     # Built when the first one is made: its grains are of kinds that are found only then.
     model_config = ConfigDict(defer_build=True)
 
-    format: Literal[13] = FORMAT
+    format: Literal[14] = FORMAT
     name: Name = "Untitled"
     mass: Mass = Field(default_factory=Mass)
     voxels: Voxels = Voxels()
@@ -498,6 +526,7 @@ class Mound(Value):
         list of Arrays
         """
         own = arrays_of(self.mass.forms) + arrays_of(self.stand_ins) + [r.picture for r in self.references]
+        own += [r.reading.outline for r in self.references if r.reading is not None]
         if self.light.sky.picture is not None:
             own.append(self.light.sky.picture)
         for snapshot in self.snapshots:

@@ -1,0 +1,167 @@
+"""Segmentation of the clouds in a photograph: by how far each pixel's colour is from that of the sky around it."""
+
+import numpy as np
+import scipy
+import skimage
+
+ALONG = 1024
+"""Pixels along the longer side of a photograph in which outlines are found."""
+MODEL = 192
+"""Pixels along the longer side at which the sky behind the clouds is made out."""
+TURNS = 12
+"""Times the sky is made out anew of what then counts as sky."""
+NOISE = 0.9
+"""Least deviation of a sky's colours, in CIE L*a*b* (1976), where a photograph has less noise."""
+SURE, DOUBTED = 7.0, 2.8
+"""Deviations from the sky's colour from which on a pixel is cloud; and from which on it is if it hangs together with such."""
+SMALLEST = 2e-3
+"""Share of the picture below which a cloud does not count."""
+_SHARP = np.array([1.0, 0.4, 0.4], np.float32)
+"""Weight of lightness, and of colours, which a JPEG keeps at half the resolution."""
+CLOUD, SKY = 1, 2
+"""What a brush says a pixel is; 0 where it says nothing."""
+
+
+def outlines_in(pixels, brushed=None):
+    """Find the clouds in a photograph.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (rows, columns, 3)
+        As a screen shows them.
+    brushed : ndarray of uint8, shape (rows, columns), optional
+        `CLOUD` and `SKY` where a brush said what is there; what looks alike follows.
+
+    Returns
+    -------
+    ndarray of uint8, shape (rows, columns)
+        0 for the sky, then the clouds that stand apart from one another from 1, the largest first.
+    """
+    lab = skimage.color.rgb2lab(pixels).astype(np.float32)
+    sky = sky_behind(lab, brushed)
+    away = _deviations(lab - sky)
+    cloud = _hysteresis(away)
+    cloud = _half_covered(lab, sky, cloud)
+    if brushed is not None:
+        cloud = (cloud | (brushed == CLOUD)) & (brushed != SKY)
+    return _apart(cloud)
+
+
+def sky_behind(lab, brushed=None):
+    """The sky as it would be without its clouds: along each row a parabola, from row to row as it comes.
+
+    Parameters
+    ----------
+    lab : ndarray of float32, shape (rows, columns, 3)
+        CIE L*a*b*.
+    brushed : ndarray of uint8, shape (rows, columns), optional
+
+    Returns
+    -------
+    ndarray of float32, shape (rows, columns, 3)
+    """
+    rows, columns = lab.shape[:2]
+    step = max(1, max(rows, columns) // MODEL)
+    small = skimage.transform.downscale_local_mean(lab, (step, step, 1)).astype(np.float64)
+    height, width = small.shape[:2]
+    x = np.linspace(-1.0, 1.0, width)
+    basis = np.stack([np.ones(width), x, x * x - 1.0 / 3.0])
+    said = np.zeros((height, width)) if brushed is None else _reduced_brush(brushed, step)
+    # A sky is smooth, and begins at the sides and above.
+    steep = np.sqrt((skimage.filters.farid(small[..., 0])) ** 2 + sum(skimage.filters.farid(small[..., n]) ** 2 for n in (1, 2)))
+    calm = 1.0 / (1.0 + (scipy.ndimage.gaussian_filter(steep, 1.5) / (2.0 * np.median(steep) + 0.15)) ** 2)
+    weight = calm * ((np.abs(x) > 0.8) + (np.arange(height) < 0.06 * height)[:, None] + 0.02)
+    for turn in range(TURNS):
+        weight = np.where(said == CLOUD, 0.0, np.where(said == SKY, 4.0, weight))
+        sky = _fitted(small, weight, basis)
+        away = np.sqrt(((small - sky) ** 2).sum(axis=-1))
+        wide = max(NOISE, 1.5 * _weighted_median(away, weight))
+        # The net is drawn closer as it is better known what is sky.
+        wide *= 1.0 + 3.0 * (1.0 - turn / (TURNS - 1))
+        weight = calm / (1.0 + (away / wide) ** 2) ** 2
+    at = [(np.arange(n) + 0.5) / step - 0.5 for n in (rows, columns)]
+    out = np.empty_like(lab)
+    for n in range(3):
+        spread = scipy.ndimage.map_coordinates(sky[..., n], np.meshgrid(*at, indexing="ij", sparse=False), order=1, mode="nearest")
+        out[..., n] = spread
+    return out
+
+
+def _reduced_brush(brushed, step):
+    out = np.zeros(tuple(-(-n // step) for n in brushed.shape))
+    for what in (CLOUD, SKY):
+        share = skimage.transform.downscale_local_mean((brushed == what).astype(float), (step, step))
+        out[share > 0.25] = what
+    return out
+
+
+def _fitted(small, weight, basis):
+    """Colours along each row by least squares, each row helped by its neighbours, and the more the less it has itself."""
+    moments = np.einsum("yx,ix,jx->yij", weight, basis, basis)
+    colours = np.einsum("yx,ix,yxc->yic", weight, basis, small)
+    both = [0.0, 0.0]
+    for wide, share in ((1.0, 1.0), (4.0, 0.05), (16.0, 0.003)):
+        both = [one + share * scipy.ndimage.gaussian_filter1d(part, wide, axis=0, mode="nearest")
+                for one, part in zip(both, (moments, colours))]
+    moments, colours = both
+    # Without enough to tell, a row is as even as can be.
+    held = moments[:, 0, 0].mean()
+    moments = moments + np.diag([1e-6, 2e-3, 2e-2]) * held
+    return np.einsum("ix,yic->yxc", basis, np.linalg.solve(moments, colours))
+
+
+def _weighted_median(values, weight):
+    order = np.argsort(values.ravel())
+    sums = np.cumsum(weight.ravel()[order])
+    return float(values.ravel()[order][np.searchsorted(sums, 0.5 * sums[-1])])
+
+
+def _deviations(apart):
+    """How far colours are from the sky's, in deviations of the sky's own."""
+    far = np.sqrt((apart**2).sum(axis=-1))
+    likely = far[far < np.percentile(far, 60.0)]
+    return far / max(NOISE, 1.4826 * float(np.median(likely)))
+
+
+def _hysteresis(away):
+    # What is doubted is seen more broadly than what is sure: noise is even, an edge is not.
+    sure = scipy.ndimage.gaussian_filter(away, 1.0) > SURE
+    doubted = (scipy.ndimage.gaussian_filter(away, 2.0) > DOUBTED) | sure
+    # A bay between bright lumps is no cloud because their light is blurred into it.
+    fine = scipy.ndimage.gaussian_filter(away, 0.5)
+    beside = scipy.ndimage.gaussian_filter(scipy.ndimage.maximum_filter(fine, 5), 1.0)
+    doubted &= (fine > 0.5 * beside) | (beside < 1.7 * SURE)
+    labels, _ = scipy.ndimage.label(doubted)
+    kept = np.unique(labels[sure])
+    return scipy.ndimage.binary_fill_holes(np.isin(labels, kept[kept > 0]))
+
+
+def _half_covered(lab, sky, cloud):
+    """The outline moved to where a pixel is half cloud and half sky, by the colours of both beside it."""
+    if not cloud.any() or cloud.all():
+        return cloud
+    lab, sky = lab * _SHARP, sky * _SHARP
+    for _ in range(2):
+        inner = scipy.ndimage.distance_transform_edt(cloud) > 2.5
+        near = [scipy.ndimage.gaussian_filter(part.astype(np.float32), 3.0)
+                for part in (inner, *(lab[..., n] * inner for n in range(3)))]
+        body = np.stack(near[1:], -1) / (near[0][..., None] + 1e-6)
+        way = body - sky
+        share = ((lab - sky) * way).sum(axis=-1) / np.maximum((way**2).sum(axis=-1), 1.0)
+        edge = (scipy.ndimage.distance_transform_edt(~cloud) < 3.5) & ~inner & (near[0] > 1e-4)
+        cloud = scipy.ndimage.binary_fill_holes(np.where(edge, share > 0.5, cloud))
+    return cloud
+
+
+def _apart(cloud):
+    """Clouds by number, the largest first; those too small to count are none."""
+    labels, count = scipy.ndimage.label(cloud)
+    if not count:
+        return np.zeros(cloud.shape, np.uint8)
+    sizes = np.bincount(labels.ravel(), minlength=count + 1)
+    sizes[0] = 0
+    order = np.argsort(-sizes)[:254]
+    numbers = np.zeros(count + 1, np.uint8)
+    for number, label in enumerate(order[sizes[order] >= SMALLEST * cloud.size], 1):
+        numbers[label] = number
+    return numbers[labels]

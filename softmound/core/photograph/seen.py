@@ -1,0 +1,53 @@
+"""What a camera sees of a density, on small pictures: how opaque it is, without any light."""
+
+import numpy as np
+
+from ..volume.bricks import SIDE
+
+COARSE = 4
+"""Parts along each side of a tile, whose voxels are all the same."""
+
+
+def opacity_of(grid, camera, extinction):
+    """Opacity of a density in a picture, each voxel spread over the four pixels around it.
+
+    Parameters
+    ----------
+    grid : BrickGrid
+        None of it behind the camera.
+    camera : Camera
+        Whose pixels are about as large as voxels look, or larger.
+    extinction : float
+        At density 1, 1/m.
+
+    Returns
+    -------
+    ndarray of float32, shape (height, width)
+    """
+    lanes, tiles = _cells(SIDE, 1), _cells(COARSE, SIDE // COARSE)
+    brick, lane = np.nonzero(grid.values > 0.0)
+    cells = np.concatenate([grid.coords[brick] * SIDE + lanes[lane],
+                            (grid.tile_coords[:, None] * SIDE + tiles).reshape(-1, 3)])
+    dense = np.concatenate([grid.values[brick, lane], np.repeat(grid.tile_values * (SIDE // COARSE) ** 3, COARSE**3)])
+    to = (grid.world(cells) - camera.eye) @ np.stack([camera.right, -camera.up, camera.forward], axis=1)
+    per_metre = 1.0 / (camera.spread * to[:, 2])
+    at = to[:, :2] * per_metre[:, None] + (camera.width / 2 - 0.5, camera.height / 2 - 0.5)
+    # The optical depth of a voxel, thinned to a pixel's area.
+    weight = dense * extinction * grid.voxel**3 * per_metre**2
+    corner = np.floor(at).astype(int)
+    part = at - corner
+    depth = np.zeros((camera.height + 2) * (camera.width + 2))
+    # A frame of one pixel takes what lies outside.
+    column, row = np.clip(corner[:, 0] + 1, 0, camera.width), np.clip(corner[:, 1] + 1, 0, camera.height)
+    for right in (0, 1):
+        for down in (0, 1):
+            share = weight * np.abs(1 - right - part[:, 0]) * np.abs(1 - down - part[:, 1])
+            depth += np.bincount((row + down) * (camera.width + 2) + column + right, share, len(depth))
+    depth = depth.reshape(camera.height + 2, camera.width + 2)[1:-1, 1:-1]
+    return (1.0 - np.exp(-depth)).astype(np.float32)
+
+
+def _cells(along, wide):
+    """Middles of the parts of a brick along each side, voxels."""
+    steps = np.arange(along) * wide + (wide - 1) / 2.0
+    return np.stack(np.meshgrid(steps, steps, steps, indexing="ij"), -1).reshape(-1, 3)
