@@ -6,7 +6,7 @@ import os
 import sys
 
 from . import __version__, interrupting
-from .commands import baskets, building, desk, formation, library, pictures, reading, stand_ins
+from .commands import baskets, building, desk, formation, library, photographs, pictures, reading, stand_ins
 from .commands import motion as moving
 from .commands.common import SCHEMA
 from .core.problems import DoesNotFit, NotWritten, Problem
@@ -46,7 +46,7 @@ def parser():
     made = _Parser(prog="softmound", description="Sculpt one cloud, grain it, light it, keep it.", epilog=CODES)
     made.add_argument("--version", action="version", version=f"softmound {__version__}")
     actions = made.add_subparsers(dest="action", required=True, metavar="ACTION")
-    for commands in (building, reading, pictures, library, baskets, formation, stand_ins, moving, desk):
+    for commands in (building, photographs, reading, pictures, library, baskets, formation, stand_ins, moving, desk):
         commands.add_to(actions)
     return made
 

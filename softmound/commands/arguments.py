@@ -47,6 +47,14 @@ def positive(text):
     return value
 
 
+def clouds(text):
+    """Numbers of clouds between commas. See the module."""
+    parts = text.split(",")
+    if not all(part.isdigit() and 1 <= int(part[:9]) <= 254 for part in parts):
+        raise argparse.ArgumentTypeError(f"{text!r} names no clouds; give numbers from 1 between commas, as 1,3")
+    return tuple(int(part) for part in parts)
+
+
 def gigabytes(text):
     """Bytes, from gigabytes. See the module."""
     return positive(text) * 1e9

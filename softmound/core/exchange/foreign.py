@@ -32,11 +32,11 @@ SPARE = 3 * 2**29
 _NUMBERED = re.compile(r"^(.*?)(\d{1,9})(\.[A-Za-z]+)$")
 MOST = 12 * 2**30
 """Bytes of addresses a child may take in any case."""
-EXPANDS = {"facts": 64, "grid": 64, "triangles": 120, "points": 40, "photograph": 60, "sky": 60}
+EXPANDS = {"facts": 64, "grid": 64, "triangles": 120, "points": 40, "photograph": 60, "focal": 60, "sky": 60}
 """Times the size of a file that reading it may take: packed numbers, and copies made on the way."""
-PACE = {"facts": 4e6, "grid": 4e6, "triangles": 0.4e6, "points": 2e6, "photograph": 2e6, "sky": 2e6}
+PACE = {"facts": 4e6, "grid": 4e6, "triangles": 0.4e6, "points": 2e6, "photograph": 2e6, "focal": 2e6, "sky": 2e6}
 """Bytes of a file that are read in a second of the processor at the least."""
-AT_ONCE = {"facts": 2.0, "grid": 2.0, "triangles": 4.0, "points": 4.0, "photograph": 4.0, "sky": 4.0}
+AT_ONCE = {"facts": 2.0, "grid": 2.0, "triangles": 4.0, "points": 4.0, "photograph": 4.0, "focal": 4.0, "sky": 4.0}
 """Seconds of the processor that any file may take, loading the libraries included (0.5 to 1.3 s); of grids until the
 library has read them, see `foreign_child.allow_for`."""
 
@@ -216,6 +216,33 @@ def read_photograph(path, seconds=SECONDS, ticket=None):
         answer = folder / "picture.npy"
         _in_child("photograph", path, answer, "", seconds, ticket)
         return np.load(answer, allow_pickle=False)
+
+
+def read_focal(path, seconds=SECONDS, ticket=None):
+    """Read what lens took a picture: see `photographs.focal_of_file`.
+
+    Parameters
+    ----------
+    path : path-like
+    seconds : float, optional
+        Time limit.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    float or None
+        Millimetres on a film 36 mm wide.
+
+    Raises
+    ------
+    Problem
+        If the file is missing or too large.
+    """
+    _refuse_ending(path, photographs.ENDINGS, "a picture")
+    with working_folder() as folder:
+        answer = folder / "focal.json"
+        _in_child("focal", path, answer, "", seconds, ticket)
+        return json.loads(answer.read_text())
 
 
 def read_sky(path, seconds=SECONDS, ticket=None):

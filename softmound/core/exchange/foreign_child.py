@@ -137,6 +137,12 @@ def _photograph(path, answer, _name):
     np.save(answer, photograph_of_file(path))
 
 
+def _focal(path, answer, _name):
+    from .photographs import focal_of_file
+
+    pathlib.Path(answer).write_text(json.dumps(focal_of_file(path)))
+
+
 def _sky(path, answer, _name):
     import numpy as np
 
@@ -145,10 +151,11 @@ def _sky(path, answer, _name):
     np.save(answer, sky_of_file(path))
 
 
-_TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph, "sky": _sky}
+_TASKS = {"facts": _facts, "grid": _grid, "triangles": _triangles, "points": _points, "photograph": _photograph, "focal": _focal,
+          "sky": _sky}
 NEEDS = {"facts": (".vdb_facts", "..volume.tree"), "grid": (".vdb_facts", ".handed", "..volume.twin", "..volume.tree"),
           "triangles": (".meshes", "..mass.mend", "..compiling", "trimesh"), "points": (".points", "trimesh"),
-          "photograph": (".photographs",), "sky": (".photographs",)}
+          "photograph": (".photographs",), "focal": (".photographs",), "sky": (".photographs",)}
 """Modules that a task loads."""
 GRIDS = ("facts", "grid")
 """Tasks that need the reference library."""

@@ -3,7 +3,7 @@
 import pathlib
 
 import numpy as np
-from PIL import Image, UnidentifiedImageError
+from PIL import ExifTags, Image, ImageOps, UnidentifiedImageError
 
 from .. import colour
 from ..problems import Problem
@@ -12,6 +12,8 @@ ENDINGS = (".png", ".jpg", ".jpeg", ".tif", ".tiff", ".exr")
 LONGEST = 2048
 """Pixels along the longer side that are kept: more than a screen shows."""
 MOST_PIXELS = 400_000_000
+FILM = 36.0
+"""Millimetres that a film is wide."""
 
 
 def photograph_of_file(path):
@@ -38,6 +40,8 @@ def photograph_of_file(path):
     try:
         with Image.open(path) as image:
             image.load()
+            # Cameras that were held upright say so rather than turn the picture.
+            image = ImageOps.exif_transpose(image)
             if image.mode in ("I;16", "I;16B", "I", "F"):
                 values = np.asarray(image, np.float64)
                 top = 65535.0 if image.mode.startswith("I") else max(float(values.max()), 1e-12)
@@ -49,6 +53,31 @@ def photograph_of_file(path):
         raise Problem("is larger than {:,} pixels; make it smaller first.", MOST_PIXELS) from error
     except (OSError, SyntaxError, ValueError) as error:
         raise Problem("is damaged; export it again.") from error
+
+
+def focal_of_file(path):
+    """Focal length that a camera wrote into its picture (CIPA DC-008, Exif 2.32: tags 41989, or 37386 with 41486 and 41488).
+
+    Parameters
+    ----------
+    path : path-like
+
+    Returns
+    -------
+    float or None
+        Millimetres on a film 36 mm wide; None where nothing can be told, as of a picture that was cut or made.
+    """
+    try:
+        with Image.open(path) as image:
+            width, said = max(image.size), image.getexif().get_ifd(ExifTags.IFD.Exif)
+        as_film = float(said.get(ExifTags.Base.FocalLengthIn35mmFilm, 0))
+        if as_film <= 0.0:
+            focal, per_unit = (float(said.get(tag, 0)) for tag in (ExifTags.Base.FocalLength, ExifTags.Base.FocalPlaneXResolution))
+            unit = {2: 25.4, 3: 10.0, 4: 1.0}.get(said.get(ExifTags.Base.FocalPlaneResolutionUnit, 2), 0.0)
+            as_film = focal * FILM * per_unit / (width * unit)
+    except (OSError, SyntaxError, ValueError, TypeError, ZeroDivisionError, Image.DecompressionBombError):
+        return None
+    return as_film if 4.0 <= as_film <= 2000.0 else None
 
 
 def _kept(image):

@@ -7,7 +7,7 @@ import numpy as np
 import scipy
 import skimage
 
-from ..engine.density import density_grid
+from ..engine.density import density_grid, span_of
 from ..grain.scales import worthwhile
 from ..recipe.forms import Buds
 from ..recipe.grains import rounded
@@ -113,7 +113,7 @@ def _disc(row, column, radius, shape):
     return part, (x - column) ** 2 + (y - row) ** 2 <= radius**2
 
 
-def blocked_in(mask, standing, name, asked=Asked(), ticket=None, turns=TURNS):
+def blocked_in(mask, standing, name, asked=Asked(), ticket=None, until=1.0):
     """Block in a mound whose outline, from where the photograph was taken, is the photograph's.
 
     Parameters
@@ -124,12 +124,12 @@ def blocked_in(mask, standing, name, asked=Asked(), ticket=None, turns=TURNS):
     name : str
     asked : Asked, optional
     ticket : Ticket, optional
-    turns : int, optional
-        Times the blobs are moved.
+    until : float, optional
+        Share of the whole work that is done then.
 
     Returns
     -------
-    Mound
+    mound : Mound
         Blobs, grains, skin and light as of a start; all of it can be edited.
     overlap : float
         Area that both outlines have over that which either has.
@@ -139,16 +139,16 @@ def blocked_in(mask, standing, name, asked=Asked(), ticket=None, turns=TURNS):
     small = scipy.ndimage.binary_fill_holes(small)
     lumps = circles_in(small)
     circles = (circles_in(small, ROUGH, found=lumps) + (0.5, 0.5, 0.0)) * scale
-    camera = standing.camera_at(max(8, round(PIXELS * mask.shape[1] / max(mask.shape))))
+    camera = standing.camera.smaller(max(8, round(PIXELS * mask.shape[1] / max(mask.shape))))
     wanted = seen_as(mask, camera)
     mound, best = mound_of(circles, standing, name, asked), None
-    for turn in one_by_one(range(turns), lambda *_: "moving the lumps", ticket):
+    for turn in one_by_one(range(TURNS), lambda *_: "moving the lumps", ticket, high=until):
         grid = density_grid(mound, rounded(asked.span / VOXELS))
         seen = opacity_of(grid, camera, mound.light.medium.extinction) > 0.5
         overlap = overlap_of(seen, wanted)
         if best is None or overlap > best[1]:
             best = mound, overlap
-        if turn < turns - 1:
+        if turn < TURNS - 1:
             mound = drawn_toward(mound, camera, seen, wanted)
     return best
 
@@ -180,7 +180,7 @@ def seen_as(mask, camera):
     return skimage.transform.resize(mask.astype(np.float32), (camera.height, camera.width), order=1, anti_aliasing=True) > 0.5
 
 
-def drawn_toward(mound, camera, seen, wanted):
+def drawn_toward(mound, camera, seen, wanted, aside=False):
     """A mound whose blobs are moved and sized so that its outline comes to lie where it is wanted, each by least squares.
 
     Parameters
@@ -190,6 +190,8 @@ def drawn_toward(mound, camera, seen, wanted):
     camera : Camera
     seen, wanted : ndarray of bool, shape (height, width)
         Outline of the mound in its picture, and the one it is to have.
+    aside : bool, optional
+        Move and size them along x or z alone, whichever goes across the picture: what is seen from the other side stays.
 
     Returns
     -------
@@ -203,18 +205,72 @@ def drawn_toward(mound, camera, seen, wanted):
     per_metre = 1.0 / (camera.spread * ((centres - camera.eye) @ camera.forward))
     radii = np.array([np.mean(forms[n].radii) for n in moving]) * per_metre
     circles = np.column_stack([camera.pixels(centres), radii])
-    for n, (right, down, larger) in zip(moving, _steps(circles, seen, wanted)):
-        k = moving.index(n)
-        if (right, down, larger) != (0.0, 0.0, 0.0):
-            centre = centres[k] + (right * camera.right - down * camera.up) / per_metre[k]
-            share = np.clip(1.0 + larger / radii[k], 0.4, 1.6)
-            forms[n] = forms[n].edited(centre=tuple(centre.round(2)), radii=tuple(round(max(r * share, 0.01), 2) for r in forms[n].radii))
+    across = _across(camera)
+    for k, (n, (right, down, larger)) in enumerate(zip(moving, _steps(circles, seen, wanted))):
+        if right == down == larger == 0.0:
+            continue
+        share, step = np.ones(3), (right * camera.right - down * camera.up) / per_metre[k]
+        share[:] = np.clip(1.0 + larger / radii[k], 0.4, 1.6)
+        if aside:
+            share[np.arange(3) != across], step[np.arange(3) != across] = 1.0, 0.0
+        forms[n] = forms[n].edited(centre=tuple((centres[k] + step).round(2)),
+                                   radii=tuple(np.maximum(forms[n].radii * share, 0.01).round(2)))
     mass = mound.mass
-    if mass.base.on:
+    if mass.base.on and not aside:
         nearest = 1.0 / per_metre.mean()
         altitude = mass.base.altitude + _raised(seen, wanted) * nearest
         mass = mass.edited(base=mass.base.edited(altitude=round(float(altitude), 2)))
     return mound.edited(mass=mass.edited(forms=tuple(forms)))
+
+
+def drawn_from_aside(mound, camera, wanted, ticket=None):
+    """A mound given the depth of an outline that was drawn from another side.
+
+    Parameters
+    ----------
+    mound : Mound
+    camera : Camera
+        Of the picture it was drawn in.
+    wanted : ndarray of bool, shape (rows, columns)
+        In pixels of that picture.
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    mound : Mound
+        Its blobs moved and stretched along x or z, whichever goes across the picture.
+    overlap : float
+        Of the outlines from there.
+    """
+    small = camera.smaller(max(8, round(PIXELS * camera.width / max(camera.width, camera.height))))
+    wanted, span, best = seen_as(wanted, small), span_of(mound), None
+    for turn in one_by_one(range(TURNS), lambda *_: "moving the lumps", ticket):
+        seen = opacity_of(density_grid(mound, rounded(span / VOXELS)), small, mound.light.medium.extinction) > 0.5
+        overlap = overlap_of(seen, wanted)
+        if best is None or overlap > best[1]:
+            best = mound, overlap
+        if turn < TURNS - 1:
+            mound = _stretched(mound, small, seen, wanted) if turn == 0 else drawn_toward(mound, small, seen, wanted, aside=True)
+    return best
+
+
+def _across(camera):
+    """The axis, x or z, that goes more across a picture: 0 or 2."""
+    return 0 if abs(camera.right[0]) >= abs(camera.right[2]) else 2
+
+
+def _stretched(mound, camera, seen, wanted):
+    """A mound as wide as it is wanted, before single blobs are looked at."""
+    ends = [np.flatnonzero(part.any(axis=0))[[0, -1]] + (0, 1) for part in (seen, wanted)]
+    factor = np.ptp(ends[1]) / np.ptp(ends[0])
+    axis, forms = _across(camera), []
+    for form in mound.mass.forms:
+        if form.kind == "blob" and not form.locked:
+            centre, radii = list(form.centre), list(form.radii)
+            centre[axis], radii[axis] = round(centre[axis] * factor, 2), round(max(radii[axis] * factor, 0.01), 2)
+            form = form.edited(centre=tuple(centre), radii=tuple(radii))
+        forms.append(form)
+    return mound.edited(mass=mound.mass.edited(forms=tuple(forms)))
 
 
 def _steps(circles, seen, wanted):

@@ -170,7 +170,7 @@ class Photograph:
         Seen
         """
         largest = max(np.ptp(np.argwhere(self.mask), axis=0) + 1)
-        camera = self.standing.camera_at(max(8, round(self.mask.shape[1] * along / largest)))
+        camera = self.standing.camera.smaller(max(8, round(self.mask.shape[1] * along / largest)))
         size = camera.width, camera.height
         small = np.asarray(Image.fromarray(self.pixels).resize(size, Image.Resampling.BOX))
         return Seen(camera, seen_as(self.mask, camera), small)

@@ -34,12 +34,6 @@ class Standing:
     camera: Camera
     share: float
 
-    def camera_at(self, width):
-        """The same camera for a photograph so many pixels wide: Camera."""
-        own = self.camera
-        step = own.width / width
-        return Camera(own.eye, own.right, own.up, own.forward, width, max(1, round(own.height / step)), own.spread * step)
-
     def points(self, pixels, behind=0.0):
         """Points of the world that pixels show.
 

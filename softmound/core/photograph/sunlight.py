@@ -55,7 +55,7 @@ class Proposal:
     pixels: np.ndarray
 
 
-def suns_in(photograph, mound, ticket=None):
+def suns_in(photograph, mound, ticket=None, since=0.0):
     """Propose where the sun stood.
 
     Parameters
@@ -64,6 +64,8 @@ def suns_in(photograph, mound, ticket=None):
     mound : Mound
         Blocked in from its outline.
     ticket : Ticket, optional
+    since : float, optional
+        Share of the whole work that was done before.
 
     Returns
     -------
@@ -72,7 +74,7 @@ def suns_in(photograph, mound, ticket=None):
     """
     lit = _Lit(photograph, mound)
     tried = [(azimuth, elevation) for elevation in ELEVATIONS for azimuth in AZIMUTHS]
-    found = [(lit.alike(*sun), sun) for sun in one_by_one(tried, lambda *_: "trying suns", ticket)]
+    found = [(lit.alike(*sun), sun) for sun in one_by_one(tried, lambda *_: "trying suns", ticket, since)]
     chosen = []
     for score, sun in sorted(found, reverse=True):
         if all(apart(sun, other) > APART for _, other in chosen):
@@ -203,7 +205,6 @@ def lit_as(photograph, mound, azimuth, elevation):
             light = scene.light.edited(exposure=float(exposure))
             ours = composed(layers, scene.under(light), seen.camera)[..., :3].astype(float)
             off = np.abs(ours - theirs).mean(axis=-1)
-            # The cloud's brightness and the sky's colours count as much as each other.
-            found.append((off[seen.mask].mean() + off[~seen.mask].mean(), visibility, float(exposure)))
+            found.append((2.0 * off[seen.mask].mean() + off[~seen.mask].mean(), visibility, float(exposure)))
     _, visibility, exposure = min(found)
     return mound.edited(light=mound.light.edited(exposure=exposure, sky=mound.light.sky.edited(visibility=visibility)))

@@ -1,6 +1,6 @@
 """The camera of a view: rays through pixels and points on the picture."""
 
-from dataclasses import dataclass
+from dataclasses import dataclass, replace
 
 import numpy as np
 
@@ -38,6 +38,21 @@ class Camera:
     width: int
     height: int
     spread: float
+
+    def smaller(self, width):
+        """The same camera for a picture of another width.
+
+        Parameters
+        ----------
+        width : int
+            Pixels.
+
+        Returns
+        -------
+        Camera
+        """
+        step = self.width / width
+        return replace(self, width=width, height=max(1, round(self.height / step)), spread=self.spread * step)
 
     def ray(self, x, y):
         """Unit direction through a point of the picture.
