@@ -27,6 +27,8 @@ from softmound.core.grain.characters import SENTENCES as SENTENCES_OF
 from softmound.core.library.choices import MORE, ORDERS
 from softmound.core.light.scene.situations import NAMES
 from softmound.core.mass.solids import SHAPES
+from softmound.core.photograph.measures import WORDS
+from softmound.core.photograph.near import LOCKS
 from softmound.core.recipe.forms import TOOLS
 from softmound.core.recipe.grains import ACTIONS, MASKS
 from softmound.core.recipe.models import TIERS
@@ -59,6 +61,7 @@ def from_tables():
     found = {word for command, station in table() for word in (command.words, command.group, station)}
     found |= {*ACTIONS, *TIERS, *CHARACTERS, *NAMES, *MORE.values(), *ORDERS.values()}
     found |= {word.capitalize() for word in (*ACTIONS, *STARTS, *SHAPES, *TOOLS)}
+    found |= {words for pair in WORDS.values() for words in pair} | {*LOCKS.values()}
     found |= {kind.sentence for kind in STARTS.values()} | {shape.sentence for shape in SHAPES.values()} | {*SENTENCES_OF.values()}
     found |= {text for one in EXAMPLES.values() for text in (one.sentence, one.group)}
     found |= {text for kind in RISING.values() for text in (kind.label, kind.sentence)}

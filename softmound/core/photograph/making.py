@@ -2,9 +2,17 @@
 
 import numpy as np
 
+from ..engine.framing import seen_box
+from ..light.scene.camera import FILM, camera_of, fitted
+from ..problems import Problem
 from ..recipe import Arrays, Reference
 from .blocking import Asked, blocked_in, drawn_from_aside
+from .reading import base_of
+from .standing import row_of_horizon, standing_of
 from .sunlight import lit_as, suns_in
+
+LEAST_DRAWN = 200
+"""Pixels that a drawn outline holds at the least."""
 
 
 def reference_of(photograph, name):
@@ -57,11 +65,37 @@ def first_mound_of(photograph, name, seed=3, suns=None, side=None, ticket=None):
     return mound.edited(references=(*mound.references, reference_of(photograph, name))), overlap, proposed
 
 
+def first_mound_drawn(mask, camera, view, name, seed=3, ticket=None):
+    """Make the mound that an outline asks for which was drawn in an empty picture.
+
+    Parameters
+    ----------
+    mask : ndarray of bool, shape (rows, columns)
+        In pixels of the picture.
+    camera : Camera
+        Of it.
+    view : View
+        Whose camera it is; the outline is as large as it looks at its target.
+    name : str
+    seed : int, optional
+    ticket : Ticket, optional
+
+    Returns
+    -------
+    mound : Mound
+    overlap : float
+    """
+    if np.count_nonzero(mask) < LEAST_DRAWN:
+        raise Problem("The outline is too small to make a cloud of; draw it larger.")
+    base, flat = base_of(mask)
+    span = float(max(np.ptp(np.argwhere(mask), axis=0) + 1) * camera.spread * view.distance)
+    focal = FILM / (camera.spread * max(camera.width, 1.5 * camera.height))
+    standing = standing_of(mask, row_of_horizon(view.elevation, camera.spread, camera.height), base, focal, span)
+    return blocked_in(mask, standing, name, Asked(span, flat, seed), ticket)
+
+
 def _beside(mound, side):
     """A camera far to the right of a mound, and an outline where the cloud is seen in its picture."""
-    from ..engine.framing import seen_box
-    from ..light.scene.camera import camera_of, fitted
-
     low, high = seen_box(mound)
     rows, columns = (np.flatnonzero(side.any(axis=axis)) for axis in (1, 0))
     cut = side[rows[0] : rows[-1] + 1, columns[0] : columns[-1] + 1]

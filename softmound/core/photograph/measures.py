@@ -17,6 +17,16 @@ INWARD = 3.0
 """Pixels within the outline from which on light counts: its edge is the sky's as well."""
 NOTICED = {"tall": 0.03, "outline": 0.02, "light": 0.12, "turned": 6.0, "lifted": 6.0, "bright": 0.04, "filled": 0.03}
 """Differences that are worth a word."""
+WORDS = {
+    "tall": ("taller by {:.0f} %", "lower by {:.0f} %"),
+    "filled": ("fuller", "slimmer"),
+    "outline": ("rougher", "smoother"),
+    "light": ("more fine light and shade", "less fine light and shade"),
+    "turned": ("sun turned by {:.0f}° anticlockwise", "sun turned by {:.0f}° clockwise"),
+    "lifted": ("sun {:.0f}° higher", "sun {:.0f}° lower"),
+    "bright": ("brighter", "darker"),
+}
+"""What is said of a mound that has more of it than the photograph, and less."""
 
 
 @dataclass(frozen=True)
@@ -141,20 +151,13 @@ def differences(photograph, mound, sun=None, proposed=None):
     -------
     list of Sentence
     """
-    found = []
-
-    def say(key, by, more, less, value=None):
-        if np.isfinite(by) and abs(by) >= NOTICED[key]:
-            found.append((abs(by) / NOTICED[key], Sentence(more if by > 0 else less, abs(by) if value is None else value)))
-
     taller = mound.tall / photograph.tall - 1.0
-    say("tall", taller, "taller by {:.0f} %", "lower by {:.0f} %", 100.0 * abs(taller))
-    say("filled", mound.filled - photograph.filled, "fuller", "slimmer")
-    say("outline", mound.outline - photograph.outline, "rougher", "smoother")
-    say("light", mound.light - photograph.light, "more fine light and shade", "less fine light and shade")
-    say("bright", mound.bright - photograph.bright, "brighter", "darker")
+    found = {"tall": (taller, 100.0 * abs(taller))}
+    for name in ("filled", "outline", "light", "bright"):
+        found[name] = (getattr(mound, name) - getattr(photograph, name), 0.0)
     if sun is not None and proposed is not None:
-        say("lifted", sun.elevation - proposed.elevation, "sun {:.0f}° higher", "sun {:.0f}° lower")
         turned = (sun.azimuth - proposed.azimuth + 180.0) % 360.0 - 180.0
-        say("turned", turned, "sun turned by {:.0f}° anticlockwise", "sun turned by {:.0f}° clockwise")
-    return [sentence for _, sentence in sorted(found, key=lambda one: -one[0])]
+        found["lifted"], found["turned"] = ((by, abs(by)) for by in (sun.elevation - proposed.elevation, turned))
+    noticed = [(abs(by) / NOTICED[name], name, by, said) for name, (by, said) in found.items()
+               if np.isfinite(by) and abs(by) >= NOTICED[name]]
+    return [Sentence(WORDS[name][by < 0.0], said) for _, name, by, said in sorted(noticed, reverse=True)]

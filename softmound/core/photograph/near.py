@@ -191,7 +191,8 @@ def brought_near(photograph, mound, locked=(), seed=1, beside=None, ticket=None)
         if "forms" not in locked and now is not best and now.overlap < best.overlap - 0.002 and now.unlike < 1.3 * best.unlike:
             again = beside.candidate(drawn_toward(now.mound, beside.seen.camera, now.seen.mask, beside.seen.mask), ticket)
             now = again if again.unlike < now.unlike else now
-        if now.unlike < best.unlike - 1e-4:
+        # What a library is searched by must not suffer for the rest.
+        if now.unlike < best.unlike - 1e-4 and now.likeness > best.likeness - 1e-3:
             best, spread = now, min(spread * 1.5, WIDE)
             yield best
         else:

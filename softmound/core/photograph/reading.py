@@ -18,7 +18,7 @@ from .standing import USUAL, standing_of
 
 SEEN = 224
 """Pixels along the cloud in which a photograph and a mound are held beside each other."""
-EDGE = 2.5
+EDGE = 1.5
 """Difference of colour, in CIE L*a*b*, by which sky and land differ at the least where a horizon is seen."""
 FLAT, NEAR = 0.3, 0.04
 """Share of a cloud's columns that end near one row, and how near in heights of the cloud, for a base to be flat."""

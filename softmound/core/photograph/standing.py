@@ -7,11 +7,14 @@ import numpy as np
 from ..directions import direction_of
 from ..light.scene.camera import FILM, Camera, camera_of
 from ..recipe.models import View, limits
+from ..starts.species import SKY
 
 FRAME = (1280, 800)
 """Picture for which a view is made; wider ones show as much above and below, less wide ones as much at the sides."""
 USUAL = 50.0
 """Focal length where a photograph states none, millimetres on a film 36 mm wide."""
+DIP = float(np.degrees(np.sqrt(2.0 * SKY.altitude / 6.371e6)))
+"""How far below level the horizon is seen from the altitude that starts have over the sea, degrees: a ray touching the Earth."""
 LIFTED = -6.0
 """Elevation of the eye where no horizon is seen, degrees: a little below the base, as of starts."""
 
@@ -82,7 +85,7 @@ def standing_of(mask, horizon, base, focal, span):
     height, width = mask.shape
     across = max(width, 1.5 * height)
     spread = FILM / focal / across
-    elevation = LIFTED if horizon is None else -float(np.degrees(np.arctan((horizon - 0.5) * height * spread)))
+    elevation = LIFTED if horizon is None else DIP - float(np.degrees(np.arctan((horizon - 0.5) * height * spread)))
     low, high = limits(View, "elevation")
     elevation = min(max(elevation, low), high)
     view = View(azimuth=0.0, elevation=elevation, distance=1.0, target=(0.0, 0.0, 0.0))
@@ -101,3 +104,22 @@ def standing_of(mask, horizon, base, focal, span):
                        focal=min(max(seen, limits(View, "focal")[0]), limits(View, "focal")[1]))
     eye = np.asarray(view.target) + distance * direction_of(0.0, elevation)
     return Standing(view, Camera(eye, unit.right, unit.up, unit.forward, width, height, spread), share)
+
+
+def row_of_horizon(elevation, spread, height):
+    """Row of the horizon, in heights of a picture, of an eye that is so high above what it looks at.
+
+    Parameters
+    ----------
+    elevation : float
+        Degrees.
+    spread : float
+        Width of a pixel at distance 1.
+    height : int
+        Pixels.
+
+    Returns
+    -------
+    float
+    """
+    return 0.5 + float(np.tan(np.radians(DIP - elevation))) / (spread * height)

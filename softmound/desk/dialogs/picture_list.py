@@ -32,7 +32,7 @@ class PictureList(QListWidget):
         self.setMovement(QListWidget.Movement.Static)
         self.setAccessibleName(tr(name))
 
-    def add(self, word, name, tip, picture):
+    def add(self, word, name, tip, picture, first=False):
         """Put another one at the end.
 
         Parameters
@@ -40,13 +40,15 @@ class PictureList(QListWidget):
         word, name, tip : str
             What code calls it, what it is called, and a sentence.
         picture : QPixmap
+        first : bool, optional
+            Before all others instead.
         """
         item = QListWidgetItem(name)
         item.setData(WORD, word)
         item.setToolTip(tip)
         item.setTextAlignment(Qt.AlignmentFlag.AlignHCenter)
         item.setIcon(untinted(picture))
-        self.addItem(item)
+        self.insertItem(0 if first else self.count(), item)
 
     @property
     def word(self):

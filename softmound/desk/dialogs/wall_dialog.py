@@ -45,6 +45,8 @@ class WallDialog(QDialog):
         What of its bounds the cloud fills, once its picture is there.
     finished : bool
         It is an example, which is looked at as it says.
+    photographed : bool
+        A photograph is to be asked for instead.
     """
 
     explained = "reference/starts"
@@ -53,7 +55,7 @@ class WallDialog(QDialog):
         super().__init__(parent)
         self.setWindowTitle(tr("New mound"))
         self.resize(1120, 700)
-        self.mound, self.part, self.finished = None, None, False
+        self.mound, self.part, self.finished, self.photographed = None, None, False, False
         self._asked, self._seed, self._job = {}, 3, None
         self._parts = {}
         layout = QVBoxLayout(self)
@@ -87,7 +89,10 @@ class WallDialog(QDialog):
         self.examples = QPushButton(tr("Examples…"))
         self.examples.setToolTip(tr("Finished clouds, to take apart."))
         self.examples.clicked.connect(self.choose_example)
-        for button in (self.examples, self.again, self.take, close):
+        self.photograph = QPushButton(tr("From a photograph…"))
+        self.photograph.setToolTip(tr("A mound with the outline and the sun of a photographed cloud."))
+        self.photograph.clicked.connect(self._leave_for_photograph)
+        for button in (self.photograph, self.examples, self.again, self.take, close):
             foot.addWidget(button)
         layout.addLayout(foot)
         QShortcut(QKeySequence("R"), self, self.roll)
@@ -227,6 +232,10 @@ class WallDialog(QDialog):
         if self.mound is not None:
             self.finished = True
             self.accept()
+
+    def _leave_for_photograph(self):
+        self.photographed = True
+        self.reject()
 
     def done(self, result):
         job = self._job

@@ -13,8 +13,10 @@ from ...core.starts.species import STARTS, start
 from ..dialogs.asking import ask_choice, asking
 from ..dialogs.examples_dialog import asked_example
 from ..dialogs.import_dialog import ENDINGS, ImportDialog
+from ..dialogs.reading_dialog import asked_mound_of
 from ..dialogs.wall_dialog import WallDialog
 from ..shell.remembered import recent
+from ..view.photographs import asked_for, reading_with_lens
 from ..view.pixels import pixels_of
 from ..words import tr
 
@@ -59,11 +61,31 @@ class Files(QObject):
         """Show the wall of starts, and begin a new mound with the one that is taken."""
         with asking(WallDialog(self._services.over)) as dialog:
             mound = dialog.mound if dialog.exec() == WallDialog.DialogCode.Accepted else None
-            part, finished = dialog.part, dialog.finished
+            part, finished, photographed = dialog.part, dialog.finished, dialog.photographed
+        if photographed:
+            self.choose_photograph()
         if mound is not None and self.may_leave():
             self._document.open(mound)
             if not finished:
                 self._services.looking.fit(part)
+
+    def choose_photograph(self, path=None):
+        """Ask for a photograph of a cloud, and begin a new mound that is blocked in by it.
+
+        Parameters
+        ----------
+        path : path-like, optional
+            Instead of asking.
+        """
+        path = asked_for(self._services.over, tr("A photograph of a cloud")) if path is None else pathlib.Path(path)
+
+        def read(found):
+            mound = asked_mound_of(*found, self._services.over)
+            if mound is not None and self.may_leave():
+                self._document.open(mound)
+
+        if path is not None:
+            self._services.jobs.begin(reading_with_lens(path), read, passing=True)
 
     def choose_example(self):
         """Show finished mounds, and open a copy of the one that is taken."""

@@ -8,6 +8,7 @@ MOUNDS, EDITING, LOOKING, OUT, NUMBERS, TIME = "Mounds", "Editing", "Looking", "
 
 OF_WINDOW = (
     Command("new", "New mound…", "Ctrl+N", lambda w: w.files.choose_new(), MOUNDS, menu=True),
+    Command("photograph", "New mound from a photograph…", "", lambda w: w.files.choose_photograph(), MOUNDS, menu=True),
     Command("examples", "Examples…", "", lambda w: w.files.choose_example(), MOUNDS, menu=True),
     Command("open", "Open…", "Ctrl+O", lambda w: w.files.ask_and_open(), MOUNDS, menu=True),
     Command("save", "Save", "Ctrl+S", lambda w: w.station.save(), MOUNDS, menu=True),

@@ -14,12 +14,13 @@ from PyQt6.QtWidgets import (
     QVBoxLayout,
 )
 
-from ...core.exchange.foreign import read_photograph
+from ...core.exchange.foreign import read_focal, read_photograph
 from ...core.exchange.photographs import ENDINGS
 from ...core.recipe import Arrays, Reference, limits
 from .. import style
 from ..fields.controls import NumberField, Row, text_label
 from ..words import tr
+from .pixels import image_of_pixels
 
 SHOWN = (("beside", "Beside", "In front of everything, where it does not hide the cloud."),
          ("behind", "Behind", "Behind the cloud, in place of the sky."), ("off", "Off", "Kept, but not shown."))
@@ -37,9 +38,7 @@ def image_of(picture):
     -------
     QImage
     """
-    pixels = picture["pixels"]
-    height, width = pixels.shape[:2]
-    return QImage(pixels.tobytes(), width, height, 3 * width, QImage.Format.Format_RGB888).copy()
+    return image_of_pixels(picture["pixels"])
 
 
 def frame_of(reference, width, height):
@@ -143,6 +142,23 @@ def reading(path):
     return work
 
 
+def reading_with_lens(path):
+    """Work that reads a photograph, and what lens took it.
+
+    Parameters
+    ----------
+    path : pathlib.Path
+
+    Returns
+    -------
+    callable
+        Given a ticket, returns a `Reference`, and the focal length in millimetres or None.
+    """
+    def work(ticket):
+        return reading(path)(ticket), read_focal(path, ticket=ticket)
+    return work
+
+
 class PhotographDialog(QDialog):
     """How a photograph is shown: every change is seen at once and is a step of history.
 
@@ -151,16 +167,23 @@ class PhotographDialog(QDialog):
     reference : Reference
     changed : callable
         Called with each new `Reference`, or None to remove it, and True while the hand moves.
+    more : sequence of (str, str, callable)
+        What else can be done with it: words, a sentence, and what is called once the dialog is closed.
     parent : QWidget, optional
+
+    Attributes
+    ----------
+    then : callable
+        Of those the one that was chosen.
     """
 
     explained = "lessons/10_photograph"
 
-    def __init__(self, reference, changed, parent=None):
+    def __init__(self, reference, changed, more=(), parent=None):
         super().__init__(parent)
         self.setWindowTitle(tr("Reference photograph"))
         self.setMinimumWidth(320)
-        self.reference, self._changed = reference, changed
+        self.reference, self._changed, self.then = reference, changed, lambda: None
         layout = QVBoxLayout(self)
         layout.addWidget(text_label(reference.name, "title"))
         group = QButtonGroup(self)
@@ -190,6 +213,13 @@ class PhotographDialog(QDialog):
             field.changed.connect(lambda v, m, k=key: self._number(k, v, m))
             self.fields[key] = field
             layout.addWidget(field)
+        self.more = {}
+        for words, sentence, then in more:
+            button = QPushButton(words)
+            button.setToolTip(sentence)
+            button.clicked.connect(lambda _=False, t=then: self._leave_for(t))
+            self.more[words] = button
+            layout.addWidget(button)
         buttons = QDialogButtonBox(QDialogButtonBox.StandardButton.Close)
         drop = buttons.addButton("Remove", QDialogButtonBox.ButtonRole.DestructiveRole)
         drop.clicked.connect(self._remove)
@@ -206,6 +236,10 @@ class PhotographDialog(QDialog):
     def _take(self, moving, **changes):
         self.reference = self.reference.edited(**changes)
         self._changed(self.reference, moving)
+
+    def _leave_for(self, then):
+        self.then = then
+        self.accept()
 
     def _remove(self):
         self._changed(None, False)

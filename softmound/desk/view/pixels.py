@@ -50,16 +50,20 @@ def thumb_of(version):
         return QImage()
 
 
-def image_of_pixels(pixels):
+def image_of_pixels(pixels, opacity=False):
     """A picture as Qt draws it.
 
     Parameters
     ----------
-    pixels : ndarray of uint8, shape (height, width, 4)
+    pixels : ndarray of uint8, shape (height, width, 3 or 4)
+    opacity : bool, optional
+        Whether a fourth channel is how opaque it is; else it is passed over.
 
     Returns
     -------
     QImage
     """
-    height, width = pixels.shape[:2]
-    return QImage(pixels.tobytes(), width, height, 4 * width, QImage.Format.Format_RGBX8888).copy()
+    height, width, channels = pixels.shape
+    kind = QImage.Format.Format_RGB888 if channels == 3 else (
+        QImage.Format.Format_RGBA8888 if opacity else QImage.Format.Format_RGBX8888)
+    return QImage(pixels.tobytes(), width, height, channels * width, kind).copy()

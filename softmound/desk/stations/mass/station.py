@@ -16,14 +16,20 @@ from ....core.mass.outline import half_sizes
 from ....core.mass.placing import mirrored, replaced
 from ....core.mass.solids import SHAPES
 from ....core.mass.strokes import Brush, without_gesture
+from ....core.photograph.blocking import drawn_from_aside
+from ....core.photograph.making import first_mound_drawn
+from ....core.photograph.reading import photograph_of
 from ....core.problems import Problem
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.sequence import Sequence
 from ....core.recipe.time import TimeLine
 from ...dialogs.asking import asking
+from ...dialogs.near_dialog import NearDialog
+from ...dialogs.reading_dialog import asked_mound_of
 from ...documents.document import refusing
 from ...shell.command import Command
-from ...view.photographs import PhotographDialog, asked_for, reading
+from ...view.outline_hand import OutlineHand
+from ...view.photographs import PhotographDialog, asked_for, reading, reading_with_lens
 from ...words import counted, tr
 from ..station import Station
 from .brush_hand import BrushHand
@@ -68,6 +74,8 @@ class MassStation(Station):
     commands = (
         Command("blob", "Add a blob", "B", lambda s: s.add(), opens=True),
         Command("duplicate", "Duplicate the chosen forms", "Ctrl+D", lambda s: s.duplicate()),
+        Command("draw_outline", "Draw an outline", "O", lambda s: s.draw_outline(), opens=True),
+        Command("bring_near", "Bring the mound near a photograph…", "", lambda s: s.bring_near(), opens=True),
         Command("choose_all", "Choose all forms", "Ctrl+A", lambda s: s.choose_all(), opens=True),
         *(Command(tool, word, KEYS[tool], lambda s, t=tool: s.take(t), opens=True) for tool, word, _ in TOOLS if tool),
     )
@@ -523,12 +531,14 @@ class MassStation(Station):
         self.services.jobs.begin(reading(path), done)
 
     def show_photograph(self, number):
-        """Let a photograph be placed, sized and removed.
+        """Let a photograph be placed, sized, read and removed.
 
         Parameters
         ----------
         number : int
         """
+        reference = self.document.mound.references[number]
+
         def changed_(reference, moving):
             if reference is None:
                 self.document.apply(tr("remove photograph"), lambda mound: without(mound, ("references",), number))
@@ -536,8 +546,105 @@ class MassStation(Station):
                 self.document.apply(tr("place photograph"), lambda mound: put(
                     mound, ("references", number), lambda _: reference), moving)
 
-        with asking(PhotographDialog(self.document.mound.references[number], changed_, self.services.over)) as dialog:
+        more = [(tr("Block in its cloud…"), tr("Its outline, horizon and sun are read, and a mound is made of them."),
+                 lambda: self.block_in(self.document.mound.references[number]))]
+        if reference.reading is not None:
+            more.append((tr("Bring the mound near…"), tr("A search for mounds that look more like it, as long as you let it."),
+                         lambda: self.bring_near(number)))
+        with asking(PhotographDialog(reference, changed_, more, self.services.over)) as dialog:
             dialog.exec()
+            then = dialog.then
+        then()
+
+    def from_photograph(self, path=None):
+        """Ask for a photograph, read it, and block in its cloud.
+
+        Parameters
+        ----------
+        path : path-like, optional
+            Instead of asking.
+        """
+        path = asked_for(self.tray, tr("A photograph of a cloud")) if path is None else pathlib.Path(path)
+        if path is not None:
+            self.services.jobs.begin(reading_with_lens(path), lambda read: self.block_in(*read))
+
+    def block_in(self, reference, focal=None):
+        """Read a photograph, and put the mound that is blocked in by it in the place of what is there: one step of history.
+
+        Parameters
+        ----------
+        reference : Reference
+        focal : float, optional
+            Of its lens, millimetres.
+        """
+        made = asked_mound_of(reference, focal, self.services.over)
+        if made is None:
+            return
+
+        def change(mound):
+            others = tuple(one for one in mound.references if one.picture.key != reference.picture.key)
+            return made.edited(name=mound.name, references=(*others, *made.references), views=mound.views, snapshots=mound.snapshots,
+                               stand_ins=mound.stand_ins)
+
+        self.pick(())
+        self.document.apply(tr("block in a photograph"), change, with_view=True)
+
+    def draw_outline(self):
+        """Let the pen draw an outline in the picture: of a cloud in an empty one, else of the depth of the one that is there."""
+        self.paint_with(OutlineHand(self._outlined, lambda: self.services.tell(
+            tr("That was no outline: draw once round the cloud, and let go where you began."))))
+        self.services.tell(tr("Draw the outline of the cloud with the pen or the mouse; Esc lets go.")
+                           if not self.document.mound.mass.forms else
+                           tr("Turn the cloud until you see its side, then draw its outline from there; Esc lets go."))
+
+    def _outlined(self, mask, camera):
+        mound = self.document.mound
+        self.paint_with(None)
+
+        def work(ticket):
+            if mound.mass.forms:
+                return drawn_from_aside(mound, camera, mask, ticket)
+            return first_mound_drawn(mask, camera, mound.view, mound.name, ticket=ticket)
+
+        def done(found):
+            made, overlap = found
+            if self.document.mound.mass != mound.mass:
+                self.services.tell(tr("The forms have changed meanwhile; nothing was done. Draw the outline again."))
+                return
+            if mound.mass.forms:
+                self.document.apply(tr("draw the side"), lambda now: now.edited(mass=made.mass))
+            else:
+                self.document.apply(tr("draw an outline"), lambda now: made.edited(
+                    name=now.name, light=now.light, references=now.references, views=now.views, snapshots=now.snapshots,
+                    stand_ins=now.stand_ins), with_view=True)
+            self.services.tell(tr("{:.0f} % of the cloud and of the drawn outline are in common.").format(100 * overlap))
+
+        self.services.jobs.begin(work, done, passing=True)
+
+    def bring_near(self, number=None):
+        """Search for mounds that look more like a photograph that was read, and take one.
+
+        Parameters
+        ----------
+        number : int, optional
+            Of the photograph; default the last that was read.
+        """
+        mound = self.document.mound
+        read = [n for n, reference in enumerate(mound.references) if reference.reading is not None]
+        number = (read or [None])[-1] if number is None else number
+        if number is None or not mound.mass.forms:
+            self.services.tell(tr("Block in the cloud of a photograph first: Add, From a photograph."))
+            return
+        photograph = photograph_of(mound.references[number])
+        # Seen as the photograph was taken, whatever was looked at last.
+        begun = mound.edited(view=photograph.standing.view, snapshots=(), references=())
+        with asking(NearDialog(photograph, begun, parent=self.services.over)) as dialog:
+            dialog.exec()
+            made = dialog.mound
+        if made is not None:
+            self.document.apply(tr("bring it near"), lambda mound: mound.edited(
+                mass=made.mass, grains=made.grains, skin=made.skin, light=made.light, patches=made.patches, view=made.view),
+                with_view=True)
 
     def add_heap(self):
         """Ask for a heap and add it."""

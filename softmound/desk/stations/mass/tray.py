@@ -238,6 +238,8 @@ class FormTray(QWidget):
         menu.addAction(tr("Heap…"), station.add_heap)
         menu.addAction(tr("From a file…"), lambda: station.import_file())
         menu.addSeparator()
+        menu.addAction(tr("From a photograph…"), lambda: station.from_photograph())
+        menu.addAction(tr("Draw an outline"), station.draw_outline)
         menu.addAction(tr("Reference photograph…"), lambda: station.add_photograph())
         return menu
 
