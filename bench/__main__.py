@@ -11,7 +11,7 @@ from inspect import signature
 from softmound.core.kernels import threads
 
 NAMES = ("noise", "grain", "look", "frame", "near", "latency", "startup", "gestures",
-         "waits", "build", "export", "forms", "true", "window", "lights", "shelf", "formation", "standins", "time",
+         "waits", "photo", "build", "export", "forms", "true", "window", "lights", "shelf", "formation", "standins", "time",
          "damaged", "reliability", "hands")
 _LIBRARIES = ("numpy", "numba", "scipy", "PyQt6", "pydantic", "pyfastnoiselite")
 

@@ -11,6 +11,8 @@ from .reading import base_of
 from .standing import row_of_horizon, standing_of
 from .sunlight import lit_as, suns_in
 
+CORNER, SMALL = (0.87, 0.24), 0.22
+"""Where a photograph lies on the picture, and how wide it is, in shares of the picture."""
 LEAST_DRAWN = 200
 """Pixels that a drawn outline holds at the least."""
 
@@ -30,7 +32,7 @@ def reference_of(photograph, name):
     rows = np.flatnonzero(photograph.mask.any(axis=1))
     height = len(photograph.mask)
     return Reference(name=name, picture=Arrays(pixels=photograph.pixels), reading=photograph.reading,
-                     top=round(rows[0] / height, 4), base=round((rows[-1] + 1) / height, 4))
+                     place=CORNER, scale=SMALL, top=round(rows[0] / height, 4), base=round((rows[-1] + 1) / height, 4))
 
 
 def first_mound_of(photograph, name, seed=3, suns=None, side=None, ticket=None):

@@ -24,8 +24,8 @@ LOCKS = {
 }
 """What a search may be kept from changing, and how it is called."""
 OUTLINE, ROUGHNESS, SPECTRUM, LIGHT, BRIGHTNESS = 1.0, 1.5, 0.15, 0.35, 0.5
-"""What a difference counts: of the area outside one another, in outline dimension, in slope, of light that does not go along, and in
-brightness."""
+"""What a difference counts: of the area outside one another, in outline dimension, in slope, of light that does not go along,
+and in brightness."""
 CLOSE = 0.01, 0.05
 """Differences of dimension and slope that do not count."""
 WIDE, NARROW = 1.0, 0.15
@@ -149,7 +149,8 @@ class Beside:
         mine, theirs = measured(seen), self.measures
         overlap, light = overlap_of(seen.mask, self.seen.mask), light_alike(self.seen, seen)
         unlike = OUTLINE * (1.0 - overlap) + LIGHT * (1.0 - light) + BRIGHTNESS * abs(mine.bright - theirs.bright)
-        for weight, close, by in ((ROUGHNESS, CLOSE[0], mine.outline - theirs.outline), (SPECTRUM, CLOSE[1], mine.light - theirs.light)):
+        for weight, close, by in ((ROUGHNESS, CLOSE[0], mine.outline - theirs.outline),
+                                  (SPECTRUM, CLOSE[1], mine.light - theirs.light)):
             unlike += weight * max(abs(by) - close, 0.0) if np.isfinite(by) else 0.0
         return Candidate(mound, seen, mine, overlap, likeness(self.seen, seen), light, float(unlike))
 

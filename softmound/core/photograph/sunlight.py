@@ -82,7 +82,8 @@ def suns_in(photograph, mound, ticket=None, since=0.0):
         if len(chosen) == PROPOSED:
             break
     better = sorted((_refined(lit, *one) for one in chosen), reverse=True)
-    return [Proposal(float(azimuth), float(elevation), score, lit.picture(azimuth, elevation)) for score, (azimuth, elevation) in better]
+    return [Proposal(float(azimuth), float(elevation), score, lit.picture(azimuth, elevation))
+            for score, (azimuth, elevation) in better]
 
 
 def apart(one, other):

@@ -192,9 +192,10 @@ class NearDialog(QDialog):
         self.ours.show_image(image_of_pixels(now.seen.pixels))
         first = self.candidates[0].mound.light.sun
         said = differences(self._beside.measures, now.measures, now.mound.light.sun, first)[:MOST_WORDS]
-        self.likeness.setText(tr("Likeness {:.3f}: outlines {:.0f} % in common, light {:.0f} % in step. Beside the photograph: {}.").format(
-            now.likeness, 100 * now.overlap, 100 * max(now.light, 0.0),
-            ", ".join(map(tr, said)) or tr("nothing else that would be worth a word")))
+        words = ", ".join(map(tr, said)) or tr("nothing worth a word")
+        self.likeness.setText(
+            tr("Likeness {:.3f}: outlines {:.0f} % in common, light {:.0f} % in step. Beside the photograph: {}.").format(
+                now.likeness, 100 * now.overlap, 100 * max(now.light, 0.0), words))
 
     def _follow(self):
         searching = self._job is not None

@@ -1,4 +1,4 @@
-"""From a photograph: its cloud's outline, horizon, base and sun, read by themselves and put right by hand; then it is blocked in."""
+"""From a photograph: outline, horizon, base and sun of its cloud, read by themselves, put right by hand, and blocked in."""
 
 import numpy as np
 from PyQt6.QtCore import QPointF, QRectF, QSize, Qt, QTimer, pyqtSignal

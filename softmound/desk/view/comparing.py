@@ -7,10 +7,12 @@ from PyQt6.QtWidgets import QComboBox, QHBoxLayout, QPushButton, QWidget
 
 from .. import style
 from ..words import tr
-from .pixels import pixels_of
+from .pixels import image_of_pixels, pixels_of
 
 NEAR = 8
 """Pixels within which the line, or a mark, is taken."""
+UNDER_BAR = 108
+"""Row below the bar, pixels."""
 STRONGER = 4.0
 """Times a difference is shown stronger than it is."""
 NOW = "now"
@@ -59,7 +61,7 @@ class CompareBar(QWidget):
     Signals
     -------
     changed(str)
-        "line", "beside" or "difference".
+        "line", "beside", "difference" or "outlines".
     sides(str, str)
         Keys of what is wanted on the left and on the right.
     ended()
@@ -88,6 +90,7 @@ class CompareBar(QWidget):
             ("beside", "Beside", tr("Both whole clouds side by side, as large as each other; drag the marks on a photograph to the "
                                  "top and the base of its cloud.")),
             ("difference", "Difference", tr("How the two differ, {:g} times as strong, on grey.").format(STRONGER)),
+            ("outlines", "Outlines", tr("The outline that was read in a photograph over that of the cloud, and their likeness.")),
         ):
             button = QPushButton(tr(text))
             button.setCheckable(True)
@@ -145,10 +148,14 @@ class Side:
         Top and base of its cloud, in heights of the picture from above.
     number : int, optional
         Of a photograph among the mound's.
+    outline : QImage, optional
+        Of a photograph that was read: opaque where its cloud is.
+    wide : float, optional
+        Its width in widths of the picture, if it is seen as it was taken.
     """
 
-    def __init__(self, name, image=None, span=(0.15, 0.85), number=None):
-        self.name, self.image, self.span, self.number = name, image, span, number
+    def __init__(self, name, image=None, span=(0.15, 0.85), number=None, outline=None, wide=None):
+        self.name, self.image, self.span, self.number, self.outline, self.wide = name, image, span, number, outline, wide
 
     @property
     def photograph(self):
@@ -168,7 +175,7 @@ class Comparison:
     ----------
     left, right : Side
     by : str, optional
-        "line", "beside" or "difference".
+        "line", "beside", "difference" or "outlines".
     sides : callable, optional
         Called with the keys of two others that are to be compared.
     ended : callable, optional
@@ -178,10 +185,13 @@ class Comparison:
     ----------
     at : float
         Where the line stands, as a share of the width.
+    said : str
+        What is written below outlines.
     """
 
     def __init__(self, left, right, by="line", sides=lambda left, right: None, ended=lambda: None):
         self.left, self.right, self.at, self.by = left, right, 0.5, by
+        self.said = ""
         self.sides, self.ended = sides, ended
         self._made = self._mark = None
 
@@ -274,20 +284,23 @@ class Comparison:
         frame.moveCenter(QPointF(box.center().x(), frame.center().y()))
         return frame
 
-    def paint(self, painter, size, shown):
+    def paint(self, painter, size, shown, cloud):
         """Draw over the picture.
 
         Parameters
         ----------
         painter : QPainter
         size : QSize
-        shown : QImage
-            The present picture.
+        shown, cloud : QImage
+            The present picture, and with the cloud's opacity.
         """
         images = [side.image or shown for side in (self.left, self.right)]
         whole = QRectF(0, 0, size.width(), size.height())
         if self.by == "difference":
             painter.drawImage(whole, self._difference(*images))
+            return
+        if self.by == "outlines":
+            self._paint_outlines(painter, whole, shown, cloud)
             return
         line = (self.at if self.by == "line" else 0.5) * size.width()
         boxes = (QRectF(0, 0, line, size.height()), QRectF(line, 0, size.width() - line, size.height()))
@@ -296,7 +309,7 @@ class Comparison:
             painter.setClipRect(box)
             painter.fillRect(box, style.GROUND)
             if self.by == "line":
-                painter.drawImage(self._whole(image, whole) if side.photograph else whole, image)
+                painter.drawImage(self._whole(side, image, whole) if side.photograph else whole, image)
             else:
                 painter.drawImage(self._frame(side, box, size, image), image)
             painter.restore()
@@ -319,12 +332,36 @@ class Comparison:
             painter.drawText(box, Qt.AlignmentFlag.AlignCenter, text)
 
     @staticmethod
-    def _whole(image, whole):
-        """A photograph as large as the picture lets it be."""
+    def _whole(side, image, whole):
+        """A photograph as it was taken, else as large as the picture lets it be."""
         scale = min(whole.width() / image.width(), whole.height() / image.height())
+        if side.wide is not None:
+            scale = side.wide * whole.width() / image.width()
         box = QRectF(0, 0, image.width() * scale, image.height() * scale)
         box.moveCenter(whole.center())
         return box
+
+    def _paint_outlines(self, painter, whole, shown, cloud):
+        """Both outlines over the picture, that of the photograph in barley."""
+        painter.drawImage(whole, shown)
+        painter.fillRect(whole, style.with_alpha(style.GROUND, 110))
+        for side in (self.left, self.right):
+            if side.outline is not None:
+                _draw_edge(painter, side.outline, self._whole(side, side.outline, whole), style.BARLEY)
+        _draw_edge(painter, cloud, whole, style.BLUE)
+        painter.setFont(style.text_font(13))
+        parts = [(f"{side.name}   ", style.BARLEY if side.outline is not None else style.BLUE) for side in (self.left, self.right)]
+        parts.append((self.said, style.TEXT))
+        wide = [painter.fontMetrics().horizontalAdvance(words) for words, _ in parts]
+        box = QRectF((whole.width() - sum(wide)) / 2 - 12, UNDER_BAR, sum(wide) + 24, 26)
+        painter.setPen(Qt.PenStyle.NoPen)
+        painter.setBrush(style.with_alpha(style.GROUND, 210))
+        painter.drawRoundedRect(box, 6, 6)
+        at = box.left() + 12
+        for (words, colour), width in zip(parts, wide):
+            painter.setPen(colour)
+            painter.drawText(QRectF(at, box.top(), width + 1, box.height()), Qt.AlignmentFlag.AlignVCenter, words)
+            at += width
 
     def _difference(self, one, other):
         key = one.cacheKey(), other.cacheKey()
@@ -334,3 +371,18 @@ class Comparison:
             height, width = apart.shape[:2]
             self._made = key, QImage(apart.tobytes(), width, height, 3 * width, QImage.Format.Format_RGB888).copy()
         return self._made[1]
+
+
+def _draw_edge(painter, image, box, colour):
+    """Draw where the opacity of an image passes through half, as thick as two pixels of the screen."""
+    width, height = max(1, round(box.width())), max(1, round(box.height()))
+    small = image.scaled(width, height, transformMode=Qt.TransformationMode.SmoothTransformation)
+    inside = pixels_of(small, opacity=True)[..., 3] > 127
+    edge = np.zeros(inside.shape, bool)
+    edge[1:] |= inside[1:] != inside[:-1]
+    edge[:, 1:] |= inside[:, 1:] != inside[:, :-1]
+    edge[:-1] |= edge[1:]
+    edge[:, :-1] |= edge[:, 1:]
+    drawn = np.zeros((*inside.shape, 4), np.uint8)
+    drawn[edge] = colour.red(), colour.green(), colour.blue(), 255
+    painter.drawImage(box.topLeft(), image_of_pixels(drawn, opacity=True))

@@ -421,7 +421,7 @@ class Picture(QWidget):
         if self.mound is not None:
             photographs.paint(painter, self.mound.references, self.size(), self._cloud)
         if self.comparison is not None and self._image is not None:
-            self.comparison.paint(painter, self.size(), self._image)
+            self.comparison.paint(painter, self.size(), self._image, self._cloud)
         if self.bare or self.mound is None:
             return
         painter.setRenderHint(QPainter.RenderHint.Antialiasing)

@@ -1,10 +1,15 @@
 """Snapshots and views kept with the mound: small pictures of them, and comparing them with the present picture."""
 
+import numpy as np
 from PyQt6.QtCore import QObject
 
+from ....core.engine.background import Job
 from ....core.engine.density import bounds_of, draft_voxel
 from ....core.engine.stages import Stages, picture
 from ....core.light.scene.camera import camera_of
+from ....core.photograph.measures import differences
+from ....core.photograph.near import Beside
+from ....core.photograph.reading import photograph_of
 from ....core.recipe.places import changed
 from ....core.recipe.snapshots import with_snapshot
 from ...view.comparing import NOW, Comparison, Side
@@ -13,6 +18,8 @@ from ...view.pixels import image_of_pixels, pixels_of
 from ...words import tr
 
 MINIATURE = (120, 75)
+MOST_WORDS = 3
+"""Differences of a mound and a photograph that are said."""
 LONGEST = 1280
 """Pixels along the longer side of a snapshot that are kept."""
 
@@ -34,7 +41,7 @@ class Snapshots(QObject):
         super().__init__(station)
         self._station, self._services, self._document = station, station.services, station.document
         self._small = Stages(self._services.builder.cache)
-        self.compared = None
+        self.compared, self._job = None, None
         self._services.picture.marked.connect(self._marked)
 
     def keep(self):
@@ -98,31 +105,75 @@ class Snapshots(QObject):
         self._station.show_mound(self._document.mound)
 
     def follow(self, mound):
-        """End comparing when the snapshot is gone.
+        """End comparing when the snapshot is gone; measure another mound anew.
 
         Parameters
         ----------
         mound : Mound
         """
+        comparison = self._services.picture.comparison
         if self.compared is not None and self.compared >= len(mound.snapshots):
             self.end()
+        elif comparison is not None and comparison.by == "outlines":
+            self._measure(comparison)
 
-    def compare_sides(self, left, right):
+    def compare_photograph(self, number):
+        """Hold a photograph beside the present picture: outline over outline if it was read.
+
+        Parameters
+        ----------
+        number : int
+        """
+        read = self._document.mound.references[number].reading is not None
+        self.compare_sides(f"photograph {number}", NOW, "outlines" if read else "beside")
+
+    def compare_sides(self, left, right, by=None):
         """Compare any two of the snapshots, the photographs and the present picture.
 
         Parameters
         ----------
         left, right : str
             "now", or "snapshot" or "photograph" and a number.
+        by : str, optional
+            As of `Comparison`; default as they are compared now.
         """
         mound, picture = self._document.mound, self._services.picture
         options = [(f"snapshot {n}", s.name) for n, s in enumerate(mound.snapshots)]
         options += [(f"photograph {n}", r.name) for n, r in enumerate(mound.references)]
-        by = picture.comparison.by if picture.comparison is not None else "line"
-        if "photograph" in left + right:
-            by = "beside"
+        if by is None:
+            by = picture.comparison.by if picture.comparison is not None else "line"
+            by = "beside" if "photograph" in left + right and by != "outlines" else by
         picture.compare_bar.show_sides([*options, (NOW, "Now")], left, right, by)
-        picture.compare(Comparison(self._side(left), self._side(right), by, self.compare_sides, self.end))
+        comparison = Comparison(self._side(left), self._side(right), by, self.compare_sides, self.end)
+        picture.compare(comparison)
+        self._measure(comparison)
+
+    def _measure(self, comparison):
+        """Say how alike the mound is to the photograph it is compared with, if that was read: measured beside the work."""
+        numbers = [side.number for side in (comparison.left, comparison.right) if side.outline is not None]
+        if not numbers:
+            comparison.said = tr("Nothing was read in it yet: in Mass click the photograph, and block in its cloud.")
+            return
+        mound = self._document.mound
+        photograph = photograph_of(mound.references[numbers[0]])
+        begun, told = mound.edited(view=photograph.standing.view), self._services.relay.to(self._measured)
+
+        def work(ticket):
+            beside = Beside(photograph)
+            return beside.measures, beside.candidate(begun, ticket)
+
+        if self._job is not None:
+            self._job.stop()
+        self._job = Job(work, lambda share, words: None, lambda job: told(job, comparison)).start()
+
+    def _measured(self, job, comparison):
+        if job is not self._job or comparison is not self._services.picture.comparison or job.result is None:
+            return
+        measures, now = job.result
+        said = ", ".join(map(tr, differences(measures, now.measures)[:MOST_WORDS]))
+        comparison.said = tr("Likeness {:.2f}, {:.0f} % in common: {}").format(
+            now.likeness, 100 * now.overlap, said or tr("nothing worth a word"))
+        self._services.picture.update()
 
     def _side(self, key):
         mound = self._document.mound
@@ -133,7 +184,9 @@ class Snapshots(QObject):
             snapshot = mound.snapshots[int(number)]
             return Side(snapshot.name, image_of(snapshot.picture), self._span(snapshot.recipe))
         reference = mound.references[int(number)]
-        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), int(number))
+        read = photograph_of(reference)
+        return Side(reference.name, image_of(reference.picture), (reference.top, reference.base), int(number),
+                    None if read is None else _opaque(read.mask), None if read is None else read.standing.share)
 
     def _span(self, mound):
         """Top and base of a mound's cloud in its picture, as shares of the height."""
@@ -151,3 +204,8 @@ class Snapshots(QObject):
     def _marked(self, side):
         self._document.apply(tr("mark a photograph"), lambda mound: changed(
             mound, ("references", side.number), top=side.span[0], base=side.span[1]))
+
+
+def _opaque(mask):
+    """An outline as an image that is opaque where it is true: QImage."""
+    return image_of_pixels(np.repeat(np.where(mask, 255, 0).astype(np.uint8)[..., None], 4, axis=2), opacity=True)

@@ -548,6 +548,8 @@ class MassStation(Station):
 
         more = [(tr("Block in its cloud…"), tr("Its outline, horizon and sun are read, and a mound is made of them."),
                  lambda: self.block_in(self.document.mound.references[number]))]
+        more.append((tr("Compare with the cloud"), tr("Outline over outline, by a line, side by side, or their difference."),
+                     lambda: self.services.stations["Light"].snapshots.compare_photograph(number)))
         if reference.reading is not None:
             more.append((tr("Bring the mound near…"), tr("A search for mounds that look more like it, as long as you let it."),
                          lambda: self.bring_near(number)))
@@ -583,8 +585,8 @@ class MassStation(Station):
 
         def change(mound):
             others = tuple(one for one in mound.references if one.picture.key != reference.picture.key)
-            return made.edited(name=mound.name, references=(*others, *made.references), views=mound.views, snapshots=mound.snapshots,
-                               stand_ins=mound.stand_ins)
+            return made.edited(name=mound.name, references=(*others, *made.references), views=mound.views,
+                               snapshots=mound.snapshots, stand_ins=mound.stand_ins)
 
         self.pick(())
         self.document.apply(tr("block in a photograph"), change, with_view=True)
