@@ -151,16 +151,18 @@ def _measured(pixels, mask, sun, focal, seconds):
     mound = lit_as(photograph, mound, suns[0].azimuth, suns[0].elevation)
     beside = Beside(photograph)
     ends = time.perf_counter() + seconds
+    best = None
     for candidate in brought_near(photograph, mound, beside=beside):
         best = candidate or best
         if time.perf_counter() > ends:
             break
     off = [apart(sun, (one.azimuth, one.elevation)) for one in suns]
     camera = beside.seen.camera
-    return {"read": overlap_of(photograph.mask, seen_as(mask, photograph.standing.camera)), "blocked": blocked, "near": best.overlap,
-            "sun": off[0], "sun_of_three": min(off), "likeness": best.likeness,
+    return {"read": overlap_of(photograph.mask, seen_as(mask, photograph.standing.camera)), "blocked": blocked,
+            "near": best.overlap, "sun": off[0], "sun_of_three": min(off), "likeness": best.likeness,
             "dimension": abs(outline_dimension(beside.seen.mask) - outline_dimension(seen_as(mask, camera))),
-            "rough": abs(best.measures.outline - beside.measures.outline), "light": abs(best.measures.light - beside.measures.light),
+            "rough": abs(best.measures.outline - beside.measures.outline),
+            "light": abs(best.measures.light - beside.measures.light),
             "reading": reading, "blocking": blocking, "sunning": sunning}
 
 

@@ -34,9 +34,11 @@ from softmound.desk.dialogs.export_dialog import ExportDialog, MeshDialog
 from softmound.desk.dialogs.import_dialog import ImportDialog
 from softmound.desk.dialogs.keys_dialog import KeysDialog
 from softmound.desk.dialogs.manual_dialog import ManualDialog
+from softmound.desk.dialogs.near_dialog import NearDialog
 from softmound.desk.dialogs.picture_dialog import PictureDialog
 from softmound.desk.dialogs.publish_dialog import PublishDialog
 from softmound.desk.dialogs.queue_dialog import QueueDialog
+from softmound.desk.dialogs.reading_dialog import ReadingDialog
 from softmound.desk.dialogs.resize_dialog import ResizeDialog
 from softmound.desk.dialogs.wall_dialog import WallDialog
 from softmound.desk.help.pages import leaves
@@ -53,6 +55,7 @@ from softmound.desk.view.overlays import WORDS_APART, AltitudeRail
 from softmound.desk.view.photographs import PhotographDialog
 from tests.desk import DeskTest
 from tests.long import long
+from tests.photographed import blocked
 from tests.scenes import ball_mound, lumpy_mound
 from tests.test_desk_access import colours_of, contrast, words_of
 
@@ -90,6 +93,8 @@ class Readable(DeskTest):
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
             PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w), ExamplesDialog: lambda: ExamplesDialog(w),
+            ReadingDialog: lambda: ReadingDialog(photograph, None, w),
+            NearDialog: lambda: NearDialog(blocked()[0], blocked()[1], parent=w),
             GrowthSiblingsDialog: lambda: GrowthSiblingsDialog(mound.edited(growth=growth_for(mound)), None, w),
         }
 

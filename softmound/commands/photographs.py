@@ -30,7 +30,7 @@ def add_to(actions):
                       help="of the lens, on a film 36 mm wide; default as the file says, else 50")
     made.add_argument("--span", type=arguments.span, default=300.0, metavar="M", help="longest side of the cloud in metres")
     made.add_argument("--sun", type=arguments.pair, metavar="AZ,EL",
-                      help="azimuth and elevation of the sun in degrees: 0 is behind the camera, 90 on the right; default looked for")
+                      help="azimuth and elevation of the sun in degrees, 0 behind the camera, 90 on the right; default looked for")
     made.add_argument("--seed", type=arguments.seed, default=3, metavar="N")
     made.add_argument("--search", type=arguments.seconds, metavar="SECONDS", help="then bring it nearer for so long")
     made.add_argument("--lock", action="append", default=[], choices=("forms", "seeds", "grains", "edge", "light"),

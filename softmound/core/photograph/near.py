@@ -23,16 +23,18 @@ LOCKS = {
     "light": "Light",
 }
 """What a search may be kept from changing, and how it is called."""
-OUTLINE, ROUGHNESS, SPECTRUM, LIGHT, BRIGHTNESS = 1.0, 1.5, 0.15, 0.35, 0.5
+OUTLINE, ROUGHNESS, SPECTRUM, LIGHT, BRIGHTNESS = 1.0, 1.5, 0.3, 0.35, 0.5
 """What a difference counts: of the area outside one another, in outline dimension, in slope, of light that does not go along,
 and in brightness."""
 CLOSE = 0.01, 0.05
 """Differences of dimension and slope that do not count."""
+FITTING = 0.935
+"""Share of both outlines in common that is not given up for anything else."""
 WIDE, NARROW = 1.0, 0.15
 """Spread with which numbers are changed at first and at the least."""
 AT_ONCE = 3
 """Numbers that are changed at once."""
-GUIDED = 8
+GUIDED = 14
 """Tries in which what is missing says what is changed, before chance does."""
 
 
@@ -192,8 +194,9 @@ def brought_near(photograph, mound, locked=(), seed=1, beside=None, ticket=None)
         if "forms" not in locked and now is not best and now.overlap < best.overlap - 0.002 and now.unlike < 1.3 * best.unlike:
             again = beside.candidate(drawn_toward(now.mound, beside.seen.camera, now.seen.mask, beside.seen.mask), ticket)
             now = again if again.unlike < now.unlike else now
-        # What a library is searched by must not suffer for the rest.
-        if now.unlike < best.unlike - 1e-4 and now.likeness > best.likeness - 1e-3:
+        # The outline must not suffer for the rest, nor what a library is searched by.
+        kept = now.likeness > best.likeness - 1e-3 and now.overlap >= min(best.overlap, FITTING)
+        if kept and now.unlike < best.unlike - 1e-4:
             best, spread = now, min(spread * 1.5, WIDE)
             yield best
         else:

@@ -7,7 +7,7 @@ import skimage
 ALONG = 1024
 """Pixels along the longer side of a photograph in which outlines are found."""
 MODEL = 192
-"""Pixels along the longer side at which the sky behind the clouds is made out."""
+"""Columns in which the sky behind the clouds is made out."""
 TURNS = 12
 """Times the sky is made out anew of what then counts as sky."""
 NOISE = 0.9
@@ -61,16 +61,17 @@ def sky_behind(lab, brushed=None):
     ndarray of float32, shape (rows, columns, 3)
     """
     rows, columns = lab.shape[:2]
-    step = max(1, max(rows, columns) // MODEL)
-    small = skimage.transform.downscale_local_mean(lab, (step, step, 1)).astype(np.float64)
+    # Rows stay as they are: a horizon is a line.
+    step = max(1, columns // MODEL)
+    small = skimage.transform.downscale_local_mean(lab, (1, step, 1)).astype(np.float64)
     height, width = small.shape[:2]
     x = np.linspace(-1.0, 1.0, width)
     basis = np.stack([np.ones(width), x, x * x - 1.0 / 3.0])
     said = np.zeros((height, width)) if brushed is None else _reduced_brush(brushed, step)
-    # A sky is smooth, and begins at the sides and above.
-    steep = np.sqrt((skimage.filters.farid(small[..., 0])) ** 2 + sum(skimage.filters.farid(small[..., n]) ** 2 for n in (1, 2)))
+    # A sky is smooth along its rows, whatever comes below a horizon, and begins at the sides and above.
+    steep = np.sqrt(sum(skimage.filters.farid_v(small[..., n]) ** 2 for n in range(3)))
     calm = 1.0 / (1.0 + (scipy.ndimage.gaussian_filter(steep, 1.5) / (2.0 * np.median(steep) + 0.15)) ** 2)
-    weight = calm * ((np.abs(x) > 0.8) + (np.arange(height) < 0.06 * height)[:, None] + 0.02)
+    weight = calm * ((np.abs(x) > 0.8) + (np.arange(height) < 0.06 * height)[:, None] + 0.001)
     for turn in range(TURNS):
         weight = np.where(said == CLOUD, 0.0, np.where(said == SKY, 4.0, weight))
         sky = _fitted(small, weight, basis)
@@ -79,18 +80,16 @@ def sky_behind(lab, brushed=None):
         # The net is drawn closer as it is better known what is sky.
         wide *= 1.0 + 3.0 * (1.0 - turn / (TURNS - 1))
         weight = calm / (1.0 + (away / wide) ** 2) ** 2
-    at = [(np.arange(n) + 0.5) / step - 0.5 for n in (rows, columns)]
-    out = np.empty_like(lab)
-    for n in range(3):
-        spread = scipy.ndimage.map_coordinates(sky[..., n], np.meshgrid(*at, indexing="ij", sparse=False), order=1, mode="nearest")
-        out[..., n] = spread
-    return out
+    across = np.clip((np.arange(columns) + 0.5) / step - 0.5, 0.0, width - 1.0)
+    left = np.minimum(across.astype(int), max(width - 2, 0))
+    share = (across - left)[:, None]
+    return (sky[:, left] * (1.0 - share) + sky[:, np.minimum(left + 1, width - 1)] * share).astype(np.float32)
 
 
 def _reduced_brush(brushed, step):
-    out = np.zeros(tuple(-(-n // step) for n in brushed.shape))
+    out = np.zeros((brushed.shape[0], -(-brushed.shape[1] // step)))
     for what in (CLOUD, SKY):
-        share = skimage.transform.downscale_local_mean((brushed == what).astype(float), (step, step))
+        share = skimage.transform.downscale_local_mean((brushed == what).astype(float), (1, step))
         out[share > 0.25] = what
     return out
 
@@ -100,7 +99,7 @@ def _fitted(small, weight, basis):
     moments = np.einsum("yx,ix,jx->yij", weight, basis, basis)
     colours = np.einsum("yx,ix,yxc->yic", weight, basis, small)
     both = [0.0, 0.0]
-    for wide, share in ((1.0, 1.0), (4.0, 0.05), (16.0, 0.003)):
+    for wide, share in ((1.0, 1.0), (12.0, 0.02), (48.0, 0.001)):
         both = [one + share * scipy.ndimage.gaussian_filter1d(part, wide, axis=0, mode="nearest")
                 for one, part in zip(both, (moments, colours))]
     moments, colours = both

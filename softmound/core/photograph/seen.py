@@ -2,10 +2,7 @@
 
 import numpy as np
 
-from ..volume.bricks import SIDE
-
-COARSE = 4
-"""Parts along each side of a tile, whose voxels are all the same."""
+from ..volume.bricks import LANES, SIDE
 
 
 def opacity_of(grid, camera, extinction):
@@ -24,11 +21,11 @@ def opacity_of(grid, camera, extinction):
     -------
     ndarray of float32, shape (height, width)
     """
-    lanes, tiles = _cells(SIDE, 1), _cells(COARSE, SIDE // COARSE)
+    lanes = np.stack(np.meshgrid(*[np.arange(SIDE)] * 3, indexing="ij"), -1).reshape(LANES, 3)
     brick, lane = np.nonzero(grid.values > 0.0)
     cells = np.concatenate([grid.coords[brick] * SIDE + lanes[lane],
-                            (grid.tile_coords[:, None] * SIDE + tiles).reshape(-1, 3)])
-    dense = np.concatenate([grid.values[brick, lane], np.repeat(grid.tile_values * (SIDE // COARSE) ** 3, COARSE**3)])
+                            (grid.tile_coords[:, None] * SIDE + lanes).reshape(-1, 3)])
+    dense = np.concatenate([grid.values[brick, lane], np.repeat(grid.tile_values, LANES)])
     to = (grid.world(cells) - camera.eye) @ np.stack([camera.right, -camera.up, camera.forward], axis=1)
     per_metre = 1.0 / (camera.spread * to[:, 2])
     at = to[:, :2] * per_metre[:, None] + (camera.width / 2 - 0.5, camera.height / 2 - 0.5)
@@ -45,9 +42,3 @@ def opacity_of(grid, camera, extinction):
             depth += np.bincount((row + down) * (camera.width + 2) + column + right, share, len(depth))
     depth = depth.reshape(camera.height + 2, camera.width + 2)[1:-1, 1:-1]
     return (1.0 - np.exp(-depth)).astype(np.float32)
-
-
-def _cells(along, wide):
-    """Middles of the parts of a brick along each side, voxels."""
-    steps = np.arange(along) * wide + (wide - 1) / 2.0
-    return np.stack(np.meshgrid(steps, steps, steps, indexing="ij"), -1).reshape(-1, 3)

@@ -322,7 +322,7 @@ class ReadingDialog(QDialog):
         try:
             reading = reading_of(self._small, mask, self._focal)
         except Problem as problem:
-            self._reading = None
+            self._reading, self._wanted = None, False
             self.canvas.show_reading(mask, None)
             self.said.setText(tr(problem.sentence))
             self._stop()
@@ -389,13 +389,9 @@ class ReadingDialog(QDialog):
 
     def _take(self):
         """Accept now, or as soon as there is something to accept."""
-        if self._reading is None:
-            return
-        self._wanted = True
+        self._wanted = self._reading is not None or self._job is not None
         if self._blocked is not None:
             self._accept()
-        else:
-            self.said.setText(tr("Blocking it in…"))
 
     def _accept(self):
         mound = self._lit[self._chosen][1] if self._lit else self._blocked
