@@ -19,6 +19,7 @@ a line each. Below a line that opens a dialog, indented, stands what is done in 
     frames NUMBER           until so many frames have grown
     member NUMBER           a member of the flock
     wait                    until work beside the hand has ended
+    see NAME                until a button or a switch is there
 """
 
 import pathlib
@@ -213,6 +214,15 @@ class Hands:
     def _press(self, name, where):
         button = self._named(name, where, QAbstractButton)
         QTest.mouseClick(button, Qt.MouseButton.LeftButton) if button.isVisible() else button.click()
+
+    def _see(self, name, where):
+        def there():
+            try:
+                return self._named(name, where, QAbstractButton)
+            except LookupError:
+                return None
+
+        self.until(there, FORGOTTEN)
 
     def _menu(self, words, where):
         name, _, entry = words.partition(" > ")

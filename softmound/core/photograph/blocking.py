@@ -21,6 +21,8 @@ ALONG = 220
 """Pixels along the longer side of a photograph in which circles are looked for."""
 COVERED, ROUGH = 0.95, 0.97
 """Share of an outline's area that its lumps cover, and with the knobs that make it rough."""
+OWN = 0.15
+"""Share of its own that a knob adds to the lumps at the least."""
 LEAST, MOST = 0.012, 160
 """Smallest radius of a circle over the longer side of the outline, and how many there may be."""
 STOUT, BUDDED = 0.05, 0.03
@@ -29,6 +31,8 @@ BEHIND, SMALLER = 0.75, 0.85
 """How far behind a lump one of the second row stands, and its size, in the first one's radius."""
 BEFORE, SMALL, OUT, PROUD = 7, (0.3, 0.5), 0.7, 0.95
 """Lumps on the face of one, their sizes, how far from its middle, and how far in front of it they stand, in its radius."""
+CROWDED = 0.5
+"""Distance between two lumps that both have others, over the radius of the larger, at the least."""
 MELT, CRUMBS = 0.012, 0.03
 """Blend radius, and the smallest part that may hang on nothing, over the span."""
 GENTLE, FINER = 0.35, 0.7
@@ -63,7 +67,7 @@ class Asked:
     tired: float = 0.25
 
 
-def circles_in(mask, covered=COVERED, most=MOST, found=()):
+def circles_in(mask, covered=COVERED, most=MOST, found=(), least=0.0):
     """About the fewest inscribed circles that cover a share of an outline: each the one that adds most (Chvatal 1979, Math. Oper.
     Res. 4), of those about the points of the medial axis (Blum 1967).
 
@@ -74,6 +78,8 @@ def circles_in(mask, covered=COVERED, most=MOST, found=()):
     most : int, optional
     found : array_like of float, shape (n, 3), optional
         Circles that are there already.
+    least : float, optional
+        Share of its own that a circle adds at the least.
 
     Returns
     -------
@@ -99,6 +105,8 @@ def circles_in(mask, covered=COVERED, most=MOST, found=()):
         adds = int(np.count_nonzero(left[part] & disc))
         if heap and adds < -heap[0][0]:
             heapq.heappush(heap, (-adds, n))
+            continue
+        if adds < least * np.pi * radii[n] ** 2:
             continue
         left[part] &= ~disc
         found.append((columns[n], rows[n], radii[n]))
@@ -138,7 +146,7 @@ def blocked_in(mask, standing, name, asked=Asked(), ticket=None, until=1.0):
     scale = mask.shape[1] / small.shape[1]
     small = scipy.ndimage.binary_fill_holes(small)
     lumps = circles_in(small)
-    circles = (circles_in(small, ROUGH, found=lumps) + (0.5, 0.5, 0.0)) * scale
+    circles = (circles_in(small, ROUGH, found=lumps, least=OWN) + (0.5, 0.5, 0.0)) * scale
     camera = standing.camera.smaller(max(8, round(PIXELS * mask.shape[1] / max(mask.shape))))
     wanted = seen_as(mask, camera)
     mound, best = mound_of(circles, standing, name, asked), None
@@ -320,9 +328,12 @@ def mound_of(circles, standing, name, asked):
     wide, tall = (np.ptp(np.concatenate([places - radii[:, None], places + radii[:, None]])[:, axis]) for axis in (0, 1))
     kind = start("congestus" if tall > TALL * wide else "mediocris", name, asked.span, asked.seed, tired=asked.tired)
     dice, forms = np.random.default_rng(asked.seed), []
+    fronted = []
     for number, n in enumerate(np.argsort(-radii), 1):
         forms.append(blob(f"Lump {number}", places[n], (radii[n],) * 3, _buds(radii[n], asked.span, dice)))
-        if radii[n] > STOUT * asked.span:
+        if radii[n] > STOUT * asked.span and all(
+                np.hypot(*(circles[n, :2] - circles[m, :2])) > CROWDED * circles[m, 2] for m in fronted):
+            fronted.append(n)
             forms += _others(number, circles[n], radii[n], standing, asked.span, dice)
     size = asked.span / MADE
     base = kind.mass.base.edited(altitude=0.0) if asked.base else NONE

@@ -93,7 +93,9 @@ def first_mound_drawn(mask, camera, view, name, seed=3, ticket=None):
     span = float(max(np.ptp(np.argwhere(mask), axis=0) + 1) * camera.spread * view.distance)
     focal = FILM / (camera.spread * max(camera.width, 1.5 * camera.height))
     standing = standing_of(mask, row_of_horizon(view.elevation, camera.spread, camera.height), base, focal, span)
-    return blocked_in(mask, standing, name, Asked(span, flat, seed), ticket)
+    mound, overlap = blocked_in(mask, standing, name, Asked(span, flat, seed), ticket)
+    # Through the lens that it was drawn with, whatever shape the picture has.
+    return mound.edited(view=mound.view.edited(focal=view.focal, aspect=view.aspect)), overlap
 
 
 def _beside(mound, side):

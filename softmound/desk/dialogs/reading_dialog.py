@@ -27,8 +27,8 @@ PAUSE = 350
 NEAR = 6
 """Pixels within which a line is taken."""
 TOOLS = (("pick", "Pick clouds", "Click a cloud to have it, or not."),
-         ("cloud", "Cloud", "Paint over what is cloud; what looks alike follows."),
-         ("sky", "Sky", "Paint over what is sky; what looks alike follows."))
+         ("cloud", "Cloud", "Paint over what is cloud: what looks alike follows."),
+         ("sky", "Sky", "Paint over what is sky: what looks alike follows."))
 _SAYS = {"cloud": CLOUD, "sky": SKY}
 
 

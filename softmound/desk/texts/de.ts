@@ -75,6 +75,8 @@
         <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Close</source>
         <translation>Schließen</translation>
@@ -444,6 +446,90 @@
         <translation>Auf dieser Seite: {}. Eingabe geht zum nächsten.</translation>
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Bring it near</source>
+        <translation>Annähern</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>The photograph</source>
+        <translation>Das Foto</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>The mound</source>
+        <translation>Das Mound</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Locked</source>
+        <translation>Gesperrt</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Take it</source>
+        <translation>Nehmen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Likeness {:.3f}. Double-click takes it.</source>
+        <translation>Ähnlichkeit {:.3f}. Ein Doppelklick nimmt es.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>nothing worth a word</source>
+        <translation>nichts der Rede wert</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Likeness {:.3f}: outlines {:.0f} % in common, light {:.0f} % in step. Beside the photograph: {}.</source>
+        <translation>Ähnlichkeit {:.3f}: Umrisse zu {:.0f} % gemeinsam, Licht zu {:.0f} % im Gleichklang. Neben dem Foto: {}.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/work/jobs.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Stop</source>
+        <translation>Anhalten</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Search on</source>
+        <translation>Weitersuchen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>What was found stays.</source>
+        <translation>Was gefunden wurde, bleibt.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>From the candidate that is shown.</source>
+        <translation>Von dem Kandidaten aus, der gezeigt wird.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Searching: {} tried, {:.0f} s. Double-click a picture to take it.</source>
+        <translation>Suche: {} versucht, {:.0f} s. Doppelklicke ein Bild, um es zu nehmen.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Searching: measuring the photograph…</source>
+        <translation>Suche: das Foto wird vermessen…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>{} tried. Take one, or search on.</source>
+        <translation>{} versucht. Nimm eines, oder suche weiter.</translation>
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
@@ -675,6 +761,101 @@
         <translation>Jetzt: {}</translation>
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Photograph and the outline of its cloud</source>
+        <translation>Foto und der Umriss seiner Wolke</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>horizon</source>
+        <translation>Horizont</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>base</source>
+        <translation>Basis</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>From a photograph</source>
+        <translation>Aus einem Foto</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Block it in</source>
+        <translation>Aufbauen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Outline</source>
+        <translation>Umriss</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Brush</source>
+        <translation>Pinsel</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Radius, in hundredths of the photograph's width.</source>
+        <translation>Radius, in Hundertsteln der Breite des Fotos.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Forget the brush</source>
+        <translation>Pinsel vergessen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>The outline as it is found by itself.</source>
+        <translation>Der Umriss, wie er von selbst gefunden wird.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Camera and cloud</source>
+        <translation>Kamera und Wolke</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Sun</source>
+        <translation>Sonne</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Sun {}</source>
+        <translation>Sonne {}</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Looked for once the cloud is blocked in: three proposals, the likeliest first.</source>
+        <translation>Wird gesucht, sobald die Wolke aufgebaut ist: drei Vorschläge, der wahrscheinlichste zuerst.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Finding the cloud…</source>
+        <translation>Die Wolke wird gesucht…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Blocking it in…</source>
+        <translation>Sie wird aufgebaut…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Azimuth {:.0f}°, elevation {:.0f}°: explains {:.0f} % of the photograph's light.</source>
+        <translation>Azimut {:.0f}°, Höhe {:.0f}°: erklärt {:.0f} % vom Licht des Fotos.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Choose the sun that fits, then block it in.</source>
+        <translation>Wähle die Sonne, die passt, dann baue auf.</translation>
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/resize_dialog.py" />
         <location filename="softmound/desk/dialogs/resize_dialog.py" />
         <source>Resize mound</source>
@@ -762,6 +943,18 @@
         <translation>Fertige Wolken, zum Zerlegen.</translation>
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>From a photograph…</source>
+        <translation>Aus einem Foto…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>A mound with the outline and the sun of a photographed cloud.</source>
+        <translation>Ein Mound mit dem Umriss und der Sonne einer fotografierten Wolke.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Span</source>
         <translation>Spannweite</translation>
@@ -832,6 +1025,12 @@
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Making the pictures…</source>
         <translation>Macht die Bilder…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/documents/files.py" />
+        <source>A photograph of a cloud</source>
+        <translation>Ein Foto einer Wolke</translation>
     </message>
     <message>
         <location filename="softmound/desk/documents/files.py" />
@@ -1785,12 +1984,6 @@
         <translation>Foto dahinter</translation>
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/formation/plate.py" />
-        <source>horizon</source>
-        <translation>Horizont</translation>
-    </message>
-    <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Chosen members</source>
         <translation>Gewählte Mitglieder</translation>
@@ -1804,13 +1997,6 @@
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Mirrored</source>
         <translation>Gespiegelt</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <location filename="softmound/desk/stations/formation/settings.py" />
-        <source>Locked</source>
-        <translation>Gesperrt</translation>
     </message>
     <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
@@ -3754,6 +3940,16 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>Nothing was read in it yet: in Mass click the photograph, and block in its cloud.</source>
+        <translation>Darin wurde noch nichts gelesen: klicke in Masse das Foto an und baue seine Wolke auf.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>Likeness {:.2f}, {:.0f} % in common: {}</source>
+        <translation>Ähnlichkeit {:.2f}, {:.0f} % gemeinsam: {}</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
         <source>mark a photograph</source>
         <translation>ein Foto markieren</translation>
     </message>
@@ -4652,6 +4848,86 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Block in its cloud…</source>
+        <translation>Seine Wolke aufbauen…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Its outline, horizon and sun are read, and a mound is made of them.</source>
+        <translation>Umriss, Horizont und Sonne werden gelesen, und daraus wird ein Mound.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Compare with the cloud</source>
+        <translation>Mit der Wolke vergleichen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Outline over outline, by a line, side by side, or their difference.</source>
+        <translation>Umriss über Umriss, durch eine Linie, nebeneinander oder ihr Unterschied.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Bring the mound near…</source>
+        <translation>Das Mound annähern…</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>A search for mounds that look more like it, as long as you let it.</source>
+        <translation>Eine Suche nach Mounds, die ihm ähnlicher sehen, solange du sie lässt.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>block in a photograph</source>
+        <translation>Foto aufbauen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>That was no outline: draw once round the cloud, and let go where you began.</source>
+        <translation>Das war kein Umriss: zeichne einmal um die Wolke, und lass los, wo du begonnen hast.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Draw the outline of the cloud with the pen or the mouse; Esc lets go.</source>
+        <translation>Zeichne den Umriss der Wolke mit Stift oder Maus; Esc lässt los.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Turn the cloud until you see its side, then draw its outline from there; Esc lets go.</source>
+        <translation>Drehe die Wolke, bis du ihre Seite siehst, und zeichne von dort ihren Umriss; Esc lässt los.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>The forms have changed meanwhile; nothing was done. Draw the outline again.</source>
+        <translation>Die Formen haben sich inzwischen geändert; nichts wurde getan. Zeichne den Umriss noch einmal.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>draw the side</source>
+        <translation>Seite zeichnen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>draw an outline</source>
+        <translation>Umriss zeichnen</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>{:.0f} % of the cloud and of the drawn outline are in common.</source>
+        <translation>{:.0f} % der Wolke und des gezeichneten Umrisses sind gemeinsam.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Block in the cloud of a photograph first: Add, From a photograph.</source>
+        <translation>Baue zuerst die Wolke eines Fotos auf: Hinzufügen, Aus einem Foto.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>bring it near</source>
+        <translation>annähern</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
         <source>add heap</source>
         <translation>Haufen hinzufügen</translation>
     </message>
@@ -4701,6 +4977,12 @@
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Heap…</source>
         <translation>Haufen…</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Draw an outline</source>
+        <translation>Einen Umriss zeichnen</translation>
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
@@ -4878,13 +5160,6 @@
         <translation>Das Gitter mit dem Endvoxel neben der Arbeit bauen (F5).</translation>
     </message>
     <message>
-        <location filename="softmound/desk/work/jobs.py" />
-        <location filename="softmound/desk/view/time_line.py" />
-        <location filename="softmound/desk/stations/voxels/settings.py" />
-        <source>Stop</source>
-        <translation>Anhalten</translation>
-    </message>
-    <message>
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>Draft</source>
         <translation>Entwurf</translation>
@@ -5029,6 +5304,11 @@
         <location filename="softmound/desk/view/comparing.py" />
         <source>How the two differ, {:g} times as strong, on grey.</source>
         <translation>Worin sich beide unterscheiden, {:g}-mal so stark, auf Grau.</translation>
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>The outline that was read in a photograph over that of the cloud, and their likeness.</source>
+        <translation>Der Umriss, der in einem Foto gelesen wurde, über dem der Wolke, und ihre Ähnlichkeit.</translation>
     </message>
     <message>
         <location filename="softmound/desk/view/comparing.py" />
@@ -6183,6 +6463,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>All seeds.</source>
+        <translation>Alle Keime.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>All where the cloud is old and frayed, nothing where it is fresh.</source>
         <translation>Alles, wo die Wolke alt und zerfranst ist, nichts, wo sie frisch ist.</translation>
     </message>
@@ -6473,6 +6758,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Base</source>
+        <translation>Basis</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Basket</source>
         <translation>Korb</translation>
     </message>
@@ -6588,13 +6878,13 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Brioche</source>
-        <translation>Brioche</translation>
+        <source>Bring the mound near a photograph…</source>
+        <translation>Das Mound einem Foto annähern…</translation>
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Brush</source>
-        <translation>Pinsel</translation>
+        <source>Brioche</source>
+        <translation>Brioche</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -6718,6 +7008,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Candidates</source>
+        <translation>Kandidaten</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Capsule</source>
         <translation>Kapsel</translation>
     </message>
@@ -6815,6 +7110,11 @@
         <location filename="tables.py" />
         <source>Clear for</source>
         <translation>Klar bis</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Click a cloud to have it, or not.</source>
+        <translation>Klicke eine Wolke an, um sie zu nehmen oder wegzulassen.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -7293,6 +7593,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Edge and skin</source>
+        <translation>Kante und Haut</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Edge softness</source>
         <translation>Randweichheit</translation>
     </message>
@@ -7550,6 +7855,11 @@
         <location filename="tables.py" />
         <source>Fit the cloud</source>
         <translation>Die Wolke einpassen</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flat underneath</source>
+        <translation>Unten flach</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -8060,6 +8370,11 @@
         <location filename="tables.py" />
         <source>How far they go in and out.</source>
         <translation>Wie weit sie hinein- und hinausgehen.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far, how large and how fine grains push.</source>
+        <translation>Wie weit, wie groß und wie fein Körner schieben.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -8683,6 +8998,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Longest side of the cloud as it is seen.</source>
+        <translation>Längste Seite der Wolke, wie man sie sieht.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Look</source>
         <translation>Ansehen</translation>
     </message>
@@ -9058,6 +9378,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>New mound from a photograph…</source>
+        <translation>Neues Mound aus einem Foto…</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>New mound…</source>
         <translation>Neues Mound…</translation>
     </message>
@@ -9073,8 +9398,18 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Nibble, and the skin.</source>
+        <translation>Knabbern, und die Haut.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>No ball is smaller than so many voxels.</source>
         <translation>Keine Kugel ist kleiner als so viele Voxel.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>No cloud stands out from the sky in it; paint over the cloud, or draw its outline.</source>
+        <translation>Keine Wolke hebt sich darin vom Himmel ab; übermale die Wolke, oder zeichne ihren Umriss.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -9228,6 +9563,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Of the photograph's lens, on a film back 36 mm wide: read from the file where it says so.</source>
+        <translation>Vom Objektiv des Fotos, auf einem 36 mm breiten Film: aus der Datei gelesen, wo sie es sagt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Of the sunlight Draft light then shows what is scattered once: hard light, to judge shapes by.</source>
         <translation>Vom Sonnenlicht zeigt Entwurfslicht dann, was einmal gestreut ist: hartes Licht, um Formen zu beurteilen.</translation>
     </message>
@@ -9343,6 +9683,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Outlines</source>
+        <translation>Umrisse</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Outward</source>
         <translation>Nach außen</translation>
     </message>
@@ -9398,6 +9743,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Paint over what is cloud: what looks alike follows.</source>
+        <translation>Übermale, was Wolke ist: was ähnlich aussieht, folgt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Paint over what is sky: what looks alike follows.</source>
+        <translation>Übermale, was Himmel ist: was ähnlich aussieht, folgt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Painted</source>
         <translation>Gemalt</translation>
     </message>
@@ -9445,6 +9800,11 @@
         <location filename="tables.py" />
         <source>Photograph</source>
         <translation>Foto</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pick clouds</source>
+        <translation>Auswählen</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -9798,6 +10158,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Row of the cloud's base in heights of the photograph from above.</source>
+        <translation>Zeile der Wolkenbasis, in Höhen des Fotos von oben.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Row of the horizon in heights of the photograph from above; without one the eye is a little below the base.</source>
+        <translation>Zeile des Horizonts, in Höhen des Fotos von oben; ohne ihn liegt das Auge etwas unter der Basis.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Rye Tower</source>
         <translation>Rye Tower</translation>
     </message>
@@ -9930,6 +10300,11 @@
         <location filename="tables.py" />
         <source>Seed of the warp</source>
         <translation>Seed der Verzerrung</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Seeds</source>
+        <translation>Keime</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -10498,11 +10873,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Sun</source>
-        <translation>Sonne</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Sun sweep</source>
         <translation>Sonnenlauf</translation>
     </message>
@@ -10515,6 +10885,11 @@
         <location filename="tables.py" />
         <source>Sun's elevation</source>
         <translation>Höhe der Sonne</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun, haze, exposure and extinction.</source>
+        <translation>Sonne, Dunst, Belichtung und Extinktion.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -10728,6 +11103,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The mound gets a base level where the cloud's underside is.</source>
+        <translation>Das Mound bekommt eine Basishöhe, wo die Unterseite der Wolke ist.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mound's density times its own: nothing is left where it is empty.</source>
         <translation>Die Dichte des Mounds mal seine eigene: nichts bleibt, wo es leer ist.</translation>
     </message>
@@ -10740,6 +11120,11 @@
         <location filename="tables.py" />
         <source>The nearest point.</source>
         <translation>Der nächste Punkt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The outline is too small to make a cloud of; draw it larger.</source>
+        <translation>Der Umriss ist zu klein, um eine Wolke daraus zu machen; zeichne ihn größer.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -11418,6 +11803,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What was read in a photograph, and how large its cloud is to be.</source>
+        <translation>Was in einem Foto gelesen wurde, und wie groß seine Wolke sein soll.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Wheel, + and -</source>
         <translation>Rad, + und -</translation>
     </message>
@@ -11430,6 +11820,11 @@
         <location filename="tables.py" />
         <source>Where a grain, a patch or a growth acts.</source>
         <translation>Wo ein Korn, ein Flicken oder ein Wachstum wirkt.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where forms are, how large, and their buds.</source>
+        <translation>Wo Formen sind, wie groß, und ihre Knospen.</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -11723,11 +12118,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>base</source>
-        <translation>Basis</translation>
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>before</source>
         <translation>davor</translation>
     </message>
@@ -11740,6 +12130,11 @@
         <location filename="tables.py" />
         <source>blend</source>
         <translation>Übergang</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>brighter</source>
+        <translation>heller</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -11835,6 +12230,11 @@
         <location filename="tables.py" />
         <source>dabs</source>
         <translation>Tupfer</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>darker</source>
+        <translation>dunkler</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -11973,6 +12373,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>flat</source>
+        <translation>flach</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>flicker</source>
         <translation>Flackern</translation>
     </message>
@@ -12000,6 +12405,11 @@
         <location filename="tables.py" />
         <source>front</source>
         <translation>Front</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fuller</source>
+        <translation>voller</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12293,6 +12703,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>less fine light and shade</source>
+        <translation>weniger feines Licht und Schatten</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>level</source>
         <translation>Pegel</translation>
     </message>
@@ -12330,6 +12745,11 @@
         <location filename="tables.py" />
         <source>low</source>
         <translation>niedrig</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lower by {:.0f} %</source>
+        <translation>niedriger um {:.0f} %</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12415,6 +12835,11 @@
         <location filename="tables.py" />
         <source>moisture</source>
         <translation>Feuchtigkeit</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>more fine light and shade</source>
+        <translation>mehr feines Licht und Schatten</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12505,6 +12930,11 @@
         <location filename="tables.py" />
         <source>out of date</source>
         <translation>veraltet</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>outline</source>
+        <translation>Umriss</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12648,6 +13078,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>rougher</source>
+        <translation>rauer</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>roughness</source>
         <translation>Rauheit</translation>
     </message>
@@ -12743,6 +13178,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>slimmer</source>
+        <translation>schlanker</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>smoke</source>
         <translation>Rauch</translation>
     </message>
@@ -12750,6 +13190,11 @@
         <location filename="tables.py" />
         <source>smoke that has just left a chimney</source>
         <translation>Rauch, der eben einen Schornstein verlassen hat</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>smoother</source>
+        <translation>glatter</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12780,6 +13225,11 @@
         <location filename="tables.py" />
         <source>spacing</source>
         <translation>Abstand</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>span</source>
+        <translation>Spanne</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -12848,6 +13298,26 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>sun turned by {:.0f}° anticlockwise</source>
+        <translation>Sonne um {:.0f}° gegen den Uhrzeigersinn gedreht</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun turned by {:.0f}° clockwise</source>
+        <translation>Sonne um {:.0f}° im Uhrzeigersinn gedreht</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun {:.0f}° higher</source>
+        <translation>Sonne {:.0f}° höher</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun {:.0f}° lower</source>
+        <translation>Sonne {:.0f}° tiefer</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>sun, sky and what the cloud is made of</source>
         <translation>Sonne, Himmel und woraus die Wolke besteht</translation>
     </message>
@@ -12860,6 +13330,11 @@
         <location filename="tables.py" />
         <source>taking the picture</source>
         <translation>nimmt das Bild</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>taller by {:.0f} %</source>
+        <translation>höher um {:.0f} %</translation>
     </message>
     <message>
         <location filename="tables.py" />
@@ -13618,6 +14093,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: holds no outline; give a picture that is white where the cloud is and black elsewhere.</source>
+        <translation>{}: enthält keinen Umriss; gib ein Bild, das weiß ist, wo die Wolke ist, und sonst schwarz.</translation>
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds no set of grains; choose a file that ends in {}.</source>
         <translation>{}: enthält keinen Satz von Körnern; wähle eine Datei, die auf {} endet.</translation>
     </message>
@@ -14230,6 +14710,13 @@
         <location filename="tables.py" />
         <source>µm</source>
         <translation>µm</translation>
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>Blocked in: {} forms, {:.0f} % of both outlines in common. Looking for the sun…</source>
+        <translation>
+            <numerusform>Aufgebaut: {} Form, beide Umrisse zu {:.0f} % gemeinsam. Die Sonne wird gesucht…</numerusform>
+        </translation>
     </message>
     <message numerus="yes">
         <location filename="tables.py" />

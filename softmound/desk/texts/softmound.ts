@@ -75,6 +75,8 @@
         <location filename="softmound/desk/stations/mass/siblings_dialog.py" />
         <location filename="softmound/desk/stations/grain/siblings_dialog.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
         <location filename="softmound/desk/dialogs/examples_dialog.py" />
         <source>Close</source>
         <translation type="unfinished" />
@@ -444,6 +446,90 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Bring it near</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>The photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>The mound</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/settings.py" />
+        <location filename="softmound/desk/stations/formation/settings.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Locked</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Take it</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Likeness {:.3f}. Double-click takes it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>nothing worth a word</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Likeness {:.3f}: outlines {:.0f} % in common, light {:.0f} % in step. Beside the photograph: {}.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/work/jobs.py" />
+        <location filename="softmound/desk/view/time_line.py" />
+        <location filename="softmound/desk/stations/voxels/settings.py" />
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Stop</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Search on</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>What was found stays.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>From the candidate that is shown.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Searching: {} tried, {:.0f} s. Double-click a picture to take it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>Searching: measuring the photograph…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/near_dialog.py" />
+        <source>{} tried. Take one, or search on.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
         <location filename="softmound/desk/dialogs/picture_dialog.py" />
@@ -675,6 +761,101 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Photograph and the outline of its cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/formation/plate.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>horizon</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>From a photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Block it in</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Brush</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Radius, in hundredths of the photograph's width.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Forget the brush</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>The outline as it is found by itself.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Camera and cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Sun</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Sun {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Looked for once the cloud is blocked in: three proposals, the likeliest first.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Finding the cloud…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Blocking it in…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Azimuth {:.0f}°, elevation {:.0f}°: explains {:.0f} % of the photograph's light.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/reading_dialog.py" />
+        <source>Choose the sun that fits, then block it in.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
         <location filename="softmound/desk/dialogs/resize_dialog.py" />
         <location filename="softmound/desk/dialogs/resize_dialog.py" />
         <source>Resize mound</source>
@@ -762,6 +943,18 @@
         <translation type="unfinished" />
     </message>
     <message>
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>From a photograph…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/dialogs/wall_dialog.py" />
+        <source>A mound with the outline and the sun of a photographed cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Span</source>
         <translation type="unfinished" />
@@ -831,6 +1024,12 @@
     <message>
         <location filename="softmound/desk/dialogs/wall_dialog.py" />
         <source>Making the pictures…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <location filename="softmound/desk/documents/files.py" />
+        <source>A photograph of a cloud</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -1785,12 +1984,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/formation/plate.py" />
-        <source>horizon</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Chosen members</source>
         <translation type="unfinished" />
@@ -1803,13 +1996,6 @@
     <message>
         <location filename="softmound/desk/stations/formation/settings.py" />
         <source>Mirrored</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
-        <location filename="softmound/desk/stations/mass/settings.py" />
-        <location filename="softmound/desk/stations/formation/settings.py" />
-        <source>Locked</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -3754,6 +3940,16 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>Nothing was read in it yet: in Mass click the photograph, and block in its cloud.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
+        <source>Likeness {:.2f}, {:.0f} % in common: {}</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/light/snapshots.py" />
         <source>mark a photograph</source>
         <translation type="unfinished" />
     </message>
@@ -4652,6 +4848,86 @@
     </message>
     <message>
         <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Block in its cloud…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Its outline, horizon and sun are read, and a mound is made of them.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Compare with the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Outline over outline, by a line, side by side, or their difference.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Bring the mound near…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>A search for mounds that look more like it, as long as you let it.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>block in a photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>That was no outline: draw once round the cloud, and let go where you began.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Draw the outline of the cloud with the pen or the mouse; Esc lets go.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Turn the cloud until you see its side, then draw its outline from there; Esc lets go.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>The forms have changed meanwhile; nothing was done. Draw the outline again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>draw the side</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>draw an outline</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>{:.0f} % of the cloud and of the drawn outline are in common.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>Block in the cloud of a photograph first: Add, From a photograph.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
+        <source>bring it near</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/stations/mass/station.py" />
         <source>add heap</source>
         <translation type="unfinished" />
     </message>
@@ -4700,6 +4976,12 @@
     <message>
         <location filename="softmound/desk/stations/mass/tray.py" />
         <source>Heap…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <location filename="softmound/desk/stations/mass/tray.py" />
+        <source>Draw an outline</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -4878,13 +5160,6 @@
         <translation type="unfinished" />
     </message>
     <message>
-        <location filename="softmound/desk/work/jobs.py" />
-        <location filename="softmound/desk/view/time_line.py" />
-        <location filename="softmound/desk/stations/voxels/settings.py" />
-        <source>Stop</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
         <location filename="softmound/desk/stations/voxels/settings.py" />
         <source>Draft</source>
         <translation type="unfinished" />
@@ -5028,6 +5303,11 @@
     <message>
         <location filename="softmound/desk/view/comparing.py" />
         <source>How the two differ, {:g} times as strong, on grey.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="softmound/desk/view/comparing.py" />
+        <source>The outline that was read in a photograph over that of the cloud, and their likeness.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6183,6 +6463,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>All seeds.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>All where the cloud is old and frayed, nothing where it is fresh.</source>
         <translation type="unfinished" />
     </message>
@@ -6473,6 +6758,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Base</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Basket</source>
         <translation type="unfinished" />
     </message>
@@ -6588,12 +6878,12 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Brioche</source>
+        <source>Bring the mound near a photograph…</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Brush</source>
+        <source>Brioche</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -6718,6 +7008,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Candidates</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Capsule</source>
         <translation type="unfinished" />
     </message>
@@ -6814,6 +7109,11 @@
     <message>
         <location filename="tables.py" />
         <source>Clear for</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Click a cloud to have it, or not.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -7293,6 +7593,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Edge and skin</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Edge softness</source>
         <translation type="unfinished" />
     </message>
@@ -7549,6 +7854,11 @@
     <message>
         <location filename="tables.py" />
         <source>Fit the cloud</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Flat underneath</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8059,6 +8369,11 @@
     <message>
         <location filename="tables.py" />
         <source>How far they go in and out.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>How far, how large and how fine grains push.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -8683,6 +8998,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Longest side of the cloud as it is seen.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Look</source>
         <translation type="unfinished" />
     </message>
@@ -9058,6 +9378,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>New mound from a photograph…</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>New mound…</source>
         <translation type="unfinished" />
     </message>
@@ -9073,7 +9398,17 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Nibble, and the skin.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>No ball is smaller than so many voxels.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>No cloud stands out from the sky in it; paint over the cloud, or draw its outline.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9228,6 +9563,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Of the photograph's lens, on a film back 36 mm wide: read from the file where it says so.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Of the sunlight Draft light then shows what is scattered once: hard light, to judge shapes by.</source>
         <translation type="unfinished" />
     </message>
@@ -9343,6 +9683,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Outlines</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Outward</source>
         <translation type="unfinished" />
     </message>
@@ -9398,6 +9743,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Paint over what is cloud: what looks alike follows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Paint over what is sky: what looks alike follows.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Painted</source>
         <translation type="unfinished" />
     </message>
@@ -9444,6 +9799,11 @@
     <message>
         <location filename="tables.py" />
         <source>Photograph</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Pick clouds</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -9798,6 +10158,16 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>Row of the cloud's base in heights of the photograph from above.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Row of the horizon in heights of the photograph from above; without one the eye is a little below the base.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Rye Tower</source>
         <translation type="unfinished" />
     </message>
@@ -9929,6 +10299,11 @@
     <message>
         <location filename="tables.py" />
         <source>Seed of the warp</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Seeds</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10498,11 +10873,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>Sun</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>Sun sweep</source>
         <translation type="unfinished" />
     </message>
@@ -10514,6 +10884,11 @@
     <message>
         <location filename="tables.py" />
         <source>Sun's elevation</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Sun, haze, exposure and extinction.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -10728,6 +11103,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The mound gets a base level where the cloud's underside is.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The mound's density times its own: nothing is left where it is empty.</source>
         <translation type="unfinished" />
     </message>
@@ -10739,6 +11119,11 @@
     <message>
         <location filename="tables.py" />
         <source>The nearest point.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The outline is too small to make a cloud of; draw it larger.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11418,6 +11803,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>What was read in a photograph, and how large its cloud is to be.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>Wheel, + and -</source>
         <translation type="unfinished" />
     </message>
@@ -11429,6 +11819,11 @@
     <message>
         <location filename="tables.py" />
         <source>Where a grain, a patch or a growth acts.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>Where forms are, how large, and their buds.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11723,11 +12118,6 @@
     </message>
     <message>
         <location filename="tables.py" />
-        <source>base</source>
-        <translation type="unfinished" />
-    </message>
-    <message>
-        <location filename="tables.py" />
         <source>before</source>
         <translation type="unfinished" />
     </message>
@@ -11739,6 +12129,11 @@
     <message>
         <location filename="tables.py" />
         <source>blend</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>brighter</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11834,6 +12229,11 @@
     <message>
         <location filename="tables.py" />
         <source>dabs</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>darker</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -11973,6 +12373,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>flat</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>flicker</source>
         <translation type="unfinished" />
     </message>
@@ -11999,6 +12404,11 @@
     <message>
         <location filename="tables.py" />
         <source>front</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>fuller</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12293,6 +12703,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>less fine light and shade</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>level</source>
         <translation type="unfinished" />
     </message>
@@ -12329,6 +12744,11 @@
     <message>
         <location filename="tables.py" />
         <source>low</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>lower by {:.0f} %</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12414,6 +12834,11 @@
     <message>
         <location filename="tables.py" />
         <source>moisture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>more fine light and shade</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12504,6 +12929,11 @@
     <message>
         <location filename="tables.py" />
         <source>out of date</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>outline</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12648,6 +13078,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>rougher</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>roughness</source>
         <translation type="unfinished" />
     </message>
@@ -12743,12 +13178,22 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>slimmer</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>smoke</source>
         <translation type="unfinished" />
     </message>
     <message>
         <location filename="tables.py" />
         <source>smoke that has just left a chimney</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>smoother</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12779,6 +13224,11 @@
     <message>
         <location filename="tables.py" />
         <source>spacing</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>span</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -12848,6 +13298,26 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>sun turned by {:.0f}° anticlockwise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun turned by {:.0f}° clockwise</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun {:.0f}° higher</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>sun {:.0f}° lower</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>sun, sky and what the cloud is made of</source>
         <translation type="unfinished" />
     </message>
@@ -12859,6 +13329,11 @@
     <message>
         <location filename="tables.py" />
         <source>taking the picture</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>taller by {:.0f} %</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -13618,6 +14093,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>{}: holds no outline; give a picture that is white where the cloud is and black elsewhere.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>{}: holds no set of grains; choose a file that ends in {}.</source>
         <translation type="unfinished" />
     </message>
@@ -14230,6 +14710,13 @@
         <location filename="tables.py" />
         <source>µm</source>
         <translation type="unfinished" />
+    </message>
+    <message numerus="yes">
+        <location filename="tables.py" />
+        <source>Blocked in: {} forms, {:.0f} % of both outlines in common. Looking for the sun…</source>
+        <translation type="unfinished">
+            <numerusform />
+        </translation>
     </message>
     <message numerus="yes">
         <location filename="tables.py" />
