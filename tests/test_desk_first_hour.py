@@ -91,7 +91,7 @@ class Readable(DeskTest):
             NatureDialog: lambda: NatureDialog(nature_of(mound, grid), w), SiblingsDialog: lambda: SiblingsDialog(mound, w),
             PublishDialog: lambda: PublishDialog(mound, ahead, self.folder, About(), (1,), (), w),
             SayDialog: lambda: SayDialog(version, w), AdoptDialog: lambda: AdoptDialog([BRIOCHE], w),
-            PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, w), Warming: lambda: Warming(["true"]),
+            PhotographDialog: lambda: PhotographDialog(photograph, lambda *_: None, (), w), Warming: lambda: Warming(["true"]),
             ManualDialog: lambda: ManualDialog("", w), ExamplesDialog: lambda: ExamplesDialog(w),
             ReadingDialog: lambda: ReadingDialog(photograph, None, w),
             NearDialog: lambda: NearDialog(blocked()[0], blocked()[1], parent=w),
