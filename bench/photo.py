@@ -20,7 +20,7 @@ from softmound.core.light.picture.looks import looked
 from softmound.core.photograph.blocking import Asked, blocked_in, overlap_of, seen_as
 from softmound.core.photograph.near import Beside, brought_near
 from softmound.core.photograph.reading import Photograph, read_in
-from softmound.core.photograph.sunlight import apart, lit_as, suns_in
+from softmound.core.photograph.sunlight import Lit, apart
 from softmound.core.starts.species import start
 from softmound.core.volume.nature import outline_dimension
 
@@ -146,9 +146,10 @@ def _measured(pixels, mask, sun, focal, seconds):
     reading = lap()
     mound, blocked = blocked_in(photograph.mask, photograph.standing, "likeness", Asked(base=photograph.reading.flat))
     blocking = lap()
-    suns = suns_in(photograph, mound)
+    lit = Lit(photograph, mound)
+    suns = lit.suns()
     sunning = lap()
-    mound = lit_as(photograph, mound, suns[0].azimuth, suns[0].elevation)
+    mound = lit.under(suns[0].azimuth, suns[0].elevation)
     beside = Beside(photograph)
     ends = time.perf_counter() + seconds
     best = None

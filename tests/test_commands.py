@@ -400,7 +400,7 @@ class Installed(unittest.TestCase):
         stated = {re.split("[<>=]", d)[0].lower() for d in needed}
         known = {"PIL": "pillow", "cv2": "opencv-python-headless", "OpenEXR": "openexr", "PyOpenColorIO": "opencolorio",
                  "PyQt6": "pyqt6", "pxr": "usd-core", "pydantic_core": "pydantic", "llvmlite": "numba", "openvdb": None,
-                 "pyopenvdb": None}
+                 "pyopenvdb": None, "skimage": "scikit-image"}
         for path in (ROOT / "softmound").rglob("*.py"):
             for module in _imported(path.read_text()):
                 package = known.get(module, module)

@@ -2,9 +2,11 @@
 
 import numpy as np
 from PIL import Image
-from PyQt6.QtCore import QEvent
+from PyQt6.QtCore import QEvent, QRectF
 
 from softmound.core.engine.density import density_grid
+from softmound.core.light.scene.camera import camera_of
+from softmound.core.photograph import sunlight
 from softmound.core.photograph.blocking import overlap_of
 from softmound.core.photograph.making import reference_of
 from softmound.core.photograph.reading import Photograph
@@ -14,15 +16,27 @@ from softmound.desk.dialogs import near_dialog
 from softmound.desk.dialogs.near_dialog import NearDialog
 from softmound.desk.dialogs.reading_dialog import ReadingDialog
 from softmound.desk.dialogs.wall_dialog import WallDialog
+from softmound.desk.view.comparing import edge_of
 from softmound.desk.view.photographs import PhotographDialog
 from tests.desk import LEFT, DeskTest
 from tests.photographed import MASK, PIXELS, READ, blocked, lumps, sky, with_cloud
 
-FEW = 64
-"""Pixels along the cloud in searches here: what is tested is the same, and takes less time."""
+FEW, SUNS = 64, ((-120, 0, 60), (20.0, 45.0))
+"""Pixels along the cloud in searches here, and suns that are tried: what is tested is the same, and takes less time."""
 
 
-class Reads(DeskTest):
+class FewSuns(DeskTest):
+    """With fewer suns to try."""
+
+    def setUp(self):
+        super().setUp()
+        for name, few in zip(("AZIMUTHS", "ELEVATIONS"), SUNS):
+            before = getattr(sunlight, name)
+            setattr(sunlight, name, few)
+            self.addCleanup(setattr, sunlight, name, before)
+
+
+class Reads(FewSuns):
     def opened(self, pixels=PIXELS, reading=None):
         """The dialog on a photograph, shown beside the window, once its outline is found."""
         reference = Reference(name="Tower", picture=Arrays(pixels=pixels), reading=reading)
@@ -96,7 +110,7 @@ class Reads(DeskTest):
         self.assertFalse(dialog.isVisible())
 
 
-class Blocks(DeskTest):
+class Blocks(FewSuns):
     def reference(self):
         return reference_of(Photograph(PIXELS, READ), "Tower")
 
@@ -209,6 +223,29 @@ class Nears(DeskTest):
         snapshots.end()
         self.assertIsNone(picture.comparison)
 
+    def test_it_is_looked_at_as_it_was_taken_and_ends_with_the_photograph(self):
+        snapshots, document = self.window.stations["Light"].snapshots, self.window.document
+        document.look(document.mound.view.edited(azimuth=70.0))
+        snapshots.compare_photograph(0)
+        self.assertEqual(document.mound.view, self.photograph.standing.view)
+        comparison = self.window.picture.comparison
+        # As wide as the camera sees it, in a picture of any shape.
+        for wide, tall in ((1280, 800), (800, 800), (2000, 500)):
+            box = comparison._whole(comparison.left, comparison.left.outline, QRectF(0, 0, wide, tall))
+            camera, own = camera_of(self.photograph.standing.view, wide, tall), self.photograph.standing.camera
+            self.assertAlmostEqual(box.width(), own.width * own.spread / camera.spread, delta=1e-6 * wide)
+        document.apply("remove", lambda mound: mound.edited(references=()))
+        self.assertIsNone(self.window.picture.comparison)
+
+    def test_an_edge_is_where_an_area_ends(self):
+        area = np.zeros((20, 30), bool)
+        area[5:15, 10:20] = True
+        edge = edge_of(area, (1, 2, 3, 255))
+        drawn = edge[..., 3] > 0
+        self.assertEqual(drawn[10].nonzero()[0].tolist(), [9, 10, 19, 20])
+        self.assertTrue((edge[drawn] == (1, 2, 3, 255)).all())
+        self.assertFalse(edge[~drawn].any())
+
 
 class Draws(DeskTest):
     def test_a_silhouette_in_the_empty_picture_and_its_side(self):
@@ -229,6 +266,7 @@ class Draws(DeskTest):
         camera = picture.camera().smaller(200)
         seen = opacity_of(density_grid(mound, 2.0), camera, mound.light.medium.extinction) > 0.5
         self.assertAlmostEqual(np.ptp(np.nonzero(seen)[1]) / 200 * picture.width(), 360, delta=40)
+        self.assertGreater(mound.light.medium.extinction, 0.3, "as dense as a start")
         # From its right, half as deep.
         document.look(mound.view.edited(azimuth=90.0))
         now = opacity_of(density_grid(mound, 2.0), picture.camera().smaller(200), mound.light.medium.extinction) > 0.5

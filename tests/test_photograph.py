@@ -20,11 +20,11 @@ from softmound.core.photograph.blocking import Asked, blocked_in, circles_in, dr
 from softmound.core.photograph.making import first_mound_drawn, first_mound_of, reference_of
 from softmound.core.photograph.measures import Measures, differences, light_alike, light_slope
 from softmound.core.photograph.near import CHANGES, Beside, brought_near, changed
-from softmound.core.photograph.outline import CLOUD, SKY, outlines_in
-from softmound.core.photograph.reading import Photograph, Seen, base_of, horizon_in, photograph_of, read_in, reading_of
+from softmound.core.photograph.outline import CLOUD, SKY
+from softmound.core.photograph.reading import Photograph, Seen, base_of, found_in, photograph_of, read_in, reading_of
 from softmound.core.photograph.seen import opacity_of
 from softmound.core.photograph.standing import DIP, LIFTED, standing_of
-from softmound.core.photograph.sunlight import apart, suns_in
+from softmound.core.photograph.sunlight import Lit, apart
 from softmound.core.problems import Problem
 from softmound.core.recipe import Arrays, Mound, Reference, limits, read_mound, write_mound
 from softmound.core.recipe.models import Reading, Sun
@@ -37,17 +37,17 @@ class Outlines(unittest.TestCase):
     def test_a_cloud_before_its_sky(self):
         for horizon in (None, 0.7):
             with self.subTest(horizon=horizon):
-                found = outlines_in(with_cloud(sky(horizon=horizon), MASK))
+                found = found_in(with_cloud(sky(horizon=horizon), MASK)).clouds
                 self.assertEqual(found.max(), 1)
                 self.assertGreater(overlap_of(found == 1, MASK), 0.97)
 
     def test_a_cloud_darker_than_its_sky(self):
         page = np.full((200, 320, 3), (235.0, 190.0, 150.0)) + np.random.default_rng(2).normal(0.0, 1.0, (200, 320, 3))
-        self.assertGreater(overlap_of(outlines_in(with_cloud(page, MASK, 90.0, 60.0)) == 1, MASK), 0.97)
+        self.assertGreater(overlap_of(found_in(with_cloud(page, MASK, 90.0, 60.0)).clouds == 1, MASK), 0.97)
 
     def test_clouds_apart_are_numbered_by_their_size(self):
         small, large = lumps(balls=((60, 60, 22),)), lumps(balls=((220, 100, 45),))
-        found = outlines_in(with_cloud(sky(), small | large))
+        found = found_in(with_cloud(sky(), small | large)).clouds
         self.assertEqual(found.max(), 2)
         self.assertGreater(overlap_of(found == 1, large), 0.95)
         self.assertGreater(overlap_of(found == 2, small), 0.93)
@@ -55,15 +55,31 @@ class Outlines(unittest.TestCase):
     def test_a_brush_has_the_last_word(self):
         brushed = np.zeros(MASK.shape, np.uint8)
         brushed[:, 200:] = SKY
-        found = outlines_in(PIXELS, brushed)
+        found = found_in(PIXELS, brushed).clouds
         self.assertFalse(found[:, 200:].any())
         self.assertGreater(np.count_nonzero(found), 2000)
         brushed = np.zeros(MASK.shape, np.uint8)
         brushed[20:40, 20:40] = CLOUD
-        self.assertTrue((outlines_in(PIXELS, brushed)[20:40, 20:40] > 0).all())
+        self.assertTrue((found_in(PIXELS, brushed).clouds[20:40, 20:40] > 0).all())
+
+    def test_a_brush_over_everything_and_pictures_without_anything(self):
+        for what, many in ((CLOUD, MASK.size), (SKY, 0)):
+            found = found_in(PIXELS, np.full(MASK.shape, what, np.uint8)).clouds
+            self.assertEqual(np.count_nonzero(found), many)
+        for size in ((3, 5), (16, 16), (200, 9)):
+            with self.subTest(size=size):
+                found = found_in(np.full((*size, 3), 90, np.uint8))
+                self.assertEqual((found.clouds.max(), found.horizon), (0, None))
+
+    def test_an_outline_from_elsewhere_tells_the_sky_from_the_cloud(self):
+        # A cloud of the sky's own colour can be drawn, though not found; the horizon behind it is found all the same.
+        page = sky(horizon=0.8).astype(np.uint8)
+        read = read_in(page, outline=MASK)
+        np.testing.assert_array_equal(read.outline["pixels"] > 127, MASK)
+        self.assertAlmostEqual(read.horizon, 0.8, delta=0.02)
 
     def test_an_empty_sky_is_refused_in_a_sentence(self):
-        self.assertEqual(outlines_in(sky().astype(np.uint8)).max(), 0)
+        self.assertEqual(found_in(sky().astype(np.uint8)).clouds.max(), 0)
         with self.assertRaisesRegex(Problem, "No cloud stands out"):
             read_in(sky().astype(np.uint8))
 
@@ -71,9 +87,9 @@ class Outlines(unittest.TestCase):
 class Reads(unittest.TestCase):
     def test_the_horizon_where_the_picture_has_one(self):
         for row in (0.55, 0.8):
-            found = horizon_in(with_cloud(sky(horizon=row), MASK))
+            found = found_in(with_cloud(sky(horizon=row), MASK)).horizon
             self.assertAlmostEqual(found, row, delta=0.02)
-        self.assertIsNone(horizon_in(PIXELS))
+        self.assertIsNone(found_in(PIXELS).horizon)
 
     def test_a_flat_base_and_a_ragged_one(self):
         row, flat = base_of(MASK)
@@ -116,8 +132,9 @@ class Reads(unittest.TestCase):
         np.testing.assert_array_equal(again.mask, photograph.mask)
         self.assertEqual(again.reading.edited(outline=READ.outline), READ)
         self.assertIsNone(photograph_of(Reference(picture=Arrays(pixels=PIXELS))))
-        with self.assertRaises(Problem):
-            READ.edited(outline=Arrays(pixels=PIXELS))
+        for pixels in (PIXELS, np.zeros((20, 30), np.uint8)):
+            with self.assertRaises(Problem):
+                READ.edited(outline=Arrays(pixels=pixels))
 
 
 class Circles(unittest.TestCase):
@@ -186,6 +203,20 @@ class Seeing(unittest.TestCase):
         area = np.count_nonzero(opacity_of(grid, camera, 2.0) > 0.5) / per_metre**2
         self.assertAlmostEqual(area, math.pi * 100.0, delta=0.03 * math.pi * 100.0)
 
+    def test_what_lies_outside_the_picture_or_behind_leaves_nothing_in_it(self):
+        grid = density_grid(ball_mound(10.0, 0.0), 1.0)
+        view = Mound().view.edited(elevation=0.0, distance=100.0)
+        for azimuth, target in ((0.0, (200.0, 20.0, 0.0)), (0.0, (0.0, 200.0, 0.0)), (0.0, (0.0, 20.0, -300.0))):
+            seen = opacity_of(grid, camera_of(view.edited(azimuth=azimuth, target=target), 60, 40), 1.0)
+            self.assertEqual(seen.max(), 0.0)
+        # Half of it in the picture is seen as half of it.
+        whole = opacity_of(grid, camera_of(view.edited(target=(0.0, 20.0, 0.0)), 90, 60), 1.0)
+        right = view.edited(target=(-36.0, 20.0, 0.0), focal=50.0)
+        edge = opacity_of(grid, camera_of(right, 90, 60), 1.0) > 0.5
+        count = np.count_nonzero(whole > 0.5)
+        self.assertAlmostEqual(np.count_nonzero(edge), 0.5 * count, delta=0.1 * count)
+        self.assertTrue(edge[:, -1].any())
+
     def test_as_draft_light_sees_it(self):
         photograph, mound, _ = blocked()
         camera = photograph.seen(96).camera
@@ -214,6 +245,35 @@ class BlockingIn(unittest.TestCase):
         ticket.stop()
         with self.assertRaises(Stopped):
             blocked_in(photograph.mask, photograph.standing, "Loaf", ticket=ticket)
+
+    def test_a_model_of_a_centimetre_is_as_much_alike(self):
+        # Numbers are rounded for those who read them, by how large a blob is.
+        photograph = Photograph(PIXELS, READ.edited(span=0.2))
+        mound, overlap = blocked_in(photograph.mask, photograph.standing, "Crumb", Asked(0.2, True))
+        self.assertGreater(overlap, 0.93)
+        large = blocked()[1]
+        ratios = [b.radii[0] / a.radii[0] for a, b in zip(mound.mass.forms[:5], large.mass.forms[:5])]
+        np.testing.assert_allclose(ratios, 1500.0, rtol=0.2)
+
+    def test_what_is_too_thin_or_not_to_be_seen_is_refused(self):
+        thin = np.zeros(MASK.shape, bool)
+        thin[100, 20:300] = True
+        with self.assertRaisesRegex(Problem, "too thin"):
+            blocked_in(thin, standing_of(thin, None, 0.5, 50.0, 300.0), "Line")
+        _, mound, _ = blocked()
+        away = camera_of(mound.view.edited(azimuth=90.0, target=(0.0, 40_000.0, 0.0)), 240, 150)
+        with self.assertRaisesRegex(Problem, "not seen"):
+            drawn_from_aside(mound, away, np.ones((150, 240), bool))
+
+    def test_blobs_that_are_turned_are_moved_but_not_stretched_from_aside(self):
+        photograph, mound, _ = blocked()
+        forms = tuple(form.edited(rotation=(0.0, 30.0, 0.0)) for form in mound.mass.forms)
+        mound = mound.edited(mass=mound.mass.edited(forms=forms))
+        seen = photograph.seen(96)
+        made = drawn_toward(mound, seen.camera, np.roll(seen.mask, 6, axis=1), seen.mask, aside=True).mass.forms
+        self.assertEqual([form.radii for form in made], [form.radii for form in forms])
+        self.assertTrue(any(a.centre[0] != b.centre[0] for a, b in zip(made, forms)))
+        self.assertTrue(all(a.centre[1:] == b.centre[1:] for a, b in zip(made, forms)))
 
     def test_locked_forms_stay(self):
         photograph, mound, _ = blocked()
@@ -263,10 +323,29 @@ class Suns(unittest.TestCase):
         true = (70.0, 25.0)
         lit = mound.edited(light=mound.light.edited(sun=mound.light.sun.edited(azimuth=true[0], elevation=true[1])))
         pixels = picture(stages, stages.scene(lit, grid, stages.density_key(lit, 3.0)), 320, 200)[..., :3]
-        found = suns_in(Photograph(np.ascontiguousarray(pixels), photograph.reading), mound)
+        found = Lit(Photograph(np.ascontiguousarray(pixels), photograph.reading), mound).suns()
         self.assertLess(apart(true, (found[0].azimuth, found[0].elevation)), 10.0)
         self.assertEqual([one.alike for one in found], sorted((one.alike for one in found), reverse=True))
         self.assertEqual(found[0].pixels.shape[2], 3)
+
+    def test_haze_and_exposure_of_a_mound_s_own_picture(self):
+        photograph, mound, _ = blocked()
+        light = mound.light.edited(exposure=0.5, sky=mound.light.sky.edited(visibility=20.0),
+                                   sun=mound.light.sun.edited(azimuth=60.0, elevation=40.0))
+        lit, stages = mound.edited(light=light), Stages()
+        pixels = picture(stages, stages.scene(lit, density_grid(mound, 3.0), "lit"), 320, 200)[..., :3]
+        made = Lit(Photograph(np.ascontiguousarray(pixels), photograph.reading), mound).under(60.0, 40.0).light
+        self.assertAlmostEqual(made.exposure, 0.5, delta=0.25)
+        self.assertIn(made.sky.visibility, (12.0, 20.0, 35.0))
+
+    def test_looking_for_it_ends_when_it_is_told(self):
+        photograph, mound, _ = blocked()
+        ticket = Ticket()
+        lit = Lit(photograph, mound, ticket)
+        ticket.stop()
+        for work in (lit.suns, lambda: lit.under(10.0, 10.0)):
+            with self.assertRaises(Stopped):
+                work()
 
     def test_angles(self):
         self.assertAlmostEqual(apart((10.0, 0.0), (100.0, 0.0)), 90.0, places=4)
@@ -400,6 +479,7 @@ class AtTheCommandLine(unittest.TestCase):
         Image.fromarray(sky().astype(np.uint8)).save(empty)
         for arguments, words in (((empty, "--out", out), "empty.png: No cloud stands out"),
                                  ((self.picture, "--out", out, "--outline", self.black()), "holds no outline"),
+                                 ((self.picture, "--out", out, "--outline", self.black((300, 90), 255)), "of the same shape"),
                                  ((self.picture, "--out", out, "--cloud", "0"), "names no clouds"),
                                  ((self.picture, "--out", self.picture), ".mound"),
                                  ((self.folder / "nothing.jpg", "--out", out), "nothing.jpg")):
@@ -409,9 +489,11 @@ class AtTheCommandLine(unittest.TestCase):
                 self.assertIn(words, printed + error)
                 self.assertFalse(out.exists())
 
-    def black(self):
-        path = self.folder / "black.png"
-        Image.new("L", (40, 30)).save(path)
+    def black(self, size=(40, 30), middle=0):
+        """A mask that is black but for a square in its middle."""
+        path, page = self.folder / f"mask{size[0]}.png", Image.new("L", size)
+        page.paste(middle, (size[0] // 3, size[1] // 3, size[0] // 2, size[1] // 2))
+        page.save(path)
         return path
 
     def test_foretold_without_work(self):
@@ -422,8 +504,8 @@ class AtTheCommandLine(unittest.TestCase):
 
 class Whole(unittest.TestCase):
     def test_first_mound_of_a_photograph(self):
-        photograph = Photograph(PIXELS, reading_of(PIXELS, MASK, 50.0, 200.0))
-        mound, overlap, suns = first_mound_of(photograph, "Loaf", suns=[(80.0, 20.0)])
+        photograph = Photograph(PIXELS, reading_of(MASK, None, 50.0, 200.0))
+        mound, overlap, suns = first_mound_of(photograph, "Loaf", sun=(80.0, 20.0))
         self.assertGreater(overlap, 0.93)
         self.assertEqual(suns, [])
         self.assertEqual((mound.light.sun.azimuth, mound.light.sun.elevation), (80.0, 20.0))

@@ -8,6 +8,9 @@ from ..core.problems import Problem
 from . import arguments
 from .common import Progress, action, check_outputs, foretold, print_facts, ticket_for
 
+OTHER_SHAPE = 0.02
+"""Difference in shape from which on an outline is of another picture."""
+
 
 def add_to(actions):
     """Add the action.
@@ -54,6 +57,7 @@ def _from_picture(args):
         pixels = read_photograph(args.file, ticket=ticket)
         focal = args.focal or read_focal(args.file, ticket=ticket)
         outline, side = (None if path is None else _mask(path, ticket) for path in (args.outline, args.side))
+        _refuse_other_shape(args.outline, outline, pixels)
         if args.dry_run:
             foretold(args, [out])
             return
@@ -67,12 +71,12 @@ def _from_picture(args):
         except Problem as problem:
             raise Problem("{}: {}", shown(args.file), problem.sentence) from problem
         lap("read")
-        suns = None if args.sun is None else [args.sun]
-        mound, _, proposed = first_mound_of(photograph, out.stem[:80], args.seed, suns, side, ticket)
+        mound, _, proposed = first_mound_of(photograph, out.stem[:80], args.seed, args.sun, side, ticket)
         lap("first")
-        beside, tried = Beside(photograph), 0
-        best = beside.candidate(mound, ticket)
-        if args.search is not None:
+        beside, tried, best = Beside(photograph), 0, None
+        if args.search is None:
+            best = beside.candidate(mound, ticket)
+        else:
             ends = time.perf_counter() + args.search
             for candidate in brought_near(photograph, mound, args.lock, args.seed, beside, ticket.quiet()):
                 best, tried = candidate or best, tried + 1
@@ -103,6 +107,16 @@ def _mask(path, ticket):
     if not mask.any():
         raise Problem("{}: holds no outline; give a picture that is white where the cloud is and black elsewhere.", shown(path))
     return mask
+
+
+def _refuse_other_shape(path, outline, pixels):
+    """Raise where an outline cannot be that of a photograph."""
+    if outline is None:
+        return
+    (rows, columns), (height, width) = outline.shape, pixels.shape[:2]
+    if abs(columns / rows * height / width - 1.0) > OTHER_SHAPE:
+        raise Problem("{}: is {} by {} pixels, and its photograph {} by {}; give an outline of the same shape.", shown(path),
+                      columns, rows, width, height)
 
 
 def _rounded(measures):

@@ -9,9 +9,12 @@ import skimage
 
 from ..engine.density import density_grid, span_of
 from ..grain.scales import worthwhile
+from ..mass.kinds.blob import Blob
+from ..problems import Problem
 from ..recipe.forms import Buds
 from ..recipe.grains import rounded
-from ..starts.growth import GOLDEN, blob
+from ..recipe.models import limits
+from ..starts.growth import GOLDEN
 from ..starts.species import FINAL, start
 from ..starts.wish import MADE, NONE
 from ..ticket import one_by_one
@@ -42,6 +45,9 @@ VOXELS, PIXELS = 96, 192
 TURNS = 5
 TALL = 0.75
 """Height over width from which on a cloud is taken for a congestus."""
+RESIZED, FAR, WITH_CARE = (0.4, 1.6), 0.6, 0.8
+"""How much smaller and larger a blob becomes at once, how far off the outline may be for it, in its radius, and the share of what
+is off that is made up for at once."""
 STEADY = (4.0, 4.0, 1.0)
 """How much a circle resists being moved and being sized, in points of the outline beside it."""
 
@@ -141,23 +147,42 @@ def blocked_in(mask, standing, name, asked=Asked(), ticket=None, until=1.0):
         Blobs, grains, skin and light as of a start; all of it can be edited.
     overlap : float
         Area that both outlines have over that which either has.
+
+    Raises
+    ------
+    Problem
+        When the outline is too thin.
     """
-    small = reduced(mask, max(ALONG, 1))
-    scale = mask.shape[1] / small.shape[1]
-    small = scipy.ndimage.binary_fill_holes(small)
+    small = scipy.ndimage.binary_fill_holes(reduced(mask, ALONG))
     lumps = circles_in(small)
-    circles = (circles_in(small, ROUGH, found=lumps, least=OWN) + (0.5, 0.5, 0.0)) * scale
-    camera = standing.camera.smaller(max(8, round(PIXELS * mask.shape[1] / max(mask.shape))))
-    wanted = seen_as(mask, camera)
-    mound, best = mound_of(circles, standing, name, asked), None
+    if not len(lumps):
+        raise Problem("The outline is too thin to be filled with lumps; take a larger cloud, or draw it thicker.")
+    circles = (circles_in(small, ROUGH, found=lumps, least=OWN) + (0.5, 0.5, 0.0)) * mask.shape[1] / small.shape[1]
+    mound = mound_of(circles, standing, name, asked)
+    return _fitted(mound, _small(standing.camera), mask, asked.span, lambda _turn, *seen: drawn_toward(*seen), ticket, until)
+
+
+def _small(camera):
+    """A camera with as few pixels as blobs are moved by."""
+    return camera.smaller(max(8, round(PIXELS * camera.width / max(camera.width, camera.height))))
+
+
+def _fitted(mound, camera, mask, span, moved, ticket, until=1.0):
+    """Move the blobs of a mound some times, and return the one whose outline fits best, with how well it does.
+
+    `moved` is given the number of the turn, the mound, the camera, and the outlines that are seen and wanted, and returns the next
+    mound.
+    """
+    wanted, best = seen_as(mask, camera), None
     for turn in one_by_one(range(TURNS), lambda *_: "moving the lumps", ticket, high=until):
-        grid = density_grid(mound, rounded(asked.span / VOXELS))
+        quiet = ticket.quiet() if ticket is not None else None
+        grid = density_grid(mound, rounded(span / VOXELS), quiet)
         seen = opacity_of(grid, camera, mound.light.medium.extinction) > 0.5
         overlap = overlap_of(seen, wanted)
         if best is None or overlap > best[1]:
             best = mound, overlap
         if turn < TURNS - 1:
-            mound = drawn_toward(mound, camera, seen, wanted)
+            mound = moved(turn, mound, camera, seen, wanted)
     return best
 
 
@@ -213,21 +238,17 @@ def drawn_toward(mound, camera, seen, wanted, aside=False):
     per_metre = 1.0 / (camera.spread * ((centres - camera.eye) @ camera.forward))
     radii = np.array([np.mean(forms[n].radii) for n in moving]) * per_metre
     circles = np.column_stack([camera.pixels(centres), radii])
-    across = _across(camera)
     for k, (n, (right, down, larger)) in enumerate(zip(moving, _steps(circles, seen, wanted))):
-        if right == down == larger == 0.0:
-            continue
-        share, step = np.ones(3), (right * camera.right - down * camera.up) / per_metre[k]
-        share[:] = np.clip(1.0 + larger / radii[k], 0.4, 1.6)
+        step = (right * camera.right - down * camera.up) / per_metre[k]
+        share = np.full(3, np.clip(1.0 + larger / radii[k], *RESIZED))
         if aside:
-            share[np.arange(3) != across], step[np.arange(3) != across] = 1.0, 0.0
-        forms[n] = forms[n].edited(centre=tuple((centres[k] + step).round(2)),
-                                   radii=tuple(np.maximum(forms[n].radii * share, 0.01).round(2)))
+            other = np.arange(3) != _across(camera)
+            step[other], share[other] = 0.0, 1.0
+        forms[n] = _changed(forms[n], centres[k] + step, share)
     mass = mound.mass
     if mass.base.on and not aside:
-        nearest = 1.0 / per_metre.mean()
-        altitude = mass.base.altitude + _raised(seen, wanted) * nearest
-        mass = mass.edited(base=mass.base.edited(altitude=round(float(altitude), 2)))
+        altitude = mass.base.altitude + _raised(seen, wanted) / per_metre.mean()
+        mass = mass.edited(base=mass.base.edited(altitude=_neat((altitude,), radii.max() / per_metre.mean())[0]))
     return mound.edited(mass=mass.edited(forms=tuple(forms)))
 
 
@@ -249,17 +270,18 @@ def drawn_from_aside(mound, camera, wanted, ticket=None):
         Its blobs moved and stretched along x or z, whichever goes across the picture.
     overlap : float
         Of the outlines from there.
+
+    Raises
+    ------
+    Problem
+        When the cloud is not seen there.
     """
-    small = camera.smaller(max(8, round(PIXELS * camera.width / max(camera.width, camera.height))))
-    wanted, span, best = seen_as(wanted, small), span_of(mound), None
-    for turn in one_by_one(range(TURNS), lambda *_: "moving the lumps", ticket):
-        seen = opacity_of(density_grid(mound, rounded(span / VOXELS)), small, mound.light.medium.extinction) > 0.5
-        overlap = overlap_of(seen, wanted)
-        if best is None or overlap > best[1]:
-            best = mound, overlap
-        if turn < TURNS - 1:
-            mound = _stretched(mound, small, seen, wanted) if turn == 0 else drawn_toward(mound, small, seen, wanted, aside=True)
-    return best
+    def moved(turn, mound, camera, seen, wanted):
+        if not (seen.any() and wanted.any()):
+            raise Problem("The cloud is not seen in that picture, or the outline lies outside it; turn it back, and draw again.")
+        return _stretched(mound, camera, seen, wanted) if turn == 0 else drawn_toward(mound, camera, seen, wanted, aside=True)
+
+    return _fitted(mound, _small(camera), wanted, span_of(mound), moved, ticket)
 
 
 def _across(camera):
@@ -271,14 +293,24 @@ def _stretched(mound, camera, seen, wanted):
     """A mound as wide as it is wanted, before single blobs are looked at."""
     ends = [np.flatnonzero(part.any(axis=0))[[0, -1]] + (0, 1) for part in (seen, wanted)]
     factor = np.ptp(ends[1]) / np.ptp(ends[0])
-    axis, forms = _across(camera), []
-    for form in mound.mass.forms:
-        if form.kind == "blob" and not form.locked:
-            centre, radii = list(form.centre), list(form.radii)
-            centre[axis], radii[axis] = round(centre[axis] * factor, 2), round(max(radii[axis] * factor, 0.01), 2)
-            form = form.edited(centre=tuple(centre), radii=tuple(radii))
-        forms.append(form)
-    return mound.edited(mass=mound.mass.edited(forms=tuple(forms)))
+    share = np.where(np.arange(3) == _across(camera), factor, 1.0)
+    forms = tuple(_changed(form, share * form.centre, share) if form.kind == "blob" and not form.locked else form
+                  for form in mound.mass.forms)
+    return mound.edited(mass=mound.mass.edited(forms=forms))
+
+
+def _changed(form, centre, share):
+    """A blob elsewhere and of another size along the axes of the world; one that is turned is sized evenly or not at all."""
+    if form.rotation != (0.0, 0.0, 0.0) and len(set(share)) > 1:
+        share = np.ones(3)
+    size = max(form.radii)
+    return form.edited(centre=_neat(centre, size), radii=_neat(np.maximum(form.radii * share, limits(form, "radii")[0]), size))
+
+
+def _neat(values, size):
+    """Numbers that an artist can read, to hundredths of a metre, finer for what is smaller than a metre: tuple of float."""
+    digits = max(2, 2 - int(np.floor(np.log10(max(size, 1e-9)))))
+    return tuple(round(float(value), digits) for value in values)
 
 
 def _steps(circles, seen, wanted):
@@ -294,8 +326,8 @@ def _steps(circles, seen, wanted):
         mine = np.flatnonzero(own == n)
         if len(mine) >= 3:
             design = np.column_stack([away[mine, n] / np.maximum(far[mine, n, None], 1e-6), np.ones(len(mine))])
-            off = np.clip(over[points[mine, 0], points[mine, 1]], -0.6 * radius, 0.6 * radius)
-            out[n] = -0.8 * np.linalg.solve(design.T @ design + np.diag(STEADY), design.T @ off)
+            off = np.clip(over[points[mine, 0], points[mine, 1]], -FAR * radius, FAR * radius)
+            out[n] = -WITH_CARE * np.linalg.solve(design.T @ design + np.diag(STEADY), design.T @ off)
     return out
 
 
@@ -327,10 +359,9 @@ def mound_of(circles, standing, name, asked):
     radii = circles[:, 2] * per_pixel
     wide, tall = (np.ptp(np.concatenate([places - radii[:, None], places + radii[:, None]])[:, axis]) for axis in (0, 1))
     kind = start("congestus" if tall > TALL * wide else "mediocris", name, asked.span, asked.seed, tired=asked.tired)
-    dice, forms = np.random.default_rng(asked.seed), []
-    fronted = []
+    dice, forms, fronted = np.random.default_rng(asked.seed), [], []
     for number, n in enumerate(np.argsort(-radii), 1):
-        forms.append(blob(f"Lump {number}", places[n], (radii[n],) * 3, _buds(radii[n], asked.span, dice)))
+        forms.append(_blob(f"Lump {number}", places[n], radii[n], asked.span, dice))
         if radii[n] > STOUT * asked.span and all(
                 np.hypot(*(circles[n, :2] - circles[m, :2])) > CROWDED * circles[m, 2] for m in fronted):
             fronted.append(n)
@@ -344,12 +375,14 @@ def mound_of(circles, standing, name, asked):
                        voxels=kind.voxels.edited(crumbs=rounded(CRUMBS * asked.span)))
 
 
-def _buds(radius, span, dice):
-    """Buds of a lump, or None where it is too small."""
-    if radius < BUDDED * span:
-        return None
-    return Buds(generations=1, count=9, shrink=0.42, reach=0.7, variation=0.35, upward=0.3, fewer_below=0.8,
-                seed=int(dice.integers(1000)))
+def _blob(name, place, radius, span, dice):
+    """A ball; with buds where it is large enough for them."""
+    buds = None
+    if radius >= BUDDED * span:
+        buds = Buds(generations=1, count=9, shrink=0.42, reach=0.7, variation=0.35, upward=0.3, fewer_below=0.8,
+                    seed=int(dice.integers(1000)))
+    radius = max(radius, limits(Blob, "radii")[0])
+    return Blob(name=name, centre=_neat(place, radius), radii=_neat((radius,) * 3, radius), buds=buds)
 
 
 def _others(number, circle, radius, standing, span, dice):
@@ -364,4 +397,4 @@ def _others(number, circle, radius, standing, span, dice):
     here = standing.points([circle[:2]])[1][0]
     sizes = size * radius * per_pixel / here
     names = [f"Behind {number}", *(f"Before {number}.{k + 1}" for k in range(BEFORE))]
-    return [blob(word, place, (one,) * 3, _buds(one, span, dice)) for word, place, one in zip(names, there, sizes)]
+    return [_blob(word, place, one, span, dice) for word, place, one in zip(names, there, sizes)]

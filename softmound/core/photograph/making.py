@@ -9,7 +9,7 @@ from ..recipe import Arrays, Reference
 from .blocking import Asked, blocked_in, drawn_from_aside
 from .reading import base_of
 from .standing import row_of_horizon, standing_of
-from .sunlight import lit_as, suns_in
+from .sunlight import Lit
 
 CORNER, SMALL = (0.87, 0.24), 0.22
 """Where a photograph lies on the picture, and how wide it is, in shares of the picture."""
@@ -35,7 +35,7 @@ def reference_of(photograph, name):
                      place=CORNER, scale=SMALL, top=round(rows[0] / height, 4), base=round((rows[-1] + 1) / height, 4))
 
 
-def first_mound_of(photograph, name, seed=3, suns=None, side=None, ticket=None):
+def first_mound_of(photograph, name, seed=3, sun=None, side=None, ticket=None):
     """Make the mound that a photograph's outline asks for, under its sun.
 
     Parameters
@@ -43,7 +43,7 @@ def first_mound_of(photograph, name, seed=3, suns=None, side=None, ticket=None):
     photograph : Photograph
     name : str
     seed : int, optional
-    suns : list of (float, float), optional
+    sun : (float, float), optional
         Azimuth and elevation of the sun, degrees, if it is known; default it is looked for.
     side : ndarray of bool, optional
         Outline from the right, of any size: its height is that of the cloud.
@@ -61,9 +61,9 @@ def first_mound_of(photograph, name, seed=3, suns=None, side=None, ticket=None):
     mound, overlap = blocked_in(photograph.mask, photograph.standing, name, asked, ticket, until=0.3)
     if side is not None:
         mound, _ = drawn_from_aside(mound, *_beside(mound, side), ticket)
-    proposed = suns_in(photograph, mound, ticket, since=0.3) if suns is None else []
-    azimuth, elevation = suns[0] if suns is not None else (proposed[0].azimuth, proposed[0].elevation)
-    mound = lit_as(photograph, mound, azimuth, elevation)
+    lit = Lit(photograph, mound, ticket)
+    proposed = lit.suns(since=0.3) if sun is None else []
+    mound = lit.under(*(sun or (proposed[0].azimuth, proposed[0].elevation)))
     return mound.edited(references=(*mound.references, reference_of(photograph, name))), overlap, proposed
 
 

@@ -4,6 +4,7 @@ from dataclasses import dataclass
 
 import numpy as np
 
+from ..budget import Cache
 from ..engine.siblings import sibling
 from ..engine.stages import Stages, layers_of
 from ..light.lattices.coarse import QUICK
@@ -32,8 +33,12 @@ FITTING = 0.935
 """Share of both outlines in common that is not given up for anything else."""
 WIDE, NARROW = 1.0, 0.15
 """Spread with which numbers are changed at first and at the least."""
+FORGOTTEN = 2**28
+"""Bytes of candidates' grids and light that are kept."""
 AT_ONCE = 3
 """Numbers that are changed at once."""
+AT_A_TIME = 0.03, 0.3
+"""Differences of dimension and slope that a whole spread of the numbers makes up for, about."""
 GUIDED = 14
 """Tries in which what is missing says what is changed, before chance does."""
 
@@ -129,7 +134,8 @@ class Beside:
         self.seen = photograph.seen(along)
         self.measures = measured(self.seen)
         self._voxel = rounded(photograph.reading.span / along)
-        self._stages = Stages()
+        # No candidate comes again.
+        self._stages = Stages(Cache(FORGOTTEN))
 
     def candidate(self, mound, ticket=None):
         """A mound as it looks from where the photograph was taken: Candidate.
@@ -214,18 +220,23 @@ def _tried(beside, best, changes, locked, number, spread, dice):
             return sibling(best.mound, int(dice.integers(1, 10_000)), which)
     if not changes:
         return None
-    if number <= GUIDED:
-        rough, fine = beside.measures.outline - best.measures.outline, beside.measures.light - best.measures.light
-        rough, fine = (0.0 if not np.isfinite(by) else by / one for by, one in ((rough, 0.03), (fine, 0.3)))
-        amounts = [np.clip(rough, -2.0, 2.0) * change.rough + np.clip(fine, -2.0, 2.0) * change.fine for change in changes]
-        mound, amount = best.mound, dice.uniform(0.3, 1.0)
-        for change, by in zip(changes, amounts):
-            mound = changed(mound, change, amount * by)
+    mound, missing = best.mound, _missing(beside.measures, best.measures)
+    if number <= GUIDED and any(missing):
+        amount = dice.uniform(0.3, 1.0)
+        for change in changes:
+            mound = changed(mound, change, amount * (missing[0] * change.rough + missing[1] * change.fine))
         return mound
-    mound = best.mound
     for n in dice.choice(len(changes), min(AT_ONCE, len(changes)), replace=False):
         mound = changed(mound, changes[n], spread * dice.normal())
     return mound
+
+
+def _missing(theirs, ours):
+    """How much roughness and how much fine light a mound is short of, in steps that are taken at once; 0 for what is close."""
+    found = []
+    for by, close, step in zip((theirs.outline - ours.outline, theirs.light - ours.light), CLOSE, AT_A_TIME):
+        found.append(float(np.clip(by / step, -2.0, 2.0)) if np.isfinite(by) and abs(by) > close else 0.0)
+    return found
 
 
 def changed(mound, change, amount):

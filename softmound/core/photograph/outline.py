@@ -14,6 +14,10 @@ NOISE = 0.9
 """Least deviation of a sky's colours, in CIE L*a*b* (1976), where a photograph has less noise."""
 SURE, DOUBTED = 7.0, 2.8
 """Deviations from the sky's colour from which on a pixel is cloud; and from which on it is if it hangs together with such."""
+FAINT = 1.7
+"""Times as far off as what is sure: up to it a cloud is too faint for bays in it to be told from shade."""
+LIKELY = 60.0
+"""Per cent of a picture that are hardly more than its sky, of which its noise is taken."""
 SMALLEST = 2e-3
 """Share of the picture below which a cloud does not count."""
 _SHARP = np.array([1.0, 0.4, 0.4], np.float32)
@@ -22,26 +26,22 @@ CLOUD, SKY = 1, 2
 """What a brush says a pixel is; 0 where it says nothing."""
 
 
-def outlines_in(pixels, brushed=None):
+def outlines_in(lab, sky, brushed=None):
     """Find the clouds in a photograph.
 
     Parameters
     ----------
-    pixels : ndarray of uint8, shape (rows, columns, 3)
-        As a screen shows them.
+    lab, sky : ndarray of float32, shape (rows, columns, 3)
+        The photograph in CIE L*a*b*, and the sky behind it, from `sky_behind`.
     brushed : ndarray of uint8, shape (rows, columns), optional
-        `CLOUD` and `SKY` where a brush said what is there; what looks alike follows.
+        `CLOUD` and `SKY` where a brush said what is there.
 
     Returns
     -------
     ndarray of uint8, shape (rows, columns)
         0 for the sky, then the clouds that stand apart from one another from 1, the largest first.
     """
-    lab = skimage.color.rgb2lab(pixels).astype(np.float32)
-    sky = sky_behind(lab, brushed)
-    away = _deviations(lab - sky)
-    cloud = _hysteresis(away)
-    cloud = _half_covered(lab, sky, cloud)
+    cloud = _half_covered(lab, sky, _hysteresis(_deviations(lab - sky)))
     if brushed is not None:
         cloud = (cloud | (brushed == CLOUD)) & (brushed != SKY)
     return _apart(cloud)
@@ -55,12 +55,13 @@ def sky_behind(lab, brushed=None):
     lab : ndarray of float32, shape (rows, columns, 3)
         CIE L*a*b*.
     brushed : ndarray of uint8, shape (rows, columns), optional
+        `CLOUD` and `SKY` where a brush said what is there; what looks alike follows.
 
     Returns
     -------
     ndarray of float32, shape (rows, columns, 3)
     """
-    rows, columns = lab.shape[:2]
+    columns = lab.shape[1]
     # Rows stay as they are: a horizon is a line.
     step = max(1, columns // MODEL)
     small = skimage.transform.downscale_local_mean(lab, (1, step, 1)).astype(np.float64)
@@ -104,7 +105,7 @@ def _fitted(small, weight, basis):
                 for one, part in zip(both, (moments, colours))]
     moments, colours = both
     # Without enough to tell, a row is as even as can be.
-    held = moments[:, 0, 0].mean()
+    held = max(moments[:, 0, 0].mean(), 1e-12)
     moments = moments + np.diag([1e-6, 2e-3, 2e-2]) * held
     return np.einsum("ix,yic->yxc", basis, np.linalg.solve(moments, colours))
 
@@ -118,7 +119,8 @@ def _weighted_median(values, weight):
 def _deviations(apart):
     """How far colours are from the sky's, in deviations of the sky's own."""
     far = np.sqrt((apart**2).sum(axis=-1))
-    likely = far[far < np.percentile(far, 60.0)]
+    likely = far[far <= np.percentile(far, LIKELY)]
+    # Of normal noise the median of what is off is its deviation divided by 1.4826 (Hampel 1974, J. Am. Stat. Assoc. 69).
     return far / max(NOISE, 1.4826 * float(np.median(likely)))
 
 
@@ -129,7 +131,7 @@ def _hysteresis(away):
     # A bay between bright lumps is no cloud because their light is blurred into it.
     fine = scipy.ndimage.gaussian_filter(away, 0.5)
     beside = scipy.ndimage.gaussian_filter(scipy.ndimage.maximum_filter(fine, 5), 1.0)
-    doubted &= (fine > 0.5 * beside) | (beside < 1.7 * SURE)
+    doubted &= (fine > 0.5 * beside) | (beside < FAINT * SURE)
     labels, _ = scipy.ndimage.label(doubted)
     kept = np.unique(labels[sure])
     return scipy.ndimage.binary_fill_holes(np.isin(labels, kept[kept > 0]))

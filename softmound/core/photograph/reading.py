@@ -13,18 +13,57 @@ from ..problems import Problem
 from ..recipe import Arrays
 from ..recipe.models import Reading
 from .blocking import seen_as
-from .outline import ALONG, outlines_in, sky_behind
+from .outline import ALONG, CLOUD, outlines_in, sky_behind
 from .standing import USUAL, standing_of
 
 SEEN = 224
 """Pixels along the cloud in which a photograph and a mound are held beside each other."""
+LEAST = 64
+"""Pixels that a cloud holds at the least."""
+STEP = 0.012
+"""Heights of a photograph over which a horizon may be blurred."""
 EDGE = 1.5
 """Difference of colour, in CIE L*a*b*, by which sky and land differ at the least where a horizon is seen."""
 FLAT, NEAR = 0.3, 0.04
 """Share of a cloud's columns that end near one row, and how near in heights of the cloud, for a base to be flat."""
 
 
-def read_in(pixels, focal=None, span=300.0, outline=None, brushed=None, clouds=(1,)):
+@dataclass(frozen=True, eq=False)
+class Found:
+    """What is seen in a photograph at once.
+
+    Attributes
+    ----------
+    clouds : ndarray of uint8, shape (rows, columns)
+        See `outlines_in`.
+    horizon : float or None
+        See `horizon_in`.
+    """
+
+    clouds: np.ndarray
+    horizon: float | None
+
+
+def found_in(pixels, brushed=None):
+    """Find clouds and horizon in a photograph.
+
+    Parameters
+    ----------
+    pixels : ndarray of uint8, shape (rows, columns, 3)
+        Made smaller by `smaller`.
+    brushed : ndarray of uint8, shape (rows, columns), optional
+        As of `sky_behind`.
+
+    Returns
+    -------
+    Found
+    """
+    lab = skimage.color.rgb2lab(pixels).astype(np.float32)
+    sky = sky_behind(lab, brushed)
+    return Found(outlines_in(lab, sky, brushed), horizon_in(sky))
+
+
+def read_in(pixels, focal=None, span=300.0, outline=None, clouds=(1,)):
     """Read a photograph.
 
     Parameters
@@ -36,8 +75,6 @@ def read_in(pixels, focal=None, span=300.0, outline=None, brushed=None, clouds=(
         Longest side that its cloud is given, metres.
     outline : ndarray of bool, shape (any, any), optional
         Where the cloud is, by somebody else.
-    brushed : ndarray of uint8, optional
-        As of `outlines_in`, for the photograph made smaller by `smaller`.
     clouds : sequence of int, optional
         Which of those that stand apart, the largest first.
 
@@ -52,29 +89,37 @@ def read_in(pixels, focal=None, span=300.0, outline=None, brushed=None, clouds=(
     """
     small = smaller(pixels)
     if outline is None:
-        mask = np.isin(outlines_in(small, brushed), clouds)
+        found = found_in(small)
+        mask = np.isin(found.clouds, clouds)
     else:
         mask = skimage.transform.resize(outline.astype(np.float32), small.shape[:2], order=1) > 0.5
-    return reading_of(small, mask, focal, span)
+        found = found_in(small, np.where(mask, CLOUD, 0).astype(np.uint8))
+    return reading_of(mask, found.horizon, focal, span)
 
 
-def reading_of(pixels, mask, focal=None, span=300.0):
+def reading_of(mask, horizon=None, focal=None, span=300.0):
     """What an outline in a photograph says: see `read_in`.
 
     Parameters
     ----------
-    pixels : ndarray of uint8, shape (rows, columns, 3)
     mask : ndarray of bool, shape (rows, columns)
+    horizon : float, optional
+        See `horizon_in`.
     focal, span : float, optional
 
     Returns
     -------
     Reading
+
+    Raises
+    ------
+    Problem
+        When there is hardly anything in it.
     """
-    if np.count_nonzero(mask) < 64:
+    if np.count_nonzero(mask) < LEAST:
         raise Problem("No cloud stands out from the sky in it; paint over the cloud, or draw its outline.")
     base, flat = base_of(mask)
-    return Reading(outline=Arrays(pixels=mask.astype(np.uint8) * 255), horizon=horizon_in(pixels), base=base, flat=flat,
+    return Reading(outline=Arrays(pixels=mask.astype(np.uint8) * 255), horizon=horizon, base=base, flat=flat,
                    focal=USUAL if focal is None else focal, span=span)
 
 
@@ -85,21 +130,23 @@ def smaller(pixels):
     return pixels if share == 1.0 else np.asarray(Image.fromarray(pixels).resize(size, Image.Resampling.BOX))
 
 
-def horizon_in(pixels):
-    """Row of the horizon in heights of the photograph, or None: where the colour behind the clouds steps on both sides.
+def horizon_in(sky):
+    """Row of the horizon in heights of the photograph: where the colour behind the clouds steps on both sides.
 
     Parameters
     ----------
-    pixels : ndarray of uint8, shape (rows, columns, 3)
+    sky : ndarray of float32, shape (rows, columns, 3)
+        From `sky_behind`.
 
     Returns
     -------
     float or None
+        None where none is seen, or the photograph is too small to tell.
     """
-    sky = sky_behind(skimage.color.rgb2lab(pixels).astype(np.float32))
     height, width = sky.shape[:2]
-    reach = max(2, round(0.012 * height))
-    found = []
+    reach, found = max(2, round(STEP * height)), []
+    if height <= 8 * reach or width < 20:
+        return None
     for part in (slice(width // 20, width // 4), slice(-(width // 4), -(width // 20))):
         line = scipy.ndimage.gaussian_filter1d(sky[:, part].mean(axis=1), 0.5 * reach, axis=0)
         step = np.linalg.norm(line[2 * reach :] - line[: -2 * reach], axis=1)

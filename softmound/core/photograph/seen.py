@@ -11,7 +11,6 @@ def opacity_of(grid, camera, extinction):
     Parameters
     ----------
     grid : BrickGrid
-        None of it behind the camera.
     camera : Camera
         Whose pixels are about as large as voxels look, or larger.
     extinction : float
@@ -27,15 +26,19 @@ def opacity_of(grid, camera, extinction):
                             (grid.tile_coords[:, None] * SIDE + lanes).reshape(-1, 3)])
     dense = np.concatenate([grid.values[brick, lane], np.repeat(grid.tile_values, LANES)])
     to = (grid.world(cells) - camera.eye) @ np.stack([camera.right, -camera.up, camera.forward], axis=1)
+    before = to[:, 2] > grid.voxel
+    to, dense = to[before], dense[before]
     per_metre = 1.0 / (camera.spread * to[:, 2])
     at = to[:, :2] * per_metre[:, None] + (camera.width / 2 - 0.5, camera.height / 2 - 0.5)
+    inside = ((at >= -1.0) & (at < (camera.width, camera.height))).all(axis=1)
+    at = at[inside]
     # The optical depth of a voxel, thinned to a pixel's area.
-    weight = dense * extinction * grid.voxel**3 * per_metre**2
+    weight = dense[inside] * extinction * grid.voxel**3 * per_metre[inside] ** 2
     corner = np.floor(at).astype(int)
     part = at - corner
+    # A frame of one pixel takes what lies half outside.
     depth = np.zeros((camera.height + 2) * (camera.width + 2))
-    # A frame of one pixel takes what lies outside.
-    column, row = np.clip(corner[:, 0] + 1, 0, camera.width), np.clip(corner[:, 1] + 1, 0, camera.height)
+    column, row = corner[:, 0] + 1, corner[:, 1] + 1
     for right in (0, 1):
         for down in (0, 1):
             share = weight * np.abs(1 - right - part[:, 0]) * np.abs(1 - down - part[:, 1])

@@ -35,8 +35,14 @@ def _not_too_large(arrays: Arrays) -> None:
         raise ValueError(f"a picture of {width} × {height} pixels is more than 16,384 or none at all")
 
 
+def _holds_a_cloud(arrays: Arrays) -> None:
+    _not_too_large(arrays)
+    if not (arrays["pixels"] > 127).any():
+        raise ValueError("the outline that was read in a photograph holds nothing")
+
+
 PictureArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("byte", ("rows", "columns", 3)))]
-OutlineArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("byte", ("rows", "columns")))]
+OutlineArrays = Annotated[Arrays, holding(_holds_a_cloud, pixels=Column("byte", ("rows", "columns")))]
 SkyArrays = Annotated[Arrays, holding(_not_too_large, pixels=Column("float", ("rows", "columns", 3), 0.0, 1e12))]
 """What the pixels of pictures in a recipe are."""
 

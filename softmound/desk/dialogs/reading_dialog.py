@@ -8,20 +8,23 @@ from PyQt6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QPushButton, QVB
 from ...core.engine.background import Job
 from ...core.photograph.blocking import Asked, blocked_in
 from ...core.photograph.making import reference_of
-from ...core.photograph.outline import CLOUD, SKY, outlines_in
-from ...core.photograph.reading import Photograph, reading_of, smaller
-from ...core.photograph.sunlight import lit_as, suns_in
+from ...core.photograph.outline import CLOUD, SKY
+from ...core.photograph.reading import Photograph, found_in, reading_of, smaller
+from ...core.photograph.sunlight import Lit
 from ...core.problems import Problem
 from ...core.recipe.models import Reading
 from .. import style
 from ..fields.controls import NumberField, Row, text_label
 from ..fields.part_fields import PartFields
+from ..view.comparing import edge_of
 from ..view.pixels import image_of_pixels
 from ..words import counted, tr
 from ..work.relay import Relay
 from .asking import asking
 
 SUN_PICTURE = (84, 54)
+OUTSIDE = 12, 14, 16, 120
+"""Colour and opacity of what darkens a photograph outside its cloud."""
 PAUSE = 350
 """Milliseconds the hand rests before the cloud is blocked in anew."""
 NEAR = 6
@@ -72,19 +75,25 @@ class OutlineCanvas(QWidget):
         self.tool, self.radius, self._line, self._at, self._painting = "pick", 0.03, None, None, False
         self._reading = None
 
-    def show_reading(self, mask, reading):
-        """Show what was read.
+    def show_lines(self, reading):
+        """Show horizon and base.
+
+        Parameters
+        ----------
+        reading : Reading or None
+        """
+        self._reading = reading
+        self.update()
+
+    def show_mask(self, mask):
+        """Show an outline, and darken what is outside.
 
         Parameters
         ----------
         mask : ndarray of bool, shape (rows, columns)
-        reading : Reading or None
         """
-        self._reading = reading
-        edge = mask & ~(np.roll(mask, 1, 0) & np.roll(mask, -1, 0) & np.roll(mask, 1, 1) & np.roll(mask, -1, 1))
-        over = np.zeros((*mask.shape, 4), np.uint8)
-        over[~mask] = 12, 14, 16, 120
-        over[edge] = style.BARLEY.red(), style.BARLEY.green(), style.BARLEY.blue(), 255
+        edge = edge_of(mask, style.BARLEY.getRgb())
+        over = np.where(mask[..., None] | (edge[..., 3:] > 0), edge, np.array(OUTSIDE, np.uint8))
         self._over = image_of_pixels(over, opacity=True)
         self.update()
 
@@ -171,9 +180,8 @@ class OutlineCanvas(QWidget):
                 painter.setPen(colour)
                 painter.drawText(label, Qt.AlignmentFlag.AlignCenter, words)
         if self._painting:
-            said = np.zeros((*self.brushed.shape, 4), np.uint8)
-            for what, colour in ((CLOUD, style.BARLEY), (SKY, style.BLUE)):
-                said[self.brushed == what] = colour.red(), colour.green(), colour.blue(), 110
+            colours = np.array([(0, 0, 0, 0), *((*style.with_alpha(one, 110).getRgb(),) for one in (style.BARLEY, style.BLUE))])
+            said = colours.astype(np.uint8)[self.brushed]
             painter.drawImage(box, image_of_pixels(said, opacity=True))
         if self._at is not None and self.tool != "pick":
             painter.setBrush(Qt.BrushStyle.NoBrush)
@@ -206,7 +214,7 @@ class ReadingDialog(QDialog):
         self.resize(1120, 720)
         self._name, self._pixels, self._focal = reference.name, reference.picture["pixels"], focal
         self._small = smaller(self._pixels)
-        self._labels, self._clouds, self.mound = None, {1}, None
+        self._labels, self._horizon, self._clouds, self.mound = None, None, {1}, None
         self._reading, self._blocked, self._job = reference.reading, None, None
         self._lit, self._chosen, self._wanted = [], 0, False
         self._relay = Relay()
@@ -218,7 +226,7 @@ class ReadingDialog(QDialog):
         self.canvas.picked.connect(self._pick)
         self.canvas.drawn.connect(lambda name, height, moving: self._change(name, round(min(max(height, 0.0), 1.0), 4), moving))
         body.addWidget(self.canvas, 1)
-        body.addLayout(self._column())
+        body.addWidget(self._column())
         layout = QVBoxLayout(self)
         layout.setContentsMargins(18, 16, 18, 14)
         layout.addLayout(body, 1)
@@ -237,7 +245,8 @@ class ReadingDialog(QDialog):
         if self._reading is None:
             self._find()
         else:
-            self._labels = (self._reading.outline["pixels"] > 127).astype(np.uint8)
+            self._labels, self._horizon = (self._reading.outline["pixels"] > 127).astype(np.uint8), self._reading.horizon
+            self.canvas.show_mask(self._labels > 0)
             self._show()
             self._later()
 
@@ -282,12 +291,10 @@ class ReadingDialog(QDialog):
         self.sun_said = text_label(tr("Looked for once the cloud is blocked in: three proposals, the likeliest first."))
         column.addWidget(self.sun_said)
         column.addStretch()
-        side = QVBoxLayout()
-        holder = QWidget()
-        holder.setLayout(column)
-        holder.setFixedWidth(300)
         column.setContentsMargins(6, 0, 0, 0)
-        side.addWidget(holder)
+        side = QWidget()
+        side.setLayout(column)
+        side.setFixedWidth(300)
         return side
 
     # -- reading --------------------------------------------------------------------------------
@@ -296,11 +303,11 @@ class ReadingDialog(QDialog):
         """Find the outline anew, with what the brush said."""
         brushed = self.canvas.brushed.copy() if self.canvas.brushed.any() else None
         small = self._small
-        self._begin(lambda ticket: outlines_in(small, brushed), self._found, tr("Finding the cloud…"))
+        self._begin(lambda ticket: found_in(small, brushed), self._found, tr("Finding the cloud…"))
 
-    def _found(self, labels):
-        self._labels = labels
-        self._clouds = {n for n in self._clouds if n <= labels.max()} or {1}
+    def _found(self, found):
+        self._labels, self._horizon = found.clouds, found.horizon
+        self._clouds = {n for n in self._clouds if n <= self._labels.max()} or {1}
         self._read()
 
     def _forget(self):
@@ -320,20 +327,22 @@ class ReadingDialog(QDialog):
     def _read(self):
         mask, before = np.isin(self._labels, sorted(self._clouds)), self._reading
         try:
-            reading = reading_of(self._small, mask, self._focal)
+            reading = reading_of(mask, self._horizon, self._focal)
         except Problem as problem:
             self._reading, self._wanted = None, False
-            self.canvas.show_reading(mask, None)
+            self.canvas.show_mask(mask)
+            self.canvas.show_lines(None)
             self.said.setText(tr(problem.sentence))
             self._stop()
             return
         # What was set by hand stays.
         self._reading = reading if before is None else before.edited(outline=reading.outline)
+        self.canvas.show_mask(mask)
         self._show()
         self._later()
 
     def _show(self):
-        self.canvas.show_reading(self._reading.outline["pixels"] > 127, self._reading)
+        self.canvas.show_lines(self._reading)
         self.fields.setEnabled(True)
         self.fields.show_part(self._reading)
 
@@ -362,8 +371,8 @@ class ReadingDialog(QDialog):
             asked = Asked(photograph.reading.span, photograph.reading.flat)
             mound, overlap = blocked_in(photograph.mask, photograph.standing, name, asked, ticket, until=0.3)
             told(job, mound, overlap)
-            suns = suns_in(photograph, mound, ticket, since=0.3)
-            return [(sun, lit_as(photograph, mound, sun.azimuth, sun.elevation)) for sun in suns]
+            lit = Lit(photograph, mound, ticket)
+            return [(sun, lit.under(sun.azimuth, sun.elevation)) for sun in lit.suns(since=0.3)]
 
         job = self._begin(work, self._sunlit, tr("Blocking it in…"))
 

@@ -10993,6 +10993,11 @@
         </message>
         <message>
             <location filename="tables.py" />
+            <source>The cloud is not seen in that picture, or the outline lies outside it; turn it back, and draw again.</source>
+            <translation>Die Wolke ist in diesem Bild nicht zu sehen, oder der Umriss liegt außerhalb; drehe sie zurück und zeichne noch einmal.</translation>
+        </message>
+        <message>
+            <location filename="tables.py" />
             <source>The coat of {} would have about {:,.0f} balls, more than {:,}; make them larger or set them farther apart.</source>
             <translation>Die Hülle von {} hätte etwa {:,.0f} Kugeln, mehr als {:,}; mach sie größer oder setze sie weiter auseinander.</translation>
         </message>
@@ -11125,6 +11130,11 @@
             <location filename="tables.py" />
             <source>The outline is too small to make a cloud of; draw it larger.</source>
             <translation>Der Umriss ist zu klein, um eine Wolke daraus zu machen; zeichne ihn größer.</translation>
+        </message>
+        <message>
+            <location filename="tables.py" />
+            <source>The outline is too thin to be filled with lumps; take a larger cloud, or draw it thicker.</source>
+            <translation>Der Umriss ist zu dünn, um mit Beulen gefüllt zu werden; nimm eine größere Wolke, oder zeichne ihn dicker.</translation>
         </message>
         <message>
             <location filename="tables.py" />
@@ -14245,6 +14255,11 @@
             <location filename="tables.py" />
             <source>{}: is {:,} by {:,} pixels, more than a picture of ours can be; choose another.</source>
             <translation>{}: hat {:,} mal {:,} Pixel, mehr als ein Bild von uns haben kann; wähle ein anderes.</translation>
+        </message>
+        <message>
+            <location filename="tables.py" />
+            <source>{}: is {} by {} pixels, and its photograph {} by {}; give an outline of the same shape.</source>
+            <translation>{}: misst {} mal {} Pixel, sein Foto {} mal {}; gib einen Umriss derselben Form.</translation>
         </message>
         <message>
             <location filename="tables.py" />

@@ -10993,6 +10993,11 @@
     </message>
     <message>
         <location filename="tables.py" />
+        <source>The cloud is not seen in that picture, or the outline lies outside it; turn it back, and draw again.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
         <source>The coat of {} would have about {:,.0f} balls, more than {:,}; make them larger or set them farther apart.</source>
         <translation type="unfinished" />
     </message>
@@ -11124,6 +11129,11 @@
     <message>
         <location filename="tables.py" />
         <source>The outline is too small to make a cloud of; draw it larger.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>The outline is too thin to be filled with lumps; take a larger cloud, or draw it thicker.</source>
         <translation type="unfinished" />
     </message>
     <message>
@@ -14244,6 +14254,11 @@
     <message>
         <location filename="tables.py" />
         <source>{}: is {:,} by {:,} pixels, more than a picture of ours can be; choose another.</source>
+        <translation type="unfinished" />
+    </message>
+    <message>
+        <location filename="tables.py" />
+        <source>{}: is {} by {} pixels, and its photograph {} by {}; give an outline of the same shape.</source>
         <translation type="unfinished" />
     </message>
     <message>

@@ -34,6 +34,28 @@ def difference(one, other):
     return np.clip(128.0 + apart, 0.0, 255.0).astype(np.uint8)
 
 
+def edge_of(inside, colour):
+    """The edge of an area.
+
+    Parameters
+    ----------
+    inside : ndarray of bool, shape (height, width)
+    colour : sequence of int, length 4
+        Red, green, blue and opacity, 0 to 255.
+
+    Returns
+    -------
+    ndarray of uint8, shape (height, width, 4)
+        Two pixels wide; elsewhere transparent.
+    """
+    edge = np.zeros(inside.shape, bool)
+    edge[1:] |= inside[1:] != inside[:-1]
+    edge[:, 1:] |= inside[:, 1:] != inside[:, :-1]
+    edge[:-1] |= edge[1:]
+    edge[:, :-1] |= edge[:, 1:]
+    return np.where(edge[..., None], np.array(colour, np.uint8), np.uint8(0))
+
+
 def matched(marks, span, height):
     """Where a photograph has to lie so that its cloud is as large as another.
 
@@ -194,6 +216,7 @@ class Comparison:
         self.said = ""
         self.sides, self.ended = sides, ended
         self._made = self._mark = None
+        self._edges = {}
 
     @property
     def name(self):
@@ -336,7 +359,8 @@ class Comparison:
         """A photograph as it was taken, else as large as the picture lets it be."""
         scale = min(whole.width() / image.width(), whole.height() / image.height())
         if side.wide is not None:
-            scale = side.wide * whole.width() / image.width()
+            # What a camera sees grows with the wider side of a film of 3 to 2.
+            scale = side.wide * max(whole.width(), 1.5 * whole.height()) / image.width()
         box = QRectF(0, 0, image.width() * scale, image.height() * scale)
         box.moveCenter(whole.center())
         return box
@@ -347,8 +371,8 @@ class Comparison:
         painter.fillRect(whole, style.with_alpha(style.GROUND, 110))
         for side in (self.left, self.right):
             if side.outline is not None:
-                _draw_edge(painter, side.outline, self._whole(side, side.outline, whole), style.BARLEY)
-        _draw_edge(painter, cloud, whole, style.BLUE)
+                self._draw_edge(painter, side.name, side.outline, self._whole(side, side.outline, whole), style.BARLEY)
+        self._draw_edge(painter, NOW, cloud, whole, style.BLUE)
         painter.setFont(style.text_font(13))
         parts = [(f"{side.name}   ", style.BARLEY if side.outline is not None else style.BLUE) for side in (self.left, self.right)]
         parts.append((self.said, style.TEXT))
@@ -363,6 +387,15 @@ class Comparison:
             painter.drawText(QRectF(at, box.top(), width + 1, box.height()), Qt.AlignmentFlag.AlignVCenter, words)
             at += width
 
+    def _draw_edge(self, painter, name, image, box, colour):
+        """Draw where the opacity of an image passes through half, as thick as two pixels of the screen."""
+        size = max(1, round(box.width())), max(1, round(box.height()))
+        key = image.cacheKey(), size, colour.rgb()
+        if self._edges.get(name, (None,))[0] != key:
+            small = image.scaled(*size, transformMode=Qt.TransformationMode.SmoothTransformation)
+            self._edges[name] = key, image_of_pixels(edge_of(pixels_of(small, opacity=True)[..., 3] > 127, colour.getRgb()), True)
+        painter.drawImage(box.topLeft(), self._edges[name][1])
+
     def _difference(self, one, other):
         key = one.cacheKey(), other.cacheKey()
         if self._made is None or self._made[0] != key:
@@ -371,18 +404,3 @@ class Comparison:
             height, width = apart.shape[:2]
             self._made = key, QImage(apart.tobytes(), width, height, 3 * width, QImage.Format.Format_RGB888).copy()
         return self._made[1]
-
-
-def _draw_edge(painter, image, box, colour):
-    """Draw where the opacity of an image passes through half, as thick as two pixels of the screen."""
-    width, height = max(1, round(box.width())), max(1, round(box.height()))
-    small = image.scaled(width, height, transformMode=Qt.TransformationMode.SmoothTransformation)
-    inside = pixels_of(small, opacity=True)[..., 3] > 127
-    edge = np.zeros(inside.shape, bool)
-    edge[1:] |= inside[1:] != inside[:-1]
-    edge[:, 1:] |= inside[:, 1:] != inside[:, :-1]
-    edge[:-1] |= edge[1:]
-    edge[:, :-1] |= edge[:, 1:]
-    drawn = np.zeros((*inside.shape, 4), np.uint8)
-    drawn[edge] = colour.red(), colour.green(), colour.blue(), 255
-    painter.drawImage(box.topLeft(), image_of_pixels(drawn, opacity=True))

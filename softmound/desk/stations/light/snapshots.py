@@ -1,7 +1,7 @@
 """Snapshots and views kept with the mound: small pictures of them, and comparing them with the present picture."""
 
 import numpy as np
-from PyQt6.QtCore import QObject
+from PyQt6.QtCore import QObject, QTimer
 
 from ....core.engine.background import Job
 from ....core.engine.density import bounds_of, draft_voxel
@@ -18,6 +18,8 @@ from ...view.pixels import image_of_pixels, pixels_of
 from ...words import tr
 
 MINIATURE = (120, 75)
+REST = 300
+"""Milliseconds that a mound stays as it is before it is measured."""
 MOST_WORDS = 3
 """Differences of a mound and a photograph that are said."""
 LONGEST = 1280
@@ -41,8 +43,10 @@ class Snapshots(QObject):
         super().__init__(station)
         self._station, self._services, self._document = station, station.services, station.document
         self._small = Stages(self._services.builder.cache)
-        self.compared, self._job = None, None
+        self.compared, self._job, self._beside = None, None, (None, None)
         self._services.picture.marked.connect(self._marked)
+        self._rest = QTimer(self, singleShot=True, interval=REST)
+        self._rest.timeout.connect(self._measure)
 
     def keep(self):
         """Keep the picture that is shown, and its recipe.
@@ -101,21 +105,25 @@ class Snapshots(QObject):
     def end(self):
         """End comparing."""
         self.compared = None
+        self.stop()
         self._services.picture.compare(None)
         self._station.show_mound(self._document.mound)
 
     def follow(self, mound):
-        """End comparing when the snapshot is gone; measure another mound anew.
+        """End comparing when what is compared is gone; measure another mound anew.
 
         Parameters
         ----------
         mound : Mound
         """
         comparison = self._services.picture.comparison
-        if self.compared is not None and self.compared >= len(mound.snapshots):
+        sides = () if comparison is None else (comparison.left, comparison.right)
+        if (self.compared is not None and self.compared >= len(mound.snapshots)) or any(
+                side.photograph and side.number >= len(mound.references) for side in sides):
             self.end()
-        elif comparison is not None and comparison.by == "outlines":
-            self._measure(comparison)
+        elif comparison is not None:
+            self.stop()
+            self._rest.start()
 
     def compare_photograph(self, number):
         """Hold a photograph beside the present picture: outline over outline if it was read.
@@ -124,8 +132,11 @@ class Snapshots(QObject):
         ----------
         number : int
         """
-        read = self._document.mound.references[number].reading is not None
-        self.compare_sides(f"photograph {number}", NOW, "outlines" if read else "beside")
+        read = photograph_of(self._document.mound.references[number])
+        if read is not None:
+            # An outline fits only from where it was taken.
+            self._document.look(read.standing.view)
+        self.compare_sides(f"photograph {number}", NOW, "beside" if read is None else "outlines")
 
     def compare_sides(self, left, right, by=None):
         """Compare any two of the snapshots, the photographs and the present picture.
@@ -146,31 +157,48 @@ class Snapshots(QObject):
         picture.compare_bar.show_sides([*options, (NOW, "Now")], left, right, by)
         comparison = Comparison(self._side(left), self._side(right), by, self.compare_sides, self.end)
         picture.compare(comparison)
-        self._measure(comparison)
+        self._measure()
 
-    def _measure(self, comparison):
+    def _measure(self):
         """Say how alike the mound is to the photograph it is compared with, if that was read: measured beside the work."""
+        comparison = self._services.picture.comparison
+        if comparison is None:
+            return
         numbers = [side.number for side in (comparison.left, comparison.right) if side.outline is not None]
         if not numbers:
             comparison.said = tr("Nothing was read in it yet: in Mass click the photograph, and block in its cloud.")
             return
-        mound = self._document.mound
-        photograph = photograph_of(mound.references[numbers[0]])
-        begun, told = mound.edited(view=photograph.standing.view), self._services.relay.to(self._measured)
+        mound, known = self._document.mound, self._beside
+        reference, told = mound.references[numbers[0]], self._services.relay.to(self._measured)
 
         def work(ticket):
-            beside = Beside(photograph)
-            return beside.measures, beside.candidate(begun, ticket)
+            # The photograph stays the same while the mound is changed.
+            beside = known[1] if known[0] is reference else Beside(photograph_of(reference))
+            return reference, beside, beside.candidate(mound, ticket)
 
-        if self._job is not None:
-            self._job.stop()
+        self.stop()
         self._job = Job(work, lambda share, words: None, lambda job: told(job, comparison)).start()
+
+    def stop(self):
+        """Measure no more.
+
+        Returns
+        -------
+        Job or None
+            What was being done, and ends.
+        """
+        self._rest.stop()
+        job, self._job = self._job, None
+        if job is not None:
+            job.stop()
+        return job
 
     def _measured(self, job, comparison):
         if job is not self._job or comparison is not self._services.picture.comparison or job.result is None:
             return
-        measures, now = job.result
-        said = ", ".join(map(tr, differences(measures, now.measures)[:MOST_WORDS]))
+        reference, beside, now = job.result
+        self._beside = reference, beside
+        said = ", ".join(map(tr, differences(beside.measures, now.measures)[:MOST_WORDS]))
         comparison.said = tr("Likeness {:.2f}, {:.0f} % in common: {}").format(
             now.likeness, 100 * now.overlap, said or tr("nothing worth a word"))
         self._services.picture.update()

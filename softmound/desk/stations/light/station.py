@@ -63,6 +63,11 @@ class LightStation(Station):
         self.stand_ins.follow()
         self.snapshots.follow(mound)
 
+    def end(self):
+        job = self.snapshots.stop()
+        if job is not None:
+            job.wait()
+
     def show_mound(self, mound):
         self.tray.show_mound(mound)
         self.settings.show_mound(mound)

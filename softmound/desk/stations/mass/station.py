@@ -20,6 +20,7 @@ from ....core.photograph.blocking import drawn_from_aside
 from ....core.photograph.making import first_mound_drawn
 from ....core.photograph.reading import photograph_of
 from ....core.problems import Problem
+from ....core.recipe.models import Light
 from ....core.recipe.places import changed, put, without
 from ....core.recipe.sequence import Sequence
 from ....core.recipe.time import TimeLine
@@ -616,9 +617,10 @@ class MassStation(Station):
             if mound.mass.forms:
                 self.document.apply(tr("draw the side"), lambda now: now.edited(mass=made.mass))
             else:
+                # The light of a start suits its cloud, unless somebody has set another.
                 self.document.apply(tr("draw an outline"), lambda now: made.edited(
-                    name=now.name, light=now.light, references=now.references, views=now.views, snapshots=now.snapshots,
-                    stand_ins=now.stand_ins), with_view=True)
+                    name=now.name, light=made.light if now.light == Light() else now.light, references=now.references,
+                    views=now.views, snapshots=now.snapshots, stand_ins=now.stand_ins), with_view=True)
             self.services.tell(tr("{:.0f} % of the cloud and of the drawn outline are in common.").format(100 * overlap))
 
         self.services.jobs.begin(work, done, passing=True)
