@@ -16,8 +16,8 @@ NAMES = ("Poppy Roll", "Milk Bread", "Morning Bun", "Rye Tower", "Oven Door", "C
 SHOTS = ("BAK_010", "BAK_020", "OVN_100")
 SMALL = (256, 192)
 """Pixels of a frame of a growth among others."""
-SHARP = 60.0
-"""Seconds that a picture is given to sharpen."""
+SHARP, SEARCHED = 60.0, 40.0
+"""Seconds that a picture is given to sharpen, and that a mound is brought near a photograph."""
 
 
 def stock_more(library):
@@ -65,19 +65,24 @@ def main():
         os.environ["XDG_CONFIG_HOME"] = os.path.join(home, "config")
         os.environ["XDG_STATE_HOME"] = os.path.join(home, "state")
         sys.path.insert(0, str(ROOT))
-        from PyQt6.QtCore import QPointF, Qt
         from PyQt6.QtWidgets import QApplication
 
         from demo.stock import main as stock
         from softmound.core.grain.characters import CHARACTERS
         from softmound.core.light.scene.camera import camera_of
+        from softmound.core.photograph.reading import photograph_of
         from softmound.core.recipe.camera_path import evenly
+        from softmound.core.starts.examples import FOLDER
         from softmound.core.starts.rising import rising
+        from softmound.core.ticket import Ticket
         from softmound.desk.dialogs.examples_dialog import ExamplesDialog
         from softmound.desk.dialogs.manual_dialog import ManualDialog
+        from softmound.desk.dialogs.near_dialog import NearDialog
+        from softmound.desk.dialogs.reading_dialog import ReadingDialog
         from softmound.desk.dialogs.wall_dialog import WallDialog
         from softmound.desk.shell.window import Window
         from softmound.desk.style import dress
+        from softmound.desk.view.photographs import reading
 
         library = pathlib.Path(home) / "The Weather Bakery"
         stock(library)
@@ -111,24 +116,25 @@ def main():
                 application.processEvents()
                 time.sleep(0.005)
 
-        def stroke_under_way():
-            """Dabs along the shoulder of the loaf, in clay and lit at once."""
-            window.looking.look("both")
-            window.stations["Mass"].take("dab")
-            window.stations["Mass"].change_brush(radius=26.0, jitter=0.5)
-            rest()
-            picture, hand = window.picture, window.stations["Mass"].hand
-            for n in range(40):
-                at = QPointF((0.36 + 0.0065 * n) * picture.width(), (0.50 - 0.0022 * n) * picture.height())
-                act = hand.press if n == 0 else hand.drag
-                act(at, Qt.KeyboardModifier.NoModifier, picture.camera())
-            picture.update()
-            # At rest, as it will look when the hand lets go.
-            window.looking.ask(False)
-            shot("mass-stroke")
-            window.escape()
-            window.stations["Mass"].take("")
-            window.looking.look("draft")
+        def brought_near():
+            """A photograph, and the mound that was blocked in by it and is brought near."""
+            path = FOLDER / "rye_tower.jpg"
+            reading_of_it = ReadingDialog(reading(path)(Ticket()), None, window)
+            reading_of_it.show()
+            wait(lambda: reading_of_it.suns[0].isVisible())
+            reading_of_it.take.click()
+            mound = reading_of_it.mound
+            near = NearDialog(photograph_of(mound.references[0]), mound.edited(references=()), parent=window)
+            near.show()
+            begun = time.monotonic()
+            wait(lambda: time.monotonic() > begun + SEARCHED)
+            near.grab().save(str(folder / "photograph.png"))
+            near.reject()
+
+        def wait(condition):
+            while not condition():
+                application.processEvents()
+                time.sleep(0.005)
 
         done = []
         window.looking.shown.connect(
@@ -141,7 +147,7 @@ def main():
         window.stations["Mass"].choose(5)
         shot("mass")
         window.stations["Mass"].choose(None)
-        stroke_under_way()
+        brought_near()
         window.open_station("Grain")
         shot("grain")
         window.stations["Grain"].take_character(CHARACTERS["Torn"], "Torn")
@@ -157,9 +163,7 @@ def main():
         light.tray.open("situations")
         wall = WallDialog(window)
         wall.show()
-        while wall.said.text():
-            application.processEvents()
-            time.sleep(0.005)
+        wait(lambda: not wall.said.text())
         wall.grab().save(str(folder / "new.png"))
         wall.reject()
         window.open_station("Voxels")

@@ -8,7 +8,7 @@ from PyQt6.QtWidgets import QButtonGroup, QDialog, QHBoxLayout, QPushButton, QVB
 from ...core.engine.background import Job
 from ...core.photograph.blocking import Asked, blocked_in
 from ...core.photograph.making import reference_of
-from ...core.photograph.outline import CLOUD, SKY
+from ...core.photograph.outline import ALONG, CLOUD, SKY
 from ...core.photograph.reading import Photograph, found_in, reading_of, smaller
 from ...core.photograph.sunlight import Lit
 from ...core.problems import Problem
@@ -92,6 +92,8 @@ class OutlineCanvas(QWidget):
         ----------
         mask : ndarray of bool, shape (rows, columns)
         """
+        # Of a small photograph the line would be as coarse as its pixels.
+        mask = np.kron(mask, np.ones((max(1, ALONG // max(mask.shape)),) * 2, bool))
         edge = edge_of(mask, style.BARLEY.getRgb())
         over = np.where(mask[..., None] | (edge[..., 3:] > 0), edge, np.array(OUTSIDE, np.uint8))
         self._over = image_of_pixels(over, opacity=True)
