@@ -6,6 +6,7 @@ import pathlib
 import re
 import shutil
 import signal
+import sqlite3
 import subprocess
 import sys
 import tempfile
@@ -26,7 +27,7 @@ from softmound.core.library.adopting import adopt
 from softmound.core.library.asked import asked
 from softmound.core.library.asset import About, publish
 from softmound.core.library.batch import jobs_of, published_all, waiting
-from softmound.core.library.index import Found, Index
+from softmound.core.library.index import Found, Index, _make_anew
 from softmound.core.library.keeping import empty, health, rebuilt, restore, retire, retired
 from softmound.core.library.likeness import apart as apart_from
 from softmound.core.library.likeness import apart_from_outline, outline_in, shape_of, sides_of
@@ -327,6 +328,17 @@ class Searched(Shelf):
         for damage in (b"not a database" * 400, self.index.read_bytes()[:5000], b""):
             self.index.write_bytes(damage)
             self.assertEqual(len(self.names("hero")), 2)
+
+    def test_who_waited_to_make_an_index_leaves_what_another_took_in(self):
+        # Both have found it missing; one makes it and fills it while the other waits its turn.
+        self.assertEqual(len(self.names()), 3)
+        late = sqlite3.connect(self.index)
+        self.addCleanup(late.close)
+        _make_anew(late)
+        self.assertEqual(late.execute("SELECT COUNT(*) FROM versions").fetchone(), (3,))
+        late.execute("PRAGMA user_version = 1")
+        _make_anew(late)
+        self.assertEqual(late.execute("SELECT COUNT(*) FROM versions").fetchone(), (0,), "an old one is made anew")
 
     def test_two_at_once_who_publish_and_look(self):
         code = ("import sys; from softmound.core.library.index import Index\n"

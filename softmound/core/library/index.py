@@ -444,9 +444,14 @@ def _size(span):
 
 def _make_anew(base):
     with base:
+        base.execute("BEGIN IMMEDIATE")
+        # Somebody else may have made it while this one waited; what they took in stays.
+        if base.execute("PRAGMA user_version").fetchone()[0] == SCHEMA:
+            return
         for name in ("versions", "pages", "labels", "words"):
             base.execute(f"DROP TABLE IF EXISTS {name}")
-        base.executescript(_TABLES)
+        for statement in filter(str.strip, _TABLES.split(";")):
+            base.execute(statement)
         base.execute(f"PRAGMA user_version = {SCHEMA}")
 
 
